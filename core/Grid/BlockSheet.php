@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Grid;
+
+/** A sheet whose rows stand in blocks; text is typed as it is read, so that a column's typing can be taken back at no cost. */
+final class BlockSheet implements Sheet
+{
+    public function __construct(
+        private readonly string $name,
+        private readonly int $rows,
+        private readonly int $columns,
+        private readonly BlockStore $blocks,
+        private readonly ?Typing $typing = null,
+    ) {}
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function rows(): int
+    {
+        return $this->rows;
+    }
+
+    public function columns(): int
+    {
+        return $this->columns;
+    }
+
+    public function typing(): ?Typing
+    {
+        return $this->typing;
+    }
+
+    public function withTyping(?Typing $typing): self
+    {
+        return new self($this->name, $this->rows, $this->columns, $this->blocks, $typing);
+    }
+
+    public function read(int $first, int $last): iterable
+    {
+        $first = max(1, $first);
+        $last = min($last, $this->rows);
+        $empty = array_fill(0, $this->columns, Cell::blank());
+        for ($block = Block::of($first); $first <= $last && $block <= Block::of($last); $block++) {
+            $data = $this->blocks->block($block);
+            $rows = $data === null ? [] : Block::decode($data);
+            $start = Block::firstRow($block);
+            for ($row = max($first, $start); $row <= min($last, $start + Block::ROWS - 1); $row++) {
+                $cells = $empty;
+                foreach ($rows[$row - $start] ?? [] as $index => $stored) {
+                    if ($stored === null || $stored === '') {
+                        continue;
+                    }
+                    $cells[$index] = $this->typing !== null && is_string($stored)
+                        ? $this->typing->cell($index + 1, $stored)
+                        : Cell::fromStored($stored);
+                }
+                /** @var list<Cell> $cells */
+                yield $row => $cells;
+            }
+        }
+    }
+}

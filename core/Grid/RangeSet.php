@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Grid;
+
+use Countable;
+use IteratorAggregate;
+use Rilvet\Grid\Exception\AddressIsWrong;
+use Traversable;
+
+/**
+ * Scattered ranges, kept disjoint: a cell that is added twice is in it once.
+ *
+ * @implements IteratorAggregate<int, Range>
+ */
+final readonly class RangeSet implements Countable, IteratorAggregate
+{
+    /** @param list<Range> $ranges disjoint */
+    private function __construct(private array $ranges) {}
+
+    public static function of(Range ...$ranges): self
+    {
+        $set = new self([]);
+        foreach ($ranges as $range) {
+            $set = $set->with($range);
+        }
+
+        return $set;
+    }
+
+    /** @throws AddressIsWrong reads "B2:D4,F2" */
+    public static function parse(string $text): self
+    {
+        return self::of(...array_map(Range::parse(...), explode(',', $text)));
+    }
+
+    public function with(Range $range): self
+    {
+        return new self([...$this->without($range)->ranges, $range]);
+    }
+
+    public function without(Range $hole): self
+    {
+        $left = [];
+        foreach ($this->ranges as $range) {
+            array_push($left, ...self::minus($range, $hole));
+        }
+
+        return new self($left);
+    }
+
+    public function contains(int $row, int $column): bool
+    {
+        foreach ($this->ranges as $range) {
+            if ($range->contains($row, $column)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function clip(Range $to): self
+    {
+        return new self(array_values(array_filter(array_map(fn (Range $range) => $range->clip($to), $this->ranges))));
+    }
+
+    /** How many ranges. */
+    public function count(): int
+    {
+        return count($this->ranges);
+    }
+
+    public function cells(): int
+    {
+        return array_sum(array_map(fn (Range $range) => $range->cells(), $this->ranges));
+    }
+
+    /** @return list<Range> */
+    public function all(): array
+    {
+        return $this->ranges;
+    }
+
+    public function getIterator(): Traversable
+    {
+        yield from $this->ranges;
+    }
+
+    public function __toString(): string
+    {
+        return implode(',', $this->ranges);
+    }
+
+    /** @return list<Range> up to four: above, below, at the left and at the right of the hole */
+    private static function minus(Range $range, Range $hole): array
+    {
+        $cut = $range->clip($hole);
+        if ($cut === null) {
+            return [$range];
+        }
+        $left = [];
+        if ($cut->top > $range->top) {
+            $left[] = Range::of($range->top, $range->left, $cut->top - 1, $range->right);
+        }
+        if ($cut->bottom < $range->bottom) {
+            $left[] = Range::of($cut->bottom + 1, $range->left, $range->bottom, $range->right);
+        }
+        if ($cut->left > $range->left) {
+            $left[] = Range::of($cut->top, $range->left, $cut->bottom, $cut->left - 1);
+        }
+        if ($cut->right < $range->right) {
+            $left[] = Range::of($cut->top, $cut->right + 1, $cut->bottom, $range->right);
+        }
+
+        return $left;
+    }
+}

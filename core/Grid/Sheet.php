@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Grid;
+
+/**
+ * The cells of one worksheet: a name, a size and a way to read rows. Where they are kept (memory, a file, a database)
+ * is the implementation's business.
+ */
+interface Sheet
+{
+    public function name(): string;
+
+    /** The last row that holds anything; 0 for an empty sheet. */
+    public function rows(): int;
+
+    /** The last column that holds anything; 0 for an empty sheet. */
+    public function columns(): int;
+
+    /**
+     * Rows first..last in order, clipped to the sheet. Each row is a list of exactly columns() cells, index 0 is column A.
+     *
+     * @return iterable<int, list<Cell>> keyed by row number
+     */
+    public function read(int $first, int $last): iterable;
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Intake;
+
+use Rilvet\Grid\Cell;
+use Rilvet\Number\SerialDate;
+
+/**
+ * How one column's text becomes values: decided once for the whole column, then applied to every cell that fits.
+ * A cell that does not fit stays the text it is.
+ */
+final readonly class ColumnTyping
+{
+    /**
+     * @param  string  $decimal  "." or ","
+     * @param  string  $order  of date fields where only figures are given: "dmy", "mdy" or "ymd"
+     * @param  bool  $unsure  nothing in the column decides the order of day and month, or the decimal sign
+     * @param  string|null  $unit  the currency sign that the column's figures carry
+     */
+    public function __construct(
+        public TypingKind $kind,
+        public string $decimal = '.',
+        public string $order = 'dmy',
+        public bool $unsure = false,
+        public bool $percent = false,
+        public ?string $unit = null,
+        public ?string $format = null,
+        public string $why = '',
+    ) {}
+
+    public static function text(string $why = ''): self
+    {
+        return new self(TypingKind::Text, why: $why);
+    }
+
+    public function cell(string $raw): Cell
+    {
+        $value = match ($this->kind) {
+            TypingKind::Text => null,
+            TypingKind::Number => NumberText::parse($raw, $this->decimal),
+            TypingKind::Date => DateText::parse($raw, $this->order),
+            TypingKind::Time => DateText::time($raw),
+        };
+
+        return $value === null ? Cell::of($raw) : Cell::read($value, $raw);
+    }
+
+    /** @return array<string, bool|string> */
+    public function toArray(): array
+    {
+        return array_filter([
+            'kind' => $this->kind->value,
+            'decimal' => $this->decimal,
+            'order' => $this->order,
+            'unsure' => $this->unsure,
+            'percent' => $this->percent,
+            'unit' => $this->unit,
+            'format' => $this->format,
+            'why' => $this->why,
+        ], fn (bool|string|null $part) => $part !== null);
+    }
+
+    /** @param array<string, bool|string> $data */
+    public static function fromArray(array $data): self
+    {
+        return new self(
+            TypingKind::from((string) ($data['kind'] ?? 'text')),
+            (string) ($data['decimal'] ?? '.'),
+            (string) ($data['order'] ?? 'dmy'),
+            (bool) ($data['unsure'] ?? false),
+            (bool) ($data['percent'] ?? false),
+            isset($data['unit']) ? (string) $data['unit'] : null,
+            isset($data['format']) ? (string) $data['format'] : null,
+            (string) ($data['why'] ?? ''),
+        );
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Intake;
+
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\Typing;
+
+/** The typing of all columns of a sheet that came as text. */
+final readonly class SheetTyping implements Typing
+{
+    /** @param array<int, ColumnTyping> $columns by column number; a column that is not named stays text */
+    public function __construct(public array $columns) {}
+
+    public function cell(int $column, string $raw): Cell
+    {
+        $typing = $this->columns[$column] ?? null;
+
+        return $typing === null ? Cell::of($raw) : $typing->cell($raw);
+    }
+
+    public function with(int $column, ColumnTyping $typing): self
+    {
+        return new self([$column => $typing] + $this->columns);
+    }
+
+    /** @return array<int, array<string, bool|string>> */
+    public function toArray(): array
+    {
+        return array_map(fn (ColumnTyping $typing) => $typing->toArray(), $this->columns);
+    }
+
+    /** @param array<int, array<string, bool|string>> $data */
+    public static function fromArray(array $data): self
+    {
+        return new self(array_map(ColumnTyping::fromArray(...), $data));
+    }
+}

@@ -1,0 +1,258 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading;
+
+use Rilvet\Intake\TotalWords;
+
+/** The rows from the first body row down: body, row groups, subtotals, totals, notes, blank spacers. */
+final class BodyJudge
+{
+    /** @var array<int, Part|null> only rows that are not plain body */
+    private array $parts = [];
+
+    /** @var array<int, array{float, string}> */
+    private array $reasons = [];
+
+    private readonly int $last;
+
+    /** @param list<int> $labels label columns */
+    private function __construct(private readonly Region $region, private readonly int $from, private readonly array $labels)
+    {
+        $this->last = $region->range->bottom;
+    }
+
+    /**
+     * @param  list<int>  $labels
+     * @return list<RowRun>
+     */
+    public static function judge(Region $region, int $from, array $labels): array
+    {
+        $judge = new self($region, $from, $labels);
+        $judge->lines();
+        $judge->totals();
+
+        return $judge->runs();
+    }
+
+    /** Blank rows and rows of one text: notes at the end, row groups before rows of data. */
+    private function lines(): void
+    {
+        $end = $this->last;
+        while ($end >= $this->from && ($this->region->isBlank($end) || $this->isNote($end))) {
+            $end--;
+        }
+        $memo = [];
+        for ($row = $this->from; $row <= $this->last; $row++) {
+            $letters = $this->region->letters($row);
+            $memo[$letters] ??= trim($letters, '.') === '' ? 'blank' : ($this->region->range->columns() > 1 && strlen(str_replace('.', '', $letters)) === 1 && strpbrk($letters, 'twT') !== false ? 'lone' : 'row');
+            if ($memo[$letters] === 'blank') {
+                $this->mark($row, null, 1.0, 'blank');
+            } elseif ($row > $end) {
+                $text = $this->loneText($row);
+                $this->mark($row, Part::Note, RowBands::isNote($text) ? 0.95 : 0.75, RowBands::isNote($text) ? 'begins like a note' : 'text below the table');
+            } elseif ($memo[$letters] === 'lone' && $this->isGroupLabel($row, $end)) {
+                $this->mark($row, Part::RowGroup, 0.9, 'a row with only a label, before rows of data');
+            }
+        }
+    }
+
+    private function isNote(int $row): bool
+    {
+        $column = $this->region->loneText($row);
+        if ($column === null || $this->region->range->columns() === 1) {
+            // Marks such as "* | provisional" take two cells.
+            $letters = rtrim($this->region->letters($row), '.');
+
+            return $this->region->range->columns() > 2 && strlen($letters) === 2 && strpbrk($letters, 'nNSdh') === false
+                && preg_match('/^[*†‡¹²³]+$|^\(?[a-z1-9]\)$/u', $this->region->text($row, $this->region->range->left)) === 1;
+        }
+        $text = $this->loneText($row);
+        if (RowBands::isNote($text)) {
+            return true;
+        }
+
+        // A lone name right under rows of data may be a record without figures; apart from them, it is a note.
+        return $column === $this->region->range->left && ! ($this->hasFigures() && TotalWords::in($text)) && ($this->region->isBlank($row - 1) || $this->isNoteAbove($row) || mb_strlen($text) > 40 || $row === $this->last && $this->hasFigures() && mb_strlen($text) > 25);
+    }
+
+    private function isNoteAbove(int $row): bool
+    {
+        $column = $this->region->loneText($row - 1);
+
+        return $column !== null && RowBands::isNote($this->loneText($row - 1));
+    }
+
+    private function isGroupLabel(int $row, int $end): bool
+    {
+        $column = $this->region->loneText($row);
+        if ($column === null || ($this->labels !== [] && $column > max($this->labels)) || $row >= $end) {
+            return false;
+        }
+        for ($next = $row + 1; $next <= $end; $next++) {
+            if (! $this->region->isBlank($next)) {
+                return $this->region->filled($next) > 1 || $this->region->loneText($next) !== null;
+            }
+        }
+
+        return false;
+    }
+
+    private function hasFigures(): bool
+    {
+        return strpbrk(implode('', array_map($this->region->letters(...), $this->region->sample($this->from, min($this->last, $this->from + 60), 60))), 'nNS') !== false;
+    }
+
+    private function totals(): void
+    {
+        $marks = [];
+        foreach ($this->parts as $row => $part) {
+            $marks[$row] = $part === Part::RowGroup ? 'group' : 'blank';
+        }
+        $to = $this->last;
+        while ($to > $this->from && (isset($marks[$to]) && $marks[$to] === 'blank')) {
+            $to--;
+        }
+        $words = [];
+        $formulas = [];
+        for ($row = $this->from; $row <= $to; $row++) {
+            $letters = $this->region->letters($row);
+            if (! isset($marks[$row]) && str_contains($letters, 'w')) {
+                $words[$row] = $this->totalLabel($row) !== null;
+            }
+            if (! isset($marks[$row]) && str_contains($letters, 'S') && $this->sumsDown($row)) {
+                $formulas[$row] = true;
+            }
+        }
+        $words = array_filter($words);
+        $sums = (new Sums($this->region, $this->from, $to))->find($marks, $words);
+        $candidates = array_keys($words + $formulas + $sums);
+        sort($candidates);
+        foreach ($candidates as $row) {
+            $this->judgeTotal($row, $to, $candidates, $sums[$row] ?? null, isset($words[$row]), isset($formulas[$row]));
+        }
+    }
+
+    /**
+     * @param  list<int>  $candidates
+     * @param  array{kind: string, from: int, to: int, all: bool, why: string}|null  $sum
+     */
+    private function judgeTotal(int $row, int $to, array $candidates, ?array $sum, bool $word, bool $formula): void
+    {
+        $label = $this->totalLabel($row) ?? '';
+        if ($sum === null && ! $formula && ! $this->hasTyped($row)) {
+            return;
+        }
+        // A word in a body of plain records ("Total Ltd") counts only where the row also looks like a total.
+        if ($sum === null && ! $formula && ! $this->standsLikeTotal($row, $to, $candidates)) {
+            return;
+        }
+        $more = false;
+        for ($next = $row + 1; $next <= $to; $next++) {
+            if (! array_key_exists($next, $this->parts) && ! in_array($next, $candidates, true)) {
+                $more = true;
+
+                break;
+            }
+        }
+        $earlier = array_filter($candidates, fn (int $other) => $other < $row && ($this->parts[$other] ?? null) === Part::Subtotal);
+        $top = $sum !== null && $sum['from'] > $row;
+        $isSub = TotalWords::subtotal($label) || ($more && ! $top) || (! $top && $sum !== null && ! $sum['all'] && $earlier !== [] && $sum['kind'] === 'sum' && preg_match('/grand|overall|gesamt|général|\ball\b/iu', $label) !== 1);
+        $why = $sum['why'] ?? ($formula ? 'its formulas sum the rows above' : 'the label "'.mb_strimwidth($label, 0, 30, '…').'"');
+        $confidence = min(0.99, 0.6 + ($sum !== null ? 0.3 : 0) + ($word ? 0.2 : 0) + ($formula ? 0.2 : 0));
+        $this->mark($row, $isSub ? Part::Subtotal : Part::Total, $confidence, $why);
+    }
+
+    /** @param list<int> $candidates */
+    private function standsLikeTotal(int $row, int $to, array $candidates): bool
+    {
+        $label = (string) $this->totalLabel($row);
+        if (TotalWords::subtotal($label) || preg_match('/^\W*(?:grand\s+)?totals?\b|\btotals?\W*$|^(?:gesamt|summe|somme|suma|totale|totaal)/iu', $label) === 1) {
+            // The same words in many rows of a list are a category of it.
+            return count($candidates) <= max(3, 0.34 * ($to - $this->from + 1));
+        }
+        foreach ([$row, ...range($row + 1, min($to, $row + 5))] as $next) {
+            if ($next > $row && ! array_key_exists($next, $this->parts) && ! in_array($next, $candidates, true)) {
+                return $this->region->facts->hints->isStrong($row, $this->region->range->left);
+            }
+        }
+
+        return $row >= $to - 4;
+    }
+
+    /** The first text of a row's label columns that holds a total word. */
+    private function totalLabel(int $row): ?string
+    {
+        $letters = $this->region->letters($row);
+        foreach ($this->labels === [] ? [$this->region->range->left] : $this->labels as $column) {
+            if ($letters[$column - $this->region->range->left] === 'w') {
+                return $this->region->text($row, $column);
+            }
+        }
+        // "Total" may stand in any column left of the first figure.
+        $at = strcspn($letters, 'nNSdDhH');
+        $word = strpos(substr($letters, 0, $at), 'w');
+
+        return $word === false || trim(substr($letters, 0, $word), '.') !== '' ? null : $this->region->text($row, $this->region->range->left + $word);
+    }
+
+    private function hasTyped(int $row): bool
+    {
+        return strpbrk($this->region->letters($row), 'nNSe') !== false;
+    }
+
+    /** A sum over rows above, not over cells of its own row. */
+    private function sumsDown(int $row): bool
+    {
+        foreach (str_split($this->region->letters($row)) as $at => $letter) {
+            if ($letter === 'S') {
+                $formula = (string) $this->region->cell($row, $this->region->range->left + $at)->formula;
+                if (preg_match('/\$?[A-Z]{1,3}\$?(\d+):\$?[A-Z]{1,3}\$?(\d+)/i', $formula, $found) === 1 && $found[1] !== $found[2]) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function loneText(int $row): string
+    {
+        $at = strspn($this->region->letters($row), '.');
+
+        return $this->region->text($row, $this->region->range->left + $at);
+    }
+
+    private function mark(int $row, ?Part $part, float $confidence, string $why): void
+    {
+        $this->parts[$row] = $part;
+        $this->reasons[$row] = [$confidence, $why];
+    }
+
+    /** @return list<RowRun> */
+    private function runs(): array
+    {
+        $runs = [];
+        ksort($this->parts);
+        $at = $this->from;
+        foreach ($this->parts as $row => $part) {
+            if ($row > $at) {
+                $runs[] = new RowRun($at, $row - 1, Part::Body, 0.95, 'rows of data');
+            }
+            $last = array_key_last($runs);
+            [$confidence, $why] = $this->reasons[$row];
+            if ($last !== null && $runs[$last]->part === $part && $runs[$last]->last === $row - 1 && $part !== Part::RowGroup && $part !== Part::Subtotal && $part !== Part::Total) {
+                $runs[$last] = $runs[$last]->over($runs[$last]->first, $row);
+            } else {
+                $runs[] = new RowRun($row, $row, $part, $confidence, $why);
+            }
+            $at = $row + 1;
+        }
+        if ($at <= $this->last) {
+            $runs[] = new RowRun($at, $this->last, Part::Body, 0.95, 'rows of data');
+        }
+
+        return $runs;
+    }
+}

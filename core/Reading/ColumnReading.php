@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading;
+
+/**
+ * One column of a table as it was read.
+ */
+final readonly class ColumnReading
+{
+    /**
+     * @param  float  $confidence  of the kind, 0 to 1
+     * @param  int  $decimals  the most decimal places that the body's figures carry
+     * @param  string|null  $unit  currency sign of an amount
+     * @param  bool  $grouped  whether thousands may be grouped (years and identifiers may not)
+     * @param  list<string>  $longest  the longest texts, for fitting
+     */
+    public function __construct(
+        public int $column,
+        public ?string $heading,
+        public ColumnKind $kind,
+        public float $confidence,
+        public ColumnRole $role = ColumnRole::Data,
+        public string $why = '',
+        public int $decimals = 0,
+        public ?string $unit = null,
+        public bool $grouped = true,
+        public array $longest = [],
+    ) {}
+
+    public function withRole(ColumnRole $role, string $why): self
+    {
+        return new self($this->column, $this->heading, $this->kind, $this->confidence, $role, $why, $this->decimals, $this->unit, $this->grouped, $this->longest);
+    }
+
+    public function withKind(ColumnKind $kind, float $confidence = 1.0): self
+    {
+        return new self($this->column, $this->heading, $kind, $confidence, $this->role, $this->why, $this->decimals, $this->unit, $this->grouped, $this->longest);
+    }
+
+    /** @return array{c: int, h: string|null, k: string, p: float, r: string, w: string, d: int, u: string|null, g: bool, l: list<string>} */
+    public function toArray(): array
+    {
+        return [
+            'c' => $this->column, 'h' => $this->heading, 'k' => $this->kind->value, 'p' => $this->confidence, 'r' => $this->role->value,
+            'w' => $this->why, 'd' => $this->decimals, 'u' => $this->unit, 'g' => $this->grouped, 'l' => $this->longest,
+        ];
+    }
+
+    /** @param array{c: int, h: string|null, k: string, p: float|int, r: string, w: string, d: int, u: string|null, g: bool, l: list<string>} $data */
+    public static function fromArray(array $data): self
+    {
+        return new self($data['c'], $data['h'], ColumnKind::from($data['k']), (float) $data['p'], ColumnRole::from($data['r']), $data['w'], $data['d'], $data['u'], $data['g'], $data['l']);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading;
+
+/** What a column is in its table. */
+enum ColumnRole: string
+{
+    case Label = 'label';
+    case Data = 'data';
+    case Total = 'total';
+    case Spacer = 'spacer';
+}

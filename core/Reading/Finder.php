@@ -1,0 +1,245 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading;
+
+use Rilvet\Grid\Range;
+
+/** Reads a sheet: where its tables are, and in each the parts and the column kinds. */
+final class Finder
+{
+    public static function read(SheetFacts $facts): Reading
+    {
+        $tables = [];
+        foreach ((new Regions($facts))->find() as $range) {
+            $tables[] = self::table(new Region($facts, $range));
+        }
+        $tables = self::withAsides($tables);
+        usort($tables, fn (TableReading $a, TableReading $b) => [$a->range->top, $a->range->left] <=> [$b->range->top, $b->range->left]);
+
+        return new Reading($tables);
+    }
+
+    /** Reads one rectangle as one table. */
+    public static function table(Region $region): TableReading
+    {
+        $range = $region->range;
+        $head = HeadJudge::judge($region);
+        $body = $head['body'];
+        // A rectangle of lines only: a title, or notes that belong to nothing.
+        if ($body > $range->bottom) {
+            $body = $range->bottom + 1;
+        }
+        $headings = self::headings($region, $head['rows']);
+        $labels = self::labels($region, $body, $headings);
+        $below = $body <= $range->bottom ? BodyJudge::judge($region, $body, $labels) : [];
+        $runs = [...self::headRuns($range, $head['rows'], $body), ...$below];
+
+        $rows = self::bodyRows($region, $runs);
+        $columns = [];
+        for ($column = $range->left; $column <= $range->right; $column++) {
+            $columns[] = ColumnJudge::judge($region, $column, $rows, $headings[$column] ?? null);
+        }
+        $labels = LabelJudge::judge($region, $columns, $rows);
+        $columns = array_map(fn (ColumnReading $column) => match (true) {
+            in_array($column->column, $labels, true) => $column->withRole(ColumnRole::Label, 'leading column of '.($column->kind->isWordy() ? 'names or codes' : 'identifiers')),
+            $column->kind === ColumnKind::None && $column->heading === null => $column->withRole(ColumnRole::Spacer, 'blank'),
+            default => $column,
+        }, $columns);
+        foreach (AcrossJudge::judge($region, $columns, $rows) as $column => $why) {
+            $columns[$column - $range->left] = $columns[$column - $range->left]->withRole(ColumnRole::Total, $why);
+        }
+
+        return new TableReading($range, self::confidence($head['confidence'], $runs, $columns), $runs, $columns, groups: self::groups($region, $head['rows']));
+    }
+
+    /**
+     * The text of each column's heading: the heading rows from above down, joined.
+     *
+     * @param  list<array{int, Part, float, string}>  $head
+     * @return array<int, string>
+     */
+    private static function headings(Region $region, array $head): array
+    {
+        $texts = [];
+        foreach ($head as [$row, $part]) {
+            if ($part !== Part::Heading) {
+                continue;
+            }
+            for ($column = $region->range->left; $column <= $region->range->right; $column++) {
+                $text = $region->text($row, $column);
+                if ($text !== '') {
+                    $texts[$column] = isset($texts[$column]) ? $texts[$column].' '.$text : $text;
+                }
+            }
+        }
+        // A label that reaches down over both rows is written in the group row.
+        foreach ($head as [$row, $part]) {
+            if ($part === Part::ColumnGroup) {
+                for ($column = $region->range->left; $column <= $region->range->right; $column++) {
+                    $text = $region->text($row, $column);
+                    if ($text !== '' && ! isset($texts[$column])) {
+                        $texts[$column] = $text;
+                    }
+                }
+            }
+        }
+
+        return $texts;
+    }
+
+    /**
+     * A first guess at the label columns, enough to judge rows by.
+     *
+     * @param  array<int, string>  $headings
+     * @return list<int>
+     */
+    private static function labels(Region $region, int $body, array $headings): array
+    {
+        $labels = [];
+        for ($column = $region->range->left; $column <= $region->range->right; $column++) {
+            $majority = $region->majority($column, $body, $region->range->bottom);
+            if ($majority !== 't' && $majority !== '.') {
+                break;
+            }
+            $labels[] = $column;
+        }
+
+        return $labels;
+    }
+
+    /**
+     * @param  list<array{int, Part, float, string}>  $head
+     * @return list<RowRun>
+     */
+    private static function headRuns(Range $range, array $head, int $body): array
+    {
+        $byRow = [];
+        foreach ($head as [$row, $part, $confidence, $why]) {
+            $byRow[$row] = new RowRun($row, $row, $part, $confidence, $why);
+        }
+        $runs = [];
+        for ($row = $range->top; $row < min($body, $range->bottom + 1); $row++) {
+            $run = $byRow[$row] ?? new RowRun($row, $row, null, 1.0, 'blank');
+            $last = array_key_last($runs);
+            if ($last !== null && $runs[$last]->part === $run->part) {
+                $runs[$last] = $runs[$last]->over($runs[$last]->first, $row);
+            } else {
+                $runs[] = $run;
+            }
+        }
+
+        return $runs;
+    }
+
+    /**
+     * @param  list<RowRun>  $runs
+     * @return list<int> body rows, an even choice where there are many
+     */
+    private static function bodyRows(Region $region, array $runs): array
+    {
+        $rows = [];
+        foreach ($runs as $run) {
+            if ($run->part === Part::Body) {
+                array_push($rows, ...$region->sample($run->first, $run->last, 500));
+            }
+        }
+
+        return count($rows) > 3_000 ? array_values(array_filter($rows, fn (int $at) => $at % intdiv(count($rows), 1_500) === 0, ARRAY_FILTER_USE_KEY)) : $rows;
+    }
+
+    /**
+     * @param  list<array{int, Part, float, string}>  $head
+     * @return list<Range>
+     */
+    private static function groups(Region $region, array $head): array
+    {
+        $groups = [];
+        foreach ($head as [$row, $part]) {
+            if ($part !== Part::ColumnGroup) {
+                continue;
+            }
+            $start = null;
+            $label = '';
+            for ($column = $region->range->left; $column <= $region->range->right + 1; $column++) {
+                $text = $column > $region->range->right ? '' : $region->text($row, $column);
+                $ends = $column > $region->range->right || ($text !== '' && $text !== $label) || ($text === '' && self::reachesDown($region, $row, $column, $start));
+                if ($ends && $start !== null) {
+                    if ($column - 1 > $start) {
+                        $groups[] = Range::of($row, $start, $row, $column - 1);
+                    }
+                    $start = null;
+                }
+                if ($text !== '' && $start === null) {
+                    $start = $column;
+                    $label = $text;
+                }
+            }
+        }
+
+        return $groups;
+    }
+
+    /** A blank under which the heading row is blank too ends a group. */
+    private static function reachesDown(Region $region, int $row, int $column, ?int $start): bool
+    {
+        foreach ($region->facts->hints->merges() as $merge) {
+            if ($start !== null && $merge->contains($row, $start) && $merge->columns() > 1) {
+                return ! $merge->contains($row, $column);
+            }
+        }
+
+        return $region->text($row + 1, $column) === '';
+    }
+
+    /**
+     * @param  list<RowRun>  $runs
+     * @param  list<ColumnReading>  $columns
+     */
+    private static function confidence(float $head, array $runs, array $columns): float
+    {
+        $parts = array_filter($runs, fn (RowRun $run) => $run->part !== null);
+        $rows = $parts === [] ? 0.3 : array_sum(array_map(fn (RowRun $run) => $run->confidence, $parts)) / count($parts);
+        $kinds = $columns === [] ? 0.3 : array_sum(array_map(fn (ColumnReading $column) => $column->confidence, $columns)) / count($columns);
+
+        return round(0.4 * $head + 0.35 * $rows + 0.25 * $kinds, 2);
+    }
+
+    /**
+     * A rectangle that is only a line or two of text beside a table is a note to it.
+     *
+     * @param  list<TableReading>  $tables
+     * @return list<TableReading>
+     */
+    private static function withAsides(array $tables): array
+    {
+        $kept = [];
+        $asides = [];
+        foreach ($tables as $table) {
+            $numeric = array_filter($table->columns, fn (ColumnReading $column) => $column->kind->isNumeric());
+            if ($table->range->columns() === 1 && $table->range->rows() <= 3 && $numeric === [] && count($tables) > 1) {
+                $asides[] = $table;
+            } else {
+                $kept[] = $table;
+            }
+        }
+        foreach ($asides as $aside) {
+            $best = null;
+            foreach ($kept as $at => $table) {
+                $distance = max(0, $aside->range->left - $table->range->right, $table->range->left - $aside->range->right) + max(0, $aside->range->top - $table->range->bottom, $table->range->top - $aside->range->bottom);
+                if ($best === null || $distance < $best[1]) {
+                    $best = [$at, $distance];
+                }
+            }
+            if ($best === null) {
+                $kept[] = $aside;
+            } else {
+                $table = $kept[$best[0]];
+                $kept[$best[0]] = new TableReading($table->range, $table->confidence, $table->runs, $table->columns, [...$table->asides, $aside->range], $table->groups);
+            }
+        }
+
+        return $kept;
+    }
+}

@@ -1,0 +1,399 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading;
+
+
+/** The rows above the body: title, units lines, column groups, headings. */
+final class HeadJudge
+{
+    private const UNITS = '/^\W*(?:(?:all\s+)?(?:figures|amounts|values|money|prices|sums)\b.{0,40}\b(?:in|are)\b|in\s+(?:thousands?|millions?|billions?|hundreds|per\s*cent|percent|%|\p{Sc}|[A-Z]{3}\b|pounds|euros?|dollars|kg|tonnes|units)|\p{Sc}\s?(?:m|k|bn|000s?|million|thousand|\'000)?\W*$|(?:per\s*cent|percent|%)(?:\s+of\b.*)?\W*$|as\s+(?:at|of)\b|(?:in\s+)?(?:tausend|mio|mrd|tsd)\b|en\s+(?:milliers|millions)|money\s+in|units?\s*:|currency\s*:|thousands|millions|(?:for\s+the\s+)?(?:week|month|quarter|year|period)\s+(?:to|ended|ending)\b|stand\s*:|stand\s+vom|counted\b|date\s*:)/iu';
+
+    private const HEADING_WORDS = '/^(?:id|no\.?|nr\.?|#|code|name|title|first\s?name|last\s?name|surname|date|day|time|year|month|week|type|kind|category|class|group|status|state|country|city|region|county|street|address|email|e-mail|phone|tel\.?|price|amount|cost|total|quantity|qty|count|number|value|unit|units|description|comment|comments|note|notes|remark|remarks|owner|author|department|team|role|key|species|latin name|plot|lot|bed|site|area|from|to|start|end|url|link|label|colour|color|size|weight|length|height|age|gender|sex|item|product|supplier|customer|order|reference|ref\.?|rank|place|version|source|question|answer|task|due|priority|datum|betrag|preis|menge|anzahl|ort|nom|prénom|ville|pays|date de .*|fecha|nombre|precio|cantidad)(?:\s.*|_.*)?$/iu';
+
+    /** @var list<array{int, Part, float, string}> row, part, confidence, reason */
+    private array $rows = [];
+
+    private int $body;
+
+    private function __construct(private readonly Region $region)
+    {
+        $this->body = $region->range->top;
+    }
+
+    /** @return array{rows: list<array{int, Part, float, string}>, body: int, confidence: float} the first body row with it */
+    public static function judge(Region $region): array
+    {
+        $judge = new self($region);
+        $judge->lines();
+        $confidence = $judge->headings();
+
+        return ['rows' => $judge->rows, 'body' => $judge->body, 'confidence' => $confidence];
+    }
+
+    /**
+     * Years, month numbers, sizes and dates over columns of figures: an ordered row whose neighbours below are not.
+     */
+    public static function isNumericHeading(Region $region, int $row): bool
+    {
+        $letters = $region->letters($row);
+        $values = [];
+        foreach (str_split($letters) as $at => $letter) {
+            if (str_contains('SNDHbBeE', $letter)) {
+                return false;
+            }
+            if ($letter === 'n' || $letter === 'd') {
+                $number = $region->cell($row, $region->range->left + $at)->number();
+                if ($number === null || ($letter === 'n' && floor($number) !== $number)) {
+                    return false;
+                }
+                $values[] = $number;
+            }
+        }
+        $below = $row + 1;
+        while ($below <= $region->range->bottom && $region->isBlank($below)) {
+            $below++;
+        }
+        if (count($values) < 2 || $below > $region->range->bottom || $region->filled($row) - count($values) > count($values)) {
+            return false;
+        }
+        $years = min($values) >= 1900 && max($values) <= 2100;
+        $dates = str_contains($letters, 'd') && ! str_contains($letters, 'n');
+        if (! self::rising($values) || (count($values) < 3 && ! $years && ! $dates)) {
+            return false;
+        }
+        // What stands below must not be of the same make, else these are data.
+        $same = 0;
+        $rows = 0;
+        foreach ($region->sample($below, min($region->range->bottom, $below + 30), 40) as $next) {
+            $others = [];
+            foreach (str_split($letters) as $at => $letter) {
+                if ($letter === 'n' || $letter === 'd') {
+                    $number = $region->cell($next, $region->range->left + $at)->number();
+                    if ($number !== null && ($letter !== 'd' || strtolower($region->letters($next)[$at]) === 'd')) {
+                        $others[] = $number;
+                    }
+                }
+            }
+            if (count($others) >= 2) {
+                $rows++;
+                $alike = self::rising($others) && (! $years || (min($others) >= 1900 && max($others) <= 2100));
+                $same += $alike ? 1 : 0;
+            }
+        }
+        if ($dates) {
+            return $rows === 0 || $same / $rows < 0.5;
+        }
+        $steady = count(array_unique(array_map(fn (int $i) => $values[$i + 1] - $values[$i], range(0, count($values) - 2)))) === 1;
+
+        return $rows > 0 ? $same / $rows < ($years || $steady ? 0.5 : 0.3) : false;
+    }
+
+    /** Lone lines at the top: the title, then units lines and further lines of the title. */
+    private function lines(): void
+    {
+        $range = $this->region->range;
+        if ($range->columns() === 1) {
+            return;
+        }
+        $seenTitle = false;
+        for ($row = $range->top; $row <= $range->bottom; $row++) {
+            if ($this->region->isBlank($row)) {
+                continue;
+            }
+            $column = $this->lineColumn($row);
+            if ($column === null || ! $this->followedByTable($row)) {
+                break;
+            }
+            $text = $this->region->text($row, $column);
+            $isUnits = preg_match(self::UNITS, $text) === 1 || preg_match('/^\(.*\)$/u', $text) === 1;
+            if ($seenTitle && ! $isUnits && ! $this->region->isBlank($row + 1) && $this->headingFollows($row) === false) {
+                break;
+            }
+            if (! $seenTitle && ! $isUnits) {
+                $this->rows[] = [$row, Part::Title, 0.95, 'a lone text above the table'];
+                $seenTitle = true;
+            } else {
+                $this->rows[] = [$row, Part::Units, $isUnits ? 0.95 : 0.6, $isUnits ? 'names units or a date of the table' : 'a second line under the title'];
+            }
+            $this->body = $row + 1;
+        }
+    }
+
+    /** The column of a line that stands alone in its row, at the left or over most of the width; null for any other row. */
+    private function lineColumn(int $row): ?int
+    {
+        $range = $this->region->range;
+        $column = $this->region->loneText($row);
+        if ($column === null) {
+            // "Counted on | 14 March": two cells at the left of a wide table.
+            $letters = $this->region->letters($row);
+            $pair = $range->columns() >= 4 && preg_match('/^[tw][tndh]\.+$/', $letters) === 1 && str_ends_with($this->region->text($row, $range->left), ':');
+
+            return $pair ? $range->left : null;
+        }
+        $width = 1;
+        foreach ($this->region->facts->hints->merges() as $merge) {
+            if ($merge->contains($row, $column)) {
+                $width = $merge->columns();
+            }
+        }
+        if ($column === $range->left || $width >= 0.6 * $range->columns()) {
+            return $column;
+        }
+
+        // Centred by hand in the middle of the table, or pushed to the right edge as units lines are.
+        return preg_match(self::UNITS, $this->region->text($row, $column)) === 1 || ($range->columns() >= 4 && $column > $range->left + 1 && ! $this->headingIsNext($row)) ? $column : null;
+    }
+
+    private function headingIsNext(int $row): bool
+    {
+        $next = $row + 1;
+
+        return $next <= $this->region->range->bottom && ! $this->region->isBlank($next) && $this->region->loneText($next) === null;
+    }
+
+    private function followedByTable(int $row): bool
+    {
+        for ($next = $row + 1; $next <= min($row + 8, $this->region->range->bottom); $next++) {
+            if ($this->region->filled($next) > 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the next full row is one of headings; if it is body, a lone text before it is a row group. */
+    private function headingFollows(int $row): bool
+    {
+        for ($next = $row + 1; $next <= $this->region->range->bottom; $next++) {
+            if ($this->region->filled($next) > 1) {
+                return strpbrk($this->region->letters($next), 'nNSdDhHbB') === false || self::isNumericHeading($this->region, $next);
+            }
+        }
+
+        return false;
+    }
+
+    private function headings(): float
+    {
+        $range = $this->region->range;
+        $start = $this->body;
+        while ($start <= $range->bottom && $this->region->isBlank($start)) {
+            $start++;
+        }
+        $typed = $this->typedColumns($start);
+        $heads = $typed === [] ? $this->wordHeading($start) : $this->rowsOverFigures($start, $typed);
+        if ($heads === []) {
+            $this->body = $start;
+
+            return 0.7;
+        }
+        $lastHead = max($heads);
+        foreach ($heads as $at => $row) {
+            $next = $heads[$at + 1] ?? null;
+            $group = $next !== null && $this->isGroup($row, $next);
+            $this->rows[] = [$row, $group ? Part::ColumnGroup : Part::Heading, $group ? 0.9 : ($typed === [] ? 0.75 : 0.95), $group
+                ? 'fewer labels than the row below, each over a run of columns'
+                : ($typed === [] ? 'names that do not occur below' : 'words over columns of figures')];
+        }
+        $this->body = $lastHead + 1;
+
+        return $typed === [] ? 0.8 : 0.95;
+    }
+
+    /** @return list<int> columns whose cells below are mostly figures, dates, times or booleans */
+    private function typedColumns(int $start): array
+    {
+        $range = $this->region->range;
+        $typed = [];
+        for ($column = $range->left; $column <= $range->right; $column++) {
+            $majority = $this->region->majority($column, min($start + 1, $range->bottom), $range->bottom);
+            if ($majority !== '.' && $majority !== 't') {
+                $typed[] = $column;
+            }
+        }
+
+        return $typed;
+    }
+
+    /**
+     * @param  list<int>  $typed
+     * @return list<int>
+     */
+    private function rowsOverFigures(int $start, array $typed): array
+    {
+        $range = $this->region->range;
+        $heads = [];
+        $pending = [];
+        for ($row = $start; $row <= min($range->bottom, $start + 9) && count($heads) < 4; $row++) {
+            if ($this->region->isBlank($row)) {
+                continue;
+            }
+            if (self::isNumericHeading($this->region, $row)) {
+                array_push($heads, ...$pending, ...[$row]);
+                $pending = [];
+
+                continue;
+            }
+            $letters = $this->region->letters($row);
+            $words = 0;
+            $figures = 0;
+            foreach ($typed as $column) {
+                $letter = $letters[$column - $range->left];
+                $words += $letter === 't' || $letter === 'w' ? 1 : 0;
+                $figures += str_contains(Signature::TYPED, $letter) ? 1 : 0;
+            }
+            if ($figures > $words * 0.34) {
+                break;
+            }
+            if ($words === 0) {
+                // Only labels: the upper row of a stack of headings, or a row group once headings are known.
+                if ($heads !== [] || $this->region->filled($row) < 1) {
+                    break;
+                }
+                $pending[] = $row;
+
+                continue;
+            }
+            // A text or a code among figures in one of many columns is a stray value, not a heading.
+            if ($heads !== [] && $words < max(1, 0.4 * count($typed)) && ! $this->continues($row, $heads)) {
+                break;
+            }
+            array_push($heads, ...$pending, ...[$row]);
+            $pending = [];
+        }
+
+        return $heads;
+    }
+
+    /**
+     * A further heading row after one that is complete: short words such as units.
+     *
+     * @param  list<int>  $heads
+     */
+    private function continues(int $row, array $heads): bool
+    {
+        return $this->isGroup($heads[count($heads) - 1], $row);
+    }
+
+    /** @return list<int> */
+    private function wordHeading(int $start): array
+    {
+        $range = $this->region->range;
+        if ($start >= $range->bottom) {
+            return [];
+        }
+        // A row with fewer labels than the next, over runs of columns, may stand above the headings.
+        $first = $this->region->filled($start) < $range->columns() && $start + 2 <= $range->bottom
+            && $this->region->filled($start + 1) > $this->region->filled($start) && $this->isGroup($start, $start + 1) && $this->region->filled($start) > 1 ? $start + 1 : $start;
+        $score = 0.0;
+        $texts = [];
+        for ($column = $range->left; $column <= $range->right; $column++) {
+            $head = $this->region->text($first, $column);
+            if ($head === '') {
+                $score -= $column === $range->left ? 0 : 0.15;
+
+                continue;
+            }
+            if (isset($texts[mb_strtolower($head)])) {
+                return [];
+            }
+            $texts[mb_strtolower($head)] = true;
+            $score += preg_match(self::HEADING_WORDS, $head) === 1 ? 0.5 : 0;
+            $score -= preg_match('/\d{3,}|@|^https?:/', $head) === 1 ? 0.6 : 0;
+            $score -= mb_strlen($head) > 40 ? 0.4 : 0;
+            $score += $this->against($column, $first, $head);
+        }
+        $score += $this->region->facts->hints->isStrong($first, $range->left) && ! $this->region->facts->hints->isStrong(min($range->bottom, $first + 1), $range->left) ? 1 : 0;
+
+        return $score > -0.2 ? ($first > $start ? [$start, $first] : [$first]) : [];
+    }
+
+    /** How a head text differs from what stands below it: shapes, repetition, length. */
+    private function against(int $column, int $row, string $head): float
+    {
+        $shapes = [];
+        $texts = [];
+        foreach ($this->region->sample($row + 1, $this->region->range->bottom, 300) as $below) {
+            $text = $this->region->text($below, $column);
+            if ($text !== '') {
+                $texts[] = $text;
+                $shape = (string) preg_replace(['/\p{Lu}/u', '/\p{Ll}+/u', '/\d/'], ['A', 'a', '9'], $text);
+                $shapes[$shape] = ($shapes[$shape] ?? 0) + 1;
+            }
+        }
+        if ($texts === []) {
+            return 0.0;
+        }
+        if (in_array($head, $texts, true)) {
+            return -0.8;
+        }
+        $score = 0.0;
+        arsort($shapes);
+        $common = (string) array_key_first($shapes);
+        $same = (string) preg_replace(['/\p{Lu}/u', '/\p{Ll}+/u', '/\d/'], ['A', 'a', '9'], $head);
+        if ($shapes[$common] > 0.7 * count($texts) && count($texts) > 2) {
+            $score += $same === $common ? -0.15 : 0.5;
+        }
+        if (count(array_unique($texts)) < 0.5 * count($texts)) {
+            $score += 0.4;
+        }
+
+        return $score;
+    }
+
+    private function isGroup(int $row, int $below): bool
+    {
+        $range = $this->region->range;
+        foreach ($this->region->facts->hints->merges() as $merge) {
+            if ($merge->top === $row && $merge->rows() === 1 && $merge->columns() > 1 && $merge->columns() < $range->columns() && $merge->clip($range) !== null) {
+                return true;
+            }
+        }
+        $labels = [];
+        $belowFilled = 0;
+        for ($column = $range->left; $column <= $range->right; $column++) {
+            $text = $this->region->text($row, $column);
+            if ($text !== '') {
+                $labels[] = mb_strtolower($text);
+            }
+            $belowFilled += $this->region->text($below, $column) === '' ? 0 : 1;
+        }
+        $distinct = count(array_unique($labels));
+        if ($distinct < count($labels) && count($labels) >= 2) {
+            return true;
+        }
+        // Labels of the same row that are alone over their column are headings that reach down; only wide ones make groups.
+        return $distinct > 0 && count($labels) < $belowFilled && $this->wide($row, $below) > 0;
+    }
+
+    /** How many labels have blank neighbours at the right that carry a label of their own one row down. */
+    private function wide(int $row, int $below): int
+    {
+        $range = $this->region->range;
+        $wide = 0;
+        for ($column = $range->left; $column < $range->right; $column++) {
+            if ($this->region->text($row, $column) !== '' && $this->region->text($row, $column + 1) === ''
+                && $this->region->text($below, $column) !== '' && $this->region->text($below, $column + 1) !== '') {
+                $wide++;
+            }
+        }
+
+        return $wide;
+    }
+
+    /** @param list<float> $values */
+    private static function rising(array $values): bool
+    {
+        for ($i = 1; $i < count($values); $i++) {
+            if ($values[$i] <= $values[$i - 1]) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

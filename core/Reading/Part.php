@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading;
+
+/** What a region of a table is. */
+enum Part: string
+{
+    case Title = 'title';
+    case Units = 'units';
+    case ColumnGroup = 'column_group';
+    case Heading = 'heading';
+    case RowLabel = 'row_label';
+    case Body = 'body';
+    case RowGroup = 'row_group';
+    case Subtotal = 'subtotal';
+    case Total = 'total';
+    case Note = 'note';
+
+    /** In the words of the interface, one of them. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Title => 'Title',
+            self::Units => 'Units line',
+            self::ColumnGroup => 'Column groups',
+            self::Heading => 'Column headings',
+            self::RowLabel => 'Row labels',
+            self::Body => 'Body',
+            self::RowGroup => 'Row groups',
+            self::Subtotal => 'Subtotals',
+            self::Total => 'Total',
+            self::Note => 'Notes',
+        };
+    }
+
+    /** The letter of the part's bracket, so that colour never stands alone. */
+    public function letter(): string
+    {
+        return match ($this) {
+            self::Total => 'Σ',
+            self::ColumnGroup => 'G',
+            self::RowLabel => 'L',
+            self::RowGroup => 'R',
+            default => $this->words()[0],
+        };
+    }
+
+    /** Parts that are whole rows of their table. */
+    public function isHead(): bool
+    {
+        return match ($this) {
+            self::Title, self::Units, self::ColumnGroup, self::Heading => true,
+            default => false,
+        };
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading;
+
+use Rilvet\Grid\Range;
+
+/**
+ * What Rilvet found on a sheet: tables with their parts and column kinds, as a person may have corrected them.
+ *
+ * @phpstan-type ColumnData array{c: int, h: string|null, k: string, p: float|int, r: string, w: string, d: int, u: string|null, g: bool, l: list<string>}
+ * @phpstan-type TableData array{range: string, confidence: float|int, runs: list<array{int, int, string|null, float|int, string}>, columns: list<ColumnData>, asides: list<string>, groups: list<string>}
+ * @phpstan-type ReadingData array{tables: list<TableData>}
+ */
+final readonly class Reading
+{
+    /** @param list<TableReading> $tables in reading order: from the top, then from the left */
+    public function __construct(public array $tables) {}
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    public function tableAt(int $row, int $column): ?TableReading
+    {
+        foreach ($this->tables as $table) {
+            if ($table->range->contains($row, $column)) {
+                return $table;
+            }
+            foreach ($table->asides as $aside) {
+                if ($aside->contains($row, $column)) {
+                    return $table;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    public function replace(TableReading $old, TableReading ...$new): self
+    {
+        $tables = [];
+        foreach ($this->tables as $table) {
+            array_push($tables, ...($table === $old ? $new : [$table]));
+        }
+        usort($tables, fn (TableReading $a, TableReading $b) => [$a->range->top, $a->range->left] <=> [$b->range->top, $b->range->left]);
+
+        return new self($tables);
+    }
+
+    /** @return ReadingData */
+    public function toArray(): array
+    {
+        return ['tables' => array_map(fn (TableReading $table) => [
+            'range' => (string) $table->range,
+            'confidence' => $table->confidence,
+            'runs' => array_map(fn (RowRun $run) => $run->toArray(), $table->runs),
+            'columns' => array_map(fn (ColumnReading $column) => $column->toArray(), $table->columns),
+            'asides' => array_map(strval(...), $table->asides),
+            'groups' => array_map(strval(...), $table->groups),
+        ], $this->tables)];
+    }
+
+    /** @param ReadingData $data */
+    public static function fromArray(array $data): self
+    {
+        return new self(array_map(fn (array $table) => new TableReading(
+            Range::parse($table['range']),
+            (float) $table['confidence'],
+            array_map(RowRun::fromArray(...), $table['runs']),
+            array_map(ColumnReading::fromArray(...), $table['columns']),
+            array_map(Range::parse(...), $table['asides']),
+            array_map(Range::parse(...), $table['groups']),
+        ), $data['tables']));
+    }
+}

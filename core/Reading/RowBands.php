@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading;
+
+use Rilvet\Grid\Range;
+
+/** Finds where, going down, one table ends and the next begins. */
+final class RowBands
+{
+    private const NOTE = '/^\s*(?:\*|†|‡|[¹²³⁴⁵⁶⁷⁸⁹]|\(?[a-z1-9]\)\s|source|sources|note|notes|nb\b|n\.b|remark|footnote|quelle|anmerkung|hinweis|remarque|fuente|nota|bron|källa|kilde|zdroj|źródło|fonte|updated|last updated|data from|prepared by|printed|contact)/iu';
+
+    public function __construct(private readonly SheetFacts $facts) {}
+
+    public static function isNote(string $text): bool
+    {
+        return preg_match(self::NOTE, $text) === 1 || (mb_strlen($text) > 60 && preg_match('/[.!?]$/', $text) === 1);
+    }
+
+    /** @return list<Range> bands of full width, in order */
+    public function split(Range $range): array
+    {
+        $region = new Region($this->facts, $range);
+        $cuts = [];
+        $start = $range->top;
+        foreach ($this->starts($region) as $row) {
+            if ($row > $start && $this->begins($region, $start, $row)) {
+                $cuts[] = $start = $row;
+            }
+        }
+        $bands = [];
+        $top = $range->top;
+        foreach ([...$cuts, $range->bottom + 1] as $cut) {
+            $bands[] = Range::of($top, $range->left, $cut - 1, $range->right);
+            $top = $cut;
+        }
+
+        return $bands;
+    }
+
+    /**
+     * Rows at which a table could begin: after a blank row, and rows of words among rows of figures.
+     *
+     * @return list<int>
+     */
+    private function starts(Region $region): array
+    {
+        $starts = [];
+        $blank = true;
+        for ($row = $region->range->top; $row <= $region->range->bottom; $row++) {
+            if ($region->isBlank($row)) {
+                $blank = true;
+
+                continue;
+            }
+            $words = strpbrk($region->letters($row), 'nNSdDhHbB') === false;
+            if ($blank || $words) {
+                $starts[] = $row;
+            }
+            $blank = false;
+        }
+
+        return $starts;
+    }
+
+    private function begins(Region $region, int $start, int $row): bool
+    {
+        // The rows from here: lone lines (a title perhaps), then the first full row.
+        $full = $row;
+        $lone = 0;
+        while ($full <= $region->range->bottom && ($region->isBlank($full) || $region->loneText($full) !== null)) {
+            $lone += $region->isBlank($full) ? 0 : 1;
+            $full++;
+        }
+        if ($full > $region->range->bottom || $full - $row > 8) {
+            return false;
+        }
+        $above = $this->typedColumns($region, $start, $row - 1);
+        if ($above === []) {
+            return $this->wordsTableEnds($region, $start, $row, $full, $lone);
+        }
+        // Words over the figures: a heading. Anything else in those columns: the same table goes on.
+        $letters = $region->letters($full);
+        $words = 0;
+        $figures = 0;
+        foreach (str_split($letters) as $at => $letter) {
+            if ($letter === 't' || $letter === 'w') {
+                $words += isset($above[$at]) ? 1 : 0;
+            } elseif (str_contains(Signature::TYPED, $letter)) {
+                $figures++;
+            }
+        }
+        if ($figures > 0 && ! $this->numericHeading($region, $full, $above)) {
+            return ! $this->sameShape($region, $full, $above) && $region->isBlank($row - 1) && $this->disjoint($region, $start, $row);
+        }
+        $blankBefore = $row > $start && $region->isBlank($row - 1);
+        $filled = $region->filled($full);
+        $next = $full + 1;
+        while ($next <= $region->range->bottom && $region->isBlank($next)) {
+            $next++;
+        }
+        if ($next > $region->range->bottom) {
+            return false;
+        }
+        if ($figures > 0) {
+            return $blankBefore;
+        }
+
+        return ($words >= 2 || ($words >= 1 && ($blankBefore || $lone > 0))) && $filled >= 2 && ($blankBefore || $lone > 0 || $words >= 0.6 * count($above));
+    }
+
+    /** A table of words only: the next one begins after a blank row with a lone line, or with another width. */
+    private function wordsTableEnds(Region $region, int $start, int $row, int $full, int $lone): bool
+    {
+        $rows = 0;
+        for ($at = $start; $at < $row; $at++) {
+            $rows += $region->isBlank($at) || $region->loneText($at) !== null ? 0 : 1;
+        }
+        if ($rows < 2 || ! $region->isBlank($row - 1)) {
+            return false;
+        }
+        $typedBelow = $this->typedColumns($region, $full, $region->range->bottom) !== [];
+
+        return $typedBelow || $lone > 0 || $region->letters($full) !== $region->letters($this->lastFull($region, $start, $row));
+    }
+
+    private function lastFull(Region $region, int $start, int $row): int
+    {
+        for ($at = $row - 1; $at > $start; $at--) {
+            if (! $region->isBlank($at) && $region->loneText($at) === null) {
+                return $at;
+            }
+        }
+
+        return $start;
+    }
+
+    /** @return array<int, true> offsets of the columns whose cells are mostly figures, dates or times */
+    private function typedColumns(Region $region, int $from, int $to): array
+    {
+        $typed = [];
+        for ($column = $region->range->left; $column <= $region->range->right; $column++) {
+            $majority = $region->majority($column, $from, $to);
+            if ($majority !== '.' && $majority !== 't') {
+                $typed[$column - $region->range->left] = true;
+            }
+        }
+
+        return $typed;
+    }
+
+    /** @param array<int, true> $above */
+    private function numericHeading(Region $region, int $row, array $above): bool
+    {
+        return HeadJudge::isNumericHeading($region, $row);
+    }
+
+    /**
+     * Figures stand where figures stood.
+     *
+     * @param  array<int, true>  $above
+     */
+    private function sameShape(Region $region, int $row, array $above): bool
+    {
+        $hits = 0;
+        $misses = 0;
+        foreach (str_split($region->letters($row)) as $at => $letter) {
+            if (str_contains(Signature::TYPED, $letter)) {
+                isset($above[$at]) ? $hits++ : $misses++;
+            }
+        }
+
+        return $hits >= $misses;
+    }
+
+    /** The columns used below do not touch those used above. */
+    private function disjoint(Region $region, int $start, int $row): bool
+    {
+        $used = fn (int $from, int $to) => array_reduce($region->sample($from, $to, 300), fn (string $mask, int $at) => $mask | strtr($region->letters($at), '.-twTnNSdDhHbBeE', "\0xxxxxxxxxxxxxxx"), '');
+        $above = $used($start, $row - 1);
+        $below = $used($row, min($region->range->bottom, $row + 20));
+
+        return trim($above & $below, "\0") === '';
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading;
+
+use Rilvet\Grid\Block;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\Sheet;
+
+/** All that a reading starts from: signatures, cells on demand (whole blocks are remembered), formats, longest texts. */
+final class SheetFacts
+{
+    /** @var array<int, array<int, list<Cell>>> */
+    private array $blocks = [];
+
+    /**
+     * @param  list<string>  $signatures
+     * @param  array<int, list<string>>  $longest  by column
+     */
+    public function __construct(
+        public readonly Sheet $sheet,
+        private readonly array $signatures,
+        public readonly FormatHints $hints,
+        public readonly array $longest = [],
+    ) {}
+
+    public static function of(Sheet $sheet, ?FormatHints $hints = null): self
+    {
+        $hints ??= new NoHints;
+
+        return new self($sheet, Signature::all($sheet, $hints), $hints);
+    }
+
+    public function signature(int $row): string
+    {
+        return $this->signatures[$row - 1] ?? '';
+    }
+
+    public function rows(): int
+    {
+        return count($this->signatures);
+    }
+
+    public function columns(): int
+    {
+        return $this->sheet->columns();
+    }
+
+    public function cell(int $row, int $column): Cell
+    {
+        return $this->row($row)[$column - 1] ?? Cell::blank();
+    }
+
+    /** @return list<Cell> */
+    public function row(int $row): array
+    {
+        $block = Block::of($row);
+        if (! isset($this->blocks[$block])) {
+            if (count($this->blocks) > 12) {
+                unset($this->blocks[array_key_first($this->blocks)]);
+            }
+            $this->blocks[$block] = [];
+            $first = Block::firstRow($block);
+            foreach ($this->sheet->read($first, $first + Block::ROWS - 1) as $number => $cells) {
+                $this->blocks[$block][$number] = $cells;
+            }
+        }
+
+        return $this->blocks[$block][$row] ?? [];
+    }
+}

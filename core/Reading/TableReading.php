@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading;
+
+use Rilvet\Grid\Range;
+
+/**
+ * One table of a sheet: its range, a part for each of its rows, a kind and a role for each of its columns.
+ */
+final readonly class TableReading
+{
+    /**
+     * @param  float  $confidence  0 to 1
+     * @param  list<RowRun>  $runs  in order, without gaps, over all rows of the range
+     * @param  list<ColumnReading>  $columns  in order, one for each column of the range
+     * @param  list<Range>  $asides  notes that stand beside the table
+     * @param  list<Range>  $groups  what each column-group label stands over
+     */
+    public function __construct(
+        public Range $range,
+        public float $confidence,
+        public array $runs,
+        public array $columns,
+        public array $asides = [],
+        public array $groups = [],
+    ) {}
+
+    public function runAt(int $row): ?RowRun
+    {
+        $low = 0;
+        $high = count($this->runs) - 1;
+        while ($low <= $high) {
+            $middle = intdiv($low + $high, 2);
+            $run = $this->runs[$middle];
+            if ($row < $run->first) {
+                $high = $middle - 1;
+            } elseif ($row > $run->last) {
+                $low = $middle + 1;
+            } else {
+                return $run;
+            }
+        }
+
+        return null;
+    }
+
+    public function column(int $column): ?ColumnReading
+    {
+        return $this->columns[$column - $this->range->left] ?? null;
+    }
+
+    /** The part of one cell: the row decides, and in body rows the column's role. */
+    public function partAt(int $row, int $column): ?Part
+    {
+        foreach ($this->asides as $aside) {
+            if ($aside->contains($row, $column)) {
+                return Part::Note;
+            }
+        }
+        if (! $this->range->contains($row, $column)) {
+            return null;
+        }
+        $part = $this->runAt($row)?->part;
+        if ($part !== Part::Body) {
+            return $part;
+        }
+
+        return match ($this->column($column)?->role) {
+            ColumnRole::Label => Part::RowLabel,
+            ColumnRole::Total => Part::Total,
+            ColumnRole::Spacer => null,
+            default => Part::Body,
+        };
+    }
+
+    public function firstBodyRow(): ?int
+    {
+        foreach ($this->runs as $run) {
+            if ($run->part === Part::Body) {
+                return $run->first;
+            }
+        }
+
+        return null;
+    }
+
+    /** The last heading row, for freezing and for repeating on each page. */
+    public function lastHeadRow(): ?int
+    {
+        $last = null;
+        foreach ($this->runs as $run) {
+            if ($run->part === Part::Heading || $run->part === Part::ColumnGroup) {
+                $last = $run->last;
+            }
+        }
+
+        return $last;
+    }
+
+    public function lastLabelColumn(): ?int
+    {
+        $last = null;
+        foreach ($this->columns as $column) {
+            if ($column->role === ColumnRole::Label) {
+                $last = $column->column;
+            }
+        }
+
+        return $last;
+    }
+
+    /**
+     * Where each part stands, in the order of the rows, then of the columns.
+     *
+     * @return list<PartRange>
+     */
+    public function parts(): array
+    {
+        $parts = [];
+        foreach ($this->runs as $run) {
+            if ($run->part === null) {
+                continue;
+            }
+            if ($run->part !== Part::Body) {
+                $parts[] = new PartRange($run->part, Range::of($run->first, $this->range->left, $run->last, $this->range->right), $run->confidence, $run->why);
+
+                continue;
+            }
+            foreach ($this->stretches() as [$role, $left, $right, $why]) {
+                $part = $role === ColumnRole::Label ? Part::RowLabel : ($role === ColumnRole::Total ? Part::Total : Part::Body);
+                $parts[] = new PartRange($part, Range::of($run->first, $left, $run->last, $right), $run->confidence, $why === '' ? $run->why : $why);
+            }
+        }
+        foreach ($this->asides as $aside) {
+            $parts[] = new PartRange(Part::Note, $aside, 0.7, 'text beside the table');
+        }
+
+        return $parts;
+    }
+
+    /** @param list<RowRun> $runs */
+    public function withRuns(array $runs): self
+    {
+        return new self($this->range, $this->confidence, $runs, $this->columns, $this->asides, $this->groups);
+    }
+
+    /** @param list<ColumnReading> $columns */
+    public function withColumns(array $columns): self
+    {
+        return new self($this->range, $this->confidence, $this->runs, $columns, $this->asides, $this->groups);
+    }
+
+    /** @return list<array{ColumnRole, int, int, string}> neighbouring columns of one role: role, first, last, reason */
+    private function stretches(): array
+    {
+        $stretches = [];
+        foreach ($this->columns as $column) {
+            if ($column->role === ColumnRole::Spacer) {
+                continue;
+            }
+            $last = array_key_last($stretches);
+            if ($last !== null && $stretches[$last][0] === $column->role && $stretches[$last][2] === $column->column - 1) {
+                $stretches[$last][2] = $column->column;
+            } else {
+                $stretches[] = [$column->role, $column->column, $column->column, $column->why];
+            }
+        }
+
+        return $stretches;
+    }
+}
