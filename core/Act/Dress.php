@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Act;
+
+use Rilvet\Fit\ColumnFit;
+use Rilvet\Stylebook\Stylebook;
+use Rilvet\Text\Fonts;
+use Rilvet\Work\Workbook;
+
+/** Puts a stylebook on sheets and fits them to it; null takes it off. */
+final readonly class Dress implements Act
+{
+    /**
+     * @param  list<int>  $sheets
+     * @param  bool  $clean  drop what came with the file
+     */
+    public function __construct(
+        private array $sheets,
+        private ?Stylebook $stylebook,
+        private bool $clean = false,
+        private ?Fonts $fonts = null,
+    ) {}
+
+    public function on(Workbook $workbook): Workbook
+    {
+        foreach ($this->sheets as $number) {
+            $sheet = $workbook->sheet($number)->wearing($this->stylebook, $this->clean);
+            if ($this->stylebook !== null) {
+                $sheet = $sheet->fittedTo((new ColumnFit($sheet, $workbook->looks, $this->fonts ?? Fonts::shipped()))->setup());
+            }
+            $workbook = $workbook->withSheet($number, $sheet);
+        }
+
+        return $workbook;
+    }
+
+    public function words(Workbook $workbook): string
+    {
+        $count = count($this->sheets);
+        $where = $count === 1 ? $workbook->sheet($this->sheets[0])->name : "$count sheets";
+
+        return $this->stylebook === null ? "Stylebook taken off, $where" : "Dressed in {$this->stylebook->name}, $where";
+    }
+}

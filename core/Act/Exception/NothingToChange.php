@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Act\Exception;
+
+use Rilvet\Refusal;
+
+final class NothingToChange extends Refusal
+{
+    public static function becauseReadSo(): self
+    {
+        return new self('Nothing changed: no table stands there, or it is read like that already.');
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Look;
+
+use Rilvet\Grid\Range;
+
+/**
+ * Which look each cell of a sheet carries, as runs down each column: formatting a whole column stores one run.
+ * Cells hold small integers; what they mean is in the workbook's {@see LookBook}. 0 is no look.
+ *
+ * @phpstan-type Runs array<int, list<array{int, int, int}>> by column: first row, last row, look
+ */
+final class LookMap
+{
+    /** @param Runs $columns sorted, disjoint, neighbours of one look joined */
+    public function __construct(private array $columns = []) {}
+
+    public function at(int $row, int $column): int
+    {
+        $runs = $this->columns[$column] ?? [];
+        $low = 0;
+        $high = count($runs) - 1;
+        while ($low <= $high) {
+            $middle = intdiv($low + $high, 2);
+            [$first, $last, $look] = $runs[$middle];
+            if ($row < $first) {
+                $high = $middle - 1;
+            } elseif ($row > $last) {
+                $low = $middle + 1;
+            } else {
+                return $look;
+            }
+        }
+
+        return 0;
+    }
+
+    public function set(Range $range, int $look): void
+    {
+        $this->map($range, fn () => $look);
+    }
+
+    /**
+     * Replaces each look in a range by what a function makes of it; the function is asked once a run.
+     *
+     * @param  callable(int): int  $change
+     */
+    public function map(Range $range, callable $change): void
+    {
+        for ($column = $range->left; $column <= $range->right; $column++) {
+            $runs = self::mapped($this->columns[$column] ?? [], $range->top, $range->bottom, $change);
+            if ($runs === []) {
+                unset($this->columns[$column]);
+            } else {
+                $this->columns[$column] = $runs;
+            }
+        }
+    }
+
+    /** Adds one cell below all that its column holds already; for readers, which go down the rows. */
+    public function append(int $row, int $column, int $look): void
+    {
+        if ($look === 0) {
+            return;
+        }
+        $last = isset($this->columns[$column]) ? count($this->columns[$column]) - 1 : -1;
+        if ($last >= 0 && $this->columns[$column][$last][1] === $row - 1 && $this->columns[$column][$last][2] === $look) {
+            $this->columns[$column][$last][1] = $row;
+        } else {
+            $this->columns[$column][] = [$row, $row, $look];
+        }
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->columns === [];
+    }
+
+    /** How many runs are stored. */
+    public function count(): int
+    {
+        return array_sum(array_map(count(...), $this->columns));
+    }
+
+    /** @return Runs */
+    public function runs(): array
+    {
+        ksort($this->columns);
+
+        return $this->columns;
+    }
+
+    /**
+     * @param  list<array{int, int, int}>  $runs
+     * @param  callable(int): int  $change
+     * @return list<array{int, int, int}>
+     */
+    private static function mapped(array $runs, int $top, int $bottom, callable $change): array
+    {
+        $new = [];
+        $at = $top;
+        $done = false;
+        foreach ($runs as [$first, $last, $look]) {
+            if ($last < $top) {
+                $new[] = [$first, $last, $look];
+
+                continue;
+            }
+            if ($first > $bottom) {
+                if (! $done) {
+                    self::push($new, $at, $bottom, $at <= $bottom ? $change(0) : 0);
+                    $done = true;
+                }
+                self::push($new, $first, $last, $look);
+
+                continue;
+            }
+            if ($first < $top) {
+                self::push($new, $first, $top - 1, $look);
+            }
+            $from = max($first, $top);
+            $to = min($last, $bottom);
+            if ($from > $at) {
+                self::push($new, $at, $from - 1, $change(0));
+            }
+            self::push($new, $from, $to, $change($look));
+            $at = $to + 1;
+            if ($last > $bottom) {
+                self::push($new, $bottom + 1, $last, $look);
+                $done = true;
+            }
+        }
+        if (! $done && $at <= $bottom) {
+            self::push($new, $at, $bottom, $change(0));
+        }
+
+        return $new;
+    }
+
+    /** @param list<array{int, int, int}> $runs */
+    private static function push(array &$runs, int $first, int $last, int $look): void
+    {
+        if ($look === 0 || $first > $last) {
+            return;
+        }
+        $end = count($runs) - 1;
+        if ($end >= 0 && $runs[$end][1] === $first - 1 && $runs[$end][2] === $look) {
+            $runs[$end][1] = $last;
+        } else {
+            $runs[] = [$first, $last, $look];
+        }
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Number;
+
+use Rilvet\Grid\Cell;
+use Rilvet\Number\Exception\FormatCodeIsWrong;
+
+/**
+ * A number format code by ISO/IEC 29500-1 18.8.30 and 18.8.31, compiled once and kept.
+ */
+final class NumberFormat
+{
+    private const LONGEST = 255;
+
+    /** @var array<string, self> */
+    private static array $compiled = [];
+
+    /** @param list<Section> $sections */
+    private function __construct(private readonly array $sections, private readonly bool $conditional) {}
+
+    /** @throws FormatCodeIsWrong with the place of the fault */
+    public static function of(string $code): self
+    {
+        return self::$compiled[$code] ??= self::compile($code);
+    }
+
+    /** What a cell shows: text as it is (through the text section), numbers by the section that fits. */
+    public function show(Cell $cell, bool $from1904 = false): Formatted
+    {
+        if ($cell->error !== null) {
+            return new Formatted($cell->error);
+        }
+        if (is_bool($cell->value)) {
+            return new Formatted($cell->value ? 'TRUE' : 'FALSE');
+        }
+        $number = $cell->number();
+        if ($number !== null) {
+            return $this->number($number, $from1904);
+        }
+
+        return $cell->value === null ? new Formatted('') : $this->text((string) $cell->value);
+    }
+
+    public function number(float $value, bool $from1904 = false): Formatted
+    {
+        $section = $this->sectionFor($value);
+        if ($section === null) {
+            return new Formatted('', fits: false);
+        }
+        // The second section shows negative numbers without their sign; the code says how they look.
+        $signed = $value < 0 && ($section === $this->sections[0] || $this->conditional);
+        if ($section->isDate) {
+            $shown = DateTimeFormat::show($section, $value, $from1904);
+
+            return $shown === null ? new Formatted('', fits: false) : new Formatted($shown, ink: $section->ink);
+        }
+
+        return (new DigitFormat($section))->show(abs($value), $signed);
+    }
+
+    private function text(string $text): Formatted
+    {
+        $section = $this->sections[3] ?? null;
+        if ($section === null) {
+            $last = $this->sections[count($this->sections) - 1];
+            $section = $last->has('text') ? $last : null;
+        }
+        if ($section === null) {
+            return new Formatted($text);
+        }
+        $shown = '';
+        $fillAt = null;
+        foreach ($section->tokens as $token) {
+            match ($token->kind) {
+                'text' => $shown .= $text,
+                'pad' => $shown .= "\u{A0}",
+                'fill' => $fillAt = strlen($shown),
+                default => $shown .= $token->text,
+            };
+        }
+
+        return new Formatted($shown, $fillAt, $section->ink);
+    }
+
+    private function sectionFor(float $value): ?Section
+    {
+        if ($this->conditional) {
+            foreach ($this->sections as $at => $section) {
+                if ($section->condition !== null ? $section->accepts($value) : ($at === count($this->sections) - 1 || $at === 2 || ($at === 1 && $value < 0))) {
+                    return $section;
+                }
+            }
+
+            return null;
+        }
+        $count = min(3, count($this->sections));
+
+        return match (true) {
+            $count === 1 => $this->sections[0],
+            $value < 0 => $this->sections[1],
+            $value == 0.0 && $count > 2 => $this->sections[2],
+            default => $this->sections[0],
+        };
+    }
+
+    private static function compile(string $code): self
+    {
+        $length = mb_strlen($code);
+        if ($length > self::LONGEST) {
+            throw FormatCodeIsWrong::tooLong($length);
+        }
+        $sections = [];
+        $start = 0;
+        foreach (self::split($code === '' ? 'General' : $code) as $part) {
+            $sections[] = Section::parse($part, $code, $start);
+            $start += mb_strlen($part) + 1;
+        }
+        if (count($sections) > 4) {
+            throw FormatCodeIsWrong::at($code, $length, 'a code has at most four sections');
+        }
+        $conditional = array_filter($sections, fn (Section $section) => $section->condition !== null) !== [];
+
+        return new self($sections, $conditional);
+    }
+
+    /** @return list<string> split at semicolons that stand outside quotes and brackets */
+    private static function split(string $code): array
+    {
+        preg_match_all('/(?:"[^"]*(?:"|$)|\\\\.|\[[^\]]*(?:\]|$)|[_*].|[^;"\\\\\[])+|(?<=;|^)(?=;|$)/us', $code, $found);
+        $parts = explode("\0", implode("\0", $found[0]));
+
+        return $parts === [''] && $code !== '' ? [$code] : $parts;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading\Correction;
+
+use Rilvet\Reading\Reading;
+
+/**
+ * What a person changed in a reading. Corrections are kept apart from what was found and laid over it in order, so that
+ * they survive a new reading. One whose place no longer exists changes nothing.
+ */
+interface Correction
+{
+    public function on(Reading $reading): Reading;
+
+    /** In the words of the history. */
+    public function words(): string;
+
+    /** @return array<string, int|string|null> with "type", the inverse of {@see Corrections::of()} */
+    public function toArray(): array;
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading\Correction;
+
+use Rilvet\Grid\Address;
+use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\ColumnRole;
+use Rilvet\Reading\Part;
+
+/** Corrections from data: what the browser sends and what is stored. */
+final class Corrections
+{
+    /**
+     * @param  array<array-key, mixed>  $data
+     *
+     * @throws CorrectionIsWrong
+     */
+    public static function of(array $data): Correction
+    {
+        $row = self::whole($data, 'row', Address::ROWS);
+        $column = self::whole($data, 'column', Address::COLUMNS);
+
+        switch ($data['type'] ?? null) {
+            case 'rows':
+                $first = self::whole($data, 'first', Address::ROWS);
+                $last = self::whole($data, 'last', Address::ROWS);
+                if ($last < $first) {
+                    throw CorrectionIsWrong::because('the last row stands above the first');
+                }
+                $part = $data['part'] ?? null;
+                $known = is_string($part) ? Part::tryFrom($part) : null;
+                if (($part !== null && $known === null) || $known === Part::RowLabel) {
+                    throw CorrectionIsWrong::because('rows can be no such part');
+                }
+
+                return new RowsAre($row, $column, $first, $last, $known);
+            case 'column':
+                $kind = is_string($data['kind'] ?? null) ? ColumnKind::tryFrom($data['kind']) : null;
+                $role = is_string($data['role'] ?? null) ? ColumnRole::tryFrom($data['role']) : null;
+                if ($kind === null && $role === null) {
+                    throw CorrectionIsWrong::because('a kind or a role is wanted');
+                }
+
+                return new ColumnIs($row, $column, $kind, $role);
+            case 'split':
+                return new SplitAt($row, $column);
+            case 'join':
+                return new JoinBelow($row, $column);
+            default:
+                throw CorrectionIsWrong::because('no such correction');
+        }
+    }
+
+    /** @param array<array-key, mixed> $data */
+    private static function whole(array $data, string $key, int $most): int
+    {
+        $value = $data[$key] ?? null;
+
+        return is_int($value) && $value >= 1 && $value <= $most ? $value : throw CorrectionIsWrong::because("$key must be a whole number from 1 to $most");
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading\Correction;
+
+use Rilvet\Grid\Range;
+use Rilvet\Reading\Reading;
+use Rilvet\Reading\TableReading;
+
+/** The table at a cell ends above a row, and another begins there. */
+final readonly class SplitAt implements Correction
+{
+    public function __construct(public int $row, public int $column) {}
+
+    public function on(Reading $reading): Reading
+    {
+        $table = $reading->tableAt($this->row, $this->column);
+        if ($table === null || $this->row <= $table->range->top || $this->row > $table->range->bottom) {
+            return $reading;
+        }
+        $range = $table->range;
+
+        return $reading->replace(
+            $table,
+            self::part($table, Range::of($range->top, $range->left, $this->row - 1, $range->right)),
+            self::part($table, Range::of($this->row, $range->left, $range->bottom, $range->right)),
+        );
+    }
+
+    public function words(): string
+    {
+        return "Table split at row $this->row";
+    }
+
+    public function toArray(): array
+    {
+        return ['type' => 'split', 'row' => $this->row, 'column' => $this->column];
+    }
+
+    private static function part(TableReading $table, Range $range): TableReading
+    {
+        $runs = [];
+        foreach ($table->runs as $run) {
+            if ($run->last >= $range->top && $run->first <= $range->bottom) {
+                $runs[] = $run->over(max($run->first, $range->top), min($run->last, $range->bottom));
+            }
+        }
+
+        return new TableReading(
+            $range, $table->confidence, $runs, $table->columns,
+            array_values(array_filter($table->asides, fn (Range $aside) => $aside->top >= $range->top && $aside->top <= $range->bottom)),
+            array_values(array_filter($table->groups, fn (Range $group) => $group->top >= $range->top && $group->top <= $range->bottom)),
+        );
+    }
+}

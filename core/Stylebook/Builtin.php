@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Stylebook;
+
+use Rilvet\Stylebook\Exception\StylebookIsWrong;
+
+/** The stylebooks that come with Rilvet. */
+final class Builtin
+{
+    private const FILES = ['river-ledger', 'plain-rule', 'long-list'];
+
+    /** @return list<Stylebook> */
+    public static function all(): array
+    {
+        static $all = null;
+
+        /** @var list<Stylebook> */
+        return $all ??= array_map(fn (string $file) => Stylebook::fromJson((string) file_get_contents(__DIR__."/builtin/$file.json")), self::FILES);
+    }
+
+    /** @throws StylebookIsWrong */
+    public static function named(string $name): Stylebook
+    {
+        foreach (self::all() as $stylebook) {
+            if (mb_strtolower($stylebook->name) === mb_strtolower(trim($name))) {
+                return $stylebook;
+            }
+        }
+        throw StylebookIsWrong::unknown($name);
+    }
+}

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Stylebook;
+
+use JsonException;
+use Rilvet\Look\Look;
+use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\Part;
+use Rilvet\Refusal;
+use Rilvet\Stylebook\Exception\StylebookIsWrong;
+
+/**
+ * Palette, one look a part, number rules a column kind, stripes, fit and page rules. One stylebook dresses any number of
+ * sheets and workbooks. Written as JSON; what is written is kept, so that export gives back what was imported.
+ */
+final readonly class Stylebook
+{
+    private const KEYS = ['rilvet', 'name', 'about', 'palette', 'ground', 'parts', 'kinds', 'stripes', 'fit', 'page', 'opens'];
+
+    /**
+     * @param  array<string, Look>  $parts  by Part value
+     * @param  array<string, KindRule>  $kinds  by ColumnKind value
+     * @param  array<string, mixed>  $source  the JSON as it was written
+     */
+    private function __construct(
+        public string $name,
+        public string $about,
+        public Palette $palette,
+        public Look $ground,
+        private array $parts,
+        private array $kinds,
+        public ?Stripes $stripes,
+        public FitRules $fit,
+        public bool $gridlines,
+        public bool $freeze,
+        private array $source,
+    ) {}
+
+    /** @throws StylebookIsWrong names the place in the JSON and what is wrong there */
+    public static function fromJson(string $json): self
+    {
+        if (strlen($json) > 1_000_000) {
+            throw StylebookIsWrong::because('the file', 'it is larger than a stylebook can be (1 MB).');
+        }
+        try {
+            $data = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+        } catch (JsonException $exception) {
+            throw StylebookIsWrong::because('the file', 'it is no JSON ('.$exception->getMessage().').');
+        }
+
+        return is_array($data) ? self::of($data) : throw StylebookIsWrong::because('the file', 'an object is wanted.');
+    }
+
+    /** @param array<array-key, mixed> $data */
+    public static function of(array $data): self
+    {
+        foreach (array_keys($data) as $key) {
+            if (! in_array($key, self::KEYS, true)) {
+                throw StylebookIsWrong::because((string) $key, 'no such rule.');
+            }
+        }
+        $name = $data['name'] ?? null;
+        if (! is_string($name) || trim($name) === '' || mb_strlen($name) > 60) {
+            throw StylebookIsWrong::because('name', 'a name of 1 to 60 characters is wanted.');
+        }
+        $palette = Palette::of(self::map($data, 'palette'));
+        $parts = [];
+        foreach (self::map($data, 'parts') as $part => $look) {
+            Part::tryFrom((string) $part) ?? throw StylebookIsWrong::because("parts.$part", 'no such part.');
+            $parts[(string) $part] = self::lookOf($palette, $look, "parts.$part");
+        }
+        $kinds = [];
+        foreach (self::map($data, 'kinds') as $kind => $rule) {
+            ColumnKind::tryFrom((string) $kind) ?? throw StylebookIsWrong::because("kinds.$kind", 'no such column kind.');
+            $kinds[(string) $kind] = self::ruleOf($palette, $rule, "kinds.$kind");
+        }
+        $stripes = self::map($data, 'stripes');
+        $opens = self::map($data, 'opens');
+        /** @var array<string, mixed> $data */
+
+        return new self(
+            trim($name),
+            is_string($data['about'] ?? null) ? $data['about'] : '',
+            $palette,
+            self::lookOf($palette, $data['ground'] ?? [], 'ground'),
+            $parts,
+            $kinds,
+            $stripes === [] ? null : new Stripes(self::whole($stripes, 'every', 'stripes', 1, 1000, 1), self::lookOf($palette, ['fill' => $stripes['fill'] ?? 'none'], 'stripes')),
+            self::fitOf(self::map($data, 'fit')),
+            ($opens['gridlines'] ?? false) === true,
+            ($opens['freeze'] ?? true) === true,
+            $data,
+        );
+    }
+
+    public function part(Part $part): Look
+    {
+        return $this->parts[$part->value] ?? ($part === Part::RowLabel ? $this->parts['body'] ?? Look::none() : Look::none());
+    }
+
+    public function kind(ColumnKind $kind): KindRule
+    {
+        return $this->kinds[$kind->value] ?? new KindRule(Look::none());
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return $this->source;
+    }
+
+    public function toJson(): string
+    {
+        return json_encode($this->source, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    private static function lookOf(Palette $palette, mixed $values, string $where): Look
+    {
+        if (! is_array($values)) {
+            throw StylebookIsWrong::because($where, 'a look is wanted.');
+        }
+        try {
+            return Look::of($palette->resolve($values, $where));
+        } catch (StylebookIsWrong $refusal) {
+            throw $refusal;
+        } catch (Refusal $refusal) {
+            throw StylebookIsWrong::because($where, $refusal->getMessage());
+        }
+    }
+
+    private static function ruleOf(Palette $palette, mixed $rule, string $where): KindRule
+    {
+        if (! is_array($rule)) {
+            throw StylebookIsWrong::because($where, 'a rule is wanted.');
+        }
+        $pattern = $rule['number'] ?? null;
+        $sign = $rule['sign'] ?? 'first';
+        if (($pattern !== null && ! is_string($pattern)) || ! in_array($sign, ['every', 'first', 'none'], true)) {
+            throw StylebookIsWrong::because($where, 'number takes a format code, sign takes every, first or none.');
+        }
+        if ($pattern !== null) {
+            self::lookOf($palette, ['number' => str_replace('{places}', '', $pattern)], $where);
+        }
+
+        return new KindRule(
+            self::lookOf($palette, array_diff_key($rule, array_flip(['number', 'sign', 'least', 'most'])), $where),
+            $pattern,
+            $sign,
+            self::whole($rule, 'least', $where, 0, 10, 0),
+            self::whole($rule, 'most', $where, 0, 10, 4),
+        );
+    }
+
+    /** @param array<array-key, mixed> $values */
+    private static function fitOf(array $values): FitRules
+    {
+        $default = new FitRules;
+
+        return new FitRules(
+            self::whole($values, 'least', 'fit', 5, 1000, $default->least),
+            self::whole($values, 'greatest', 'fit', 20, 1790, $default->greatest),
+            self::whole($values, 'air', 'fit', 0, 100, $default->air),
+            self::whole($values, 'rowAir', 'fit', 0, 100, $default->rowAir),
+            self::whole($values, 'headingAir', 'fit', 0, 100, $default->headingAir),
+            self::whole($values, 'titleAir', 'fit', 0, 100, $default->titleAir),
+        );
+    }
+
+    /** @param array<array-key, mixed> $values */
+    private static function whole(array $values, string $key, string $where, int $least, int $most, int $else): int
+    {
+        $value = $values[$key] ?? $else;
+
+        return is_int($value) && $value >= $least && $value <= $most ? $value : throw StylebookIsWrong::because("$where.$key", "a whole number from $least to $most is wanted.");
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @return array<array-key, mixed>
+     */
+    private static function map(array $data, string $key): array
+    {
+        $value = $data[$key] ?? [];
+
+        return is_array($value) ? $value : throw StylebookIsWrong::because($key, 'an object is wanted.');
+    }
+}

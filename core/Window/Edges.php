@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Window;
+
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Edge;
+use Rilvet\Work\Cascade;
+use Rilvet\Work\Worn;
+
+/**
+ * Two cells share one edge, and it is drawn once: the stronger border wins (wider first, then double, solid, dashed,
+ * dotted; then the one of the higher layer).
+ */
+final class Edges
+{
+    /** @var array<string, Edge|null> */
+    private array $memo = [];
+
+    public function __construct(private readonly Cascade $cascade) {}
+
+    public function above(int $row, int $column): ?Edge
+    {
+        return $this->between($row > 1 ? $this->cascade->at($row - 1, $column) : null, Attribute::Bottom, $this->cascade->at($row, $column), Attribute::Top);
+    }
+
+    public function before(int $row, int $column): ?Edge
+    {
+        return $this->between($column > 1 ? $this->cascade->at($row, $column - 1) : null, Attribute::Right, $this->cascade->at($row, $column), Attribute::Left);
+    }
+
+    private function between(?Worn $first, Attribute $firstSide, Worn $second, Attribute $secondSide): ?Edge
+    {
+        $key = ($first->number ?? '').$firstSide->value.$second->number;
+        if (! array_key_exists($key, $this->memo)) {
+            $this->memo[$key] = self::stronger(
+                $first?->look->edge($firstSide), $first?->from($firstSide)->value ?? 0,
+                $second->look->edge($secondSide), $second->from($secondSide)->value ?? 0,
+            );
+        }
+
+        return $this->memo[$key];
+    }
+
+    private static function stronger(?Edge $a, int $layerA, ?Edge $b, int $layerB): ?Edge
+    {
+        $strengthA = $a === null ? 0 : $a->line->strength() * 10 + $layerA;
+        $strengthB = $b === null ? 0 : $b->line->strength() * 10 + $layerB;
+        $winner = $strengthA >= $strengthB ? $a : $b;
+
+        return $winner === null || $winner->isNone() ? null : $winner;
+    }
+}

@@ -1,0 +1,257 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Window;
+
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\Range;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Edge;
+use Rilvet\Look\Look;
+use Rilvet\Look\LookBook;
+use Rilvet\Text\Fonts;
+use Rilvet\Work\Cascade;
+use Rilvet\Work\Worksheet;
+use Rilvet\Work\Worn;
+
+/** Makes windows of a sheet. */
+final class Painter
+{
+    private readonly Cascade $cascade;
+
+    private readonly Edges $edges;
+
+    /** @var array<int, int> worn look to index in the window */
+    private array $indexes = [];
+
+    /** @var list<WindowLook> */
+    private array $looks = [];
+
+    public function __construct(
+        private readonly Worksheet $sheet,
+        LookBook $looks,
+        private readonly Fonts $fonts,
+        private readonly bool $from1904 = false,
+    ) {
+        $this->cascade = new Cascade($sheet, $looks);
+        $this->edges = new Edges($this->cascade);
+    }
+
+    /** @param int $number of the sheet, handed through */
+    public function paint(int $number, Range $range): Window
+    {
+        $this->indexes = [];
+        $this->looks = [];
+        $setup = $this->sheet->setup;
+        $cells = [];
+        $merges = array_values(array_filter($setup->merges, fn (Range $merge) => $merge->meets($range)));
+        foreach ($this->rows($range) as $row => $values) {
+            for ($column = $range->left; $column <= $range->right; $column++) {
+                $worn = $this->cascade->at($row, $column);
+                $cell = $values[$column - 1] ?? Cell::blank();
+                $filled = ! in_array($worn->look->text(Attribute::Fill), ['', 'none'], true);
+                if ($cell->isBlank() && ! $filled) {
+                    continue;
+                }
+                $merge = $merges === [] ? null : self::mergeAt($merges, $row, $column);
+                if ($merge !== null && ($merge->top !== $row || $merge->left !== $column) && ! $filled) {
+                    continue;
+                }
+                $hidden = $merge !== null && ($merge->top !== $row || $merge->left !== $column);
+                $cells[] = $this->cell($hidden ? Cell::blank() : $cell, $worn, $row, $column, $values, $merge);
+            }
+        }
+
+        return new Window(
+            $number, $range->top, $range->left,
+            array_map($setup->heightOf(...), range($range->top, $range->bottom)),
+            array_map($setup->widthOf(...), range($range->left, $range->right)),
+            $cells, $this->looks, $this->lines($range, $merges),
+            array_map(fn (Range $merge) => [$merge->top, $merge->left, $merge->bottom, $merge->right], $merges),
+        );
+    }
+
+    /** @return iterable<int, list<Cell>> rows of the range, also those below the last that holds anything */
+    private function rows(Range $range): iterable
+    {
+        $last = $this->sheet->cells->rows();
+        yield from $this->sheet->cells->read($range->top, min($range->bottom, $last));
+        for ($row = max($range->top, $last + 1); $row <= $range->bottom; $row++) {
+            yield $row => [];
+        }
+    }
+
+    /** @param list<Cell> $values of the whole row */
+    private function cell(Cell $cell, Worn $worn, int $row, int $column, array $values, ?Range $merge): WindowCell
+    {
+        $shown = Shown::of($cell, $worn, $column, $this->sheet->typing, $this->from1904);
+        $text = $shown->formatted->text;
+        $pieces = $shown->formatted->pieces();
+        $from = $column;
+        $to = $merge->right ?? $column;
+        if ($text !== '' && $merge === null) {
+            if ($worn->look->text(Attribute::Horizontal) === 'span') {
+                $to = $this->spanEnd($row, $column, $values);
+            } elseif ($cell->isText() && ! $worn->look->is(Attribute::Wrap)) {
+                [$from, $to] = $this->reach($text, $worn->look, $shown->align, $column, $values);
+            } elseif ($cell->isNumber() && ! $this->fits($text, $worn->look, $column) || ! $shown->formatted->fits) {
+                // Figures are never cut: where they do not fit, marks stand instead.
+                $text = str_repeat('#', max(1, intdiv($this->sheet->setup->widthOf($column) - 8, 7)));
+                $pieces = null;
+            }
+        }
+
+        return new WindowCell($row, $column, $pieces[1] ?? $text, $this->index($worn), $shown->align, $pieces[0] ?? null, $from, $to);
+    }
+
+    /** @param list<Cell> $values */
+    private function spanEnd(int $row, int $column, array $values): int
+    {
+        $to = $column;
+        while (($values[$to] ?? Cell::blank())->isBlank() && $to < $this->sheet->cells->columns()
+            && $this->cascade->at($row, $to + 1)->look->text(Attribute::Horizontal) === 'span' && $this->sameGroup($row, $column, $to + 1)) {
+            $to++;
+        }
+
+        return $to;
+    }
+
+    private function sameGroup(int $row, int $column, int $next): bool
+    {
+        foreach ($this->sheet->reading->tableAt($row, $column)->groups ?? [] as $group) {
+            if ($group->contains($row, $column)) {
+                return $group->contains($row, $next);
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * How far a text reaches over blank neighbours.
+     *
+     * @param  list<Cell>  $values
+     * @return array{int, int} first and last column
+     */
+    private function reach(string $text, Look $look, string $align, int $column, array $values): array
+    {
+        $need = $this->width($text, $look) + 8 - $this->sheet->setup->widthOf($column);
+        $from = $to = $column;
+        $right = $align === 'left' ? $need : ($align === 'center' ? intdiv($need + 1, 2) : 0);
+        $left = $align === 'right' ? $need : ($align === 'center' ? intdiv($need + 1, 2) : 0);
+        while ($right > 0 && ($values[$to] ?? Cell::blank())->isBlank() && $to < $column + 60) {
+            $to++;
+            $right -= $this->sheet->setup->widthOf($to);
+        }
+        while ($left > 0 && $from > 1 && ($values[$from - 2] ?? Cell::blank())->isBlank()) {
+            $from--;
+            $left -= $this->sheet->setup->widthOf($from);
+        }
+
+        return [$from, $to];
+    }
+
+    private function fits(string $text, Look $look, int $column): bool
+    {
+        return $this->width($text, $look) <= $this->sheet->setup->widthOf($column) - 4;
+    }
+
+    private function width(string $text, Look $look): int
+    {
+        return $this->fonts->face($look->text(Attribute::Font, 'Carlito'), $look->is(Attribute::Bold), $look->is(Attribute::Italic))
+            ->fit($text, $look->number(Attribute::Size, 11) * Fonts::PX);
+    }
+
+    private function index(Worn $worn): int
+    {
+        if (! isset($this->indexes[$worn->number])) {
+            $this->indexes[$worn->number] = count($this->looks);
+            $look = $worn->look;
+            $fill = $look->text(Attribute::Fill);
+            $this->looks[] = new WindowLook(
+                $this->fonts->drawnAs($look->text(Attribute::Font, 'Carlito')),
+                round($look->number(Attribute::Size, 11) * Fonts::PX, 3),
+                $look->is(Attribute::Bold),
+                $look->is(Attribute::Italic),
+                $look->text(Attribute::Underline, 'none'),
+                $look->is(Attribute::Strike),
+                $look->text(Attribute::Script, 'none'),
+                $look->text(Attribute::Ink, '#000000'),
+                $fill === '' || $fill === 'none' ? null : $fill,
+                $look->text(Attribute::Vertical, 'bottom'),
+                (int) $look->number(Attribute::Indent),
+                $look->is(Attribute::Wrap),
+                (int) $look->number(Attribute::Rotation),
+            );
+        }
+
+        return $this->indexes[$worn->number];
+    }
+
+    /**
+     * Edges inside and around the range, each drawn once, neighbours of one kind joined to one line.
+     *
+     * @param  list<Range>  $merges
+     * @return list<WindowLine>
+     */
+    private function lines(Range $range, array $merges): array
+    {
+        $lines = [];
+        for ($row = $range->top; $row <= $range->bottom + 1; $row++) {
+            $edges = [];
+            for ($column = $range->left; $column <= $range->right; $column++) {
+                $merge = $merges === [] ? null : self::mergeAt($merges, $row, $column);
+                $edges[$column] = $merge !== null && $row > $merge->top ? null : $this->edges->above($row, $column);
+            }
+            array_push($lines, ...self::joined('top', $row, $edges));
+        }
+        for ($column = $range->left; $column <= $range->right + 1; $column++) {
+            $edges = [];
+            for ($row = $range->top; $row <= $range->bottom; $row++) {
+                $merge = $merges === [] ? null : self::mergeAt($merges, $row, $column);
+                $edges[$row] = $merge !== null && $column > $merge->left ? null : $this->edges->before($row, $column);
+            }
+            array_push($lines, ...self::joined('left', $column, $edges));
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param  array<int, Edge|null>  $edges  by cell along the line
+     * @return list<WindowLine>
+     */
+    private static function joined(string $side, int $at, array $edges): array
+    {
+        $lines = [];
+        $from = null;
+        $kind = null;
+        $last = 0;
+        foreach ($edges + [PHP_INT_MAX => null] as $cell => $edge) {
+            if ($kind !== null && $from !== null && ((string) $edge !== (string) $kind)) {
+                $lines[] = new WindowLine($side, $at, $from, $last, $kind->line->width(), $kind->line->stroke(), $kind->colour);
+                $kind = null;
+            }
+            if ($edge !== null && $kind === null) {
+                $kind = $edge;
+                $from = $cell;
+            }
+            $last = $cell;
+        }
+
+        return $lines;
+    }
+
+    /** @param list<Range> $merges */
+    private static function mergeAt(array $merges, int $row, int $column): ?Range
+    {
+        foreach ($merges as $merge) {
+            if ($merge->contains($row, $column)) {
+                return $merge;
+            }
+        }
+
+        return null;
+    }
+}

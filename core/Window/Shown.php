@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Window;
+
+use Rilvet\Grid\Cell;
+use Rilvet\Intake\SheetTyping;
+use Rilvet\Look\Attribute;
+use Rilvet\Number\Formatted;
+use Rilvet\Number\NumberFormat;
+use Rilvet\Work\Worn;
+
+/** What one cell shows: its text by the number format in force, and the side it stands on. */
+final readonly class Shown
+{
+    private function __construct(public Formatted $formatted, public string $align) {}
+
+    public static function of(Cell $cell, Worn $worn, int $column, ?SheetTyping $typing = null, bool $from1904 = false): self
+    {
+        $code = $worn->look->text(Attribute::Number);
+        // Text that was typed shows as it came until a format says otherwise.
+        if ($code === '' && $cell->raw !== null) {
+            $formatted = new Formatted($cell->raw);
+        } else {
+            $formatted = NumberFormat::of($code)->show($cell, $from1904);
+        }
+
+        return new self($formatted, self::side($cell, $worn->look->text(Attribute::Horizontal, 'general')));
+    }
+
+    /** Without an alignment of its own, text stands left, numbers right, booleans and errors in the middle (18.18.40). */
+    private static function side(Cell $cell, string $horizontal): string
+    {
+        return match ($horizontal) {
+            'general' => $cell->isNumber() ? 'right' : (is_bool($cell->value) || $cell->error !== null ? 'center' : 'left'),
+            'span', 'distributed' => 'center',
+            'fill', 'justify' => 'left',
+            default => $horizontal,
+        };
+    }
+}

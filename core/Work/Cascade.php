@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Work;
+
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Look\LookBook;
+use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\TableReading;
+
+/**
+ * Resolves the layers of each cell's look. Cells that carry the same things resolve once: a sheet of any size has a few
+ * dozen different ones.
+ */
+final class Cascade
+{
+    /** @var array<string, Worn> */
+    private array $memo = [];
+
+    /** @var array<string, int> */
+    private array $numbers = [];
+
+    /** @var array<int, array<int, array{TableReading, Part|null, int}>> by row: what each table says of it */
+    private array $rows = [];
+
+    public function __construct(private readonly Worksheet $sheet, private readonly LookBook $looks) {}
+
+    public function at(int $row, int $column): Worn
+    {
+        $sheet = $this->sheet;
+        $file = $sheet->clean ? 0 : $sheet->file->at($row, $column);
+        $named = $sheet->named->at($row, $column);
+        $hand = $sheet->hand->at($row, $column);
+        $table = null;
+        $part = null;
+        $position = 0;
+        if ($sheet->stylebook !== null) {
+            foreach ($this->rows[$row] ??= $this->tablesOf($row) as [$candidate, $rowPart, $at]) {
+                $part = $rowPart === Part::Body ? $candidate->partAt($row, $column) : ($candidate->range->left <= $column && $column <= $candidate->range->right ? $rowPart : $candidate->partAt($row, $column));
+                if ($part !== null || $candidate->range->contains($row, $column)) {
+                    $table = $candidate;
+                    $position = $at;
+
+                    break;
+                }
+            }
+        }
+        if ($table === null || $part === null) {
+            $key = "$file|$named|$hand";
+
+            return $this->memo[$key] ??= $this->wear($file, [], $named, $hand);
+        }
+        $across = $part === Part::Total && $this->isBodyRow($table, $row);
+        $striped = ($part === Part::Body || $part === Part::RowLabel || $across) && ($sheet->stylebook->stripes?->wears($position) ?? false);
+        $signed = ($part === Part::Total && ! $across) || $row === $table->firstBodyRow();
+        $grouped = $part === Part::ColumnGroup && $this->inGroup($table, $row, $column);
+        $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".($striped ? 's' : '').($signed ? 'c' : '').($grouped ? 'g' : '').($across ? 'a' : '');
+
+        return $this->memo[$key] ??= $this->wear($file, $this->dressLayers($part, $table->column($column), $striped, $signed, $grouped, $across), $named, $hand);
+    }
+
+    /** @return list<array{TableReading, Part|null, int}> the tables that a row crosses, its part there, its position in its run */
+    private function tablesOf(int $row): array
+    {
+        if (count($this->rows) > 2_000) {
+            $this->rows = [];
+        }
+        $found = [];
+        foreach ($this->sheet->reading->tables as $table) {
+            $run = $table->runAt($row);
+            if ($run !== null || $table->asides !== []) {
+                $found[] = [$table, $run?->part, $run === null ? 0 : $row - $run->first];
+            }
+        }
+
+        return $found;
+    }
+
+    /** A total column crosses body rows, and their stripes run through it. */
+    private function isBodyRow(TableReading $table, int $row): bool
+    {
+        return $table->runAt($row)?->part === Part::Body;
+    }
+
+    private function inGroup(TableReading $table, int $row, int $column): bool
+    {
+        foreach ($table->groups as $group) {
+            if ($group->contains($row, $column)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<array{Layer, Look}> */
+    private function dressLayers(Part $part, ?ColumnReading $column, bool $striped, bool $signed, bool $grouped, bool $across): array
+    {
+        $stylebook = $this->sheet->stylebook;
+        assert($stylebook !== null);
+        $look = $stylebook->part($part);
+        if ($part === Part::ColumnGroup && ! $grouped) {
+            $look = $look->under(Look::of(['horizontal' => 'center']));
+        }
+        // The bottom line's rules belong to rows; a total that is a column is told by its weight alone.
+        if ($across) {
+            $look = $stylebook->part(Part::Body)->under($look->without(Attribute::Top, Attribute::Bottom, Attribute::Fill));
+        }
+        $layers = [[Layer::Ground, $stylebook->ground], [Layer::Part, $look]];
+        if ($column !== null && in_array($part, [Part::Heading, Part::RowLabel, Part::Body, Part::Subtotal, Part::Total], true)) {
+            $kind = $stylebook->kind($column->kind)->look($column, $signed);
+            $layers[] = [Layer::Kind, $part === Part::Heading ? $kind->only(Attribute::Horizontal) : $kind];
+        }
+        if ($striped && $stylebook->stripes !== null) {
+            $layers[] = [Layer::Stripes, $stylebook->stripes->look];
+        }
+
+        return $layers;
+    }
+
+    /** @param list<array{Layer, Look}> $dress */
+    private function wear(int $file, array $dress, int $named, int $hand): Worn
+    {
+        $layers = [];
+        if ($file !== 0) {
+            $layers[] = [Layer::File, $this->looks->look($file)];
+        }
+        array_push($layers, ...($dress === [] && $this->sheet->stylebook !== null ? [[Layer::Ground, $this->sheet->stylebook->ground]] : $dress));
+        if ($named !== 0) {
+            $layers[] = [Layer::Named, $this->looks->look($named)];
+        }
+        if ($hand !== 0) {
+            $layers[] = [Layer::Hand, $this->looks->look($hand)];
+        }
+        $worn = new Worn(0, $layers);
+        $key = json_encode(array_map(fn (array $layer) => [$layer[0]->value, $layer[1]->key()], $layers), JSON_THROW_ON_ERROR);
+
+        return new Worn($this->numbers[$key] ??= count($this->numbers), $worn->layers);
+    }
+}

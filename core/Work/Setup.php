@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Work;
+
+use Rilvet\Grid\Range;
+
+/**
+ * Sizes and the way a sheet opens. Widths and heights in px at 96 dpi, zoom in percent.
+ *
+ * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, merges: list<string>, width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, tab: string|null, state: string, protected: bool}
+ */
+final readonly class Setup
+{
+    /**
+     * @param  array<int, int>  $widths  by column
+     * @param  array<int, int>  $heights  by row
+     * @param  list<int>  $hiddenColumns
+     * @param  list<int>  $hiddenRows
+     * @param  list<Range>  $merges
+     * @param  int  $width  of columns without their own
+     * @param  int  $height  of rows without their own
+     * @param  int  $freezeRow  rows that stay in sight; 0 for none
+     * @param  string  $state  visible, hidden or veryHidden (18.18.68)
+     */
+    public function __construct(
+        public array $widths = [],
+        public array $heights = [],
+        public array $hiddenColumns = [],
+        public array $hiddenRows = [],
+        public array $merges = [],
+        public int $width = 64,
+        public int $height = 20,
+        public int $freezeRow = 0,
+        public int $freezeColumn = 0,
+        public bool $gridlines = true,
+        public int $zoom = 100,
+        public ?string $tab = null,
+        public string $state = 'visible',
+        public bool $protected = false,
+    ) {}
+
+    public function widthOf(int $column): int
+    {
+        return in_array($column, $this->hiddenColumns, true) ? 0 : $this->widths[$column] ?? $this->width;
+    }
+
+    public function heightOf(int $row): int
+    {
+        return $this->hiddenRows !== [] && in_array($row, $this->hiddenRows, true) ? 0 : $this->heights[$row] ?? $this->height;
+    }
+
+    public function mergeAt(int $row, int $column): ?Range
+    {
+        foreach ($this->merges as $merge) {
+            if ($merge->contains($row, $column)) {
+                return $merge;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  array<int, int>  $widths
+     * @param  array<int, int>  $heights
+     */
+    public function withSizes(array $widths, array $heights, int $height): self
+    {
+        return self::fromArray(['widths' => $widths + $this->widths, 'heights' => $heights, 'height' => $height] + $this->toArray());
+    }
+
+    public function withOpening(int $freezeRow, int $freezeColumn, bool $gridlines): self
+    {
+        return self::fromArray(['freezeRow' => $freezeRow, 'freezeColumn' => $freezeColumn, 'gridlines' => $gridlines] + $this->toArray());
+    }
+
+    /** @param list<Range> $merges */
+    public function withMerges(array $merges): self
+    {
+        return self::fromArray(['merges' => array_map(strval(...), $merges)] + $this->toArray());
+    }
+
+    /** @return SetupData */
+    public function toArray(): array
+    {
+        return [
+            'widths' => $this->widths, 'heights' => $this->heights, 'hiddenColumns' => $this->hiddenColumns, 'hiddenRows' => $this->hiddenRows,
+            'merges' => array_map(strval(...), $this->merges), 'width' => $this->width, 'height' => $this->height,
+            'freezeRow' => $this->freezeRow, 'freezeColumn' => $this->freezeColumn, 'gridlines' => $this->gridlines, 'zoom' => $this->zoom,
+            'tab' => $this->tab, 'state' => $this->state, 'protected' => $this->protected,
+        ];
+    }
+
+    /** @param SetupData $data */
+    public static function fromArray(array $data): self
+    {
+        return new self(
+            $data['widths'], $data['heights'], $data['hiddenColumns'], $data['hiddenRows'], array_map(Range::parse(...), $data['merges']),
+            $data['width'], $data['height'], $data['freezeRow'], $data['freezeColumn'], $data['gridlines'], $data['zoom'], $data['tab'], $data['state'], $data['protected'],
+        );
+    }
+}
