@@ -86,7 +86,7 @@ final class ColumnFit
                 $worn = $this->cascade->at($bodyRow, $column->column);
                 foreach ($column->longest as $text) {
                     $cell = $this->sheet->typing?->cell($column->column, $text) ?? Cell::of($text);
-                    $needs[$column->column] = max($needs[$column->column], $this->measure(Shown::of($cell, $worn, $column->column)->formatted->text, $worn->look));
+                    $needs[$column->column] = max($needs[$column->column], $this->measure(Shown::of($cell, $worn)->formatted->text, $worn->look));
                 }
             }
         }
@@ -103,7 +103,7 @@ final class ColumnFit
                         continue;
                     }
                     $worn = $this->cascade->at($row, $column);
-                    $text = Shown::of($cell, $worn, $column)->formatted->text;
+                    $text = Shown::of($cell, $worn)->formatted->text;
                     $needs[$column] = max($need, $part === Part::Heading && $worn->look->is(Attribute::Wrap) ? $this->longestWord($text, $worn->look) : $this->measure($text, $worn->look));
                 }
             }

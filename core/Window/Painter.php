@@ -85,7 +85,7 @@ final class Painter
     /** @param list<Cell> $values of the whole row */
     private function cell(Cell $cell, Worn $worn, int $row, int $column, array $values, ?Range $merge): WindowCell
     {
-        $shown = Shown::of($cell, $worn, $column, $this->sheet->typing, $this->from1904);
+        $shown = Shown::of($cell, $worn, $this->from1904);
         $text = $shown->formatted->text;
         $pieces = $shown->formatted->pieces();
         $from = $column;

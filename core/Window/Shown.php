@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rilvet\Window;
 
 use Rilvet\Grid\Cell;
-use Rilvet\Intake\SheetTyping;
 use Rilvet\Look\Attribute;
 use Rilvet\Number\Formatted;
 use Rilvet\Number\NumberFormat;
+use Rilvet\Work\Layer;
 use Rilvet\Work\Worn;
 
 /** What one cell shows: its text by the number format in force, and the side it stands on. */
@@ -16,11 +16,11 @@ final readonly class Shown
 {
     private function __construct(public Formatted $formatted, public string $align) {}
 
-    public static function of(Cell $cell, Worn $worn, int $column, ?SheetTyping $typing = null, bool $from1904 = false): self
+    public static function of(Cell $cell, Worn $worn, bool $from1904 = false): self
     {
         $code = $worn->look->text(Attribute::Number);
         // Text that was typed shows as it came until a format says otherwise.
-        if ($code === '' && $cell->raw !== null) {
+        if ($cell->raw !== null && ($code === '' || $worn->from(Attribute::Number) === Layer::File)) {
             $formatted = new Formatted($cell->raw);
         } else {
             $formatted = NumberFormat::of($code)->show($cell, $from1904);

@@ -49,9 +49,9 @@ final class Cascade
             }
         }
         if ($table === null || $part === null) {
-            $key = "$file|$named|$hand";
+            $key = "$file|$named|$hand|".($sheet->typing === null ? '' : $column);
 
-            return $this->memo[$key] ??= $this->wear($file, [], $named, $hand);
+            return $this->memo[$key] ??= $this->wear($column, $file, [], $named, $hand);
         }
         $across = $part === Part::Total && $this->isBodyRow($table, $row);
         $striped = ($part === Part::Body || $part === Part::RowLabel || $across) && ($sheet->stylebook->stripes?->wears($position) ?? false);
@@ -59,7 +59,7 @@ final class Cascade
         $grouped = $part === Part::ColumnGroup && $this->inGroup($table, $row, $column);
         $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".($striped ? 's' : '').($signed ? 'c' : '').($grouped ? 'g' : '').($across ? 'a' : '');
 
-        return $this->memo[$key] ??= $this->wear($file, $this->dressLayers($part, $table->column($column), $striped, $signed, $grouped, $across), $named, $hand);
+        return $this->memo[$key] ??= $this->wear($column, $file, $this->dressLayers($part, $table->column($column), $striped, $signed, $grouped, $across), $named, $hand);
     }
 
     /** @return list<array{TableReading, Part|null, int}> the tables that a row crosses, its part there, its position in its run */
@@ -122,9 +122,13 @@ final class Cascade
     }
 
     /** @param list<array{Layer, Look}> $dress */
-    private function wear(int $file, array $dress, int $named, int $hand): Worn
+    private function wear(int $column, int $file, array $dress, int $named, int $hand): Worn
     {
         $layers = [];
+        $typed = $this->typedLook($column);
+        if (! $typed->isEmpty()) {
+            $layers[] = [Layer::File, $typed];
+        }
         if ($file !== 0) {
             $layers[] = [Layer::File, $this->looks->look($file)];
         }
@@ -139,5 +143,20 @@ final class Cascade
         $key = json_encode(array_map(fn (array $layer) => [$layer[0]->value, $layer[1]->key()], $layers), JSON_THROW_ON_ERROR);
 
         return new Worn($this->numbers[$key] ??= count($this->numbers), $worn->layers);
+    }
+
+    /** Text that was typed carries the format of what it was read as, so that a date never shows as a count of days. */
+    private function typedLook(int $column): Look
+    {
+        $typing = $this->sheet->typing->columns[$column] ?? null;
+        $code = match (true) {
+            $typing === null => null,
+            $typing->format !== null => $typing->format,
+            $typing->percent => '0.##%',
+            $typing->unit !== null => '"'.str_replace(['"', '\\'], '', $typing->unit).'"#,##0.00',
+            default => null,
+        };
+
+        return $code === null ? Look::none() : Look::of([Attribute::Number->value => $code]);
     }
 }

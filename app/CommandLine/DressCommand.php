@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CommandLine;
+
+use App\Files\Opening;
+use App\Files\Writing\WorkbookWriter;
+use App\Files\Writing\Writers;
+use Rilvet\Act\Dress;
+use Rilvet\Refusal;
+use Rilvet\Stylebook\Builtin;
+use Rilvet\Stylebook\Stylebook;
+use RuntimeException;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+final class DressCommand extends Command
+{
+    protected function configure(): void
+    {
+        $this->setName('dress')
+            ->setDescription('Dress files in a stylebook and write them anew')
+            ->addArgument('files', InputArgument::REQUIRED | InputArgument::IS_ARRAY)
+            ->addOption('out', null, InputOption::VALUE_REQUIRED, 'A file for one input, else a folder')
+            ->addOption('stylebook', null, InputOption::VALUE_REQUIRED, 'The name of a stylebook, or a JSON file', 'River ledger')
+            ->addOption('start-clean', null, InputOption::VALUE_NONE, 'Drop the looks that came with the files')
+            ->addOption('json', null, InputOption::VALUE_NONE, 'Records as JSON');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        /** @var list<string> $files */
+        $files = $input->getArgument('files');
+        /** @var string $name */
+        $name = $input->getOption('stylebook');
+        $out = $input->getOption('out');
+        if (! is_string($out) || $out === '') {
+            throw new Usage('--out is wanted: a file for one input, else a folder');
+        }
+        $stylebook = $this->stylebook($name);
+        $targets = $this->targets($files, $out);
+        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+        $records = [];
+        $failed = false;
+        foreach ($files as $index => $file) {
+            try {
+                $records[] = $this->dress($file, $targets[$index], $stylebook, $input->getOption('start-clean') === true);
+            } catch (Refusal|RuntimeException $fault) {
+                $failed = true;
+                $errors->writeln("rilvet: $file: ".preg_replace('/\s+/', ' ', $fault->getMessage()), OutputInterface::OUTPUT_RAW);
+            }
+        }
+        if ($input->getOption('json') === true) {
+            $output->writeln(json_encode($records, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+        } else {
+            foreach ($records as $record) {
+                $output->writeln("{$record['input']} -> {$record['output']}: {$record['cells_compared']} cells compared, {$record['values_changed']} values and {$record['formulas_changed']} formulas changed, {$record['seconds']} s", OutputInterface::OUTPUT_RAW);
+            }
+        }
+
+        return $failed ? 1 : 0;
+    }
+
+    /** @return array{input: string, output: string, cells_compared: int, values_changed: int, formulas_changed: int, seconds: float} */
+    private function dress(string $file, string $target, Stylebook $stylebook, bool $clean): array
+    {
+        $start = microtime(true);
+        $workbook = Files::open($file);
+        $workbook = (new Dress(array_keys($workbook->sheets), $stylebook, $clean))->on($workbook);
+        $writer = self::writer($target);
+        $writer->write($workbook, $target);
+        $proof = $writer->prove($workbook, $target);
+        if (! $proof->holds()) {
+            throw new RuntimeException('the written file differs at '.implode(', ', $proof->places));
+        }
+
+        return [
+            'input' => $file,
+            'output' => $target,
+            'cells_compared' => $proof->cells,
+            'values_changed' => $proof->values,
+            'formulas_changed' => $proof->formulas,
+            'seconds' => round(microtime(true) - $start, 3),
+        ];
+    }
+
+    private static function writer(string $target): WorkbookWriter
+    {
+        $ending = pathinfo($target, PATHINFO_EXTENSION);
+
+        return Writers::for($ending) ?? throw new Usage("nothing is written as \"$ending\"; use ".implode(', ', Writers::ENDINGS));
+    }
+
+    private function stylebook(string $name): Stylebook
+    {
+        try {
+            if (str_ends_with(strtolower($name), '.json')) {
+                $json = is_file($name) ? file_get_contents($name) : false;
+
+                return $json === false ? throw new Usage("there is no stylebook file \"$name\"") : Stylebook::fromJson($json);
+            }
+
+            return Builtin::named($name);
+        } catch (Refusal $refusal) {
+            throw new Usage("$name: {$refusal->getMessage()}");
+        }
+    }
+
+    /**
+     * @param  list<string>  $files
+     * @return list<string> where each file goes
+     */
+    private function targets(array $files, string $out): array
+    {
+        $isFolder = count($files) > 1 || is_dir($out) || str_ends_with($out, '/') || pathinfo($out, PATHINFO_EXTENSION) === '';
+        if (! $isFolder) {
+            self::writer($out);
+            if (! is_dir(dirname($out))) {
+                throw new Usage('there is no folder "'.dirname($out).'"');
+            }
+            if (in_array(realpath($out), [realpath($files[0])], true) && is_file($out)) {
+                throw new Usage('the output is the input; choose another name');
+            }
+
+            return [$out];
+        }
+        if (is_file($out)) {
+            throw new Usage("\"$out\" is a file; for several inputs a folder is wanted");
+        }
+        if (! is_dir($out) && ! @mkdir($out, 0755, true)) {
+            throw new Usage("the folder \"$out\" cannot be made");
+        }
+        $targets = [];
+        foreach ($files as $file) {
+            $title = Opening::title(basename($file));
+            $target = rtrim($out, '/')."/$title.xlsx";
+            // Two files of one name, from two folders, must not overwrite each other.
+            for ($number = 2; in_array($target, $targets, true); $number++) {
+                $target = rtrim($out, '/')."/$title $number.xlsx";
+            }
+            if (is_file($target) && realpath($target) === realpath($file)) {
+                throw new Usage("\"$target\" would overwrite its own input; choose another folder");
+            }
+            $targets[] = $target;
+        }
+
+        return $targets;
+    }
+}

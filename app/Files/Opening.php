@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Block;
+use Rilvet\Grid\BlockSheet;
+use Rilvet\Grid\BlockStore;
+use Rilvet\Grid\Cell;
+use Rilvet\Intake\Dialect;
+use Rilvet\Intake\Exception\FileIsWrong;
+use Rilvet\Intake\Survey;
+use Rilvet\Intake\Tokeniser;
+use Rilvet\Look\LookBook;
+use Rilvet\Look\LookMap;
+use Rilvet\Reading\Finder;
+use Rilvet\Reading\SheetFacts;
+use Rilvet\Reading\Signature;
+use Rilvet\Work\FileHints;
+use Rilvet\Work\Setup;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+
+/** Opens a file as a workbook: cells into row blocks, what came with it as layer 1, and a first reading of every sheet. */
+final class Opening
+{
+    /** @var list<string> */
+    private array $notices = [];
+
+    /**
+     * @param  callable(int): BlockStore  $stores  gives the store of the sheet with that number, from 1
+     * @param  (callable(int): void)|null  $progress  told the number of rows done
+     */
+    public function __construct(
+        private $stores,
+        private readonly Limits $limits = new Limits,
+        private $progress = null,
+    ) {}
+
+    /**
+     * @param  string  $name  the file's own name; its ending helps to tell what it is
+     * @param  Dialect|null  $dialect  for delimited text; found by itself where null
+     *
+     * @throws FileIsWrong
+     */
+    public function open(string $path, string $name, ?Dialect $dialect = null): Workbook
+    {
+        $size = filesize($path);
+        if ($size === false || $size === 0) {
+            throw FileIsWrong::empty();
+        }
+        if ($size > $this->limits->bytes) {
+            throw FileIsWrong::package(sprintf('The file has %s MB; at most %s MB are taken. Split it, or raise the limit in the configuration.', number_format($size / 1048576), number_format($this->limits->bytes / 1048576)));
+        }
+        $kind = FileKind::of($path, $name);
+        $title = self::title($name);
+        if ($kind === FileKind::Delimited) {
+            return $this->delimited($path, $title, $dialect);
+        }
+        $this->notices = PackageGuard::check($path, $kind, $this->limits);
+
+        return $this->package($path, $title, $kind);
+    }
+
+    /** @return list<string> what a person should know about the file that was opened last */
+    public function notices(): array
+    {
+        return $this->notices;
+    }
+
+    /** The file's name without folder and ending, fit to be a workbook's name. */
+    public static function title(string $name): string
+    {
+        $title = trim((string) preg_replace('/[\x00-\x1F]/', '', pathinfo($name, PATHINFO_FILENAME)));
+
+        return $title === '' ? 'Table' : mb_substr($title, 0, 120);
+    }
+
+    private function delimited(string $path, string $title, ?Dialect $dialect): Workbook
+    {
+        $stream = fopen($path, 'rb');
+        if ($stream === false) {
+            throw FileIsWrong::package('The file cannot be read.');
+        }
+        try {
+            $dialect ??= Dialect::detect($stream);
+            rewind($stream);
+            $store = ($this->stores)(1);
+            $survey = new Survey($store, $this->limits->cells);
+            $survey->take(Tokeniser::ofStream($stream, $dialect)->rows(), $this->progress);
+        } finally {
+            fclose($stream);
+        }
+        $typing = $survey->typing();
+        $name = self::sheetName($title, []);
+        $cells = new BlockSheet($name, $survey->rows(), $survey->columns(), $store, $typing);
+        $looks = new LookBook;
+        $hints = new FileHints(new LookMap, $looks, new Setup, $typing);
+        $reading = Finder::read(new SheetFacts($cells, $survey->signatures(), $hints, $survey->longest()));
+        $setup = self::roughWidths($survey->longest());
+
+        return new Workbook($title, [1 => new Worksheet($cells, $name, $reading, typing: $typing, came: $setup)], $looks);
+    }
+
+    private function package(string $path, string $title, FileKind $kind): Workbook
+    {
+        $looks = new LookBook;
+        $reader = new LibraryReader($kind);
+        $sheets = [];
+        $names = [];
+        foreach ($reader->sheets($path, $looks) as $incoming) {
+            $number = count($sheets) + 1;
+            $name = self::sheetName($incoming->name, $names);
+            $names[] = $name;
+            $sheets[$number] = $this->sheet($number, $name, $incoming, $looks);
+        }
+        if ($sheets === []) {
+            throw FileIsWrong::package('There is no worksheet in the workbook.');
+        }
+
+        return new Workbook($title, $sheets, $looks, $reader->from1904(), $reader->names());
+    }
+
+    private function sheet(int $number, string $name, IncomingSheet $incoming, LookBook $looks): Worksheet
+    {
+        $store = ($this->stores)($number);
+        $file = new LookMap;
+        $block = [];
+        $rows = 0;
+        $lastFilled = 0;
+        $columns = 0;
+        $blocks = 0;
+        foreach ($incoming->rows as $row => [$cells, $styles]) {
+            if ($row > Address::ROWS || count($cells) > Address::COLUMNS) {
+                throw FileIsWrong::tooManyRows();
+            }
+            $stored = array_map(fn (Cell $cell) => $cell->stored(), $cells);
+            while ($stored !== [] && end($stored) === null) {
+                array_pop($stored);
+            }
+            foreach ($styles as $index => $look) {
+                $file->append($row, $index + 1, $look);
+            }
+            $block[] = $stored;
+            $rows = $row;
+            if ($stored !== []) {
+                $lastFilled = $row;
+                $columns = max($columns, count($stored));
+            }
+            if (count($block) === Block::ROWS) {
+                $store->put($blocks++, Block::encode($block));
+                $block = [];
+                $this->progress === null || ($this->progress)($rows);
+            }
+        }
+        if ($block !== []) {
+            $store->put($blocks, Block::encode($block));
+        }
+        $cells = new BlockSheet($name, $lastFilled, $columns, $store);
+        $hints = new FileHints($file, $looks, $incoming->setup);
+        $signatures = Signature::all($cells, $hints);
+        $reading = Finder::read(new SheetFacts($cells, $signatures, $hints));
+
+        return new Worksheet($cells, $name, $reading, came: $incoming->setup, file: $file);
+    }
+
+    /**
+     * A name that a worksheet can have (at most 31 characters, none of \ / ? * [ ] :, common practice), and that no
+     * other sheet of the workbook has.
+     *
+     * @param  list<string>  $taken
+     */
+    public static function sheetName(string $name, array $taken): string
+    {
+        $name = trim((string) preg_replace('#[\\\\/?*\[\]:\x00-\x1F]#u', ' ', $name), " '");
+        $name = $name === '' ? 'Sheet' : mb_substr($name, 0, 31);
+        $candidate = $name;
+        $lower = array_map(mb_strtolower(...), $taken);
+        for ($number = 2; in_array(mb_strtolower($candidate), $lower, true); $number++) {
+            $candidate = mb_substr($name, 0, 31 - strlen(" $number"))." $number";
+        }
+
+        return $candidate;
+    }
+
+    /**
+     * Text brings no widths; a first guess from the longest texts keeps the raw sheet legible.
+     *
+     * @param  array<int, list<string>>  $longest
+     */
+    private static function roughWidths(array $longest): Setup
+    {
+        $widths = [];
+        foreach ($longest as $column => $texts) {
+            // A title's length says nothing of its column, so the typical one of the longest texts counts.
+            $lengths = array_map(mb_strlen(...), $texts);
+            $typical = $lengths === [] ? 8 : $lengths[intdiv(count($lengths), 2)];
+            $widths[$column] = max(48, min(240, 7 * $typical + 16));
+        }
+
+        return new Setup($widths);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Writing;
+
+use Rilvet\Grid\Cell;
+use Rilvet\Look\LookBook;
+use Rilvet\Work\Cascade;
+use Rilvet\Work\Worksheet;
+
+/** The rows of a sheet with the looks that their cells wear, for writers; flattened here and nowhere else. */
+final readonly class Flow
+{
+    public Cascade $cascade;
+
+    public function __construct(public Worksheet $sheet, LookBook $looks)
+    {
+        $this->cascade = new Cascade($sheet, $looks);
+    }
+
+    /** The last row and column that hold a cell, a table, a merge, or a look. */
+    public function rows(): int
+    {
+        $last = $this->sheet->cells->rows();
+        foreach ($this->sheet->setup->merges as $merge) {
+            $last = max($last, $merge->bottom);
+        }
+
+        return $last;
+    }
+
+    public function columns(): int
+    {
+        $last = $this->sheet->cells->columns();
+        foreach ($this->sheet->reading->tables as $table) {
+            $last = max($last, $table->range->right);
+        }
+        foreach ($this->sheet->setup->merges as $merge) {
+            $last = max($last, $merge->right);
+        }
+
+        return $last;
+    }
+
+    /** @return iterable<int, list<Cell>> every row from 1 to rows() */
+    public function read(): iterable
+    {
+        $next = 1;
+        foreach ($this->sheet->cells->read(1, $this->sheet->cells->rows()) as $row => $cells) {
+            $next = $row + 1;
+            yield $row => $cells;
+        }
+        for ($row = $next; $row <= $this->rows(); $row++) {
+            yield $row => [];
+        }
+    }
+}

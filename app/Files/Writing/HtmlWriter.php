@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Writing;
+
+use Rilvet\Grid\Cell;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Reading\ColumnRole;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\TableReading;
+use Rilvet\Text\Fonts;
+use Rilvet\Window\Edges;
+use Rilvet\Window\Shown;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+use Rilvet\Work\Worn;
+use RuntimeException;
+use XMLReader;
+
+/**
+ * One self-contained html file without script: a table a sheet, headings as th with scope, looks as classes. Numbers carry
+ * their value in a data element, so that the file can be read back. The markup is well-formed xml as well.
+ */
+final class HtmlWriter implements WorkbookWriter
+{
+    /** @var array<string, string> rules to class names */
+    private array $classes = [];
+
+    public function write(Workbook $workbook, string $path, ?callable $progress = null): void
+    {
+        Safely::to($path, function (string $unfinished) use ($workbook, $progress) {
+            $body = tmpfile();
+            $out = fopen($unfinished, 'wb');
+            assert($body !== false && $out !== false);
+            $this->classes = [];
+            foreach ($workbook->sheets as $sheet) {
+                if ($sheet->setup->state === 'visible' || count($workbook->sheets) === 1) {
+                    $this->sheet($sheet, $workbook, $body, $progress);
+                }
+            }
+            fwrite($out, "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"/><meta http-equiv=\"Content-Security-Policy\" content=\"default-src 'none'; style-src 'unsafe-inline'\"/><title>".self::escape($workbook->name)."</title><style>\n"
+                ."body{margin:24px;background:#fff;color:#222}h2{font:600 15px sans-serif}.scroll{overflow:auto}table{border-collapse:collapse;table-layout:fixed;margin-bottom:32px}th,td{padding:2px 4px;overflow:hidden;text-overflow:clip;white-space:pre;font-weight:400;text-align:left}td i{float:left;font-style:inherit}\n");
+            foreach ($this->classes as $rules => $name) {
+                fwrite($out, ".$name{{$rules}}\n");
+            }
+            fwrite($out, "</style></head><body>\n");
+            rewind($body);
+            stream_copy_to_stream($body, $out);
+            fwrite($out, "</body></html>\n");
+            fclose($body);
+            fclose($out);
+        });
+    }
+
+    public function prove(Workbook $workbook, string $path): Proof
+    {
+        $proof = new Proof;
+        $found = $this->readBack($path);
+        foreach ($workbook->sheets as $sheet) {
+            if ($sheet->setup->state !== 'visible' && count($workbook->sheets) > 1) {
+                continue;
+            }
+            $covered = [];
+            foreach ($sheet->setup->merges as $merge) {
+                for ($row = $merge->top; $row <= $merge->bottom && $merge->cells() < 10_000; $row++) {
+                    for ($column = $merge->left; $column <= $merge->right; $column++) {
+                        $covered["$row.$column"] = $row !== $merge->top || $column !== $merge->left;
+                    }
+                }
+            }
+            foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
+                $there = $found->current();
+                $found->next();
+                foreach ($cells as $index => $cell) {
+                    if ($covered[$row.'.'.($index + 1)] ?? false) {
+                        continue;
+                    }
+                    // Html has no formulas: what a formula gave is compared.
+                    $meant = Cell::of($cell->error ?? ($cell->isNumber() ? $cell->value : str_replace("\r\n", "\n", is_bool($cell->value) ? $cell->text() : (string) $cell->value)));
+                    $proof->compare($sheet->name, $row, $index + 1, $meant, $there[$index + 1] ?? Cell::blank());
+                }
+            }
+        }
+
+        return $proof;
+    }
+
+    /**
+     * @param  resource  $out
+     * @param  (callable(int): void)|null  $progress
+     */
+    private function sheet(Worksheet $sheet, Workbook $workbook, $out, ?callable $progress): void
+    {
+        $flow = new Flow($sheet, $workbook->looks);
+        $edges = new Edges($flow->cascade);
+        $columns = $flow->columns();
+        fwrite($out, '<h2>'.self::escape($sheet->name)."</h2>\n<div class=\"scroll\" tabindex=\"0\"><table><colgroup>");
+        $total = 0;
+        for ($column = 1; $column <= $columns; $column++) {
+            $total += $sheet->setup->widthOf($column);
+            fwrite($out, '<col style="width:'.$sheet->setup->widthOf($column).'px"/>');
+        }
+        fwrite($out, "</colgroup>\n");
+        foreach ($flow->read() as $row => $cells) {
+            $line = '';
+            for ($column = 1; $column <= $columns; $column++) {
+                $line .= $this->cell($sheet, $workbook, $flow, $edges, $row, $column, $cells);
+            }
+            fwrite($out, '<tr style="height:'.$sheet->setup->heightOf($row)."px\">$line</tr>\n");
+            if ($progress !== null && $row % 2_000 === 0) {
+                $progress($row);
+            }
+        }
+        fwrite($out, "</table></div>\n");
+    }
+
+    /** @param list<Cell> $cells */
+    private function cell(Worksheet $sheet, Workbook $workbook, Flow $flow, Edges $edges, int $row, int $column, array $cells): string
+    {
+        $merge = $sheet->setup->mergeAt($row, $column);
+        if ($merge !== null && ($merge->top !== $row || $merge->left !== $column)) {
+            return '';
+        }
+        $cell = $cells[$column - 1] ?? Cell::blank();
+        $worn = $flow->cascade->at($row, $column);
+        $shown = Shown::of($cell, $worn, $workbook->from1904);
+        $table = $sheet->reading->tableAt($row, $column);
+        [$tag, $scope] = self::element($table, $row, $column);
+        $pieces = $shown->formatted->pieces();
+        $text = $pieces === null ? self::escape($shown->formatted->text) : '<i>'.self::escape($pieces[0]).'</i>'.self::escape($pieces[1]);
+        $content = $cell->isNumber() ? '<data value="'.json_encode($cell->value).'">'.$text.'</data>' : $text;
+        $reach = $cell->isText() && ! $worn->look->is(Attribute::Wrap) && $merge === null && ($cells[$column] ?? Cell::blank())->isBlank() ? ';overflow:visible' : '';
+        $class = $this->className($this->rules($worn, $shown->align, $edges, $row, $column).$reach);
+
+        return "<$tag".($scope === null || $cell->isBlank() ? '' : " scope=\"$scope\"")." class=\"$class\" data-c=\"$column\"".($merge === null ? '' : ($merge->columns() > 1 ? " colspan=\"{$merge->columns()}\"" : '').($merge->rows() > 1 ? " rowspan=\"{$merge->rows()}\"" : '')).">$content</$tag>";
+    }
+
+    /** @return array{string, string|null} the element and its scope */
+    private static function element(?TableReading $table, int $row, int $column): array
+    {
+        return match ($table?->partAt($row, $column)) {
+            Part::Heading => ['th', 'col'],
+            Part::ColumnGroup => ['th', 'colgroup'],
+            Part::RowLabel => ['th', 'row'],
+            Part::RowGroup => ['th', 'rowgroup'],
+            Part::Total, Part::Subtotal => $table->column($column)?->role === ColumnRole::Label ? ['th', 'row'] : ['td', null],
+            default => ['td', null],
+        };
+    }
+
+    private function rules(Worn $worn, string $align, Edges $edges, int $row, int $column): string
+    {
+        $look = $worn->look;
+        $fill = $look->text(Attribute::Fill, 'none');
+        $rules = 'font:'.($look->is(Attribute::Italic) ? 'italic ' : '').($look->is(Attribute::Bold) ? '700 ' : '400 ').round($look->number(Attribute::Size, 11) * Fonts::PX, 2).'px '
+            ."'".str_replace("'", '', $look->text(Attribute::Font, 'Carlito'))."',sans-serif;color:".$look->text(Attribute::Ink, '#000000')
+            .";text-align:$align;vertical-align:".match ($look->text(Attribute::Vertical, 'bottom')) {
+                'top' => 'top',
+                'center' => 'middle',
+                default => 'bottom',
+            }
+            .($fill === 'none' ? '' : ";background:$fill").($look->is(Attribute::Wrap) ? ';white-space:pre-wrap' : '')
+            .($look->number(Attribute::Indent) > 0 ? ';padding-left:'.(4 + 9 * $look->number(Attribute::Indent)).'px' : '')
+            .($look->text(Attribute::Underline, 'none') !== 'none' ? ';text-decoration:underline' : ($look->is(Attribute::Strike) ? ';text-decoration:line-through' : ''));
+        foreach (['top' => $edges->above($row, $column), 'left' => $edges->before($row, $column), 'bottom' => $edges->above($row + 1, $column), 'right' => $edges->before($row, $column + 1)] as $side => $edge) {
+            $rules .= $edge === null ? '' : ";border-$side:{$edge->line->width()}px {$edge->line->stroke()} {$edge->colour}";
+        }
+
+        return $rules;
+    }
+
+    private function className(string $rules): string
+    {
+        return $this->classes[$rules] ??= 'l'.base_convert((string) count($this->classes), 10, 36);
+    }
+
+    /** @return \Generator<int, array<int, Cell>> the cells of each table row, by column */
+    private function readBack(string $path): \Generator
+    {
+        $reader = new XMLReader;
+        if (! $reader->open($path, 'UTF-8', LIBXML_NONET | LIBXML_PARSEHUGE)) {
+            throw new RuntimeException('The written file cannot be read back.');
+        }
+        $cells = [];
+        $column = 0;
+        $text = null;
+        $value = null;
+        while ($reader->read()) {
+            if ($reader->nodeType === XMLReader::ELEMENT) {
+                if ($reader->localName === 'tr') {
+                    $cells = [];
+                    if ($reader->isEmptyElement) {
+                        yield [];
+                    }
+                } elseif ($reader->localName === 'td' || $reader->localName === 'th') {
+                    $column = (int) $reader->getAttribute('data-c');
+                    $text = '';
+                    $value = null;
+                    $cells[$column] = Cell::blank();
+                } elseif ($reader->localName === 'data') {
+                    $value = (string) $reader->getAttribute('value');
+                }
+            } elseif (($reader->nodeType === XMLReader::TEXT || $reader->nodeType === XMLReader::SIGNIFICANT_WHITESPACE || $reader->nodeType === XMLReader::WHITESPACE) && $text !== null) {
+                $text .= $reader->value;
+            } elseif ($reader->nodeType === XMLReader::END_ELEMENT) {
+                if ($reader->localName === 'td' || $reader->localName === 'th') {
+                    $cells[$column] = Cell::of($value === null ? $text : (preg_match('/^-?\d{1,18}$/', $value) === 1 ? (int) $value : (float) $value));
+                    $text = null;
+                } elseif ($reader->localName === 'tr') {
+                    yield $cells;
+                }
+            }
+        }
+        $reader->close();
+    }
+
+    private static function escape(string $text): string
+    {
+        // What xml cannot hold has no place in a page either.
+        return strtr((string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x{FFFE}\x{FFFF}]/u', "\u{FFFD}", str_replace("\r\n", "\n", $text)), ['&' => '&amp;', '<' => '&lt;', '>' => '&gt;', '"' => '&quot;', "\r" => '&#13;']);
+    }
+}

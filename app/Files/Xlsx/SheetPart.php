@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Xlsx;
+
+use App\Files\Writing\Flow;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\Range;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\LookBook;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\Reading;
+use Rilvet\Text\Fonts;
+use Rilvet\Work\Worksheet;
+use Rilvet\Work\Worn;
+
+/** One worksheet part (ISO/IEC 29500-1 18.3.1.99), written to a stream row by row. */
+final class SheetPart
+{
+    /** @var array<string, int> */
+    private array $formats = [];
+
+    private readonly Flow $flow;
+
+    private readonly Reading $reading;
+
+    /** @param resource $out */
+    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StyleSheet $styles, private $out)
+    {
+        $this->flow = new Flow($sheet, $looks);
+        $this->reading = $sheet->reading;
+    }
+
+    /** @param (callable(int): void)|null $progress */
+    public function write(bool $first, ?callable $progress): void
+    {
+        $setup = $this->sheet->setup;
+        $columns = $this->flow->columns();
+        $rows = $this->flow->rows();
+        $this->put(Xml::HEAD.'<worksheet xmlns="'.Xml::MAIN.'">'
+            .($setup->tab === null ? '' : '<sheetPr><tabColor rgb="FF'.substr($setup->tab, 1).'"/></sheetPr>')
+            .'<dimension ref="A1'.($rows * $columns > 1 ? ':'.Address::columnName(max(1, $columns)).max(1, $rows) : '').'"/>'
+            .$this->view($first)
+            .'<sheetFormatPr defaultRowHeight="'.self::points($setup->height).'" customHeight="1"/>'
+            .$this->columnSizes($columns)
+            .'<sheetData>');
+        foreach ($this->flow->read() as $row => $cells) {
+            $this->put($this->row($row, $cells, $columns));
+            if ($progress !== null && $row % 2_000 === 0) {
+                $progress($row);
+            }
+        }
+        $merges = array_map(fn (Range $merge) => '<mergeCell ref="'.$merge.'"/>', $setup->merges);
+        $this->put('</sheetData>'
+            .($setup->protected ? '<sheetProtection sheet="1"/>' : '')
+            .($merges === [] ? '' : '<mergeCells count="'.count($merges).'">'.implode('', $merges).'</mergeCells>')
+            .'<pageMargins left="0.7" right="0.7" top="0.75" bottom="0.75" header="0.3" footer="0.3"/>'
+            .'</worksheet>');
+    }
+
+    private function put(string $xml): void
+    {
+        fwrite($this->out, $xml);
+    }
+
+    private function view(bool $first): string
+    {
+        $setup = $this->sheet->setup;
+        $pane = '';
+        if ($setup->freezeRow > 0 || $setup->freezeColumn > 0) {
+            $cell = Address::columnName($setup->freezeColumn + 1).($setup->freezeRow + 1);
+            $where = $setup->freezeRow > 0 && $setup->freezeColumn > 0 ? 'bottomRight' : ($setup->freezeRow > 0 ? 'bottomLeft' : 'topRight');
+            $pane = '<pane'.($setup->freezeColumn > 0 ? " xSplit=\"{$setup->freezeColumn}\"" : '').($setup->freezeRow > 0 ? " ySplit=\"{$setup->freezeRow}\"" : '')
+                ." topLeftCell=\"$cell\" activePane=\"$where\" state=\"frozen\"/><selection pane=\"$where\"/>";
+        }
+
+        return '<sheetViews><sheetView'.($setup->gridlines ? '' : ' showGridLines="0"').($first ? ' tabSelected="1"' : '').($setup->zoom === 100 ? '' : " zoomScale=\"{$setup->zoom}\"")
+            .' workbookViewId="0"'.($pane === '' ? '/>' : ">$pane</sheetView>").'</sheetViews>';
+    }
+
+    /** Widths in characters of the default font by 18.3.1.13: truncated to 1/256. */
+    private function columnSizes(int $columns): string
+    {
+        $setup = $this->sheet->setup;
+        $ground = $this->sheet->stylebook?->ground;
+        $digit = max(1, Fonts::shipped()->face($ground?->text(Attribute::Font, 'Carlito') ?? 'Carlito')->digitWidth(($ground?->number(Attribute::Size, 11) ?? 11.0) * Fonts::PX));
+        $xml = '';
+        $last = max($columns, $setup->widths === [] ? 0 : max(array_keys($setup->widths)));
+        for ($column = 1; $column <= $last; $column++) {
+            $hidden = in_array($column, $setup->hiddenColumns, true);
+            $px = $setup->widths[$column] ?? $setup->width;
+            $xml .= "<col min=\"$column\" max=\"$column\" width=\"".floor($px / $digit * 256) / 256 .'" customWidth="1"'.($hidden ? ' hidden="1"' : '').'/>';
+        }
+
+        return $xml === '' ? '' : "<cols>$xml</cols>";
+    }
+
+    /** @param list<Cell> $cells */
+    private function row(int $row, array $cells, int $columns): string
+    {
+        $setup = $this->sheet->setup;
+        $xml = '';
+        for ($column = 1; $column <= $columns; $column++) {
+            $cell = $cells[$column - 1] ?? Cell::blank();
+            $worn = $this->flow->cascade->at($row, $column);
+            $format = $this->format($worn, $row, $column);
+            if ($cell->isBlank() && $format === 0) {
+                continue;
+            }
+            $xml .= $this->cell(Address::columnName($column).$row, $cell, $format);
+        }
+        $height = $setup->heights[$row] ?? null;
+        $hidden = $setup->hiddenRows !== [] && in_array($row, $setup->hiddenRows, true);
+        if ($xml === '' && $height === null && ! $hidden) {
+            return '';
+        }
+
+        return "<row r=\"$row\"".($height === null ? '' : ' ht="'.self::points($height).'" customHeight="1"').($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
+    }
+
+    private function cell(string $address, Cell $cell, int $format): string
+    {
+        $start = "<c r=\"$address\"".($format === 0 ? '' : " s=\"$format\"");
+        $formula = $cell->formula === null ? '' : '<f>'.Xml::text($cell->formula).'</f>';
+        $value = $cell->value;
+
+        return match (true) {
+            $cell->error !== null => "$start t=\"e\">$formula<v>".Xml::text($cell->error).'</v></c>',
+            is_bool($value) => "$start t=\"b\">$formula<v>".($value ? 1 : 0).'</v></c>',
+            is_int($value) => "$start>$formula<v>$value</v></c>",
+            is_float($value) => "$start>$formula<v>".json_encode($value).'</v></c>',
+            $value === null => $formula === '' ? "$start/>" : "$start>$formula</c>",
+            $formula !== '' => "$start t=\"str\">$formula<v>".Xml::text($value).'</v></c>',
+            default => "$start t=\"inlineStr\"><is><t xml:space=\"preserve\">".Xml::text($value).'</t></is></c>',
+        };
+    }
+
+    private function format(Worn $worn, int $row, int $column): int
+    {
+        if ($worn->layers === []) {
+            return 0;
+        }
+        $stylebook = $this->sheet->stylebook;
+        $part = $stylebook === null ? null : $this->reading->tableAt($row, $column)?->partAt($row, $column);
+        $key = $worn->number.'|'.($part->value ?? '');
+
+        return $this->formats[$key] ??= $this->styles->format(
+            $worn->look,
+            $stylebook === null || $part === null ? null : $this->styles->name($stylebook->name.': '.self::partName($part), $stylebook->ground->under($stylebook->part($part))),
+        );
+    }
+
+    private static function partName(Part $part): string
+    {
+        return mb_strtolower($part->words());
+    }
+
+    private static function points(int $px): float
+    {
+        return round($px * 72 / 96, 2);
+    }
+}

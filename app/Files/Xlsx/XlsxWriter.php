@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Xlsx;
+
+use App\Files\Writing\Flow;
+use App\Files\Writing\Proof;
+use App\Files\Writing\Safely;
+use App\Files\Writing\WorkbookWriter;
+use DateTimeImmutable;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Cell;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\RowRun;
+use Rilvet\Look\Look;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+use ZipStream\CompressionMethod;
+use ZipStream\ZipStream;
+
+/**
+ * Writes a workbook as a new xlsx package (ISO/IEC 29500, transitional), a sheet at a time as a stream. The same workbook
+ * gives the same bytes: no times, no random names.
+ */
+final class XlsxWriter implements WorkbookWriter
+{
+    private const TYPES = 'application/vnd.openxmlformats-officedocument.spreadsheetml.';
+
+    public function write(Workbook $workbook, string $path, ?callable $progress = null): void
+    {
+        Safely::to($path, function (string $unfinished) use ($workbook, $progress) {
+            $out = fopen($unfinished, 'wb');
+            assert($out !== false);
+            $zip = new ZipStream(outputStream: $out, defaultCompressionMethod: CompressionMethod::DEFLATE, defaultDeflateLevel: 5, enableZip64: false, sendHttpHeaders: false);
+            $time = new DateTimeImmutable('2000-01-01 00:00:00');
+            $styles = new StyleSheet(self::ground($workbook));
+            $number = 0;
+            $sheets = array_values($workbook->sheets);
+            $zip->addFile('[Content_Types].xml', self::contentTypes(count($sheets)), lastModificationDateTime: $time);
+            $zip->addFile('_rels/.rels', Xml::HEAD.'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="'.Xml::RELATIONS.'/officeDocument" Target="xl/workbook.xml"/></Relationships>', lastModificationDateTime: $time);
+            $zip->addFile('xl/workbook.xml', self::workbook($workbook, $sheets), lastModificationDateTime: $time);
+            $zip->addFile('xl/_rels/workbook.xml.rels', self::relations(count($sheets)), lastModificationDateTime: $time);
+            foreach ($sheets as $sheet) {
+                $number++;
+                $part = tmpfile();
+                assert($part !== false);
+                (new SheetPart($sheet, $workbook->looks, $styles, $part))->write($number === 1, $progress);
+                rewind($part);
+                $zip->addFileFromStream("xl/worksheets/sheet$number.xml", $part, lastModificationDateTime: $time);
+                fclose($part);
+            }
+            $zip->addFile('xl/styles.xml', $styles->xml(), lastModificationDateTime: $time);
+            $zip->finish();
+            fclose($out);
+        });
+    }
+
+    public function prove(Workbook $workbook, string $path): Proof
+    {
+        $proof = new Proof;
+        $number = 0;
+        foreach ($workbook->sheets as $sheet) {
+            $number++;
+            $found = (new SheetValues($path, "xl/worksheets/sheet$number.xml"))->rows();
+            foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
+                $there = $found->valid() && $found->key() === $row ? $found->current() : [];
+                if ($found->valid() && $found->key() === $row) {
+                    $found->next();
+                }
+                foreach ($cells as $index => $cell) {
+                    $proof->compare($sheet->name, $row, $index + 1, $cell, $there[$index + 1] ?? Cell::blank());
+                }
+            }
+        }
+
+        return $proof;
+    }
+
+    private static function ground(Workbook $workbook): Look
+    {
+        foreach ($workbook->sheets as $sheet) {
+            if ($sheet->stylebook !== null) {
+                return $sheet->stylebook->ground;
+            }
+        }
+
+        return Look::none();
+    }
+
+    private static function contentTypes(int $sheets): string
+    {
+        $overrides = '';
+        for ($number = 1; $number <= $sheets; $number++) {
+            $overrides .= "<Override PartName=\"/xl/worksheets/sheet$number.xml\" ContentType=\"".self::TYPES.'worksheet+xml"/>';
+        }
+
+        return Xml::HEAD.'<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/>'
+            .'<Override PartName="/xl/workbook.xml" ContentType="'.self::TYPES.'sheet.main+xml"/><Override PartName="/xl/styles.xml" ContentType="'.self::TYPES.'styles+xml"/>'.$overrides.'</Types>';
+    }
+
+    private static function relations(int $sheets): string
+    {
+        $relations = '';
+        for ($number = 1; $number <= $sheets; $number++) {
+            $relations .= "<Relationship Id=\"rId$number\" Type=\"".Xml::RELATIONS."/worksheet\" Target=\"worksheets/sheet$number.xml\"/>";
+        }
+
+        return Xml::HEAD.'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">'.$relations.'<Relationship Id="rId'.($sheets + 1).'" Type="'.Xml::RELATIONS.'/styles" Target="styles.xml"/></Relationships>';
+    }
+
+    /** @param list<Worksheet> $sheets */
+    private static function workbook(Workbook $workbook, array $sheets): string
+    {
+        $list = '';
+        $names = '';
+        $allHidden = array_filter($sheets, fn (Worksheet $sheet) => $sheet->setup->state === 'visible') === [];
+        foreach ($sheets as $index => $sheet) {
+            // A workbook in which no sheet can be seen is invalid, so the first one is shown.
+            $state = $sheet->setup->state === 'visible' || ($allHidden && $index === 0) ? '' : " state=\"{$sheet->setup->state}\"";
+            $list .= '<sheet name="'.Xml::attribute($sheet->name).'" sheetId="'.($index + 1).'"'.$state.' r:id="rId'.($index + 1).'"/>';
+            $titles = self::printTitles($sheet);
+            if ($titles !== '') {
+                $names .= "<definedName name=\"_xlnm.Print_Titles\" localSheetId=\"$index\">".Xml::text($titles).'</definedName>';
+            }
+        }
+        foreach ($workbook->names as $name => $refers) {
+            $names .= '<definedName name="'.Xml::attribute($name).'">'.Xml::text(ltrim($refers, '=')).'</definedName>';
+        }
+
+        return Xml::HEAD.'<workbook xmlns="'.Xml::MAIN.'" xmlns:r="'.Xml::RELATIONS.'">'.($workbook->from1904 ? '<workbookPr date1904="1"/>' : '<workbookPr/>')
+            ."<sheets>$list</sheets>".($names === '' ? '' : "<definedNames>$names</definedNames>").'<calcPr fullCalcOnLoad="1"/></workbook>';
+    }
+
+    /** Headings and row labels on every page, where one table stands on the sheet. */
+    private static function printTitles(Worksheet $sheet): string
+    {
+        $tables = $sheet->reading->tables;
+        if ($sheet->stylebook === null || count($tables) !== 1) {
+            return '';
+        }
+        $quoted = "'".str_replace("'", "''", $sheet->name)."'";
+        $heads = array_values(array_filter($tables[0]->runs, fn (RowRun $run) => $run->part === Part::Heading || $run->part === Part::ColumnGroup));
+        $labels = $tables[0]->lastLabelColumn();
+        $parts = [];
+        if ($labels !== null && $labels - $tables[0]->range->left < 3) {
+            $parts[] = "$quoted!\$".Address::columnName($tables[0]->range->left).':$'.Address::columnName($labels);
+        }
+        if ($heads !== []) {
+            $parts[] = "$quoted!\${$heads[0]->first}:\${$heads[count($heads) - 1]->last}";
+        }
+
+        return implode(',', $parts);
+    }
+}
