@@ -1,8 +1,14 @@
 <?php
 
+declare(strict_types=1);
+
+use App\Bench\StaleRevision;
+use App\Http\Middleware\OwnHostOnly;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+use Rilvet\Refusal;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -11,8 +17,14 @@ return Application::configure(basePath: dirname(__DIR__))
         health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        //
+        $middleware->prepend(OwnHostOnly::class);
+        // Cell text is what a person wrote: nothing is trimmed or turned into null.
+        $middleware->trimStrings(except: [fn (Request $request) => $request->is('api/*')]);
+        $middleware->convertEmptyStringsToNull(except: [fn (Request $request) => $request->is('api/*')]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        //
+        $exceptions->dontReport([Refusal::class]);
+        $exceptions->render(fn (StaleRevision $stale) => response()->json(['message' => $stale->getMessage(), 'revision' => $stale->revision], 409));
+        $exceptions->render(fn (Refusal $refusal) => response()->json(['message' => $refusal->getMessage()], 422));
+        $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->is('api/*'));
     })->create();

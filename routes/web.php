@@ -1,7 +1,45 @@
 <?php
 
+declare(strict_types=1);
+
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\HandoverController;
+use App\Http\Controllers\ImportController;
+use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\StylebookController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/', function () {
-    return view('welcome');
+Route::prefix('api')->group(function () {
+    Route::get('shelf', [ShelfController::class, 'show']);
+
+    Route::post('imports', [ImportController::class, 'store']);
+    Route::post('imports/paste', [ImportController::class, 'paste']);
+    Route::get('imports/{id}', [ImportController::class, 'show']);
+    Route::patch('imports/{id}', [ImportController::class, 'update']);
+    Route::post('imports/{id}/keep', [ImportController::class, 'keep']);
+    Route::delete('imports/{id}', [ImportController::class, 'cancel']);
+
+    Route::post('stylebooks', [StylebookController::class, 'store']);
+    Route::get('stylebooks/{name}', [StylebookController::class, 'export']);
+
+    Route::prefix('workbooks/{id}')->whereNumber(['id', 'number'])->group(function () {
+        Route::get('/', [BenchController::class, 'show']);
+        Route::delete('/', [ShelfController::class, 'delete']);
+        Route::post('acts', [BenchController::class, 'act']);
+        Route::post('undo', [BenchController::class, 'undo']);
+        Route::post('redo', [BenchController::class, 'redo']);
+        Route::get('history', [BenchController::class, 'history']);
+        Route::get('sheets/{number}', [BenchController::class, 'sheet']);
+        Route::get('sheets/{number}/window', [BenchController::class, 'window']);
+        Route::get('sheets/{number}/figures', [BenchController::class, 'figures']);
+        Route::get('sheets/{number}/risk', [HandoverController::class, 'risk']);
+        Route::post('handovers', [HandoverController::class, 'store']);
+    });
+
+    Route::get('handovers/{id}', [HandoverController::class, 'show']);
+    Route::delete('handovers/{id}', [HandoverController::class, 'cancel']);
+    Route::get('handovers/{id}/file', [HandoverController::class, 'file']);
 });
+
+Route::view('/', 'app');
+Route::view('/workbooks/{id}', 'app')->whereNumber('id');

@@ -11,7 +11,7 @@ use Rilvet\Number\FormatClass;
 /** The kind of a column, from its body cells alone; a few stray values, dashes and blanks do not change it. */
 final class ColumnJudge
 {
-    private const MONEY = '/\b(?:price|prices|cost|costs|amount|fee|fees|salary|wage|wages|pay|revenue|income|turnover|budget|spend|spending|expense|expenses|payment|invoice|balance|charge|rent|tax|vat|net|gross|profit|loss|margin|paid|due|worth|value|preis|betrag|kosten|umsatz|prix|montant|coût|precio|importe|prezzo|importo|bedrag|pris|belopp)\b|\p{Sc}|\b(?:GBP|EUR|USD|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|JPY|INR)\b/iu';
+    private const MONEY = '/\b(?:price|prices|cost|costs|amount|fee|fees|salary|wage|wages|pay|revenue|income|turnover|budget|spend|spending|expense|expenses|payment|invoice|balance|charge|rent|tax|vat|net|gross|profit|loss|margin|paid|due|worth|value|\w*preis|\w*betrag|\w*kosten|umsatz|prix|montant|coût|precio|importe|prezzo|importo|bedrag|pris|belopp)\b|\p{Sc}|\b(?:GBP|EUR|USD|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|JPY|INR)\b/iu';
 
     private const SHARE = '/%|\b(?:per\s?cent|percent|percentage|share|rate|ratio|proportion|alive|survival|anteil|quote|taux|part)\b/iu';
 

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+use DOMDocument;
+use DOMElement;
+use DOMXPath;
+use Rilvet\Grid\Address;
+use Rilvet\Intake\Exception\FileIsWrong;
+
+/** A table from the clipboard: tab-separated text where there is any, else the first table of the html. */
+final class PastedTable
+{
+    /** @throws FileIsWrong when neither holds a table */
+    public static function toTabs(string $text, string $html): string
+    {
+        if (str_contains($text, "\t") || ($html === '' && trim($text) !== '')) {
+            return $text;
+        }
+        $rows = self::htmlRows($html);
+        if ($rows === []) {
+            return trim($text) !== '' ? $text : throw FileIsWrong::package('There is no table on the clipboard. Copy cells or a table, and paste again.');
+        }
+
+        return implode("\n", array_map(fn (array $row) => implode("\t", array_map(
+            fn (string $cell) => strpbrk($cell, "\t\n\"") === false ? $cell : '"'.str_replace('"', '""', $cell).'"', $row)), $rows));
+    }
+
+    /** @return list<list<string>> */
+    private static function htmlRows(string $html): array
+    {
+        if (! str_contains(strtolower($html), '<table')) {
+            return [];
+        }
+        $document = new DOMDocument;
+        $previous = libxml_use_internal_errors(true);
+        $document->loadHTML('<?xml encoding="UTF-8"?>'.$html, LIBXML_NONET | LIBXML_NOERROR);
+        libxml_clear_errors();
+        libxml_use_internal_errors($previous);
+        $rows = [];
+        $found = (new DOMXPath($document))->query('(//table)[1]//tr');
+        foreach ($found === false ? [] : $found as $tr) {
+            $row = [];
+            foreach ($tr->childNodes as $cell) {
+                if ($cell instanceof DOMElement && in_array($cell->tagName, ['td', 'th'], true)) {
+                    $row[] = trim((string) preg_replace('/[ \t\r\n]+/', ' ', $cell->textContent));
+                    $span = min(Address::COLUMNS, max(1, (int) $cell->getAttribute('colspan')));
+                    for ($extra = 1; $extra < $span && count($row) < Address::COLUMNS; $extra++) {
+                        $row[] = '';
+                    }
+                }
+            }
+            $rows[] = $row;
+        }
+
+        return $rows;
+    }
+}

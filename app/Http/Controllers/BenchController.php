@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Acts;
+use App\Bench\Bench;
+use App\Http\Records\ActRecord;
+use App\Http\Records\BenchRecord;
+use App\Http\Records\HistoryRecord;
+use App\Http\Records\Outline;
+use App\Http\Records\SheetRecord;
+use App\Models\Change;
+use App\Models\Sheet;
+use App\Models\Workbook;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Rilvet\Grid\Range;
+use Rilvet\Text\Fonts;
+use Rilvet\Window\Figures;
+use Rilvet\Window\Painter;
+use Rilvet\Window\Window;
+use Rilvet\Work\Workbook as CoreWorkbook;
+
+final class BenchController
+{
+    public function __construct(private readonly Bench $bench) {}
+
+    public function show(int $id): JsonResponse
+    {
+        return response()->json($this->record($this->row($id)));
+    }
+
+    public function sheet(int $id, int $number): JsonResponse
+    {
+        return response()->json(Outline::sheet($number, $this->bench->load($this->row($id), [$number])->sheet($number)));
+    }
+
+    public function window(Request $request, int $id, int $number): JsonResponse
+    {
+        $range = self::range($request);
+        assert($range !== null);
+
+        return response()->json(self::paint($this->bench->load($this->row($id), [$number]), $number, $range));
+    }
+
+    public function figures(Request $request, int $id, int $number): JsonResponse
+    {
+        $ranges = mb_substr($request->string('ranges')->toString(), 0, 4000);
+
+        return response()->json(Figures::of($this->bench->load($this->row($id), [$number])->sheet($number)->cells, $ranges));
+    }
+
+    /** Does an act, or shows what it would do. */
+    public function act(Request $request, int $id, Acts $acts): JsonResponse
+    {
+        $row = $this->row($id);
+        $number = $request->integer('sheet');
+        /** @var array<array-key, mixed> $arguments */
+        $arguments = (array) $request->input('arguments', []);
+        [$act, $numbers] = $acts->make($request->string('act')->toString(), $row, $number, $arguments);
+        $loaded = array_values(array_unique([...$numbers, ...($number > 0 ? [$number] : [])]));
+        if ($request->boolean('preview')) {
+            $after = $act->on($this->bench->load($row, $loaded));
+
+            return response()->json(new ActRecord($this->record($row), Outline::sheet($number, $after->sheet($number)), $this->windowOf($request, $after, $number), null));
+        }
+        $after = $this->bench->act($row, $act, $loaded, $request->integer('revision'));
+
+        return response()->json(new ActRecord(
+            $this->record($row),
+            $number > 0 ? Outline::sheet($number, $after->sheet($number)) : null,
+            $number > 0 ? $this->windowOf($request, $after, $number) : null,
+            $act->words($after),
+        ));
+    }
+
+    public function undo(Request $request, int $id): JsonResponse
+    {
+        $row = $this->row($id);
+
+        return $this->after($request, $row, $this->bench->undo($row, $request->integer('revision')));
+    }
+
+    public function redo(Request $request, int $id): JsonResponse
+    {
+        $row = $this->row($id);
+
+        return $this->after($request, $row, $this->bench->redo($row, $request->integer('revision')));
+    }
+
+    public function history(int $id): JsonResponse
+    {
+        return response()->json($this->row($id)->changes()->latest('id')->limit(500)->get()->map(
+            fn (Change $change) => new HistoryRecord($change->id, $change->words, $change->undone, $change->created_at?->diffForHumans() ?? ''),
+        )->all());
+    }
+
+    private function after(Request $request, Workbook $row, ?Change $change): JsonResponse
+    {
+        $number = $request->integer('sheet');
+        $workbook = $this->bench->load($row, [$number]);
+
+        return response()->json(new ActRecord($this->record($row), Outline::sheet($number, $workbook->sheet($number)), $this->windowOf($request, $workbook, $number), $change?->words));
+    }
+
+    private function row(int $id): Workbook
+    {
+        return Workbook::query()->where('revision', '>', 0)->findOrFail($id);
+    }
+
+    private function windowOf(Request $request, CoreWorkbook $workbook, int $number): ?Window
+    {
+        $range = self::range($request);
+
+        return $range === null ? null : self::paint($workbook, $number, $range);
+    }
+
+    private static function paint(CoreWorkbook $workbook, int $number, Range $range): Window
+    {
+        return (new Painter($workbook->sheet($number), $workbook->looks, Fonts::shipped(), $workbook->from1904))->paint($number, $range);
+    }
+
+    /** The window that is asked for, at most 200 rows by 100 columns; null where none is. */
+    private static function range(Request $request): ?Range
+    {
+        if (! $request->has('top') && ! $request->has('window.top')) {
+            return null;
+        }
+        $prefix = $request->has('top') ? '' : 'window.';
+        $top = $request->integer($prefix.'top');
+        $left = $request->integer($prefix.'left');
+
+        return Range::of($top, $left, min($request->integer($prefix.'bottom'), $top + 199), min($request->integer($prefix.'right'), $left + 99));
+    }
+
+    private function record(Workbook $row): BenchRecord
+    {
+        $row->refresh();
+        /** @var list<string> $notices */
+        $notices = json_decode($row->notices, true, 4, JSON_THROW_ON_ERROR);
+
+        return new BenchRecord(
+            $row->id, $row->name, $row->revision,
+            array_values($row->sheets()->get()->map(fn (Sheet $sheet) => new SheetRecord($sheet->number, $sheet->name, $sheet->rows, $sheet->columns, $sheet->state, $sheet->tab, $sheet->protected, $sheet->wears))->all()),
+            $row->changes()->where('undone', false)->latest('id')->value('words'),
+            $row->changes()->where('undone', true)->oldest('id')->value('words'),
+            $notices,
+        );
+    }
+}

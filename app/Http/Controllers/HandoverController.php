@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\ActIsWrong;
+use App\Bench\Bench;
+use App\Files\Writing\CsvWriter;
+use App\Files\Writing\Writers;
+use App\Http\Records\HandoverRecord;
+use App\Jobs\HandOver;
+use App\Models\Handover as HandoverRow;
+use App\Models\Workbook;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\ResponseHeaderBag;
+
+final class HandoverController
+{
+    /** Up to this many cells a file is written within the request. */
+    private const AT_ONCE = 60_000;
+
+    public function store(Request $request, int $id): JsonResponse
+    {
+        $row = Workbook::query()->where('revision', '>', 0)->findOrFail($id);
+        $format = $request->string('format')->toString();
+        if (! in_array($format, Writers::ENDINGS, true)) {
+            throw ActIsWrong::argument('format', 'one of '.implode(', ', Writers::ENDINGS));
+        }
+        $sheet = $request->has('sheet') ? $request->integer('sheet') : null;
+        $handover = HandoverRow::query()->create(['workbook_id' => $row->id, 'format' => $format, 'status' => 'queued', 'defuse' => $request->boolean('defuse'), 'sheet' => $sheet, 'progress' => 0, 'proof' => null, 'message' => null]);
+        $cells = $row->sheets()->get()->sum(fn ($sheet) => $sheet->rows * $sheet->columns);
+        $cells <= self::AT_ONCE ? HandOver::dispatchSync($handover->id) : HandOver::dispatch($handover->id);
+
+        return response()->json(self::record($handover->refresh()), 201);
+    }
+
+    /** How many cells of a sheet begin like a formula: whether a csv for use elsewhere should be defused. */
+    public function risk(Bench $bench, int $id, int $number): JsonResponse
+    {
+        $row = Workbook::query()->where('revision', '>', 0)->findOrFail($id);
+
+        return response()->json(['risky' => (new CsvWriter(sheet: $number))->risky($bench->load($row, [$number]))]);
+    }
+
+    public function show(string $id): JsonResponse
+    {
+        return response()->json(self::record(HandoverRow::query()->findOrFail($id)));
+    }
+
+    public function cancel(string $id): JsonResponse
+    {
+        $handover = HandoverRow::query()->findOrFail($id);
+        in_array($handover->status, ['queued', 'running'], true) && $handover->update(['status' => 'cancelled']);
+
+        return response()->json(self::record($handover));
+    }
+
+    public function file(string $id): BinaryFileResponse
+    {
+        $handover = HandoverRow::query()->where('status', 'done')->findOrFail($id);
+        $name = (string) preg_replace('#[\\\\/:*?"<>|\x00-\x1F%]#', ' ', (string) Workbook::query()->findOrFail($handover->workbook_id)->name);
+
+        return response()->download($handover->path(), trim($name).'.'.$handover->format, [
+            'Content-Type' => ['xlsx' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'csv' => 'text/csv; charset=utf-8', 'tsv' => 'text/tab-separated-values; charset=utf-8', 'html' => 'text/html; charset=utf-8'][$handover->format],
+        ], ResponseHeaderBag::DISPOSITION_ATTACHMENT);
+    }
+
+    private static function record(HandoverRow $handover): HandoverRecord
+    {
+        /** @var array{cells: int, values: int, formulas: int}|null $proof */
+        $proof = $handover->proof === null ? null : json_decode($handover->proof, true);
+
+        return new HandoverRecord($handover->id, $handover->format, $handover->status, $handover->progress, $handover->message, $proof['cells'] ?? null, $proof['values'] ?? null, $proof['formulas'] ?? null);
+    }
+}

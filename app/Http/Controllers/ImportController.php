@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Files\FileKind;
+use App\Files\Limits;
+use App\Files\PastedTable;
+use App\Http\Records\ImportRecord;
+use App\Jobs\BringIn;
+use App\Models\Import;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Rilvet\Intake\Dialect;
+use Rilvet\Intake\Encoding;
+use Rilvet\Intake\Exception\FileIsWrong;
+use Rilvet\Intake\Tokeniser;
+
+final class ImportController
+{
+    /** Takes a file; delimited text is shown before it is kept, a workbook is brought in at once. */
+    public function store(Request $request, Limits $limits): JsonResponse
+    {
+        $file = $request->file('file');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            throw FileIsWrong::package($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true)
+                ? sprintf('The file is larger than %s MB, the limit set here.', number_format($limits->bytes / 1048576))
+                : 'No whole file arrived. Nothing was stored; drop it again.');
+        }
+        $name = $file->getClientOriginalName();
+
+        return $this->take($name, (string) $file->getRealPath());
+    }
+
+    /** Takes a table from the clipboard, as tab-separated text or as html. */
+    public function paste(Request $request): JsonResponse
+    {
+        $html = $request->string('html')->toString();
+        $text = $request->string('text')->toString();
+        $path = tempnam(sys_get_temp_dir(), 'paste');
+        assert($path !== false);
+        try {
+            file_put_contents($path, PastedTable::toTabs($text, $html));
+
+            return $this->take('Pasted table.tsv', $path);
+        } finally {
+            @unlink($path);
+        }
+    }
+
+    public function show(string $id): JsonResponse
+    {
+        return response()->json(self::record(Import::query()->findOrFail($id)));
+    }
+
+    /** Another encoding, delimiter or quote sign, before the table is kept. */
+    public function update(Request $request, string $id): JsonResponse
+    {
+        $import = $this->proposed($id);
+        $encoding = Encoding::tryFrom($request->string('encoding')->toString());
+        $delimiter = $request->string('delimiter')->toString();
+        $quote = $request->string('quote')->toString();
+        if ($encoding === null || ! in_array($delimiter, Dialect::DELIMITERS, true) || ! in_array($quote, ['"', "'"], true)) {
+            throw FileIsWrong::package('Choose an encoding, a delimiter and a quote sign from the lists.');
+        }
+        $import->update(['dialect' => self::dialectJson(new Dialect($encoding, $delimiter, $quote))]);
+
+        return response()->json(self::record($import));
+    }
+
+    public function keep(string $id): JsonResponse
+    {
+        $import = $this->proposed($id);
+        $this->start($import);
+
+        return response()->json(self::record($import->refresh()));
+    }
+
+    public function cancel(string $id): JsonResponse
+    {
+        $import = Import::query()->findOrFail($id);
+        if (in_array($import->status, ['proposed', 'queued', 'running'], true)) {
+            $proposed = $import->status === 'proposed';
+            $import->update(['status' => 'cancelled']);
+            $proposed && @unlink($import->path());
+        }
+
+        return response()->json(self::record($import));
+    }
+
+    public static function record(Import $import): ImportRecord
+    {
+        /** @var array{encoding: string, delimiter: string, quote: string}|null $dialect */
+        $dialect = $import->dialect === null ? null : json_decode($import->dialect, true);
+        $preview = [];
+        $message = $import->message;
+        if ($import->status === 'proposed' && $dialect !== null) {
+            try {
+                $preview = self::preview($import, new Dialect(Encoding::from($dialect['encoding']), $dialect['delimiter'], $dialect['quote']));
+            } catch (FileIsWrong $wrong) {
+                $message = $wrong->getMessage();
+            }
+        }
+
+        return new ImportRecord(
+            $import->id, $import->name, $import->kind, $import->status, $import->bytes, $import->progress, $message, $import->workbook_id,
+            $dialect['encoding'] ?? null, $dialect['delimiter'] ?? null, $dialect['quote'] ?? null, $preview,
+        );
+    }
+
+    private function take(string $name, string $path): JsonResponse
+    {
+        $kind = FileKind::of($path, $name);
+        $dialect = null;
+        if ($kind === FileKind::Delimited) {
+            $stream = fopen($path, 'rb');
+            assert($stream !== false);
+            $dialect = self::dialectJson(Dialect::detect($stream));
+            fclose($stream);
+        }
+        $import = Import::query()->create(['name' => mb_substr($name, 0, 200), 'kind' => $kind->value, 'status' => 'proposed', 'bytes' => (int) filesize($path), 'dialect' => $dialect, 'progress' => 0, 'message' => null, 'workbook_id' => null]);
+        is_dir(dirname($import->path())) || mkdir(dirname($import->path()), 0755, true);
+        copy($path, $import->path());
+        if ($kind !== FileKind::Delimited) {
+            $this->start($import);
+        }
+        $import->refresh();
+
+        return response()->json(self::record($import), $import->status === 'failed' ? 422 : 201);
+    }
+
+    private function start(Import $import): void
+    {
+        $import->update(['status' => 'queued']);
+        $import->bytes <= config('rilvet.at_once') ? BringIn::dispatchSync($import->id) : BringIn::dispatch($import->id);
+    }
+
+    private function proposed(string $id): Import
+    {
+        $import = Import::query()->findOrFail($id);
+        if ($import->status !== 'proposed') {
+            throw FileIsWrong::package('This file is on its way already, or was taken back.');
+        }
+
+        return $import;
+    }
+
+    private static function dialectJson(Dialect $dialect): string
+    {
+        return json_encode(['encoding' => $dialect->encoding->value, 'delimiter' => $dialect->delimiter, 'quote' => $dialect->quote], JSON_THROW_ON_ERROR);
+    }
+
+    /** @return list<list<string>> */
+    private static function preview(Import $import, Dialect $dialect): array
+    {
+        $stream = fopen($import->path(), 'rb');
+        if ($stream === false) {
+            return [];
+        }
+        try {
+            $rows = [];
+            foreach (Tokeniser::ofStream($stream, $dialect)->rows() as $row => $fields) {
+                $rows[] = array_map(fn (string $field) => mb_strimwidth($field, 0, 60, '…'), array_slice($fields, 0, 30));
+                if ($row >= 12) {
+                    break;
+                }
+            }
+
+            return $rows;
+        } finally {
+            fclose($stream);
+        }
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Shelf;
+use App\Models\Stylebook as StylebookRow;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Rilvet\Stylebook\Exception\StylebookIsWrong;
+use Rilvet\Stylebook\Stylebook;
+
+final class StylebookController
+{
+    /** Brings a stylebook in from JSON. */
+    public function store(Request $request, Shelf $shelf): JsonResponse
+    {
+        $stylebook = Stylebook::fromJson($request->string('json')->toString());
+        foreach ($shelf->stylebooks() as $known) {
+            if ($known->name === $stylebook->name) {
+                throw StylebookIsWrong::because('name', "a stylebook \"{$stylebook->name}\" stands on the shelf already. Give it another name.");
+            }
+        }
+        StylebookRow::query()->create(['name' => $stylebook->name, 'data' => $stylebook->toJson()]);
+
+        return response()->json(['name' => $stylebook->name], 201);
+    }
+
+    public function export(Shelf $shelf, string $name): Response
+    {
+        return response($shelf->stylebook($name)->toJson(), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="'.preg_replace('/[^A-Za-z0-9 _-]/', '', $name).'.json"',
+        ]);
+    }
+}

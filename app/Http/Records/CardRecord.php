@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+use Rilvet\Window\Window;
+
+/** A workbook on the Shelf, with a small picture of its first sheet. */
+final readonly class CardRecord
+{
+    /** @param  list<string>  $stylebooks */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public int $sheets,
+        public int $rows,
+        public array $stylebooks,
+        public string $changed,
+        public ?Window $picture,
+    ) {}
+}

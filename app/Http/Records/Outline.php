@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+use Rilvet\Grid\Address;
+use Rilvet\Intake\ColumnTyping;
+use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\ColumnRole;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\RowRun;
+use Rilvet\Reading\TableReading;
+use Rilvet\Work\Worksheet;
+
+/** Makes the records of one sheet for the browser. */
+final class Outline
+{
+    /** Brackets beyond this many are not sent; a list of thousands of groups is walked in the grid. */
+    private const MOST_RUNS = 3_000;
+
+    public static function sheet(int $number, Worksheet $sheet): SheetDetail
+    {
+        $setup = $sheet->setup;
+        $widths = [];
+        for ($column = 1; $column <= max($sheet->cells->columns(), $setup->widths === [] ? 0 : max(array_keys($setup->widths))); $column++) {
+            $widths[] = $setup->widthOf($column);
+        }
+
+        return new SheetDetail(
+            $number, $sheet->name, $sheet->cells->rows(), $sheet->cells->columns(),
+            $sheet->stylebook?->name, $sheet->clean,
+            array_map(self::table(...), $sheet->reading->tables),
+            $widths, $setup->width, self::heights($sheet), $setup->height,
+            $setup->freezeRow, $setup->freezeColumn, $setup->gridlines, $setup->zoom,
+            self::typings($sheet),
+        );
+    }
+
+    private static function table(TableReading $table): TableRecord
+    {
+        return new TableRecord(
+            (string) $table->range, $table->range->top, $table->range->left, $table->range->bottom, $table->range->right, $table->confidence,
+            self::parts($table),
+            array_map(fn (ColumnReading $column) => new ColumnRecord(
+                $column->column, Address::columnName($column->column), $column->heading, $column->kind->value, $column->role->value, $column->confidence, $column->why,
+            ), $table->columns),
+            array_map(fn (RowRun $run) => new RunRecord($run->first, $run->last, $run->part?->value, $run->part?->letter() ?? '', $run->part?->words() ?? 'Blank', round($run->confidence, 2), $run->why), array_slice($table->runs, 0, self::MOST_RUNS)),
+        );
+    }
+
+    /** @return list<PartRecord> */
+    private static function parts(TableReading $table): array
+    {
+        $ranges = [];
+        $rows = [];
+        foreach ($table->parts() as $part) {
+            $ranges[$part->part->value][] = (string) $part->range;
+            $rows[$part->part->value] = ($rows[$part->part->value] ?? 0) + $part->range->rows();
+        }
+        $records = [];
+        foreach (Part::cases() as $part) {
+            if (! isset($ranges[$part->value])) {
+                continue;
+            }
+            $records[] = new PartRecord($part->value, $part->words(), $part->letter(), self::count($table, $part, $rows[$part->value]), array_slice($ranges[$part->value], 0, self::MOST_RUNS));
+        }
+
+        return $records;
+    }
+
+    private static function count(TableReading $table, Part $part, int $rows): string
+    {
+        if ($part === Part::RowLabel) {
+            $labels = array_values(array_filter($table->columns, fn (ColumnReading $column) => $column->role === ColumnRole::Label));
+            $first = Address::columnName($labels[0]->column);
+            $last = Address::columnName($labels[count($labels) - 1]->column);
+
+            return $first === $last ? $first : "$first–$last";
+        }
+        if ($part === Part::Heading) {
+            return (string) count(array_filter($table->columns, fn (ColumnReading $column) => $column->heading !== null));
+        }
+        if ($part === Part::Body) {
+            $body = array_sum(array_map(fn (RowRun $run) => $run->part === Part::Body ? $run->rows() : 0, $table->runs));
+
+            return number_format($body).($body === 1 ? ' row' : ' rows');
+        }
+        if ($part === Part::ColumnGroup && $table->groups !== []) {
+            return (string) count($table->groups);
+        }
+        if ($part === Part::Total) {
+            $columns = count(array_filter($table->columns, fn (ColumnReading $column) => $column->role === ColumnRole::Total));
+            $lines = array_sum(array_map(fn (RowRun $run) => $run->part === Part::Total ? $run->rows() : 0, $table->runs));
+
+            return (string) ($columns + $lines);
+        }
+
+        return number_format($rows);
+    }
+
+    /** @return list<list<int>> first row, last row, px */
+    private static function heights(Worksheet $sheet): array
+    {
+        $runs = [];
+        $heights = $sheet->setup->heights;
+        foreach ($sheet->setup->hiddenRows as $row) {
+            $heights[$row] = 0;
+        }
+        ksort($heights);
+        foreach ($heights as $row => $height) {
+            $last = array_key_last($runs);
+            if ($last !== null && $runs[$last][1] === $row - 1 && $runs[$last][2] === $height) {
+                $runs[$last][1] = $row;
+            } else {
+                $runs[] = [$row, $row, $height];
+            }
+        }
+
+        return $runs;
+    }
+
+    /** @return list<TypingRecord> */
+    private static function typings(Worksheet $sheet): array
+    {
+        $records = [];
+        foreach ($sheet->typing->columns ?? [] as $column => $typing) {
+            $records[] = self::typing($column, $typing);
+        }
+
+        return $records;
+    }
+
+    private static function typing(int $column, ColumnTyping $typing): TypingRecord
+    {
+        return new TypingRecord($column, $typing->kind->value, $typing->decimal, $typing->order, $typing->unsure, $typing->why);
+    }
+}

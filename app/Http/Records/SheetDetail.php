@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+/** One sheet as the Bench shows it. Sizes in px. */
+final readonly class SheetDetail
+{
+    /**
+     * @param  list<TableRecord>  $tables
+     * @param  list<int>  $widths  of the columns from A on
+     * @param  list<list<int>>  $heights  rows that differ from the usual height: first, last, px
+     * @param  list<TypingRecord>  $typings
+     */
+    public function __construct(
+        public int $number,
+        public string $name,
+        public int $rows,
+        public int $columns,
+        public ?string $wears,
+        public bool $clean,
+        public array $tables,
+        public array $widths,
+        public int $width,
+        public array $heights,
+        public int $height,
+        public int $freezeRow,
+        public int $freezeColumn,
+        public bool $gridlines,
+        public int $zoom,
+        public array $typings,
+    ) {}
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+/** Everything on the Shelf. */
+final readonly class ShelfRecord
+{
+    /**
+     * @param  list<CardRecord>  $workbooks
+     * @param  list<StylebookRecord>  $stylebooks
+     * @param  list<ImportRecord>  $imports
+     */
+    public function __construct(
+        public array $workbooks,
+        public array $stylebooks,
+        public array $imports,
+    ) {}
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+/** One table of the reading. */
+final readonly class TableRecord
+{
+    /**
+     * @param  list<PartRecord>  $parts
+     * @param  list<ColumnRecord>  $columns
+     * @param  list<RunRecord>  $runs
+     */
+    public function __construct(
+        public string $range,
+        public int $top,
+        public int $left,
+        public int $bottom,
+        public int $right,
+        public float $confidence,
+        public array $parts,
+        public array $columns,
+        public array $runs,
+    ) {}
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+use LogicException;
+use ReflectionClass;
+use ReflectionNamedType;
+use ReflectionParameter;
+use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\ColumnRole;
+use Rilvet\Reading\Part;
+use Rilvet\Window\Figures;
+use Rilvet\Window\Window;
+use Rilvet\Window\WindowCell;
+use Rilvet\Window\WindowLine;
+use Rilvet\Window\WindowLook;
+
+/** The types of the API, written once in PHP and given to the browser from there. A test keeps the two the same. */
+final class Types
+{
+    private const RECORDS = [
+        WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class,
+        PartRecord::class, ColumnRecord::class, RunRecord::class, TypingRecord::class, TableRecord::class, SheetDetail::class, SheetRecord::class,
+        BenchRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, HandoverRecord::class,
+    ];
+
+    private const SCALARS = ['int' => 'number', 'float' => 'number', 'string' => 'string', 'bool' => 'boolean'];
+
+    public static function typescript(): string
+    {
+        $text = "// Written by `php artisan rilvet:types` from the records in PHP. Do not edit.\n";
+        foreach (['Part' => Part::cases(), 'ColumnKind' => ColumnKind::cases(), 'ColumnRole' => ColumnRole::cases()] as $name => $cases) {
+            $text .= "\nexport const {$name}s = [".implode(', ', array_map(fn (Part|ColumnKind|ColumnRole $case) => "'{$case->value}'", $cases))."] as const;\nexport type $name = (typeof {$name}s)[number];\n";
+        }
+        foreach (self::RECORDS as $class) {
+            $record = new ReflectionClass($class);
+            $text .= "\nexport interface {$record->getShortName()} {\n";
+            foreach ($record->getConstructor()?->getParameters() ?? [] as $parameter) {
+                $text .= "  {$parameter->getName()}: ".self::type($parameter, (string) $record->getConstructor()?->getDocComment()).";\n";
+            }
+            $text .= "}\n";
+        }
+
+        return $text;
+    }
+
+    private static function type(ReflectionParameter $parameter, string $doc): string
+    {
+        $type = $parameter->getType();
+        assert($type instanceof ReflectionNamedType);
+        $name = $type->getName();
+        $text = match (true) {
+            isset(self::SCALARS[$name]) => self::SCALARS[$name],
+            $name === 'array' => self::listType($parameter->getName(), $doc),
+            default => basename(str_replace('\\', '/', $name)),
+        };
+
+        return $type->allowsNull() ? "$text | null" : $text;
+    }
+
+    private static function listType(string $name, string $doc): string
+    {
+        if (preg_match('/@param\s+((?:list<)+)([\\\\\w]+)>+\s+\$'.$name.'\b/', $doc, $found) !== 1) {
+            throw new LogicException("The list \$$name has no type in its docblock.");
+        }
+
+        return (self::SCALARS[$found[2]] ?? $found[2]).str_repeat('[]', substr_count($found[1], 'list<'));
+    }
+}

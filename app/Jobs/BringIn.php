@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Bench\DatabaseBlockStore;
+use App\Bench\Shelf;
+use App\Files\Limits;
+use App\Files\Opening;
+use App\Models\Import;
+use App\Models\Workbook;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Rilvet\Intake\Dialect;
+use Rilvet\Intake\Encoding;
+use Rilvet\Refusal;
+use Throwable;
+
+/** Opens an uploaded file and puts it on the shelf, whole or not at all. */
+final class BringIn implements ShouldQueue
+{
+    use Queueable;
+
+    public int $timeout = 3600;
+
+    public int $tries = 1;
+
+    public function __construct(private readonly string $import) {}
+
+    public function handle(Shelf $shelf, Limits $limits): void
+    {
+        $import = Import::query()->find($this->import);
+        if ($import === null || $import->status === 'cancelled') {
+            return;
+        }
+        $import->update(['status' => 'running']);
+        $workbook = null;
+        try {
+            $workbook = $shelf->reserve(Opening::title($import->name), $import->name);
+            $ids = [];
+            $stores = [];
+            $opening = new Opening(function (int $number) use ($shelf, $workbook, &$ids, &$stores) {
+                $ids[$number] = $shelf->reserveSheet($workbook, $number);
+
+                return $stores[] = new DatabaseBlockStore($ids[$number]);
+            }, $limits, $this->progress($import));
+            $opened = $opening->open($import->path(), $import->name, self::dialect($import));
+            array_walk($stores, fn (DatabaseBlockStore $store) => $store->flush());
+            $shelf->keep($workbook, $opened, $ids, $opening->notices());
+            $import->update(['status' => 'done', 'workbook_id' => $workbook->id]);
+            @unlink($import->path());
+        } catch (Throwable $fault) {
+            $workbook instanceof Workbook && $workbook->delete();
+            $import->update($fault instanceof Cancelled
+                ? ['status' => 'cancelled']
+                : ['status' => 'failed', 'message' => $fault instanceof Refusal ? $fault->getMessage() : 'The file could not be brought in, for a reason of our own. Nothing was stored; your file is unchanged.']);
+            @unlink($import->path());
+            if (! $fault instanceof Refusal && ! $fault instanceof Cancelled) {
+                report($fault);
+            }
+        }
+    }
+
+    /** @return callable(int): void */
+    private function progress(Import $import): callable
+    {
+        $last = microtime(true);
+
+        return function (int $rows) use (&$last, $import) {
+            if (microtime(true) - $last > 0.3) {
+                $last = microtime(true);
+                if ($import->refresh()->status === 'cancelled') {
+                    throw new Cancelled;
+                }
+                $import->update(['progress' => $rows]);
+            }
+        };
+    }
+
+    private static function dialect(Import $import): ?Dialect
+    {
+        /** @var array{encoding: string, delimiter: string, quote: string}|null $data */
+        $data = $import->dialect === null ? null : json_decode($import->dialect, true);
+
+        return $data === null ? null : new Dialect(Encoding::from($data['encoding']), $data['delimiter'], $data['quote']);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property int $id
+ * @property int $workbook_id
+ * @property string $words
+ * @property string $patches
+ * @property bool $undone
+ * @property Carbon|null $created_at
+ */
+final class Change extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+
+    protected $casts = ['undone' => 'boolean'];
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A file on its way in. Status: proposed, queued, running, done, failed, cancelled.
+ *
+ * @property string $id
+ * @property string $name
+ * @property string $kind
+ * @property string $status
+ * @property int $bytes
+ * @property int $progress rows done
+ * @property string|null $dialect
+ * @property string|null $message
+ * @property int|null $workbook_id
+ */
+final class Import extends Model
+{
+    use HasUuids;
+
+    protected $guarded = [];
+
+    public function path(): string
+    {
+        return storage_path("app/imports/{$this->id}");
+    }
+}

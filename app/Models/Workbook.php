@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property string $source
+ * @property int $revision
+ * @property bool $from1904
+ * @property string $looks
+ * @property string $names
+ * @property string $notices
+ * @property Carbon $updated_at
+ */
+final class Workbook extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['from1904' => 'boolean'];
+
+    /** @return HasMany<Sheet, $this> */
+    public function sheets(): HasMany
+    {
+        return $this->hasMany(Sheet::class)->orderBy('number');
+    }
+
+    /** @return HasMany<Change, $this> */
+    public function changes(): HasMany
+    {
+        return $this->hasMany(Change::class);
+    }
+}

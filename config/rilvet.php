@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // The only names that the server answers to; a page from elsewhere, or a name rebound to this machine, gets 403.
+    'hosts' => array_filter(explode(',', (string) env('RILVET_HOSTS', '127.0.0.1:8700,localhost:8700'))),
+
+    // What a file may hold (see App\Files\Limits).
+    'limits' => [
+        'bytes' => (int) env('RILVET_MAX_BYTES', 256 * 1024 * 1024),
+        'entries' => 5_000,
+        'expanded' => 1024 * 1024 * 1024,
+        'ratio' => 200,
+        'cells' => 40_000_000,
+        'packageCells' => 1_500_000,
+    ],
+
+    // Files up to this size are brought in and handed over within the request; larger ones through the queue.
+    'at_once' => 1024 * 1024,
+];

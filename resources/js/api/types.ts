@@ -1,0 +1,223 @@
+// Written by `php artisan rilvet:types` from the records in PHP. Do not edit.
+
+export const Parts = ['title', 'units', 'column_group', 'heading', 'row_label', 'body', 'row_group', 'subtotal', 'total', 'note'] as const;
+export type Part = (typeof Parts)[number];
+
+export const ColumnKinds = ['text', 'longtext', 'code', 'category', 'integer', 'decimal', 'amount', 'percent', 'date', 'time', 'datetime', 'duration', 'boolean', 'empty'] as const;
+export type ColumnKind = (typeof ColumnKinds)[number];
+
+export const ColumnRoles = ['label', 'data', 'total', 'spacer'] as const;
+export type ColumnRole = (typeof ColumnRoles)[number];
+
+export interface WindowCell {
+  r: number;
+  c: number;
+  t: string;
+  s: number;
+  a: string;
+  l: string | null;
+  from: number;
+  to: number;
+}
+
+export interface WindowLook {
+  font: string;
+  size: number;
+  bold: boolean;
+  italic: boolean;
+  underline: string;
+  strike: boolean;
+  script: string;
+  ink: string;
+  fill: string | null;
+  vertical: string;
+  indent: number;
+  wrap: boolean;
+  rotation: number;
+}
+
+export interface WindowLine {
+  side: string;
+  at: number;
+  from: number;
+  to: number;
+  width: number;
+  stroke: string;
+  colour: string;
+}
+
+export interface Window {
+  sheet: number;
+  top: number;
+  left: number;
+  heights: number[];
+  widths: number[];
+  cells: WindowCell[];
+  looks: WindowLook[];
+  lines: WindowLine[];
+  merges: number[][];
+}
+
+export interface Figures {
+  cells: number;
+  filled: number;
+  numbers: number;
+  sum: string | null;
+  mean: string | null;
+  least: string | null;
+  greatest: string | null;
+}
+
+export interface PartRecord {
+  part: string;
+  words: string;
+  letter: string;
+  count: string;
+  ranges: string[];
+}
+
+export interface ColumnRecord {
+  column: number;
+  letters: string;
+  heading: string | null;
+  kind: string;
+  role: string;
+  confidence: number;
+  why: string;
+}
+
+export interface RunRecord {
+  first: number;
+  last: number;
+  part: string | null;
+  letter: string;
+  words: string;
+  confidence: number;
+  why: string;
+}
+
+export interface TypingRecord {
+  column: number;
+  kind: string;
+  decimal: string;
+  order: string;
+  unsure: boolean;
+  why: string;
+}
+
+export interface TableRecord {
+  range: string;
+  top: number;
+  left: number;
+  bottom: number;
+  right: number;
+  confidence: number;
+  parts: PartRecord[];
+  columns: ColumnRecord[];
+  runs: RunRecord[];
+}
+
+export interface SheetDetail {
+  number: number;
+  name: string;
+  rows: number;
+  columns: number;
+  wears: string | null;
+  clean: boolean;
+  tables: TableRecord[];
+  widths: number[];
+  width: number;
+  heights: number[][];
+  height: number;
+  freezeRow: number;
+  freezeColumn: number;
+  gridlines: boolean;
+  zoom: number;
+  typings: TypingRecord[];
+}
+
+export interface SheetRecord {
+  number: number;
+  name: string;
+  rows: number;
+  columns: number;
+  state: string;
+  tab: string | null;
+  protected: boolean;
+  wears: string | null;
+}
+
+export interface BenchRecord {
+  id: number;
+  name: string;
+  revision: number;
+  sheets: SheetRecord[];
+  undo: string | null;
+  redo: string | null;
+  notices: string[];
+}
+
+export interface ActRecord {
+  bench: BenchRecord;
+  sheet: SheetDetail | null;
+  window: Window | null;
+  words: string | null;
+}
+
+export interface HistoryRecord {
+  id: number;
+  words: string;
+  undone: boolean;
+  when: string;
+}
+
+export interface CardRecord {
+  id: number;
+  name: string;
+  sheets: number;
+  rows: number;
+  stylebooks: string[];
+  changed: string;
+  picture: Window | null;
+}
+
+export interface StylebookRecord {
+  name: string;
+  about: string;
+  workbooks: number;
+  sheets: number;
+  builtin: boolean;
+  specimen: Window;
+}
+
+export interface ImportRecord {
+  id: string;
+  name: string;
+  kind: string;
+  status: string;
+  bytes: number;
+  progress: number;
+  message: string | null;
+  workbook: number | null;
+  encoding: string | null;
+  delimiter: string | null;
+  quote: string | null;
+  preview: string[][];
+}
+
+export interface ShelfRecord {
+  workbooks: CardRecord[];
+  stylebooks: StylebookRecord[];
+  imports: ImportRecord[];
+}
+
+export interface HandoverRecord {
+  id: string;
+  format: string;
+  status: string;
+  progress: number;
+  message: string | null;
+  cells: number | null;
+  values: number | null;
+  formulas: number | null;
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Demo\DemoShelf;
+use App\Http\Records\Types;
+use App\Models\Handover;
+use App\Models\Import;
+use App\Models\Workbook;
+use Illuminate\Support\Facades\Artisan;
+
+Artisan::command('rilvet:types', function () {
+    file_put_contents(base_path('resources/js/api/types.ts'), Types::typescript());
+    $this->info('resources/js/api/types.ts is written.');
+})->purpose('Write the types of the API for the browser from the PHP records');
+
+Artisan::command('rilvet:tidy', function () {
+    // What a stop in the middle of something left: workbooks that never became whole, and files nobody waits for.
+    $half = Workbook::query()->where('revision', 0)->delete();
+    $stuck = Import::query()->whereIn('status', ['queued', 'running'])->update(['status' => 'failed', 'message' => 'The server was stopped while the file was on its way. Drop it again.'])
+        + Handover::query()->whereIn('status', ['queued', 'running'])->update(['status' => 'failed', 'message' => 'The server was stopped while the file was written. Hand over again.']);
+    foreach ([...glob(storage_path('app/imports/*')) ?: [], ...glob(storage_path('app/handovers/.*.part')) ?: []] as $file) {
+        $import = Import::query()->find(basename($file));
+        $import?->status === 'proposed' || @unlink($file);
+    }
+    $this->info("Tidied: $half unfinished workbooks, $stuck unfinished files.");
+})->purpose('Clean up after a stop in the middle of something');
+
+Artisan::command('rilvet:demo', function (DemoShelf $demo) {
+    $this->info($demo->fill(storage_path('demo')) ? 'The demo stands on the shelf.' : 'The shelf holds workbooks already; the demo files are in storage/demo.');
+})->purpose('Put the demo on an empty shelf');
