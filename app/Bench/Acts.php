@@ -17,7 +17,9 @@ use Rilvet\Reading\Correction\Corrections;
 /** Acts by the names that the browser sends. */
 final readonly class Acts
 {
-    public function __construct(private Shelf $shelf) {}
+    public function __construct(private Shelf $shelf)
+    {
+    }
 
     /**
      * @param  int  $sheet  the sheet in view
@@ -64,7 +66,7 @@ final readonly class Acts
         return [new Dress($numbers, $name === null ? null : $this->shelf->stylebook($name), ($arguments['clean'] ?? false) === true), $numbers];
     }
 
-    /** @param array<array-key, mixed> $arguments */
+    /** @param  array<array-key, mixed>  $arguments */
     private function type(int $sheet, array $arguments): Act
     {
         $column = $arguments['column'] ?? null;

@@ -119,7 +119,9 @@ final class Bench
         $ids = $row->sheets()->pluck('id', 'number');
         foreach ($change->patches as $patch) {
             if ($patch->sheet === 0) {
-                $row->name = (string) json_decode($patch->after, true, 4, JSON_THROW_ON_ERROR);
+                /** @var string $name */
+                $name = json_decode($patch->after, true, 4, JSON_THROW_ON_ERROR);
+                $row->name = $name;
 
                 continue;
             }
@@ -145,7 +147,7 @@ final class Bench
         }
     }
 
-    /** @param list<Patch> $patches */
+    /** @param  list<Patch>  $patches */
     private static function pack(array $patches): string
     {
         return (string) gzdeflate(json_encode(array_map(fn (Patch $patch) => $patch->toArray(), $patches), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 1);

@@ -18,7 +18,9 @@ final class DatabaseBlockStore implements BlockStore
     /** @var list<array{sheet_id: int, number: int, data: string}> */
     private array $waiting = [];
 
-    public function __construct(private readonly int $sheet) {}
+    public function __construct(private readonly int $sheet)
+    {
+    }
 
     public function block(int $number): ?string
     {

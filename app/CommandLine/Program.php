@@ -14,7 +14,7 @@ use Throwable;
 /** The command line. Exit 0 when all is well, 1 when some file failed, 2 for wrong usage; errors are one line on stderr. */
 final class Program
 {
-    /** @param list<string> $arguments with the program's name first */
+    /** @param  list<string>  $arguments with the program's name first */
     public function run(array $arguments): int
     {
         $application = new Application('rilvet', '1');

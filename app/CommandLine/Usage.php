@@ -7,4 +7,6 @@ namespace App\CommandLine;
 use RuntimeException;
 
 /** The command was called wrongly. */
-final class Usage extends RuntimeException {}
+final class Usage extends RuntimeException
+{
+}

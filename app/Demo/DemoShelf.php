@@ -17,7 +17,9 @@ use Rilvet\Act\Dress;
 /** Fills an empty shelf with the demo, through the same way in that a person's files take, and leaves raw files to drop. */
 final readonly class DemoShelf
 {
-    public function __construct(private Shelf $shelf, private Bench $bench) {}
+    public function __construct(private Shelf $shelf, private Bench $bench)
+    {
+    }
 
     /** @return bool false where workbooks stand on the shelf already */
     public function fill(string $folder): bool

@@ -18,5 +18,6 @@ final readonly class IncomingSheet
         public Setup $setup,
         public int $columns,
         public iterable $rows,
-    ) {}
+    ) {
+    }
 }

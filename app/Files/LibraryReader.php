@@ -6,7 +6,6 @@ namespace App\Files;
 
 use PhpOffice\PhpSpreadsheet\Cell\Coordinate;
 use PhpOffice\PhpSpreadsheet\Cell\DataType;
-use PhpOffice\PhpSpreadsheet\DefinedName;
 use PhpOffice\PhpSpreadsheet\Reader\Ods;
 use PhpOffice\PhpSpreadsheet\Reader\Xlsx;
 use PhpOffice\PhpSpreadsheet\RichText\RichText;
@@ -29,7 +28,9 @@ final class LibraryReader implements WorkbookReader
     /** @var array<string, string> */
     private array $names = [];
 
-    public function __construct(private readonly FileKind $kind) {}
+    public function __construct(private readonly FileKind $kind)
+    {
+    }
 
     public function from1904(): bool
     {
@@ -45,10 +46,11 @@ final class LibraryReader implements WorkbookReader
     {
         $book = $this->load($path);
         foreach ($book->getDefinedNames() as $name) {
-            if ($name instanceof DefinedName && ! str_starts_with($name->getName(), '_xlnm')) {
+            if (! str_starts_with($name->getName(), '_xlnm')) {
                 $this->names[$name->getName()] = $name->getValue();
             }
         }
+        /** @var array<int, int> $styles */
         $styles = [];
         $mapper = new StyleMapper;
         foreach ($book->getCellXfCollection() as $index => $style) {
@@ -87,7 +89,7 @@ final class LibraryReader implements WorkbookReader
     }
 
     /**
-     * @param  array<int, int>  $styles
+     * @param  array<int>  $styles  by the library's own numbers
      * @return iterable<int, array{list<Cell>, list<int>}>
      */
     private static function rows(Worksheet $sheet, array $styles): iterable
@@ -144,11 +146,12 @@ final class LibraryReader implements WorkbookReader
                 $hiddenColumns[] = $column;
             }
         }
+        /** @var array<int, int> $heights */
         $heights = [];
         $hiddenRows = [];
         foreach ($sheet->getRowDimensions() as $row => $dimension) {
             if ($dimension->getRowHeight() > 0) {
-                $heights[$row] = (int) round($dimension->getRowHeight() * 96 / 72);
+                $heights[(int) $row] = (int) round($dimension->getRowHeight() * 96 / 72);
             }
             if (! $dimension->getVisible()) {
                 $hiddenRows[] = $row;
@@ -158,19 +161,19 @@ final class LibraryReader implements WorkbookReader
         $height = $sheet->getDefaultRowDimension()->getRowHeight();
         $pane = $sheet->getFreezePane();
         $frozen = $pane === null ? [1, 1] : Coordinate::coordinateFromString($pane);
-        $tab = $sheet->getTabColor()->getRGB();
-        $hasTab = $sheet->isTabColorSet();
+        // Asking for the colour makes one, so it is asked only where there is one.
+        $tab = $sheet->isTabColorSet() ? $sheet->getTabColor()->getRGB() : '';
 
         return new Setup(
             $widths, $heights, $hiddenColumns, $hiddenRows,
-            array_values(array_map(Range::parse(...), array_values($sheet->getMergeCells()))),
+            array_map(Range::parse(...), array_values($sheet->getMergeCells())),
             $width > 0 ? self::px($width) : 64,
             $height > 0 ? (int) round($height * 96 / 72) : 20,
             $pane === null ? 0 : (int) $frozen[1] - 1,
             $pane === null ? 0 : Coordinate::columnIndexFromString((string) $frozen[0]) - 1,
             $sheet->getShowGridlines(),
             max(10, min(400, $sheet->getSheetView()->getZoomScale() ?? 100)),
-            $hasTab && preg_match('/^[0-9A-Fa-f]{6}$/', $tab) === 1 ? '#'.strtoupper($tab) : null,
+            preg_match('/^[0-9A-Fa-f]{6}$/', $tab) === 1 ? '#'.strtoupper($tab) : null,
             match ($sheet->getSheetState()) {
                 Worksheet::SHEETSTATE_HIDDEN => 'hidden',
                 Worksheet::SHEETSTATE_VERYHIDDEN => 'veryHidden',

@@ -22,5 +22,6 @@ final readonly class Limits
         public int $ratio = 200,
         public int $cells = 40_000_000,
         public int $packageCells = 1_500_000,
-    ) {}
+    ) {
+    }
 }

@@ -37,7 +37,8 @@ final class Opening
         private $stores,
         private readonly Limits $limits = new Limits,
         private $progress = null,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $name  the file's own name; its ending helps to tell what it is

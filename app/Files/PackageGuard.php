@@ -18,7 +18,9 @@ final class PackageGuard
 {
     private int $cells = 0;
 
-    private function __construct(private readonly ZipArchive $zip, private readonly string $path, private readonly Limits $limits) {}
+    private function __construct(private readonly ZipArchive $zip, private readonly string $path, private readonly Limits $limits)
+    {
+    }
 
     /**
      * @return list<string> what the package holds that a hand-over cannot carry yet
@@ -73,7 +75,7 @@ final class PackageGuard
             if ($entry['size'] > 1_000_000 && $entry['size'] > $limits->ratio * max(1, $entry['comp_size'])) {
                 throw FileIsWrong::package("\"$name\" in the package expands more than {$limits->ratio}-fold, as zip bombs do. It is not read.");
             }
-            if (($entry['encryption_method'] ?? 0) !== 0) {
+            if ($entry['encryption_method'] !== 0) {
                 throw FileIsWrong::package('The package is protected by a password. Save it without one and bring it in again.');
             }
             if (preg_match('/\.(?:zip|xlsx|ods|jar|gz|7z|rar)$/i', $name) === 1 && ! str_contains($name, 'embeddings/') && ! str_starts_with($name, 'Object')) {
@@ -87,7 +89,7 @@ final class PackageGuard
         return array_values($names);
     }
 
-    /** @param list<string> $names */
+    /** @param  list<string>  $names */
     private function structure(FileKind $kind, array $names): void
     {
         if (in_array('EncryptedPackage', $names, true)) {

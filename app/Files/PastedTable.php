@@ -42,6 +42,9 @@ final class PastedTable
         $rows = [];
         $found = (new DOMXPath($document))->query('(//table)[1]//tr');
         foreach ($found === false ? [] : $found as $tr) {
+            if (! $tr instanceof DOMElement) {
+                continue;
+            }
             $row = [];
             foreach ($tr->childNodes as $cell) {
                 if ($cell instanceof DOMElement && in_array($cell->tagName, ['td', 'th'], true)) {

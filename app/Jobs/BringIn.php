@@ -26,7 +26,9 @@ final class BringIn implements ShouldQueue
 
     public int $tries = 1;
 
-    public function __construct(private readonly string $import) {}
+    public function __construct(private readonly string $import)
+    {
+    }
 
     public function handle(Shelf $shelf, Limits $limits): void
     {

@@ -7,4 +7,6 @@ namespace App\Jobs;
 use RuntimeException;
 
 /** The person who started a long piece of work has stopped it. */
-final class Cancelled extends RuntimeException {}
+final class Cancelled extends RuntimeException
+{
+}

@@ -23,7 +23,9 @@ final class HandOver implements ShouldQueue
 
     public int $tries = 1;
 
-    public function __construct(private readonly string $handover) {}
+    public function __construct(private readonly string $handover)
+    {
+    }
 
     public function handle(Bench $bench): void
     {

@@ -10,8 +10,10 @@ use Rilvet\Work\Worksheet;
 /** What an act changed, as documents before and after: enough to save it, to undo it and to do it again. */
 final readonly class Change
 {
-    /** @param list<Patch> $patches */
-    public function __construct(public string $words, public array $patches) {}
+    /** @param  list<Patch>  $patches */
+    public function __construct(public string $words, public array $patches)
+    {
+    }
 
     public static function of(Act $act, Workbook $before, Workbook $after): self
     {

@@ -11,7 +11,9 @@ use Rilvet\Work\Workbook;
 /** Lays a correction over the reading of a sheet; a sheet that is dressed is fitted again, in the same act. */
 final readonly class CorrectReading implements Act
 {
-    public function __construct(private int $sheet, private Correction $correction) {}
+    public function __construct(private int $sheet, private Correction $correction)
+    {
+    }
 
     public function on(Workbook $workbook): Workbook
     {

@@ -21,7 +21,8 @@ final readonly class Dress implements Act
         private ?Stylebook $stylebook,
         private bool $clean = false,
         private ?Fonts $fonts = null,
-    ) {}
+    ) {
+    }
 
     public function on(Workbook $workbook): Workbook
     {

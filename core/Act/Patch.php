@@ -12,7 +12,8 @@ final readonly class Patch
         public string $document,
         public string $before,
         public string $after,
-    ) {}
+    ) {
+    }
 
     public function inverse(): self
     {

@@ -9,7 +9,9 @@ use Rilvet\Work\Workbook;
 
 final readonly class RenameWorkbook implements Act
 {
-    public function __construct(private string $name) {}
+    public function __construct(private string $name)
+    {
+    }
 
     public function on(Workbook $workbook): Workbook
     {

@@ -17,7 +17,9 @@ use Rilvet\Work\Workbook;
 /** Types the text of a column in another way, or takes its typing back; the text as it came is what is kept. */
 final readonly class TypeColumn implements Act
 {
-    public function __construct(private int $sheet, private int $column, private ColumnTyping $typing) {}
+    public function __construct(private int $sheet, private int $column, private ColumnTyping $typing)
+    {
+    }
 
     public function on(Workbook $workbook): Workbook
     {

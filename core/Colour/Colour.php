@@ -9,7 +9,9 @@ use Rilvet\Colour\Exception\ColourIsWrong;
 /** An opaque sRGB colour, 8 bits a channel (IEC 61966-2-1). */
 final readonly class Colour
 {
-    private function __construct(public int $red, public int $green, public int $blue) {}
+    private function __construct(public int $red, public int $green, public int $blue)
+    {
+    }
 
     /** @throws ColourIsWrong for anything but "#RRGGBB" or "RRGGBB" */
     public static function hex(string $text): self
@@ -73,7 +75,7 @@ final readonly class Colour
         return [self::toLinear($this->red), self::toLinear($this->green), self::toLinear($this->blue)];
     }
 
-    /** @param array{float, float, float} $channels linear light; values outside 0 to 1 are clipped */
+    /** @param  array{float, float, float}  $channels linear light; values outside 0 to 1 are clipped */
     public static function fromLinear(array $channels): self
     {
         return self::rgb(self::fromChannel($channels[0]), self::fromChannel($channels[1]), self::fromChannel($channels[2]));

@@ -18,7 +18,9 @@ final readonly class Address
 
     public const COLUMNS = 16_384;
 
-    private function __construct(public int $row, public int $column) {}
+    private function __construct(public int $row, public int $column)
+    {
+    }
 
     /** @throws AddressIsWrong when the place lies outside a worksheet */
     public static function of(int $row, int $column): self

@@ -29,7 +29,7 @@ final class Block
         return $block * self::ROWS + 1;
     }
 
-    /** @param list<list<Stored>> $rows */
+    /** @param  list<list<Stored>>  $rows */
     public static function encode(array $rows): string
     {
         $json = json_encode($rows, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);

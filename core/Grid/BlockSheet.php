@@ -13,7 +13,8 @@ final class BlockSheet implements Sheet
         private readonly int $columns,
         private readonly BlockStore $blocks,
         private readonly ?Typing $typing = null,
-    ) {}
+    ) {
+    }
 
     public function name(): string
     {

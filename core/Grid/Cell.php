@@ -23,13 +23,15 @@ final readonly class Cell
         public ?string $formula = null,
         public ?string $raw = null,
         public ?string $error = null,
-    ) {}
+    ) {
+    }
 
     public static function blank(): self
     {
-        static $blank = new self(null);
+        /** @var self|null $blank */
+        static $blank = null;
 
-        return $blank;
+        return $blank ??= new self(null);
     }
 
     public static function of(null|bool|int|float|string $value): self

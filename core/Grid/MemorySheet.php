@@ -9,13 +9,13 @@ final readonly class MemorySheet implements Sheet
 {
     private int $columns;
 
-    /** @param list<list<Cell>> $cells */
+    /** @param  list<list<Cell>>  $cells */
     public function __construct(private string $name, private array $cells)
     {
         $this->columns = array_reduce($cells, fn (int $most, array $row) => max($most, count($row)), 0);
     }
 
-    /** @param list<list<null|bool|int|float|string>> $values */
+    /** @param  list<list<null|bool|int|float|string>>  $values */
     public static function of(string $name, array $values): self
     {
         return new self($name, array_map(fn (array $row) => array_map(Cell::of(...), $row), $values));

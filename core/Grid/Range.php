@@ -14,7 +14,8 @@ final readonly class Range
         public int $left,
         public int $bottom,
         public int $right,
-    ) {}
+    ) {
+    }
 
     /** @throws AddressIsWrong when a corner lies outside a worksheet or the corners are crossed */
     public static function of(int $top, int $left, int $bottom, int $right): self

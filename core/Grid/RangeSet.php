@@ -16,8 +16,10 @@ use Traversable;
  */
 final readonly class RangeSet implements Countable, IteratorAggregate
 {
-    /** @param list<Range> $ranges disjoint */
-    private function __construct(private array $ranges) {}
+    /** @param  list<Range>  $ranges disjoint */
+    private function __construct(private array $ranges)
+    {
+    }
 
     public static function of(Range ...$ranges): self
     {

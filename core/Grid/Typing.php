@@ -7,6 +7,6 @@ namespace Rilvet\Grid;
 /** How the text of a delimited file becomes values, a column at a time. The text itself stays what is kept. */
 interface Typing
 {
-    /** @param int $column counted from 1 */
+    /** @param  int  $column counted from 1 */
     public function cell(int $column, string $raw): Cell;
 }

@@ -88,7 +88,7 @@ final class ColumnSurvey
         }
     }
 
-    /** @param list<string> $texts */
+    /** @param  list<string>  $texts */
     private function facts(string $joined, array $texts): void
     {
         $this->leadingZeros += (int) preg_match_all('/^0\d+$/m', $joined);
@@ -115,7 +115,7 @@ final class ColumnSurvey
             $this->words = count($this->words) > 2 * self::WORDS + 6 ? null : $this->words;
         }
         $least = $this->longest === [] ? 0 : min(array_map(mb_strlen(...), $this->longest));
-        $length = max(array_map(strlen(...), $texts));
+        $length = max([0, ...array_map(strlen(...), $texts)]);
         if ($length > $least || count($this->longest) < self::LONGEST) {
             foreach ($texts as $text) {
                 if (strlen($text) > $least || (count($this->longest) < self::LONGEST && $text !== '')) {

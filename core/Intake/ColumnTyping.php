@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rilvet\Intake;
 
 use Rilvet\Grid\Cell;
-use Rilvet\Number\SerialDate;
 
 /**
  * How one column's text becomes values: decided once for the whole column, then applied to every cell that fits.
@@ -28,7 +27,8 @@ final readonly class ColumnTyping
         public ?string $unit = null,
         public ?string $format = null,
         public string $why = '',
-    ) {}
+    ) {
+    }
 
     public static function text(string $why = ''): self
     {
@@ -62,7 +62,7 @@ final readonly class ColumnTyping
         ], fn (bool|string|null $part) => $part !== null);
     }
 
-    /** @param array<string, bool|string> $data */
+    /** @param  array<string, bool|string>  $data */
     public static function fromArray(array $data): self
     {
         return new self(

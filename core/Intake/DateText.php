@@ -51,7 +51,7 @@ final class DateText
         return null;
     }
 
-    /** @param array<array-key, string> $found */
+    /** @param  array<array-key, string>  $found */
     private static function clock(array $found): ?float
     {
         $hour = (int) $found['h'];

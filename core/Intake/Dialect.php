@@ -17,7 +17,8 @@ final readonly class Dialect
         public Encoding $encoding,
         public string $delimiter = ',',
         public string $quote = '"',
-    ) {}
+    ) {
+    }
 
     /**
      * Tries each delimiter and quote sign on the head of the file; the one that gives the most even rows wins.

@@ -51,7 +51,7 @@ enum Lexeme: string
     /**
      * One pattern for a number with everything that may stand around it: sign, parentheses, currency, percent.
      *
-     * @param string $digit what stands for one digit: "9" in a shape, "[0-9]" in a text
+     * @param  string  $digit what stands for one digit: "9" in a shape, "[0-9]" in a text
      */
     public static function numberPattern(string $digit): string
     {

@@ -10,8 +10,10 @@ use Rilvet\Grid\Typing;
 /** The typing of all columns of a sheet that came as text. */
 final readonly class SheetTyping implements Typing
 {
-    /** @param array<int, ColumnTyping> $columns by column number; a column that is not named stays text */
-    public function __construct(public array $columns) {}
+    /** @param  array<int, ColumnTyping>  $columns by column number; a column that is not named stays text */
+    public function __construct(public array $columns)
+    {
+    }
 
     public function cell(int $column, string $raw): Cell
     {
@@ -31,7 +33,7 @@ final readonly class SheetTyping implements Typing
         return array_map(fn (ColumnTyping $typing) => $typing->toArray(), $this->columns);
     }
 
-    /** @param array<int, array<string, bool|string>> $data */
+    /** @param  array<int, array<string, bool|string>>  $data */
     public static function fromArray(array $data): self
     {
         return new self(array_map(ColumnTyping::fromArray(...), $data));

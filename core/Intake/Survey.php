@@ -30,7 +30,9 @@ final class Survey
 
     private int $cells = 0;
 
-    public function __construct(private readonly BlockStore $blocks, private readonly int $mostCells = PHP_INT_MAX) {}
+    public function __construct(private readonly BlockStore $blocks, private readonly int $mostCells = PHP_INT_MAX)
+    {
+    }
 
     /**
      * @param  iterable<int, list<string>>  $rows
@@ -90,10 +92,10 @@ final class Survey
         return array_map(fn (ColumnSurvey $column) => array_values($column->longest), $this->columns);
     }
 
-    /** @param list<list<string>> $rows */
+    /** @param  list<list<string>>  $rows */
     private function close(array $rows): void
     {
-        $width = max(array_map(count(...), $rows));
+        $width = max([0, ...array_map(count(...), $rows)]);
         // Columns that are blank in every row of the block need no survey.
         $letters = array_fill(0, count($rows), '');
         for ($index = 0; $index < $width; $index++) {

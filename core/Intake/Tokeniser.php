@@ -32,10 +32,12 @@ final class Tokeniser
 
     private ?string $break = null;
 
-    /** @param resource $stream */
-    private function __construct(private $stream, private readonly Dialect $dialect) {}
+    /** @param  resource  $stream */
+    private function __construct(private $stream, private readonly Dialect $dialect)
+    {
+    }
 
-    /** @param resource $stream at its start */
+    /** @param  resource  $stream at its start */
     public static function ofStream($stream, Dialect $dialect): self
     {
         return new self($stream, $dialect);
@@ -63,6 +65,7 @@ final class Tokeniser
         $row = 0;
         $quote = $this->dialect->quote;
         $delimiter = $this->dialect->delimiter;
+        assert($delimiter !== '');
         while (($line = $this->nextLine()) !== null) {
             if (++$row > Address::ROWS) {
                 throw FileIsWrong::tooManyRows();
@@ -219,7 +222,7 @@ final class Tokeniser
         return $line;
     }
 
-    /** @param list<string> $fields */
+    /** @param  list<string>  $fields */
     private static function checkLengths(array $fields, int $row): void
     {
         foreach ($fields as $index => $field) {

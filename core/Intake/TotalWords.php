@@ -10,7 +10,7 @@ final class TotalWords
     private const SUBTOTAL = ['subtotal', 'sub-total', 'sub total', 'zwischensumme', 'sous-total', 'sous total', 'subtotale', 'tussentotaal', 'delsumma', 'delsum', 'välisumma', 'mezisoučet', 'suma częściowa', 'parcial'];
 
     private const TOTAL = [
-        'total', 'totals', 'grand total', 'overall', 'sum', 'sums', 'all together', 'altogether', 'together', 'net', 'gesamt', 'gesamtsumme', 'summe', 'insgesamt', 'total général', 'somme',
+        'total', 'totals', 'grand total', 'overall', 'all', 'sum', 'sums', 'all together', 'altogether', 'together', 'net', 'gesamt', 'gesamtsumme', 'summe', 'insgesamt', 'total général', 'somme',
         'ensemble', 'totale', 'somma', 'totaal', 'som', 'suma', 'summa', 'totalt', 'i alt', 'yhteensä', 'razem', 'ogółem', 'celkem', 'soma', 'balance', 'итого', 'всего', 'toplam', '合計', '总计', '합계',
     ];
 
@@ -41,7 +41,7 @@ final class TotalWords
         return self::match($text, self::STATISTIC, 'statistic');
     }
 
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     private static function match(string $text, array $words, string $list): bool
     {
         /** @var array<string, string> $patterns */

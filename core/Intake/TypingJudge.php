@@ -15,13 +15,10 @@ final class TypingJudge
     /** @var array<string, int> evidence for "." and "," as decimal sign in the whole file */
     private array $signs = ['.' => 0, ',' => 0];
 
-    /** @param array<int, ColumnSurvey> $columns by column number */
-    private function __construct(private readonly array $columns) {}
-
-    /** @param array<int, ColumnSurvey> $columns by column number */
+    /** @param  array<int, ColumnSurvey>  $columns by column number */
     public static function decide(array $columns): SheetTyping
     {
-        $judge = new self($columns);
+        $judge = new self;
         foreach ($columns as $survey) {
             $sign = self::decimalSign($survey);
             if ($sign !== null) {

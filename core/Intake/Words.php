@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Intake;
 
 use IntlDateFormatter;
+use ResourceBundle;
 
 /** Words that stand for values in tables: placeholders, yes and no, currencies, month names. */
 final class Words
@@ -26,7 +27,7 @@ final class Words
         return in_array(mb_strtolower(trim($text)), self::PLACEHOLDERS, true);
     }
 
-    /** @param list<string> $words lower case, distinct */
+    /** @param  list<string>  $words lower case, distinct */
     public static function areYesNo(array $words): bool
     {
         if ($words === [] || count($words) > 2) {
@@ -85,9 +86,9 @@ final class Words
         static $codes = null;
         if ($codes === null) {
             $codes = [];
-            $bundle = \ResourceBundle::create('en', 'ICUDATA-curr');
-            foreach ($bundle?->get('Currencies') ?? [] as $code => $names) {
-                $codes[] = (string) $code;
+            $currencies = ResourceBundle::create('en', 'ICUDATA-curr')?->get('Currencies');
+            foreach ($currencies instanceof ResourceBundle ? $currencies : [] as $code => $names) {
+                $codes[] = is_string($code) ? $code : '';
             }
         }
 

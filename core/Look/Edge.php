@@ -10,7 +10,9 @@ use Rilvet\Look\Exception\LookIsWrong;
 /** One side of a cell: a kind of line and its colour. Written "thin #3F2F55"; "none" wipes the side. */
 final readonly class Edge
 {
-    private function __construct(public Line $line, public string $colour) {}
+    private function __construct(public Line $line, public string $colour)
+    {
+    }
 
     public static function of(Line $line, string $colour = '#000000'): self
     {

@@ -26,14 +26,17 @@ final readonly class Look implements JsonSerializable
 
     private const VERTICAL = ['top', 'center', 'bottom', 'justify', 'distributed'];
 
-    /** @param array<string, Value> $values by attribute, in the order of the attributes */
-    private function __construct(private array $values) {}
+    /** @param  array<string, Value>  $values by attribute, in the order of the attributes */
+    private function __construct(private array $values)
+    {
+    }
 
     public static function none(): self
     {
-        static $none = new self([]);
+        /** @var self|null $none */
+        static $none = null;
 
-        return $none;
+        return $none ??= new self([]);
     }
 
     /**
@@ -98,7 +101,7 @@ final readonly class Look implements JsonSerializable
         return $this->values === [] ? $upper : self::sorted($upper->values + $this->values);
     }
 
-    /** @param Attribute ...$attributes only these are kept */
+    /** @param  Attribute  ...$attributes only these are kept */
     public function only(Attribute ...$attributes): self
     {
         return new self(array_intersect_key($this->values, array_flip(array_map(fn (Attribute $attribute) => $attribute->value, $attributes))));
@@ -137,7 +140,7 @@ final readonly class Look implements JsonSerializable
         return json_encode($this->values, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
-    /** @param array<string, Value> $values */
+    /** @param  array<string, Value>  $values */
     private static function sorted(array $values): self
     {
         $sorted = [];
@@ -181,7 +184,7 @@ final readonly class Look implements JsonSerializable
         return is_float($value) && floor($value) === $value ? (int) $value : $value;
     }
 
-    /** @param list<string> $choices */
+    /** @param  list<string>  $choices */
     private static function oneOf(string $name, mixed $value, array $choices): string
     {
         return is_string($value) && in_array($value, $choices, true) ? $value : throw LookIsWrong::value($name, 'one of '.implode(', ', $choices));

@@ -41,7 +41,7 @@ final class LookBook
         return $this->looks;
     }
 
-    /** @param list<array<string, bool|int|float|string>> $data the looks from number 0 on */
+    /** @param  list<array<string, bool|int|float|string>>  $data the looks from number 0 on */
     public static function fromArray(array $data): self
     {
         $book = new self;

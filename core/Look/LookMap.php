@@ -10,12 +10,16 @@ use Rilvet\Grid\Range;
  * Which look each cell of a sheet carries, as runs down each column: formatting a whole column stores one run.
  * Cells hold small integers; what they mean is in the workbook's {@see LookBook}. 0 is no look.
  *
- * @phpstan-type Runs array<int, list<array{int, int, int}>> by column: first row, last row, look
+ * Runs by column: first row, last row, look.
+ *
+ * @phpstan-type Runs array<int, list<array{int, int, int}>>
  */
 final class LookMap
 {
-    /** @param Runs $columns sorted, disjoint, neighbours of one look joined */
-    public function __construct(private array $columns = []) {}
+    /** @param  Runs  $columns sorted, disjoint, neighbours of one look joined */
+    public function __construct(private array $columns = [])
+    {
+    }
 
     public function at(int $row, int $column): int
     {
@@ -139,7 +143,7 @@ final class LookMap
         return $new;
     }
 
-    /** @param list<array{int, int, int}> $runs */
+    /** @param  list<array{int, int, int}>  $runs */
     private static function push(array &$runs, int $first, int $last, int $look): void
     {
         if ($look === 0 || $first > $last) {

@@ -41,7 +41,7 @@ final class DateTimeFormat
         return ($value < 0 ? '-' : '').self::write($section, $serial, $clock, $from1904);
     }
 
-    /** @param array{hour: int, minute: int, second: int, fraction: int, places: int, total: int} $clock */
+    /** @param  array{hour: int, minute: int, second: int, fraction: int, places: int, total: int}  $clock */
     private static function write(Section $section, int $serial, array $clock, bool $from1904): string
     {
         $half = array_filter($section->tokens, fn (Token $token) => in_array($token->text, ['AM/PM', 'A/P'], true) && $token->kind === 'date') !== [];

@@ -14,9 +14,11 @@ final readonly class Decimal
      * @param  string  $digits  without leading zeros; "" is zero
      * @param  int  $point  how many of the digits stand before the decimal point; may be negative or beyond the end
      */
-    private function __construct(public string $digits, public int $point) {}
+    private function __construct(public string $digits, public int $point)
+    {
+    }
 
-    /** @param float $value its sign is left out */
+    /** @param  float  $value its sign is left out */
     public static function of(float $value): self
     {
         if ($value == 0.0) {

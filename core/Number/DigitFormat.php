@@ -7,9 +7,11 @@ namespace Rilvet\Number;
 /** Shows a number through the digit placeholders of one section: grouping, scaling, percent, exponent, fractions. */
 final readonly class DigitFormat
 {
-    public function __construct(private Section $section) {}
+    public function __construct(private Section $section)
+    {
+    }
 
-    /** @param float $value not negative */
+    /** @param  float  $value not negative */
     public function show(float $value, bool $negative): Formatted
     {
         if ($this->section->has('slash') && $this->section->has('digit')) {
@@ -175,7 +177,7 @@ final readonly class DigitFormat
         return $before >= 0 && $tokens[$before]->kind === 'digit' && (! isset($tokens[$after]) || ! in_array($tokens[$after]->kind, ['digit'], true));
     }
 
-    /** @param list<string> $places */
+    /** @param  list<string>  $places */
     private static function whole(string $digits, array $places, bool $grouped): string
     {
         $text = '';
@@ -194,7 +196,7 @@ final readonly class DigitFormat
         return substr($text, 0, $lead).strrev(implode(',', str_split(strrev(substr($text, $lead)), 3)));
     }
 
-    /** @param list<string> $places */
+    /** @param  list<string>  $places */
     private static function fraction(string $digits, array $places): string
     {
         $text = '';

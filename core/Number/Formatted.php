@@ -18,7 +18,8 @@ final readonly class Formatted
         public ?int $fillAt = null,
         public ?string $ink = null,
         public bool $fits = true,
-    ) {}
+    ) {
+    }
 
     /** @return array{string, string}|null the pieces for the left and the right edge of the cell */
     public function pieces(): ?array

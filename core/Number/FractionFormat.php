@@ -7,9 +7,11 @@ namespace Rilvet\Number;
 /** Shows a number as a fraction: with a free denominator of so many digits, or a fixed one. */
 final readonly class FractionFormat
 {
-    public function __construct(private Section $section) {}
+    public function __construct(private Section $section)
+    {
+    }
 
-    /** @param float $value not negative */
+    /** @param  float  $value not negative */
     public function show(float $value): string
     {
         $code = implode('', array_map(fn (Token $token) => in_array($token->kind, ['digit', 'slash', 'literal'], true) ? $token->text : '', $this->section->tokens));

@@ -17,8 +17,10 @@ final class NumberFormat
     /** @var array<string, self> */
     private static array $compiled = [];
 
-    /** @param list<Section> $sections */
-    private function __construct(private readonly array $sections, private readonly bool $conditional) {}
+    /** @param  list<Section>  $sections */
+    private function __construct(private readonly array $sections, private readonly bool $conditional)
+    {
+    }
 
     /** @throws FormatCodeIsWrong with the place of the fault */
     public static function of(string $code): self

@@ -24,7 +24,8 @@ final readonly class Section
         public ?array $condition,
         public bool $isDate,
         public ?string $locale,
-    ) {}
+    ) {
+    }
 
     /** @throws FormatCodeIsWrong */
     public static function parse(string $code, string $whole, int $offset): self

@@ -56,7 +56,7 @@ final class AcrossJudge
         return $totals;
     }
 
-    /** @param list<ColumnReading> $columns */
+    /** @param  list<ColumnReading>  $columns */
     private static function nextIsStatistic(array $columns, int $column): bool
     {
         $next = $columns[$column - $columns[0]->column + 1] ?? null;
@@ -64,7 +64,7 @@ final class AcrossJudge
         return $next !== null && TotalWords::statistic($next->heading ?? '');
     }
 
-    /** @param list<int> $rows */
+    /** @param  list<int>  $rows */
     private static function sumsAcross(Region $region, int $column, array $rows): bool
     {
         $hits = 0;
@@ -112,7 +112,7 @@ final class AcrossJudge
         };
     }
 
-    /** @param array<float> $values */
+    /** @param  array<float>  $values */
     private static function tolerance(array $values): float
     {
         $unit = 0.0;

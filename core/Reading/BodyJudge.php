@@ -17,7 +17,7 @@ final class BodyJudge
 
     private readonly int $last;
 
-    /** @param list<int> $labels label columns */
+    /** @param  list<int>  $labels label columns */
     private function __construct(private readonly Region $region, private readonly int $from, private readonly array $labels)
     {
         $this->last = $region->range->bottom;
@@ -164,7 +164,7 @@ final class BodyJudge
         $this->mark($row, $isSub ? Part::Subtotal : Part::Total, $confidence, $why);
     }
 
-    /** @param list<int> $candidates */
+    /** @param  list<int>  $candidates */
     private function standsLikeTotal(int $row, int $to, array $candidates): bool
     {
         $label = (string) $this->totalLabel($row);

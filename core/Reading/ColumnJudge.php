@@ -83,7 +83,7 @@ final class ColumnJudge
             decimals: min($kind === ColumnKind::Percent ? max(0, $decimals - 2) : $decimals, 6),
             unit: $kind === ColumnKind::Amount ? $unit ?? self::unitOf($heading ?? '') : null,
             grouped: ! $years && $kind !== ColumnKind::Code,
-            longest: array_values(array_slice($region->facts->longest[$column] ?? [], 0, 3)),
+            longest: array_slice($region->facts->longest[$column] ?? [], 0, 3),
         );
     }
 
@@ -150,7 +150,7 @@ final class ColumnJudge
         if ($decimals > 0 || $twoPlaces > 0) {
             return [ColumnKind::Decimal, $sure * 0.95];
         }
-        if (preg_match(self::IDENTIFIER, $heading) === 1 && min($numbers) > 0 && count(array_unique($numbers)) > 0.9 * count($numbers) && ! preg_match('/^(?:number|num|no)\b.+/i', $heading)) {
+        if ($numbers !== [] && preg_match(self::IDENTIFIER, $heading) === 1 && min($numbers) > 0 && count(array_unique($numbers)) > 0.9 * count($numbers) && ! preg_match('/^(?:number|num|no)\b.+/i', $heading)) {
             return [ColumnKind::Code, $sure * 0.8];
         }
 
@@ -171,7 +171,7 @@ final class ColumnJudge
         $lengths = array_map(mb_strlen(...), $texts);
         $mean = array_sum($lengths) / $count;
         $breaks = count(array_filter($texts, fn (string $text) => str_contains($text, "\n")));
-        if ($mean > 45 || max($lengths) > 120 && $mean > 25 || $breaks > 0.3 * $count) {
+        if ($mean > 45 || max([0, ...$lengths]) > 120 && $mean > 25 || $breaks > 0.3 * $count) {
             return [ColumnKind::LongText, $sure * 0.9];
         }
         $codes = count(array_filter($texts, fn (string $text) => preg_match('/^(?=.*\d)[\p{L}\d][\p{L}\d\-\/._:]{0,23}$/u', $text) === 1 && preg_match('/^\p{Ll}/u', $text) !== 1
@@ -215,7 +215,7 @@ final class ColumnJudge
         return strlen($text) - (int) strpos($text, '.') - 1;
     }
 
-    /** @param list<float> $numbers */
+    /** @param  list<float>  $numbers */
     private static function years(array $numbers, string $heading): bool
     {
         if ($numbers === [] || min($numbers) < 1500 || max($numbers) > 2200) {

@@ -27,7 +27,8 @@ final readonly class ColumnReading
         public ?string $unit = null,
         public bool $grouped = true,
         public array $longest = [],
-    ) {}
+    ) {
+    }
 
     public function withRole(ColumnRole $role, string $why): self
     {
@@ -48,7 +49,7 @@ final readonly class ColumnReading
         ];
     }
 
-    /** @param array{c: int, h: string|null, k: string, p: float|int, r: string, w: string, d: int, u: string|null, g: bool, l: list<string>} $data */
+    /** @param  array{c: int, h: string|null, k: string, p: float|int, r: string, w: string, d: int, u: string|null, g: bool, l: list<string>}  $data */
     public static function fromArray(array $data): self
     {
         return new self($data['c'], $data['h'], ColumnKind::from($data['k']), (float) $data['p'], ColumnRole::from($data['r']), $data['w'], $data['d'], $data['u'], $data['g'], $data['l']);

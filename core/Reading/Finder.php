@@ -51,7 +51,9 @@ final class Finder
             $columns[$column - $range->left] = $columns[$column - $range->left]->withRole(ColumnRole::Total, $why);
         }
 
-        return new TableReading($range, self::confidence($head['confidence'], $runs, $columns), $runs, $columns, groups: self::groups($region, $head['rows']));
+        $columns = array_values($columns);
+
+        return new TableReading($range, self::confidence($head['confidence'], $runs, $columns), $runs, $columns, groups: self::groups($region, $head['rows'], $columns));
     }
 
     /**
@@ -151,9 +153,10 @@ final class Finder
 
     /**
      * @param  list<array{int, Part, float, string}>  $head
+     * @param  list<ColumnReading>  $columns
      * @return list<Range>
      */
-    private static function groups(Region $region, array $head): array
+    private static function groups(Region $region, array $head, array $columns): array
     {
         $groups = [];
         foreach ($head as [$row, $part]) {
@@ -164,7 +167,7 @@ final class Finder
             $label = '';
             for ($column = $region->range->left; $column <= $region->range->right + 1; $column++) {
                 $text = $column > $region->range->right ? '' : $region->text($row, $column);
-                $ends = $column > $region->range->right || ($text !== '' && $text !== $label) || ($text === '' && self::reachesDown($region, $row, $column, $start));
+                $ends = $column > $region->range->right || ($text !== '' && $text !== $label) || ($text === '' && (self::reachesDown($region, $row, $column, $start) || self::leavesFigures($columns, $region->range->left, $start, $column)));
                 if ($ends && $start !== null) {
                     if ($column - 1 > $start) {
                         $groups[] = Range::of($row, $start, $row, $column - 1);
@@ -179,6 +182,19 @@ final class Finder
         }
 
         return $groups;
+    }
+
+    /**
+     * A group of figures does not take in the column of remarks at its right.
+     *
+     * @param  list<ColumnReading>  $columns
+     */
+    private static function leavesFigures(array $columns, int $left, ?int $start, int $column): bool
+    {
+        $first = $start === null ? null : $columns[$start - $left] ?? null;
+        $here = $columns[$column - $left] ?? null;
+
+        return $first !== null && $here !== null && $first->kind->isNumeric() && ($here->kind === ColumnKind::LongText || $here->kind === ColumnKind::Text);
     }
 
     /** A blank under which the heading row is blank too ends a group. */
@@ -240,6 +256,6 @@ final class Finder
             }
         }
 
-        return $kept;
+        return array_values($kept);
     }
 }

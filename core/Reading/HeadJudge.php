@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rilvet\Reading;
 
-
 /** The rows above the body: title, units lines, column groups, headings. */
 final class HeadJudge
 {
@@ -366,6 +365,7 @@ final class HeadJudge
         if ($distinct < count($labels) && count($labels) >= 2) {
             return true;
         }
+
         // Labels of the same row that are alone over their column are headings that reach down; only wide ones make groups.
         return $distinct > 0 && count($labels) < $belowFilled && $this->wide($row, $below) > 0;
     }
@@ -385,7 +385,7 @@ final class HeadJudge
         return $wide;
     }
 
-    /** @param list<float> $values */
+    /** @param  list<float>  $values */
     private static function rising(array $values): bool
     {
         for ($i = 1; $i < count($values); $i++) {

@@ -40,7 +40,7 @@ final class LabelJudge
         return count($labels) >= count($columns) && count($columns) > 1 ? [$labels[0]] : (count($columns) === 1 ? [] : $labels);
     }
 
-    /** @param list<int> $rows */
+    /** @param  list<int>  $rows */
     private static function opens(Region $region, ColumnReading $column, array $rows, int $others): bool
     {
         if ($column->kind === ColumnKind::Text || $column->kind === ColumnKind::Code || $column->kind === ColumnKind::Category) {

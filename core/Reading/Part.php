@@ -41,6 +41,7 @@ enum Part: string
         return match ($this) {
             self::Total => 'Σ',
             self::ColumnGroup => 'G',
+            self::Heading => 'H',
             self::RowLabel => 'L',
             self::RowGroup => 'R',
             default => $this->words()[0],

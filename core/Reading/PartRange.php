@@ -14,5 +14,6 @@ final readonly class PartRange
         public Range $range,
         public float $confidence,
         public string $why,
-    ) {}
+    ) {
+    }
 }

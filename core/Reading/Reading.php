@@ -15,8 +15,10 @@ use Rilvet\Grid\Range;
  */
 final readonly class Reading
 {
-    /** @param list<TableReading> $tables in reading order: from the top, then from the left */
-    public function __construct(public array $tables) {}
+    /** @param  list<TableReading>  $tables in reading order: from the top, then from the left */
+    public function __construct(public array $tables)
+    {
+    }
 
     public static function none(): self
     {
@@ -63,7 +65,7 @@ final readonly class Reading
         ], $this->tables)];
     }
 
-    /** @param ReadingData $data */
+    /** @param  ReadingData  $data */
     public static function fromArray(array $data): self
     {
         return new self(array_map(fn (array $table) => new TableReading(

@@ -13,7 +13,9 @@ final class Region
     /** @var array<int, string> */
     private array $rows = [];
 
-    public function __construct(public readonly SheetFacts $facts, public readonly Range $range) {}
+    public function __construct(public readonly SheetFacts $facts, public readonly Range $range)
+    {
+    }
 
     /** The letters of a row between the region's columns. */
     public function letters(int $row): string
@@ -96,7 +98,14 @@ final class Region
             return '.';
         }
         arsort($tally);
+        $first = (string) array_key_first($tally);
+        // A heading weighs as much as a single row of figures: between the two, the figures are the body.
+        foreach ($first === 't' ? $tally : [] as $letter => $count) {
+            if ($letter !== 't' && $count === $tally['t']) {
+                return (string) $letter;
+            }
+        }
 
-        return (string) array_key_first($tally);
+        return $first;
     }
 }

@@ -12,7 +12,9 @@ use Rilvet\Grid\Range;
  */
 final class Regions
 {
-    public function __construct(private readonly SheetFacts $facts) {}
+    public function __construct(private readonly SheetFacts $facts)
+    {
+    }
 
     /** @return list<Range> */
     public function find(): array

@@ -11,7 +11,9 @@ final class RowBands
 {
     private const NOTE = '/^\s*(?:\*|†|‡|[¹²³⁴⁵⁶⁷⁸⁹]|\(?[a-z1-9]\)\s|source|sources|note|notes|nb\b|n\.b|remark|footnote|quelle|anmerkung|hinweis|remarque|fuente|nota|bron|källa|kilde|zdroj|źródło|fonte|updated|last updated|data from|prepared by|printed|contact)/iu';
 
-    public function __construct(private readonly SheetFacts $facts) {}
+    public function __construct(private readonly SheetFacts $facts)
+    {
+    }
 
     public static function isNote(string $text): bool
     {
@@ -150,7 +152,7 @@ final class RowBands
         return $typed;
     }
 
-    /** @param array<int, true> $above */
+    /** @param  array<int, true>  $above */
     private function numericHeading(Region $region, int $row, array $above): bool
     {
         return HeadJudge::isNumericHeading($region, $row);

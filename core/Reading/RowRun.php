@@ -7,14 +7,15 @@ namespace Rilvet\Reading;
 /** Consecutive rows of a table that are the same part; null is a blank spacer row. */
 final readonly class RowRun
 {
-    /** @param float $confidence 0 to 1 */
+    /** @param  float  $confidence 0 to 1 */
     public function __construct(
         public int $first,
         public int $last,
         public ?Part $part,
         public float $confidence = 1.0,
         public string $why = '',
-    ) {}
+    ) {
+    }
 
     public function rows(): int
     {
@@ -32,7 +33,7 @@ final readonly class RowRun
         return [$this->first, $this->last, $this->part?->value, $this->confidence, $this->why];
     }
 
-    /** @param array{int, int, string|null, float|int, string} $data */
+    /** @param  array{int, int, string|null, float|int, string}  $data */
     public static function fromArray(array $data): self
     {
         return new self($data[0], $data[1], $data[2] === null ? null : Part::from($data[2]), (float) $data[3], $data[4]);

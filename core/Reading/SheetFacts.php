@@ -23,7 +23,8 @@ final class SheetFacts
         private readonly array $signatures,
         public readonly FormatHints $hints,
         public readonly array $longest = [],
-    ) {}
+    ) {
+    }
 
     public static function of(Sheet $sheet, ?FormatHints $hints = null): self
     {

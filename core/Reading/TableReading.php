@@ -25,7 +25,8 @@ final readonly class TableReading
         public array $columns,
         public array $asides = [],
         public array $groups = [],
-    ) {}
+    ) {
+    }
 
     public function runAt(int $row): ?RowRun
     {
@@ -140,13 +141,13 @@ final readonly class TableReading
         return $parts;
     }
 
-    /** @param list<RowRun> $runs */
+    /** @param  list<RowRun>  $runs */
     public function withRuns(array $runs): self
     {
         return new self($this->range, $this->confidence, $runs, $this->columns, $this->asides, $this->groups);
     }
 
-    /** @param list<ColumnReading> $columns */
+    /** @param  list<ColumnReading>  $columns */
     public function withColumns(array $columns): self
     {
         return new self($this->range, $this->confidence, $this->runs, $columns, $this->asides, $this->groups);

@@ -9,7 +9,9 @@ use Rilvet\Intake\SheetTyping;
 /** For tables that came as text: what their columns were typed as is all the format there is. */
 final readonly class TypingHints implements FormatHints
 {
-    public function __construct(private SheetTyping $typing) {}
+    public function __construct(private SheetTyping $typing)
+    {
+    }
 
     public function numberFormat(int $row, int $column): ?string
     {

@@ -14,5 +14,6 @@ final readonly class FitRules
         public int $rowAir = 4,
         public int $headingAir = 12,
         public int $titleAir = 8,
-    ) {}
+    ) {
+    }
 }

@@ -24,9 +24,10 @@ final readonly class KindRule
         public string $sign = 'first',
         public int $least = 0,
         public int $most = 4,
-    ) {}
+    ) {
+    }
 
-    /** @param bool $signed the cell is one of those that carry the currency sign */
+    /** @param  bool  $signed the cell is one of those that carry the currency sign */
     public function look(ColumnReading $column, bool $signed): Look
     {
         return $this->pattern === null ? $this->place : $this->place->under(Look::of([Attribute::Number->value => $this->code($column, $signed)]));

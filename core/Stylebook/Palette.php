@@ -10,10 +10,12 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
 /** Named colours of a stylebook. Looks name them as "@name", so that changing one changes all that wear it. */
 final readonly class Palette
 {
-    /** @param array<string, string> $colours name to "#RRGGBB" */
-    private function __construct(public array $colours) {}
+    /** @param  array<string, string>  $colours name to "#RRGGBB" */
+    private function __construct(public array $colours)
+    {
+    }
 
-    /** @param array<array-key, mixed> $colours */
+    /** @param  array<array-key, mixed>  $colours */
     public static function of(array $colours): self
     {
         $checked = [];

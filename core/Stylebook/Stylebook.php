@@ -36,7 +36,8 @@ final readonly class Stylebook
         public bool $gridlines,
         public bool $freeze,
         private array $source,
-    ) {}
+    ) {
+    }
 
     /** @throws StylebookIsWrong names the place in the JSON and what is wrong there */
     public static function fromJson(string $json): self
@@ -53,7 +54,7 @@ final readonly class Stylebook
         return is_array($data) ? self::of($data) : throw StylebookIsWrong::because('the file', 'an object is wanted.');
     }
 
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     public static function of(array $data): self
     {
         foreach (array_keys($data) as $key) {
@@ -153,7 +154,7 @@ final readonly class Stylebook
         );
     }
 
-    /** @param array<array-key, mixed> $values */
+    /** @param  array<array-key, mixed>  $values */
     private static function fitOf(array $values): FitRules
     {
         $default = new FitRules;
@@ -168,7 +169,7 @@ final readonly class Stylebook
         );
     }
 
-    /** @param array<array-key, mixed> $values */
+    /** @param  array<array-key, mixed>  $values */
     private static function whole(array $values, string $key, string $where, int $least, int $most, int $else): int
     {
         $value = $values[$key] ?? $else;

@@ -69,6 +69,7 @@ final class FontMetrics
         }
         $sum = 0;
         $normal = preg_match('/[^\x20-\x7E]/', $key) === 1 ? (\Normalizer::normalize($key) ?: $key) : $key;
+        assert(is_string($normal));
         foreach (mb_str_split($normal) as $char) {
             $sum += $this->advance((int) mb_ord($char));
         }

@@ -24,7 +24,9 @@ final class Fonts
     /** @var array<string, string>|null */
     private ?array $aliases = null;
 
-    public function __construct(private readonly string $folder) {}
+    public function __construct(private readonly string $folder)
+    {
+    }
 
     /** The folder that bin/build-metrics writes to. */
     public static function shipped(): self

@@ -18,7 +18,9 @@ final class Edges
     /** @var array<string, Edge|null> */
     private array $memo = [];
 
-    public function __construct(private readonly Cascade $cascade) {}
+    public function __construct(private readonly Cascade $cascade)
+    {
+    }
 
     public function above(int $row, int $column): ?Edge
     {

@@ -21,7 +21,8 @@ final readonly class Figures
         public ?string $mean,
         public ?string $least,
         public ?string $greatest,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $ranges  such as "B2:D4,F2"

@@ -38,7 +38,7 @@ final class Painter
         $this->edges = new Edges($this->cascade);
     }
 
-    /** @param int $number of the sheet, handed through */
+    /** @param  int  $number of the sheet, handed through */
     public function paint(int $number, Range $range): Window
     {
         $this->indexes = [];
@@ -82,7 +82,7 @@ final class Painter
         }
     }
 
-    /** @param list<Cell> $values of the whole row */
+    /** @param  list<Cell>  $values of the whole row */
     private function cell(Cell $cell, Worn $worn, int $row, int $column, array $values, ?Range $merge): WindowCell
     {
         $shown = Shown::of($cell, $worn, $this->from1904);
@@ -105,7 +105,7 @@ final class Painter
         return new WindowCell($row, $column, $pieces[1] ?? $text, $this->index($worn), $shown->align, $pieces[0] ?? null, $from, $to);
     }
 
-    /** @param list<Cell> $values */
+    /** @param  list<Cell>  $values */
     private function spanEnd(int $row, int $column, array $values): int
     {
         $to = $column;
@@ -243,7 +243,7 @@ final class Painter
         return $lines;
     }
 
-    /** @param list<Range> $merges */
+    /** @param  list<Range>  $merges */
     private static function mergeAt(array $merges, int $row, int $column): ?Range
     {
         foreach ($merges as $merge) {

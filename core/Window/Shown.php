@@ -14,7 +14,9 @@ use Rilvet\Work\Worn;
 /** What one cell shows: its text by the number format in force, and the side it stands on. */
 final readonly class Shown
 {
-    private function __construct(public Formatted $formatted, public string $align) {}
+    private function __construct(public Formatted $formatted, public string $align)
+    {
+    }
 
     public static function of(Cell $cell, Worn $worn, bool $from1904 = false): self
     {

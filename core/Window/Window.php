@@ -26,5 +26,6 @@ final readonly class Window
         public array $looks,
         public array $lines,
         public array $merges,
-    ) {}
+    ) {
+    }
 }

@@ -26,5 +26,6 @@ final readonly class WindowCell
         public ?string $l,
         public int $from,
         public int $to,
-    ) {}
+    ) {
+    }
 }

@@ -15,5 +15,6 @@ final readonly class WindowLine
         public int $width,
         public string $stroke,
         public string $colour,
-    ) {}
+    ) {
+    }
 }

@@ -21,5 +21,6 @@ final readonly class WindowLook
         public int $indent,
         public bool $wrap,
         public int $rotation,
-    ) {}
+    ) {
+    }
 }

@@ -8,6 +8,7 @@ use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
 
@@ -26,7 +27,9 @@ final class Cascade
     /** @var array<int, array<int, array{TableReading, Part|null, int}>> by row: what each table says of it */
     private array $rows = [];
 
-    public function __construct(private readonly Worksheet $sheet, private readonly LookBook $looks) {}
+    public function __construct(private readonly Worksheet $sheet, private readonly LookBook $looks)
+    {
+    }
 
     public function at(int $row, int $column): Worn
     {
@@ -110,7 +113,11 @@ final class Cascade
             $look = $stylebook->part(Part::Body)->under($look->without(Attribute::Top, Attribute::Bottom, Attribute::Fill));
         }
         $layers = [[Layer::Ground, $stylebook->ground], [Layer::Part, $look]];
-        if ($column !== null && in_array($part, [Part::Heading, Part::RowLabel, Part::Body, Part::Subtotal, Part::Total], true)) {
+        $isSum = $part === Part::Subtotal || ($part === Part::Total && ! $across);
+        if ($isSum && $column?->role === ColumnRole::Label) {
+            // The name of a total reads like text, whatever its column holds.
+            $layers[] = [Layer::Kind, Look::of(['horizontal' => 'left'])];
+        } elseif ($column !== null && in_array($part, [Part::Heading, Part::RowLabel, Part::Body, Part::Subtotal, Part::Total], true)) {
             $kind = $stylebook->kind($column->kind)->look($column, $signed);
             $layers[] = [Layer::Kind, $part === Part::Heading ? $kind->only(Attribute::Horizontal) : $kind];
         }
@@ -121,7 +128,7 @@ final class Cascade
         return $layers;
     }
 
-    /** @param list<array{Layer, Look}> $dress */
+    /** @param  list<array{Layer, Look}>  $dress */
     private function wear(int $column, int $file, array $dress, int $named, int $hand): Worn
     {
         $layers = [];

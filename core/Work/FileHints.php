@@ -13,7 +13,9 @@ use Rilvet\Reading\FormatHints;
 /** What the looks that came with a file, and the typing of its text, tell a reading. */
 final readonly class FileHints implements FormatHints
 {
-    public function __construct(private LookMap $file, private LookBook $looks, private Setup $setup, private ?SheetTyping $typing = null) {}
+    public function __construct(private LookMap $file, private LookBook $looks, private Setup $setup, private ?SheetTyping $typing = null)
+    {
+    }
 
     public static function of(Worksheet $sheet, LookBook $looks): self
     {

@@ -39,7 +39,8 @@ final readonly class Setup
         public ?string $tab = null,
         public string $state = 'visible',
         public bool $protected = false,
-    ) {}
+    ) {
+    }
 
     public function widthOf(int $column): int
     {
@@ -76,7 +77,7 @@ final readonly class Setup
         return self::fromArray(['freezeRow' => $freezeRow, 'freezeColumn' => $freezeColumn, 'gridlines' => $gridlines] + $this->toArray());
     }
 
-    /** @param list<Range> $merges */
+    /** @param  list<Range>  $merges */
     public function withMerges(array $merges): self
     {
         return self::fromArray(['merges' => array_map(strval(...), $merges)] + $this->toArray());
@@ -93,7 +94,7 @@ final readonly class Setup
         ];
     }
 
-    /** @param SetupData $data */
+    /** @param  SetupData  $data */
     public static function fromArray(array $data): self
     {
         return new self(

@@ -21,7 +21,8 @@ final readonly class Workbook
         public LookBook $looks,
         public bool $from1904 = false,
         public array $names = [],
-    ) {}
+    ) {
+    }
 
     /** @throws Refusal when there is no such sheet */
     public function sheet(int $number): Worksheet

@@ -69,7 +69,7 @@ final readonly class Worksheet
         return $this->with(found: $found, cells: $cells, typing: $typing);
     }
 
-    /** @param list<Correction>|null $corrections */
+    /** @param  list<Correction>|null  $corrections */
     private function with(
         ?Sheet $cells = null,
         ?Reading $found = null,

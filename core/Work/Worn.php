@@ -12,7 +12,7 @@ final readonly class Worn
 {
     public Look $look;
 
-    /** @param list<array{Layer, Look}> $layers */
+    /** @param  list<array{Layer, Look}>  $layers */
     public function __construct(public int $number, public array $layers)
     {
         $this->look = array_reduce($layers, fn (Look $look, array $layer) => $look->under($layer[1]), Look::none());

@@ -26,7 +26,9 @@ final readonly class CsvWriter implements WorkbookWriter
      * @param  bool  $defuse  puts an apostrophe before text that begins with = + - @ or a tab, so that no program runs it
      *                        as a formula
      */
-    public function __construct(private string $delimiter = ',', private bool $defuse = false, private ?int $sheet = null) {}
+    public function __construct(private string $delimiter = ',', private bool $defuse = false, private ?int $sheet = null)
+    {
+    }
 
     public function write(Workbook $workbook, string $path, ?callable $progress = null): void
     {
@@ -78,7 +80,7 @@ final readonly class CsvWriter implements WorkbookWriter
 
     private function chosen(Workbook $workbook): Worksheet
     {
-        return $this->sheet === null ? $workbook->sheets[array_key_first($workbook->sheets)] : $workbook->sheet($this->sheet);
+        return $workbook->sheet($this->sheet ?? array_key_first($workbook->sheets) ?? 0);
     }
 
     /** @return iterable<int, list<string>> */
@@ -96,7 +98,7 @@ final readonly class CsvWriter implements WorkbookWriter
         }
     }
 
-    /** @param callable(): string $format */
+    /** @param  callable(): string  $format */
     private static function text(Cell $cell, callable $format, bool $from1904): string
     {
         if ($cell->raw !== null || ! $cell->isNumber()) {

@@ -6,7 +6,6 @@ namespace App\Files\Writing;
 
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
-use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
@@ -116,7 +115,7 @@ final class HtmlWriter implements WorkbookWriter
         fwrite($out, "</table></div>\n");
     }
 
-    /** @param list<Cell> $cells */
+    /** @param  list<Cell>  $cells */
     private function cell(Worksheet $sheet, Workbook $workbook, Flow $flow, Edges $edges, int $row, int $column, array $cells): string
     {
         $merge = $sheet->setup->mergeAt($row, $column);

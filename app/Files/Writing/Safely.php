@@ -10,7 +10,7 @@ use Throwable;
 /** Writes to a neighbour of the path and puts it in place when all is there. */
 final class Safely
 {
-    /** @param callable(string): void $write */
+    /** @param  callable(string): void  $write */
     public static function to(string $path, callable $write): void
     {
         $unfinished = dirname($path).'/.'.basename($path).'.'.bin2hex(random_bytes(4)).'.part';

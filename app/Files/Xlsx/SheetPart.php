@@ -26,14 +26,14 @@ final class SheetPart
 
     private readonly Reading $reading;
 
-    /** @param resource $out */
+    /** @param  resource  $out */
     public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StyleSheet $styles, private $out)
     {
         $this->flow = new Flow($sheet, $looks);
         $this->reading = $sheet->reading;
     }
 
-    /** @param (callable(int): void)|null $progress */
+    /** @param  (callable(int): void)|null  $progress */
     public function write(bool $first, ?callable $progress): void
     {
         $setup = $this->sheet->setup;
@@ -97,7 +97,7 @@ final class SheetPart
         return $xml === '' ? '' : "<cols>$xml</cols>";
     }
 
-    /** @param list<Cell> $cells */
+    /** @param  list<Cell>  $cells */
     private function row(int $row, array $cells, int $columns): string
     {
         $setup = $this->sheet->setup;

@@ -13,7 +13,9 @@ use XMLReader;
 /** Reads values and formulas of a worksheet part that {@see XlsxWriter} wrote, as a stream: the proof of a hand-over. */
 final readonly class SheetValues
 {
-    public function __construct(private string $path, private string $part) {}
+    public function __construct(private string $path, private string $part)
+    {
+    }
 
     /** @return Generator<int, array<int, Cell>> by row, then by column */
     public function rows(): Generator

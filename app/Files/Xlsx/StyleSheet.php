@@ -8,7 +8,6 @@ use Rilvet\Look\Attribute;
 use Rilvet\Look\Facet;
 use Rilvet\Look\Look;
 
-
 /**
  * styles.xml (ISO/IEC 29500-1 18.8), collected while cells are written: fonts, fills, borders, number formats, a cell
  * format a look, and a named cell style a part.
@@ -77,18 +76,31 @@ final class StyleSheet
             $styles[] = '<cellStyle name="'.Xml::attribute((string) $name).'" xfId="'.$index.'"/>';
             $styleXfs[] = $xf;
         }
-        $list = fn (string $tag, array $items) => "<$tag count=\"".count($items).'">'.implode('', $items)."</$tag>";
-        $wrap = fn (string $tag, array $items) => array_map(fn (int|string $item) => "<$tag>$item</$tag>", array_keys($items));
 
         return Xml::HEAD.'<styleSheet xmlns="'.Xml::MAIN.'">'
-            .($custom === [] ? '' : $list('numFmts', $custom))
-            .$list('fonts', $wrap('font', $this->fonts))
-            .$list('fills', $wrap('fill', $this->fills))
-            .$list('borders', $this->borderItems())
-            .$list('cellStyleXfs', $styleXfs)
-            .$list('cellXfs', $this->xfs)
-            .$list('cellStyles', $styles)
+            .($custom === [] ? '' : self::items('numFmts', $custom))
+            .self::items('fonts', self::wrapped('font', $this->fonts))
+            .self::items('fills', self::wrapped('fill', $this->fills))
+            .self::items('borders', $this->borderItems())
+            .self::items('cellStyleXfs', $styleXfs)
+            .self::items('cellXfs', $this->xfs)
+            .self::items('cellStyles', $styles)
             .'</styleSheet>';
+    }
+
+    /** @param  list<string>  $items */
+    private static function items(string $tag, array $items): string
+    {
+        return "<$tag count=\"".count($items).'">'.implode('', $items)."</$tag>";
+    }
+
+    /**
+     * @param  array<string, int>  $items
+     * @return list<string>
+     */
+    private static function wrapped(string $tag, array $items): array
+    {
+        return array_map(fn (int|string $item) => "<$tag>$item</$tag>", array_keys($items));
     }
 
     private function xf(Look $look, ?int $named): string

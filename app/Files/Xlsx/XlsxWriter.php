@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace App\Files\Xlsx;
 
-use App\Files\Writing\Flow;
 use App\Files\Writing\Proof;
 use App\Files\Writing\Safely;
 use App\Files\Writing\WorkbookWriter;
 use DateTimeImmutable;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
+use Rilvet\Look\Look;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\RowRun;
-use Rilvet\Look\Look;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use ZipStream\CompressionMethod;
@@ -109,7 +108,7 @@ final class XlsxWriter implements WorkbookWriter
         return Xml::HEAD.'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">'.$relations.'<Relationship Id="rId'.($sheets + 1).'" Type="'.Xml::RELATIONS.'/styles" Target="styles.xml"/></Relationships>';
     }
 
-    /** @param list<Worksheet> $sheets */
+    /** @param  list<Worksheet>  $sheets */
     private static function workbook(Workbook $workbook, array $sheets): string
     {
         $list = '';

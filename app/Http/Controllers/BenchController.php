@@ -25,7 +25,9 @@ use Rilvet\Work\Workbook as CoreWorkbook;
 
 final class BenchController
 {
-    public function __construct(private readonly Bench $bench) {}
+    public function __construct(private readonly Bench $bench)
+    {
+    }
 
     public function show(int $id): JsonResponse
     {
@@ -144,8 +146,8 @@ final class BenchController
         return new BenchRecord(
             $row->id, $row->name, $row->revision,
             array_values($row->sheets()->get()->map(fn (Sheet $sheet) => new SheetRecord($sheet->number, $sheet->name, $sheet->rows, $sheet->columns, $sheet->state, $sheet->tab, $sheet->protected, $sheet->wears))->all()),
-            $row->changes()->where('undone', false)->latest('id')->value('words'),
-            $row->changes()->where('undone', true)->oldest('id')->value('words'),
+            $row->changes()->where('undone', false)->latest('id')->first(['words'])?->words,
+            $row->changes()->where('undone', true)->oldest('id')->first(['words'])?->words,
             $notices,
         );
     }

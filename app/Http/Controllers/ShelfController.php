@@ -8,7 +8,6 @@ use App\Bench\Bench;
 use App\Bench\Shelf;
 use App\Bench\Specimen;
 use App\Http\Records\CardRecord;
-use App\Http\Records\ImportRecord;
 use App\Http\Records\ShelfRecord;
 use App\Http\Records\StylebookRecord;
 use App\Models\Import;
@@ -28,7 +27,7 @@ final class ShelfController
         $cards = [];
         foreach (Workbook::query()->where('revision', '>', 0)->with('sheets')->latest('updated_at')->limit(60)->get() as $row) {
             $cards[] = new CardRecord(
-                $row->id, $row->name, $row->sheets->count(), (int) $row->sheets->sum('rows'),
+                $row->id, $row->name, $row->sheets->count(), $row->sheets->sum(fn (Sheet $sheet) => $sheet->rows),
                 array_values(array_unique(array_filter($row->sheets->map(fn (Sheet $sheet) => $sheet->wears)->all()))),
                 $row->updated_at->diffForHumans(),
                 self::picture($bench, $row),

@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Answers only to this server's own host name and origin: a page from elsewhere, or a name rebound to this machine, gets 403. */
 final class OwnHostOnly
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         /** @var list<string> $hosts */

@@ -14,5 +14,6 @@ final readonly class ActRecord
         public ?SheetDetail $sheet,
         public ?Window $window,
         public ?string $words,
-    ) {}
+    ) {
+    }
 }

@@ -19,5 +19,6 @@ final readonly class BenchRecord
         public ?string $undo,
         public ?string $redo,
         public array $notices,
-    ) {}
+    ) {
+    }
 }

@@ -18,5 +18,6 @@ final readonly class CardRecord
         public array $stylebooks,
         public string $changed,
         public ?Window $picture,
-    ) {}
+    ) {
+    }
 }

@@ -15,5 +15,6 @@ final readonly class ColumnRecord
         public string $role,
         public float $confidence,
         public string $why,
-    ) {}
+    ) {
+    }
 }

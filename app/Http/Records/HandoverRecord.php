@@ -16,5 +16,6 @@ final readonly class HandoverRecord
         public ?int $cells,
         public ?int $values,
         public ?int $formulas,
-    ) {}
+    ) {
+    }
 }

@@ -12,5 +12,6 @@ final readonly class HistoryRecord
         public string $words,
         public bool $undone,
         public string $when,
-    ) {}
+    ) {
+    }
 }

@@ -21,5 +21,6 @@ final readonly class ImportRecord
         public ?string $delimiter,
         public ?string $quote,
         public array $preview,
-    ) {}
+    ) {
+    }
 }

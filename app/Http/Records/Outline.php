@@ -63,7 +63,7 @@ final class Outline
             if (! isset($ranges[$part->value])) {
                 continue;
             }
-            $records[] = new PartRecord($part->value, $part->words(), $part->letter(), self::count($table, $part, $rows[$part->value]), array_slice($ranges[$part->value], 0, self::MOST_RUNS));
+            $records[] = new PartRecord($part->value, $part->words(), $part->letter(), self::count($table, $part, $rows[$part->value] ?? 0), array_slice($ranges[$part->value], 0, self::MOST_RUNS));
         }
 
         return $records;
@@ -76,7 +76,7 @@ final class Outline
             $first = Address::columnName($labels[0]->column);
             $last = Address::columnName($labels[count($labels) - 1]->column);
 
-            return $first === $last ? $first : "$first–$last";
+            return $first === $last ? $first : "{$first}–{$last}";
         }
         if ($part === Part::Heading) {
             return (string) count(array_filter($table->columns, fn (ColumnReading $column) => $column->heading !== null));

@@ -14,5 +14,6 @@ final readonly class PartRecord
         public string $letter,
         public string $count,
         public array $ranges,
-    ) {}
+    ) {
+    }
 }

@@ -15,5 +15,6 @@ final readonly class RunRecord
         public string $words,
         public float $confidence,
         public string $why,
-    ) {}
+    ) {
+    }
 }

@@ -30,5 +30,6 @@ final readonly class SheetDetail
         public bool $gridlines,
         public int $zoom,
         public array $typings,
-    ) {}
+    ) {
+    }
 }

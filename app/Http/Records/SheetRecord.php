@@ -16,5 +16,6 @@ final readonly class SheetRecord
         public ?string $tab,
         public bool $protected,
         public ?string $wears,
-    ) {}
+    ) {
+    }
 }

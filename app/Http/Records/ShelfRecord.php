@@ -16,5 +16,6 @@ final readonly class ShelfRecord
         public array $workbooks,
         public array $stylebooks,
         public array $imports,
-    ) {}
+    ) {
+    }
 }

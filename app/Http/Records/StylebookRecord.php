@@ -16,5 +16,6 @@ final readonly class StylebookRecord
         public int $sheets,
         public bool $builtin,
         public Window $specimen,
-    ) {}
+    ) {
+    }
 }

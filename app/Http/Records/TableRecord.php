@@ -22,5 +22,6 @@ final readonly class TableRecord
         public array $parts,
         public array $columns,
         public array $runs,
-    ) {}
+    ) {
+    }
 }

@@ -14,5 +14,6 @@ final readonly class TypingRecord
         public string $order,
         public bool $unsure,
         public string $why,
-    ) {}
+    ) {
+    }
 }

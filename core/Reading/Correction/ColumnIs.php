@@ -13,7 +13,9 @@ use Rilvet\Reading\Reading;
 /** A column of the table at a cell is of this kind, or has this role, or both. */
 final readonly class ColumnIs implements Correction
 {
-    public function __construct(public int $row, public int $column, public ?ColumnKind $kind, public ?ColumnRole $role) {}
+    public function __construct(public int $row, public int $column, public ?ColumnKind $kind, public ?ColumnRole $role)
+    {
+    }
 
     public function on(Reading $reading): Reading
     {

@@ -53,7 +53,7 @@ final class Corrections
         }
     }
 
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     private static function whole(array $data, string $key, int $most): int
     {
         $value = $data[$key] ?? null;

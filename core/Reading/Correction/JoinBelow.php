@@ -13,7 +13,9 @@ use Rilvet\Reading\TableReading;
 /** The table at a cell and the next one below it are one table. The columns of the upper one decide. */
 final readonly class JoinBelow implements Correction
 {
-    public function __construct(public int $row, public int $column) {}
+    public function __construct(public int $row, public int $column)
+    {
+    }
 
     public function on(Reading $reading): Reading
     {

@@ -16,7 +16,9 @@ use Rilvet\Reading\TableReading;
  */
 final readonly class RowsAre implements Correction
 {
-    public function __construct(public int $row, public int $column, public int $first, public int $last, public ?Part $part) {}
+    public function __construct(public int $row, public int $column, public int $first, public int $last, public ?Part $part)
+    {
+    }
 
     public function on(Reading $reading): Reading
     {

@@ -11,7 +11,9 @@ use Rilvet\Reading\TableReading;
 /** The table at a cell ends above a row, and another begins there. */
 final readonly class SplitAt implements Correction
 {
-    public function __construct(public int $row, public int $column) {}
+    public function __construct(public int $row, public int $column)
+    {
+    }
 
     public function on(Reading $reading): Reading
     {

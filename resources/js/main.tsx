@@ -1,0 +1,29 @@
+import '../css/app.css';
+import './fonts';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BenchPage } from './bench/BenchPage';
+import { Messages } from './parts/Messages';
+import { usePath } from './parts/path';
+import { ShelfPage } from './shelf/ShelfPage';
+
+const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
+
+function App() {
+  const path = usePath();
+  const workbook = /^\/workbooks\/(\d+)/.exec(path)?.[1];
+  return workbook ? <BenchPage key={workbook} id={Number(workbook)} /> : <ShelfPage />;
+}
+
+const root = document.getElementById('app');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={client}>
+        <App />
+        <Messages />
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

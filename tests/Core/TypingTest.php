@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Grid\MemoryBlockStore;
+use Rilvet\Intake\ColumnTyping;
+use Rilvet\Intake\Survey;
+use Rilvet\Intake\Tokeniser;
+
+/** Text is typed a column at a time. The notations are common practice in the countries that use them. */
+final class TypingTest extends TestCase
+{
+    /** @return iterable<string, array{list<string>, list<null|bool|int|float|string>}> texts of a column, values */
+    public static function columns(): iterable
+    {
+        yield 'decimal points' => [['1.5', '2.25', '10'], [1.5, 2.25, 10]];
+        yield 'decimal commas' => [['1,5', '2,25', '10'], [1.5, 2.25, 10]];
+        yield 'points as thousands beside decimal commas' => [['1.234,50', '2.000,00'], [1234.5, 2000.0]];
+        yield 'commas as thousands' => [['1,234', '12,345', '1,234,567'], [1234, 12345, 1234567]];
+        yield 'apostrophes' => [["1'234", "12'345.5"], [1234, 12345.5]];
+        yield 'thin and no-break spaces' => [["1\u{2009}234", "12\u{A0}345"], [1234, 12345]];
+        yield 'a zero before the point is no group of thousands' => [['0.125', '1.250'], [0.125, 1.25]];
+        yield 'currency before and after' => [['£3.40', '£ 1,200.00', '-£5.00'], [3.4, 1200.0, -5.0]];
+        yield 'currency by code' => [['EUR 7', '12 EUR'], [7, 12]];
+        yield 'negatives' => [['-5', '(1,200)', '7-', '−3'], [-5, -1200, -7, -3]];
+        yield 'percent' => [['12%', '3.5 %'], [0.12, 0.035]];
+        yield 'ISO 8601 dates' => [['2024-03-01', '2024-12-31'], [45352, 45657]];
+        yield 'day first, by the whole column' => [['03/04/2024', '25/12/2024'], [45385, 45651]];
+        yield 'month first, by the whole column' => [['03/04/2024', '12/25/2024'], [45355, 45651]];
+        yield 'month names in several languages' => [['3 March 2024', '3. März 2024', '3 mars 2024'], [45354, 45354, 45354]];
+        yield 'times' => [['8:00', '17:00'], [1 / 3, 17 / 24]];
+        yield 'durations' => [['36:15', '4:30'], [36.25 / 24, 4.5 / 24]];
+        yield 'leading zeros are codes' => [['00412', '1200'], ['00412', '1200']];
+        yield 'more than 15 digits are codes' => [['1234567890123456', '12'], ['1234567890123456', '12']];
+        yield 'letters and digits are codes' => [['A12', '317', 'B4'], ['A12', '317', 'B4']];
+        yield 'yes and no stay words' => [['yes', 'no'], ['yes', 'no']];
+        yield 'dashes and gaps stay, the rest is typed' => [['5', '-', 'n/a', '', '7'], [5, '-', 'n/a', null, 7]];
+        yield 'no such day stays text' => [['2024-02-30', '2024-02-28'], ['2024-02-30', 45350]];
+        yield 'exponents' => [['1e3', '2.5E-2', '7.1'], [1000.0, 0.025, 7.1]];
+    }
+
+    /**
+     * @param  list<string>  $texts
+     * @param  list<null|bool|int|float|string>  $values
+     */
+    #[DataProvider('columns')]
+    public function test_columns(array $texts, array $values): void
+    {
+        $typing = self::typing($texts);
+        foreach ($texts as $index => $text) {
+            $cell = $typing->cell($text);
+            is_float($values[$index]) ? self::assertEqualsWithDelta($values[$index], $cell->value, 1e-12) : self::assertSame($values[$index], $cell->value);
+            self::assertSame($text, $cell->text(), 'the text as it came is kept');
+        }
+    }
+
+    public function test_a_date_that_nothing_decides_is_marked(): void
+    {
+        self::assertTrue(self::typing(['03/04/2024', '05/06/2024'])->unsure);
+        self::assertFalse(self::typing(['03/04/2024', '25/06/2024'])->unsure);
+        self::assertFalse(self::typing(['03.04.2024', '05.06.2024'])->unsure);
+    }
+
+    public function test_an_unclear_column_follows_the_decimal_sign_of_the_file(): void
+    {
+        $survey = new Survey(new MemoryBlockStore);
+        $survey->take(Tokeniser::ofText("1,5;1.234\n2,25;2.500\n", ';')->rows());
+        self::assertSame(1234, $survey->typing()->cell(2, '1.234')->value);
+    }
+
+    public function test_any_typing_survives_storing(): void
+    {
+        $typing = self::typing(['£1.50', '£2.00']);
+        self::assertEquals($typing, ColumnTyping::fromArray($typing->toArray()));
+    }
+
+    /** @param  list<string>  $texts */
+    private static function typing(array $texts): ColumnTyping
+    {
+        $survey = new Survey(new MemoryBlockStore);
+        $survey->take(array_map(fn (string $text) => [$text], $texts));
+
+        return $survey->typing()->columns[1];
+    }
+}
