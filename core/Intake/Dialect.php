@@ -76,7 +76,7 @@ final readonly class Dialect
                 $counts[] = count($fields);
             }
         } catch (FileIsWrong) {
-            return 0.0;
+            // The sample may end inside a quoted field; the rows before it tell enough.
         }
         $quoted = preg_match_all('/(?:^|'.preg_quote($delimiter, '/').')'.$quote.'/m', $text);
         if ($counts === []) {

@@ -130,9 +130,24 @@ final class NumberFormat
     /** @return list<string> split at semicolons that stand outside quotes and brackets */
     private static function split(string $code): array
     {
-        preg_match_all('/(?:"[^"]*(?:"|$)|\\\\.|\[[^\]]*(?:\]|$)|[_*].|[^;"\\\\\[])+|(?<=;|^)(?=;|$)/us', $code, $found);
-        $parts = explode("\0", implode("\0", $found[0]));
+        $parts = [''];
+        $quoted = false;
+        $bracketed = false;
+        for ($at = 0, $end = strlen($code); $at < $end; $at++) {
+            $char = $code[$at];
+            $quoted = $char === '"' && ! $bracketed ? ! $quoted : $quoted;
+            $bracketed = ! $quoted && ($char === '[' || ($bracketed && $char !== ']'));
+            if ($char === ';' && ! $quoted && ! $bracketed) {
+                $parts[] = '';
 
-        return $parts === [''] && $code !== '' ? [$code] : $parts;
+                continue;
+            }
+            $parts[count($parts) - 1] .= $char;
+            if (! $quoted && ! $bracketed && str_contains('\\_*', $char) && $at + 1 < $end) {
+                $parts[count($parts) - 1] .= $code[++$at];
+            }
+        }
+
+        return $parts;
     }
 }

@@ -11,19 +11,19 @@ import { ShelfPage } from './shelf/ShelfPage';
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
 
 function App() {
-  const path = usePath();
-  const workbook = /^\/workbooks\/(\d+)/.exec(path)?.[1];
-  return workbook ? <BenchPage key={workbook} id={Number(workbook)} /> : <ShelfPage />;
+    const path = usePath();
+    const workbook = /^\/workbooks\/(\d+)/.exec(path)?.[1];
+    return workbook ? <BenchPage key={workbook} id={Number(workbook)} /> : <ShelfPage />;
 }
 
 const root = document.getElementById('app');
 if (root) {
-  createRoot(root).render(
-    <StrictMode>
-      <QueryClientProvider client={client}>
-        <App />
-        <Messages />
-      </QueryClientProvider>
-    </StrictMode>,
-  );
+    createRoot(root).render(
+        <StrictMode>
+            <QueryClientProvider client={client}>
+                <App />
+                <Messages />
+            </QueryClientProvider>
+        </StrictMode>,
+    );
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\ActIsWrong;
 use App\Bench\Acts;
 use App\Bench\Bench;
 use App\Http\Records\ActRecord;
@@ -41,8 +42,7 @@ final class BenchController
 
     public function window(Request $request, int $id, int $number): JsonResponse
     {
-        $range = self::range($request);
-        assert($range !== null);
+        $range = self::range($request) ?? throw ActIsWrong::argument('window', 'top, left, bottom and right');
 
         return response()->json(self::paint($this->bench->load($this->row($id), [$number]), $number, $range));
     }

@@ -1,80 +1,95 @@
-import type { ActRecord, BenchRecord, Figures, HandoverRecord, HistoryRecord, ImportRecord, SheetDetail, ShelfRecord, Window } from './types';
+import type {
+    ActRecord,
+    BenchRecord,
+    Figures,
+    HandoverRecord,
+    HistoryRecord,
+    ImportRecord,
+    SheetDetail,
+    ShelfRecord,
+    Window,
+} from './types';
 
 /** What the server refused, in its own words. */
 export class Refused extends Error {
-  constructor(
-    message: string,
-    readonly status: number,
-    readonly revision: number | null,
-  ) {
-    super(message);
-  }
+    constructor(
+        message: string,
+        readonly status: number,
+        readonly revision: number | null,
+    ) {
+        super(message);
+    }
 }
 
 function token(): string {
-  const found = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie);
-  return found?.[1] ? decodeURIComponent(found[1]) : '';
+    const found = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie);
+    return found?.[1] ? decodeURIComponent(found[1]) : '';
 }
 
 async function call<T>(method: string, path: string, body?: object, signal?: AbortSignal): Promise<T> {
-  const isForm = body instanceof FormData;
-  const headers: Record<string, string> = { Accept: 'application/json', 'X-XSRF-TOKEN': token() };
-  if (body && !isForm) headers['Content-Type'] = 'application/json';
-  let response: Response;
-  try {
-    response = await fetch(`/api/${path}`, { method, headers, body: isForm ? body : body ? JSON.stringify(body) : undefined, signal });
-  } catch (fault) {
-    if (signal?.aborted) throw fault;
-    throw new Refused('The server does not answer. What you did before is saved; start it again with bin/start.', 0, null);
-  }
-  const answer: unknown = await response.json().catch(() => null);
-  if (!response.ok) {
-    const said = answer as { message?: string; revision?: number } | null;
-    throw new Refused(said?.message || `The server answered ${response.status}.`, response.status, said?.revision ?? null);
-  }
-  return answer as T;
+    const isForm = body instanceof FormData;
+    const headers: Record<string, string> = { Accept: 'application/json', 'X-XSRF-TOKEN': token() };
+    if (body && !isForm) headers['Content-Type'] = 'application/json';
+    let response: Response;
+    try {
+        response = await fetch(`/api/${path}`, {
+            method,
+            headers,
+            body: isForm ? body : body ? JSON.stringify(body) : undefined,
+            signal,
+        });
+    } catch (fault) {
+        if (signal?.aborted) throw fault;
+        throw new Refused('The server does not answer. What you did before is saved; start it again with bin/start.', 0, null);
+    }
+    const answer: unknown = await response.json().catch(() => null);
+    if (!response.ok) {
+        const said = answer as { message?: string; revision?: number } | null;
+        throw new Refused(said?.message || `The server answered ${response.status}.`, response.status, said?.revision ?? null);
+    }
+    return answer as T;
 }
 
 export interface Rect {
-  top: number;
-  left: number;
-  bottom: number;
-  right: number;
+    top: number;
+    left: number;
+    bottom: number;
+    right: number;
 }
 
 const rect = (r: Rect) => `top=${r.top}&left=${r.left}&bottom=${r.bottom}&right=${r.right}`;
 
 export const api = {
-  shelf: () => call<ShelfRecord>('GET', 'shelf'),
-  upload: (file: File) => {
-    const form = new FormData();
-    form.append('file', file);
-    return call<ImportRecord>('POST', 'imports', form);
-  },
-  paste: (text: string, html: string) => call<ImportRecord>('POST', 'imports/paste', { text, html }),
-  importState: (id: string) => call<ImportRecord>('GET', `imports/${id}`),
-  changeDialect: (id: string, dialect: { encoding: string; delimiter: string; quote: string }) =>
-    call<ImportRecord>('PATCH', `imports/${id}`, dialect),
-  keep: (id: string) => call<ImportRecord>('POST', `imports/${id}/keep`, {}),
-  cancelImport: (id: string) => call<ImportRecord>('DELETE', `imports/${id}`),
-  remove: (id: number) => call<{ message: string }>('DELETE', `workbooks/${id}`),
-  bench: (id: number) => call<BenchRecord>('GET', `workbooks/${id}`),
-  sheet: (id: number, sheet: number) => call<SheetDetail>('GET', `workbooks/${id}/sheets/${sheet}`),
-  window: (id: number, sheet: number, range: Rect, signal?: AbortSignal) =>
-    call<Window>('GET', `workbooks/${id}/sheets/${sheet}/window?${rect(range)}`, undefined, signal),
-  figures: (id: number, sheet: number, ranges: string, signal?: AbortSignal) =>
-    call<Figures>('GET', `workbooks/${id}/sheets/${sheet}/figures?ranges=${encodeURIComponent(ranges)}`, undefined, signal),
-  act: (id: number, revision: number, sheet: number, act: string, args: object) =>
-    call<ActRecord>('POST', `workbooks/${id}/acts`, { act, revision, sheet, arguments: args }),
-  preview: (id: number, sheet: number, act: string, args: object, window: Rect, signal?: AbortSignal) =>
-    call<ActRecord>('POST', `workbooks/${id}/acts`, { act, preview: true, sheet, arguments: args, window }, signal),
-  undo: (id: number, revision: number, sheet: number) => call<ActRecord>('POST', `workbooks/${id}/undo`, { revision, sheet }),
-  redo: (id: number, revision: number, sheet: number) => call<ActRecord>('POST', `workbooks/${id}/redo`, { revision, sheet }),
-  history: (id: number) => call<HistoryRecord[]>('GET', `workbooks/${id}/history`),
-  risk: (id: number, sheet: number) => call<{ risky: number }>('GET', `workbooks/${id}/sheets/${sheet}/risk`),
-  handOver: (id: number, format: string, defuse: boolean, sheet: number) =>
-    call<HandoverRecord>('POST', `workbooks/${id}/handovers`, { format, defuse, sheet }),
-  handover: (id: string) => call<HandoverRecord>('GET', `handovers/${id}`),
-  cancelHandover: (id: string) => call<HandoverRecord>('DELETE', `handovers/${id}`),
-  importStylebook: (json: string) => call<{ name: string }>('POST', 'stylebooks', { json }),
+    shelf: () => call<ShelfRecord>('GET', 'shelf'),
+    upload: (file: File) => {
+        const form = new FormData();
+        form.append('file', file);
+        return call<ImportRecord>('POST', 'imports', form);
+    },
+    paste: (text: string, html: string) => call<ImportRecord>('POST', 'imports/paste', { text, html }),
+    importState: (id: string) => call<ImportRecord>('GET', `imports/${id}`),
+    changeDialect: (id: string, dialect: { encoding: string; delimiter: string; quote: string }) =>
+        call<ImportRecord>('PATCH', `imports/${id}`, dialect),
+    keep: (id: string) => call<ImportRecord>('POST', `imports/${id}/keep`, {}),
+    cancelImport: (id: string) => call<ImportRecord>('DELETE', `imports/${id}`),
+    remove: (id: number) => call<{ message: string }>('DELETE', `workbooks/${id}`),
+    bench: (id: number) => call<BenchRecord>('GET', `workbooks/${id}`),
+    sheet: (id: number, sheet: number) => call<SheetDetail>('GET', `workbooks/${id}/sheets/${sheet}`),
+    window: (id: number, sheet: number, range: Rect, signal?: AbortSignal) =>
+        call<Window>('GET', `workbooks/${id}/sheets/${sheet}/window?${rect(range)}`, undefined, signal),
+    figures: (id: number, sheet: number, ranges: string, signal?: AbortSignal) =>
+        call<Figures>('GET', `workbooks/${id}/sheets/${sheet}/figures?ranges=${encodeURIComponent(ranges)}`, undefined, signal),
+    act: (id: number, revision: number, sheet: number, act: string, args: object) =>
+        call<ActRecord>('POST', `workbooks/${id}/acts`, { act, revision, sheet, arguments: args }),
+    preview: (id: number, sheet: number, act: string, args: object, window: Rect, signal?: AbortSignal) =>
+        call<ActRecord>('POST', `workbooks/${id}/acts`, { act, preview: true, sheet, arguments: args, window }, signal),
+    undo: (id: number, revision: number, sheet: number) => call<ActRecord>('POST', `workbooks/${id}/undo`, { revision, sheet }),
+    redo: (id: number, revision: number, sheet: number) => call<ActRecord>('POST', `workbooks/${id}/redo`, { revision, sheet }),
+    history: (id: number) => call<HistoryRecord[]>('GET', `workbooks/${id}/history`),
+    risk: (id: number, sheet: number) => call<{ risky: number }>('GET', `workbooks/${id}/sheets/${sheet}/risk`),
+    handOver: (id: number, format: string, defuse: boolean, sheet: number) =>
+        call<HandoverRecord>('POST', `workbooks/${id}/handovers`, { format, defuse, sheet }),
+    handover: (id: string) => call<HandoverRecord>('GET', `handovers/${id}`),
+    cancelHandover: (id: string) => call<HandoverRecord>('DELETE', `handovers/${id}`),
+    importStylebook: (json: string) => call<{ name: string }>('POST', 'stylebooks', { json }),
 };

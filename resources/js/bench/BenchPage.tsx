@@ -14,75 +14,97 @@ import { useActs } from './useActs';
 import { useKeys } from './useKeys';
 
 export function BenchPage({ id }: { id: number }) {
-  const bench = useQuery({ queryKey: ['bench', id], queryFn: () => api.bench(id) });
-  const number = useBench((state) => state.sheet);
-  const open = useBench((state) => state.open);
-  const trial = useBench((state) => state.trial);
-  const [handing, setHanding] = useState(false);
-  const [finding, setFinding] = useState(false);
-  const view = useRef<Rect>({ top: 1, left: 1, bottom: 50, right: 20 });
-  const acts = useActs(id);
-  const keepView = useCallback((range: Rect) => {
-    view.current = range;
-  }, []);
+    const bench = useQuery({ queryKey: ['bench', id], queryFn: () => api.bench(id) });
+    const number = useBench((state) => state.sheet);
+    const open = useBench((state) => state.open);
+    const trial = useBench((state) => state.trial);
+    const [handing, setHanding] = useState(false);
+    const [finding, setFinding] = useState(false);
+    const view = useRef<Rect>({ top: 1, left: 1, bottom: 50, right: 20 });
+    const acts = useActs(id);
+    const keepView = useCallback((range: Rect) => {
+        view.current = range;
+    }, []);
 
-  useEffect(() => {
-    const first = bench.data?.sheets.find((sheet) => sheet.state === 'visible') ?? bench.data?.sheets[0];
-    if (first && !bench.data?.sheets.some((sheet) => sheet.number === useBench.getState().sheet)) open(first.number);
-  }, [bench.data, open]);
-  useEffect(() => () => useBench.setState({ sheet: 0, trial: null }), []);
-  useEffect(() => {
-    if (bench.data) document.title = `${bench.data.name} · Rilvet`;
-  }, [bench.data]);
+    useEffect(() => {
+        const first = bench.data?.sheets.find((sheet) => sheet.state === 'visible') ?? bench.data?.sheets[0];
+        if (first && !bench.data?.sheets.some((sheet) => sheet.number === useBench.getState().sheet)) open(first.number);
+    }, [bench.data, open]);
+    useEffect(() => () => useBench.setState({ sheet: 0, trial: null }), []);
+    useEffect(() => {
+        if (bench.data) document.title = `${bench.data.name} · Rilvet`;
+    }, [bench.data]);
 
-  const known = bench.data?.sheets.some((sheet) => sheet.number === number) ?? false;
-  const revision = bench.data?.revision ?? 0;
-  const detail = useQuery({
-    queryKey: ['sheet', id, number, revision],
-    queryFn: () => api.sheet(id, number),
-    enabled: known,
-    placeholderData: (old) => (old?.number === number ? old : undefined),
-  });
-  const preview = useQuery({
-    queryKey: ['trial', id, number, revision, trial],
-    queryFn: ({ signal }) => api.preview(id, number, 'dress', trial ? { stylebook: trial.stylebook, clean: trial.clean } : {}, view.current, signal),
-    enabled: known && trial !== null,
-    staleTime: 60_000,
-  });
-  useKeys({ acts, find: () => setFinding(true), handOver: () => setHanding(true) });
+    const known = bench.data?.sheets.some((sheet) => sheet.number === number) ?? false;
+    const revision = bench.data?.revision ?? 0;
+    const detail = useQuery({
+        queryKey: ['sheet', id, number, revision],
+        queryFn: () => api.sheet(id, number),
+        enabled: known,
+        placeholderData: (old) => (old?.number === number ? old : undefined),
+    });
+    const preview = useQuery({
+        queryKey: ['trial', id, number, revision, trial],
+        queryFn: ({ signal }) =>
+            api.preview(
+                id,
+                number,
+                'dress',
+                trial ? { stylebook: trial.stylebook, clean: trial.clean } : {},
+                view.current,
+                signal,
+            ),
+        enabled: known && trial !== null,
+        staleTime: 60_000,
+    });
+    useKeys({ acts, find: () => setFinding(true), handOver: () => setHanding(true) });
 
-  if (bench.isError) {
+    if (bench.isError) {
+        return (
+            <main className="p-10">
+                <h1 className="mb-2 text-[15px] font-semibold">This workbook is not on the shelf</h1>
+                <p className="mb-4 text-quiet">{bench.error.message}</p>
+                <button type="button" className="btn" onClick={() => go('/')}>
+                    Back to the shelf
+                </button>
+            </main>
+        );
+    }
+    if (!bench.data || !detail.data) return <main className="p-10 text-quiet">Opening the workbook…</main>;
+    const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
     return (
-      <main className="p-10">
-        <h1 className="mb-2 text-[15px] font-semibold">This workbook is not on the shelf</h1>
-        <p className="mb-4 text-quiet">{bench.error.message}</p>
-        <button type="button" className="btn" onClick={() => go('/')}>
-          Back to the shelf
-        </button>
-      </main>
+        <div className="grid h-full grid-rows-[48px_minmax(0,1fr)_152px_26px]">
+            <TopBar
+                bench={bench.data}
+                acts={acts}
+                wears={detail.data.wears}
+                onFind={() => setFinding(true)}
+                onHandOver={() => setHanding(true)}
+            />
+            <div className="grid min-h-0 grid-cols-[232px_minmax(0,1fr)]">
+                <Outline bench={bench.data} detail={detail.data} acts={acts} />
+                <Grid
+                    key={number}
+                    id={id}
+                    detail={shown}
+                    revision={revision}
+                    preview={trial ? (preview.data?.window ?? null) : null}
+                    acts={acts}
+                    onView={keepView}
+                />
+            </div>
+            <Tray bench={bench.data} detail={detail.data} acts={acts} />
+            <FootLine id={id} detail={detail.data} revision={revision} />
+            {handing && <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />}
+            {finding && (
+                <FindAction
+                    bench={bench.data}
+                    detail={detail.data}
+                    acts={acts}
+                    onHandOver={() => setHanding(true)}
+                    onClose={() => setFinding(false)}
+                />
+            )}
+        </div>
     );
-  }
-  if (!bench.data || !detail.data) return <main className="p-10 text-quiet">Opening the workbook…</main>;
-  const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
-  return (
-    <div className="grid h-full grid-rows-[48px_minmax(0,1fr)_152px_26px]">
-      <TopBar bench={bench.data} acts={acts} wears={detail.data.wears} onFind={() => setFinding(true)} onHandOver={() => setHanding(true)} />
-      <div className="grid min-h-0 grid-cols-[232px_minmax(0,1fr)]">
-        <Outline bench={bench.data} detail={detail.data} acts={acts} />
-        <Grid
-          key={number}
-          id={id}
-          detail={shown}
-          revision={revision}
-          preview={trial ? (preview.data?.window ?? null) : null}
-          acts={acts}
-          onView={keepView}
-        />
-      </div>
-      <Tray bench={bench.data} detail={detail.data} acts={acts} />
-      <FootLine id={id} detail={detail.data} revision={revision} />
-      {handing && <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />}
-      {finding && <FindAction bench={bench.data} detail={detail.data} acts={acts} onHandOver={() => setHanding(true)} onClose={() => setFinding(false)} />}
-    </div>
-  );
 }

@@ -8,108 +8,131 @@ import { useBench } from './state';
 import type { Acts } from './useActs';
 
 interface Action {
-  words: string;
-  keys?: string;
-  run: () => void;
+    words: string;
+    keys?: string;
+    run: () => void;
 }
 
 interface Props {
-  bench: BenchRecord;
-  detail: SheetDetail;
-  acts: Acts;
-  onHandOver: () => void;
-  onClose: () => void;
+    bench: BenchRecord;
+    detail: SheetDetail;
+    acts: Acts;
+    onHandOver: () => void;
+    onClose: () => void;
 }
 
 /** Every action by name, with its key beside it. */
 export function FindAction({ bench, detail, acts, onHandOver, onClose }: Props) {
-  const [text, setText] = useState('');
-  const [at, setAt] = useState(0);
-  const actions = useMemo(() => allActions({ bench, detail, acts, onHandOver }), [bench, detail, acts, onHandOver]);
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = actions.filter((action) => words.every((word) => action.words.toLowerCase().includes(word))).slice(0, 40);
-  const chosen = Math.min(at, Math.max(0, found.length - 1));
-  const run = (action: Action | undefined) => {
-    if (!action) return;
-    onClose();
-    action.run();
-  };
-  return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="dialog-shade" />
-        <Dialog.Content className="dialog top-24 w-[560px] translate-y-0 p-3" aria-describedby={undefined}>
-          <Dialog.Title className="sr-only">Find an action</Dialog.Title>
-          <input
-            className="field mb-2 w-full"
-            placeholder="What do you want to do?"
-            aria-label="Find an action"
-            role="combobox"
-            aria-expanded="true"
-            aria-controls="actions"
-            aria-activedescendant={found.length > 0 ? `action-${chosen}` : undefined}
-            value={text}
-            autoFocus
-            onChange={(event) => {
-              setText(event.target.value);
-              setAt(0);
-            }}
-            onKeyDown={(event) => {
-              if (event.key === 'ArrowDown') setAt(Math.min(chosen + 1, found.length - 1));
-              else if (event.key === 'ArrowUp') setAt(Math.max(chosen - 1, 0));
-              else if (event.key === 'Enter') run(found[chosen]);
-              else return;
-              event.preventDefault();
-            }}
-          />
-          <ul id="actions" role="listbox" aria-label="Actions" className="max-h-[360px] overflow-auto">
-            {found.map((action, index) => (
-              <li
-                key={action.words}
-                id={`action-${index}`}
-                role="option"
-                aria-selected={index === chosen}
-                className={`menu-item justify-between ${index === chosen ? 'bg-damson-soft text-damson' : ''}`}
-                onMouseMove={() => setAt(index)}
-                onClick={() => run(action)}
-              >
-                {action.words}
-                {action.keys && <kbd className="font-mono text-[11px] text-quiet">{action.keys}</kbd>}
-              </li>
-            ))}
-          </ul>
-          {found.length === 0 && <p className="p-2 text-quiet">Nothing is called like that.</p>}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
-  );
+    const [text, setText] = useState('');
+    const [at, setAt] = useState(0);
+    const actions = useMemo(() => allActions({ bench, detail, acts, onHandOver }), [bench, detail, acts, onHandOver]);
+    const words = text.toLowerCase().split(/\s+/).filter(Boolean);
+    const found = actions.filter((action) => words.every((word) => action.words.toLowerCase().includes(word))).slice(0, 40);
+    const chosen = Math.min(at, Math.max(0, found.length - 1));
+    const run = (action: Action | undefined) => {
+        if (!action) return;
+        onClose();
+        action.run();
+    };
+    return (
+        <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+            <Dialog.Portal>
+                <Dialog.Overlay className="dialog-shade" />
+                <Dialog.Content className="dialog top-24 w-[560px] translate-y-0 p-3" aria-describedby={undefined}>
+                    <Dialog.Title className="sr-only">Find an action</Dialog.Title>
+                    <input
+                        className="field mb-2 w-full"
+                        placeholder="What do you want to do?"
+                        aria-label="Find an action"
+                        role="combobox"
+                        aria-expanded="true"
+                        aria-controls="actions"
+                        aria-activedescendant={found.length > 0 ? `action-${chosen}` : undefined}
+                        value={text}
+                        autoFocus
+                        onChange={(event) => {
+                            setText(event.target.value);
+                            setAt(0);
+                        }}
+                        onKeyDown={(event) => {
+                            if (event.key === 'ArrowDown') setAt(Math.min(chosen + 1, found.length - 1));
+                            else if (event.key === 'ArrowUp') setAt(Math.max(chosen - 1, 0));
+                            else if (event.key === 'Enter') run(found[chosen]);
+                            else return;
+                            event.preventDefault();
+                        }}
+                    />
+                    <ul id="actions" role="listbox" aria-label="Actions" className="max-h-[360px] overflow-auto">
+                        {found.map((action, index) => (
+                            <li
+                                key={action.words}
+                                id={`action-${index}`}
+                                role="option"
+                                aria-selected={index === chosen}
+                                className={`menu-item justify-between ${index === chosen ? 'bg-damson-soft text-damson' : ''}`}
+                                onMouseMove={() => setAt(index)}
+                                onClick={() => run(action)}
+                            >
+                                {action.words}
+                                {action.keys && <kbd className="font-mono text-[11px] text-quiet">{action.keys}</kbd>}
+                            </li>
+                        ))}
+                    </ul>
+                    {found.length === 0 && <p className="p-2 text-quiet">Nothing is called like that.</p>}
+                </Dialog.Content>
+            </Dialog.Portal>
+        </Dialog.Root>
+    );
 }
 
 function allActions({ bench, detail, acts, onHandOver }: Omit<Props, 'onClose'>): Action[] {
-  const { selection, active, select, open } = useBench.getState();
-  const table = detail.tables.find((t) => active.row >= t.top && active.row <= t.bottom && active.column >= t.left && active.column <= t.right) ?? detail.tables[0];
-  const range = selection[0];
-  const actions: Action[] = [
-    { words: 'Undo', keys: 'Ctrl+Z', run: () => void acts.undo() },
-    { words: 'Redo', keys: 'Ctrl+Y', run: () => void acts.redo() },
-    { words: 'Hand over', keys: 'Ctrl+S', run: onHandOver },
-    { words: 'Go to the shelf', run: () => go('/') },
-    ...bench.sheets.filter((sheet) => sheet.number !== detail.number).map((sheet) => ({ words: `Open the sheet ${sheet.name}`, run: () => open(sheet.number) })),
-  ];
-  for (const part of table?.parts ?? []) {
-    actions.push({ words: `Select: ${part.words}`, keys: part.part === 'body' ? 'Alt+B' : part.part === 'heading' ? 'Alt+H' : undefined, run: () => select(part.ranges.flatMap((text) => parse(text) ?? [])) });
-  }
-  for (const column of table?.columns ?? []) {
-    if (table && column.heading) actions.push({ words: `Select the column ${column.heading}`, run: () => select([{ top: table.top, left: column.column, bottom: table.bottom, right: column.column }]) });
-  }
-  if (table && range) {
-    const rows = range.top === range.bottom ? `row ${range.top}` : `rows ${range.top} to ${range.bottom}`;
-    for (const [part, words] of PART_WORDS) {
-      actions.push({
-        words: `Read ${rows} as: ${words}`,
-        run: () => void acts.act('correct', { correction: { type: 'rows', row: table.top, column: table.left, first: range.top, last: Math.min(range.bottom, table.bottom + 1), part } }),
-      });
+    const { selection, active, select, open } = useBench.getState();
+    const table =
+        detail.tables.find(
+            (t) => active.row >= t.top && active.row <= t.bottom && active.column >= t.left && active.column <= t.right,
+        ) ?? detail.tables[0];
+    const range = selection[0];
+    const actions: Action[] = [
+        { words: 'Undo', keys: 'Ctrl+Z', run: () => void acts.undo() },
+        { words: 'Redo', keys: 'Ctrl+Y', run: () => void acts.redo() },
+        { words: 'Hand over', keys: 'Ctrl+S', run: onHandOver },
+        { words: 'Go to the shelf', run: () => go('/') },
+        ...bench.sheets
+            .filter((sheet) => sheet.number !== detail.number)
+            .map((sheet) => ({ words: `Open the sheet ${sheet.name}`, run: () => open(sheet.number) })),
+    ];
+    for (const part of table?.parts ?? []) {
+        actions.push({
+            words: `Select: ${part.words}`,
+            keys: part.part === 'body' ? 'Alt+B' : part.part === 'heading' ? 'Alt+H' : undefined,
+            run: () => select(part.ranges.flatMap((text) => parse(text) ?? [])),
+        });
     }
-  }
-  return actions;
+    for (const column of table?.columns ?? []) {
+        if (table && column.heading)
+            actions.push({
+                words: `Select the column ${column.heading}`,
+                run: () => select([{ top: table.top, left: column.column, bottom: table.bottom, right: column.column }]),
+            });
+    }
+    if (table && range) {
+        const rows = range.top === range.bottom ? `row ${range.top}` : `rows ${range.top} to ${range.bottom}`;
+        for (const [part, words] of PART_WORDS) {
+            actions.push({
+                words: `Read ${rows} as: ${words}`,
+                run: () =>
+                    void acts.act('correct', {
+                        correction: {
+                            type: 'rows',
+                            row: table.top,
+                            column: table.left,
+                            first: range.top,
+                            last: Math.min(range.bottom, table.bottom + 1),
+                            part,
+                        },
+                    }),
+            });
+        }
+    }
+    return actions;
 }

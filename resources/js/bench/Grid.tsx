@@ -1,13 +1,20 @@
-import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState, type PointerEvent as ReactPointerEvent } from 'react';
+import {
+    useCallback,
+    useEffect,
+    useLayoutEffect,
+    useMemo,
+    useRef,
+    useState,
+    type PointerEvent as ReactPointerEvent,
+} from 'react';
 import type { Rect } from '@/api/client';
 import type { SheetDetail, Window } from '@/api/types';
 import { COLUMNS, ROWS, letters } from '@/grid/address';
 import { Axis } from '@/grid/geometry';
-import { Paint } from '@/grid/Paint';
 import { between, contains, dragged, wholeColumns, wholeRows, type Place } from '@/grid/selection';
 import { useTiles, type Tile } from '@/grid/useTiles';
 import { ColumnBrackets, RowBrackets } from './PartMargin';
-import { SelectionMarks } from './SelectionMarks';
+import { Quadrant } from './Quadrant';
 import { selectionText, useBench } from './state';
 import type { Acts } from './useActs';
 import { useGridKeys } from './useGridKeys';
@@ -19,271 +26,345 @@ const TOP = 34;
 const BEYOND = 40;
 
 interface Props {
-  id: number;
-  detail: SheetDetail;
-  revision: number;
-  preview: Window | null;
-  acts: Acts;
-  onView: (view: Rect) => void;
+    id: number;
+    detail: SheetDetail;
+    revision: number;
+    preview: Window | null;
+    acts: Acts;
+    onView: (view: Rect) => void;
 }
 
 type Drag = { kind: 'cells' | 'rows' | 'columns'; from: Place; before: Rect[]; mode: 'replace' | 'add' | 'take' };
 
 export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
-  const scroller = useRef<HTMLDivElement>(null);
-  const selection = useBench((state) => state.selection);
-  const active = useBench((state) => state.active);
-  const reveal = useBench((state) => state.reveal);
-  const [view, setView] = useState<Rect>({ top: 1, left: 1, bottom: 40, right: 20 });
-  const drag = useRef<Drag | null>(null);
+    const scroller = useRef<HTMLDivElement>(null);
+    const selection = useBench((state) => state.selection);
+    const active = useBench((state) => state.active);
+    const reveal = useBench((state) => state.reveal);
+    const [view, setView] = useState<Rect>({ top: 1, left: 1, bottom: 40, right: 20 });
+    const drag = useRef<Drag | null>(null);
 
-  const lastRow = Math.min(ROWS, detail.rows + BEYOND);
-  const lastColumn = Math.min(COLUMNS, detail.columns + 12);
-  const rows = useMemo(() => new Axis(lastRow, detail.height, detail.heights), [lastRow, detail.height, detail.heights]);
-  const columns = useMemo(() => Axis.ofSizes(detail.widths, lastColumn, detail.width), [lastColumn, detail.widths, detail.width]);
-  const frozen = { row: Math.min(detail.freezeRow, lastRow), column: Math.min(detail.freezeColumn, lastColumn) };
-  const frozenHeight = rows.start(frozen.row + 1);
-  const frozenWidth = columns.start(frozen.column + 1);
+    const lastRow = Math.min(ROWS, detail.rows + BEYOND);
+    const lastColumn = Math.min(COLUMNS, detail.columns + 12);
+    const rows = useMemo(() => new Axis(lastRow, detail.height, detail.heights), [lastRow, detail.height, detail.heights]);
+    const columns = useMemo(
+        () => Axis.ofSizes(detail.widths, lastColumn, detail.width),
+        [lastColumn, detail.widths, detail.width],
+    );
+    const frozen = { row: Math.min(detail.freezeRow, lastRow), column: Math.min(detail.freezeColumn, lastColumn) };
+    const clips = useMemo(
+        () => ({
+            main: { top: frozen.row + 1, left: frozen.column + 1, bottom: ROWS, right: COLUMNS },
+            top: { top: 1, left: frozen.column + 1, bottom: frozen.row, right: COLUMNS },
+            left: { top: frozen.row + 1, left: 1, bottom: ROWS, right: frozen.column },
+            corner: { top: 1, left: 1, bottom: frozen.row, right: frozen.column },
+        }),
+        [frozen.row, frozen.column],
+    );
+    const frozenHeight = rows.start(frozen.row + 1);
+    const frozenWidth = columns.start(frozen.column + 1);
 
-  const look = useCallback(() => {
-    const box = scroller.current;
-    if (!box) return;
-    const next = {
-      top: rows.at(box.scrollTop + frozenHeight),
-      left: columns.at(box.scrollLeft + frozenWidth),
-      bottom: Math.min(lastRow, rows.at(box.scrollTop + box.clientHeight) + 2),
-      right: Math.min(lastColumn, columns.at(box.scrollLeft + box.clientWidth) + 1),
+    const look = useCallback(() => {
+        const box = scroller.current;
+        if (!box) return;
+        const next = {
+            top: rows.at(box.scrollTop + frozenHeight),
+            left: columns.at(box.scrollLeft + frozenWidth),
+            bottom: Math.min(lastRow, rows.at(box.scrollTop + box.clientHeight) + 2),
+            right: Math.min(lastColumn, columns.at(box.scrollLeft + box.clientWidth) + 1),
+        };
+        setView((old) =>
+            old.top === next.top && old.left === next.left && old.bottom === next.bottom && old.right === next.right ? old : next,
+        );
+    }, [rows, columns, frozenHeight, frozenWidth, lastRow, lastColumn]);
+    useLayoutEffect(look, [look]);
+    useEffect(() => {
+        const box = scroller.current;
+        if (!box) return;
+        const watcher = new ResizeObserver(look);
+        watcher.observe(box);
+        return () => watcher.disconnect();
+    }, [look]);
+    useEffect(
+        () => onView({ top: 1, left: 1, bottom: Math.min(view.bottom, view.top + 150), right: view.right }),
+        [view, onView],
+    );
+
+    useEffect(() => {
+        const box = scroller.current;
+        if (!box || reveal === 0) return;
+        const { row, column } = useBench.getState().active;
+        const top = rows.start(Math.min(row, lastRow));
+        const bottom = rows.end(Math.min(row, lastRow));
+        const left = columns.start(Math.min(column, lastColumn));
+        const right = columns.end(Math.min(column, lastColumn));
+        if (row > frozen.row) {
+            if (top - frozenHeight < box.scrollTop) box.scrollTop = top - frozenHeight;
+            else if (bottom > box.scrollTop + box.clientHeight - TOP - 16) box.scrollTop = bottom - box.clientHeight + TOP + 16;
+        }
+        if (column > frozen.column) {
+            if (left - frozenWidth < box.scrollLeft) box.scrollLeft = left - frozenWidth;
+            else if (right > box.scrollLeft + box.clientWidth - LEFT) box.scrollLeft = right - box.clientWidth + LEFT;
+        }
+        // Only a new reveal scrolls; sizes that change under a selection must not.
+        // eslint-disable-next-line react-hooks/exhaustive-deps
+    }, [reveal]);
+
+    const views = [view];
+    if (frozen.row > 0) views.push({ top: 1, bottom: frozen.row, left: view.left, right: view.right });
+    if (frozen.column > 0) views.push({ left: 1, right: frozen.column, top: view.top, bottom: view.bottom });
+    if (frozen.row > 0 && frozen.column > 0) views.push({ top: 1, left: 1, bottom: frozen.row, right: frozen.column });
+    const tiles = useTiles(id, detail.number, revision, views, { row: lastRow, column: lastColumn });
+    const shown: Tile[] = preview ? [{ key: 'preview', range: { ...view, top: 1, left: 1 }, window: preview }] : tiles;
+
+    const placeAt = (event: { clientX: number; clientY: number }): Place => {
+        const box = scroller.current;
+        if (!box) return active;
+        const frame = box.getBoundingClientRect();
+        const x = event.clientX - frame.left - LEFT;
+        const y = event.clientY - frame.top - TOP;
+        return {
+            row: rows.at(y < frozenHeight ? Math.max(0, y) : y + box.scrollTop),
+            column: columns.at(x < frozenWidth ? Math.max(0, x) : x + box.scrollLeft),
+        };
     };
-    setView((old) => (old.top === next.top && old.left === next.left && old.bottom === next.bottom && old.right === next.right ? old : next));
-  }, [rows, columns, frozenHeight, frozenWidth, lastRow, lastColumn]);
-  useLayoutEffect(look, [look]);
-  useEffect(() => {
-    const box = scroller.current;
-    if (!box) return;
-    const watcher = new ResizeObserver(look);
-    watcher.observe(box);
-    return () => watcher.disconnect();
-  }, [look]);
-  useEffect(() => onView({ top: 1, left: 1, bottom: Math.min(view.bottom, view.top + 150), right: view.right }), [view, onView]);
+    const rangeOf = (kind: Drag['kind'], a: Place, b: Place) =>
+        kind === 'rows' ? wholeRows(a.row, b.row) : kind === 'columns' ? wholeColumns(a.column, b.column) : between(a, b);
 
-  useEffect(() => {
-    const box = scroller.current;
-    if (!box || reveal === 0) return;
-    const { row, column } = useBench.getState().active;
-    const top = rows.start(Math.min(row, lastRow));
-    const bottom = rows.end(Math.min(row, lastRow));
-    const left = columns.start(Math.min(column, lastColumn));
-    const right = columns.end(Math.min(column, lastColumn));
-    if (row > frozen.row) {
-      if (top - frozenHeight < box.scrollTop) box.scrollTop = top - frozenHeight;
-      else if (bottom > box.scrollTop + box.clientHeight - TOP - 16) box.scrollTop = bottom - box.clientHeight + TOP + 16;
-    }
-    if (column > frozen.column) {
-      if (left - frozenWidth < box.scrollLeft) box.scrollLeft = left - frozenWidth;
-      else if (right > box.scrollLeft + box.clientWidth - LEFT) box.scrollLeft = right - box.clientWidth + LEFT;
-    }
-    // Only a new reveal scrolls; sizes that change under a selection must not.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [reveal]);
-
-  const views = [view];
-  if (frozen.row > 0) views.push({ top: 1, bottom: frozen.row, left: view.left, right: view.right });
-  if (frozen.column > 0) views.push({ left: 1, right: frozen.column, top: view.top, bottom: view.bottom });
-  if (frozen.row > 0 && frozen.column > 0) views.push({ top: 1, left: 1, bottom: frozen.row, right: frozen.column });
-  const tiles = useTiles(id, detail.number, revision, views, { row: lastRow, column: lastColumn });
-  const shown: Tile[] = preview ? [{ key: 'preview', range: view, window: preview }] : tiles;
-
-  const placeAt = (event: { clientX: number; clientY: number }): Place => {
-    const box = scroller.current;
-    if (!box) return active;
-    const frame = box.getBoundingClientRect();
-    const x = event.clientX - frame.left - LEFT;
-    const y = event.clientY - frame.top - TOP;
-    return {
-      row: rows.at(y < frozenHeight ? Math.max(0, y) : y + box.scrollTop),
-      column: columns.at(x < frozenWidth ? Math.max(0, x) : x + box.scrollLeft),
+    const press = (kind: Drag['kind']) => (event: ReactPointerEvent) => {
+        // Menus that open from the margin are elsewhere in the page, but their events come up through here.
+        if (event.button !== 0 || !event.currentTarget.contains(event.target as Node)) return;
+        const place = placeAt(event);
+        const { selection: before, anchor, select } = useBench.getState();
+        scroller.current?.focus({ preventScroll: true });
+        if (event.shiftKey) {
+            drag.current = { kind, from: anchor, before: before.slice(0, -1), mode: before.length > 1 ? 'add' : 'replace' };
+            select(dragged(before.slice(0, -1), rangeOf(kind, anchor, place), drag.current.mode), anchor, false);
+        } else {
+            // Ctrl on selected cells takes them away; elsewhere it adds.
+            const mode = event.ctrlKey || event.metaKey ? (contains(before, place) ? 'take' : 'add') : 'replace';
+            drag.current = { kind, from: place, before, mode };
+            useBench.setState({ anchor: place });
+            select(dragged(before, rangeOf(kind, place, place), mode), place, false);
+        }
+        event.currentTarget.setPointerCapture(event.pointerId);
     };
-  };
-  const rangeOf = (kind: Drag['kind'], a: Place, b: Place) =>
-    kind === 'rows' ? wholeRows(a.row, b.row) : kind === 'columns' ? wholeColumns(a.column, b.column) : between(a, b);
+    const move = (event: ReactPointerEvent) => {
+        const now = drag.current;
+        if (!now) return;
+        const next = dragged(now.before, rangeOf(now.kind, now.from, placeAt(event)), now.mode);
+        if (selectionText(next) !== selectionText(useBench.getState().selection))
+            useBench.getState().select(next, now.from, false);
+        const box = scroller.current;
+        const frame = box?.getBoundingClientRect();
+        if (!box || !frame) return;
+        if (event.clientY > frame.bottom - 12) box.scrollTop += 24;
+        if (event.clientY < frame.top + TOP && box.scrollTop > 0) box.scrollTop -= 24;
+        if (event.clientX > frame.right - 12) box.scrollLeft += 24;
+        if (event.clientX < frame.left + LEFT && box.scrollLeft > 0) box.scrollLeft -= 24;
+    };
+    const release = () => (drag.current = null);
+    const handlers = (kind: Drag['kind']) => ({
+        onPointerDown: press(kind),
+        onPointerMove: move,
+        onPointerUp: release,
+        onPointerCancel: release,
+    });
+    const onKeyDown = useGridKeys({ rows: lastRow, columns: lastColumn, detail, page: Math.max(1, view.bottom - view.top - 2) });
 
-  const press = (kind: Drag['kind']) => (event: ReactPointerEvent) => {
-    if (event.button !== 0) return;
-    const place = placeAt(event);
-    const { selection: before, anchor, select } = useBench.getState();
-    scroller.current?.focus({ preventScroll: true });
-    if (event.shiftKey) {
-      drag.current = { kind, from: anchor, before: before.slice(0, -1), mode: before.length > 1 ? 'add' : 'replace' };
-      select(dragged(before.slice(0, -1), rangeOf(kind, anchor, place), drag.current.mode), anchor, false);
-    } else {
-      // Ctrl on selected cells takes them away; elsewhere it adds.
-      const mode = event.ctrlKey || event.metaKey ? (contains(before, place) ? 'take' : 'add') : 'replace';
-      drag.current = { kind, from: place, before, mode };
-      useBench.setState({ anchor: place });
-      select(dragged(before, rangeOf(kind, place, place), mode), place, false);
-    }
-    event.currentTarget.setPointerCapture(event.pointerId);
-  };
-  const move = (event: ReactPointerEvent) => {
-    const now = drag.current;
-    if (!now) return;
-    const next = dragged(now.before, rangeOf(now.kind, now.from, placeAt(event)), now.mode);
-    if (selectionText(next) !== selectionText(useBench.getState().selection)) useBench.getState().select(next, now.from, false);
-    const box = scroller.current;
-    const frame = box?.getBoundingClientRect();
-    if (!box || !frame) return;
-    if (event.clientY > frame.bottom - 12) box.scrollTop += 24;
-    if (event.clientY < frame.top + TOP && box.scrollTop > 0) box.scrollTop -= 24;
-    if (event.clientX > frame.right - 12) box.scrollLeft += 24;
-    if (event.clientX < frame.left + LEFT && box.scrollLeft > 0) box.scrollLeft -= 24;
-  };
-  const release = () => (drag.current = null);
-  const handlers = (kind: Drag['kind']) => ({ onPointerDown: press(kind), onPointerMove: move, onPointerUp: release, onPointerCancel: release });
-  const onKeyDown = useGridKeys({ rows: lastRow, columns: lastColumn, detail, page: Math.max(1, view.bottom - view.top - 2) });
-
-  const width = columns.total;
-  const height = rows.total;
-  const rowNumbers = range(view.top, view.bottom);
-  const columnNumbers = range(view.left, view.right);
-  const header = { rows: selectedRows(selection), columns: selectedColumns(selection) };
-  const layer = (clip: Rect) => <Layer tiles={shown} clip={clip} rows={rows} columns={columns} />;
-  return (
-    <div
-      ref={scroller}
-      role="grid"
-      aria-label={`Cells of ${detail.name}`}
-      aria-rowcount={detail.rows}
-      aria-colcount={detail.columns}
-      aria-multiselectable="true"
-      aria-describedby="selection-address"
-      tabIndex={0}
-      className="relative overflow-auto bg-white outline-offset-[-2px] select-none"
-      style={{ overflowAnchor: 'none' }}
-      onScroll={look}
-      onKeyDown={onKeyDown}
-    >
-      <div role="presentation" className="relative" style={{ width: width + LEFT, height: height + TOP }}>
-        <div role="presentation" className="sticky top-0 z-20 bg-ground" style={{ height: TOP, width: width + LEFT }}>
-          <div role="presentation" className="absolute" style={{ left: LEFT }} {...handlers('columns')}>
-            <ColumnBrackets tables={detail.tables} columns={columns} view={view} active={active.row} />
-            {[...range(1, frozen.column), ...columnNumbers].map((column, index) => (
-              <div
-                key={`${column}.${index < frozen.column}`}
-                className={`absolute grid h-5 place-items-center border-r border-b border-hair font-mono text-[11px] ${header.columns(column) ? 'bg-[#eadfe8] font-medium text-damson' : 'bg-ground text-quiet'}`}
-                style={{ top: 14, left: columns.start(column), width: columns.sizeOf(column), ...(index < frozen.column ? { position: 'absolute', zIndex: 2 } : {}) }}
-              >
-                {letters(column)}
-              </div>
-            ))}
-          </div>
-        </div>
-        <button
-          type="button"
-          aria-label="Select the whole sheet"
-          className="sticky left-0 z-30 block border-r border-b border-hair bg-ground"
-          style={{ width: LEFT, height: TOP, marginTop: -TOP, top: 0, position: 'sticky' }}
-          onClick={() => useBench.getState().select([{ top: 1, left: 1, bottom: ROWS, right: COLUMNS }], active, false)}
-        />
-        <div role="presentation" className="sticky left-0 z-10 bg-ground" style={{ width: LEFT, height }} {...handlers('rows')}>
-          {rowNumbers.map((row) => (
-            <div
-              key={row}
-              className={`absolute grid place-items-center overflow-hidden border-r border-b border-hair font-mono text-[11px] ${header.rows(row) ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
-              style={{ left: 14, width: 38, top: rows.start(row), height: rows.sizeOf(row) }}
-            >
-              {row}
-            </div>
-          ))}
-          <RowBrackets tables={detail.tables} rows={rows} view={view} column={active.column} acts={acts} />
-        </div>
-        <div role="presentation" className="sheet absolute overflow-hidden" style={{ top: TOP, left: LEFT, width, height }} {...handlers('cells')}>
-          {detail.gridlines && <GridLines rows={rows} columns={columns} view={view} />}
-          {layer(view)}
-          <SelectionMarks selection={selection} active={active} rows={rows} columns={columns} view={view} />
-        </div>
-        {frozen.row > 0 && (
-          <div role="presentation" className="sticky z-[8] h-0" style={{ top: TOP, marginTop: -height, left: 0 }}>
-            <Frozen handlers={handlers('cells')} style={{ left: LEFT, width, height: frozenHeight, borderBottom: '1px solid #b9b1a4' }}>
-              {layer({ top: 1, left: 1, bottom: frozen.row, right: lastColumn })}
-              <SelectionMarks selection={selection} active={active} rows={rows} columns={columns} view={{ top: 1, left: view.left, bottom: frozen.row, right: view.right }} />
-            </Frozen>
-          </div>
-        )}
-        {frozen.column > 0 && (
-          <div role="presentation" className="sticky z-[9] w-0" style={{ left: LEFT, top: 0, marginTop: frozen.row > 0 ? 0 : -height, height }}>
-            <Frozen handlers={handlers('cells')} style={{ top: 0, width: frozenWidth, height, borderRight: '1px solid #b9b1a4' }}>
-              {layer({ top: view.top, left: 1, bottom: view.bottom, right: frozen.column })}
-              <SelectionMarks selection={selection} active={active} rows={rows} columns={columns} view={{ top: view.top, left: 1, bottom: view.bottom, right: frozen.column }} />
-            </Frozen>
-            {frozen.row > 0 && (
-              <div role="presentation" className="sticky z-[1] h-0" style={{ top: TOP }}>
-                <Frozen handlers={handlers('cells')} style={{ width: frozenWidth, height: frozenHeight, borderRight: '1px solid #b9b1a4', borderBottom: '1px solid #b9b1a4' }}>
-                  {layer({ top: 1, left: 1, bottom: frozen.row, right: frozen.column })}
-                  <SelectionMarks selection={selection} active={active} rows={rows} columns={columns} view={{ top: 1, left: 1, bottom: frozen.row, right: frozen.column }} />
-                </Frozen>
-              </div>
-            )}
-          </div>
-        )}
-        {frozen.row > 0 && (
-          <div role="presentation" className="pointer-events-none sticky z-[12] h-0 w-0" style={{ top: TOP, left: 0, marginTop: frozen.column > 0 ? -height : 0 }}>
-            <div className="pointer-events-auto absolute bg-ground" style={{ width: LEFT, height: frozenHeight }} {...handlers('rows')}>
-              {range(1, frozen.row).map((row) => (
-                <div
-                  key={row}
-                  className={`absolute grid place-items-center overflow-hidden border-r border-b border-hair font-mono text-[11px] ${header.rows(row) ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
-                  style={{ left: 14, width: 38, top: rows.start(row), height: rows.sizeOf(row) }}
-                >
-                  {row}
+    const width = columns.total;
+    const height = rows.total;
+    const rowNumbers = range(view.top, view.bottom);
+    const columnNumbers = range(view.left, view.right);
+    const header = { rows: selectedRows(selection), columns: selectedColumns(selection) };
+    const quadrant = (clip: Rect) => (
+        <Quadrant tiles={shown} clip={clip} rows={rows} columns={columns} selection={selection} active={active} />
+    );
+    return (
+        <div
+            ref={scroller}
+            role="grid"
+            aria-label={`Cells of ${detail.name}`}
+            aria-rowcount={detail.rows}
+            aria-colcount={detail.columns}
+            aria-multiselectable="true"
+            aria-describedby="selection-address"
+            tabIndex={0}
+            className="relative overflow-auto bg-white outline-offset-[-2px] select-none"
+            style={{ overflowAnchor: 'none' }}
+            onScroll={look}
+            onKeyDown={onKeyDown}
+        >
+            <div role="presentation" className="relative" style={{ width: width + LEFT, height: height + TOP }}>
+                <div role="presentation" className="sticky top-0 z-20 bg-ground" style={{ height: TOP, width: width + LEFT }}>
+                    <div role="row" className="absolute" style={{ left: LEFT }} {...handlers('columns')}>
+                        <ColumnBrackets tables={detail.tables} columns={columns} view={view} active={active.row} />
+                        {[...range(1, frozen.column), ...columnNumbers].map((column, index) => (
+                            <div
+                                key={`${column}.${index < frozen.column}`}
+                                role="columnheader"
+                                className={`absolute grid h-5 place-items-center border-r border-b border-hair font-mono text-[11px] ${header.columns(column) ? 'bg-[#eadfe8] font-medium text-damson' : 'bg-ground text-quiet'}`}
+                                style={{
+                                    top: 14,
+                                    left: columns.start(column),
+                                    width: columns.sizeOf(column),
+                                    ...(index < frozen.column ? { position: 'absolute', zIndex: 2 } : {}),
+                                }}
+                            >
+                                {letters(column)}
+                            </div>
+                        ))}
+                    </div>
                 </div>
-              ))}
-              <RowBrackets tables={detail.tables} rows={rows} view={{ top: 1, left: 1, bottom: frozen.row, right: 1 }} column={active.column} acts={acts} />
+                <div role="row" className="sticky top-0 left-0 z-30" style={{ width: LEFT, height: TOP, marginTop: -TOP }}>
+                    <div role="columnheader" className="h-full">
+                        <button
+                            type="button"
+                            aria-label="Select the whole sheet"
+                            className="block h-full w-full border-r border-b border-hair bg-ground"
+                            onClick={() =>
+                                useBench.getState().select([{ top: 1, left: 1, bottom: ROWS, right: COLUMNS }], active, false)
+                            }
+                        />
+                    </div>
+                </div>
+                <div role="row" className="sticky left-0 z-10 bg-ground" style={{ width: LEFT, height }} {...handlers('rows')}>
+                    {rowNumbers.map((row) => (
+                        <div
+                            key={row}
+                            role="rowheader"
+                            className={`absolute grid place-items-center overflow-hidden border-r border-b border-hair font-mono text-[11px] ${header.rows(row) ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
+                            style={{ left: 14, width: 38, top: rows.start(row), height: rows.sizeOf(row) }}
+                        >
+                            {row}
+                        </div>
+                    ))}
+                    <RowBrackets tables={detail.tables} rows={rows} view={view} column={active.column} acts={acts} />
+                </div>
+                <div
+                    role="presentation"
+                    className="sheet absolute overflow-hidden"
+                    style={{ top: TOP, left: LEFT, width, height }}
+                    {...handlers('cells')}
+                >
+                    {detail.gridlines && <GridLines rows={rows} columns={columns} view={view} />}
+                    {quadrant(clips.main)}
+                </div>
+                {frozen.row > 0 && (
+                    <div role="presentation" className="sticky z-[8] h-0" style={{ top: TOP, marginTop: -height, left: 0 }}>
+                        <Frozen
+                            handlers={handlers('cells')}
+                            style={{ left: LEFT, width, height: frozenHeight, borderBottom: '1px solid #b9b1a4' }}
+                        >
+                            {quadrant(clips.top)}
+                        </Frozen>
+                    </div>
+                )}
+                {frozen.column > 0 && (
+                    <div
+                        role="presentation"
+                        className="sticky z-[9] w-0"
+                        style={{ left: LEFT, top: 0, marginTop: frozen.row > 0 ? 0 : -height, height }}
+                    >
+                        <Frozen
+                            handlers={handlers('cells')}
+                            style={{ top: 0, width: frozenWidth, height, borderRight: '1px solid #b9b1a4' }}
+                        >
+                            {quadrant(clips.left)}
+                        </Frozen>
+                        {frozen.row > 0 && (
+                            <div role="presentation" className="sticky z-[1] h-0" style={{ top: TOP }}>
+                                <Frozen
+                                    handlers={handlers('cells')}
+                                    style={{
+                                        width: frozenWidth,
+                                        height: frozenHeight,
+                                        borderRight: '1px solid #b9b1a4',
+                                        borderBottom: '1px solid #b9b1a4',
+                                    }}
+                                >
+                                    {quadrant(clips.corner)}
+                                </Frozen>
+                            </div>
+                        )}
+                    </div>
+                )}
+                {frozen.row > 0 && (
+                    <div
+                        role="presentation"
+                        className="pointer-events-none sticky z-[12] h-0 w-0"
+                        style={{ top: TOP, left: 0, marginTop: frozen.column > 0 ? -height : 0 }}
+                    >
+                        <div
+                            role="row"
+                            className="pointer-events-auto absolute bg-ground"
+                            style={{ width: LEFT, height: frozenHeight }}
+                            {...handlers('rows')}
+                        >
+                            {range(1, frozen.row).map((row) => (
+                                <div
+                                    key={row}
+                                    role="rowheader"
+                                    className={`absolute grid place-items-center overflow-hidden border-r border-b border-hair font-mono text-[11px] ${header.rows(row) ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
+                                    style={{ left: 14, width: 38, top: rows.start(row), height: rows.sizeOf(row) }}
+                                >
+                                    {row}
+                                </div>
+                            ))}
+                            <RowBrackets
+                                tables={detail.tables}
+                                rows={rows}
+                                view={{ top: 1, left: 1, bottom: frozen.row, right: 1 }}
+                                column={active.column}
+                                acts={acts}
+                            />
+                        </div>
+                    </div>
+                )}
             </div>
-          </div>
-        )}
-      </div>
-    </div>
-  );
+        </div>
+    );
 }
 
 function Frozen({ style, handlers, children }: { style: React.CSSProperties; handlers: object; children: React.ReactNode }) {
-  return (
-    <div role="presentation" className="sheet absolute overflow-hidden bg-white" style={style} {...handlers}>
-      {children}
-    </div>
-  );
-}
-
-function Layer({ tiles, clip, rows, columns }: { tiles: Tile[]; clip: Rect; rows: Axis; columns: Axis }) {
-  return tiles.map(
-    ({ key, range: tile, window }) =>
-      window &&
-      (key === 'preview' || (tile.top <= clip.bottom && tile.bottom >= clip.top && tile.left <= clip.right && tile.right >= clip.left)) && (
-        <Paint key={key} window={window} rows={rows} columns={columns} />
-      ),
-  );
+    return (
+        <div role="presentation" className="sheet absolute overflow-hidden bg-white" style={style} {...handlers}>
+            {children}
+        </div>
+    );
 }
 
 function GridLines({ rows, columns, view }: { rows: Axis; columns: Axis; view: Rect }) {
-  const top = rows.start(view.top);
-  const left = columns.start(view.left);
-  const height = rows.end(view.bottom) - top;
-  const width = columns.end(view.right) - left;
-  return (
-    <>
-      {range(view.top, view.bottom).map((row) => (
-        <div key={`r${row}`} role="presentation" className="absolute h-px bg-[#ece6dc]" style={{ top: rows.end(row) - 1, left, width }} />
-      ))}
-      {range(view.left, view.right).map((column) => (
-        <div key={`c${column}`} role="presentation" className="absolute w-px bg-[#ece6dc]" style={{ left: columns.end(column) - 1, top, height }} />
-      ))}
-    </>
-  );
+    const top = rows.start(view.top);
+    const left = columns.start(view.left);
+    const height = rows.end(view.bottom) - top;
+    const width = columns.end(view.right) - left;
+    return (
+        <>
+            {range(view.top, view.bottom).map((row) => (
+                <div
+                    key={`r${row}`}
+                    role="presentation"
+                    className="absolute h-px bg-[#ece6dc]"
+                    style={{ top: rows.end(row) - 1, left, width }}
+                />
+            ))}
+            {range(view.left, view.right).map((column) => (
+                <div
+                    key={`c${column}`}
+                    role="presentation"
+                    className="absolute w-px bg-[#ece6dc]"
+                    style={{ left: columns.end(column) - 1, top, height }}
+                />
+            ))}
+        </>
+    );
 }
 
 function range(from: number, to: number): number[] {
-  return to < from ? [] : Array.from({ length: to - from + 1 }, (_, index) => from + index);
+    return to < from ? [] : Array.from({ length: to - from + 1 }, (_, index) => from + index);
 }
 
 const selectedRows = (selection: Rect[]) => (row: number) => selection.some((rect) => row >= rect.top && row <= rect.bottom);
-const selectedColumns = (selection: Rect[]) => (column: number) => selection.some((rect) => column >= rect.left && column <= rect.right);
+const selectedColumns = (selection: Rect[]) => (column: number) =>
+    selection.some((rect) => column >= rect.left && column <= rect.right);

@@ -9,218 +9,287 @@ import { useBench } from './state';
 import type { Acts } from './useActs';
 
 export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
-  const number = useBench((state) => state.sheet);
-  const open = useBench((state) => state.open);
-  return (
-    <nav aria-label="Outline" className="overflow-auto border-r border-hair bg-panel py-2 text-[12.5px]" tabIndex={0}>
-      <Heading left="Sheets" right={String(bench.sheets.length)} />
-      <ul>
-        {bench.sheets.map((sheet) => (
-          <li key={sheet.number}>
-            <button
-              type="button"
-              aria-current={sheet.number === number}
-              className={`flex h-6 w-full items-center gap-2 px-3 text-left ${sheet.number === number ? 'bg-damson-soft font-semibold text-damson' : 'hover:bg-ground'}`}
-              onClick={() => open(sheet.number)}
-            >
-              <i className="h-[9px] w-[9px] flex-none rounded-[3px]" style={{ background: sheet.tab ?? (sheet.wears ? '#5C2B57' : '#B9B1A4') }} />
-              <span className="flex-1 truncate">{sheet.name}</span>
-              {sheet.state !== 'visible' && <EyeOff size={12} aria-label="hidden" />}
-              {sheet.protected && <Lock size={12} aria-label="protected" />}
-            </button>
-          </li>
-        ))}
-      </ul>
-      {detail.tables.length === 0 && <p className="px-3 py-3 text-quiet">No table was found on this sheet.</p>}
-      {detail.tables.map((table) => (
-        <Table key={table.range} table={table} typings={detail.typings} acts={acts} />
-      ))}
-      {bench.notices.map((notice) => (
-        <p key={notice} className="mx-3 mt-3 rounded-md bg-brass-soft p-2 text-[12px] text-ink">
-          {notice}
-        </p>
-      ))}
-    </nav>
-  );
+    const number = useBench((state) => state.sheet);
+    const open = useBench((state) => state.open);
+    return (
+        <nav aria-label="Outline" className="overflow-auto border-r border-hair bg-panel py-2 text-[12.5px]" tabIndex={0}>
+            <Heading left="Sheets" right={String(bench.sheets.length)} />
+            <ul>
+                {bench.sheets.map((sheet) => (
+                    <li key={sheet.number}>
+                        <button
+                            type="button"
+                            aria-current={sheet.number === number}
+                            className={`flex h-6 w-full items-center gap-2 px-3 text-left ${sheet.number === number ? 'bg-damson-soft font-semibold text-damson' : 'hover:bg-ground'}`}
+                            onClick={() => open(sheet.number)}
+                        >
+                            <i
+                                className="h-[9px] w-[9px] flex-none rounded-[3px]"
+                                style={{ background: sheet.tab ?? (sheet.wears ? '#5C2B57' : '#B9B1A4') }}
+                            />
+                            <span className="flex-1 truncate">{sheet.name}</span>
+                            {sheet.state !== 'visible' && <EyeOff size={12} aria-label="hidden" />}
+                            {sheet.protected && <Lock size={12} aria-label="protected" />}
+                        </button>
+                    </li>
+                ))}
+            </ul>
+            {detail.tables.length === 0 && <p className="px-3 py-3 text-quiet">No table was found on this sheet.</p>}
+            {detail.tables.map((table) => (
+                <Table key={table.range} table={table} typings={detail.typings} acts={acts} />
+            ))}
+            {bench.notices.map((notice) => (
+                <p key={notice} className="mx-3 mt-3 rounded-md bg-brass-soft p-2 text-[12px] text-ink">
+                    {notice}
+                </p>
+            ))}
+        </nav>
+    );
 }
 
 function Heading({ left, right, children }: { left: string; right: string; children?: ReactNode }) {
-  return (
-    <div className="mt-1.5 flex items-center justify-between px-3 pt-1.5 pb-1 text-[11px] font-semibold text-quiet">
-      <h2>{left}</h2>
-      <span className="flex items-center gap-1">
-        {right}
-        {children}
-      </span>
-    </div>
-  );
+    return (
+        <div className="mt-1.5 flex items-center justify-between px-3 pt-1.5 pb-1 text-[11px] font-semibold text-quiet">
+            <h2>{left}</h2>
+            <span className="flex items-center gap-1">
+                {right}
+                {children}
+            </span>
+        </div>
+    );
 }
 
 function Table({ table, typings, acts }: { table: TableRecord; typings: TypingRecord[]; acts: Acts }) {
-  const corner = { row: table.top, column: table.left };
-  const active = useBench((state) => state.active);
-  return (
-    <section aria-label={`Table at ${table.range}`}>
-      <Heading left={`Table at ${table.range.split(':')[0] ?? ''}`} right={`read ${Math.round(table.confidence * 100)}%`}>
-        <DropdownMenu.Root>
-          <DropdownMenu.Trigger className="icon-btn -my-1.5" aria-label={`Correct the table at ${table.range}`}>
-            <EllipsisVertical size={13} />
-          </DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content className="menu" align="start">
-              <DropdownMenu.Item className="menu-item" onSelect={() => useBench.getState().select([rectOf(table)])}>
-                Select the table
-              </DropdownMenu.Item>
-              <DropdownMenu.Item className="menu-item" disabled={active.row <= table.top || active.row > table.bottom} onSelect={() => void acts.act('correct', { correction: { type: 'split', row: active.row, column: table.left } })}>
-                Split above row {active.row}
-              </DropdownMenu.Item>
-              <DropdownMenu.Item className="menu-item" onSelect={() => void acts.act('correct', { correction: { type: 'join', ...corner } })}>
-                Join with the table below
-              </DropdownMenu.Item>
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
-      </Heading>
-      <ul>
-        {table.parts.map((part) => (
-          <PartRow key={part.part} part={part} table={table} acts={acts} />
-        ))}
-      </ul>
-      <Heading left="Columns" right="kind" />
-      <ul>
-        {table.columns.map((column) => (
-          <ColumnRow key={column.column} column={column} table={table} typing={typings.find((typing) => typing.column === column.column)} acts={acts} />
-        ))}
-      </ul>
-    </section>
-  );
+    const corner = { row: table.top, column: table.left };
+    const active = useBench((state) => state.active);
+    return (
+        <section aria-label={`Table at ${table.range}`}>
+            <Heading left={`Table at ${table.range.split(':')[0] ?? ''}`} right={`read ${Math.round(table.confidence * 100)}%`}>
+                <DropdownMenu.Root>
+                    <DropdownMenu.Trigger className="icon-btn -my-1.5" aria-label={`Correct the table at ${table.range}`}>
+                        <EllipsisVertical size={13} />
+                    </DropdownMenu.Trigger>
+                    <DropdownMenu.Portal>
+                        <DropdownMenu.Content className="menu" align="start">
+                            <DropdownMenu.Item className="menu-item" onSelect={() => useBench.getState().select([rectOf(table)])}>
+                                Select the table
+                            </DropdownMenu.Item>
+                            <DropdownMenu.Item
+                                className="menu-item"
+                                disabled={active.row <= table.top || active.row > table.bottom}
+                                onSelect={() =>
+                                    void acts.act('correct', {
+                                        correction: { type: 'split', row: active.row, column: table.left },
+                                    })
+                                }
+                            >
+                                Split above row {active.row}
+                            </DropdownMenu.Item>
+                            <DropdownMenu.Item
+                                className="menu-item"
+                                onSelect={() => void acts.act('correct', { correction: { type: 'join', ...corner } })}
+                            >
+                                Join with the table below
+                            </DropdownMenu.Item>
+                        </DropdownMenu.Content>
+                    </DropdownMenu.Portal>
+                </DropdownMenu.Root>
+            </Heading>
+            <ul>
+                {table.parts.map((part) => (
+                    <PartRow key={part.part} part={part} table={table} acts={acts} />
+                ))}
+            </ul>
+            <Heading left="Columns" right="kind" />
+            <ul>
+                {table.columns.map((column) => (
+                    <ColumnRow
+                        key={column.column}
+                        column={column}
+                        table={table}
+                        typing={typings.find((typing) => typing.column === column.column)}
+                        acts={acts}
+                    />
+                ))}
+            </ul>
+        </section>
+    );
 }
 
 function PartRow({ part, table, acts }: { part: PartRecord; table: TableRecord; acts: Acts }) {
-  const select = useBench((state) => state.select);
-  const ranges = part.ranges.flatMap((text) => parse(text) ?? []);
-  const selected = useBench((state) => sameRanges(state.selection, ranges));
-  const why = table.runs.find((run) => run.part === part.part)?.why;
-  return (
-    <ContextMenu.Root>
-      <ContextMenu.Trigger asChild>
-        <li>
-          <button type="button" title={why} aria-pressed={selected} className={`flex h-6 w-full items-center gap-2 px-3 text-left ${selected ? 'bg-brass-soft' : 'hover:bg-ground'}`} onClick={() => select(ranges)}>
-            <span className={`part-letter part-${part.part}`} aria-hidden="true">
-              {part.letter}
-            </span>
-            <span className="flex-1">{part.words}</span>
-            <span className="text-[11.5px] text-quiet">{part.count}</span>
-          </button>
-        </li>
-      </ContextMenu.Trigger>
-      <ContextMenu.Portal>
-        <ContextMenu.Content className="menu">
-          <ContextMenu.Label className="menu-label">Read these rows as</ContextMenu.Label>
-          {PART_WORDS.map(([name, words, letter]) => (
-            <ContextMenu.Item
-              key={name}
-              className="menu-item"
-              onSelect={() => {
-                for (const range of ranges) {
-                  void acts.act('correct', { correction: { type: 'rows', row: table.top, column: table.left, first: range.top, last: range.bottom, part: name } });
-                }
-              }}
-            >
-              <span className={`part-letter part-${name}`}>{letter}</span>
-              {words}
-            </ContextMenu.Item>
-          ))}
-        </ContextMenu.Content>
-      </ContextMenu.Portal>
-    </ContextMenu.Root>
-  );
+    const select = useBench((state) => state.select);
+    const ranges = part.ranges.flatMap((text) => parse(text) ?? []);
+    const selected = useBench((state) => sameRanges(state.selection, ranges));
+    const why = table.runs.find((run) => run.part === part.part)?.why;
+    return (
+        <ContextMenu.Root>
+            <ContextMenu.Trigger asChild>
+                <li>
+                    <button
+                        type="button"
+                        title={why}
+                        aria-pressed={selected}
+                        className={`flex h-6 w-full items-center gap-2 px-3 text-left ${selected ? 'bg-brass-soft' : 'hover:bg-ground'}`}
+                        onClick={() => select(ranges)}
+                    >
+                        <span className={`part-letter part-${part.part}`} aria-hidden="true">
+                            {part.letter}
+                        </span>
+                        <span className="flex-1">{part.words}</span>
+                        <span className="text-[11.5px] text-quiet">{part.count}</span>
+                    </button>
+                </li>
+            </ContextMenu.Trigger>
+            <ContextMenu.Portal>
+                <ContextMenu.Content className="menu">
+                    <ContextMenu.Label className="menu-label">Read these rows as</ContextMenu.Label>
+                    {PART_WORDS.map(([name, words, letter]) => (
+                        <ContextMenu.Item
+                            key={name}
+                            className="menu-item"
+                            onSelect={() => {
+                                for (const range of ranges) {
+                                    void acts.act('correct', {
+                                        correction: {
+                                            type: 'rows',
+                                            row: table.top,
+                                            column: table.left,
+                                            first: range.top,
+                                            last: range.bottom,
+                                            part: name,
+                                        },
+                                    });
+                                }
+                            }}
+                        >
+                            <span className={`part-letter part-${name}`}>{letter}</span>
+                            {words}
+                        </ContextMenu.Item>
+                    ))}
+                </ContextMenu.Content>
+            </ContextMenu.Portal>
+        </ContextMenu.Root>
+    );
 }
 
-function ColumnRow({ column, table, typing, acts }: { column: ColumnRecord; table: TableRecord; typing: TypingRecord | undefined; acts: Acts }) {
-  const select = useBench((state) => state.select);
-  const range = { top: table.top, left: column.column, bottom: table.bottom, right: column.column };
-  const selected = useBench((state) => sameRanges(state.selection, [range]));
-  const row = table.runs.find((run) => run.part === 'body')?.first ?? table.top;
-  const correct = (change: object) => void acts.act('correct', { correction: { type: 'column', row, column: column.column, ...change } });
-  return (
-    <li className={`group flex h-6 items-center ${selected ? 'bg-brass-soft' : 'hover:bg-ground'}`}>
-      <button type="button" title={column.why} aria-pressed={selected} className="flex h-full min-w-0 flex-1 items-center gap-2 pl-3 text-left" onClick={() => select([range])}>
-        <span className="w-[16px] font-mono text-[11.5px] text-quiet">{column.letters}</span>
-        <span className="grid w-4 place-items-center text-quiet">
-          <KindIcon kind={column.kind} />
-        </span>
-        <span className="flex-1 truncate">{column.heading ?? '(no heading)'}</span>
-        <span className={`text-[11.5px] ${typing?.unsure ? 'font-semibold text-caution' : 'text-quiet'}`}>
-          {typing?.unsure ? 'unsure' : KIND_WORDS[column.kind as ColumnKind]}
-        </span>
-      </button>
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger className="icon-btn h-6 w-6 flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100" aria-label={`Correct column ${column.letters}`}>
-          <EllipsisVertical size={13} />
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content className="menu" align="start">
-            <DropdownMenu.Label className="menu-label">Column {column.letters} is</DropdownMenu.Label>
-            <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'label' })}>
-              Row labels
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'data' })}>
-              Data
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'total' })}>
-              A total across
-            </DropdownMenu.Item>
-            <DropdownMenu.Label className="menu-label">It holds</DropdownMenu.Label>
-            {ColumnKinds.map((kind) => (
-              <DropdownMenu.Item key={kind} className="menu-item" onSelect={() => correct({ kind })}>
-                <KindIcon kind={kind} /> {KIND_WORDS[kind]}
-              </DropdownMenu.Item>
-            ))}
-            {typing && <TypingItems typing={typing} acts={acts} />}
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
-    </li>
-  );
+function ColumnRow({
+    column,
+    table,
+    typing,
+    acts,
+}: {
+    column: ColumnRecord;
+    table: TableRecord;
+    typing: TypingRecord | undefined;
+    acts: Acts;
+}) {
+    const select = useBench((state) => state.select);
+    const range = { top: table.top, left: column.column, bottom: table.bottom, right: column.column };
+    const selected = useBench((state) => sameRanges(state.selection, [range]));
+    const row = table.runs.find((run) => run.part === 'body')?.first ?? table.top;
+    const correct = (change: object) =>
+        void acts.act('correct', { correction: { type: 'column', row, column: column.column, ...change } });
+    return (
+        <li className={`group flex h-6 items-center ${selected ? 'bg-brass-soft' : 'hover:bg-ground'}`}>
+            <button
+                type="button"
+                title={column.why}
+                aria-pressed={selected}
+                className="flex h-full min-w-0 flex-1 items-center gap-2 pl-3 text-left"
+                onClick={() => select([range])}
+            >
+                <span className="w-[16px] font-mono text-[11.5px] text-quiet">{column.letters}</span>
+                <span className="grid w-4 place-items-center text-quiet">
+                    <KindIcon kind={column.kind} />
+                </span>
+                <span className="flex-1 truncate">{column.heading ?? '(no heading)'}</span>
+                <span className={`text-[11.5px] ${typing?.unsure ? 'font-semibold text-caution' : 'text-quiet'}`}>
+                    {typing?.unsure ? 'unsure' : KIND_WORDS[column.kind as ColumnKind]}
+                </span>
+            </button>
+            <DropdownMenu.Root>
+                <DropdownMenu.Trigger
+                    className="icon-btn h-6 w-6 flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100"
+                    aria-label={`Correct column ${column.letters}`}
+                >
+                    <EllipsisVertical size={13} />
+                </DropdownMenu.Trigger>
+                <DropdownMenu.Portal>
+                    <DropdownMenu.Content className="menu" align="start">
+                        <DropdownMenu.Label className="menu-label">Column {column.letters} is</DropdownMenu.Label>
+                        <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'label' })}>
+                            Row labels
+                        </DropdownMenu.Item>
+                        <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'data' })}>
+                            Data
+                        </DropdownMenu.Item>
+                        <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'total' })}>
+                            A total across
+                        </DropdownMenu.Item>
+                        <DropdownMenu.Label className="menu-label">It holds</DropdownMenu.Label>
+                        {ColumnKinds.map((kind) => (
+                            <DropdownMenu.Item key={kind} className="menu-item" onSelect={() => correct({ kind })}>
+                                <KindIcon kind={kind} /> {KIND_WORDS[kind]}
+                            </DropdownMenu.Item>
+                        ))}
+                        {typing && <TypingItems typing={typing} acts={acts} />}
+                    </DropdownMenu.Content>
+                </DropdownMenu.Portal>
+            </DropdownMenu.Root>
+        </li>
+    );
 }
 
 function TypingItems({ typing, acts }: { typing: TypingRecord; acts: Acts }) {
-  const type = (change: object) => void acts.act('type', { column: typing.column, kind: typing.kind, decimal: typing.decimal, order: typing.order, ...change });
-  return (
-    <>
-      <DropdownMenu.Label className="menu-label">
-        Its text was typed as {typing.kind}
-        {typing.why ? `: ${typing.why}` : ''}
-      </DropdownMenu.Label>
-      {typing.kind !== 'text' && (
-        <DropdownMenu.Item className="menu-item" onSelect={() => type({ kind: 'text' })}>
-          Take back to the text as it came
-        </DropdownMenu.Item>
-      )}
-      {typing.kind === 'text' && (
-        <DropdownMenu.Item className="menu-item" onSelect={() => type({ kind: 'number' })}>
-          Type as numbers
-        </DropdownMenu.Item>
-      )}
-      {typing.kind === 'number' && (
-        <DropdownMenu.Item className="menu-item" onSelect={() => type({ decimal: typing.decimal === '.' ? ',' : '.' })}>
-          Decimal sign is the {typing.decimal === '.' ? 'comma' : 'point'}
-        </DropdownMenu.Item>
-      )}
-      {typing.kind === 'date' && typing.order !== 'ymd' && (
-        <DropdownMenu.Item className="menu-item" onSelect={() => type({ order: typing.order === 'dmy' ? 'mdy' : 'dmy' })}>
-          {typing.order === 'dmy' ? 'Month stands before day' : 'Day stands before month'}
-        </DropdownMenu.Item>
-      )}
-    </>
-  );
+    const type = (change: object) =>
+        void acts.act('type', {
+            column: typing.column,
+            kind: typing.kind,
+            decimal: typing.decimal,
+            order: typing.order,
+            ...change,
+        });
+    return (
+        <>
+            <DropdownMenu.Label className="menu-label">
+                Its text was typed as {typing.kind}
+                {typing.why ? `: ${typing.why}` : ''}
+            </DropdownMenu.Label>
+            {typing.kind !== 'text' && (
+                <DropdownMenu.Item className="menu-item" onSelect={() => type({ kind: 'text' })}>
+                    Take back to the text as it came
+                </DropdownMenu.Item>
+            )}
+            {typing.kind === 'text' && (
+                <DropdownMenu.Item className="menu-item" onSelect={() => type({ kind: 'number' })}>
+                    Type as numbers
+                </DropdownMenu.Item>
+            )}
+            {typing.kind === 'number' && (
+                <DropdownMenu.Item className="menu-item" onSelect={() => type({ decimal: typing.decimal === '.' ? ',' : '.' })}>
+                    Decimal sign is the {typing.decimal === '.' ? 'comma' : 'point'}
+                </DropdownMenu.Item>
+            )}
+            {typing.kind === 'date' && typing.order !== 'ymd' && (
+                <DropdownMenu.Item className="menu-item" onSelect={() => type({ order: typing.order === 'dmy' ? 'mdy' : 'dmy' })}>
+                    {typing.order === 'dmy' ? 'Month stands before day' : 'Day stands before month'}
+                </DropdownMenu.Item>
+            )}
+        </>
+    );
 }
 
 function rectOf(table: TableRecord) {
-  return { top: table.top, left: table.left, bottom: table.bottom, right: table.right };
+    return { top: table.top, left: table.left, bottom: table.bottom, right: table.right };
 }
 
 function sameRanges(a: { top: number; left: number; bottom: number; right: number }[], b: typeof a): boolean {
-  return a.length === b.length && a.every((range, i) => JSON.stringify(range) === JSON.stringify({ top: b[i]?.top, left: b[i]?.left, bottom: b[i]?.bottom, right: b[i]?.right }));
+    return (
+        a.length === b.length &&
+        a.every(
+            (range, i) =>
+                JSON.stringify(range) ===
+                JSON.stringify({ top: b[i]?.top, left: b[i]?.left, bottom: b[i]?.bottom, right: b[i]?.right }),
+        )
+    );
 }

@@ -7,73 +7,103 @@ import type { BenchRecord } from '@/api/types';
 import { Mark } from '@/parts/Mark';
 import type { Acts } from './useActs';
 
-export function TopBar({ bench, acts, wears, onFind, onHandOver }: { bench: BenchRecord; acts: Acts; wears: string | null; onFind: () => void; onHandOver: () => void }) {
-  return (
-    <header className="flex items-center gap-3.5 border-b border-hair bg-panel px-3">
-      <Mark />
-      <span className="h-5 w-px bg-hair" />
-      <Name key={bench.name} name={bench.name} onRename={(name) => void acts.act('rename', { name })} />
-      <span className="text-[12px] text-quiet">{wears ? `wears ${wears}` : 'wears no stylebook'}</span>
-      <span className="ml-5 rounded-md bg-damson-soft px-3 py-1 font-semibold text-damson">Bench</span>
-      <span className="flex-1" />
-      <button type="button" className="icon-btn" aria-label={bench.undo ? `Undo: ${bench.undo}` : 'Undo'} title={bench.undo ? `Undo: ${bench.undo} (Ctrl+Z)` : 'Nothing to undo'} disabled={!bench.undo} onClick={() => void acts.undo()}>
-        <Undo2 size={16} strokeWidth={1.75} />
-      </button>
-      <button type="button" className="icon-btn" aria-label={bench.redo ? `Redo: ${bench.redo}` : 'Redo'} title={bench.redo ? `Redo: ${bench.redo} (Ctrl+Y)` : 'Nothing to do again'} disabled={!bench.redo} onClick={() => void acts.redo()}>
-        <Redo2 size={16} strokeWidth={1.75} />
-      </button>
-      <HistoryPanel id={bench.id} />
-      <button type="button" className="btn" onClick={onFind}>
-        <Search size={14} aria-hidden="true" /> Find an action <kbd className="rounded bg-ground px-1.5 font-mono text-[11px] text-quiet">Ctrl K</kbd>
-      </button>
-      <button type="button" className="btn btn-primary" onClick={onHandOver}>
-        Hand over
-      </button>
-    </header>
-  );
+export function TopBar({
+    bench,
+    acts,
+    wears,
+    onFind,
+    onHandOver,
+}: {
+    bench: BenchRecord;
+    acts: Acts;
+    wears: string | null;
+    onFind: () => void;
+    onHandOver: () => void;
+}) {
+    return (
+        <header className="flex items-center gap-3.5 border-b border-hair bg-panel px-3">
+            <Mark />
+            <span className="h-5 w-px bg-hair" />
+            <Name key={bench.name} name={bench.name} onRename={(name) => void acts.act('rename', { name })} />
+            <span className="text-[12px] text-quiet">{wears ? `wears ${wears}` : 'wears no stylebook'}</span>
+            <span className="ml-5 rounded-md bg-damson-soft px-3 py-1 font-semibold text-damson">Bench</span>
+            <span className="flex-1" />
+            <button
+                type="button"
+                className="icon-btn"
+                aria-label={bench.undo ? `Undo: ${bench.undo}` : 'Undo'}
+                title={bench.undo ? `Undo: ${bench.undo} (Ctrl+Z)` : 'Nothing to undo'}
+                disabled={!bench.undo}
+                onClick={() => void acts.undo()}
+            >
+                <Undo2 size={16} strokeWidth={1.75} />
+            </button>
+            <button
+                type="button"
+                className="icon-btn"
+                aria-label={bench.redo ? `Redo: ${bench.redo}` : 'Redo'}
+                title={bench.redo ? `Redo: ${bench.redo} (Ctrl+Y)` : 'Nothing to do again'}
+                disabled={!bench.redo}
+                onClick={() => void acts.redo()}
+            >
+                <Redo2 size={16} strokeWidth={1.75} />
+            </button>
+            <HistoryPanel id={bench.id} />
+            <button type="button" className="btn" onClick={onFind}>
+                <Search size={14} aria-hidden="true" /> Find an action{' '}
+                <kbd className="rounded bg-ground px-1.5 font-mono text-[11px] text-quiet">Ctrl K</kbd>
+            </button>
+            <button type="button" className="btn btn-primary" onClick={onHandOver}>
+                Hand over
+            </button>
+        </header>
+    );
 }
 
 function Name({ name, onRename }: { name: string; onRename: (name: string) => void }) {
-  const [text, setText] = useState(name);
-  const keep = () => (text.trim() !== '' && text !== name ? onRename(text) : setText(name));
-  return (
-    <input
-      aria-label="Name of the workbook"
-      className="rounded-md border border-transparent bg-transparent px-1 text-[15px] font-semibold hover:border-hair"
-      style={{ width: `${Math.max(8, Math.min(34, text.length + 1))}ch` }}
-      value={text}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={keep}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') event.currentTarget.blur();
-        if (event.key === 'Escape') setText(name);
-      }}
-    />
-  );
+    const [text, setText] = useState(name);
+    const keep = () => (text.trim() !== '' && text !== name ? onRename(text) : setText(name));
+    return (
+        <input
+            aria-label="Name of the workbook"
+            className="rounded-md border border-transparent bg-transparent px-1 text-[15px] font-semibold hover:border-hair"
+            style={{ width: `${Math.max(8, Math.min(34, text.length + 1))}ch` }}
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+            onBlur={keep}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter') event.currentTarget.blur();
+                if (event.key === 'Escape') setText(name);
+            }}
+        />
+    );
 }
 
 function HistoryPanel({ id }: { id: number }) {
-  const [open, setOpen] = useState(false);
-  const history = useQuery({ queryKey: ['history', id], queryFn: () => api.history(id), enabled: open });
-  return (
-    <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger className="icon-btn" aria-label="History" title="History">
-        <History size={16} strokeWidth={1.75} />
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content className="menu w-80" align="end" aria-label="History">
-          <p className="menu-label">History, newest first</p>
-          {history.data?.length === 0 && <p className="px-2 pb-2 text-quiet">Nothing was changed yet.</p>}
-          <ol>
-            {history.data?.map((entry) => (
-              <li key={entry.id} className={`flex gap-2 px-2 py-1 text-[12.5px] ${entry.undone ? 'text-quiet line-through' : ''}`}>
-                <span className="flex-1">{entry.words}</span>
-                <span className="text-quiet">{entry.when}</span>
-              </li>
-            ))}
-          </ol>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
-  );
+    const [open, setOpen] = useState(false);
+    const history = useQuery({ queryKey: ['history', id], queryFn: () => api.history(id), enabled: open });
+    return (
+        <Popover.Root open={open} onOpenChange={setOpen}>
+            <Popover.Trigger className="icon-btn" aria-label="History" title="History">
+                <History size={16} strokeWidth={1.75} />
+            </Popover.Trigger>
+            <Popover.Portal>
+                <Popover.Content className="menu w-80" align="end" aria-label="History">
+                    <p className="menu-label">History, newest first</p>
+                    {history.data?.length === 0 && <p className="px-2 pb-2 text-quiet">Nothing was changed yet.</p>}
+                    <ol>
+                        {history.data?.map((entry) => (
+                            <li
+                                key={entry.id}
+                                className={`flex gap-2 px-2 py-1 text-[12.5px] ${entry.undone ? 'text-quiet line-through' : ''}`}
+                            >
+                                <span className="flex-1">{entry.words}</span>
+                                <span className="text-quiet">{entry.when}</span>
+                            </li>
+                        ))}
+                    </ol>
+                </Popover.Content>
+            </Popover.Portal>
+        </Popover.Root>
+    );
 }

@@ -10,98 +10,155 @@ type Scope = 'sheet' | 'chosen' | 'all';
 
 /** The tray at the foot of the Bench: what a stylebook is put on, and which. Formatting by hand takes its place beside it. */
 export function Tray({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
-  const [scope, setScope] = useState<Scope>('sheet');
-  const [chosen, setChosen] = useState<number[]>([]);
-  const [clean, setClean] = useState(detail.clean);
-  const tryOn = useBench((state) => state.tryOn);
-  const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf, staleTime: 60_000 });
-  const sheets = scope === 'all' ? 'all' : scope === 'chosen' ? chosen : [detail.number];
-  const nothing = Array.isArray(sheets) && sheets.length === 0;
-  const dress = (stylebook: string | null) => {
-    tryOn(null);
-    void acts.act('dress', { stylebook, clean, sheets });
-  };
-  return (
-    <section aria-label="Tray" className="flex min-w-0 border-t border-hair bg-panel">
-      <fieldset className="flex w-[190px] flex-none flex-col gap-1.5 border-r border-hair px-3 py-2">
-        <legend className="float-left text-[12px] font-semibold">Applies to</legend>
-        <Radio checked={scope === 'sheet'} onChange={() => setScope('sheet')} label={`This sheet, ${detail.name}`} />
-        <Radio checked={scope === 'chosen'} onChange={() => setScope('chosen')} label={chosen.length > 0 ? `${chosen.length} chosen sheets` : 'Chosen sheets'} disabled={bench.sheets.length < 2} />
-        <Radio checked={scope === 'all'} onChange={() => setScope('all')} label={`All ${bench.sheets.length} sheets`} disabled={bench.sheets.length < 2} />
-        <label className="mt-auto flex items-center gap-2 text-[12px]">
-          <input type="checkbox" className="accent-damson" checked={clean} onChange={(event) => setClean(event.target.checked)} />
-          Start clean
-        </label>
-      </fieldset>
-      {scope === 'chosen' && (
-        <fieldset className="w-[170px] flex-none overflow-auto border-r border-hair px-3 py-2 text-[12px]" tabIndex={0}>
-          <legend className="float-left mb-1 w-full font-semibold">Sheets</legend>
-          {bench.sheets.map((sheet) => (
-            <label key={sheet.number} className="flex w-full items-center gap-2 py-0.5">
-              <input
-                type="checkbox"
+    const [scope, setScope] = useState<Scope>('sheet');
+    const [chosen, setChosen] = useState<number[]>([]);
+    const [clean, setClean] = useState(detail.clean);
+    const tryOn = useBench((state) => state.tryOn);
+    const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf, staleTime: 60_000 });
+    const sheets = scope === 'all' ? 'all' : scope === 'chosen' ? chosen : [detail.number];
+    const nothing = Array.isArray(sheets) && sheets.length === 0;
+    const dress = (stylebook: string | null) => {
+        tryOn(null);
+        void acts.act('dress', { stylebook, clean, sheets });
+    };
+    return (
+        <section aria-label="Tray" className="flex min-w-0 border-t border-hair bg-panel">
+            <fieldset className="flex w-[190px] flex-none flex-col gap-1.5 border-r border-hair px-3 py-2">
+                <legend className="float-left text-[12px] font-semibold">Applies to</legend>
+                <Radio checked={scope === 'sheet'} onChange={() => setScope('sheet')} label={`This sheet, ${detail.name}`} />
+                <Radio
+                    checked={scope === 'chosen'}
+                    onChange={() => setScope('chosen')}
+                    label={chosen.length > 0 ? `${chosen.length} chosen sheets` : 'Chosen sheets'}
+                    disabled={bench.sheets.length < 2}
+                />
+                <Radio
+                    checked={scope === 'all'}
+                    onChange={() => setScope('all')}
+                    label={`All ${bench.sheets.length} sheets`}
+                    disabled={bench.sheets.length < 2}
+                />
+                <label className="mt-auto flex items-center gap-2 text-[12px]">
+                    <input
+                        type="checkbox"
+                        className="accent-damson"
+                        checked={clean}
+                        onChange={(event) => setClean(event.target.checked)}
+                    />
+                    Start clean
+                </label>
+            </fieldset>
+            {scope === 'chosen' && (
+                <fieldset className="w-[170px] flex-none overflow-auto border-r border-hair px-3 py-2 text-[12px]" tabIndex={0}>
+                    <legend className="float-left mb-1 w-full font-semibold">Sheets</legend>
+                    {bench.sheets.map((sheet) => (
+                        <label key={sheet.number} className="flex w-full items-center gap-2 py-0.5">
+                            <input
+                                type="checkbox"
+                                className="accent-damson"
+                                checked={chosen.includes(sheet.number)}
+                                onChange={(event) =>
+                                    setChosen((all) =>
+                                        event.target.checked
+                                            ? [...all, sheet.number]
+                                            : all.filter((number) => number !== sheet.number),
+                                    )
+                                }
+                            />
+                            <span className="truncate">{sheet.name}</span>
+                        </label>
+                    ))}
+                </fieldset>
+            )}
+            <div className="flex min-w-0 flex-1 flex-col px-3 py-2">
+                <h2 className="mb-1.5 flex items-center gap-3 text-[12px] font-semibold">
+                    Stylebook
+                    <span className="font-normal text-quiet">Rest on one to see it on the sheet, press it to keep it.</span>
+                </h2>
+                <div className="flex min-w-0 gap-2.5 overflow-x-auto pb-1" tabIndex={0} role="group" aria-label="Stylebooks">
+                    {shelf.data?.stylebooks.map((stylebook) => (
+                        <Choice
+                            key={stylebook.name}
+                            stylebook={stylebook}
+                            worn={detail.wears === stylebook.name}
+                            disabled={nothing}
+                            onTry={(on) => tryOn(on ? { stylebook: stylebook.name, clean } : null)}
+                            onPress={() => dress(stylebook.name)}
+                        />
+                    ))}
+                    <button
+                        type="button"
+                        className="btn h-[34px] self-center"
+                        disabled={detail.wears === null && scope === 'sheet'}
+                        onClick={() => dress(null)}
+                    >
+                        Take off
+                    </button>
+                </div>
+            </div>
+        </section>
+    );
+}
+
+function Choice({
+    stylebook,
+    worn,
+    disabled,
+    onTry,
+    onPress,
+}: {
+    stylebook: StylebookRecord;
+    worn: boolean;
+    disabled: boolean;
+    onTry: (on: boolean) => void;
+    onPress: () => void;
+}) {
+    return (
+        <button
+            type="button"
+            disabled={disabled}
+            aria-pressed={worn}
+            title={stylebook.about}
+            className={`w-[190px] flex-none overflow-hidden rounded-md border text-left disabled:opacity-50 ${worn ? 'border-damson ring-1 ring-damson' : 'border-hair hover:border-[#b9b1a4]'}`}
+            onMouseEnter={() => onTry(true)}
+            onMouseLeave={() => onTry(false)}
+            onFocus={() => onTry(true)}
+            onBlur={() => onTry(false)}
+            onClick={onPress}
+        >
+            <Picture window={stylebook.specimen} width={190} height={66} />
+            <span className="flex items-center gap-2 border-t border-hair px-2 py-1 text-[12px] font-semibold">
+                <span className="flex-1 truncate">{stylebook.name}</span>
+                {worn && <span className="font-normal text-damson">worn</span>}
+            </span>
+        </button>
+    );
+}
+
+function Radio({
+    checked,
+    onChange,
+    label,
+    disabled,
+}: {
+    checked: boolean;
+    onChange: () => void;
+    label: string;
+    disabled?: boolean;
+}) {
+    return (
+        <label
+            className={`flex items-center gap-2 text-[12px] ${checked ? 'font-semibold' : ''} ${disabled ? 'text-[#8a8192]' : ''}`}
+        >
+            <input
+                type="radio"
+                name="scope"
                 className="accent-damson"
-                checked={chosen.includes(sheet.number)}
-                onChange={(event) => setChosen((all) => (event.target.checked ? [...all, sheet.number] : all.filter((number) => number !== sheet.number)))}
-              />
-              <span className="truncate">{sheet.name}</span>
-            </label>
-          ))}
-        </fieldset>
-      )}
-      <div className="flex min-w-0 flex-1 flex-col px-3 py-2">
-        <h2 className="mb-1.5 flex items-center gap-3 text-[12px] font-semibold">
-          Stylebook
-          <span className="font-normal text-quiet">Rest on one to see it on the sheet, press it to keep it.</span>
-        </h2>
-        <div className="flex min-w-0 gap-2.5 overflow-x-auto pb-1" tabIndex={0} role="group" aria-label="Stylebooks">
-          {shelf.data?.stylebooks.map((stylebook) => (
-            <Choice
-              key={stylebook.name}
-              stylebook={stylebook}
-              worn={detail.wears === stylebook.name}
-              disabled={nothing}
-              onTry={(on) => tryOn(on ? { stylebook: stylebook.name, clean } : null)}
-              onPress={() => dress(stylebook.name)}
+                checked={checked}
+                onChange={onChange}
+                disabled={disabled}
             />
-          ))}
-          <button type="button" className="btn h-[34px] self-center" disabled={detail.wears === null && scope === 'sheet'} onClick={() => dress(null)}>
-            Take off
-          </button>
-        </div>
-      </div>
-    </section>
-  );
-}
-
-function Choice({ stylebook, worn, disabled, onTry, onPress }: { stylebook: StylebookRecord; worn: boolean; disabled: boolean; onTry: (on: boolean) => void; onPress: () => void }) {
-  return (
-    <button
-      type="button"
-      disabled={disabled}
-      aria-pressed={worn}
-      title={stylebook.about}
-      className={`w-[190px] flex-none overflow-hidden rounded-md border text-left disabled:opacity-50 ${worn ? 'border-damson ring-1 ring-damson' : 'border-hair hover:border-[#b9b1a4]'}`}
-      onMouseEnter={() => onTry(true)}
-      onMouseLeave={() => onTry(false)}
-      onFocus={() => onTry(true)}
-      onBlur={() => onTry(false)}
-      onClick={onPress}
-    >
-      <Picture window={stylebook.specimen} width={190} height={66} />
-      <span className="flex items-center gap-2 border-t border-hair px-2 py-1 text-[12px] font-semibold">
-        <span className="flex-1 truncate">{stylebook.name}</span>
-        {worn && <span className="font-normal text-damson">worn</span>}
-      </span>
-    </button>
-  );
-}
-
-function Radio({ checked, onChange, label, disabled }: { checked: boolean; onChange: () => void; label: string; disabled?: boolean }) {
-  return (
-    <label className={`flex items-center gap-2 text-[12px] ${checked ? 'font-semibold' : ''} ${disabled ? 'text-[#8a8192]' : ''}`}>
-      <input type="radio" name="scope" className="accent-damson" checked={checked} onChange={onChange} disabled={disabled} />
-      <span className="truncate">{label}</span>
-    </label>
-  );
+            <span className="truncate">{label}</span>
+        </label>
+    );
 }

@@ -4,41 +4,52 @@ import { write } from '@/grid/address';
 
 /** A dress that is tried on but not kept. */
 export interface Trial {
-  stylebook: string;
-  clean: boolean;
+    stylebook: string;
+    clean: boolean;
 }
 
 interface BenchState {
-  sheet: number;
-  selection: Rect[];
-  active: { row: number; column: number };
-  /** The cell that a range grows from while Shift is held. */
-  anchor: { row: number; column: number };
-  trial: Trial | null;
-  reveal: number;
-  select: (ranges: Rect[], active?: { row: number; column: number }, reveal?: boolean) => void;
-  open: (sheet: number) => void;
-  tryOn: (trial: Trial | null) => void;
+    sheet: number;
+    selection: Rect[];
+    active: { row: number; column: number };
+    /** The cell that a range grows from while Shift is held. */
+    anchor: { row: number; column: number };
+    trial: Trial | null;
+    reveal: number;
+    select: (ranges: Rect[], active?: { row: number; column: number }, reveal?: boolean) => void;
+    open: (sheet: number) => void;
+    tryOn: (trial: Trial | null) => void;
 }
 
 export const useBench = create<BenchState>((set) => ({
-  sheet: 0,
-  selection: [{ top: 1, left: 1, bottom: 1, right: 1 }],
-  active: { row: 1, column: 1 },
-  anchor: { row: 1, column: 1 },
-  trial: null,
-  reveal: 0,
-  select: (selection, active, reveal = true) =>
-    set((state) => {
-      const first = selection[0];
-      const cell = active ?? (first ? { row: first.top, column: first.left } : state.active);
-      return { selection, active: cell, anchor: active ? state.anchor : cell, reveal: reveal ? state.reveal + 1 : state.reveal };
-    }),
-  open: (sheet) =>
-    set({ sheet, selection: [{ top: 1, left: 1, bottom: 1, right: 1 }], active: { row: 1, column: 1 }, anchor: { row: 1, column: 1 }, trial: null }),
-  tryOn: (trial) => set({ trial }),
+    sheet: 0,
+    selection: [{ top: 1, left: 1, bottom: 1, right: 1 }],
+    active: { row: 1, column: 1 },
+    anchor: { row: 1, column: 1 },
+    trial: null,
+    reveal: 0,
+    select: (selection, active, reveal = true) =>
+        set((state) => {
+            const first = selection[0];
+            const cell = active ?? (first ? { row: first.top, column: first.left } : state.active);
+            return {
+                selection,
+                active: cell,
+                anchor: active ? state.anchor : cell,
+                reveal: reveal ? state.reveal + 1 : state.reveal,
+            };
+        }),
+    open: (sheet) =>
+        set({
+            sheet,
+            selection: [{ top: 1, left: 1, bottom: 1, right: 1 }],
+            active: { row: 1, column: 1 },
+            anchor: { row: 1, column: 1 },
+            trial: null,
+        }),
+    tryOn: (trial) => set({ trial }),
 }));
 
 export function selectionText(selection: Rect[]): string {
-  return selection.map(write).join(',');
+    return selection.map(write).join(',');
 }

@@ -10,41 +10,50 @@ let queue: Promise<unknown> = Promise.resolve();
 
 /** Sends acts to the server and brings the Bench up to date with what it answers. */
 export function useActs(id: number) {
-  const client = useQueryClient();
-  const settle = useCallback(
-    (answer: ActRecord, sheet: number) => {
-      client.setQueryData(['bench', id], answer.bench);
-      if (answer.sheet) client.setQueryData(['sheet', id, sheet, answer.bench.revision], answer.sheet);
-      void client.invalidateQueries({ queryKey: ['history', id] });
-    },
-    [client, id],
-  );
-  const run = useCallback(
-    (call: (revision: number, sheet: number) => Promise<ActRecord>, after?: (answer: ActRecord) => void) => {
-      const sheet = useBench.getState().sheet;
-      queue = queue.then(async () => {
-        const revision = client.getQueryData<BenchRecord>(['bench', id])?.revision ?? 0;
-        try {
-          const answer = await call(revision, sheet);
-          settle(answer, sheet);
-          after?.(answer);
-        } catch (fault) {
-          tell(fault);
-          if (fault instanceof Refused && fault.status === 409) await client.invalidateQueries({ queryKey: ['bench', id] });
-        }
-      });
-      return queue;
-    },
-    [client, id, settle],
-  );
-  return useMemo(
-    () => ({
-      act: (name: string, args: object) => run((revision, sheet) => api.act(id, revision, sheet, name, args)),
-      undo: () => run((revision, sheet) => api.undo(id, revision, sheet), (answer) => say(answer.words ? `Undone: ${answer.words}` : 'There is nothing to undo.')),
-      redo: () => run((revision, sheet) => api.redo(id, revision, sheet), (answer) => say(answer.words ? `Done again: ${answer.words}` : 'There is nothing to do again.')),
-    }),
-    [id, run],
-  );
+    const client = useQueryClient();
+    const settle = useCallback(
+        (answer: ActRecord, sheet: number) => {
+            client.setQueryData(['bench', id], answer.bench);
+            if (answer.sheet) client.setQueryData(['sheet', id, sheet, answer.bench.revision], answer.sheet);
+            void client.invalidateQueries({ queryKey: ['history', id] });
+        },
+        [client, id],
+    );
+    const run = useCallback(
+        (call: (revision: number, sheet: number) => Promise<ActRecord>, after?: (answer: ActRecord) => void) => {
+            const sheet = useBench.getState().sheet;
+            queue = queue.then(async () => {
+                const revision = client.getQueryData<BenchRecord>(['bench', id])?.revision ?? 0;
+                try {
+                    const answer = await call(revision, sheet);
+                    settle(answer, sheet);
+                    after?.(answer);
+                } catch (fault) {
+                    tell(fault);
+                    if (fault instanceof Refused && fault.status === 409)
+                        await client.invalidateQueries({ queryKey: ['bench', id] });
+                }
+            });
+            return queue;
+        },
+        [client, id, settle],
+    );
+    return useMemo(
+        () => ({
+            act: (name: string, args: object) => run((revision, sheet) => api.act(id, revision, sheet, name, args)),
+            undo: () =>
+                run(
+                    (revision, sheet) => api.undo(id, revision, sheet),
+                    (answer) => say(answer.words ? `Undone: ${answer.words}` : 'There is nothing to undo.'),
+                ),
+            redo: () =>
+                run(
+                    (revision, sheet) => api.redo(id, revision, sheet),
+                    (answer) => say(answer.words ? `Done again: ${answer.words}` : 'There is nothing to do again.'),
+                ),
+        }),
+        [id, run],
+    );
 }
 
 export type Acts = ReturnType<typeof useActs>;

@@ -4,17 +4,26 @@ import { Paint } from './Paint';
 
 /** A window drawn small, as a picture of its sheet. */
 export function Picture({ window, width, height }: { window: Window; width: number; height: number }) {
-  const columns = Axis.ofSizes(window.widths, window.widths.length, 64);
-  const rows = Axis.ofSizes(window.heights, window.heights.length, 20);
-  const scale = Math.min((width - 24) / Math.max(columns.total, 1), 0.8, Math.max((height - 20) / Math.max(rows.total, 1), 0.4));
-  return (
-    <div className="overflow-hidden bg-white" style={{ width: '100%', height }} aria-hidden="true">
-      <div
-        className="sheet relative"
-        style={{ width: columns.total, height: rows.total, transform: `translate(12px, 10px) scale(${scale})`, transformOrigin: '0 0' }}
-      >
-        <Paint window={window} rows={rows} columns={columns} />
-      </div>
-    </div>
-  );
+    const columns = Axis.ofSizes(window.widths, window.widths.length, 64);
+    const rows = Axis.ofSizes(window.heights, window.heights.length, 20);
+    const scale = Math.min(
+        (width - 24) / Math.max(columns.total, 1),
+        0.8,
+        Math.max((height - 20) / Math.max(rows.total, 1), 0.4),
+    );
+    return (
+        <div className="overflow-hidden bg-white" style={{ width: '100%', height }} aria-hidden="true">
+            <div
+                className="sheet relative"
+                style={{
+                    width: columns.total,
+                    height: rows.total,
+                    transform: `translate(12px, 10px) scale(${scale})`,
+                    transformOrigin: '0 0',
+                }}
+            >
+                <Paint window={window} rows={rows} columns={columns} />
+            </div>
+        </div>
+    );
 }

@@ -6,41 +6,53 @@ const TILE_ROWS = 48;
 const TILE_COLUMNS = 26;
 
 export interface Tile {
-  key: string;
-  range: Rect;
-  window: Window | undefined;
+    key: string;
+    range: Rect;
+    window: Window | undefined;
 }
 
 function tilesOf(view: Rect): Rect[] {
-  const tiles: Rect[] = [];
-  const first = (at: number, size: number) => Math.floor((at - 1) / size) * size + 1;
-  for (let top = first(view.top, TILE_ROWS); top <= view.bottom; top += TILE_ROWS)
-    for (let left = first(view.left, TILE_COLUMNS); left <= view.right; left += TILE_COLUMNS)
-      tiles.push({ top, left, bottom: top + TILE_ROWS - 1, right: left + TILE_COLUMNS - 1 });
-  return tiles;
+    const tiles: Rect[] = [];
+    const first = (at: number, size: number) => Math.floor((at - 1) / size) * size + 1;
+    for (let top = first(view.top, TILE_ROWS); top <= view.bottom; top += TILE_ROWS)
+        for (let left = first(view.left, TILE_COLUMNS); left <= view.right; left += TILE_COLUMNS)
+            tiles.push({ top, left, bottom: top + TILE_ROWS - 1, right: left + TILE_COLUMNS - 1 });
+    return tiles;
 }
 
 /** The windows that cover some views of a sheet; while a new revision is fetched, the old one stays in sight. */
-export function useTiles(id: number, sheet: number, revision: number, views: Rect[], last: { row: number; column: number }): Tile[] {
-  const wanted = new Map<string, Rect>();
-  for (const view of views) {
-    for (const tile of tilesOf(view)) {
-      const range = { ...tile, bottom: Math.min(tile.bottom, last.row), right: Math.min(tile.right, last.column) };
-      if (range.top <= range.bottom && range.left <= range.right) wanted.set(`${range.top}.${range.left}`, range);
+export function useTiles(
+    id: number,
+    sheet: number,
+    revision: number,
+    views: Rect[],
+    last: { row: number; column: number },
+): Tile[] {
+    const wanted = new Map<string, Rect>();
+    for (const view of views) {
+        for (const tile of tilesOf(view)) {
+            const range = { ...tile, bottom: Math.min(tile.bottom, last.row), right: Math.min(tile.right, last.column) };
+            if (range.top <= range.bottom && range.left <= range.right) wanted.set(`${range.top}.${range.left}`, range);
+        }
     }
-  }
-  const keys = [...wanted.keys()];
-  return useQueries({
-    queries: keys.map((key) => {
-      const range = wanted.get(key) as Rect;
-      return {
-        queryKey: ['window', id, sheet, key, range.bottom, range.right, revision],
-        queryFn: ({ signal }: { signal: AbortSignal }) => api.window(id, sheet, range, signal),
-        staleTime: Infinity,
-        gcTime: 60_000,
-        placeholderData: (old: Window | undefined) => (old?.sheet === sheet && old.top === range.top && old.left === range.left ? old : undefined),
-      };
-    }),
-    combine: (results) => results.map((result, index) => ({ key: keys[index] ?? '', range: wanted.get(keys[index] ?? '') as Rect, window: result.data })),
-  });
+    const keys = [...wanted.keys()];
+    return useQueries({
+        queries: keys.map((key) => {
+            const range = wanted.get(key) as Rect;
+            return {
+                queryKey: ['window', id, sheet, key, range.bottom, range.right, revision],
+                queryFn: ({ signal }: { signal: AbortSignal }) => api.window(id, sheet, range, signal),
+                staleTime: Infinity,
+                gcTime: 60_000,
+                placeholderData: (old: Window | undefined) =>
+                    old?.sheet === sheet && old.top === range.top && old.left === range.left ? old : undefined,
+            };
+        }),
+        combine: (results) =>
+            results.map((result, index) => ({
+                key: keys[index] ?? '',
+                range: wanted.get(keys[index] ?? '') as Rect,
+                window: result.data,
+            })),
+    });
 }

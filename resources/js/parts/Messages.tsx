@@ -3,44 +3,44 @@ import { create } from 'zustand';
 import { Refused } from '@/api/client';
 
 interface Message {
-  id: number;
-  text: string;
-  kind: 'said' | 'refused';
+    id: number;
+    text: string;
+    kind: 'said' | 'refused';
 }
 
 const useMessages = create<{ messages: Message[] }>(() => ({ messages: [] }));
 let last = 0;
 
 export function say(text: string, kind: Message['kind'] = 'said'): void {
-  const id = ++last;
-  useMessages.setState(({ messages }) => ({ messages: [...messages.slice(-2), { id, text, kind }] }));
-  setTimeout(() => dismiss(id), kind === 'said' ? 5000 : 15000);
+    const id = ++last;
+    useMessages.setState(({ messages }) => ({ messages: [...messages.slice(-2), { id, text, kind }] }));
+    setTimeout(() => dismiss(id), kind === 'said' ? 5000 : 15000);
 }
 
 /** Tells a person what the server refused, or that something went wrong. */
 export function tell(fault: unknown): void {
-  say(fault instanceof Refused || fault instanceof Error ? fault.message : 'Something went wrong.', 'refused');
+    say(fault instanceof Refused || fault instanceof Error ? fault.message : 'Something went wrong.', 'refused');
 }
 
 function dismiss(id: number): void {
-  useMessages.setState(({ messages }) => ({ messages: messages.filter((message) => message.id !== id) }));
+    useMessages.setState(({ messages }) => ({ messages: messages.filter((message) => message.id !== id) }));
 }
 
 export function Messages() {
-  const messages = useMessages((state) => state.messages);
-  return (
-    <div role="status" aria-live="polite" className="fixed right-4 bottom-9 z-60 flex w-96 flex-col gap-2">
-      {messages.map((message) => (
-        <div
-          key={message.id}
-          className={`flex items-start gap-2 rounded-md border bg-white p-3 shadow-lg ${message.kind === 'refused' ? 'border-danger text-danger' : 'border-hair'}`}
-        >
-          <span className="flex-1">{message.text}</span>
-          <button type="button" aria-label="Dismiss" onClick={() => dismiss(message.id)}>
-            <X size={14} />
-          </button>
+    const messages = useMessages((state) => state.messages);
+    return (
+        <div role="status" aria-live="polite" className="fixed right-4 bottom-9 z-60 flex w-96 flex-col gap-2">
+            {messages.map((message) => (
+                <div
+                    key={message.id}
+                    className={`flex items-start gap-2 rounded-md border bg-white p-3 shadow-lg ${message.kind === 'refused' ? 'border-danger text-danger' : 'border-hair'}`}
+                >
+                    <span className="flex-1">{message.text}</span>
+                    <button type="button" aria-label="Dismiss" onClick={() => dismiss(message.id)}>
+                        <X size={14} />
+                    </button>
+                </div>
+            ))}
         </div>
-      ))}
-    </div>
-  );
+    );
 }

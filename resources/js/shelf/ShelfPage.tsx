@@ -11,162 +11,173 @@ import { StylebookList } from './StylebookList';
 import { WorkbookCard } from './WorkbookCard';
 
 export function ShelfPage() {
-  const client = useQueryClient();
-  const shelf = useQuery({
-    queryKey: ['shelf'],
-    queryFn: api.shelf,
-    refetchInterval: (query) => (query.state.data?.imports.length ? 700 : false),
-  });
-  const [proposals, setProposals] = useState<ImportRecord[]>([]);
-  const [dropping, setDropping] = useState(false);
-  const [busy, setBusy] = useState<string | null>(null);
-  const picker = useRef<HTMLInputElement>(null);
+    const client = useQueryClient();
+    const shelf = useQuery({
+        queryKey: ['shelf'],
+        queryFn: api.shelf,
+        refetchInterval: (query) => (query.state.data?.imports.length ? 700 : false),
+    });
+    const [proposals, setProposals] = useState<ImportRecord[]>([]);
+    const [dropping, setDropping] = useState(false);
+    const [busy, setBusy] = useState<string | null>(null);
+    const picker = useRef<HTMLInputElement>(null);
 
-  useEffect(() => {
-    document.title = 'Shelf · Rilvet';
-  }, []);
+    useEffect(() => {
+        document.title = 'Shelf · Rilvet';
+    }, []);
 
-  const arrived = useCallback(
-    (incoming: ImportRecord) => {
-      if (incoming.status === 'proposed') setProposals((all) => [...all, incoming]);
-      else if (incoming.status === 'done' && incoming.workbook) go(`/workbooks/${incoming.workbook}`);
-      else if (incoming.status === 'failed') say(incoming.message ?? 'The file could not be brought in.', 'refused');
-      void client.invalidateQueries({ queryKey: ['shelf'] });
-    },
-    [client],
-  );
+    const arrived = useCallback(
+        (incoming: ImportRecord) => {
+            if (incoming.status === 'proposed') setProposals((all) => [...all, incoming]);
+            else if (incoming.status === 'done' && incoming.workbook) go(`/workbooks/${incoming.workbook}`);
+            else if (incoming.status === 'failed') say(incoming.message ?? 'The file could not be brought in.', 'refused');
+            void client.invalidateQueries({ queryKey: ['shelf'] });
+        },
+        [client],
+    );
 
-  const take = useCallback(
-    async (files: File[]) => {
-      for (const file of files) {
-        setBusy(file.name);
-        try {
-          arrived(await api.upload(file));
-        } catch (fault) {
-          tell(fault);
-        }
-      }
-      setBusy(null);
-    },
-    [arrived],
-  );
+    const take = useCallback(
+        async (files: File[]) => {
+            for (const file of files) {
+                setBusy(file.name);
+                try {
+                    arrived(await api.upload(file));
+                } catch (fault) {
+                    tell(fault);
+                }
+            }
+            setBusy(null);
+        },
+        [arrived],
+    );
 
-  useEffect(() => {
-    const paste = (event: ClipboardEvent) => {
-      const target = event.target as HTMLElement;
-      if (target.closest('input, textarea') || !event.clipboardData) return;
-      const files = [...event.clipboardData.files];
-      if (files.length > 0) void take(files);
-      else void api.paste(event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html')).then(arrived, tell);
-    };
-    document.addEventListener('paste', paste);
-    return () => document.removeEventListener('paste', paste);
-  }, [arrived, take]);
+    useEffect(() => {
+        const paste = (event: ClipboardEvent) => {
+            const target = event.target as HTMLElement;
+            if (target.closest('input, textarea') || !event.clipboardData) return;
+            const files = [...event.clipboardData.files];
+            if (files.length > 0) void take(files);
+            else
+                void api
+                    .paste(event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html'))
+                    .then(arrived, tell);
+        };
+        document.addEventListener('paste', paste);
+        return () => document.removeEventListener('paste', paste);
+    }, [arrived, take]);
 
-  const workbooks = shelf.data?.workbooks ?? [];
-  return (
-    <div
-      className="flex h-full flex-col"
-      onDragOver={(event) => {
-        event.preventDefault();
-        setDropping(true);
-      }}
-      onDragLeave={(event) => event.currentTarget === event.target && setDropping(false)}
-      onDrop={(event) => {
-        event.preventDefault();
-        setDropping(false);
-        void take([...event.dataTransfer.files]);
-      }}
-    >
-      <header className="flex h-12 flex-none items-center gap-4 border-b border-hair bg-panel px-3">
-        <Mark />
-        <span className="rounded-md bg-damson-soft px-3 py-1 font-semibold text-damson">Shelf</span>
-        <span className="flex-1" />
-        {busy && <span className="text-quiet">Reading {busy}…</span>}
-        <button type="button" className="btn btn-primary" onClick={() => picker.current?.click()}>
-          <FileInput size={15} aria-hidden="true" /> Bring in files
-        </button>
-        <input
-          ref={picker}
-          type="file"
-          multiple
-          hidden
-          aria-label="Files to bring in"
-          accept=".csv,.tsv,.tab,.txt,.xlsx,.xlsm,.ods"
-          onChange={(event) => {
-            void take([...(event.target.files ?? [])]);
-            event.target.value = '';
-          }}
-        />
-      </header>
-      <main className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Shelf">
-        <div className="mx-auto grid max-w-[1400px] grid-cols-[1fr_316px] gap-6 p-6 pt-4">
-          <section aria-labelledby="workbooks">
-            <h1 id="workbooks" className="mb-3 flex items-baseline gap-2.5 text-lg font-semibold">
-              Workbooks
-              <span className="text-[13px] font-normal text-quiet">{workbooks.length > 0 ? `${workbooks.length}, last changed first` : ''}</span>
-            </h1>
-            <div className="grid grid-cols-[repeat(auto-fill,minmax(270px,1fr))] gap-4">
-              {workbooks.map((workbook) => (
-                <WorkbookCard key={workbook.id} workbook={workbook} />
-              ))}
-              <button
-                type="button"
-                className={`flex min-h-[238px] flex-col items-center justify-center gap-2 rounded-md border border-dashed p-4 ${dropping ? 'border-damson bg-damson-soft' : 'border-[#b9b1a4]'}`}
-                onClick={() => picker.current?.click()}
-              >
-                <Table2 size={26} className="text-quiet" aria-hidden="true" />
-                <span className="font-semibold">Drop tables here</span>
-                <span className="text-[12px] text-quiet">
-                  csv, tsv, xlsx, ods, or paste with <kbd className="font-mono">Ctrl V</kbd>
-                </span>
-              </button>
-            </div>
-            {shelf.isPending && <p className="p-4 text-quiet">Looking at the shelf…</p>}
-            {shelf.isError && <p className="p-4 text-danger">{shelf.error.message}</p>}
-          </section>
-          <aside>
-            <StylebookList stylebooks={shelf.data?.stylebooks ?? []} />
-            {(shelf.data?.imports.length ?? 0) > 0 && (
-              <section aria-labelledby="under-way" className="mt-5">
-                <h2 id="under-way" className="mb-2 text-[15px] font-semibold">
-                  Coming in
-                </h2>
-                {shelf.data?.imports.map((incoming) => (
-                  <Coming key={incoming.id} incoming={incoming} />
-                ))}
-              </section>
+    const workbooks = shelf.data?.workbooks ?? [];
+    return (
+        <div
+            className="flex h-full flex-col"
+            onDragOver={(event) => {
+                event.preventDefault();
+                setDropping(true);
+            }}
+            onDragLeave={(event) => event.currentTarget === event.target && setDropping(false)}
+            onDrop={(event) => {
+                event.preventDefault();
+                setDropping(false);
+                void take([...event.dataTransfer.files]);
+            }}
+        >
+            <header className="flex h-12 flex-none items-center gap-4 border-b border-hair bg-panel px-3">
+                <Mark />
+                <span className="rounded-md bg-damson-soft px-3 py-1 font-semibold text-damson">Shelf</span>
+                <span className="flex-1" />
+                {busy && <span className="text-quiet">Reading {busy}…</span>}
+                <button type="button" className="btn btn-primary" onClick={() => picker.current?.click()}>
+                    <FileInput size={15} aria-hidden="true" /> Bring in files
+                </button>
+                <input
+                    ref={picker}
+                    type="file"
+                    multiple
+                    hidden
+                    aria-label="Files to bring in"
+                    accept=".csv,.tsv,.tab,.txt,.xlsx,.xlsm,.ods"
+                    onChange={(event) => {
+                        void take([...(event.target.files ?? [])]);
+                        event.target.value = '';
+                    }}
+                />
+            </header>
+            <main className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Shelf">
+                <div className="mx-auto grid max-w-[1400px] grid-cols-[1fr_316px] gap-6 p-6 pt-4">
+                    <section aria-labelledby="workbooks">
+                        <h1 id="workbooks" className="mb-3 flex items-baseline gap-2.5 text-lg font-semibold">
+                            Workbooks
+                            <span className="text-[13px] font-normal text-quiet">
+                                {workbooks.length > 0 ? `${workbooks.length}, last changed first` : ''}
+                            </span>
+                        </h1>
+                        <div className="grid grid-cols-[repeat(auto-fill,minmax(270px,1fr))] gap-4">
+                            {workbooks.map((workbook) => (
+                                <WorkbookCard key={workbook.id} workbook={workbook} />
+                            ))}
+                            <button
+                                type="button"
+                                className={`flex min-h-[238px] flex-col items-center justify-center gap-2 rounded-md border border-dashed p-4 ${dropping ? 'border-damson bg-damson-soft' : 'border-[#b9b1a4]'}`}
+                                onClick={() => picker.current?.click()}
+                            >
+                                <Table2 size={26} className="text-quiet" aria-hidden="true" />
+                                <span className="font-semibold">Drop tables here</span>
+                                <span className="text-[12px] text-quiet">
+                                    csv, tsv, xlsx, ods, or paste with <kbd className="font-mono">Ctrl V</kbd>
+                                </span>
+                            </button>
+                        </div>
+                        {shelf.isPending && <p className="p-4 text-quiet">Looking at the shelf…</p>}
+                        {shelf.isError && <p className="p-4 text-danger">{shelf.error.message}</p>}
+                    </section>
+                    <aside>
+                        <StylebookList stylebooks={shelf.data?.stylebooks ?? []} />
+                        {(shelf.data?.imports.length ?? 0) > 0 && (
+                            <section aria-labelledby="under-way" className="mt-5">
+                                <h2 id="under-way" className="mb-2 text-[15px] font-semibold">
+                                    Coming in
+                                </h2>
+                                {shelf.data?.imports.map((incoming) => (
+                                    <Coming key={incoming.id} incoming={incoming} />
+                                ))}
+                            </section>
+                        )}
+                    </aside>
+                </div>
+            </main>
+            {proposals[0] && (
+                <Proposal
+                    key={proposals[0].id}
+                    proposal={proposals[0]}
+                    onDone={(result) => {
+                        setProposals((all) => all.slice(1));
+                        if (result) arrived(result);
+                    }}
+                />
             )}
-          </aside>
         </div>
-      </main>
-      {proposals[0] && (
-        <Proposal
-          key={proposals[0].id}
-          proposal={proposals[0]}
-          onDone={(result) => {
-            setProposals((all) => all.slice(1));
-            if (result) arrived(result);
-          }}
-        />
-      )}
-    </div>
-  );
+    );
 }
 
 function Coming({ incoming }: { incoming: ImportRecord }) {
-  return (
-    <div className="mb-2 rounded-md border border-hair bg-panel p-3">
-      <div className="flex items-center gap-2 font-semibold">
-        <span className="flex-1 truncate">{incoming.name}</span>
-        <button type="button" className="btn" onClick={() => void api.cancelImport(incoming.id).catch(tell)}>
-          Stop
-        </button>
-      </div>
-      <div className="my-2 h-[5px] overflow-hidden rounded bg-damson-soft" role="progressbar" aria-label={`Bringing in ${incoming.name}`}>
-        <div className="h-full w-1/3 animate-pulse bg-damson" />
-      </div>
-      <span className="text-[12px] text-quiet">{incoming.progress > 0 ? `${incoming.progress.toLocaleString('en')} rows so far` : 'about to begin'}</span>
-    </div>
-  );
+    return (
+        <div className="mb-2 rounded-md border border-hair bg-panel p-3">
+            <div className="flex items-center gap-2 font-semibold">
+                <span className="flex-1 truncate">{incoming.name}</span>
+                <button type="button" className="btn" onClick={() => void api.cancelImport(incoming.id).catch(tell)}>
+                    Stop
+                </button>
+            </div>
+            <div
+                className="my-2 h-[5px] overflow-hidden rounded bg-damson-soft"
+                role="progressbar"
+                aria-label={`Bringing in ${incoming.name}`}
+            >
+                <div className="h-full w-1/3 animate-pulse bg-damson" />
+            </div>
+            <span className="text-[12px] text-quiet">
+                {incoming.progress > 0 ? `${incoming.progress.toLocaleString('en')} rows so far` : 'about to begin'}
+            </span>
+        </div>
+    );
 }

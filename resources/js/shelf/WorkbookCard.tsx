@@ -8,56 +8,69 @@ import { say, tell } from '@/parts/Messages';
 import { go } from '@/parts/path';
 
 export function WorkbookCard({ workbook }: { workbook: CardRecord }) {
-  const client = useQueryClient();
-  const open = () => go(`/workbooks/${workbook.id}`);
-  return (
-    <article className="relative overflow-hidden rounded-md border border-hair bg-panel hover:border-[#b9b1a4]">
-      <a
-        href={`/workbooks/${workbook.id}`}
-        onClick={(event) => {
-          event.preventDefault();
-          open();
-        }}
-        className="block"
-      >
-        <div className="border-b border-hair">
-          {workbook.picture ? <Picture window={workbook.picture} width={286} height={157} /> : <div className="h-[157px]" />}
-        </div>
-        <div className="p-3">
-          <h2 className="truncate pr-7 text-[14px] font-semibold">{workbook.name}</h2>
-          <p className="mt-0.5 text-[12px] text-quiet">
-            {workbook.sheets === 1 ? '1 sheet' : `${workbook.sheets} sheets`}, {workbook.rows.toLocaleString('en')} rows
-          </p>
-          <p className="mt-1.5 flex justify-between gap-2 text-[12px] text-quiet">
-            <span className="truncate">{workbook.stylebooks.join(', ') || 'no stylebook'}</span>
-            <span className="whitespace-nowrap">{workbook.changed}</span>
-          </p>
-        </div>
-      </a>
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger className="icon-btn absolute right-1.5 bottom-[46px]" aria-label={`More for ${workbook.name}`}>
-          <EllipsisVertical size={15} />
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content className="menu" align="end">
-            <DropdownMenu.Item className="menu-item" onSelect={open}>
-              Open on the Bench
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className="menu-item text-danger"
-              onSelect={() => {
-                if (!window.confirm(`Take "${workbook.name}" off the shelf? Its history goes with it. The file it came from stays where it is.`)) return;
-                void api.remove(workbook.id).then(({ message }) => {
-                  say(message);
-                  return client.invalidateQueries({ queryKey: ['shelf'] });
-                }, tell);
-              }}
+    const client = useQueryClient();
+    const open = () => go(`/workbooks/${workbook.id}`);
+    return (
+        <article className="relative overflow-hidden rounded-md border border-hair bg-panel hover:border-[#b9b1a4]">
+            <a
+                href={`/workbooks/${workbook.id}`}
+                onClick={(event) => {
+                    event.preventDefault();
+                    open();
+                }}
+                className="block"
             >
-              Take off the shelf
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
-    </article>
-  );
+                <div className="border-b border-hair">
+                    {workbook.picture ? (
+                        <Picture window={workbook.picture} width={286} height={157} />
+                    ) : (
+                        <div className="h-[157px]" />
+                    )}
+                </div>
+                <div className="p-3">
+                    <h2 className="truncate pr-7 text-[14px] font-semibold">{workbook.name}</h2>
+                    <p className="mt-0.5 text-[12px] text-quiet">
+                        {workbook.sheets === 1 ? '1 sheet' : `${workbook.sheets} sheets`}, {workbook.rows.toLocaleString('en')}{' '}
+                        rows
+                    </p>
+                    <p className="mt-1.5 flex justify-between gap-2 text-[12px] text-quiet">
+                        <span className="truncate">{workbook.stylebooks.join(', ') || 'no stylebook'}</span>
+                        <span className="whitespace-nowrap">{workbook.changed}</span>
+                    </p>
+                </div>
+            </a>
+            <DropdownMenu.Root>
+                <DropdownMenu.Trigger
+                    className="icon-btn absolute right-1.5 bottom-[46px]"
+                    aria-label={`More for ${workbook.name}`}
+                >
+                    <EllipsisVertical size={15} />
+                </DropdownMenu.Trigger>
+                <DropdownMenu.Portal>
+                    <DropdownMenu.Content className="menu" align="end">
+                        <DropdownMenu.Item className="menu-item" onSelect={open}>
+                            Open on the Bench
+                        </DropdownMenu.Item>
+                        <DropdownMenu.Item
+                            className="menu-item text-danger"
+                            onSelect={() => {
+                                if (
+                                    !window.confirm(
+                                        `Take "${workbook.name}" off the shelf? Its history goes with it. The file it came from stays where it is.`,
+                                    )
+                                )
+                                    return;
+                                void api.remove(workbook.id).then(({ message }) => {
+                                    say(message);
+                                    return client.invalidateQueries({ queryKey: ['shelf'] });
+                                }, tell);
+                            }}
+                        >
+                            Take off the shelf
+                        </DropdownMenu.Item>
+                    </DropdownMenu.Content>
+                </DropdownMenu.Portal>
+            </DropdownMenu.Root>
+        </article>
+    );
 }

@@ -1,0 +1,38 @@
+import { defineConfig } from '@playwright/test';
+import { resolve } from 'node:path';
+
+const port = 8711;
+const storage = resolve('storage/framework/testing/browser');
+
+export default defineConfig({
+    testDir: 'tests/Browser',
+    outputDir: 'storage/framework/testing/results',
+    timeout: 60_000,
+    expect: { timeout: 10_000 },
+    workers: 1,
+    reporter: [['list'], ['json', { outputFile: 'storage/framework/testing/browser.json' }]],
+    use: {
+        baseURL: `http://127.0.0.1:${port}`,
+        viewport: { width: 1280, height: 800 },
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
+        },
+    },
+    webServer: {
+        command: `rm -rf ${storage} && mkdir -p ${storage} && bin/start`,
+        url: `http://127.0.0.1:${port}/up`,
+        timeout: 180_000,
+        reuseExistingServer: false,
+        gracefulShutdown: { signal: 'SIGTERM', timeout: 5_000 },
+        env: { RILVET_PORT: String(port), DB_DATABASE: `${storage}/browser.sqlite`, LARAVEL_STORAGE_PATH: storage },
+    },
+});

@@ -1,0 +1,39 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** Drops a file on the page, as a person drags one in from a folder. */
+export async function drop(page: Page, name: string, content: string): Promise<void> {
+    const transfer = await page.evaluateHandle(
+        ({ name: file, content: text }) => {
+            const data = new DataTransfer();
+            data.items.add(new File([text], file));
+            return data;
+        },
+        { name, content },
+    );
+    await page.getByRole('main').dispatchEvent('drop', { dataTransfer: transfer });
+}
+
+export async function openBench(page: Page, workbook: string): Promise<void> {
+    await page.goto('/');
+    await page
+        .getByRole('link', { name: new RegExp(workbook) })
+        .first()
+        .click();
+    await expect(page.getByRole('gridcell').first()).toBeVisible();
+}
+
+export const cell = (page: Page, text: string): Locator =>
+    page.getByRole('gridcell').filter({ hasText: new RegExp(`^${text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}$`) });
+
+/** axe finds nothing serious. */
+export async function accessible(page: Page): Promise<void> {
+    const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+        .exclude('.sheet')
+        .analyze();
+    const serious = violations.filter((violation) => violation.impact === 'serious' || violation.impact === 'critical');
+    expect(
+        serious.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`),
+    ).toEqual([]);
+}

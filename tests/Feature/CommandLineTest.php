@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
+
+/** The command line as its contract says: JSON shapes, exit codes, one line of error. */
+final class CommandLineTest extends TestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/rilvet-line-'.getmypid();
+        @mkdir("$this->folder/a", 0755, true);
+        @mkdir("$this->folder/b", 0755, true);
+        file_put_contents("$this->folder/a/list.csv", "Tree,Count,Worth\nRowan,3,£10.00\nAspen,4,£12.50\nHazel,5,£7.25\nAll,12,£29.75\n");
+        file_put_contents("$this->folder/b/list.csv", "Tree;Count\nRowan;3\n");
+        file_put_contents("$this->folder/broken.xlsx", 'no zip');
+    }
+
+    protected function tearDown(): void
+    {
+        exec('rm -rf '.escapeshellarg($this->folder));
+    }
+
+    public function test_read_gives_the_contract(): void
+    {
+        [$code, $out] = $this->run_(['read', 'a/list.csv', '--json']);
+        self::assertSame(0, $code);
+        $parts = ['title', 'units', 'column_group', 'heading', 'row_label', 'body', 'row_group', 'subtotal', 'total', 'note'];
+        $kinds = ['text', 'longtext', 'code', 'category', 'integer', 'decimal', 'amount', 'percent', 'date', 'time', 'datetime', 'duration', 'boolean', 'empty'];
+        $object = fn (array $properties) => ['type' => 'object', 'required' => array_keys($properties), 'additionalProperties' => false, 'properties' => $properties];
+        $share = ['type' => 'number', 'minimum' => 0, 'maximum' => 1];
+        $range = ['type' => 'string', 'pattern' => '^[A-Z]+[0-9]+(:[A-Z]+[0-9]+)?$'];
+        $list = fn (array $items) => ['type' => 'array', 'items' => $items];
+        $schema = $object(['file' => ['type' => 'string'], 'sheets' => $list($object([
+            'name' => ['type' => 'string'], 'rows' => ['type' => 'integer'], 'columns' => ['type' => 'integer'],
+            'tables' => $list($object([
+                'range' => $range, 'confidence' => $share,
+                'parts' => $list($object(['part' => ['enum' => $parts], 'range' => $range, 'confidence' => $share, 'why' => ['type' => 'string', 'minLength' => 1]])),
+                'columns' => $list($object(['column' => ['type' => 'string', 'pattern' => '^[A-Z]+$'], 'heading' => ['type' => ['string', 'null']], 'kind' => ['enum' => $kinds], 'confidence' => $share])),
+            ])),
+        ]))]);
+        $result = (new Validator)->validate(json_decode($out), (string) json_encode($schema));
+        self::assertTrue($result->isValid(), (string) json_encode($result->error()?->args()));
+        self::assertStringContainsString('"why":"the figures are the sums of rows 2 to 4"', $out);
+    }
+
+    public function test_dress_proves_what_it_wrote(): void
+    {
+        [$code, $out] = $this->run_(['dress', 'a/list.csv', '--out', 'x.xlsx', '--stylebook', 'Long list', '--json']);
+        self::assertSame(0, $code);
+        $record = json_decode($out, true)[0];
+        self::assertSame(['input', 'output', 'cells_compared', 'values_changed', 'formulas_changed', 'seconds'], array_keys($record));
+        self::assertSame([15, 0, 0], [$record['cells_compared'], $record['values_changed'], $record['formulas_changed']]);
+        self::assertFileExists("$this->folder/x.xlsx");
+    }
+
+    public function test_some_failed_is_1_and_the_others_are_done(): void
+    {
+        [$code, , $errors] = $this->run_(['dress', 'a/list.csv', 'broken.xlsx', 'b/list.csv', '--out', 'out']);
+        self::assertSame(1, $code);
+        self::assertSame(1, substr_count($errors, "\n"));
+        self::assertStringContainsString('broken.xlsx', $errors);
+        self::assertFileExists("$this->folder/out/list.xlsx");
+        self::assertFileExists("$this->folder/out/list 2.xlsx", 'two files of one name');
+    }
+
+    public function test_the_same_workbook_gives_the_same_bytes(): void
+    {
+        $this->run_(['dress', 'a/list.csv', '--out', 'x.xlsx']);
+        $this->run_(['dress', 'a/list.csv', '--out', 'y.xlsx']);
+        self::assertFileEquals("$this->folder/x.xlsx", "$this->folder/y.xlsx");
+    }
+
+    public function test_a_stylebook_can_come_from_a_file(): void
+    {
+        [, $out] = $this->run_(['stylebooks', '--json']);
+        $stylebook = json_decode($out, true)[1];
+        $stylebook['name'] = 'Mine';
+        file_put_contents("$this->folder/mine.json", json_encode($stylebook));
+        self::assertSame(0, $this->run_(['dress', 'a/list.csv', '--out', 'x.html', '--stylebook', 'mine.json'])[0]);
+        self::assertStringContainsString('Tinos', (string) file_get_contents("$this->folder/x.html"));
+    }
+
+    public function test_wrong_usage_is_2_with_one_line(): void
+    {
+        foreach ([['dress'], ['dress', 'a/list.csv'], ['dress', 'a/list.csv', '--out', 'x.zip'], ['dress', 'a/list.csv', '--out', 'nowhere/x.csv'], ['dress', 'a/list.csv', '--out', 'x.csv', '--stylebook', 'None such'], ['fly'], ['read'], ['read', 'a/list.csv', '--bogus'], ['dress', 'a/list.csv', '--out', 'a/list.csv']] as $arguments) {
+            [$code, , $errors] = $this->run_($arguments);
+            self::assertSame(2, $code, implode(' ', $arguments));
+            self::assertSame(1, substr_count($errors, "\n"), $errors);
+        }
+    }
+
+    public function test_a_bad_file_is_1_and_named(): void
+    {
+        foreach ([['read', 'broken.xlsx'], ['read', 'nowhere.csv'], ['read', 'a/list.csv', '--sheet', 'None']] as $arguments) {
+            [$code, , $errors] = $this->run_($arguments);
+            self::assertSame(1, $code);
+            self::assertStringContainsString($arguments[1], $errors);
+        }
+    }
+
+    /**
+     * @param  list<string>  $arguments
+     * @return array{int, string, string}
+     */
+    private function run_(array $arguments): array
+    {
+        $process = proc_open([PHP_BINARY, dirname(__DIR__, 2).'/bin/rilvet', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $this->folder);
+        assert($process !== false);
+        $out = (string) stream_get_contents($pipes[1]);
+        $errors = (string) stream_get_contents($pipes[2]);
+
+        return [proc_close($process), $out, $errors];
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Demo\Nursery;
+use App\Files\Opening;
+use App\Files\Xlsx\XlsxWriter;
+use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Act\Dress;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\MemoryBlockStore;
+use Rilvet\Look\Attribute;
+use Rilvet\Stylebook\Builtin;
+use Rilvet\Text\Fonts;
+use Rilvet\Work\Cascade;
+use Rilvet\Work\Workbook;
+use ZipArchive;
+
+/** The xlsx that is handed over, read back by an independent library from the npm registry, attribute by attribute. */
+final class IndependentReaderTest extends TestCase
+{
+    /** @return iterable<string, array{string, string}> */
+    public static function books(): iterable
+    {
+        foreach (['River ledger', 'Plain rule', 'Long list'] as $stylebook) {
+            yield "year in $stylebook" => ['year', $stylebook];
+            yield "site in $stylebook" => ['site', $stylebook];
+        }
+    }
+
+    #[DataProvider('books')]
+    public function test_it_says_what_the_cascade_says(string $which, string $stylebook): void
+    {
+        [$workbook, $path] = self::written($which, $stylebook);
+        $sheets = self::read($path);
+        self::assertCount(count($workbook->sheets), $sheets);
+        $compared = 0;
+        foreach (array_values($workbook->sheets) as $index => $sheet) {
+            $found = $sheets[$index];
+            self::assertSame($sheet->name, $found['name']);
+            $cascade = new Cascade($sheet, $workbook->looks);
+            foreach ($sheet->cells->read(1, 80) as $row => $cells) {
+                foreach ($cells as $at => $cell) {
+                    $address = Address::columnName($at + 1).$row;
+                    $there = $found['cells'][$address] ?? null;
+                    if ($there === null) {
+                        continue;
+                    }
+                    $merge = $sheet->setup->mergeAt($row, $at + 1);
+                    if ($merge !== null && ($merge->top !== $row || $merge->left !== $at + 1)) {
+                        continue;
+                    }
+                    $look = $cascade->at($row, $at + 1)->look;
+                    $horizontal = $look->text(Attribute::Horizontal, 'general');
+                    $expected = [
+                        'font' => $look->text(Attribute::Font, 'Carlito'), 'size' => $look->get(Attribute::Size) ?? 11, 'bold' => $look->is(Attribute::Bold), 'italic' => $look->is(Attribute::Italic),
+                        'ink' => $look->text(Attribute::Ink, '#000000'), 'fill' => $look->text(Attribute::Fill, 'none'),
+                        'top' => $look->text(Attribute::Top, 'none'), 'right' => $look->text(Attribute::Right, 'none'), 'bottom' => $look->text(Attribute::Bottom, 'none'), 'left' => $look->text(Attribute::Left, 'none'),
+                        'horizontal' => $horizontal === 'span' ? 'centerContinuous' : $horizontal,
+                        'vertical' => ['center' => 'middle'][$look->text(Attribute::Vertical, 'bottom')] ?? $look->text(Attribute::Vertical, 'bottom'),
+                        'wrap' => $look->is(Attribute::Wrap), 'number' => $look->text(Attribute::Number, 'General'),
+                    ];
+                    foreach ($expected as $name => $value) {
+                        self::assertEquals($value, $there[$name], "{$sheet->name}!$address $name");
+                        $compared++;
+                    }
+                    if ($cell->formula !== null) {
+                        self::assertSame($cell->formula, $there['value'], "{$sheet->name}!$address");
+                    } elseif (is_string($cell->value)) {
+                        self::assertSame($cell->value, $there['value'], "{$sheet->name}!$address");
+                    }
+                }
+            }
+            self::assertSame(array_map(strval(...), $sheet->setup->merges), $found['merges']);
+            $digit = Fonts::shipped()->face($sheet->stylebook?->ground->text(Attribute::Font) ?? '')->digitWidth(($sheet->stylebook?->ground->number(Attribute::Size) ?? 11) * Fonts::PX);
+            foreach ($found['widths'] as $at => $width) {
+                self::assertEqualsWithDelta($sheet->setup->widthOf($at + 1), $width * $digit, 1.0, "width of column $at");
+            }
+            self::assertSame($sheet->setup->freezeRow, $found['view']['ySplit'] ?? 0);
+            self::assertSame($sheet->setup->freezeColumn, $found['view']['xSplit'] ?? 0);
+        }
+        self::assertGreaterThan(1_000, $compared);
+        unlink($path);
+    }
+
+    public function test_parts_are_named_cell_styles_and_headings_repeat_on_each_page(): void
+    {
+        [, $path] = self::written('year', 'River ledger');
+        $zip = new ZipArchive;
+        $zip->open($path);
+        $styles = (string) $zip->getFromName('xl/styles.xml');
+        foreach (['title', 'column headings', 'body', 'row groups', 'subtotals', 'total', 'notes'] as $part) {
+            self::assertStringContainsString("<cellStyle name=\"River ledger: $part\"", $styles);
+        }
+        $book = (string) $zip->getFromName('xl/workbook.xml');
+        self::assertStringContainsString("'Stock'!\$A:\$C,'Stock'!\$4:\$5", $book);
+        $zip->close();
+        unlink($path);
+    }
+
+    /** @return array{Workbook, string} */
+    private static function written(string $which, string $stylebook): array
+    {
+        $nursery = new Nursery;
+        $source = (string) tempnam(sys_get_temp_dir(), 'demo');
+        (new Xlsx($which === 'year' ? $nursery->year() : $nursery->site()))->save($source);
+        $workbook = (new Opening(fn (int $sheet) => new MemoryBlockStore))->open($source, 'demo.xlsx');
+        unlink($source);
+        $workbook = (new Dress(array_keys($workbook->sheets), Builtin::named($stylebook)))->on($workbook);
+        $path = sys_get_temp_dir().'/rilvet-written-'.getmypid().'.xlsx';
+        (new XlsxWriter)->write($workbook, $path);
+
+        return [$workbook, $path];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function read(string $path): array
+    {
+        exec('node '.escapeshellarg(__DIR__.'/read-xlsx.mjs').' '.escapeshellarg($path), $out, $code);
+        self::assertSame(0, $code);
+
+        return json_decode(implode("\n", $out), true);
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Http\Records\Types;
+use App\Models\Workbook;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+/** The one way through: bring in, read, correct, dress, undo, hand over. */
+final class ThroughTest extends TestCase
+{
+    private const TABLE = "Stock,,,\nMoney in pounds,,,\nLot,Species,Count,Value\n00412,Silver birch,5,£10.00\n00415,Rowan,7,£20.00\n00417,Aspen,1,£30.00\nEverything,,13,£60.00\n";
+
+    public function test_a_table_goes_all_the_way(): void
+    {
+        $workbook = $this->bringIn('Stock list.csv', self::TABLE);
+        $sheet = $this->get($this->url("workbooks/{$workbook->id}/sheets/1"))->assertOk();
+        $this->assertSame(['title', 'units', 'heading', 'row_label', 'body', 'total'], array_column($sheet->json('tables.0.parts'), 'part'));
+
+        $before = $this->documents();
+        $dressed = $this->act($workbook, 'dress', ['stylebook' => 'River ledger'])->assertOk();
+        $this->assertSame('River ledger', $dressed->json('sheet.wears'));
+        $this->assertSame(2, $dressed->json('bench.revision'));
+        $window = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=8&right=4"))->assertOk();
+        $texts = array_column($window->json('cells'), 't');
+        $this->assertContains('10.00', $texts);
+        $this->assertContains('00412', $texts);
+
+        $this->act($workbook, 'correct', ['correction' => ['type' => 'rows', 'row' => 4, 'column' => 1, 'first' => 6, 'last' => 6, 'part' => 'subtotal']])->assertOk();
+        $corrected = $this->documents();
+        foreach ([1, 2] as $step) {
+            $this->post($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        }
+        $this->assertSame($before, $this->documents(), 'an act and its undo leave the same bytes');
+        foreach ([1, 2] as $step) {
+            $this->post($this->url("workbooks/{$workbook->id}/redo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        }
+        $this->assertSame($corrected, $this->documents());
+
+        foreach (['xlsx', 'html', 'csv', 'tsv'] as $format) {
+            $handover = $this->post($this->url("workbooks/{$workbook->id}/handovers"), ['format' => $format, 'sheet' => 1])->assertCreated();
+            $this->assertSame(['done', 0, 0], [$handover->json('status'), $handover->json('values'), $handover->json('formulas')], $format);
+            $this->assertGreaterThan(15, $handover->json('cells'));
+            $this->get($this->url("handovers/{$handover->json('id')}/file"))->assertOk()->assertDownload("Stock list.$format");
+        }
+    }
+
+    public function test_a_preview_is_not_kept(): void
+    {
+        $workbook = $this->bringIn('t.csv', self::TABLE);
+        $before = $this->documents();
+        $preview = $this->post($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'dress', 'preview' => true, 'sheet' => 1, 'arguments' => ['stylebook' => 'Plain rule'], 'window' => ['top' => 1, 'left' => 1, 'bottom' => 5, 'right' => 4]])->assertOk();
+        $this->assertSame('Plain rule', $preview->json('sheet.wears'));
+        $this->assertSame('Tinos', $preview->json('window.looks.0.font'));
+        $this->assertSame($before, $this->documents());
+    }
+
+    public function test_a_stale_revision_is_told_and_loses_nothing(): void
+    {
+        $workbook = $this->bringIn('t.csv', self::TABLE);
+        $this->act($workbook, 'dress', ['stylebook' => 'Plain rule'])->assertOk();
+        $before = $this->documents();
+        $this->post($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'dress', 'revision' => 1, 'sheet' => 1, 'arguments' => ['stylebook' => 'Long list']])
+            ->assertStatus(409)->assertJsonPath('revision', 2);
+        $this->assertSame($before, $this->documents());
+    }
+
+    public function test_typing_can_be_taken_back_a_column(): void
+    {
+        $workbook = $this->bringIn('t.csv', "Key,When\na,03/04/2024\nb,05/06/2024\n");
+        $this->assertTrue($this->get($this->url("workbooks/{$workbook->id}/sheets/1"))->json('typings.1.unsure'));
+        $this->act($workbook, 'type', ['column' => 2, 'kind' => 'date', 'order' => 'mdy'])->assertOk();
+        $this->act($workbook, 'dress', ['stylebook' => 'Long list'])->assertOk();
+        $this->assertContains('2024-03-04', $this->texts($workbook));
+        $this->act($workbook, 'type', ['column' => 2, 'kind' => 'text'])->assertOk();
+        $this->assertContains('03/04/2024', $this->texts($workbook));
+    }
+
+    public function test_two_files_of_one_name_both_stand_on_the_shelf(): void
+    {
+        $first = $this->bringIn('same.csv', "a,b\n1,2\n");
+        $second = $this->bringIn('same.csv', "a,b\n3,4\n");
+        $this->assertNotSame($first->id, $second->id);
+        $this->assertCount(2, $this->get($this->url('shelf'))->json('workbooks'));
+    }
+
+    public function test_pasted_tables_come_in_as_text_and_as_html(): void
+    {
+        foreach ([['text' => "a\tb\n1\t2\n", 'html' => ''], ['text' => '', 'html' => '<meta><table><tr><th colspan=2>T</th></tr><tr><td>1</td><td>2 &amp; <b>3</b><script>x</script></td></tr></table>']] as $clipboard) {
+            $import = $this->postJson($this->url('imports/paste'), $clipboard)->assertCreated();
+            $this->assertSame("\t", $import->json('delimiter'));
+            $this->assertCount(2, $import->json('preview'));
+        }
+        $this->postJson($this->url('imports/paste'), ['text' => '', 'html' => ''])->assertUnprocessable();
+    }
+
+    public function test_the_dialect_can_be_changed_before_keeping(): void
+    {
+        $import = $this->drop('x.txt', "a;b,c\n1;2,3\n")->assertCreated();
+        $changed = $this->patchJson($this->url("imports/{$import->json('id')}"), ['encoding' => 'UTF-8', 'delimiter' => ',', 'quote' => '"'])->assertOk();
+        $this->assertSame(['a;b', 'c'], $changed->json('preview.0'));
+        $this->patchJson($this->url("imports/{$import->json('id')}"), ['encoding' => 'EBCDIC', 'delimiter' => ',', 'quote' => '"'])->assertUnprocessable();
+    }
+
+    public function test_the_types_of_the_browser_are_those_of_php(): void
+    {
+        $this->assertSame(Types::typescript(), file_get_contents(base_path('resources/js/api/types.ts')), 'run php artisan rilvet:types');
+    }
+
+    /**
+     * @param  array<string, mixed>  $arguments
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function act(Workbook $workbook, string $act, array $arguments): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments]);
+    }
+
+    /** @return list<string> */
+    private function texts(Workbook $workbook): array
+    {
+        return array_column($this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=20&right=10"))->json('cells'), 't');
+    }
+
+    /** @return array<string, string> */
+    private function documents(): array
+    {
+        return DB::table('documents')->orderBy('sheet_id')->orderBy('name')->pluck('data', 'name')->all();
+    }
+}
