@@ -54,7 +54,7 @@ final readonly class Figures
                 }
             }
         }
-        $show = fn (float $number) => NumberFormat::of(floor($number) === $number ? '#,##0' : '#,##0.00##')->number($number)->text;
+        $show = fn (float $number) => NumberFormat::of(floor($number) === $number ? '#,##0' : '#,##0.00')->number($number)->text;
 
         return $count === 0
             ? new self($set->cells(), $filled, 0, null, null, null, null)

@@ -65,7 +65,7 @@ function Address({ text }: { text: string }) {
         <input
             id="selection-address"
             aria-label="Address of the selection"
-            className="h-5 w-[150px] rounded border border-transparent bg-transparent px-1 font-mono text-[11.5px] text-ink hover:border-hair focus:bg-white"
+            className="h-5 w-[210px] rounded border border-transparent bg-transparent px-1 font-mono text-[11.5px] text-ink hover:border-hair focus:bg-white"
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
             onFocus={(event) => event.currentTarget.select()}
