@@ -17,11 +17,12 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
  */
 final readonly class Stylebook
 {
-    private const KEYS = ['rilvet', 'name', 'about', 'palette', 'ground', 'parts', 'kinds', 'stripes', 'fit', 'page', 'opens'];
+    private const KEYS = ['rilvet', 'name', 'about', 'palette', 'ground', 'parts', 'kinds', 'stripes', 'fit', 'page', 'opens', 'looks'];
 
     /**
      * @param  array<string, Look>  $parts  by Part value
      * @param  array<string, KindRule>  $kinds  by ColumnKind value
+     * @param  array<string, Look>  $looks  named looks
      * @param  array<string, mixed>  $source  the JSON as it was written
      */
     private function __construct(
@@ -35,6 +36,7 @@ final readonly class Stylebook
         public FitRules $fit,
         public bool $gridlines,
         public bool $freeze,
+        public array $looks,
         private array $source,
     ) {
     }
@@ -77,6 +79,10 @@ final readonly class Stylebook
             ColumnKind::tryFrom((string) $kind) ?? throw StylebookIsWrong::because("kinds.$kind", 'no such column kind.');
             $kinds[(string) $kind] = self::ruleOf($palette, $rule, "kinds.$kind");
         }
+        $looks = [];
+        foreach (self::map($data, 'looks') as $name => $look) {
+            $looks[self::lookName((string) $name)] = self::lookOf($palette, $look, "looks.$name");
+        }
         $stripes = self::map($data, 'stripes');
         $opens = self::map($data, 'opens');
         /** @var array<string, mixed> $data */
@@ -92,6 +98,7 @@ final readonly class Stylebook
             self::fitOf(self::map($data, 'fit')),
             ($opens['gridlines'] ?? false) === true,
             ($opens['freeze'] ?? true) === true,
+            $looks,
             $data,
         );
     }
@@ -99,6 +106,42 @@ final readonly class Stylebook
     public function part(Part $part): Look
     {
         return $this->parts[$part->value] ?? ($part === Part::RowLabel ? $this->parts['body'] ?? Look::none() : Look::none());
+    }
+
+    public function named(string $name): ?Look
+    {
+        return $this->looks[$name] ?? null;
+    }
+
+    /** The stylebook with more said of a part, or of a column kind where one is given. */
+    public function saying(Part $part, ?ColumnKind $kind, Look $look): self
+    {
+        $data = $this->source;
+        [$group, $name] = $kind === null ? ['parts', $part->value] : ['kinds', $kind->value];
+        $old = self::map(self::map($data, $group), $name);
+        $data[$group] = [$name => $look->toArray() + $old] + self::map($data, $group);
+
+        return self::of($data);
+    }
+
+    /** The stylebook with a named look set, or taken out where the look is null. */
+    public function naming(string $name, ?Look $look): self
+    {
+        $data = $this->source;
+        $looks = self::map($data, 'looks');
+        unset($looks[$name]);
+        $data['looks'] = $look === null ? $looks : $looks + [self::lookName($name) => $look->toArray()];
+
+        return self::of($data);
+    }
+
+    /** The stylebook with a colour added to its palette, or changed there. */
+    public function colouring(string $name, string $hex): self
+    {
+        $data = $this->source;
+        $data['palette'] = [$name => $hex] + self::map($data, 'palette');
+
+        return self::of($data);
     }
 
     public function kind(ColumnKind $kind): KindRule
@@ -115,6 +158,15 @@ final readonly class Stylebook
     public function toJson(): string
     {
         return json_encode($this->source, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    private static function lookName(string $name): string
+    {
+        if (preg_match('/^[\p{L}\p{N}][\p{L}\p{N} _\-.,&()]{0,59}$/u', $name) !== 1 || preg_match('/^\$?[A-Za-z]{1,3}\$?\d{1,7}$/', $name) === 1) {
+            throw StylebookIsWrong::because("looks.$name", 'a name of 1 to 60 letters and figures is wanted, and none that reads like a cell address.');
+        }
+
+        return $name;
     }
 
     private static function lookOf(Palette $palette, mixed $values, string $where): Look

@@ -40,7 +40,7 @@ final class Cascade
         $table = null;
         $part = null;
         $position = 0;
-        if ($sheet->stylebook !== null) {
+        if ($sheet->stylebook !== null || $sheet->rules !== []) {
             foreach ($this->rows[$row] ??= $this->tablesOf($row) as [$candidate, $rowPart, $at]) {
                 $part = $rowPart === Part::Body ? $candidate->partAt($row, $column) : ($candidate->range->left <= $column && $column <= $candidate->range->right ? $rowPart : $candidate->partAt($row, $column));
                 if ($part !== null || $candidate->range->contains($row, $column)) {
@@ -54,15 +54,15 @@ final class Cascade
         if ($table === null || $part === null) {
             $key = "$file|$named|$hand|".($sheet->typing === null ? '' : $column);
 
-            return $this->memo[$key] ??= $this->wear($column, $file, [], $named, $hand);
+            return $this->memo[$key] ??= $this->wear($column, $file, [], [], $named, $hand);
         }
         $across = $part === Part::Total && $this->isBodyRow($table, $row);
-        $striped = ($part === Part::Body || $part === Part::RowLabel || $across) && ($sheet->stylebook->stripes?->wears($position) ?? false);
+        $striped = ($part === Part::Body || $part === Part::RowLabel || $across) && ($sheet->stylebook?->stripes?->wears($position) ?? false);
         $signed = ($part === Part::Total && ! $across) || $row === $table->firstBodyRow();
         $grouped = $part === Part::ColumnGroup && $this->inGroup($table, $row, $column);
         $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".($striped ? 's' : '').($signed ? 'c' : '').($grouped ? 'g' : '').($across ? 'a' : '');
 
-        return $this->memo[$key] ??= $this->wear($column, $file, $this->dressLayers($part, $table->column($column), $striped, $signed, $grouped, $across), $named, $hand);
+        return $this->memo[$key] ??= $this->wear($column, $file, $this->dressLayers($part, $table->column($column), $striped, $signed, $grouped, $across), $this->rules($part, $table->column($column)), $named, $hand);
     }
 
     /** @return list<array{TableReading, Part|null, int}> the tables that a row crosses, its part there, its position in its run */
@@ -103,7 +103,9 @@ final class Cascade
     private function dressLayers(Part $part, ?ColumnReading $column, bool $striped, bool $signed, bool $grouped, bool $across): array
     {
         $stylebook = $this->sheet->stylebook;
-        assert($stylebook !== null);
+        if ($stylebook === null) {
+            return [];
+        }
         $look = $stylebook->part($part);
         if ($part === Part::ColumnGroup && ! $grouped) {
             $look = $look->under(Look::of(['horizontal' => 'center']));
@@ -128,8 +130,24 @@ final class Cascade
         return $layers;
     }
 
-    /** @param  list<array{Layer, Look}>  $dress */
-    private function wear(int $column, int $file, array $dress, int $named, int $hand): Worn
+    /** @return list<array{Layer, Look}> */
+    private function rules(Part $part, ?ColumnReading $column): array
+    {
+        $layers = [];
+        foreach ($this->sheet->rules as $rule) {
+            if ($rule->isFor($part, $column?->kind)) {
+                $layers[] = [Layer::Hand, $rule->look];
+            }
+        }
+
+        return $layers;
+    }
+
+    /**
+     * @param  list<array{Layer, Look}>  $dress
+     * @param  list<array{Layer, Look}>  $rules
+     */
+    private function wear(int $column, int $file, array $dress, array $rules, int $named, int $hand): Worn
     {
         $layers = [];
         $typed = $this->typedLook($column);
@@ -140,9 +158,11 @@ final class Cascade
             $layers[] = [Layer::File, $this->looks->look($file)];
         }
         array_push($layers, ...($dress === [] && $this->sheet->stylebook !== null ? [[Layer::Ground, $this->sheet->stylebook->ground]] : $dress));
-        if ($named !== 0) {
-            $layers[] = [Layer::Named, $this->looks->look($named)];
+        $name = $this->sheet->wears[$named - 1] ?? null;
+        if ($name !== null) {
+            $layers[] = [Layer::Named, $this->sheet->stylebook?->named($name) ?? Look::none()];
         }
+        array_push($layers, ...$rules);
         if ($hand !== 0) {
             $layers[] = [Layer::Hand, $this->looks->look($hand)];
         }

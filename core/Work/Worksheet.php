@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Work;
 
+use Rilvet\Grid\Range;
 use Rilvet\Grid\Sheet;
 use Rilvet\Intake\SheetTyping;
 use Rilvet\Look\LookMap;
@@ -19,7 +20,7 @@ use Rilvet\Stylebook\Stylebook;
  */
 final readonly class Worksheet
 {
-    public const DOCUMENTS = ['name', 'found', 'corrections', 'typing', 'dress', 'setup', 'fitted', 'file', 'named', 'hand'];
+    public const DOCUMENTS = ['name', 'found', 'corrections', 'typing', 'dress', 'setup', 'fitted', 'file', 'named', 'hand', 'rules', 'wears', 'joins'];
 
     public Reading $reading;
 
@@ -30,6 +31,9 @@ final readonly class Worksheet
      * @param  list<Correction>  $corrections  laid over what was found, in order
      * @param  bool  $clean  dressed with "start clean": what came with the file is not seen
      * @param  Setup|null  $fitted  sizes and opening as the dress fitted them
+     * @param  list<PartRule>  $rules  what a person said of whole parts of this sheet
+     * @param  list<string>  $wears  names of the looks that the layer of named looks counts from 1
+     * @param  array<string, string>  $joins  by merged range: the first text as it was before the texts were joined
      */
     public function __construct(
         public Sheet $cells,
@@ -44,6 +48,9 @@ final readonly class Worksheet
         public LookMap $file = new LookMap,
         public LookMap $named = new LookMap,
         public LookMap $hand = new LookMap,
+        public array $rules = [],
+        public array $wears = [],
+        public array $joins = [],
     ) {
         $this->reading = array_reduce($corrections, fn (Reading $reading, Correction $correction) => $correction->on($reading), $found);
         $this->setup = $fitted ?? $came;
@@ -51,49 +58,64 @@ final readonly class Worksheet
 
     public function wearing(?Stylebook $stylebook, bool $clean): self
     {
-        return $this->with(stylebook: $stylebook, clean: $clean, fitted: null, dresses: true);
+        return $this->with(['stylebook' => $stylebook, 'clean' => $clean, 'fitted' => null]);
     }
 
     public function fittedTo(?Setup $setup): self
     {
-        return $this->with(fitted: $setup, dresses: true);
+        return $this->with(['fitted' => $setup]);
     }
 
     public function corrected(Correction $correction): self
     {
-        return $this->with(corrections: [...$this->corrections, $correction]);
+        return $this->with(['corrections' => [...$this->corrections, $correction]]);
     }
 
-    public function readAs(Reading $found, Sheet $cells, SheetTyping $typing): self
+    public function readAs(Reading $found, Sheet $cells, ?SheetTyping $typing): self
     {
-        return $this->with(found: $found, cells: $cells, typing: $typing);
+        return $this->with(['found' => $found, 'cells' => $cells, 'typing' => $typing]);
     }
 
-    /** @param  list<Correction>|null  $corrections */
-    private function with(
-        ?Sheet $cells = null,
-        ?Reading $found = null,
-        ?array $corrections = null,
-        ?SheetTyping $typing = null,
-        ?Stylebook $stylebook = null,
-        ?bool $clean = null,
-        ?Setup $fitted = null,
-        bool $dresses = false,
-    ): self {
-        return new self(
-            $cells ?? $this->cells,
-            $this->name,
-            $found ?? $this->found,
-            $corrections ?? $this->corrections,
-            $typing ?? $this->typing,
-            $dresses && $clean !== null ? $stylebook : $this->stylebook,
-            $clean ?? $this->clean,
-            $this->came,
-            $dresses ? $fitted : $this->fitted,
-            $this->file,
-            $this->named,
-            $this->hand,
-        );
+    public function touched(LookMap $hand): self
+    {
+        return $this->with(['hand' => $hand]);
+    }
+
+    public function withoutFileLooks(LookMap $left): self
+    {
+        return $this->with(['file' => $left]);
+    }
+
+    /** @param  list<string>  $wears */
+    public function laid(LookMap $named, array $wears): self
+    {
+        return $this->with(['named' => $named, 'wears' => $wears]);
+    }
+
+    /** @param  list<PartRule>  $rules */
+    public function ruled(array $rules): self
+    {
+        return $this->with(['rules' => $rules]);
+    }
+
+    /**
+     * @param  list<Range>  $merges
+     * @param  array<string, string>  $joins
+     */
+    public function merged(array $merges, array $joins): self
+    {
+        return $this->with(['came' => $this->came->withMerges($merges), 'fitted' => $this->fitted?->withMerges($merges), 'joins' => $joins]);
+    }
+
+    /** @param  array<string, mixed>  $parts by the names of the constructor's arguments */
+    private function with(array $parts): self
+    {
+        /** @phpstan-ignore argument.type (every caller names parts of the right type, a few lines above) */
+        return new self(...($parts + [
+            'cells' => $this->cells, 'name' => $this->name, 'found' => $this->found, 'corrections' => $this->corrections, 'typing' => $this->typing, 'stylebook' => $this->stylebook,
+            'clean' => $this->clean, 'came' => $this->came, 'fitted' => $this->fitted, 'file' => $this->file, 'named' => $this->named, 'hand' => $this->hand,
+            'rules' => $this->rules, 'wears' => $this->wears, 'joins' => $this->joins,
+        ]));
     }
 
     /** @return array<array-key, mixed>|string|null the document of a name, ready for JSON */
@@ -110,6 +132,9 @@ final readonly class Worksheet
             'file' => $this->file->runs(),
             'named' => $this->named->runs(),
             'hand' => $this->hand->runs(),
+            'rules' => array_map(fn (PartRule $rule) => $rule->toArray(), $this->rules),
+            'wears' => $this->wears,
+            'joins' => $this->joins === [] ? null : $this->joins,
             default => null,
         };
     }

@@ -9,7 +9,7 @@ describe('addresses', () => {
         [16384, 'XFD'],
     ])('column %i is %s', (column, name) => expect(letters(column)).toBe(name));
 
-    it.each(['B4', 'B4:F20', 'C:D', '2:7', 'A1:XFD9'])('reads back %s', (text) => {
+    it.each(['B4', 'B4:F20', 'C:D', '2:7', 'A1:XFC9'])('reads back %s', (text) => {
         const range = parse(text);
         expect(range).not.toBeNull();
         expect(range && write(range)).toBe(text);

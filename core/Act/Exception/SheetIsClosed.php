@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Act\Exception;
+
+use Rilvet\Refusal;
+
+final class SheetIsClosed extends Refusal
+{
+    public static function protected(string $name): self
+    {
+        return new self("The sheet \"$name\" is protected, so its looks stay as they are. Nothing was changed.");
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Act;
+
+use Rilvet\Look\Look;
+use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\Part;
+use Rilvet\Work\PartRule;
+use Rilvet\Work\Workbook;
+
+/** Gives a look to a part of sheets, or to the columns of a kind in it; a look that says nothing takes the rule back. */
+final readonly class FormatPart implements Act
+{
+    /** @param  non-empty-list<int>  $sheets */
+    public function __construct(private array $sheets, private Part $part, private ?ColumnKind $kind, private Look $look)
+    {
+    }
+
+    public function on(Workbook $workbook): Workbook
+    {
+        foreach ($this->sheets as $number) {
+            $sheet = $workbook->sheet($number);
+            Targets::open($sheet);
+            $old = Look::none();
+            $rules = [];
+            foreach ($sheet->rules as $rule) {
+                $rule->sameTarget($this->part, $this->kind) ? $old = $rule->look : $rules[] = $rule;
+            }
+            if (! $this->look->isEmpty()) {
+                $rules[] = new PartRule($this->part, $this->kind, $old->under($this->look));
+            }
+            $workbook = $workbook->withSheet($number, $sheet->ruled($rules));
+        }
+
+        return $workbook;
+    }
+
+    public function words(Workbook $workbook): string
+    {
+        $target = mb_strtolower($this->part->words()).($this->kind === null ? '' : " of {$this->kind->value} columns");
+        $where = count($this->sheets) === 1 ? $workbook->sheet($this->sheets[0])->name : count($this->sheets).' sheets';
+
+        return ($this->look->isEmpty() ? 'Hand touches wiped' : LookWords::of($this->look)).", $target, $where";
+    }
+}

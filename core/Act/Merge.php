@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Act;
+
+use Rilvet\Act\Exception\MergeIsWrong;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\EditedSheet;
+use Rilvet\Grid\Range;
+use Rilvet\Grid\Sheet;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+
+/**
+ * Merges each range to one cell. No value is thrown away: what is hidden stays in its cell and comes back when the cells
+ * are split; joined texts stand in the first cell, whose own text is kept for that day.
+ */
+final readonly class Merge implements Act
+{
+    private const MOST = 10_000;
+
+    /** @param  string  $mode "ask" refuses where values would be hidden; "first" hides them; "join" puts the texts together */
+    public function __construct(private Targets $targets, private string $mode = 'ask')
+    {
+    }
+
+    public function on(Workbook $workbook): Workbook
+    {
+        foreach ($this->targets->on($workbook) as $number => [$sheet, $ranges]) {
+            $merges = $sheet->setup->merges;
+            $joins = $sheet->joins;
+            $edits = [];
+            $hidden = [];
+            foreach ($ranges as $range) {
+                self::check($sheet, $range);
+                $merges = array_values(array_filter($merges, fn (Range $merge) => ! $merge->meets($range)));
+                $merges[] = $range;
+                $texts = self::texts($sheet->cells, $range);
+                array_push($hidden, ...array_slice($texts, 1));
+                if ($this->mode === 'join' && count($texts) > 1) {
+                    $joins[(string) $range] = json_encode($texts[0], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+                    $edits[$range->top][$range->left] = Cell::of(implode(' ', $texts));
+                }
+            }
+            if ($this->mode === 'ask' && $hidden !== []) {
+                throw MergeIsWrong::hides($hidden);
+            }
+            $sheet = $sheet->merged($merges, $joins);
+            $workbook = $workbook->withSheet($number, $edits === [] ? $sheet : $sheet->readAs($sheet->found, new EditedSheet($sheet->cells, $edits), $sheet->typing));
+        }
+
+        return $workbook;
+    }
+
+    public function words(Workbook $workbook): string
+    {
+        return 'Merged, '.$this->targets->words();
+    }
+
+    private static function check(Worksheet $sheet, Range $range): void
+    {
+        if ($range->cells() < 2) {
+            throw MergeIsWrong::single();
+        }
+        if ($range->cells() > self::MOST) {
+            throw MergeIsWrong::large();
+        }
+        foreach ($sheet->setup->merges as $merge) {
+            $inside = $merge->clip($range)?->equals($merge) ?? true;
+            if (! $inside) {
+                throw MergeIsWrong::overlap((string) $range, (string) $merge);
+            }
+        }
+        $row = $sheet->setup->freezeRow;
+        $column = $sheet->setup->freezeColumn;
+        if (($row > 0 && $range->top <= $row && $range->bottom > $row) || ($column > 0 && $range->left <= $column && $range->right > $column && $range->top > $row)) {
+            throw MergeIsWrong::frozen((string) $range);
+        }
+        foreach ($sheet->reading->tables as $table) {
+            $cut = $range->clip($table->range);
+            if ($cut !== null && ! $cut->equals($range) && ! $cut->equals($table->range)) {
+                throw MergeIsWrong::table((string) $range, (string) $table->range);
+            }
+        }
+    }
+
+    /** @return list<string> of the filled cells, row by row */
+    private static function texts(Sheet $cells, Range $range): array
+    {
+        $texts = [];
+        foreach ($cells->read($range->top, $range->bottom) as $row) {
+            foreach (array_slice($row, $range->left - 1, $range->columns()) as $cell) {
+                if (! $cell->isBlank()) {
+                    $texts[] = $cell->text();
+                }
+            }
+        }
+
+        return $texts;
+    }
+}

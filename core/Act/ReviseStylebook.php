@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Act;
+
+use Rilvet\Fit\ColumnFit;
+use Rilvet\Stylebook\Stylebook;
+use Rilvet\Text\Fonts;
+use Rilvet\Work\Workbook;
+
+/** Puts a changed stylebook in the place of the one of the same name, on every sheet of a workbook that wears it. */
+final readonly class ReviseStylebook implements Act
+{
+    public function __construct(private Stylebook $stylebook, private string $said, private bool $refit)
+    {
+    }
+
+    public function on(Workbook $workbook): Workbook
+    {
+        foreach ($workbook->sheets as $number => $sheet) {
+            if ($sheet->stylebook?->name !== $this->stylebook->name) {
+                continue;
+            }
+            $fitted = $sheet->fitted;
+            $sheet = $sheet->wearing($this->stylebook, $sheet->clean);
+            $sheet = $sheet->fittedTo($this->refit ? (new ColumnFit($sheet, $workbook->looks, Fonts::shipped()))->setup() : $fitted);
+            $workbook = $workbook->withSheet($number, $sheet);
+        }
+
+        return $workbook;
+    }
+
+    public function words(Workbook $workbook): string
+    {
+        return "{$this->said}, everywhere {$this->stylebook->name} is worn";
+    }
+}
