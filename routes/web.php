@@ -32,6 +32,10 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}', [BenchController::class, 'sheet']);
         Route::get('sheets/{number}/window', [BenchController::class, 'window']);
         Route::get('sheets/{number}/figures', [BenchController::class, 'figures']);
+        Route::get('sheets/{number}/inspection', [BenchController::class, 'inspect']);
+        Route::get('sheets/{number}/content', [BenchController::class, 'content']);
+        Route::get('sheets/{number}/lift', [BenchController::class, 'lift']);
+        Route::post('point', [BenchController::class, 'goTo']);
         Route::get('sheets/{number}/risk', [HandoverController::class, 'risk']);
         Route::post('handovers', [HandoverController::class, 'store']);
     });

@@ -7,11 +7,20 @@ namespace App\Bench;
 use App\Models\Workbook;
 use Rilvet\Act\Act;
 use Rilvet\Act\CorrectReading;
+use Rilvet\Act\DrawBorders;
 use Rilvet\Act\Dress;
+use Rilvet\Act\EditCells;
+use Rilvet\Act\Format;
+use Rilvet\Act\FormatPart;
+use Rilvet\Act\Lay;
+use Rilvet\Act\LayNamed;
+use Rilvet\Act\Merge;
 use Rilvet\Act\RenameWorkbook;
+use Rilvet\Act\Split;
 use Rilvet\Act\TypeColumn;
-use Rilvet\Intake\ColumnTyping;
-use Rilvet\Intake\TypingKind;
+use Rilvet\Act\Wipe;
+use Rilvet\Look\Edge;
+use Rilvet\Look\Look;
 use Rilvet\Reading\Correction\Corrections;
 
 /** Acts by the names that the browser sends. */
@@ -30,58 +39,63 @@ final readonly class Acts
      */
     public function make(string $name, Workbook $row, int $sheet, array $arguments): array
     {
+        $given = new Arguments($arguments, $sheet, $row);
+        $sheets = $given->sheets();
+
         return match ($name) {
-            'dress' => $this->dress($row, $sheet, $arguments),
-            'correct' => [new CorrectReading($sheet, Corrections::of((array) ($arguments['correction'] ?? []))), [$sheet]],
-            'type' => [$this->type($sheet, $arguments), [$sheet]],
-            'rename' => [new RenameWorkbook(is_string($arguments['name'] ?? null) ? $arguments['name'] : ''), []],
+            'dress' => [new Dress($sheets, $given->textOrNull('stylebook') === null ? null : $this->shelf->stylebook($given->text('stylebook')), $given->flag('clean')), $sheets],
+            'correct' => [new CorrectReading($sheet, Corrections::of($given->map('correction'))), [$sheet]],
+            'type' => [new TypeColumn($sheet, $given->column(), $given->typing()), [$sheet]],
+            'rename' => [new RenameWorkbook($given->textOrNull('name') ?? ''), []],
+            'format' => [$given->textOrNull('scope') === 'here'
+                ? new FormatPart($sheets, $given->part(), $given->kind(), Look::of($given->map('look')))
+                : new Format($given->targets(), Look::of($given->map('look'))), $sheets],
+            'wipe' => [$given->textOrNull('scope') === 'here'
+                ? new FormatPart($sheets, $given->part(), $given->kind(), Look::none())
+                : new Wipe($given->targets(), $given->facet(), $given->flag('file')), $sheets],
+            'borders' => [new DrawBorders($given->targets(), $this->sides($given->map('sides'))), $sheets],
+            'merge' => [new Merge($given->targets(), $given->textOrNull('mode') ?? 'ask'), $sheets],
+            'split' => [new Split($given->targets()), $sheets],
+            'lay' => [new Lay($given->targets(), $this->block($given->list('block'))), $sheets],
+            'layNamed' => [new LayNamed($given->targets(), $given->textOrNull('name') ?? ''), $sheets],
+            'edit' => [new EditCells($sheet, $given->cells()), [$sheet]],
             default => throw ActIsWrong::named($name),
         };
     }
 
     /**
-     * @param  array<array-key, mixed>  $arguments
-     * @return array{Act, list<int>}
+     * @param  array<array-key, mixed>  $given
+     * @return array<string, Edge>
      */
-    private function dress(Workbook $row, int $sheet, array $arguments): array
+    private function sides(array $given): array
     {
-        $sheets = $arguments['sheets'] ?? [$sheet];
-        $numbers = [];
-        if ($sheets === 'all') {
-            /** @var list<int> $numbers */
-            $numbers = $row->sheets()->pluck('number')->all();
-        } else {
-            foreach (is_array($sheets) ? $sheets : [] as $number) {
-                $numbers[] = is_int($number) ? $number : throw ActIsWrong::argument('sheets', 'a list of sheet numbers, or "all"');
+        $sides = [];
+        foreach ($given as $side => $pen) {
+            if (! in_array($side, DrawBorders::SIDES, true) || ! is_string($pen)) {
+                throw ActIsWrong::argument('sides', 'edges by side: '.implode(', ', DrawBorders::SIDES));
             }
-        }
-        $name = $arguments['stylebook'] ?? null;
-        if ($name !== null && ! is_string($name)) {
-            throw ActIsWrong::argument('stylebook', 'the name of a stylebook, or nothing');
-        }
-        if ($numbers === []) {
-            throw ActIsWrong::argument('sheets', 'at least one sheet');
+            $sides[$side] = Edge::parse($pen);
         }
 
-        return [new Dress($numbers, $name === null ? null : $this->shelf->stylebook($name), ($arguments['clean'] ?? false) === true), $numbers];
+        return $sides === [] ? throw ActIsWrong::argument('sides', 'at least one edge') : $sides;
     }
 
-    /** @param  array<array-key, mixed>  $arguments */
-    private function type(int $sheet, array $arguments): Act
+    /**
+     * @param  list<mixed>  $rows
+     * @return non-empty-list<non-empty-list<Look>>
+     */
+    private function block(array $rows): array
     {
-        $column = $arguments['column'] ?? null;
-        $kind = is_string($arguments['kind'] ?? null) ? TypingKind::tryFrom($arguments['kind']) : null;
-        $decimal = $arguments['decimal'] ?? '.';
-        $order = $arguments['order'] ?? 'dmy';
-        if (! is_int($column) || $column < 1 || $column > 16384 || $kind === null || ! in_array($decimal, ['.', ','], true) || ! in_array($order, ['dmy', 'mdy', 'ymd'], true)) {
-            throw ActIsWrong::argument('type', 'a column, a kind, a decimal sign and an order of day and month');
+        $block = [];
+        foreach ($rows as $row) {
+            $looks = [];
+            foreach (is_array($row) ? $row : [] as $look) {
+                $looks[] = Look::of(Arguments::look($look));
+            }
+            $looks === [] ? throw ActIsWrong::argument('block', 'rows of looks') : $block[] = $looks;
         }
-        $format = match ($kind) {
-            TypingKind::Date => 'yyyy-mm-dd',
-            TypingKind::Time => 'hh:mm',
-            default => null,
-        };
+        $widths = array_unique(array_map(count(...), $block));
 
-        return new TypeColumn($sheet, $column, new ColumnTyping($kind, $decimal, $order, format: $format, why: 'chosen by hand'));
+        return $block === [] || count($widths) !== 1 || count($block) * $widths[0] > 10_000 ? throw ActIsWrong::argument('block', 'rows of looks, all of one length, at most 10,000') : $block;
     }
 }

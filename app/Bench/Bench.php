@@ -6,12 +6,16 @@ namespace App\Bench;
 
 use App\Models\Change as ChangeRow;
 use App\Models\Sheet as SheetRow;
+use App\Models\Stylebook as StylebookRow;
 use App\Models\Workbook as WorkbookRow;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Rilvet\Act\Act;
 use Rilvet\Act\Change;
 use Rilvet\Act\Patch;
+use Rilvet\Act\ReviseStylebook;
 use Rilvet\Look\LookBook;
+use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\NoSuchSheet;
 use Rilvet\Work\Workbook;
 
@@ -64,13 +68,38 @@ final class Bench
             $after = $act->on($before);
             $change = Change::of($act, $before, $after);
             if (! $change->isEmpty()) {
-                $row->changes()->where('undone', true)->delete();
-                $row->changes()->create(['words' => mb_substr($change->words, 0, 250), 'patches' => self::pack($change->patches)]);
-                $this->apply($row, $change);
+                $this->record($row, $change);
                 $this->keepLooks($row, $after);
             }
 
             return $after;
+        });
+    }
+
+    /**
+     * Changes a stylebook on every sheet of every workbook that wears it, as one step that is undone as one.
+     *
+     * @throws StaleRevision
+     */
+    public function everywhere(WorkbookRow $row, int $revision, ReviseStylebook $act, Stylebook $stylebook): void
+    {
+        DB::transaction(function () use ($row, $revision, $act, $stylebook) {
+            $this->lock($row, $revision);
+            $group = (string) Str::uuid();
+            $wearers = SheetRow::query()->where('wears', $stylebook->name)->get()->groupBy('workbook_id');
+            $kept = StylebookRow::query()->where('name', $stylebook->name)->first();
+            foreach ($wearers as $id => $sheets) {
+                $workbook = $id === $row->id ? $row : WorkbookRow::query()->findOrFail($id);
+                $before = $this->load($workbook, array_values($sheets->map(fn (SheetRow $sheet) => $sheet->number)->all()));
+                $after = $act->on($before);
+                $change = Change::of($act, $before, $after);
+                if ($id === $row->id) {
+                    // The shelf's own copy goes along, so that what is dressed from now on looks the same.
+                    $from = json_encode($kept?->data, JSON_THROW_ON_ERROR);
+                    $change = new Change($change->words, [...$change->patches, new Patch(0, 'stylebook:'.$stylebook->name, $from, json_encode($stylebook->toJson(), JSON_THROW_ON_ERROR))]);
+                }
+                $this->record($workbook, $change, $group);
+            }
         });
     }
 
@@ -83,8 +112,10 @@ final class Bench
             if ($change === null) {
                 return null;
             }
-            $this->apply($row, self::unpack($change)->inverse());
-            $change->update(['undone' => true]);
+            foreach ($this->together($row, $change, false) as [$workbook, $part]) {
+                $this->apply($workbook, self::unpack($part)->inverse());
+                $part->update(['undone' => true]);
+            }
 
             return $change;
         });
@@ -99,11 +130,60 @@ final class Bench
             if ($change === null) {
                 return null;
             }
-            $this->apply($row, self::unpack($change));
-            $change->update(['undone' => false]);
+            foreach ($this->together($row, $change, true) as [$workbook, $part]) {
+                $this->apply($workbook, self::unpack($part));
+                $part->update(['undone' => false]);
+            }
 
             return $change;
         });
+    }
+
+    /**
+     * Goes back, or forward, to the state right after a change; 0 is before the first.
+     *
+     * @throws StaleRevision
+     */
+    public function goTo(WorkbookRow $row, int $change, int $revision): void
+    {
+        DB::transaction(function () use ($row, $change, $revision) {
+            $this->lock($row, $revision);
+            while ($row->changes()->where('undone', false)->where('id', '>', $change)->exists()) {
+                $this->undo($row, $row->revision);
+            }
+            while ($row->changes()->where('undone', true)->where('id', '<=', $change)->exists()) {
+                $this->redo($row, $row->revision);
+            }
+        });
+    }
+
+    /**
+     * The same step in other workbooks, as far as it is the next one to go there too. A workbook that went on since
+     * keeps what it has.
+     *
+     * @return list<array{WorkbookRow, ChangeRow}>
+     */
+    private function together(WorkbookRow $row, ChangeRow $change, bool $undone): array
+    {
+        $parts = [[$row, $change]];
+        if ($change->group === null) {
+            return $parts;
+        }
+        foreach (ChangeRow::query()->where('group', $change->group)->where('id', '!=', $change->id)->where('undone', $undone)->get() as $other) {
+            $newer = ChangeRow::query()->where('workbook_id', $other->workbook_id)->where('undone', $undone)->where('id', $undone ? '<' : '>', $other->id)->exists();
+            if (! $newer) {
+                $parts[] = [WorkbookRow::query()->findOrFail($other->workbook_id), $other];
+            }
+        }
+
+        return $parts;
+    }
+
+    private function record(WorkbookRow $row, Change $change, ?string $group = null): void
+    {
+        $row->changes()->where('undone', true)->delete();
+        $row->changes()->create(['words' => mb_substr($change->words, 0, 250), 'patches' => self::pack($change->patches), 'undone' => false, 'group' => $group]);
+        $this->apply($row, $change);
     }
 
     private function lock(WorkbookRow $row, int $revision): void
@@ -118,6 +198,11 @@ final class Bench
     {
         $ids = $row->sheets()->pluck('id', 'number');
         foreach ($change->patches as $patch) {
+            if ($patch->sheet === 0 && str_starts_with($patch->document, 'stylebook:')) {
+                self::keepStylebook(substr($patch->document, 10), $patch->after);
+
+                continue;
+            }
             if ($patch->sheet === 0) {
                 /** @var string $name */
                 $name = json_decode($patch->after, true, 4, JSON_THROW_ON_ERROR);
@@ -127,6 +212,11 @@ final class Bench
             }
             $id = $ids[$patch->sheet];
             assert(is_int($id));
+            if ($patch->document === 'cells') {
+                CellEdits::apply($id, $patch->after);
+
+                continue;
+            }
             Documents::put($id, $patch->document, $patch->after);
             if ($patch->document === 'dress') {
                 /** @var array{stylebook: array{name: string}}|null $dress */
@@ -136,6 +226,15 @@ final class Bench
         }
         $row->revision++;
         $row->save();
+    }
+
+    private static function keepStylebook(string $name, string $json): void
+    {
+        /** @var string|null $data */
+        $data = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+        $data === null
+            ? StylebookRow::query()->where('name', $name)->delete()
+            : StylebookRow::query()->updateOrCreate(['name' => $name], ['data' => $data]);
     }
 
     private function keepLooks(WorkbookRow $row, Workbook $workbook): void

@@ -11,6 +11,7 @@ use Rilvet\Look\LookMap;
 use Rilvet\Reading\Correction\Corrections;
 use Rilvet\Reading\Reading;
 use Rilvet\Stylebook\Stylebook;
+use Rilvet\Work\PartRule;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Worksheet;
 
@@ -41,7 +42,7 @@ final class Documents
         $setup = $data['setup'];
         /** @var SetupData|null $fitted */
         $fitted = $data['fitted'] ?? null;
-        /** @var array{file?: Runs, named?: Runs, hand?: Runs} $data */
+        /** @var array{file?: Runs, named?: Runs, hand?: Runs, rules?: list<array{part: string, kind: string|null, look: array<string, bool|int|float|string>}>, wears?: list<string>, joins?: array<string, string>|null} $data */
 
         return new Worksheet(
             new BlockSheet($row->name, $row->rows, $row->columns, new DatabaseBlockStore($row->id), $typing),
@@ -56,6 +57,9 @@ final class Documents
             new LookMap($data['file'] ?? []),
             new LookMap($data['named'] ?? []),
             new LookMap($data['hand'] ?? []),
+            array_map(PartRule::fromArray(...), $data['rules'] ?? []),
+            $data['wears'] ?? [],
+            $data['joins'] ?? [],
         );
     }
 

@@ -61,12 +61,16 @@ final class Shelf
     /** @return list<Stylebook> the built-in ones first */
     public function stylebooks(): array
     {
-        $own = [];
+        $all = [];
+        foreach (Builtin::all() as $stylebook) {
+            $all[$stylebook->name] = $stylebook;
+        }
+        // One that was changed by hand stands in the place of the built-in one of its name.
         foreach (StylebookRow::query()->orderBy('name')->get() as $row) {
-            $own[] = Stylebook::fromJson($row->data);
+            $all[$row->name] = Stylebook::fromJson($row->data);
         }
 
-        return [...Builtin::all(), ...$own];
+        return array_values($all);
     }
 
     /** @throws StylebookIsWrong */

@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
  * @property string $words
  * @property string $patches
  * @property bool $undone
+ * @property string|null $group changes of several workbooks that are undone together
  * @property Carbon|null $created_at
  */
 final class Change extends Model

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\EditedSheet;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -26,6 +28,9 @@ final readonly class Change
             if ($old === $sheet) {
                 continue;
             }
+            if ($sheet->cells instanceof EditedSheet) {
+                $patches[] = self::cells($number, $old, $sheet->cells);
+            }
             foreach (Worksheet::DOCUMENTS as $document) {
                 $from = self::json($old->document($document));
                 $to = self::json($sheet->document($document));
@@ -46,6 +51,25 @@ final readonly class Change
     public function isEmpty(): bool
     {
         return $this->patches === [];
+    }
+
+    /** Edited cells, as stored, before and after: a list of row, column, cell. */
+    private static function cells(int $number, Worksheet $old, EditedSheet $edited): Patch
+    {
+        $before = [];
+        $after = [];
+        foreach ($edited->edits as $row => $cells) {
+            $there = [];
+            foreach ($old->cells->read($row, $row) as $found) {
+                $there = $found;
+            }
+            foreach ($cells as $column => $cell) {
+                $before[] = [$row, $column, ($there[$column - 1] ?? Cell::blank())->stored()];
+                $after[] = [$row, $column, $cell->stored()];
+            }
+        }
+
+        return new Patch($number, 'cells', self::json($before), self::json($after));
     }
 
     private static function json(mixed $document): string

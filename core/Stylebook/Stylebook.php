@@ -80,8 +80,8 @@ final readonly class Stylebook
             $kinds[(string) $kind] = self::ruleOf($palette, $rule, "kinds.$kind");
         }
         $looks = [];
-        foreach (self::map($data, 'looks') as $name => $look) {
-            $looks[self::lookName((string) $name)] = self::lookOf($palette, $look, "looks.$name");
+        foreach (self::map($data, 'looks') as $called => $look) {
+            $looks[self::lookName((string) $called)] = self::lookOf($palette, $look, "looks.$called");
         }
         $stripes = self::map($data, 'stripes');
         $opens = self::map($data, 'opens');

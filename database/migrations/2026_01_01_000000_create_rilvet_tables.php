@@ -52,6 +52,7 @@ return new class extends Migration
             $table->string('words');
             $table->binary('patches');
             $table->boolean('undone')->default(false);
+            $table->uuid('group')->nullable()->index();
             $table->timestamp('created_at')->nullable();
             $table->index(['workbook_id', 'undone', 'id']);
         });

@@ -6,22 +6,34 @@ namespace App\Http\Controllers;
 
 use App\Bench\ActIsWrong;
 use App\Bench\Acts;
+use App\Bench\Arguments;
 use App\Bench\Bench;
+use App\Bench\Revision;
 use App\Http\Records\ActRecord;
 use App\Http\Records\BenchRecord;
 use App\Http\Records\HistoryRecord;
 use App\Http\Records\Outline;
+use App\Http\Records\PaletteRecord;
+use App\Http\Records\SelectionRecord;
 use App\Http\Records\SheetRecord;
 use App\Models\Change;
 use App\Models\Sheet;
 use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Rilvet\Act\Exception\NoSuchLook;
+use Rilvet\Act\ReviseStylebook;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
+use Rilvet\Grid\RangeSet;
+use Rilvet\Look\Facet;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Figures;
+use Rilvet\Window\Inspector;
 use Rilvet\Window\Painter;
 use Rilvet\Window\Window;
+use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook as CoreWorkbook;
 
 final class BenchController
@@ -54,6 +66,68 @@ final class BenchController
         return response()->json(Figures::of($this->bench->load($this->row($id), [$number])->sheet($number)->cells, $ranges));
     }
 
+    /** What the tray shows of a selection. */
+    public function inspect(Request $request, int $id, int $number): JsonResponse
+    {
+        $row = $this->row($id);
+        $workbook = $this->bench->load($row, [$number]);
+        $place = Address::of($request->integer('row'), $request->integer('column'));
+        $sheet = $workbook->sheet($number);
+
+        return response()->json(new SelectionRecord(
+            (new Inspector($sheet, $workbook->looks))->inspect(RangeSet::parse(mb_substr($request->string('ranges')->toString(), 0, 20_000)), $place->row, $place->column),
+            $sheet->stylebook === null ? 0 : Sheet::query()->where('wears', $sheet->stylebook->name)->count(),
+            $sheet->stylebook === null ? 0 : Sheet::query()->where('wears', $sheet->stylebook->name)->distinct()->count('workbook_id'),
+            PaletteRecord::list($sheet, $workbook->looks),
+            array_map(strval(...), array_keys($sheet->stylebook->looks ?? [])),
+        ));
+    }
+
+    /** The looks of a block of cells, to be laid elsewhere; only what the chosen facets say. */
+    public function lift(Request $request, int $id, int $number): JsonResponse
+    {
+        $workbook = $this->bench->load($this->row($id), [$number]);
+        $range = Range::parse($request->string('range')->toString());
+        if ($range->cells() > 10_000) {
+            throw ActIsWrong::argument('range', 'a block of at most 10,000 cells');
+        }
+        $facets = array_values(array_filter(array_map(Facet::tryFrom(...), explode(',', $request->string('facets')->toString()))));
+        $cascade = new Cascade($workbook->sheet($number), $workbook->looks);
+        $block = [];
+        for ($row = $range->top; $row <= $range->bottom; $row++) {
+            $looks = [];
+            for ($column = $range->left; $column <= $range->right; $column++) {
+                $look = $cascade->at($row, $column)->look;
+                $looks[] = $facets === [] ? $look : $look->facet(...$facets);
+            }
+            $block[] = $looks;
+        }
+
+        return response()->json($block);
+    }
+
+    /** What a cell holds, as it is typed. */
+    public function content(Request $request, int $id, int $number): JsonResponse
+    {
+        $place = Address::of($request->integer('row'), $request->integer('column'));
+        $text = '';
+        foreach ($this->bench->load($this->row($id), [$number])->sheet($number)->cells->read($place->row, $place->row) as $cells) {
+            $cell = $cells[$place->column - 1] ?? Cell::blank();
+            $text = $cell->formula === null ? $cell->text() : "={$cell->formula}";
+        }
+
+        return response()->json(['text' => $text]);
+    }
+
+    /** Goes back, or forward, to a point of the history. */
+    public function goTo(Request $request, int $id): JsonResponse
+    {
+        $row = $this->row($id);
+        $this->bench->goTo($row, $request->integer('change'), $request->integer('revision'));
+
+        return $this->after($request, $row, null);
+    }
+
     /** Does an act, or shows what it would do. */
     public function act(Request $request, int $id, Acts $acts): JsonResponse
     {
@@ -61,6 +135,12 @@ final class BenchController
         $number = $request->integer('sheet');
         /** @var array<array-key, mixed> $arguments */
         $arguments = (array) $request->input('arguments', []);
+        if (($arguments['scope'] ?? null) === 'everywhere') {
+            $words = $this->everywhere($request, $row, $number, new Arguments($arguments, $number, $row), $request->string('act')->toString());
+            $after = $this->bench->load($row->refresh(), [$number]);
+
+            return response()->json(new ActRecord($this->record($row), Outline::sheet($number, $after->sheet($number)), $this->windowOf($request, $after, $number), $words));
+        }
         [$act, $numbers] = $acts->make($request->string('act')->toString(), $row, $number, $arguments);
         $loaded = array_values(array_unique([...$numbers, ...($number > 0 ? [$number] : [])]));
         if ($request->boolean('preview')) {
@@ -97,6 +177,17 @@ final class BenchController
         return response()->json($this->row($id)->changes()->latest('id')->limit(500)->get()->map(
             fn (Change $change) => new HistoryRecord($change->id, $change->words, $change->undone, $change->created_at?->diffForHumans() ?? ''),
         )->all());
+    }
+
+    /** Acts on the stylebook itself: its parts and kinds, its named looks, its palette. */
+    private function everywhere(Request $request, Workbook $row, int $number, Arguments $given, string $act): string
+    {
+        $stylebook = $this->bench->load($row, [$number])->sheet($number)->stylebook ?? throw NoSuchLook::noStylebook();
+        [$revised, $said, $refit] = Revision::of($stylebook, $act, $given);
+        $revise = new ReviseStylebook($revised, $said, $refit);
+        $this->bench->everywhere($row, $request->integer('revision'), $revise, $revised);
+
+        return $said;
     }
 
     private function after(Request $request, Workbook $row, ?Change $change): JsonResponse

@@ -11,7 +11,10 @@ use ReflectionParameter;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
+use Rilvet\Window\AttributeState;
 use Rilvet\Window\Figures;
+use Rilvet\Window\Inspection;
+use Rilvet\Window\Rung;
 use Rilvet\Window\Window;
 use Rilvet\Window\WindowCell;
 use Rilvet\Window\WindowLine;
@@ -21,6 +24,7 @@ use Rilvet\Window\WindowLook;
 final class Types
 {
     private const RECORDS = [
+        AttributeState::class, Rung::class, Inspection::class, SwatchRecord::class, PaletteRecord::class, SelectionRecord::class,
         WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class,
         PartRecord::class, ColumnRecord::class, RunRecord::class, TypingRecord::class, TableRecord::class, SheetDetail::class, SheetRecord::class,
         BenchRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, HandoverRecord::class,

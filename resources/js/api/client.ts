@@ -6,6 +6,7 @@ import type {
     HistoryRecord,
     ImportRecord,
     SheetDetail,
+    SelectionRecord,
     ShelfRecord,
     Window,
 } from './types';
@@ -16,6 +17,8 @@ export class Refused extends Error {
         message: string,
         readonly status: number,
         readonly revision: number | null,
+        /** Texts that a merge would hide, where a choice is wanted. */
+        readonly hidden: string[] = [],
     ) {
         super(message);
     }
@@ -44,8 +47,13 @@ async function call<T>(method: string, path: string, body?: object, signal?: Abo
     }
     const answer: unknown = await response.json().catch(() => null);
     if (!response.ok) {
-        const said = answer as { message?: string; revision?: number } | null;
-        throw new Refused(said?.message || `The server answered ${response.status}.`, response.status, said?.revision ?? null);
+        const said = answer as { message?: string; revision?: number; hidden?: string[] } | null;
+        throw new Refused(
+            said?.message || `The server answered ${response.status}.`,
+            response.status,
+            said?.revision ?? null,
+            said?.hidden ?? [],
+        );
     }
     return answer as T;
 }
@@ -85,6 +93,22 @@ export const api = {
         call<ActRecord>('POST', `workbooks/${id}/acts`, { act, preview: true, sheet, arguments: args, window }, signal),
     undo: (id: number, revision: number, sheet: number) => call<ActRecord>('POST', `workbooks/${id}/undo`, { revision, sheet }),
     redo: (id: number, revision: number, sheet: number) => call<ActRecord>('POST', `workbooks/${id}/redo`, { revision, sheet }),
+    inspect: (id: number, sheet: number, ranges: string, row: number, column: number, signal?: AbortSignal) =>
+        call<SelectionRecord>(
+            'GET',
+            `workbooks/${id}/sheets/${sheet}/inspection?row=${row}&column=${column}&ranges=${encodeURIComponent(ranges)}`,
+            undefined,
+            signal,
+        ),
+    lift: (id: number, sheet: number, range: string, facets: string) =>
+        call<Record<string, string | number | boolean>[][]>(
+            'GET',
+            `workbooks/${id}/sheets/${sheet}/lift?range=${encodeURIComponent(range)}&facets=${facets}`,
+        ),
+    content: (id: number, sheet: number, row: number, column: number) =>
+        call<{ text: string }>('GET', `workbooks/${id}/sheets/${sheet}/content?row=${row}&column=${column}`),
+    goTo: (id: number, revision: number, sheet: number, change: number) =>
+        call<ActRecord>('POST', `workbooks/${id}/point`, { revision, sheet, change }),
     history: (id: number) => call<HistoryRecord[]>('GET', `workbooks/${id}/history`),
     risk: (id: number, sheet: number) => call<{ risky: number }>('GET', `workbooks/${id}/sheets/${sheet}/risk`),
     handOver: (id: number, format: string, defuse: boolean, sheet: number) =>

@@ -9,6 +9,50 @@ export type ColumnKind = (typeof ColumnKinds)[number];
 export const ColumnRoles = ['label', 'data', 'total', 'spacer'] as const;
 export type ColumnRole = (typeof ColumnRoles)[number];
 
+export interface AttributeState {
+  name: string;
+  value: string | null;
+  mixed: boolean;
+  from: string;
+  layer: number;
+}
+
+export interface Rung {
+  layer: number;
+  from: string;
+  says: string;
+}
+
+export interface Inspection {
+  attributes: AttributeState[];
+  ladder: Rung[];
+  part: string | null;
+  kind: string | null;
+  contrast: number | null;
+  readable: string;
+  near: string[];
+  merges: string[];
+}
+
+export interface SwatchRecord {
+  name: string;
+  hex: string;
+  run: string[];
+}
+
+export interface PaletteRecord {
+  named: SwatchRecord[];
+  used: string[];
+}
+
+export interface SelectionRecord {
+  inspection: Inspection;
+  sheets: number;
+  workbooks: number;
+  palette: PaletteRecord;
+  looks: string[];
+}
+
 export interface WindowCell {
   r: number;
   c: number;

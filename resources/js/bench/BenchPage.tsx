@@ -9,7 +9,8 @@ import { HandOverDialog } from './HandOverDialog';
 import { Outline } from './Outline';
 import { useBench } from './state';
 import { TopBar } from './TopBar';
-import { Tray } from './Tray';
+import { DressPanel } from './DressPanel';
+import { Tray } from '@/tray/Tray';
 import { useActs } from './useActs';
 import { useKeys } from './useKeys';
 
@@ -20,6 +21,7 @@ export function BenchPage({ id }: { id: number }) {
     const trial = useBench((state) => state.trial);
     const [handing, setHanding] = useState(false);
     const [finding, setFinding] = useState(false);
+    const [dressing, setDressing] = useState<boolean | null>(null);
     const view = useRef<Rect>({ top: 1, left: 1, bottom: 50, right: 20 });
     const acts = useActs(id);
     const keepView = useCallback((range: Rect) => {
@@ -78,6 +80,8 @@ export function BenchPage({ id }: { id: number }) {
                 bench={bench.data}
                 acts={acts}
                 wears={detail.data.wears}
+                dressing={dressing ?? detail.data.wears === null}
+                onDress={() => setDressing((on) => !(on ?? detail.data?.wears === null))}
                 onFind={() => setFinding(true)}
                 onHandOver={() => setHanding(true)}
             />
@@ -93,7 +97,11 @@ export function BenchPage({ id }: { id: number }) {
                     onView={keepView}
                 />
             </div>
-            <Tray bench={bench.data} detail={detail.data} acts={acts} />
+            {(dressing ?? detail.data.wears === null) ? (
+                <DressPanel bench={bench.data} detail={detail.data} acts={acts} onDone={() => setDressing(false)} />
+            ) : (
+                <Tray bench={bench.data} detail={detail.data} acts={acts} />
+            )}
             <FootLine id={id} detail={detail.data} revision={revision} />
             {handing && <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />}
             {finding && (

@@ -9,6 +9,7 @@ import { selectionText, useBench } from './state';
 export function FootLine({ id, detail, revision }: { id: number; detail: SheetDetail; revision: number }) {
     const text = useBench((state) => selectionText(state.selection));
     const trial = useBench((state) => state.trial);
+    const lifted = useBench((state) => state.lifted);
     const figures = useQuery({
         queryKey: ['figures', id, detail.number, revision, text],
         queryFn: ({ signal }) => api.figures(id, detail.number, text, signal),
@@ -34,6 +35,11 @@ export function FootLine({ id, detail, revision }: { id: number; detail: SheetDe
             )}
             <span className="flex-1" />
             {trial && <span className="font-semibold text-caution">Trying on {trial.stylebook}, not kept</span>}
+            {lifted && (
+                <button type="button" className="font-semibold text-damson" onClick={() => useBench.setState({ lifted: null })}>
+                    Laying the look of {lifted.from} · Escape ends
+                </button>
+            )}
             <span>Saved</span>
             <span>{detail.zoom}%</span>
         </footer>

@@ -5,15 +5,18 @@ import {
     useMemo,
     useRef,
     useState,
+    type KeyboardEvent as ReactKeyboardEvent,
     type PointerEvent as ReactPointerEvent,
 } from 'react';
-import type { Rect } from '@/api/client';
+import { api, type Rect } from '@/api/client';
 import type { SheetDetail, Window } from '@/api/types';
 import { COLUMNS, ROWS, letters } from '@/grid/address';
 import { Axis } from '@/grid/geometry';
 import { between, contains, dragged, wholeColumns, wholeRows, type Place } from '@/grid/selection';
 import { useTiles, type Tile } from '@/grid/useTiles';
 import { ColumnBrackets, RowBrackets } from './PartMargin';
+import { tell } from '@/parts/Messages';
+import { CellEditor, type Edit } from './CellEditor';
 import { Quadrant } from './Quadrant';
 import { selectionText, useBench } from './state';
 import type { Acts } from './useActs';
@@ -144,7 +147,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
             // Ctrl on selected cells takes them away; elsewhere it adds.
             const mode = event.ctrlKey || event.metaKey ? (contains(before, place) ? 'take' : 'add') : 'replace';
             drag.current = { kind, from: place, before, mode };
-            useBench.setState({ anchor: place });
+            useBench.setState({ anchor: place, scope: 'cells' });
             select(dragged(before, rangeOf(kind, place, place), mode), place, false);
         }
         event.currentTarget.setPointerCapture(event.pointerId);
@@ -163,14 +166,62 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
         if (event.clientX > frame.right - 12) box.scrollLeft += 24;
         if (event.clientX < frame.left + LEFT && box.scrollLeft > 0) box.scrollLeft -= 24;
     };
-    const release = () => (drag.current = null);
+    const release = () => {
+        const laying = drag.current !== null && useBench.getState().lifted;
+        drag.current = null;
+        if (laying) void acts.act('lay', { ranges: selectionText(useBench.getState().selection), block: laying.block });
+    };
     const handlers = (kind: Drag['kind']) => ({
         onPointerDown: press(kind),
         onPointerMove: move,
         onPointerUp: release,
         onPointerCancel: release,
     });
-    const onKeyDown = useGridKeys({ rows: lastRow, columns: lastColumn, detail, page: Math.max(1, view.bottom - view.top - 2) });
+    const lifted = useBench((state) => state.lifted);
+    const [editing, setEditing] = useState<Edit | null>(null);
+    const beginEdit = (text: string | null) => {
+        const { row, column } = useBench.getState().active;
+        const scroll = { x: scroller.current?.scrollLeft ?? 0, y: scroller.current?.scrollTop ?? 0 };
+        if (text !== null) setEditing({ row, column, text, scroll });
+        else
+            void api
+                .content(id, detail.number, row, column)
+                .then((content) => setEditing({ row, column, text: content.text, scroll }), tell);
+    };
+    const finishEdit = (text: string | null, move: boolean) => {
+        if (text !== null && editing) void acts.act('edit', { cells: [[editing.row, editing.column, text]] });
+        if (editing && move) {
+            const row = Math.min(lastRow, editing.row + 1);
+            useBench.getState().select([{ top: row, left: editing.column, bottom: row, right: editing.column }]);
+        }
+        setEditing(null);
+        scroller.current?.focus({ preventScroll: true });
+    };
+    const clear = () => {
+        const cells = cellsOf(useBench.getState().selection, detail).map(({ row, column }) => [row, column, '']);
+        if (cells.length > 0) void acts.act('edit', { cells });
+    };
+    const paste = (text: string) => {
+        const { row, column } = useBench.getState().active;
+        const cells = text
+            .replace(/\r?\n$/, '')
+            .split(/\r?\n/)
+            .flatMap((line, down) => line.split('\t').map((value, along) => [row + down, column + along, value]));
+        void acts.act('edit', { cells });
+    };
+    const moveByKey = useGridKeys({ rows: lastRow, columns: lastColumn, detail, page: Math.max(1, view.bottom - view.top - 2) });
+    const onKeyDown = (event: ReactKeyboardEvent) => {
+        if ((event.target as HTMLElement).getAttribute('role') !== 'grid') return;
+        const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
+        if (event.key === 'Escape' && lifted) useBench.setState({ lifted: null });
+        else if (event.key === 'F2') beginEdit(null);
+        else if (event.key === 'Delete') clear();
+        else if (lifted && event.key === 'Enter')
+            void acts.act('lay', { ranges: selectionText(useBench.getState().selection), block: lifted.block });
+        else if (plain && event.key.length === 1 && event.key !== ' ') beginEdit(event.key);
+        else return moveByKey(event);
+        event.preventDefault();
+    };
 
     const width = columns.total;
     const height = rows.total;
@@ -190,10 +241,16 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
             aria-multiselectable="true"
             aria-describedby="selection-address"
             tabIndex={0}
-            className="relative overflow-auto bg-white outline-offset-[-2px] select-none"
+            className={`relative overflow-auto bg-white outline-offset-[-2px] select-none ${lifted ? 'cursor-copy' : ''}`}
             style={{ overflowAnchor: 'none' }}
             onScroll={look}
             onKeyDown={onKeyDown}
+            onDoubleClick={(event) => (event.target as HTMLElement).closest('.sheet') && beginEdit(null)}
+            onPaste={(event) => {
+                if ((event.target as HTMLElement).tagName === 'INPUT') return;
+                event.preventDefault();
+                paste(event.clipboardData.getData('text/plain'));
+            }}
         >
             <div role="presentation" className="relative" style={{ width: width + LEFT, height: height + TOP }}>
                 <div role="presentation" className="sticky top-0 z-20 bg-ground" style={{ height: TOP, width: width + LEFT }}>
@@ -250,6 +307,21 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                     {detail.gridlines && <GridLines rows={rows} columns={columns} view={view} />}
                     {quadrant(clips.main)}
                 </div>
+                {editing && (
+                    <div role="presentation" className="absolute z-[15]" style={{ top: TOP, left: LEFT }}>
+                        <CellEditor
+                            key={`${editing.row}.${editing.column}`}
+                            edit={editing}
+                            rows={rows}
+                            columns={columns}
+                            shift={{
+                                x: editing.column <= frozen.column ? editing.scroll.x : 0,
+                                y: editing.row <= frozen.row ? editing.scroll.y : 0,
+                            }}
+                            onDone={finishEdit}
+                        />
+                    </div>
+                )}
                 {frozen.row > 0 && (
                     <div role="presentation" className="sticky z-[8] h-0" style={{ top: TOP, marginTop: -height, left: 0 }}>
                         <Frozen
@@ -359,6 +431,17 @@ function GridLines({ rows, columns, view }: { rows: Axis; columns: Axis; view: R
             ))}
         </>
     );
+}
+
+/** The cells of a selection that may hold something, at most some thousands. */
+function cellsOf(selection: Rect[], detail: SheetDetail): Place[] {
+    return selection
+        .flatMap((rect) =>
+            range(rect.top, Math.min(rect.bottom, detail.rows)).flatMap((row) =>
+                range(rect.left, Math.min(rect.right, detail.columns)).map((column) => ({ row, column })),
+            ),
+        )
+        .slice(0, 20_000);
 }
 
 function range(from: number, to: number): number[] {

@@ -11,6 +11,12 @@ import type { Acts } from './useActs';
 export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
     const number = useBench((state) => state.sheet);
     const open = useBench((state) => state.open);
+    const together = useBench((state) => state.together);
+    const toggle = (sheet: number) =>
+        sheet !== number &&
+        useBench.setState({
+            together: together.includes(sheet) ? together.filter((other) => other !== sheet) : [...together, sheet],
+        });
     return (
         <nav aria-label="Outline" className="overflow-auto border-r border-hair bg-panel py-2 text-[12.5px]" tabIndex={0}>
             <Heading left="Sheets" right={String(bench.sheets.length)} />
@@ -20,8 +26,9 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
                         <button
                             type="button"
                             aria-current={sheet.number === number}
-                            className={`flex h-6 w-full items-center gap-2 px-3 text-left ${sheet.number === number ? 'bg-damson-soft font-semibold text-damson' : 'hover:bg-ground'}`}
-                            onClick={() => open(sheet.number)}
+                            className={`flex h-6 w-full items-center gap-2 px-3 text-left ${sheet.number === number ? 'bg-damson-soft font-semibold text-damson' : together.includes(sheet.number) ? 'bg-brass-soft' : 'hover:bg-ground'}`}
+                            onClick={(event) => (event.ctrlKey || event.metaKey ? toggle(sheet.number) : open(sheet.number))}
+                            title="Ctrl: let it take acts together with the one in view"
                         >
                             <i
                                 className="h-[9px] w-[9px] flex-none rounded-[3px]"
@@ -130,7 +137,10 @@ function PartRow({ part, table, acts }: { part: PartRecord; table: TableRecord; 
                         title={why}
                         aria-pressed={selected}
                         className={`flex h-6 w-full items-center gap-2 px-3 text-left ${selected ? 'bg-brass-soft' : 'hover:bg-ground'}`}
-                        onClick={() => select(ranges)}
+                        onClick={() => {
+                            select(ranges);
+                            useBench.setState({ scope: 'here' });
+                        }}
                     >
                         <span className={`part-letter part-${part.part}`} aria-hidden="true">
                             {part.letter}

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { History, Redo2, Search, Undo2 } from 'lucide-react';
+import { ChevronDown, History, Redo2, Search, Undo2 } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { api } from '@/api/client';
@@ -11,12 +11,16 @@ export function TopBar({
     bench,
     acts,
     wears,
+    dressing,
+    onDress,
     onFind,
     onHandOver,
 }: {
     bench: BenchRecord;
     acts: Acts;
     wears: string | null;
+    dressing: boolean;
+    onDress: () => void;
     onFind: () => void;
     onHandOver: () => void;
 }) {
@@ -25,7 +29,16 @@ export function TopBar({
             <Mark />
             <span className="h-5 w-px bg-hair" />
             <Name key={bench.name} name={bench.name} onRename={(name) => void acts.act('rename', { name })} />
-            <span className="text-[12px] text-quiet">{wears ? `wears ${wears}` : 'wears no stylebook'}</span>
+            <button
+                type="button"
+                className={`flex items-center gap-1 rounded-md px-1.5 py-0.5 text-[12px] ${dressing ? 'bg-brass-soft text-ink' : 'text-quiet hover:bg-ground'}`}
+                aria-pressed={dressing}
+                title="Choose a stylebook"
+                onClick={onDress}
+            >
+                {wears ? `wears ${wears}` : 'wears no stylebook'}
+                <ChevronDown size={12} aria-hidden="true" />
+            </button>
             <span className="ml-5 rounded-md bg-damson-soft px-3 py-1 font-semibold text-damson">Bench</span>
             <span className="flex-1" />
             <button
@@ -48,7 +61,7 @@ export function TopBar({
             >
                 <Redo2 size={16} strokeWidth={1.75} />
             </button>
-            <HistoryPanel id={bench.id} />
+            <HistoryPanel id={bench.id} acts={acts} />
             <button type="button" className="btn" onClick={onFind}>
                 <Search size={14} aria-hidden="true" /> Find an action{' '}
                 <kbd className="rounded bg-ground px-1.5 font-mono text-[11px] text-quiet">Ctrl K</kbd>
@@ -79,7 +92,7 @@ function Name({ name, onRename }: { name: string; onRename: (name: string) => vo
     );
 }
 
-function HistoryPanel({ id }: { id: number }) {
+function HistoryPanel({ id, acts }: { id: number; acts: Acts }) {
     const [open, setOpen] = useState(false);
     const history = useQuery({ queryKey: ['history', id], queryFn: () => api.history(id), enabled: open });
     return (
@@ -93,14 +106,29 @@ function HistoryPanel({ id }: { id: number }) {
                     {history.data?.length === 0 && <p className="px-2 pb-2 text-quiet">Nothing was changed yet.</p>}
                     <ol>
                         {history.data?.map((entry) => (
-                            <li
-                                key={entry.id}
-                                className={`flex gap-2 px-2 py-1 text-[12.5px] ${entry.undone ? 'text-quiet line-through' : ''}`}
-                            >
-                                <span className="flex-1">{entry.words}</span>
-                                <span className="text-quiet">{entry.when}</span>
+                            <li key={entry.id}>
+                                <button
+                                    type="button"
+                                    title={entry.undone ? 'Go forward to here' : 'Go back to here'}
+                                    className={`flex w-full gap-2 rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft ${entry.undone ? 'text-quiet line-through' : ''}`}
+                                    onClick={() => void acts.goTo(entry.id)}
+                                >
+                                    <span className="flex-1">{entry.words}</span>
+                                    <span className="text-quiet">{entry.when}</span>
+                                </button>
                             </li>
                         ))}
+                        {(history.data?.length ?? 0) > 0 && (
+                            <li>
+                                <button
+                                    type="button"
+                                    className="w-full rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft"
+                                    onClick={() => void acts.goTo(0)}
+                                >
+                                    As it came
+                                </button>
+                            </li>
+                        )}
                     </ol>
                 </Popover.Content>
             </Popover.Portal>

@@ -2,6 +2,21 @@ import { create } from 'zustand';
 import type { Rect } from '@/api/client';
 import { write } from '@/grid/address';
 
+/** Where a facet act goes: the chosen cells, their part on this sheet, their part wherever the stylebook is worn. */
+export type Scope = 'cells' | 'here' | 'everywhere';
+
+/** A block of looks that is laid on every cell that is pressed, until Escape. */
+export interface Lifted {
+    from: string;
+    block: Record<string, string | number | boolean>[][];
+}
+
+/** What borders are drawn with; stays as set. */
+export interface Pen {
+    line: string;
+    colour: string;
+}
+
 /** A dress that is tried on but not kept. */
 export interface Trial {
     stylebook: string;
@@ -15,6 +30,11 @@ interface BenchState {
     /** The cell that a range grows from while Shift is held. */
     anchor: { row: number; column: number };
     trial: Trial | null;
+    scope: Scope;
+    /** Sheets that take an act together with the one in view. */
+    together: number[];
+    lifted: Lifted | null;
+    pen: Pen;
     reveal: number;
     select: (ranges: Rect[], active?: { row: number; column: number }, reveal?: boolean) => void;
     open: (sheet: number) => void;
@@ -27,6 +47,10 @@ export const useBench = create<BenchState>((set) => ({
     active: { row: 1, column: 1 },
     anchor: { row: 1, column: 1 },
     trial: null,
+    scope: 'cells',
+    together: [],
+    lifted: null,
+    pen: { line: 'thin', colour: '#2A2230' },
     reveal: 0,
     select: (selection, active, reveal = true) =>
         set((state) => {
@@ -46,6 +70,8 @@ export const useBench = create<BenchState>((set) => ({
             active: { row: 1, column: 1 },
             anchor: { row: 1, column: 1 },
             trial: null,
+            together: [],
+            scope: 'cells',
         }),
     tryOn: (trial) => set({ trial }),
 }));

@@ -20,7 +20,11 @@ export function useActs(id: number) {
         [client, id],
     );
     const run = useCallback(
-        (call: (revision: number, sheet: number) => Promise<ActRecord>, after?: (answer: ActRecord) => void) => {
+        (
+            call: (revision: number, sheet: number) => Promise<ActRecord>,
+            after?: (answer: ActRecord) => void,
+            ask?: (hidden: string[]) => void,
+        ) => {
             const sheet = useBench.getState().sheet;
             queue = queue.then(async () => {
                 const revision = client.getQueryData<BenchRecord>(['bench', id])?.revision ?? 0;
@@ -29,6 +33,10 @@ export function useActs(id: number) {
                     settle(answer, sheet);
                     after?.(answer);
                 } catch (fault) {
+                    if (ask && fault instanceof Refused && fault.hidden.length > 0) {
+                        ask(fault.hidden);
+                        return;
+                    }
                     tell(fault);
                     if (fault instanceof Refused && fault.status === 409)
                         await client.invalidateQueries({ queryKey: ['bench', id] });
@@ -41,6 +49,10 @@ export function useActs(id: number) {
     return useMemo(
         () => ({
             act: (name: string, args: object) => run((revision, sheet) => api.act(id, revision, sheet, name, args)),
+            /** An act that may come back with a question instead. */
+            ask: (name: string, args: object, ask: (hidden: string[]) => void) =>
+                run((revision, sheet) => api.act(id, revision, sheet, name, args), undefined, ask),
+            goTo: (change: number) => run((revision, sheet) => api.goTo(id, revision, sheet, change)),
             undo: () =>
                 run(
                     (revision, sheet) => api.undo(id, revision, sheet),

@@ -6,11 +6,21 @@ import { Picture } from '@/grid/Picture';
 import { useBench } from './state';
 import type { Acts } from './useActs';
 
-type Scope = 'sheet' | 'chosen' | 'all';
+type Reach = 'sheet' | 'chosen' | 'all';
 
-/** The tray at the foot of the Bench: what a stylebook is put on, and which. Formatting by hand takes its place beside it. */
-export function Tray({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
-    const [scope, setScope] = useState<Scope>('sheet');
+/** Takes the tray's place while a sheet is dressed: what a stylebook is put on, and which; the sheet above wears it live. */
+export function DressPanel({
+    bench,
+    detail,
+    acts,
+    onDone,
+}: {
+    bench: BenchRecord;
+    detail: SheetDetail;
+    acts: Acts;
+    onDone: () => void;
+}) {
+    const [scope, setScope] = useState<Reach>('sheet');
     const [chosen, setChosen] = useState<number[]>([]);
     const [clean, setClean] = useState(detail.clean);
     const tryOn = useBench((state) => state.tryOn);
@@ -74,6 +84,9 @@ export function Tray({ bench, detail, acts }: { bench: BenchRecord; detail: Shee
                 <h2 className="mb-1.5 flex items-center gap-3 text-[12px] font-semibold">
                     Stylebook
                     <span className="font-normal text-quiet">Rest on one to see it on the sheet, press it to keep it.</span>
+                    <button type="button" className="btn ml-auto h-[26px] py-0 font-normal" onClick={onDone}>
+                        Format by hand
+                    </button>
                 </h2>
                 <div className="flex min-w-0 gap-2.5 overflow-x-auto pb-1" tabIndex={0} role="group" aria-label="Stylebooks">
                     {shelf.data?.stylebooks.map((stylebook) => (
@@ -152,7 +165,7 @@ function Radio({
         >
             <input
                 type="radio"
-                name="scope"
+                name="reach"
                 className="accent-damson"
                 checked={checked}
                 onChange={onChange}

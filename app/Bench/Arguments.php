@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Workbook;
+use Rilvet\Act\Targets;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\RangeSet;
+use Rilvet\Intake\ColumnTyping;
+use Rilvet\Intake\TypingKind;
+use Rilvet\Look\Facet;
+use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\Part;
+
+/** The arguments of an act as they came, read with their types; what is wrong is named. */
+final readonly class Arguments
+{
+    /** @param  array<array-key, mixed>  $given */
+    public function __construct(private array $given, private int $sheet, private Workbook $row)
+    {
+    }
+
+    public function textOrNull(string $name): ?string
+    {
+        $value = $this->given[$name] ?? null;
+
+        return $value === null || is_string($value) ? $value : throw ActIsWrong::argument($name, 'a text');
+    }
+
+    public function text(string $name): string
+    {
+        return $this->textOrNull($name) ?? throw ActIsWrong::argument($name, 'a text');
+    }
+
+    public function flag(string $name): bool
+    {
+        return ($this->given[$name] ?? false) === true;
+    }
+
+    /** @return array<string, mixed> */
+    public function map(string $name): array
+    {
+        return self::look($this->given[$name] ?? null, $name);
+    }
+
+    /** @return list<mixed> */
+    public function list(string $name): array
+    {
+        $value = $this->given[$name] ?? null;
+
+        return is_array($value) && array_is_list($value) ? $value : throw ActIsWrong::argument($name, 'a list');
+    }
+
+    /** @return array<string, mixed> */
+    public static function look(mixed $value, string $name = 'look'): array
+    {
+        if (! is_array($value)) {
+            throw ActIsWrong::argument($name, 'a map by name');
+        }
+        $map = [];
+        foreach ($value as $key => $part) {
+            $map[(string) $key] = $part;
+        }
+
+        return $map;
+    }
+
+    /** @return non-empty-list<int> the sheets that an act goes to: those named, all, or the one in view */
+    public function sheets(): array
+    {
+        $sheets = $this->given['sheets'] ?? [$this->sheet];
+        if ($sheets === 'all') {
+            /** @var list<int> $numbers */
+            $numbers = $this->row->sheets()->pluck('number')->all();
+
+            return $numbers === [] ? [$this->sheet] : $numbers;
+        }
+        $numbers = [];
+        foreach (is_array($sheets) ? $sheets : [] as $number) {
+            $numbers[] = is_int($number) ? $number : throw ActIsWrong::argument('sheets', 'a list of sheet numbers, or "all"');
+        }
+
+        return $numbers === [] ? throw ActIsWrong::argument('sheets', 'at least one sheet') : array_values(array_unique($numbers));
+    }
+
+    public function targets(): Targets
+    {
+        $ranges = $this->text('ranges');
+        if (strlen($ranges) > 20_000) {
+            throw ActIsWrong::argument('ranges', 'at most some hundred ranges');
+        }
+
+        return new Targets($this->sheets(), RangeSet::parse($ranges));
+    }
+
+    public function part(): Part
+    {
+        return Part::tryFrom($this->text('part')) ?? throw ActIsWrong::argument('part', 'a part of a table');
+    }
+
+    public function kind(): ?ColumnKind
+    {
+        $kind = $this->textOrNull('kind');
+
+        return $kind === null ? null : ColumnKind::tryFrom($kind) ?? throw ActIsWrong::argument('kind', 'a column kind');
+    }
+
+    public function facet(): ?Facet
+    {
+        $facet = $this->textOrNull('facet');
+
+        return $facet === null ? null : Facet::tryFrom($facet) ?? throw ActIsWrong::argument('facet', 'a facet');
+    }
+
+    public function column(): int
+    {
+        $column = $this->given['column'] ?? null;
+
+        return is_int($column) && $column >= 1 && $column <= Address::COLUMNS ? $column : throw ActIsWrong::argument('column', 'the number of a column');
+    }
+
+    public function typing(): ColumnTyping
+    {
+        $kind = TypingKind::tryFrom($this->text('kind'));
+        $decimal = $this->textOrNull('decimal') ?? '.';
+        $order = $this->textOrNull('order') ?? 'dmy';
+        if ($kind === null || ! in_array($decimal, ['.', ','], true) || ! in_array($order, ['dmy', 'mdy', 'ymd'], true)) {
+            throw ActIsWrong::argument('type', 'a kind, a decimal sign and an order of day and month');
+        }
+        $format = match ($kind) {
+            TypingKind::Date => 'yyyy-mm-dd',
+            TypingKind::Time => 'hh:mm',
+            default => null,
+        };
+
+        return new ColumnTyping($kind, $decimal, $order, format: $format, why: 'chosen by hand');
+    }
+
+    /** @return array<int, array<int, string>> texts as typed, by row, then by column */
+    public function cells(): array
+    {
+        $cells = [];
+        foreach ($this->list('cells') as $cell) {
+            [$row, $column, $text] = is_array($cell) ? array_pad(array_values($cell), 3, null) : [null, null, null];
+            if (! is_int($row) || ! is_int($column) || ! is_string($text)) {
+                throw ActIsWrong::argument('cells', 'a list of row, column and text');
+            }
+            $place = Address::of($row, $column);
+            $cells[$place->row][$place->column] = $text;
+        }
+
+        return $cells === [] || count($cells) > 5_000 ? throw ActIsWrong::argument('cells', '1 to 5,000 rows of cells') : $cells;
+    }
+}

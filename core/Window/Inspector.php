@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Window;
+
+use Rilvet\Act\LookWords;
+use Rilvet\Colour\Colour;
+use Rilvet\Colour\Difference;
+use Rilvet\Grid\Range;
+use Rilvet\Grid\RangeSet;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Look\LookBook;
+use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\Part;
+use Rilvet\Work\Cascade;
+use Rilvet\Work\Layer;
+use Rilvet\Work\Worksheet;
+use Rilvet\Work\Worn;
+
+/** Looks at a selection: values, mixed or not, their layers, the part it is. Cells that wear the same are looked at once. */
+final class Inspector
+{
+    /** Rows that are looked at in one range; beyond them the edges of runs and of the table's parts stand for the rest. */
+    private const ROWS = 300;
+
+    private const COLUMNS = 60;
+
+    private readonly Cascade $cascade;
+
+    public function __construct(private readonly Worksheet $sheet, private readonly LookBook $looks)
+    {
+        $this->cascade = new Cascade($sheet, $looks);
+    }
+
+    public function inspect(RangeSet $ranges, int $row, int $column): Inspection
+    {
+        $active = $this->cascade->at($row, $column);
+        $worn = [];
+        $parts = [];
+        $kinds = [];
+        foreach ($ranges as $range) {
+            $right = min($range->right, $range->left + self::COLUMNS);
+            foreach ($this->rows($range) as $at) {
+                for ($cell = $range->left; $cell <= $right; $cell++) {
+                    $look = $this->cascade->at($at, $cell);
+                    $worn[$look->number] = $look;
+                    $table = $this->sheet->reading->tableAt($at, $cell);
+                    $part = $table?->partAt($at, $cell);
+                    $parts[$part->value ?? ''] = $part;
+                    $kinds[$table?->column($cell)->kind->value ?? ''] = true;
+                }
+            }
+        }
+        $part = count($parts) === 1 ? array_values($parts)[0] : null;
+        $kind = $part === Part::Body && count($kinds) === 1 ? ColumnKind::tryFrom((string) array_key_first($kinds)) : null;
+        $fill = $active->look->text(Attribute::Fill, 'none');
+        $paper = Colour::hex($fill === 'none' ? '#FFFFFF' : $fill);
+        $ink = Colour::hex($active->look->text(Attribute::Ink, '#000000'));
+        $mixed = count(array_unique(array_map(fn (Worn $look) => $look->look->text(Attribute::Fill).$look->look->text(Attribute::Ink), $worn))) > 1;
+        $merges = array_values(array_filter($this->sheet->setup->merges, fn (Range $merge) => count($ranges->clip($merge)) > 0));
+
+        return new Inspection(
+            array_map(fn (Attribute $attribute) => $this->attribute($attribute, $active, array_values($worn), $part, $kind), Attribute::cases()),
+            array_map(fn (array $layer) => new Rung($layer[0]->value, $this->from($layer[0], $part), LookWords::of($layer[1])), $active->layers),
+            $part?->value,
+            $kind?->value,
+            $mixed ? null : round($paper->contrast($ink), 2),
+            $paper->readableInk([Colour::hex($this->sheet->stylebook->palette->colours['ink'] ?? '#222222'), Colour::hex('#FFFFFF'), Colour::hex('#111111')])->toHex(),
+            $fill === 'none' ? [] : $this->near($fill),
+            array_map(strval(...), $merges),
+        );
+    }
+
+    /** @param  list<Worn>  $worn */
+    private function attribute(Attribute $attribute, Worn $active, array $worn, ?Part $part, ?ColumnKind $kind): AttributeState
+    {
+        $values = array_unique(array_map(fn (Worn $look) => json_encode($look->look->get($attribute)), $worn));
+        $layers = array_unique(array_map(fn (Worn $look) => $look->from($attribute)->value ?? 0, $worn));
+        $layer = count($layers) === 1 ? $active->from($attribute) : null;
+        $value = $active->look->get($attribute);
+
+        return new AttributeState(
+            $attribute->value,
+            $value === null ? null : (is_bool($value) ? ($value ? 'true' : 'false') : (string) $value),
+            count($values) > 1,
+            count($layers) > 1 ? 'several layers' : ($layer === null ? 'nothing says it' : $this->from($layer, $part, $kind)),
+            $layer->value ?? 0,
+        );
+    }
+
+    private function from(Layer $layer, ?Part $part, ?ColumnKind $kind = null): string
+    {
+        $name = $this->sheet->stylebook->name ?? '';
+
+        return match ($layer) {
+            Layer::File => 'came with the file',
+            Layer::Ground => "ground · $name",
+            Layer::Part => ($part === null ? 'part' : $part->words())." · $name",
+            Layer::Kind => 'kind'.($kind === null ? '' : ": {$kind->value}")." · $name",
+            Layer::Stripes => "stripes · $name",
+            Layer::Named => 'named look',
+            Layer::Hand => 'hand touch',
+            Layer::Conditional => 'conditional look',
+        };
+    }
+
+    /** @return list<int> */
+    private function rows(Range $range): array
+    {
+        if ($range->rows() <= self::ROWS) {
+            return range($range->top, $range->bottom);
+        }
+        $rows = array_fill_keys([...range($range->top, $range->top + 40), ...range($range->bottom - 10, $range->bottom)], true);
+        foreach ($this->sheet->reading->tables as $table) {
+            foreach (array_slice($table->runs, 0, 200) as $run) {
+                $rows += [$run->first => true, $run->last => true, $run->first + 1 => true];
+            }
+        }
+        foreach ([$this->sheet->hand, $this->sheet->named, $this->sheet->file] as $map) {
+            foreach ($map->runs() as $column => $runs) {
+                if ($column >= $range->left && $column <= $range->right) {
+                    foreach (array_slice($runs, 0, 100) as [$first, $last]) {
+                        $rows += [$first => true, $last + 1 => true];
+                    }
+                }
+            }
+        }
+
+        return array_values(array_filter(array_keys($rows), fn (int $row) => $row >= $range->top && $row <= $range->bottom));
+    }
+
+    /**
+     * Fills in use that are nearly this one, but not it: most likely meant to be the same.
+     *
+     * @return list<string>
+     */
+    private function near(string $fill): array
+    {
+        $used = [];
+        foreach ([...$this->looks->all(), $this->sheet->stylebook?->stripes->look ?? Look::none()] as $look) {
+            $used[$look->text(Attribute::Fill, 'none')] = true;
+        }
+        unset($used['none'], $used[$fill]);
+        $colour = Colour::hex($fill);
+
+        return array_slice(array_values(array_filter(array_map(strval(...), array_keys($used)), fn (string $other) => Difference::ciede2000($colour, Colour::hex($other)) < 3.0)), 0, 4);
+    }
+}

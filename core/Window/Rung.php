@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Window;
+
+/** One layer of a cell's ladder: where it is from and what it says. */
+final readonly class Rung
+{
+    public function __construct(public int $layer, public string $from, public string $says)
+    {
+    }
+}

@@ -1,0 +1,114 @@
+import { ChevronDown, Palette } from 'lucide-react';
+import { ColourMenu, Swatch } from './ColourMenu';
+import { FacetFrame } from './FacetFrame';
+import type { Formatter } from './useFormat';
+
+export function ColourFacet({ format }: { format: Formatter }) {
+    const inspection = format.record?.inspection;
+    const palette = format.record?.palette.named.slice(0, 5) ?? [];
+    const fill = format.value('fill');
+    const ink = format.value('ink') ?? '#000000';
+    const contrast = inspection?.contrast ?? null;
+    const low = contrast !== null && contrast < 4.5;
+    return (
+        <FacetFrame
+            title="Colour"
+            icon={Palette}
+            facet="fill"
+            lead="fill"
+            attributes={['fill', 'ink']}
+            format={format}
+            width={218}
+        >
+            <Row
+                name="Fill"
+                format={format}
+                value={fill}
+                none
+                onChoose={(hex) => format.format({ fill: hex })}
+                swatches={palette}
+            />
+            <Row name="Ink" format={format} value={ink} onChoose={(hex) => format.format({ ink: hex })} swatches={palette} />
+            <div className="flex items-center gap-2 text-[11.5px]">
+                <span
+                    className="rounded border border-hair px-1.5 py-0.5"
+                    style={{ background: fill && fill !== 'none' ? fill : '#fff', color: ink }}
+                >
+                    Ag
+                </span>
+                {contrast === null ? (
+                    <span className="text-quiet">differs</span>
+                ) : (
+                    <span className={low ? 'text-danger' : ''}>
+                        <b>{contrast.toFixed(1)} : 1</b> {low ? 'hard to read' : contrast >= 7 ? 'reads well' : 'readable'}
+                    </span>
+                )}
+                {inspection && inspection.readable !== ink && low && (
+                    <button type="button" className="btn px-1.5 py-0" onClick={() => format.format({ ink: inspection.readable })}>
+                        Readable ink
+                    </button>
+                )}
+            </div>
+            {(inspection?.near.length ?? 0) > 0 && (
+                <div
+                    className="flex items-center gap-1 text-[11px] text-caution"
+                    title="Two fills that differ by less than 3 (CIEDE2000) are taken for the same"
+                >
+                    nearly the same:
+                    {inspection?.near.map((hex) => (
+                        <Swatch key={hex} hex={hex} label={`Use ${hex} instead`} onPress={() => format.format({ fill: hex })} />
+                    ))}
+                </div>
+            )}
+        </FacetFrame>
+    );
+}
+
+function Row({
+    name,
+    format,
+    value,
+    none,
+    onChoose,
+    swatches,
+}: {
+    name: string;
+    format: Formatter;
+    value: string | null;
+    none?: boolean;
+    onChoose: (hex: string) => void;
+    swatches: { name: string; hex: string }[];
+}) {
+    return (
+        <div className="flex items-center gap-1.5" role="group" aria-label={name}>
+            <span className="w-7 text-[12px] text-quiet">{name}</span>
+            {swatches.map((swatch) => (
+                <Swatch
+                    key={swatch.name}
+                    hex={swatch.hex}
+                    label={`${name} ${swatch.name}`}
+                    on={value === swatch.hex}
+                    onPress={() => onChoose(swatch.hex)}
+                />
+            ))}
+            <ColourMenu format={format} label={`${name} colours`} value={value} none={none} onChoose={onChoose}>
+                <button
+                    type="button"
+                    className="ml-auto flex h-[22px] items-center gap-1 rounded-md border border-hair px-1"
+                    aria-label={`More colours for ${name.toLowerCase()}`}
+                >
+                    <span
+                        className="h-3.5 w-3.5 rounded-sm border border-black/15"
+                        style={{
+                            background:
+                                value && value !== 'none'
+                                    ? value
+                                    : 'linear-gradient(135deg,#fff 45%,#9B2335 45%,#9B2335 55%,#fff 55%)',
+                        }}
+                    />
+                    <ChevronDown size={12} />
+                </button>
+            </ColourMenu>
+        </div>
+    );
+}

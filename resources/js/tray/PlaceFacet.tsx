@@ -1,0 +1,130 @@
+import {
+    AlignCenter,
+    AlignLeft,
+    AlignRight,
+    AlignVerticalJustifyCenter,
+    AlignVerticalJustifyEnd,
+    AlignVerticalJustifyStart,
+    AlignLeft as PlaceIcon,
+    IndentDecrease,
+    IndentIncrease,
+    WrapText,
+} from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { FacetFrame, Press } from './FacetFrame';
+import type { Formatter } from './useFormat';
+
+const PLACE = ['horizontal', 'vertical', 'indent', 'wrap', 'shrink', 'rotation'];
+const TURNS: [string, number][] = [
+    ['Level', 0],
+    ['Up, 90°', 90],
+    ['Up, 45°', 45],
+    ['Down, 45°', -45],
+    ['Down, 90°', -90],
+    ['Letters stacked', 255],
+];
+
+export function PlaceFacet({ format, onMerge }: { format: Formatter; onMerge: () => void }) {
+    const horizontal = format.value('horizontal') ?? 'general';
+    const vertical = format.value('vertical') ?? 'bottom';
+    const indent = Number(format.value('indent') ?? 0);
+    const rotation = Number(format.value('rotation') ?? 0);
+    const merged = (format.record?.inspection.merges.length ?? 0) > 0;
+    const align = (side: string) => format.format({ horizontal: horizontal === side ? 'general' : side });
+    return (
+        <FacetFrame title="Place" icon={PlaceIcon} facet="place" lead="horizontal" attributes={PLACE} format={format} width={176}>
+            <div className="flex gap-1">
+                <Press on={horizontal === 'left'} label="Align left" onPress={() => align('left')}>
+                    <AlignLeft size={14} />
+                </Press>
+                <Press on={horizontal === 'center'} label="Align in the middle" onPress={() => align('center')}>
+                    <AlignCenter size={14} />
+                </Press>
+                <Press on={horizontal === 'right'} label="Align right" onPress={() => align('right')}>
+                    <AlignRight size={14} />
+                </Press>
+                <Press label="Less indent" disabled={indent === 0} onPress={() => format.format({ indent: indent - 1 })}>
+                    <IndentDecrease size={14} />
+                </Press>
+                <Press
+                    label="More indent"
+                    disabled={indent === 15}
+                    onPress={() =>
+                        format.format({
+                            indent: indent + 1,
+                            ...(horizontal === 'left' || horizontal === 'right' ? {} : { horizontal: 'left' }),
+                        })
+                    }
+                >
+                    <IndentIncrease size={14} />
+                </Press>
+            </div>
+            <div className="flex gap-1">
+                <Press on={vertical === 'top'} label="Set at the top" onPress={() => format.format({ vertical: 'top' })}>
+                    <AlignVerticalJustifyStart size={14} />
+                </Press>
+                <Press on={vertical === 'center'} label="Set at mid height" onPress={() => format.format({ vertical: 'center' })}>
+                    <AlignVerticalJustifyCenter size={14} />
+                </Press>
+                <Press on={vertical === 'bottom'} label="Set at the bottom" onPress={() => format.format({ vertical: 'bottom' })}>
+                    <AlignVerticalJustifyEnd size={14} />
+                </Press>
+                <Press on={format.is('wrap')} label="Wrap" onPress={() => format.format({ wrap: !format.is('wrap') })}>
+                    <WrapText size={14} />
+                </Press>
+                <DropdownMenu.Root>
+                    <DropdownMenu.Trigger
+                        className={`h-[26px] min-w-[40px] rounded-md border px-1 ${rotation === 0 ? 'border-hair' : 'border-damson bg-damson-soft text-damson'}`}
+                        aria-label="Turn the text"
+                        title="Turn the text"
+                    >
+                        {rotation === 255 ? '⇩' : `${rotation}°`}
+                    </DropdownMenu.Trigger>
+                    <DropdownMenu.Portal>
+                        <DropdownMenu.Content className="menu" side="top">
+                            {TURNS.map(([words, degrees]) => (
+                                <DropdownMenu.Item
+                                    key={degrees}
+                                    className="menu-item"
+                                    onSelect={() => format.format({ rotation: degrees })}
+                                >
+                                    {words}
+                                </DropdownMenu.Item>
+                            ))}
+                            <DropdownMenu.Item
+                                className="menu-item"
+                                onSelect={() => {
+                                    const typed = window.prompt(
+                                        'Angle in degrees, from -90 to 90',
+                                        String(rotation === 255 ? 0 : rotation),
+                                    );
+                                    if (typed !== null && typed.trim() !== '') format.format({ rotation: Number(typed) });
+                                }}
+                            >
+                                Another angle…
+                            </DropdownMenu.Item>
+                        </DropdownMenu.Content>
+                    </DropdownMenu.Portal>
+                </DropdownMenu.Root>
+            </div>
+            <div className="flex gap-1.5">
+                <button
+                    type="button"
+                    className={`btn h-[26px] flex-1 justify-center py-0 ${horizontal === 'span' ? 'border-damson bg-damson-soft text-damson' : ''}`}
+                    aria-pressed={horizontal === 'span'}
+                    title="Centre over several cells that stay separate"
+                    onClick={() => align('span')}
+                >
+                    Span
+                </button>
+                <button
+                    type="button"
+                    className="btn h-[26px] flex-1 justify-center py-0"
+                    onClick={() => (merged ? format.act('split') : onMerge())}
+                >
+                    {merged ? 'Split' : 'Merge'}
+                </button>
+            </div>
+        </FacetFrame>
+    );
+}

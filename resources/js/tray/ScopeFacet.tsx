@@ -1,0 +1,235 @@
+import { ChevronDown, Layers, Stamp } from 'lucide-react';
+import { DropdownMenu, Popover } from 'radix-ui';
+import { api } from '@/api/client';
+import { useBench, type Scope } from '@/bench/state';
+import { write } from '@/grid/address';
+import { say, tell } from '@/parts/Messages';
+import type { Formatter } from './useFormat';
+
+/** Where an act goes, in the words of the selection; named looks, lifting, and the ladder of layers. */
+export function ScopeFacet({ format }: { format: Formatter }) {
+    const together = useBench((state) => state.together);
+    const cells = useBench((state) =>
+        state.selection.reduce((sum, rect) => sum + (rect.bottom - rect.top + 1) * (rect.right - rect.left + 1), 0),
+    );
+    const words = format.words;
+    const sheets = together.length > 0 ? `, ${together.length + 1} sheets` : '';
+    const choose = (scope: Scope) => useBench.setState({ scope });
+    return (
+        <fieldset className="flex w-[176px] flex-none flex-col gap-0.5 border-r border-hair px-2.5 py-2">
+            <legend className="float-left h-5 text-[12px] font-semibold">Applies to</legend>
+            <Radio
+                on={format.scope === 'cells'}
+                label={(cells === 1 ? 'This cell' : `These ${cells.toLocaleString('en')} cells`) + sheets}
+                onChange={() => choose('cells')}
+            />
+            <Radio
+                on={format.scope === 'here'}
+                label={words ? `${words}, ${sheets ? `${together.length + 1} sheets` : 'this sheet'}` : 'One part of this sheet'}
+                disabled={!words}
+                onChange={() => choose('here')}
+            />
+            <Radio
+                on={format.scope === 'everywhere'}
+                label={
+                    words
+                        ? `${words} on ${format.record?.sheets === 1 ? '1 sheet' : `${format.record?.sheets ?? 0} sheets`}`
+                        : 'Everywhere it is worn'
+                }
+                title={
+                    format.record
+                        ? `Wherever the stylebook is worn: ${format.record.sheets} sheets of ${format.record.workbooks} workbooks`
+                        : undefined
+                }
+                disabled={!words || (format.record?.sheets ?? 0) === 0}
+                onChange={() => choose('everywhere')}
+            />
+            <div className="mt-auto flex gap-1">
+                <NamedLooks format={format} />
+                <LiftMenu format={format} />
+                <Ladder format={format} />
+            </div>
+        </fieldset>
+    );
+}
+
+function Radio({
+    on,
+    label,
+    title,
+    disabled,
+    onChange,
+}: {
+    on: boolean;
+    label: string;
+    title?: string;
+    disabled?: boolean;
+    onChange: () => void;
+}) {
+    return (
+        <label
+            className={`flex h-6 items-center gap-1.5 text-[12px] ${on ? 'font-semibold' : ''} ${disabled ? 'text-[#8a8192]' : ''}`}
+            title={title ?? label}
+        >
+            <input
+                type="radio"
+                name="applies-to"
+                className="flex-none accent-damson"
+                checked={on}
+                disabled={disabled}
+                onChange={onChange}
+            />
+            <span className="truncate">{label}</span>
+        </label>
+    );
+}
+
+function ownLook(format: Formatter): Record<string, string | number | boolean> {
+    const look: Record<string, string | number | boolean> = {};
+    for (const { name, value, mixed, layer } of format.record?.inspection.attributes ?? []) {
+        // What is the same in all cells, and more than the file's or the ground's own.
+        if (value === null || mixed || layer < 3) continue;
+        look[name] =
+            value === 'true'
+                ? true
+                : value === 'false'
+                  ? false
+                  : ['size', 'indent', 'rotation'].includes(name)
+                    ? Number(value)
+                    : value;
+    }
+    return look;
+}
+
+function NamedLooks({ format }: { format: Formatter }) {
+    const names = format.record?.looks ?? [];
+    const keep = (name: string | null, replace: boolean) =>
+        name && format.revise('keepLook', { name: name.trim(), replace, look: ownLook(format) });
+    return (
+        <DropdownMenu.Root>
+            <DropdownMenu.Trigger className="btn h-[26px] flex-1 justify-between px-2 py-0 text-[12px]">
+                Named looks <ChevronDown size={12} aria-hidden="true" />
+            </DropdownMenu.Trigger>
+            <DropdownMenu.Portal>
+                <DropdownMenu.Content className="menu" side="top" align="start">
+                    <DropdownMenu.Item className="menu-item" onSelect={() => keep(window.prompt('Name of the look'), false)}>
+                        Keep the look of this cell…
+                    </DropdownMenu.Item>
+                    {names.length > 0 && <DropdownMenu.Label className="menu-label">Lay</DropdownMenu.Label>}
+                    {names.map((name) => (
+                        <DropdownMenu.Item key={name} className="menu-item" onSelect={() => format.act('layNamed', { name })}>
+                            {name}
+                        </DropdownMenu.Item>
+                    ))}
+                    {names.length > 0 && (
+                        <>
+                            <DropdownMenu.Item className="menu-item" onSelect={() => format.act('layNamed', { name: '' })}>
+                                Take the named look off
+                            </DropdownMenu.Item>
+                            <DropdownMenu.Sub>
+                                <DropdownMenu.SubTrigger className="menu-item">Change to this look</DropdownMenu.SubTrigger>
+                                <DropdownMenu.SubContent className="menu">
+                                    {names.map((name) => (
+                                        <DropdownMenu.Item key={name} className="menu-item" onSelect={() => keep(name, true)}>
+                                            {name}
+                                        </DropdownMenu.Item>
+                                    ))}
+                                </DropdownMenu.SubContent>
+                            </DropdownMenu.Sub>
+                            <DropdownMenu.Sub>
+                                <DropdownMenu.SubTrigger className="menu-item text-danger">Delete</DropdownMenu.SubTrigger>
+                                <DropdownMenu.SubContent className="menu">
+                                    {names.map((name) => (
+                                        <DropdownMenu.Item
+                                            key={name}
+                                            className="menu-item"
+                                            onSelect={() => format.revise('dropLook', { name })}
+                                        >
+                                            {name}
+                                        </DropdownMenu.Item>
+                                    ))}
+                                </DropdownMenu.SubContent>
+                            </DropdownMenu.Sub>
+                        </>
+                    )}
+                </DropdownMenu.Content>
+            </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+    );
+}
+
+const FACETS: [string, string][] = [
+    ['', 'All of it'],
+    ['type', 'Type only'],
+    ['fill', 'Fill only'],
+    ['borders', 'Borders only'],
+    ['place', 'Place only'],
+    ['number', 'Number format only'],
+    ['type,fill,borders,place', 'All but the number format'],
+];
+
+function LiftMenu({ format }: { format: Formatter }) {
+    const lift = (facets: string) => {
+        const range = useBench.getState().selection[0];
+        if (!range) return;
+        void api.lift(format.id, format.sheet, write(range), facets).then((block) => {
+            useBench.setState({ lifted: { from: write(range), block } });
+            say('Look lifted. Press or drag over cells to lay it, on any sheet or workbook; Escape ends.');
+        }, tell);
+    };
+    return (
+        <DropdownMenu.Root>
+            <DropdownMenu.Trigger
+                className="btn h-[26px] px-1.5 py-0"
+                aria-label="Lift the look"
+                title="Lift the look, and lay it elsewhere"
+            >
+                <Stamp size={14} />
+            </DropdownMenu.Trigger>
+            <DropdownMenu.Portal>
+                <DropdownMenu.Content className="menu" side="top" align="start">
+                    <DropdownMenu.Label className="menu-label">Lift the look of the selection</DropdownMenu.Label>
+                    {FACETS.map(([facets, words]) => (
+                        <DropdownMenu.Item key={words} className="menu-item" onSelect={() => lift(facets)}>
+                            {words}
+                        </DropdownMenu.Item>
+                    ))}
+                </DropdownMenu.Content>
+            </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+    );
+}
+
+/** The whole ladder of layers of the active cell. */
+function Ladder({ format }: { format: Formatter }) {
+    const rungs = [...(format.record?.inspection.ladder ?? [])].reverse();
+    return (
+        <Popover.Root>
+            <Popover.Trigger className="btn h-[26px] px-1.5 py-0" aria-label="Layers of this cell" title="Layers of this cell">
+                <Layers size={14} />
+            </Popover.Trigger>
+            <Popover.Portal>
+                <Popover.Content className="menu w-80 p-2.5" side="top" align="start" aria-label="Layers of this cell">
+                    <p className="menu-label px-0">Layers, the highest first</p>
+                    {rungs.length === 0 && <p className="text-quiet">Nothing says anything of this cell.</p>}
+                    <ol>
+                        {rungs.map((rung, index) => (
+                            <li key={index} className="border-t border-hair py-1 text-[12px]">
+                                <span className="font-semibold">{rung.from}</span>
+                                <span className="block text-quiet">{rung.says}</span>
+                            </li>
+                        ))}
+                    </ol>
+                    <div className="mt-2 flex gap-1.5">
+                        <button type="button" className="btn" onClick={() => format.wipe(null)}>
+                            Wipe hand touches
+                        </button>
+                        <button type="button" className="btn" onClick={() => format.wipe(null, true)}>
+                            Drop what came
+                        </button>
+                    </div>
+                </Popover.Content>
+            </Popover.Portal>
+        </Popover.Root>
+    );
+}

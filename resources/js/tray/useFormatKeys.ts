@@ -1,0 +1,21 @@
+import { useEffect } from 'react';
+import type { Formatter } from './useFormat';
+
+/** Bold, italic and underline by their universal keys. */
+export function useFormatKeys(format: Formatter): void {
+    useEffect(() => {
+        const press = (event: KeyboardEvent) => {
+            if (!(event.ctrlKey || event.metaKey) || event.altKey || event.shiftKey) return;
+            if ((event.target as HTMLElement).closest('input, textarea, select')) return;
+            const key = event.key.toLowerCase();
+            if (key === 'b') format.format({ bold: !format.is('bold') });
+            else if (key === 'i') format.format({ italic: !format.is('italic') });
+            else if (key === 'u')
+                format.format({ underline: (format.value('underline') ?? 'none') === 'none' ? 'single' : 'none' });
+            else return;
+            event.preventDefault();
+        };
+        document.addEventListener('keydown', press);
+        return () => document.removeEventListener('keydown', press);
+    }, [format]);
+}

@@ -1,0 +1,197 @@
+import { expect, test, type Page } from '@playwright/test';
+import Library from 'exceljs';
+import { accessible, cell, drop, openBench } from './sheet';
+
+const RAW = `Orders at the ford,,,,,
+,,,,,
+Item,Planned,Done,Planned,Done,Remarks for the year
+Birch,5,6,7,8,late
+Rowan,1,2,3,4,early
+All,6,8,10,12,
+`;
+
+async function bringIn(page: Page, name: string): Promise<void> {
+    await page.goto('/');
+    await drop(page, `${name}.csv`, RAW);
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await expect(cell(page, 'Birch')).toBeVisible();
+    await page.getByRole('button', { name: 'Format by hand' }).click();
+}
+
+async function select(page: Page, ranges: string): Promise<void> {
+    const address = page.getByLabel('Address of the selection');
+    await address.fill(ranges);
+    await address.press('Enter');
+    await expect(address).toHaveValue(ranges);
+}
+
+const tray = (page: Page, name: string) => page.getByRole('region', { name: 'Tray' }).getByRole('button', { name, exact: true });
+const undo = (page: Page, words: string) => page.getByRole('button', { name: `Undo: ${words}` });
+
+test('a report heading is built by hand and taken back step by step', async ({ page }) => {
+    await bringIn(page, 'Ford report');
+
+    // The title, spanned over six columns.
+    await select(page, 'A1:F1');
+    await tray(page, 'Span').click();
+    await expect(undo(page, 'Spanned, A1:F1')).toBeVisible();
+    await tray(page, 'Bold').click();
+    await page.getByLabel('Size in points').fill('18');
+    await page.getByLabel('Size in points').press('Enter');
+    await expect(undo(page, '18 pt, A1:F1')).toBeVisible();
+    await expect(cell(page, 'Orders at the ford')).toHaveCSS('justify-content', 'center');
+    await expect(cell(page, 'Orders at the ford')).toHaveCSS('font-size', '24px');
+
+    // A further row of headings: two column groups, typed in, the second row wrapped.
+    await select(page, 'B2');
+    await page.keyboard.type('Spring');
+    await page.keyboard.press('Enter');
+    await expect(cell(page, 'Spring')).toBeVisible();
+    await select(page, 'D2');
+    await page.keyboard.type('Autumn');
+    await page.keyboard.press('Enter');
+    await expect(cell(page, 'Autumn')).toBeVisible();
+    await select(page, 'B2:C2,D2:E2');
+    await tray(page, 'Span').click();
+    await expect(undo(page, 'Spanned, B2:C2,D2:E2')).toBeVisible();
+    await select(page, 'A3:F3');
+    await tray(page, 'Wrap').click();
+    await expect(cell(page, 'Remarks for the year')).toHaveCSS('white-space', 'pre-wrap');
+
+    // Lines: thin inner ones, a strong outline, a total rule; the pen stays as set.
+    await select(page, 'A3:F6');
+    await tray(page, 'Inner lines only').click();
+    await expect(undo(page, 'Borders, A3:F6')).toBeVisible();
+    await page.getByRole('button', { name: 'Pen: Thin' }).click();
+    await page.getByRole('menuitem', { name: 'Medium', exact: true }).click();
+    await tray(page, 'Outline').click();
+    await select(page, 'A6:F6');
+    await expect(page.getByRole('button', { name: 'Pen: Medium' })).toBeVisible();
+    await tray(page, 'Total rule: single above, double below').click();
+    await expect(undo(page, 'Borders, A6:F6')).toBeVisible();
+    await accessible(page);
+
+    await page.getByRole('button', { name: 'Hand over' }).click();
+    await page.getByRole('button', { name: 'Write the file' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Download the xlsx' }).click();
+    const book = new Library.Workbook();
+    await book.xlsx.readFile(await (await download).path());
+    const sheet = book.worksheets[0];
+    expect(sheet?.getCell('A1').alignment.horizontal).toBe('centerContinuous');
+    expect(sheet?.getCell('A1').font).toMatchObject({ bold: true, size: 18 });
+    expect(sheet?.getCell('B2').value).toBe('Spring');
+    expect(sheet?.getCell('A3').border).toMatchObject({
+        top: { style: 'medium' },
+        left: { style: 'medium' },
+        right: { style: 'thin' },
+        bottom: { style: 'thin' },
+    });
+    expect(sheet?.getCell('C6').border).toMatchObject({ top: { style: 'thin' }, bottom: { style: 'double' } });
+    await page.getByRole('button', { name: 'Close' }).click();
+
+    for (let step = 0; step < 11; step++) {
+        const words = await page.getByRole('button', { name: /^Undo/ }).getAttribute('aria-label');
+        await page.getByRole('button', { name: /^Undo/ }).click();
+        await expect(page.getByRole('button', { name: `Redo: ${words?.slice(6) ?? ''}`, exact: true })).toBeEnabled();
+        if (words?.includes('Spanned, A1:F1')) break;
+    }
+    await expect(cell(page, 'Spring')).toHaveCount(0);
+    await expect(cell(page, 'Orders at the ford')).toHaveCSS('justify-content', 'flex-start');
+});
+
+test('merging says what it would hide, and splitting brings it back', async ({ page }) => {
+    await bringIn(page, 'Ford merge');
+    await select(page, 'A4:C4');
+    await tray(page, 'Merge').click();
+    const dialog = page.getByRole('dialog', { name: 'More than one cell holds something' });
+    await expect(dialog.getByRole('listitem')).toHaveText(['5', '6']);
+    await accessible(page);
+    await dialog.getByRole('button', { name: 'Join the texts' }).click();
+    await expect(cell(page, 'Birch 5 6')).toBeVisible();
+    await tray(page, 'Split').click();
+    await expect(cell(page, 'Birch')).toBeVisible();
+    await expect(cell(page, '6').first()).toBeVisible();
+});
+
+test('a part takes an act everywhere its stylebook is worn, with one undo', async ({ page }) => {
+    await openBench(page, 'Nursery year');
+    await page
+        .getByRole('navigation', { name: 'Outline' })
+        .getByRole('button', { name: /Column headings/ })
+        .click();
+    await page.getByRole('radio', { name: 'Column headings on 5 sheets' }).click();
+    await tray(page, 'Italic').click();
+    await expect(cell(page, 'Species').first()).toHaveCSS('font-style', 'italic');
+    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Orders' }).click();
+    await expect(cell(page, 'Customer')).toHaveCSS('font-style', 'italic');
+    await page.keyboard.press('Control+z');
+    await expect(cell(page, 'Customer')).toHaveCSS('font-style', 'normal');
+});
+
+test('a named look is laid on three sheets and on a second workbook, and a lifted one until Escape', async ({ page }) => {
+    await openBench(page, 'Nursery year');
+    await select(page, 'B7');
+    await page.getByRole('button', { name: 'More colours for fill' }).click();
+    await page.getByLabel('Colour as hex, rgb() or hsl()').fill('#FFE08A');
+    await page.getByRole('button', { name: 'Use', exact: true }).click();
+    await expect(undo(page, 'Fill #FFE08A, B7')).toBeVisible();
+    await accessible(page);
+
+    page.once('dialog', (dialog) => void dialog.accept('Look again'));
+    await page.getByRole('button', { name: 'Named looks' }).click();
+    await page.getByRole('menuitem', { name: 'Keep the look of this cell…' }).click();
+    await expect(undo(page, 'Look "Look again" kept, everywhere River ledger is worn')).toBeVisible();
+
+    // On three sheets at once: two more are chosen in the outline with Ctrl.
+    const outline = page.getByRole('navigation', { name: 'Outline' });
+    await outline.getByRole('button', { name: 'Orders' }).click({ modifiers: ['Control'] });
+    await outline.getByRole('button', { name: 'Germination lab' }).click({ modifiers: ['Control'] });
+    await select(page, 'B9:C9');
+    await page.getByRole('button', { name: 'Named looks' }).click();
+    await page.getByRole('menuitem', { name: 'Look again', exact: true }).first().click();
+    await expect(undo(page, 'Look "Look again" laid, B9:C9, 3 sheets')).toBeVisible();
+
+    // On a second workbook that wears the same stylebook.
+    await page.goto('/');
+    await drop(page, 'Second.csv', RAW);
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await page.getByRole('button', { name: /River ledger/ }).click();
+    await expect(page.getByText('wears River ledger')).toBeVisible();
+    await select(page, 'B4');
+    await page.getByRole('button', { name: 'Named looks' }).click();
+    await page.getByRole('menuitem', { name: 'Look again', exact: true }).first().click();
+    await expect(undo(page, 'Look "Look again" laid, B4')).toBeVisible();
+
+    // Lifted, and laid again and again.
+    await select(page, 'B4');
+    await page.getByRole('button', { name: 'Lift the look' }).click();
+    await page.getByRole('menuitem', { name: 'All of it' }).click();
+    await expect(page.getByText('Laying the look of B4')).toBeVisible();
+    await cell(page, 'late').click();
+    await expect(undo(page, 'Look laid, F4')).toBeVisible();
+    await cell(page, 'early').click();
+    await expect(undo(page, 'Look laid, F5')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByText('Laying the look of B4')).toHaveCount(0);
+
+    // Back to a point of the history.
+    await page.getByRole('button', { name: 'History' }).click();
+    await accessible(page);
+    await page.getByRole('button', { name: /Dressed in River ledger/ }).click();
+    await expect(undo(page, 'Dressed in River ledger, Second')).toBeVisible();
+});
+
+test('wrong values are refused in words, and nothing is lost', async ({ page }) => {
+    await bringIn(page, 'Ford wrong');
+    await select(page, 'A1');
+    await page.getByLabel('Size in points').fill('5000');
+    await page.getByLabel('Size in points').press('Enter');
+    await expect(page.getByRole('status')).toContainText('a number from 1 to 409');
+    await page.getByLabel('Number format code').fill('0.00"');
+    await page.getByLabel('Number format code').press('Enter');
+    await expect(page.getByRole('status')).toContainText('the quotation mark is not closed');
+    await page.getByLabel('Address of the selection').fill('B99999999');
+    await page.getByLabel('Address of the selection').press('Enter');
+    await expect(page.getByRole('status')).toContainText('is no cell or range');
+});
