@@ -11,7 +11,7 @@ final class TotalWords
 
     private const TOTAL = [
         'total', 'totals', 'grand total', 'overall', 'all', 'sum', 'sums', 'all together', 'altogether', 'together', 'net', 'gesamt', 'gesamtsumme', 'summe', 'insgesamt', 'total général', 'somme',
-        'ensemble', 'totale', 'somma', 'totaal', 'som', 'suma', 'summa', 'totalt', 'i alt', 'yhteensä', 'razem', 'ogółem', 'celkem', 'soma', 'balance', 'итого', 'всего', 'toplam', '合計', '总计', '합계',
+        'ensemble', 'totale', 'somma', 'totaal', 'som', 'suma', 'summa', 'totalt', 'i alt', 'yhteensä', 'razem', 'ogółem', 'celkem', 'soma', 'balance', 'result', 'ergebnis', 'résultat', 'resultat', 'surplus', 'deficit', 'saldo', 'überschuss', 'итого', 'всего', 'toplam', '合計', '总计', '합계',
     ];
 
     private const STATISTIC = [

@@ -88,6 +88,7 @@ final class AcrossJudge
     {
         $sum = 0;
         $mean = 0;
+        $exact = 0;
         $tested = 0;
         foreach (array_slice($rows, 0, 120) as $row) {
             $value = $region->cell($row, $column)->number();
@@ -98,6 +99,7 @@ final class AcrossJudge
             $tested++;
             $tolerance = self::tolerance([...$values, $value]);
             $sum += abs(array_sum($values) - $value) <= $tolerance * count($values) ? 1 : 0;
+            $exact += abs(array_sum($values) - $value) < 1e-6 ? 1 : 0;
             $mean += abs(array_sum($values) / count($values) - $value) <= max($tolerance, 0.006 * ($word ? 1 : 0)) ? 1 : 0;
         }
         if ($tested < ($word ? 2 : 3)) {
@@ -106,7 +108,8 @@ final class AcrossJudge
         $count = count($addends);
 
         return match (true) {
-            $sum >= 0.9 * $tested => "each figure is the sum of the $count before it",
+            // Without a word in the heading, sums must come out exactly more often than not.
+            $sum >= 0.9 * $tested && ($word || $exact > 0.6 * $tested) => "each figure is the sum of the $count before it",
             $mean >= 0.9 * $tested && ($word || $count >= 3) => "each figure is the mean of the $count before it",
             default => null,
         };

@@ -126,12 +126,54 @@ final class BodyJudge
             }
         }
         $words = array_filter($words);
+        // A parent's figures are in its children already, so it is no addend of the sums below.
+        $marks = $this->parents($to, $marks) + $marks;
         $sums = (new Sums($this->region, $this->from, $to))->find($marks, $words);
         $candidates = array_keys($words + $formulas + $sums);
         sort($candidates);
         foreach ($candidates as $row) {
             $this->judgeTotal($row, $to, $candidates, $sums[$row] ?? null, isset($words[$row]), isset($formulas[$row]));
         }
+    }
+
+    /**
+     * A row over indented rows whose sums it shows is a subtotal that stands on top.
+     *
+     * @param  array<int, string>  $marks
+     * @return array<int, string> marks of the parents
+     */
+    private function parents(int $to, array $marks): array
+    {
+        $column = $this->labels[0] ?? $this->region->range->left;
+        $indent = fn (int $row) => strspn($this->region->cell($row, $column)->text(), " \t");
+        $parents = [];
+        if ($to - $this->from > 2_000) {
+            return [];
+        }
+        for ($row = $this->from; $row < $to; $row++) {
+            $children = [];
+            for ($next = $row + 1; $next <= $to && ! isset($marks[$next]) && $indent($next) > $indent($row); $next++) {
+                $indent($next) === $indent($row + 1) && $children[] = $next;
+            }
+            if (isset($marks[$row]) || count($children) < 2) {
+                continue;
+            }
+            $hits = 0;
+            $misses = 0;
+            foreach (str_split($this->region->letters($row)) as $at => $letter) {
+                $value = strpbrk($letter, 'nNS') === false ? null : $this->region->cell($row, $this->region->range->left + $at)->number();
+                if ($value !== null) {
+                    $sum = array_sum(array_map(fn (int $child) => $this->region->cell($child, $this->region->range->left + $at)->number() ?? 0.0, $children));
+                    abs($sum - $value) < 0.005 * count($children) + 1e-9 * abs($value) ? $hits++ : $misses++;
+                }
+            }
+            if ($hits > 0 && $hits >= 2 * $misses) {
+                $parents[$row] = 'blank';
+                $this->mark($row, Part::Subtotal, 0.85, 'the figures are the sums of the indented rows '.($row + 1).' to '.($next - 1).' below');
+            }
+        }
+
+        return $parents;
     }
 
     /**

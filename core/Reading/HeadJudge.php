@@ -84,9 +84,28 @@ final class HeadJudge
         if ($dates) {
             return $rows === 0 || $same / $rows < 0.5;
         }
+        // Whole numbers over decimals are of another make, however both may rise.
+        if (count($values) >= 3 && self::decimalsBelow($region, $letters, $below) && preg_match('/[tw]/', $letters) === 1) {
+            return true;
+        }
         $steady = count(array_unique(array_map(fn (int $i) => $values[$i + 1] - $values[$i], range(0, count($values) - 2)))) === 1;
 
         return $rows > 0 ? $same / $rows < ($years || $steady ? 0.5 : 0.3) : false;
+    }
+
+    private static function decimalsBelow(Region $region, string $letters, int $from): bool
+    {
+        $decimals = 0;
+        $all = 0;
+        foreach ($region->sample($from, min($region->range->bottom, $from + 30), 40) as $row) {
+            foreach (str_split($letters) as $at => $letter) {
+                $number = $letter === 'n' ? $region->cell($row, $region->range->left + $at)->number() : null;
+                $all += $number === null ? 0 : 1;
+                $decimals += $number !== null && floor($number) !== $number ? 1 : 0;
+            }
+        }
+
+        return $all > 0 && $decimals > 0.6 * $all;
     }
 
     /** Lone lines at the top: the title, then units lines and further lines of the title. */

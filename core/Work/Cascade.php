@@ -24,6 +24,12 @@ final class Cascade
     /** @var array<string, int> */
     private array $numbers = [];
 
+    /** @var array<array-key, list<Worn>> */
+    private array $wholeRows = [];
+
+    /** No cell of the sheet has a look of its own. */
+    private ?bool $plain = null;
+
     /** @var array<int, array<int, array{TableReading, Part|null, int}>> by row: what each table says of it */
     private array $rows = [];
 
@@ -62,7 +68,36 @@ final class Cascade
         $grouped = $part === Part::ColumnGroup && $this->inGroup($table, $row, $column);
         $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".($striped ? 's' : '').($signed ? 'c' : '').($grouped ? 'g' : '').($across ? 'a' : '');
 
-        return $this->memo[$key] ??= $this->wear($column, $file, $this->dressLayers($part, $table->column($column), $striped, $signed, $grouped, $across), $this->rules($part, $table->column($column)), $named, $hand);
+        return $this->memo[$key] ??= $this->wear($column, $file, $this->dressLayers($part, $table->column($column), $striped, $signed, $grouped, $across), $this->rules($part, $table->column($column)), $named, $hand, $part);
+    }
+
+    /**
+     * What the cells of a row wear, from column A on. Where nothing but the reading tells cells apart, rows of one part
+     * and one place in the stripes wear the same, and are resolved once.
+     *
+     * @return list<Worn>
+     */
+    public function row(int $row, int $columns): array
+    {
+        $sheet = $this->sheet;
+        $this->plain ??= ($sheet->clean || $sheet->file->isEmpty()) && $sheet->named->isEmpty() && $sheet->hand->isEmpty() && array_filter($sheet->reading->tables, fn (TableReading $table) => $table->asides !== []) === [];
+        $key = null;
+        if ($this->plain) {
+            $key = (string) $columns;
+            foreach ($this->rows[$row] ??= $this->tablesOf($row) as [$table, $part, $position]) {
+                // Groups differ from one row of them to the next.
+                $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '').($sheet->stylebook?->stripes?->wears($position) ? 's' : '').($row === $table->firstBodyRow() ? 'f' : '');
+            }
+            if (isset($this->wholeRows[$key])) {
+                return $this->wholeRows[$key];
+            }
+        }
+        $worn = [];
+        for ($column = 1; $column <= $columns; $column++) {
+            $worn[] = $this->at($row, $column);
+        }
+
+        return $key === null ? $worn : $this->wholeRows[$key] = $worn;
     }
 
     /** @return list<array{TableReading, Part|null, int}> the tables that a row crosses, its part there, its position in its run */
@@ -147,7 +182,7 @@ final class Cascade
      * @param  list<array{Layer, Look}>  $dress
      * @param  list<array{Layer, Look}>  $rules
      */
-    private function wear(int $column, int $file, array $dress, array $rules, int $named, int $hand): Worn
+    private function wear(int $column, int $file, array $dress, array $rules, int $named, int $hand, ?Part $part = null): Worn
     {
         $layers = [];
         $typed = $this->typedLook($column);
@@ -166,10 +201,9 @@ final class Cascade
         if ($hand !== 0) {
             $layers[] = [Layer::Hand, $this->looks->look($hand)];
         }
-        $worn = new Worn(0, $layers);
-        $key = json_encode(array_map(fn (array $layer) => [$layer[0]->value, $layer[1]->key()], $layers), JSON_THROW_ON_ERROR);
+        $key = ($part->value ?? '').json_encode(array_map(fn (array $layer) => [$layer[0]->value, $layer[1]->key()], $layers), JSON_THROW_ON_ERROR);
 
-        return new Worn($this->numbers[$key] ??= count($this->numbers), $worn->layers);
+        return new Worn($this->numbers[$key] ??= count($this->numbers), $layers, $part);
     }
 
     /** Text that was typed carries the format of what it was read as, so that a date never shows as a count of days. */

@@ -11,26 +11,26 @@ use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
 use Rilvet\Reading\Part;
-use Rilvet\Reading\Reading;
 use Rilvet\Text\Fonts;
+use Rilvet\Work\Layer;
 use Rilvet\Work\Worksheet;
 use Rilvet\Work\Worn;
 
 /** One worksheet part (ISO/IEC 29500-1 18.3.1.99), written to a stream row by row. */
 final class SheetPart
 {
-    /** @var array<string, int> */
+    /** @var array<int, int> by number of what is worn */
     private array $formats = [];
 
-    private readonly Flow $flow;
+    /** @var array<int, string> names of columns, by index */
+    private array $letters = [];
 
-    private readonly Reading $reading;
+    private readonly Flow $flow;
 
     /** @param  resource  $out */
     public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StyleSheet $styles, private $out)
     {
         $this->flow = new Flow($sheet, $looks);
-        $this->reading = $sheet->reading;
     }
 
     /** @param  (callable(int): void)|null  $progress */
@@ -102,14 +102,13 @@ final class SheetPart
     {
         $setup = $this->sheet->setup;
         $xml = '';
-        for ($column = 1; $column <= $columns; $column++) {
-            $cell = $cells[$column - 1] ?? Cell::blank();
-            $worn = $this->flow->cascade->at($row, $column);
-            $format = $this->format($worn, $row, $column);
+        foreach ($this->flow->cascade->row($row, $columns) as $index => $worn) {
+            $cell = $cells[$index] ?? Cell::blank();
+            $format = $this->formats[$worn->number] ??= $this->format($worn);
             if ($cell->isBlank() && $format === 0) {
                 continue;
             }
-            $xml .= $this->cell(Address::columnName($column).$row, $cell, $format);
+            $xml .= $this->cell(($this->letters[$index] ??= Address::columnName($index + 1)).$row, $cell, $format);
         }
         $height = $setup->heights[$row] ?? null;
         $hidden = $setup->hiddenRows !== [] && in_array($row, $setup->hiddenRows, true);
@@ -137,19 +136,25 @@ final class SheetPart
         };
     }
 
-    private function format(Worn $worn, int $row, int $column): int
+    private function format(Worn $worn): int
     {
         if ($worn->layers === []) {
             return 0;
         }
         $stylebook = $this->sheet->stylebook;
-        $part = $stylebook === null ? null : $this->reading->tableAt($row, $column)?->partAt($row, $column);
-        $key = $worn->number.'|'.($part->value ?? '');
+        $named = null;
+        foreach ($worn->layers as [$layer, $look]) {
+            // A look that a person named is the cell's style; else the part is.
+            $name = $layer === Layer::Named ? array_search($look, $stylebook->looks ?? [], true) : false;
+            if ($stylebook !== null && is_string($name)) {
+                $named = $this->styles->name($name, $stylebook->ground->under($look));
+            }
+        }
+        if ($named === null && $stylebook !== null && $worn->part !== null) {
+            $named = $this->styles->name($stylebook->name.': '.self::partName($worn->part), $stylebook->ground->under($stylebook->part($worn->part)));
+        }
 
-        return $this->formats[$key] ??= $this->styles->format(
-            $worn->look,
-            $stylebook === null || $part === null ? null : $this->styles->name($stylebook->name.': '.self::partName($part), $stylebook->ground->under($stylebook->part($part))),
-        );
+        return $this->styles->format($worn->look, $named);
     }
 
     private static function partName(Part $part): string
