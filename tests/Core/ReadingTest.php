@@ -33,6 +33,8 @@ final class ReadingTest extends TestCase
     {
         yield 'title, units, headings, total' => ["Sales||\nin thousands||\nItem|2023|2024\nTrees|5|7\nSeed|2|3\nAll|7|10\n", ['title A1:C1', 'units A2:C2', 'heading A3:C3', 'row_label A4:A5', 'body B4:C5', 'total A6:C6']];
         yield 'years as headings' => ["Item|2021|2022|2023\nA|5|3|9\nB|4|8|1\nC|2|2|6\n", ['heading A1:D1', 'row_label A2:A4', 'body B2:D4']];
+        yield 'sizes as headings' => ["Item|Size|10|20|50\nPot|round|1.5|2.5|4.0\nPot|square|1.7|2.8|4.4\nTray|round|2.0|3.1|5.0\n", ['heading A1:E1', 'row_label A2:B4', 'body C2:E4']];
+        yield 'a parent over indented rows' => ["Account|Jan|Feb\nRevenue|1000|1200\n  Product|800|900\n  Service|200|300\nCosts|-600|-700\nResult|400|500\n", ['heading A1:C1', 'subtotal A2:C2', 'row_label A3:A5', 'body B3:C5', 'total A6:C6']];
         yield 'no heading' => ["Rowan|5|2.5\nAspen|7|1.5\nHazel|9|3.5\n", ['row_label A1:A3', 'body B1:C3']];
         yield 'a total without a word' => ["Bed|Trees|Worth\nNorth|10|50\nSouth|20|70\nEast|5|30\nEverything there is|35|150\n", ['heading A1:C1', 'row_label A2:A4', 'body B2:C4', 'total A5:C5']];
         yield 'a total within rounding' => ["Bed|a|b\nN|1.3|2.4\nS|1.4|2.4\nE|1.4|2.3\nX|4.0|7.2\n", ['heading A1:C1', 'row_label A2:A4', 'body B2:C4', 'total A5:C5']];
