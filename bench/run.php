@@ -84,3 +84,5 @@ for ($round = 0; $round < 200; $round++) {
 }
 sort($times);
 $show('a window of 60 x 20, dressed: median, 95th percentile', sprintf('%.1f ms, %.1f ms (under 50)', $times[100], $times[190]));
+
+require __DIR__.'/acts.php';

@@ -89,7 +89,7 @@ final readonly class Merge implements Act
     private static function texts(Sheet $cells, Range $range): array
     {
         $texts = [];
-        foreach ($cells->read($range->top, $range->bottom) as $row) {
+        foreach ($cells->read($range->top, $range->bottom, $range->left, $range->right) as $row) {
             foreach (array_slice($row, $range->left - 1, $range->columns()) as $cell) {
                 if (! $cell->isBlank()) {
                     $texts[] = $cell->text();

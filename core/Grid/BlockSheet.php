@@ -41,7 +41,7 @@ final class BlockSheet implements Sheet
         return new self($this->name, $this->rows, $this->columns, $this->blocks, $typing);
     }
 
-    public function read(int $first, int $last): iterable
+    public function read(int $first, int $last, int $left = 1, int $right = Address::COLUMNS): iterable
     {
         $first = max(1, $first);
         $last = min($last, $this->rows);
@@ -53,7 +53,7 @@ final class BlockSheet implements Sheet
             for ($row = max($first, $start); $row <= min($last, $start + Block::ROWS - 1); $row++) {
                 $cells = $empty;
                 foreach ($rows[$row - $start] ?? [] as $index => $stored) {
-                    if ($stored === null || $stored === '') {
+                    if ($stored === null || $stored === '' || $index < $left - 1 || $index >= $right) {
                         continue;
                     }
                     $cells[$index] = $this->typing !== null && is_string($stored)

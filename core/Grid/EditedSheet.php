@@ -35,10 +35,10 @@ final class EditedSheet implements Sheet
         return $this->columns;
     }
 
-    public function read(int $first, int $last): iterable
+    public function read(int $first, int $last, int $left = 1, int $right = Address::COLUMNS): iterable
     {
         $next = max(1, $first);
-        foreach ($this->beneath->read($first, $last) as $row => $cells) {
+        foreach ($this->beneath->read($first, $last, $left, $right) as $row => $cells) {
             $next = $row + 1;
             yield $row => $this->edited($row, $cells);
         }

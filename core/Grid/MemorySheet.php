@@ -36,7 +36,7 @@ final readonly class MemorySheet implements Sheet
         return $this->columns;
     }
 
-    public function read(int $first, int $last): iterable
+    public function read(int $first, int $last, int $left = 1, int $right = Address::COLUMNS): iterable
     {
         for ($row = max(1, $first); $row <= min($last, count($this->cells)); $row++) {
             yield $row => array_pad($this->cells[$row - 1], $this->columns, Cell::blank());

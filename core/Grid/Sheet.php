@@ -21,7 +21,8 @@ interface Sheet
     /**
      * Rows first..last in order, clipped to the sheet. Each row is a list of exactly columns() cells, index 0 is column A.
      *
+     * @param  int  $left  columns outside left..right may be given as blank, which is quicker
      * @return iterable<int, list<Cell>> keyed by row number
      */
-    public function read(int $first, int $last): iterable;
+    public function read(int $first, int $last, int $left = 1, int $right = Address::COLUMNS): iterable;
 }

@@ -40,7 +40,7 @@ final readonly class Figures
         $least = INF;
         $greatest = -INF;
         foreach ($set->clip(Range::of(1, 1, $sheet->rows(), $sheet->columns())) as $range) {
-            foreach ($sheet->read($range->top, $range->bottom) as $cells) {
+            foreach ($sheet->read($range->top, $range->bottom, $range->left, $range->right) as $cells) {
                 for ($index = $range->left - 1; $index < $range->right; $index++) {
                     $cell = $cells[$index];
                     $filled += $cell->isBlank() ? 0 : 1;
