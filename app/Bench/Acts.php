@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Files\LibraryReferences;
 use App\Models\Workbook;
 use Rilvet\Act\Act;
 use Rilvet\Act\CorrectReading;
@@ -15,6 +16,7 @@ use Rilvet\Act\FormatPart;
 use Rilvet\Act\Lay;
 use Rilvet\Act\LayNamed;
 use Rilvet\Act\Merge;
+use Rilvet\Act\MoveCells;
 use Rilvet\Act\RenameWorkbook;
 use Rilvet\Act\Split;
 use Rilvet\Act\TypeColumn;
@@ -59,8 +61,22 @@ final readonly class Acts
             'lay' => [new Lay($given->targets(), $this->block($given->list('block'))), $sheets],
             'layNamed' => [new LayNamed($given->targets(), $given->textOrNull('name') ?? ''), $sheets],
             'edit' => [new EditCells($sheet, $given->cells()), [$sheet]],
+            'move' => [new MoveCells($sheet, $given->shift(), new LibraryReferences), $this->withFormulas($row, $sheet)],
             default => throw ActIsWrong::named($name),
         };
+    }
+
+    /**
+     * The sheet in view, and those whose formulas may look at it: in a workbook of one sheet, or of text, there are none.
+     *
+     * @return non-empty-list<int>
+     */
+    private function withFormulas(Workbook $row, int $sheet): array
+    {
+        /** @var list<int> $others */
+        $others = $row->sheets()->where('number', '!=', $sheet)->where('rows', '<', 20_000)->pluck('number')->all();
+
+        return [$sheet, ...$others];
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Models\Workbook;
 use Rilvet\Act\Targets;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\RangeSet;
+use Rilvet\Grid\Shift;
 use Rilvet\Intake\ColumnTyping;
 use Rilvet\Intake\TypingKind;
 use Rilvet\Look\Facet;
@@ -119,6 +120,17 @@ final readonly class Arguments
         $column = $this->given['column'] ?? null;
 
         return is_int($column) && $column >= 1 && $column <= Address::COLUMNS ? $column : throw ActIsWrong::argument('column', 'the number of a column');
+    }
+
+    public function shift(): Shift
+    {
+        $at = $this->given['at'] ?? null;
+        $count = $this->given['count'] ?? 1;
+        if (! is_int($at) || ! is_int($count) || ! in_array($this->text('axis'), ['rows', 'columns'], true)) {
+            throw ActIsWrong::argument('at', 'a row or column, with axis and count');
+        }
+
+        return new Shift($this->text('axis') === 'rows', $at, $count, $this->flag('in'));
     }
 
     public function typing(): ColumnTyping

@@ -212,6 +212,11 @@ final class Bench
             }
             $id = $ids[$patch->sheet];
             assert(is_int($id));
+            if ($patch->document === 'shift') {
+                CellEdits::shift($id, $patch->after);
+
+                continue;
+            }
             if ($patch->document === 'cells') {
                 CellEdits::apply($id, $patch->after);
 

@@ -6,6 +6,8 @@ namespace Rilvet\Act;
 
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
+use Rilvet\Grid\Sheet;
+use Rilvet\Grid\ShiftedSheet;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -28,9 +30,7 @@ final readonly class Change
             if ($old === $sheet) {
                 continue;
             }
-            if ($sheet->cells instanceof EditedSheet) {
-                $patches[] = self::cells($number, $old, $sheet->cells);
-            }
+            array_push($patches, ...self::cellPatches($number, $sheet->cells));
             foreach (Worksheet::DOCUMENTS as $document) {
                 $from = self::json($old->document($document));
                 $to = self::json($sheet->document($document));
@@ -53,14 +53,27 @@ final readonly class Change
         return $this->patches === [];
     }
 
+    /** @return list<Patch> what was done to the cells, the first thing first */
+    private static function cellPatches(int $number, Sheet $cells): array
+    {
+        if ($cells instanceof EditedSheet) {
+            return [...self::cellPatches($number, $cells->beneath), self::edits($number, $cells)];
+        }
+        if ($cells instanceof ShiftedSheet) {
+            return [...self::cellPatches($number, $cells->beneath), self::shift($number, $cells)];
+        }
+
+        return [];
+    }
+
     /** Edited cells, as stored, before and after: a list of row, column, cell. */
-    private static function cells(int $number, Worksheet $old, EditedSheet $edited): Patch
+    private static function edits(int $number, EditedSheet $edited): Patch
     {
         $before = [];
         $after = [];
         foreach ($edited->edits as $row => $cells) {
             $there = [];
-            foreach ($old->cells->read($row, $row) as $found) {
+            foreach ($edited->beneath->read($row, $row) as $found) {
                 $there = $found;
             }
             foreach ($cells as $column => $cell) {
@@ -70,6 +83,23 @@ final readonly class Change
         }
 
         return new Patch($number, 'cells', self::json($before), self::json($after));
+    }
+
+    /** Rows or columns put in or taken out; what was taken out goes along, so that it can be put back. */
+    private static function shift(int $number, ShiftedSheet $shifted): Patch
+    {
+        $shift = $shifted->shift;
+        $removed = [];
+        if (! $shift->in) {
+            $beneath = $shifted->beneath;
+            foreach ($shift->rows ? $beneath->read($shift->at, $shift->at + $shift->count - 1) : $beneath->read(1, $beneath->rows()) as $row => $cells) {
+                $removed[] = array_map(fn (Cell $cell) => $cell->stored(), $shift->rows ? $cells : array_slice($cells, $shift->at - 1, $shift->count));
+            }
+        }
+        $size = fn (Sheet $sheet) => $shift->rows ? $sheet->rows() : $sheet->columns();
+        $say = fn (bool $in) => self::json(['rows' => $shift->rows, 'at' => $shift->at, 'count' => $shift->count, 'in' => $in, 'size' => $size($in === $shift->in ? $shifted : $shifted->beneath), 'cells' => $in ? $removed : []]);
+
+        return new Patch($number, 'shift', $say(! $shift->in), $say($shift->in));
     }
 
     private static function json(mixed $document): string

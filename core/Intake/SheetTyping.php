@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Intake;
 
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\Shift;
 use Rilvet\Grid\Typing;
 
 /** The typing of all columns of a sheet that came as text. */
@@ -25,6 +26,19 @@ final readonly class SheetTyping implements Typing
     public function with(int $column, ColumnTyping $typing): self
     {
         return new self([$column => $typing] + $this->columns);
+    }
+
+    public function moved(Shift $shift): self
+    {
+        $columns = [];
+        foreach ($this->columns as $column => $typing) {
+            $to = $shift->rows ? $column : $shift->place($column);
+            if ($to !== null) {
+                $columns[$to] = $typing;
+            }
+        }
+
+        return new self($columns);
     }
 
     /** @return array<int, array<string, bool|string>> */

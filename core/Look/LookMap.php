@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Rilvet\Look;
 
+use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
+use Rilvet\Grid\Shift;
 
 /**
  * Which look each cell of a sheet carries, as runs down each column: formatting a whole column stores one run.
@@ -75,6 +77,30 @@ final class LookMap
         } else {
             $this->columns[$column][] = [$row, $row, $look];
         }
+    }
+
+    /** The map after rows or columns were put in or taken out; a run that new rows fall into covers them. */
+    public function moved(Shift $shift): self
+    {
+        $columns = [];
+        foreach ($this->columns as $column => $runs) {
+            $to = $shift->rows ? $column : $shift->place($column);
+            if ($to === null) {
+                continue;
+            }
+            $moved = [];
+            foreach ($runs as [$first, $last, $look]) {
+                $stretch = $shift->rows ? $shift->stretch($first, $last) : [$first, $last];
+                if ($stretch !== null && $stretch[0] <= Address::ROWS) {
+                    self::push($moved, $stretch[0], min(Address::ROWS, $stretch[1]), $look);
+                }
+            }
+            if ($moved !== []) {
+                $columns[$to] = $moved;
+            }
+        }
+
+        return new self($columns);
     }
 
     public function isEmpty(): bool

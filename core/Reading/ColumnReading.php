@@ -30,6 +30,11 @@ final readonly class ColumnReading
     ) {
     }
 
+    public function at(int $column): self
+    {
+        return new self($column, $this->heading, $this->kind, $this->confidence, $this->role, $this->why, $this->decimals, $this->unit, $this->grouped, $this->longest);
+    }
+
     public function withRole(ColumnRole $role, string $why): self
     {
         return new self($this->column, $this->heading, $this->kind, $this->confidence, $role, $why, $this->decimals, $this->unit, $this->grouped, $this->longest);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Reading;
 
 use Rilvet\Grid\Range;
+use Rilvet\Grid\Shift;
 
 /**
  * What Rilvet found on a sheet: tables with their parts and column kinds, as a person may have corrected them.
@@ -50,6 +51,11 @@ final readonly class Reading
         usort($tables, fn (TableReading $a, TableReading $b) => [$a->range->top, $a->range->left] <=> [$b->range->top, $b->range->left]);
 
         return new self($tables);
+    }
+
+    public function moved(Shift $shift): self
+    {
+        return new self(array_values(array_filter(array_map(fn (TableReading $table) => $table->moved($shift), $this->tables))));
     }
 
     /** @return ReadingData */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Reading;
 
 use Rilvet\Grid\Range;
+use Rilvet\Grid\Shift;
 
 /**
  * One table of a sheet: its range, a part for each of its rows, a kind and a role for each of its columns.
@@ -151,6 +152,55 @@ final readonly class TableReading
     public function withColumns(array $columns): self
     {
         return new self($this->range, $this->confidence, $this->runs, $columns, $this->asides, $this->groups);
+    }
+
+    /** The table after rows or columns were put in or taken out; null where nothing of it is left. */
+    public function moved(Shift $shift): ?self
+    {
+        $range = $shift->range($this->range);
+        if ($range === null) {
+            return null;
+        }
+        $runs = $shift->rows ? $this->movedRuns($shift) : $this->runs;
+        $columns = $shift->rows ? $this->columns : $this->movedColumns($shift, $range);
+        $ranges = array_map(fn (array $list) => array_values(array_filter(array_map(fn (Range $range) => $shift->range($range), $list))), [$this->asides, $this->groups]);
+
+        return new self($range, $this->confidence, $runs, $columns, $ranges[0], $ranges[1]);
+    }
+
+    /** @return list<RowRun> a new row inside the body, or at its upper edge, is body */
+    private function movedRuns(Shift $shift): array
+    {
+        $runs = [];
+        $inside = $shift->in && $shift->at > $this->range->top && $shift->at <= $this->range->bottom;
+        $upper = $this->runAt($shift->at - 1);
+        $lower = $this->runAt($shift->at);
+        $taker = $lower !== $upper && $lower?->part === Part::Body && $upper?->part !== Part::Body ? $lower : $upper;
+        foreach ($this->runs as $run) {
+            $stretch = $shift->stretch($run->first, $run->last);
+            if ($stretch === null) {
+                continue;
+            }
+            if ($inside && $run === $taker) {
+                $stretch = [$run->first, $run->last + $shift->count];
+            }
+            $runs[] = $run->over($stretch[0], $stretch[1]);
+        }
+
+        return $runs;
+    }
+
+    /** @return list<ColumnReading> */
+    private function movedColumns(Shift $shift, Range $range): array
+    {
+        $columns = [];
+        for ($column = $range->left; $column <= $range->right; $column++) {
+            $from = $shift->inverse()->place($column);
+            $old = $from === null ? null : $this->column($from);
+            $columns[] = $old === null ? new ColumnReading($column, null, ColumnKind::None, 1.0, ColumnRole::Spacer, 'put in') : $old->at($column);
+        }
+
+        return $columns;
     }
 
     /** @return list<array{ColumnRole, int, int, string}> neighbouring columns of one role: role, first, last, reason */

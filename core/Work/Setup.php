@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Work;
 
 use Rilvet\Grid\Range;
+use Rilvet\Grid\Shift;
 
 /**
  * Sizes and the way a sheet opens. Widths and heights in px at 96 dpi, zoom in percent.
@@ -81,6 +82,50 @@ final readonly class Setup
     public function withMerges(array $merges): self
     {
         return self::fromArray(['merges' => array_map(strval(...), $merges)] + $this->toArray());
+    }
+
+    public function moved(Shift $shift): self
+    {
+        $frozen = $shift->rows ? $this->freezeRow : $this->freezeColumn;
+        $frozen = $frozen >= $shift->at ? ($shift->in ? $frozen + $shift->count : max($shift->at - 1, $frozen - $shift->count)) : $frozen;
+        $merges = array_values(array_filter(array_map($shift->range(...), $this->merges), fn (?Range $merge) => $merge !== null && $merge->cells() > 1));
+
+        return new self(
+            $shift->rows ? $this->widths : self::movedSizes($this->widths, $shift),
+            $shift->rows ? self::movedSizes($this->heights, $shift) : $this->heights,
+            $shift->rows ? $this->hiddenColumns : self::movedList($this->hiddenColumns, $shift),
+            $shift->rows ? self::movedList($this->hiddenRows, $shift) : $this->hiddenRows,
+            $merges, $this->width, $this->height,
+            $shift->rows ? $frozen : $this->freezeRow,
+            $shift->rows ? $this->freezeColumn : $frozen,
+            $this->gridlines, $this->zoom, $this->tab, $this->state, $this->protected,
+        );
+    }
+
+    /**
+     * @param  array<int, int>  $sizes
+     * @return array<int, int>
+     */
+    private static function movedSizes(array $sizes, Shift $shift): array
+    {
+        $moved = [];
+        foreach ($sizes as $index => $size) {
+            $to = $shift->place($index);
+            if ($to !== null) {
+                $moved[$to] = $size;
+            }
+        }
+
+        return $moved;
+    }
+
+    /**
+     * @param  list<int>  $hidden
+     * @return list<int>
+     */
+    private static function movedList(array $hidden, Shift $shift): array
+    {
+        return array_values(array_filter(array_map(fn (int $index) => $shift->place($index), $hidden), fn (?int $index) => $index !== null));
     }
 
     /** @return SetupData */

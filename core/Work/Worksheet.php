@@ -6,6 +6,7 @@ namespace Rilvet\Work;
 
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Sheet;
+use Rilvet\Grid\Shift;
 use Rilvet\Intake\SheetTyping;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\Correction\Correction;
@@ -105,6 +106,31 @@ final readonly class Worksheet
     public function merged(array $merges, array $joins): self
     {
         return $this->with(['came' => $this->came->withMerges($merges), 'fitted' => $this->fitted?->withMerges($merges), 'joins' => $joins]);
+    }
+
+    /** Everything at its new place after rows or columns were put in or taken out. */
+    public function moved(Shift $shift, Sheet $cells): self
+    {
+        $joins = [];
+        foreach ($this->joins as $range => $text) {
+            $to = $shift->range(Range::parse($range));
+            if ($to !== null) {
+                $joins[(string) $to] = $text;
+            }
+        }
+
+        return $this->with([
+            'cells' => $cells,
+            'found' => $this->found->moved($shift),
+            'corrections' => array_values(array_filter(array_map(fn (Correction $correction) => $correction->moved($shift), $this->corrections))),
+            'typing' => $this->typing?->moved($shift),
+            'came' => $this->came->moved($shift),
+            'fitted' => $this->fitted?->moved($shift),
+            'file' => $this->file->moved($shift),
+            'named' => $this->named->moved($shift),
+            'hand' => $this->hand->moved($shift),
+            'joins' => $joins,
+        ]);
     }
 
     /** @param  array<string, mixed>  $parts by the names of the constructor's arguments */

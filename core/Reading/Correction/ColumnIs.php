@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Reading\Correction;
 
 use Rilvet\Grid\Address;
+use Rilvet\Grid\Shift;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\ColumnRole;
@@ -32,6 +33,14 @@ final readonly class ColumnIs implements Correction
 
             return $this->role === null ? $column : $column->withRole($this->role, 'corrected by hand');
         }, $table->columns)));
+    }
+
+    public function moved(Shift $shift): ?self
+    {
+        $row = $shift->rows ? $shift->place($this->row) : $this->row;
+        $column = $shift->rows ? $this->column : $shift->place($this->column);
+
+        return $row === null || $column === null ? null : new self($row, $column, $this->kind, $this->role);
     }
 
     public function words(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Reading\Correction;
 
+use Rilvet\Grid\Shift;
 use Rilvet\Reading\Reading;
 
 /**
@@ -13,6 +14,9 @@ use Rilvet\Reading\Reading;
 interface Correction
 {
     public function on(Reading $reading): Reading;
+
+    /** The correction after rows or columns were put in or taken out; null where its place is gone. */
+    public function moved(Shift $shift): ?self;
 
     /** In the words of the history. */
     public function words(): string;

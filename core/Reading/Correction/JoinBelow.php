@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Reading\Correction;
 
 use Rilvet\Grid\Range;
+use Rilvet\Grid\Shift;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
 use Rilvet\Reading\RowRun;
@@ -49,6 +50,14 @@ final readonly class JoinBelow implements Correction
         );
 
         return (new Reading(array_values(array_filter($reading->tables, fn (TableReading $table) => $table !== $lower))))->replace($upper, $joined);
+    }
+
+    public function moved(Shift $shift): ?self
+    {
+        $row = $shift->rows ? $shift->place($this->row) : $this->row;
+        $column = $shift->rows ? $this->column : $shift->place($this->column);
+
+        return $row === null || $column === null ? null : new self($row, $column);
     }
 
     public function words(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Reading\Correction;
 
 use Rilvet\Grid\Range;
+use Rilvet\Grid\Shift;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
 use Rilvet\Reading\RowRun;
@@ -45,6 +46,18 @@ final readonly class RowsAre implements Correction
         }
 
         return $reading->replace($table, new TableReading($grown, $table->confidence, self::joined($runs), $table->columns, $table->asides, $table->groups));
+    }
+
+    public function moved(Shift $shift): ?self
+    {
+        if (! $shift->rows) {
+            $column = $shift->place($this->column);
+
+            return $column === null ? null : new self($this->row, $column, $this->first, $this->last, $this->part);
+        }
+        $rows = $shift->stretch($this->first, $this->last);
+
+        return $rows === null ? null : new self($shift->place($this->row) ?? $rows[0], $this->column, $rows[0], $rows[1], $this->part);
     }
 
     public function words(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Reading\Correction;
 
 use Rilvet\Grid\Range;
+use Rilvet\Grid\Shift;
 use Rilvet\Reading\Reading;
 use Rilvet\Reading\TableReading;
 
@@ -28,6 +29,14 @@ final readonly class SplitAt implements Correction
             self::part($table, Range::of($range->top, $range->left, $this->row - 1, $range->right)),
             self::part($table, Range::of($this->row, $range->left, $range->bottom, $range->right)),
         );
+    }
+
+    public function moved(Shift $shift): ?self
+    {
+        $row = $shift->rows ? $shift->place($this->row) : $this->row;
+        $column = $shift->rows ? $this->column : $shift->place($this->column);
+
+        return $row === null || $column === null ? null : new self($row, $column);
     }
 
     public function words(): string

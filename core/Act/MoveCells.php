@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Act;
+
+use Rilvet\Act\Exception\MoveIsWrong;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\EditedSheet;
+use Rilvet\Grid\Shift;
+use Rilvet\Grid\ShiftedSheet;
+use Rilvet\Work\Workbook;
+
+/**
+ * Puts rows or columns in, or takes them out. Looks, merges, sizes, the reading and its corrections go along; a new row
+ * inside the body is body; formulas keep meaning the same cells.
+ */
+final readonly class MoveCells implements Act
+{
+    private const MOST = 10_000;
+
+    public function __construct(private int $sheet, private Shift $shift, private References $references)
+    {
+    }
+
+    public function on(Workbook $workbook): Workbook
+    {
+        $sheet = $workbook->sheet($this->sheet);
+        Targets::open($sheet);
+        $limit = $this->shift->rows ? Address::ROWS : Address::COLUMNS;
+        $size = $this->shift->rows ? $sheet->cells->rows() : $sheet->cells->columns();
+        if ($this->shift->count < 1 || $this->shift->count > self::MOST || $this->shift->at < 1 || $this->shift->at > $limit) {
+            throw MoveIsWrong::count(self::MOST);
+        }
+        if ($this->shift->in && $size + $this->shift->count > $limit) {
+            throw MoveIsWrong::full($limit, $this->shift->rows);
+        }
+        $workbook = $workbook->withSheet($this->sheet, $sheet->moved($this->shift, new ShiftedSheet($sheet->cells, $this->shift)));
+        foreach ($workbook->sheets as $number => $other) {
+            $edits = $this->formulas($workbook, $number, $sheet->name);
+            if ($edits !== []) {
+                $workbook = $workbook->withSheet($number, $other->readAs($other->found, new EditedSheet($other->cells, $edits), $other->typing));
+            }
+        }
+
+        return $workbook;
+    }
+
+    public function words(Workbook $workbook): string
+    {
+        $what = $this->shift->count === 1 ? ($this->shift->rows ? 'Row' : 'Column') : "{$this->shift->count} ".($this->shift->rows ? 'rows' : 'columns');
+        $where = $this->shift->rows ? (string) $this->shift->at : Address::columnName($this->shift->at);
+
+        return "$what ".($this->shift->in ? 'put in' : 'taken out')." at $where, {$workbook->sheet($this->sheet)->name}";
+    }
+
+    /** @return array<int, array<int, Cell>> formulas that must be written anew, at their new places */
+    private function formulas(Workbook $workbook, int $number, string $name): array
+    {
+        $edits = [];
+        $sheet = $workbook->sheet($number);
+        if ($sheet->typing !== null && $number === $this->sheet && $sheet->cells->rows() > 20_000) {
+            // A long table that came as text has no formulas but those typed in, and those stand near their sums.
+            return [];
+        }
+        foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
+            foreach ($cells as $index => $cell) {
+                if ($cell->formula === null) {
+                    continue;
+                }
+                $moved = $this->references->moved($cell->formula, $this->shift, $name, $number === $this->sheet);
+                if ($moved !== $cell->formula) {
+                    $edits[$row][$index + 1] = Cell::formula($moved, $cell->value, $cell->error);
+                }
+            }
+        }
+
+        return $edits;
+    }
+}

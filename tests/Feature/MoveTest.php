@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Files\LibraryReferences;
+use App\Models\Workbook;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Rilvet\Grid\Block;
+use Rilvet\Grid\Shift;
+use Tests\TestCase;
+
+/** Rows and columns put in and taken out, with all that follows them, and back. */
+final class MoveTest extends TestCase
+{
+    public function test_a_new_row_inside_the_body_is_body_and_everything_follows(): void
+    {
+        $workbook = $this->bringIn('t.csv', "Tree,Count,Worth\nRowan,3,4\nAspen,4,2\nHazel,5,1\nAll,12,7\n");
+        $this->act($workbook, 'dress', ['stylebook' => 'River ledger']);
+        $this->act($workbook, 'format', ['ranges' => 'B3:C3', 'look' => ['fill' => '#FFEE00']]);
+        $answer = $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 3, 'count' => 2, 'in' => true]);
+        $this->assertSame(['heading A1:C1', 'row_label A2:A6', 'body B2:C6', 'total A7:C7'], $this->parts($answer));
+        $this->assertSame('#FFEE00', $this->fill($workbook, 5, 2));
+        $answer = $this->act($workbook, 'move', ['axis' => 'columns', 'at' => 2, 'count' => 1, 'in' => false]);
+        $this->assertSame(['Tree', 'Worth'], array_column($answer->json('sheet.tables.0.columns'), 'heading'));
+        $this->assertSame('#FFEE00', $this->fill($workbook, 5, 2));
+    }
+
+    public function test_moves_over_several_blocks_and_their_undos_leave_the_same_cells(): void
+    {
+        $lines = array_map(fn (int $row) => "$row,".($row * 3).",text $row", range(1, 3 * Block::ROWS + 17));
+        $workbook = $this->bringIn('t.csv', "Number,Three,Text\n".implode("\n", $lines)."\n");
+        $before = $this->cells();
+        mt_srand(256);
+        for ($step = 0; $step < 40; $step++) {
+            $rows = mt_rand(0, 2) > 0;
+            $this->act($workbook, 'move', ['axis' => $rows ? 'rows' : 'columns', 'at' => $rows ? mt_rand(1, 700) : mt_rand(1, 3), 'count' => $rows ? mt_rand(1, 300) : 1, 'in' => mt_rand(0, 1) === 1]);
+        }
+        $this->assertNotSame($before, $this->cells());
+        for ($step = 0; $step < 40; $step++) {
+            $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        }
+        $this->assertSame($before, $this->cells());
+    }
+
+    /** @return iterable<string, array{string, Shift, bool, string}> */
+    public static function formulas(): iterable
+    {
+        yield 'rows put in above' => ['SUM(B2:B4)*$C$9', new Shift(true, 2, 2, true), true, 'SUM(B4:B6)*$C$11'];
+        yield 'rows put in inside a range' => ['SUM(B2:B9)', new Shift(true, 5, 1, true), true, 'SUM(B2:B10)'];
+        yield 'rows below' => ['A1+A2', new Shift(true, 5, 1, true), true, 'A1+A2'];
+        yield 'columns put in' => ['SUM(B2:D2)', new Shift(false, 3, 1, true), true, 'SUM(B2:E2)'];
+        yield 'rows taken out' => ['SUM(B5:B9)', new Shift(true, 1, 2, false), true, 'SUM(B3:B7)'];
+        yield 'on another sheet, by name' => ["'My list'!A5+A5", new Shift(true, 2, 1, true), false, "'My list'!A6+A5"];
+        yield 'texts are no references' => ['"A5"&A5', new Shift(true, 2, 1, true), true, '"A5"&A6'];
+    }
+
+    #[DataProvider('formulas')]
+    public function test_formulas_keep_meaning_the_same_cells(string $formula, Shift $shift, bool $own, string $moved): void
+    {
+        $this->assertSame($moved, (new LibraryReferences)->moved($formula, $shift, 'My list', $own));
+    }
+
+    public function test_wrong_moves_are_refused(): void
+    {
+        $workbook = $this->bringIn('t.csv', "a,b\n1,2\n");
+        foreach ([['at' => 0], ['at' => 2, 'count' => 0], ['at' => 2, 'count' => 1_000_000], ['at' => 2_000_000], ['at' => 'x'], ['axis' => 'depth', 'at' => 1]] as $arguments) {
+            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'move', 'revision' => 1, 'sheet' => 1, 'arguments' => $arguments + ['axis' => 'rows', 'in' => true]])->assertUnprocessable();
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $arguments
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function act(Workbook $workbook, string $act, array $arguments): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments])->assertOk();
+    }
+
+    /**
+     * @param  \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>  $answer
+     * @return list<string>
+     */
+    private function parts(\Illuminate\Testing\TestResponse $answer): array
+    {
+        return array_merge(...array_map(fn (array $part) => array_map(fn (string $range) => "{$part['part']} $range", $part['ranges']), $answer->json('sheet.tables.0.parts')));
+    }
+
+    private function fill(Workbook $workbook, int $row, int $column): ?string
+    {
+        $window = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=$row&left=$column&bottom=$row&right=$column"));
+
+        return $window->json('looks.0.fill');
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function cells(): array
+    {
+        $rows = [];
+        foreach (DB::table('blocks')->orderBy('number')->get() as $block) {
+            array_push($rows, ...Block::decode($block->data));
+        }
+        while ($rows !== [] && end($rows) === []) {
+            array_pop($rows);
+        }
+
+        return [...$rows, (array) DB::table('sheets')->first(['rows', 'columns'])];
+    }
+}
