@@ -60,7 +60,7 @@ final readonly class Acts
             'split' => [new Split($given->targets()), $sheets],
             'lay' => [new Lay($given->targets(), $this->block($given->list('block'))), $sheets],
             'layNamed' => [new LayNamed($given->targets(), $given->textOrNull('name') ?? ''), $sheets],
-            'edit' => [new EditCells($sheet, $given->cells()), [$sheet]],
+            'edit' => [new EditCells($sheet, $given->cells()), $this->withFormulas($row, $sheet)],
             'move' => [new MoveCells($sheet, $given->shift(), new LibraryReferences), $this->withFormulas($row, $sheet)],
             default => throw ActIsWrong::named($name),
         };

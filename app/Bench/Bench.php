@@ -65,7 +65,7 @@ final class Bench
         return DB::transaction(function () use ($row, $act, $numbers, $revision) {
             $this->lock($row, $revision);
             $before = $this->load($row, $numbers);
-            $after = $act->on($before);
+            $after = Recalculation::settle($before, $act->on($before));
             $change = Change::of($act, $before, $after);
             if (! $change->isEmpty()) {
                 $this->record($row, $change);

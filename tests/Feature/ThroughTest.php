@@ -79,6 +79,24 @@ final class ThroughTest extends TestCase
         $this->assertContains('03/04/2024', $this->texts($workbook));
     }
 
+    public function test_formulas_are_calculated_as_cells_are_typed(): void
+    {
+        $workbook = $this->bringIn('t.csv', "Tree,Count\nRowan,3\nAspen,4\n");
+        $this->act($workbook, 'edit', ['cells' => [[4, 1, 'All'], [4, 2, '=SUM(B2:B3)']]])->assertOk();
+        $this->assertContains('7', $this->texts($workbook));
+        $this->act($workbook, 'edit', ['cells' => [[2, 2, '10']]])->assertOk();
+        $this->assertContains('14', $this->texts($workbook));
+        $this->assertSame('=SUM(B2:B3)', $this->get($this->url("workbooks/{$workbook->id}/sheets/1/content?row=4&column=2"))->json('text'));
+        $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 3, 'count' => 1, 'in' => true])->assertOk();
+        $this->assertSame('=SUM(B2:B4)', $this->get($this->url("workbooks/{$workbook->id}/sheets/1/content?row=5&column=2"))->json('text'));
+        $this->act($workbook, 'edit', ['cells' => [[3, 2, '=1/0'], [3, 1, '=NOSUCH(1)']]])->assertOk();
+        $this->assertContains('#DIV/0!', $this->texts($workbook));
+        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        $this->assertContains('14', $this->texts($workbook));
+        $handover = $this->post($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated();
+        $this->assertSame([0, 0], [$handover->json('values'), $handover->json('formulas')]);
+    }
+
     public function test_two_files_of_one_name_both_stand_on_the_shelf(): void
     {
         $first = $this->bringIn('same.csv', "a,b\n1,2\n");

@@ -1,7 +1,7 @@
 import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import type { BenchRecord, SheetDetail } from '@/api/types';
-import { parse } from '@/grid/address';
+import { letters, parse } from '@/grid/address';
 import { go } from '@/parts/path';
 import { PART_WORDS } from './kinds';
 import { useBench } from './state';
@@ -101,6 +101,34 @@ function allActions({ bench, detail, acts, onHandOver }: Omit<Props, 'onClose'>)
             .filter((sheet) => sheet.number !== detail.number)
             .map((sheet) => ({ words: `Open the sheet ${sheet.name}`, run: () => open(sheet.number) })),
     ];
+    if (range) {
+        const rows = range.bottom - range.top + 1;
+        const columns = range.right - range.left + 1;
+        const move = (axis: 'rows' | 'columns', at: number, count: number, inside: boolean) => () =>
+            void acts.act('move', { axis, at, count, in: inside });
+        if (rows <= 1000)
+            actions.push(
+                {
+                    words: `Put ${rows === 1 ? 'a row' : `${rows} rows`} in above row ${range.top}`,
+                    run: move('rows', range.top, rows, true),
+                },
+                {
+                    words: `Take out ${rows === 1 ? `row ${range.top}` : `rows ${range.top} to ${range.bottom}`}`,
+                    run: move('rows', range.top, rows, false),
+                },
+            );
+        if (columns <= 1000)
+            actions.push(
+                {
+                    words: `Put ${columns === 1 ? 'a column' : `${columns} columns`} in before ${letters(range.left)}`,
+                    run: move('columns', range.left, columns, true),
+                },
+                {
+                    words: `Take out ${columns === 1 ? `column ${letters(range.left)}` : `columns ${letters(range.left)} to ${letters(range.right)}`}`,
+                    run: move('columns', range.left, columns, false),
+                },
+            );
+    }
     for (const part of table?.parts ?? []) {
         actions.push({
             words: `Select: ${part.words}`,

@@ -17,6 +17,7 @@ import { useTiles, type Tile } from '@/grid/useTiles';
 import { ColumnBrackets, RowBrackets } from './PartMargin';
 import { tell } from '@/parts/Messages';
 import { CellEditor, type Edit } from './CellEditor';
+import { HeaderMenu } from './HeaderMenu';
 import { Quadrant } from './Quadrant';
 import { selectionText, useBench } from './state';
 import type { Acts } from './useActs';
@@ -135,6 +136,11 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
         kind === 'rows' ? wholeRows(a.row, b.row) : kind === 'columns' ? wholeColumns(a.column, b.column) : between(a, b);
 
     const press = (kind: Drag['kind']) => (event: ReactPointerEvent) => {
+        if (event.button === 2 && kind !== 'cells') {
+            const place = placeAt(event);
+            if (!contains(useBench.getState().selection, place))
+                useBench.getState().select([rangeOf(kind, place, place)], place, false);
+        }
         // Menus that open from the margin are elsewhere in the page, but their events come up through here.
         if (event.button !== 0 || !event.currentTarget.contains(event.target as Node)) return;
         const place = placeAt(event);
@@ -254,24 +260,26 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
         >
             <div role="presentation" className="relative" style={{ width: width + LEFT, height: height + TOP }}>
                 <div role="presentation" className="sticky top-0 z-20 bg-ground" style={{ height: TOP, width: width + LEFT }}>
-                    <div role="row" className="absolute" style={{ left: LEFT }} {...handlers('columns')}>
-                        <ColumnBrackets tables={detail.tables} columns={columns} view={view} active={active.row} />
-                        {[...range(1, frozen.column), ...columnNumbers].map((column, index) => (
-                            <div
-                                key={`${column}.${index < frozen.column}`}
-                                role="columnheader"
-                                className={`absolute grid h-5 place-items-center border-r border-b border-hair font-mono text-[11px] ${header.columns(column) ? 'bg-[#eadfe8] font-medium text-damson' : 'bg-ground text-quiet'}`}
-                                style={{
-                                    top: 14,
-                                    left: columns.start(column),
-                                    width: columns.sizeOf(column),
-                                    ...(index < frozen.column ? { position: 'absolute', zIndex: 2 } : {}),
-                                }}
-                            >
-                                {letters(column)}
-                            </div>
-                        ))}
-                    </div>
+                    <HeaderMenu axis="columns" acts={acts}>
+                        <div role="row" className="absolute" style={{ left: LEFT }} {...handlers('columns')}>
+                            <ColumnBrackets tables={detail.tables} columns={columns} view={view} active={active.row} />
+                            {[...range(1, frozen.column), ...columnNumbers].map((column, index) => (
+                                <div
+                                    key={`${column}.${index < frozen.column}`}
+                                    role="columnheader"
+                                    className={`absolute grid h-5 place-items-center border-r border-b border-hair font-mono text-[11px] ${header.columns(column) ? 'bg-[#eadfe8] font-medium text-damson' : 'bg-ground text-quiet'}`}
+                                    style={{
+                                        top: 14,
+                                        left: columns.start(column),
+                                        width: columns.sizeOf(column),
+                                        ...(index < frozen.column ? { position: 'absolute', zIndex: 2 } : {}),
+                                    }}
+                                >
+                                    {letters(column)}
+                                </div>
+                            ))}
+                        </div>
+                    </HeaderMenu>
                 </div>
                 <div role="row" className="sticky top-0 left-0 z-30" style={{ width: LEFT, height: TOP, marginTop: -TOP }}>
                     <div role="columnheader" className="h-full">
@@ -285,19 +293,26 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                         />
                     </div>
                 </div>
-                <div role="row" className="sticky left-0 z-10 bg-ground" style={{ width: LEFT, height }} {...handlers('rows')}>
-                    {rowNumbers.map((row) => (
-                        <div
-                            key={row}
-                            role="rowheader"
-                            className={`absolute grid place-items-center overflow-hidden border-r border-b border-hair font-mono text-[11px] ${header.rows(row) ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
-                            style={{ left: 14, width: 38, top: rows.start(row), height: rows.sizeOf(row) }}
-                        >
-                            {row}
-                        </div>
-                    ))}
-                    <RowBrackets tables={detail.tables} rows={rows} view={view} column={active.column} acts={acts} />
-                </div>
+                <HeaderMenu axis="rows" acts={acts}>
+                    <div
+                        role="row"
+                        className="sticky left-0 z-10 bg-ground"
+                        style={{ width: LEFT, height }}
+                        {...handlers('rows')}
+                    >
+                        {rowNumbers.map((row) => (
+                            <div
+                                key={row}
+                                role="rowheader"
+                                className={`absolute grid place-items-center overflow-hidden border-r border-b border-hair font-mono text-[11px] ${header.rows(row) ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
+                                style={{ left: 14, width: 38, top: rows.start(row), height: rows.sizeOf(row) }}
+                            >
+                                {row}
+                            </div>
+                        ))}
+                        <RowBrackets tables={detail.tables} rows={rows} view={view} column={active.column} acts={acts} />
+                    </div>
+                </HeaderMenu>
                 <div
                     role="presentation"
                     className="sheet absolute overflow-hidden"
@@ -367,30 +382,32 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                         className="pointer-events-none sticky z-[12] h-0 w-0"
                         style={{ top: TOP, left: 0, marginTop: frozen.column > 0 ? -height : 0 }}
                     >
-                        <div
-                            role="row"
-                            className="pointer-events-auto absolute bg-ground"
-                            style={{ width: LEFT, height: frozenHeight }}
-                            {...handlers('rows')}
-                        >
-                            {range(1, frozen.row).map((row) => (
-                                <div
-                                    key={row}
-                                    role="rowheader"
-                                    className={`absolute grid place-items-center overflow-hidden border-r border-b border-hair font-mono text-[11px] ${header.rows(row) ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
-                                    style={{ left: 14, width: 38, top: rows.start(row), height: rows.sizeOf(row) }}
-                                >
-                                    {row}
-                                </div>
-                            ))}
-                            <RowBrackets
-                                tables={detail.tables}
-                                rows={rows}
-                                view={{ top: 1, left: 1, bottom: frozen.row, right: 1 }}
-                                column={active.column}
-                                acts={acts}
-                            />
-                        </div>
+                        <HeaderMenu axis="rows" acts={acts}>
+                            <div
+                                role="row"
+                                className="pointer-events-auto absolute bg-ground"
+                                style={{ width: LEFT, height: frozenHeight }}
+                                {...handlers('rows')}
+                            >
+                                {range(1, frozen.row).map((row) => (
+                                    <div
+                                        key={row}
+                                        role="rowheader"
+                                        className={`absolute grid place-items-center overflow-hidden border-r border-b border-hair font-mono text-[11px] ${header.rows(row) ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
+                                        style={{ left: 14, width: 38, top: rows.start(row), height: rows.sizeOf(row) }}
+                                    >
+                                        {row}
+                                    </div>
+                                ))}
+                                <RowBrackets
+                                    tables={detail.tables}
+                                    rows={rows}
+                                    view={{ top: 1, left: 1, bottom: frozen.row, right: 1 }}
+                                    column={active.column}
+                                    acts={acts}
+                                />
+                            </div>
+                        </HeaderMenu>
                     </div>
                 )}
             </div>
