@@ -17,6 +17,7 @@ use Rilvet\Act\Lay;
 use Rilvet\Act\LayNamed;
 use Rilvet\Act\Merge;
 use Rilvet\Act\MoveCells;
+use Rilvet\Act\NameSelection;
 use Rilvet\Act\RenameWorkbook;
 use Rilvet\Act\Split;
 use Rilvet\Act\TypeColumn;
@@ -60,6 +61,7 @@ final readonly class Acts
             'split' => [new Split($given->targets()), $sheets],
             'lay' => [new Lay($given->targets(), $this->block($given->list('block'))), $sheets],
             'layNamed' => [new LayNamed($given->targets(), $given->textOrNull('name') ?? ''), $sheets],
+            'name' => [new NameSelection($sheet, $given->text('name'), $given->textOrNull('ranges') === null ? null : $given->targets()->ranges), [$sheet]],
             'edit' => [new EditCells($sheet, $given->cells()), $this->withFormulas($row, $sheet)],
             'move' => [new MoveCells($sheet, $given->shift(), new LibraryReferences), $this->withFormulas($row, $sheet)],
             default => throw ActIsWrong::named($name),

@@ -203,6 +203,11 @@ final class Bench
 
                 continue;
             }
+            if ($patch->sheet === 0 && $patch->document === 'names') {
+                $row->names = $patch->after;
+
+                continue;
+            }
             if ($patch->sheet === 0) {
                 /** @var string $name */
                 $name = json_decode($patch->after, true, 4, JSON_THROW_ON_ERROR);

@@ -25,6 +25,9 @@ final readonly class Change
         if ($before->name !== $after->name) {
             $patches[] = new Patch(0, 'name', self::json($before->name), self::json($after->name));
         }
+        if ($before->names !== $after->names) {
+            $patches[] = new Patch(0, 'names', self::json((object) $before->names), self::json((object) $after->names));
+        }
         foreach ($after->sheets as $number => $sheet) {
             $old = $before->sheets[$number];
             if ($old === $sheet) {

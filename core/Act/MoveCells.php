@@ -44,7 +44,7 @@ final readonly class MoveCells implements Act
             }
         }
 
-        return $workbook;
+        return $workbook->naming(array_map(fn (string $refers) => $this->references->moved($refers, $this->shift, $sheet->name, false), $workbook->names));
     }
 
     public function words(Workbook $workbook): string

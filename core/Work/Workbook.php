@@ -35,6 +35,12 @@ final readonly class Workbook
         return new self($this->name, array_replace($this->sheets, [$number => $sheet]), $this->looks, $this->from1904, $this->names);
     }
 
+    /** @param  array<string, string>  $names */
+    public function naming(array $names): self
+    {
+        return new self($this->name, $this->sheets, $this->looks, $this->from1904, $names);
+    }
+
     public function renamed(string $name): self
     {
         return new self($name, $this->sheets, $this->looks, $this->from1904, $this->names);

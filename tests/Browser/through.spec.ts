@@ -146,6 +146,45 @@ test('cells are added to a selection and taken away from it', async ({ page }) =
     await expect(address).toHaveValue('B7:B8,B10,B9');
 });
 
+test('a selection is named and found again, rows are put in, and a cell is typed with a line break', async ({ page }) => {
+    await openBench(page, 'Nursery year');
+    const address = page.getByLabel('Address of the selection');
+    await address.fill('B7:C10');
+    await address.press('Enter');
+    await address.fill('UpperNames');
+    await address.press('Enter');
+    await expect(
+        page
+            .getByRole('region', { name: 'Names' })
+            .getByRole('button', { name: /UpperNames/ })
+            .first(),
+    ).toBeVisible();
+    await address.fill('A1');
+    await address.press('Enter');
+    await address.fill('uppernames');
+    await address.press('Enter');
+    await expect(address).toHaveValue('B7:C10');
+
+    // By the menu of the row numbers: a row inside the body is body.
+    await page.getByRole('rowheader', { name: '9', exact: true }).click({ button: 'right' });
+    await page.getByRole('menuitem', { name: 'Put row in above 9' }).click();
+    await expect(page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: /Body 17 rows/ })).toBeVisible();
+    await address.fill('B9');
+    await address.press('Enter');
+    await page.getByRole('grid').press('F2');
+    const editor = page.getByLabel('Content of the cell, row 9');
+    await editor.pressSequentially('Spindle');
+    await editor.press('Alt+Enter');
+    await editor.pressSequentially('tree');
+    await editor.press('Enter');
+    await expect(page.getByRole('gridcell').filter({ hasText: 'Spindle' })).toHaveText('Spindle\ntree');
+    await expect(page.getByRole('button', { name: 'Undo: Data: B9 typed' })).toBeEnabled();
+    await page.getByRole('button', { name: 'Undo: Data: B9 typed' }).click();
+    await page.getByRole('button', { name: 'Undo: Row put in at 9, Stock' }).click();
+    await expect(page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: /Body 16 rows/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Undo: Selection named "UpperNames"' }).click();
+});
+
 test('what is wrong with a file is said, and scripts in cells stay text', async ({ page }) => {
     await page.goto('/');
     await drop(page, 'photo.xlsx', '\u0089PNG');

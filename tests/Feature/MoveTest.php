@@ -45,6 +45,19 @@ final class MoveTest extends TestCase
         $this->assertSame($before, $this->cells());
     }
 
+    public function test_a_named_selection_moves_along_and_bad_names_are_refused(): void
+    {
+        $workbook = $this->bringIn('t.csv', "Tree,Count\nRowan,3\nAspen,4\n");
+        $this->act($workbook, 'name', ['name' => 'Counts', 'ranges' => 'B2:B3,A2']);
+        $answer = $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 1, 'count' => 2, 'in' => true]);
+        $this->assertSame([['name' => 'Counts', 'sheet' => 1, 'ranges' => 'B4:B5,A4']], $answer->json('bench.names'));
+        foreach (['counts', 'AB12', 'R1C1', '1st', 'two words', ''] as $name) {
+            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'name', 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => ['name' => $name, 'ranges' => 'A1']])->assertUnprocessable();
+        }
+        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk()->assertJsonPath('bench.names.0.ranges', 'B2:B3,A2');
+        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk()->assertJsonPath('bench.names', []);
+    }
+
     /** @return iterable<string, array{string, Shift, bool, string}> */
     public static function formulas(): iterable
     {

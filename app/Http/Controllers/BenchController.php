@@ -12,6 +12,7 @@ use App\Bench\Revision;
 use App\Http\Records\ActRecord;
 use App\Http\Records\BenchRecord;
 use App\Http\Records\HistoryRecord;
+use App\Http\Records\NameRecord;
 use App\Http\Records\Outline;
 use App\Http\Records\PaletteRecord;
 use App\Http\Records\SelectionRecord;
@@ -240,6 +241,7 @@ final class BenchController
             $row->changes()->where('undone', false)->latest('id')->first(['words'])?->words,
             $row->changes()->where('undone', true)->oldest('id')->first(['words'])?->words,
             $notices,
+            NameRecord::list($row),
         );
     }
 }

@@ -10,6 +10,7 @@ final readonly class BenchRecord
     /**
      * @param  list<SheetRecord>  $sheets
      * @param  list<string>  $notices
+     * @param  list<NameRecord>  $names
      */
     public function __construct(
         public int $id,
@@ -19,6 +20,7 @@ final readonly class BenchRecord
         public ?string $undo,
         public ?string $redo,
         public array $notices,
+        public array $names,
     ) {
     }
 }

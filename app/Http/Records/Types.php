@@ -27,7 +27,7 @@ final class Types
         AttributeState::class, Rung::class, Inspection::class, SwatchRecord::class, PaletteRecord::class, SelectionRecord::class,
         WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class,
         PartRecord::class, ColumnRecord::class, RunRecord::class, TypingRecord::class, TableRecord::class, SheetDetail::class, SheetRecord::class,
-        BenchRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, HandoverRecord::class,
+        NameRecord::class, BenchRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, HandoverRecord::class,
     ];
 
     private const SCALARS = ['int' => 'number', 'float' => 'number', 'string' => 'string', 'bool' => 'boolean'];

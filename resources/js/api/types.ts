@@ -191,6 +191,12 @@ export interface SheetRecord {
   wears: string | null;
 }
 
+export interface NameRecord {
+  name: string;
+  sheet: number;
+  ranges: string;
+}
+
 export interface BenchRecord {
   id: number;
   name: string;
@@ -199,6 +205,7 @@ export interface BenchRecord {
   undo: string | null;
   redo: string | null;
   notices: string[];
+  names: NameRecord[];
 }
 
 export interface ActRecord {

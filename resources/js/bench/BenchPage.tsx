@@ -102,7 +102,7 @@ export function BenchPage({ id }: { id: number }) {
             ) : (
                 <Tray bench={bench.data} detail={detail.data} acts={acts} />
             )}
-            <FootLine id={id} detail={detail.data} revision={revision} />
+            <FootLine bench={bench.data} detail={detail.data} acts={acts} />
             {handing && <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />}
             {finding && (
                 <FindAction

@@ -1,12 +1,14 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '@/api/client';
-import type { SheetDetail } from '@/api/types';
+import type { BenchRecord, SheetDetail } from '@/api/types';
 import { parse } from '@/grid/address';
-import { say } from '@/parts/Messages';
+import { goToName } from './names';
 import { selectionText, useBench } from './state';
+import type { Acts } from './useActs';
 
-export function FootLine({ id, detail, revision }: { id: number; detail: SheetDetail; revision: number }) {
+export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
+    const { id, revision } = bench;
     const text = useBench((state) => selectionText(state.selection));
     const trial = useBench((state) => state.trial);
     const lifted = useBench((state) => state.lifted);
@@ -19,7 +21,7 @@ export function FootLine({ id, detail, revision }: { id: number; detail: SheetDe
     const shown = figures.data;
     return (
         <footer className="flex items-center gap-4.5 border-t border-hair bg-ground px-3 text-[11.5px] text-quiet">
-            <Address key={text} text={text} />
+            <Address key={text} text={text} bench={bench} acts={acts} />
             {shown && (
                 <>
                     <span>
@@ -54,14 +56,21 @@ function Figure({ name, value }: { name: string; value: string }) {
     );
 }
 
-/** The address of the selection; typing another one goes there. */
-function Address({ text }: { text: string }) {
+/** The address of the selection; typing another one, or a name, goes there; typing a new name gives it to the selection. */
+function Address({ text, bench, acts }: { text: string; bench: BenchRecord; acts: Acts }) {
     const [typed, setTyped] = useState(text);
     const go = () => {
         const ranges = typed.split(',').map((part) => parse(part));
         if (ranges.some((range) => range === null)) {
-            say(`"${typed}" is no cell or range. Write B4, B4:F20, C:D or 2:7, several with commas.`, 'refused');
-            setTyped(text);
+            const named = bench.names.find((name) => name.name.toLowerCase() === typed.trim().toLowerCase());
+            if (named) {
+                goToName(named);
+                document.querySelector<HTMLElement>('[role=grid]')?.focus();
+            } else {
+                // What is no address and no name yet becomes the name of the selection.
+                void acts.act('name', { name: typed.trim(), ranges: text });
+                setTyped(text);
+            }
             return;
         }
         useBench.getState().select(ranges.flatMap((range) => range ?? []));

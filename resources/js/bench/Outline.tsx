@@ -1,10 +1,11 @@
-import { EllipsisVertical, EyeOff, Lock } from 'lucide-react';
+import { EllipsisVertical, EyeOff, Lock, X } from 'lucide-react';
 import { ContextMenu, DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { parse } from '@/grid/address';
 import type { BenchRecord, ColumnRecord, PartRecord, SheetDetail, TableRecord, TypingRecord } from '@/api/types';
 import { ColumnKinds, type ColumnKind } from '@/api/types';
 import { KIND_WORDS, KindIcon, PART_WORDS } from './kinds';
+import { goToName } from './names';
 import { useBench } from './state';
 import type { Acts } from './useActs';
 
@@ -45,6 +46,33 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
             {detail.tables.map((table) => (
                 <Table key={table.range} table={table} typings={detail.typings} acts={acts} />
             ))}
+            {bench.names.length > 0 && (
+                <section aria-label="Names">
+                    <Heading left="Names" right={String(bench.names.length)} />
+                    <ul>
+                        {bench.names.map((name) => (
+                            <li key={name.name} className="group flex h-6 items-center hover:bg-ground">
+                                <button
+                                    type="button"
+                                    className="flex h-full min-w-0 flex-1 items-center gap-2 pl-3 text-left"
+                                    onClick={() => goToName(name)}
+                                >
+                                    <span className="flex-1 truncate">{name.name}</span>
+                                    <span className="font-mono text-[11px] text-quiet">{name.ranges.split(',')[0]}</span>
+                                </button>
+                                <button
+                                    type="button"
+                                    className="icon-btn h-6 w-6 flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
+                                    aria-label={`Take back the name ${name.name}`}
+                                    onClick={() => void acts.act('name', { name: name.name })}
+                                >
+                                    <X size={12} />
+                                </button>
+                            </li>
+                        ))}
+                    </ul>
+                </section>
+            )}
             {bench.notices.map((notice) => (
                 <p key={notice} className="mx-3 mt-3 rounded-md bg-brass-soft p-2 text-[12px] text-ink">
                     {notice}
