@@ -12,6 +12,11 @@ use Rilvet\Work\Worn;
 /**
  * Two cells share one edge, and it is drawn once: the stronger border wins (wider first, then double, solid, dashed,
  * dotted; then the one of the higher layer).
+ *
+ * Where CSS 2.2, 17.6.2.1 speaks of the same things, the rules agree: wider first, then double, solid, dashed, dotted.
+ * They differ in three: there is no "hidden" that beats all; "none" is wiping by hand and is stored on both sides of the
+ * edge; and where all else is equal the higher layer wins, not the cell at the left and above. Thin kinds of ISO/IEC 29500
+ * that CSS lacks rank with the stroke they are drawn with, a hairline below the dotted line.
  */
 final class Edges
 {

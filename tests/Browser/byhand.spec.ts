@@ -112,6 +112,57 @@ test('a report heading is built by hand and taken back step by step', async ({ p
     await expect(cell(page, 'Orders at the ford')).toHaveCSS('justify-content', 'flex-start');
 });
 
+test('the same heading with the keyboard alone', async ({ page }) => {
+    await bringIn(page, 'Ford keys');
+    const grid = page.getByRole('grid');
+    const address = page.getByLabel('Address of the selection');
+    const hit = async (name: string) => {
+        await tray(page, name).focus();
+        await page.keyboard.press('Enter');
+    };
+    await grid.focus();
+    await page.keyboard.press('Control+Home');
+    for (let step = 0; step < 5; step++) await page.keyboard.press('Shift+ArrowRight');
+    await expect(address).toHaveValue('A1:F1');
+    await hit('Span');
+    await expect(undo(page, 'Spanned, A1:F1')).toBeEnabled();
+    await grid.focus();
+    await page.keyboard.press('Control+b');
+    await expect(undo(page, 'Bold, A1:F1')).toBeEnabled();
+
+    // The headings of the table by key, then a wrap by name.
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Alt+h');
+    await expect(address).toHaveValue('A3:F3');
+    await page.keyboard.press('Control+k');
+    await page.keyboard.type('wrap');
+    await page.keyboard.press('Enter');
+    await expect(undo(page, 'Wrap, A3:F3')).toBeEnabled();
+
+    // Lines from the frame picker: drawn, and wiped when pressed again.
+    await page.getByRole('button', { name: 'Bottom edge' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(undo(page, 'Borders, A3:F3')).toBeEnabled();
+    await page.keyboard.press('Enter');
+    await expect(undo(page, 'Borders wiped, A3:F3')).toBeEnabled();
+
+    // A colour by hex, through its menu.
+    await page.getByRole('button', { name: 'More colours for fill' }).focus();
+    await page.keyboard.press('Enter');
+    await page.getByLabel('Colour as hex, rgb() or hsl()').focus();
+    await page.keyboard.type('hsl(270, 30%, 26%)');
+    await page.keyboard.press('Enter');
+    await expect(undo(page, 'Fill #422E56, A3:F3')).toBeEnabled();
+    await page.getByRole('button', { name: 'Readable ink' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(undo(page, 'Ink #FFFFFF, A3:F3')).toBeEnabled();
+    await expect(cell(page, 'Item')).toHaveCSS('color', 'rgb(255, 255, 255)');
+    await grid.focus();
+    for (let step = 0; step < 7; step++) await page.keyboard.press('Control+z');
+    await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
+});
+
 test('merging says what it would hide, and splitting brings it back', async ({ page }) => {
     await bringIn(page, 'Ford merge');
     await select(page, 'A4:C4');

@@ -4,7 +4,7 @@ import type { BenchRecord, SheetDetail } from '@/api/types';
 import { letters, parse } from '@/grid/address';
 import { go } from '@/parts/path';
 import { PART_WORDS } from './kinds';
-import { useBench } from './state';
+import { selectionText, useBench } from './state';
 import type { Acts } from './useActs';
 
 interface Action {
@@ -101,6 +101,26 @@ function allActions({ bench, detail, acts, onHandOver }: Omit<Props, 'onClose'>)
             .filter((sheet) => sheet.number !== detail.number)
             .map((sheet) => ({ words: `Open the sheet ${sheet.name}`, run: () => open(sheet.number) })),
     ];
+    const ranges = selectionText(selection);
+    const look = (words: string, values: object, keys?: string) =>
+        actions.push({ words, keys, run: () => void acts.act('format', { ranges, look: values }) });
+    look('Bold', { bold: true }, 'Ctrl+B');
+    look('Italic', { italic: true }, 'Ctrl+I');
+    look('Underline', { underline: 'single' }, 'Ctrl+U');
+    look('Strike', { strike: true });
+    look('Wrap', { wrap: true });
+    look('Shrink to fit', { shrink: true });
+    look('Span: centre over separate cells', { horizontal: 'span' });
+    look('Align left', { horizontal: 'left' });
+    look('Align right', { horizontal: 'right' });
+    look('Turn the text up, 90°', { rotation: 90 });
+    look('No fill', { fill: 'none' });
+    actions.push(
+        { words: 'Merge, keeping the first', run: () => void acts.act('merge', { ranges, mode: 'first' }) },
+        { words: 'Split merged cells', run: () => void acts.act('split', { ranges }) },
+        { words: 'Wipe hand touches', run: () => void acts.act('wipe', { ranges }) },
+        { words: 'Drop what came with the file', run: () => void acts.act('wipe', { ranges, file: true }) },
+    );
     if (range) {
         const rows = range.bottom - range.top + 1;
         const columns = range.right - range.left + 1;

@@ -1,5 +1,6 @@
 import {
     useCallback,
+    useDeferredValue,
     useEffect,
     useLayoutEffect,
     useMemo,
@@ -119,7 +120,10 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
     if (frozen.column > 0) views.push({ left: 1, right: frozen.column, top: view.top, bottom: view.bottom });
     if (frozen.row > 0 && frozen.column > 0) views.push({ top: 1, left: 1, bottom: frozen.row, right: frozen.column });
     const tiles = useTiles(id, detail.number, revision, views, { row: lastRow, column: lastColumn });
-    const shown: Tile[] = preview ? [{ key: 'preview', range: { ...view, top: 1, left: 1 }, window: preview }] : tiles;
+    // New tiles are painted in slices between frames, so that scrolling goes on meanwhile.
+    const shown = useDeferredValue<Tile[]>(
+        preview ? [{ key: 'preview', range: { ...view, top: 1, left: 1 }, window: preview }] : tiles,
+    );
 
     const placeAt = (event: { clientX: number; clientY: number }): Place => {
         const box = scroller.current;

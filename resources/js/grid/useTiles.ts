@@ -2,8 +2,8 @@ import { useQueries } from '@tanstack/react-query';
 import { api, type Rect } from '@/api/client';
 import type { Window } from '@/api/types';
 
-const TILE_ROWS = 48;
-const TILE_COLUMNS = 26;
+const TILE_ROWS = 24;
+const TILE_COLUMNS = 24;
 
 export interface Tile {
     key: string;

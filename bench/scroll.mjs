@@ -1,0 +1,72 @@
+// Frames while a dressed sheet of 100,000 rows by 20 columns is scrolled, against a running server: node bench/scroll.mjs
+import { chromium } from '@playwright/test';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--enable-precise-memory-info',
+    ],
+});
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+await page.goto('http://127.0.0.1:8700/');
+const card = page.getByRole('link', { name: /rilvet-bench/ }).first();
+await page.getByRole('link', { name: /sheet/ }).first().waitFor();
+if (!(await card.isVisible())) {
+    await page.getByLabel('Files to bring in').setInputFiles(join(tmpdir(), 'rilvet-bench.csv'));
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+}
+await card.click({ timeout: 60_000 });
+await page.getByRole('gridcell').first().waitFor();
+if (await page.getByText('wears no stylebook').isVisible()) {
+    await page.getByRole('button', { name: 'River ledger', exact: false }).click();
+    await page.getByText('wears River ledger').waitFor();
+}
+const grid = page.getByRole('grid');
+await grid.hover();
+
+const frames = async (what, scroll) => {
+    await page.evaluate(() => {
+        window.frames_ = [];
+        let last = performance.now();
+        const tick = (now) => {
+            window.frames_.push(now - last);
+            last = now;
+            window.ticking = requestAnimationFrame(tick);
+        };
+        window.ticking = requestAnimationFrame(tick);
+    });
+    await scroll();
+    const found = await page.evaluate(() => {
+        cancelAnimationFrame(window.ticking);
+        return { frames: window.frames_.slice(2), memory: performance.memory.usedJSHeapSize };
+    });
+    const sorted = found.frames.sort((a, b) => a - b);
+    const at = (share) => sorted[Math.floor(share * (sorted.length - 1))].toFixed(1);
+    console.log(
+        `${what}: ${sorted.length} frames, median ${at(0.5)} ms, 95th ${at(0.95)} ms, greatest ${at(1)} ms, over 33 ms: ${sorted.filter((ms) => ms > 33.4).length}, heap ${(found.memory / 1048576).toFixed(0)} MB`,
+    );
+};
+await frames('by wheel', async () => {
+    for (let step = 0; step < 120; step++) {
+        await page.mouse.wheel(0, 180);
+        await page.waitForTimeout(16);
+    }
+});
+await frames('by the bar, through the whole sheet', async () => {
+    await grid.evaluate(async (box) => {
+        for (let step = 0; step <= 120; step++) {
+            box.scrollTop = (box.scrollHeight * step) / 120;
+            await new Promise(requestAnimationFrame);
+        }
+    });
+});
+await browser.close();
