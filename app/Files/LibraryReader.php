@@ -9,7 +9,6 @@ use PhpOffice\PhpSpreadsheet\Cell\DataType;
 use PhpOffice\PhpSpreadsheet\Reader\Ods;
 use PhpOffice\PhpSpreadsheet\Reader\Xlsx;
 use PhpOffice\PhpSpreadsheet\RichText\RichText;
-use PhpOffice\PhpSpreadsheet\Shared\Date;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Worksheet\Worksheet;
 use Rilvet\Grid\Cell;
@@ -19,6 +18,7 @@ use Rilvet\Look\LookBook;
 use Rilvet\Refusal;
 use Rilvet\Work\Setup;
 use Throwable;
+use ZipArchive;
 
 /** xlsx and ods through the general-purpose spreadsheet library, which reads a workbook as a whole. */
 final class LibraryReader implements WorkbookReader
@@ -71,21 +71,29 @@ final class LibraryReader implements WorkbookReader
     {
         $reader = $this->kind === FileKind::Xlsx ? new Xlsx : new Ods;
         $reader->setReadEmptyCells(true);
-        $previous = Date::getExcelCalendar();
         set_error_handler(static fn () => true);
         try {
-            $book = $reader->load($path);
-            $this->from1904 = Date::getExcelCalendar() === Date::CALENDAR_MAC_1904 || $book->getExcelCalendar() === Date::CALENDAR_MAC_1904;
+            $this->from1904 = $this->kind === FileKind::Xlsx && self::countsFrom1904($path);
 
-            return $book;
+            return $reader->load($path);
         } catch (Refusal $refusal) {
             throw $refusal;
         } catch (Throwable) {
             throw FileIsWrong::package('The workbook cannot be read: a part of it is missing or is not as the format wants it. Open it where it was made, save it again, and bring it in.');
         } finally {
             restore_error_handler();
-            Date::setExcelCalendar($previous);
         }
+    }
+
+    /** The workbook's properties say so (18.2.28); the part's name is free, its content is not. */
+    private static function countsFrom1904(string $path): bool
+    {
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::RDONLY);
+        $xml = (string) ($zip->getFromName('xl/workbook.xml') ?: '');
+        $zip->close();
+
+        return preg_match('/<(?:\w+:)?workbookPr\b[^>]*\bdate1904=["\'](?:1|true)["\']/', $xml) === 1;
     }
 
     /**

@@ -112,7 +112,7 @@ final class ColumnJudge
             $kinds = ['duration' => ColumnKind::Duration, 'datetime' => ColumnKind::DateTime, 'time' => ColumnKind::Time, 'date' => ColumnKind::Date];
             foreach ($kinds as $name => $kind) {
                 if ($tally[$name] > 0 && ($name === 'duration' || $tally[$name] >= 0.3 * $temporal)) {
-                    $spans = $kind === ColumnKind::Time && preg_match('/\b(?:duration|hours|elapsed|length|took|dauer|durée|worked|overtime)\b/iu', $heading) === 1;
+                    $spans = $kind === ColumnKind::Time && self::says('/\b(?:duration|hours|elapsed|length|took|dauer|durée|worked|overtime)\b/iu', $heading);
 
                     return [$spans ? ColumnKind::Duration : $kind, $sure];
                 }
@@ -140,17 +140,17 @@ final class ColumnJudge
             return [ColumnKind::Code, $sure * 0.9];
         }
         $within = $numbers !== [] && min($numbers) >= -1 && max($numbers) <= 1.5;
-        if ($decimals > 0 && $within && preg_match(self::SHARE, $heading) === 1) {
+        if ($decimals > 0 && $within && self::says(self::SHARE, $heading)) {
             return [ColumnKind::Percent, $sure * 0.8];
         }
-        $money = preg_match(self::MONEY, $heading) === 1 && preg_match(self::SHARE, $heading) !== 1;
+        $money = self::says(self::MONEY, $heading) && ! self::says(self::SHARE, $heading);
         if ($money && ($decimals <= 2 || $twoPlaces > 0.8 * $count)) {
-            return [ColumnKind::Amount, $sure * ($decimals === 2 || preg_match('/\p{Sc}/u', $heading) === 1 ? 0.9 : 0.75)];
+            return [ColumnKind::Amount, $sure * ($decimals === 2 || self::says('/\p{Sc}/u', $heading) ? 0.9 : 0.75)];
         }
         if ($decimals > 0 || $twoPlaces > 0) {
             return [ColumnKind::Decimal, $sure * 0.95];
         }
-        if ($numbers !== [] && preg_match(self::IDENTIFIER, $heading) === 1 && min($numbers) > 0 && count(array_unique($numbers)) > 0.9 * count($numbers) && ! preg_match('/^(?:number|num|no)\b.+/i', $heading)) {
+        if ($numbers !== [] && self::says(self::IDENTIFIER, $heading) && min($numbers) > 0 && count(array_unique($numbers)) > 0.9 * count($numbers) && ! preg_match('/^(?:number|num|no)\b.+/i', $heading)) {
             return [ColumnKind::Code, $sure * 0.8];
         }
 
@@ -175,7 +175,7 @@ final class ColumnJudge
             return [ColumnKind::LongText, $sure * 0.9];
         }
         $codes = count(array_filter($texts, fn (string $text) => preg_match('/^(?=.*\d)[\p{L}\d][\p{L}\d\-\/._:]{0,23}$/u', $text) === 1 && preg_match('/^\p{Ll}/u', $text) !== 1
-            || preg_match('/^\p{Lu}{2,5}$/u', $text) === 1 && preg_match(self::IDENTIFIER, $heading) === 1));
+            || preg_match('/^\p{Lu}{2,5}$/u', $text) === 1 && self::says(self::IDENTIFIER, $heading)));
         $capitals = count(array_filter($texts, fn (string $text) => preg_match('/^[A-Z]{2,4}$/', $text) === 1));
         if ($codes > 0.85 * $count || ($codes > 0.05 * $count && $codes + $capitals > 0.95 * $count && count($distinct) > 0.5 * $count)) {
             return [ColumnKind::Code, $sure * 0.95];
@@ -222,11 +222,16 @@ final class ColumnJudge
             return false;
         }
 
-        return preg_match(self::YEAR, $heading) === 1 || (min($numbers) >= 1900 && max($numbers) <= 2100 && count($numbers) > 2 && max($numbers) - min($numbers) < 120);
+        return self::says(self::YEAR, $heading) || (min($numbers) >= 1900 && max($numbers) <= 2100 && count($numbers) > 2 && max($numbers) - min($numbers) < 120);
     }
 
     private static function unitOf(string $heading): ?string
     {
-        return preg_match('/\p{Sc}/u', $heading, $found) === 1 ? $found[0] : null;
+        return preg_match('/\p{Sc}/u', $heading, $found) > 0 ? $found[0] : null;
+    }
+
+    private static function says(string $pattern, string $heading): bool
+    {
+        return preg_match($pattern, $heading) > 0;
     }
 }

@@ -51,7 +51,7 @@ final class LabelJudge
         }
         $ordered = match ($column->kind) {
             ColumnKind::Date, ColumnKind::DateTime => self::identifies($region, $column->column, $rows),
-            ColumnKind::Integer => self::identifies($region, $column->column, $rows) && (! $column->grouped || preg_match('/\b(?:year|week|month|day|quarter|no|nr|number|rank|id|age|step|round|size|plot|bed|row|lot|period|class|line|item|place|position)\b|#/i', $column->heading ?? '#') === 1),
+            ColumnKind::Integer => self::identifies($region, $column->column, $rows) && (! $column->grouped || preg_match('/\b(?:year|week|month|day|quarter|no|nr|number|rank|id|age|step|round|size|plot|bed|row|lot|period|class|line|item|place|position)\b|#/i', $column->heading ?? '#') > 0),
             ColumnKind::Time => self::identifies($region, $column->column, $rows),
             default => false,
         };

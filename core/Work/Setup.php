@@ -10,7 +10,7 @@ use Rilvet\Grid\Shift;
 /**
  * Sizes and the way a sheet opens. Widths and heights in px at 96 dpi, zoom in percent.
  *
- * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, merges: list<string>, width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, tab: string|null, state: string, protected: bool}
+ * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, merges: list<string>, width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, colour: string|null, state: string, protected: bool}
  */
 final readonly class Setup
 {
@@ -135,7 +135,7 @@ final readonly class Setup
             'widths' => $this->widths, 'heights' => $this->heights, 'hiddenColumns' => $this->hiddenColumns, 'hiddenRows' => $this->hiddenRows,
             'merges' => array_map(strval(...), $this->merges), 'width' => $this->width, 'height' => $this->height,
             'freezeRow' => $this->freezeRow, 'freezeColumn' => $this->freezeColumn, 'gridlines' => $this->gridlines, 'zoom' => $this->zoom,
-            'tab' => $this->tab, 'state' => $this->state, 'protected' => $this->protected,
+            'colour' => $this->tab, 'state' => $this->state, 'protected' => $this->protected,
         ];
     }
 
@@ -144,7 +144,7 @@ final readonly class Setup
     {
         return new self(
             $data['widths'], $data['heights'], $data['hiddenColumns'], $data['hiddenRows'], array_map(Range::parse(...), $data['merges']),
-            $data['width'], $data['height'], $data['freezeRow'], $data['freezeColumn'], $data['gridlines'], $data['zoom'], $data['tab'], $data['state'], $data['protected'],
+            $data['width'], $data['height'], $data['freezeRow'], $data['freezeColumn'], $data['gridlines'], $data['zoom'], $data['colour'], $data['state'], $data['protected'],
         );
     }
 }

@@ -148,7 +148,7 @@ test('the same heading with the keyboard alone', async ({ page }) => {
     await expect(undo(page, 'Borders wiped, A3:F3')).toBeEnabled();
 
     // A colour by hex, through its menu.
-    await page.getByRole('button', { name: 'More colours for fill' }).focus();
+    await page.getByRole('button', { name: 'Other colours for fill' }).focus();
     await page.keyboard.press('Enter');
     await page.getByLabel('Colour as hex, rgb() or hsl()').focus();
     await page.keyboard.type('hsl(270, 30%, 26%)');
@@ -195,7 +195,7 @@ test('a part takes an act everywhere its stylebook is worn, with one undo', asyn
 test('a named look is laid on three sheets and on a second workbook, and a lifted one until Escape', async ({ page }) => {
     await openBench(page, 'Nursery year');
     await select(page, 'B7');
-    await page.getByRole('button', { name: 'More colours for fill' }).click();
+    await page.getByRole('button', { name: 'Other colours for fill' }).click();
     await page.getByLabel('Colour as hex, rgb() or hsl()').fill('#FFE08A');
     await page.getByRole('button', { name: 'Use', exact: true }).click();
     await expect(undo(page, 'Fill #FFE08A, B7')).toBeVisible();

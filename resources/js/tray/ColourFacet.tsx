@@ -95,7 +95,7 @@ function Row({
                 <button
                     type="button"
                     className="ml-auto flex h-[22px] items-center gap-1 rounded-md border border-hair px-1"
-                    aria-label={`More colours for ${name.toLowerCase()}`}
+                    aria-label={`Other colours for ${name.toLowerCase()}`}
                 >
                     <span
                         className="h-3.5 w-3.5 rounded-sm border border-black/15"

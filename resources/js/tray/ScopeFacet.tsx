@@ -16,7 +16,7 @@ export function ScopeFacet({ format }: { format: Formatter }) {
     const sheets = together.length > 0 ? `, ${together.length + 1} sheets` : '';
     const choose = (scope: Scope) => useBench.setState({ scope });
     return (
-        <fieldset className="flex w-[176px] flex-none flex-col gap-0.5 border-r border-hair px-2.5 py-2">
+        <fieldset className="flex w-[184px] min-w-0 flex-none flex-col gap-0.5 border-r border-hair px-2.5 py-2">
             <legend className="float-left h-5 text-[12px] font-semibold">Applies to</legend>
             <Radio
                 on={format.scope === 'cells'}
@@ -107,7 +107,7 @@ function NamedLooks({ format }: { format: Formatter }) {
         name && format.revise('keepLook', { name: name.trim(), replace, look: ownLook(format) });
     return (
         <DropdownMenu.Root>
-            <DropdownMenu.Trigger className="btn h-[26px] flex-1 justify-between px-2 py-0 text-[12px]">
+            <DropdownMenu.Trigger className="btn h-[26px] min-w-0 flex-1 justify-between gap-1 px-1.5 py-0 text-[11.5px]">
                 Named looks <ChevronDown size={12} aria-hidden="true" />
             </DropdownMenu.Trigger>
             <DropdownMenu.Portal>
