@@ -93,7 +93,7 @@ final class RowBands
                 $figures++;
             }
         }
-        if ($figures > 0 && ! $this->numericHeading($region, $full, $above)) {
+        if ($figures > 0 && ! NumericHeading::at($region, $full)) {
             return ! $this->sameShape($region, $full, $above) && $region->isBlank($row - 1) && $this->disjoint($region, $start, $row);
         }
         $blankBefore = $row > $start && $region->isBlank($row - 1);
@@ -150,12 +150,6 @@ final class RowBands
         }
 
         return $typed;
-    }
-
-    /** @param  array<int, true>  $above */
-    private function numericHeading(Region $region, int $row, array $above): bool
-    {
-        return HeadJudge::isNumericHeading($region, $row);
     }
 
     /**

@@ -9,19 +9,20 @@ import {
     type KeyboardEvent as ReactKeyboardEvent,
     type PointerEvent as ReactPointerEvent,
 } from 'react';
-import { api, type Rect } from '@/api/client';
+import type { Rect } from '@/api/client';
 import type { SheetDetail, Window } from '@/api/types';
 import { COLUMNS, ROWS, letters } from '@/grid/address';
 import { Axis } from '@/grid/geometry';
-import { between, contains, dragged, wholeColumns, wholeRows, type Place } from '@/grid/selection';
+import { between, contains, dragged, span as range, wholeColumns, wholeRows, type Place } from '@/grid/selection';
 import { useTiles, type Tile } from '@/grid/useTiles';
 import { ColumnBrackets, RowBrackets } from './PartMargin';
-import { tell } from '@/parts/Messages';
-import { CellEditor, type Edit } from './CellEditor';
+import { CellEditor } from './CellEditor';
 import { HeaderMenu } from './HeaderMenu';
 import { Quadrant } from './Quadrant';
 import { selectionText, useBench } from './state';
 import type { Acts } from './useActs';
+import { RowNumbers } from './RowNumbers';
+import { useCellEdit } from './useCellEdit';
 import { useGridKeys } from './useGridKeys';
 
 /** Part margin and row numbers; column brackets and letters. */
@@ -188,37 +189,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
         onPointerCancel: release,
     });
     const lifted = useBench((state) => state.lifted);
-    const [editing, setEditing] = useState<Edit | null>(null);
-    const beginEdit = (text: string | null) => {
-        const { row, column } = useBench.getState().active;
-        const scroll = { x: scroller.current?.scrollLeft ?? 0, y: scroller.current?.scrollTop ?? 0 };
-        if (text !== null) setEditing({ row, column, text, scroll });
-        else
-            void api
-                .content(id, detail.number, row, column)
-                .then((content) => setEditing({ row, column, text: content.text, scroll }), tell);
-    };
-    const finishEdit = (text: string | null, move: boolean) => {
-        if (text !== null && editing) void acts.act('edit', { cells: [[editing.row, editing.column, text]] });
-        if (editing && move) {
-            const row = Math.min(lastRow, editing.row + 1);
-            useBench.getState().select([{ top: row, left: editing.column, bottom: row, right: editing.column }]);
-        }
-        setEditing(null);
-        scroller.current?.focus({ preventScroll: true });
-    };
-    const clear = () => {
-        const cells = cellsOf(useBench.getState().selection, detail).map(({ row, column }) => [row, column, '']);
-        if (cells.length > 0) void acts.act('edit', { cells });
-    };
-    const paste = (text: string) => {
-        const { row, column } = useBench.getState().active;
-        const cells = text
-            .replace(/\r?\n$/, '')
-            .split(/\r?\n/)
-            .flatMap((line, down) => line.split('\t').map((value, along) => [row + down, column + along, value]));
-        void acts.act('edit', { cells });
-    };
+    const { editing, beginEdit, finishEdit, clear, paste } = useCellEdit(id, detail, acts, lastRow, scroller);
     const moveByKey = useGridKeys({ rows: lastRow, columns: lastColumn, detail, page: Math.max(1, view.bottom - view.top - 2) });
     const onKeyDown = (event: ReactKeyboardEvent) => {
         if ((event.target as HTMLElement).getAttribute('role') !== 'grid') return;
@@ -235,9 +206,8 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
 
     const width = columns.total;
     const height = rows.total;
-    const rowNumbers = range(view.top, view.bottom);
     const columnNumbers = range(view.left, view.right);
-    const header = { rows: selectedRows(selection), columns: selectedColumns(selection) };
+    const chosen = selectedColumns(selection);
     const quadrant = (clip: Rect) => (
         <Quadrant tiles={shown} clip={clip} rows={rows} columns={columns} selection={selection} active={active} />
     );
@@ -271,7 +241,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                                 <div
                                     key={`${column}.${index < frozen.column}`}
                                     role="columnheader"
-                                    className={`absolute grid h-5 place-items-center border-r border-b border-hair font-mono text-[11px] ${header.columns(column) ? 'bg-[#eadfe8] font-medium text-damson' : 'bg-ground text-quiet'}`}
+                                    className={`absolute grid h-5 place-items-center border-r border-b border-hair font-mono text-[11px] ${chosen(column) ? 'bg-[#eadfe8] font-medium text-damson' : 'bg-ground text-quiet'}`}
                                     style={{
                                         top: 14,
                                         left: columns.start(column),
@@ -304,16 +274,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                         style={{ width: LEFT, height }}
                         {...handlers('rows')}
                     >
-                        {rowNumbers.map((row) => (
-                            <div
-                                key={row}
-                                role="rowheader"
-                                className={`absolute grid place-items-center overflow-hidden border-r border-b border-hair font-mono text-[11px] ${header.rows(row) ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
-                                style={{ left: 14, width: 38, top: rows.start(row), height: rows.sizeOf(row) }}
-                            >
-                                {row}
-                            </div>
-                        ))}
+                        <RowNumbers rows={rows} view={view} selection={selection} />
                         <RowBrackets tables={detail.tables} rows={rows} view={view} column={active.column} acts={acts} />
                     </div>
                 </HeaderMenu>
@@ -393,16 +354,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                                 style={{ width: LEFT, height: frozenHeight }}
                                 {...handlers('rows')}
                             >
-                                {range(1, frozen.row).map((row) => (
-                                    <div
-                                        key={row}
-                                        role="rowheader"
-                                        className={`absolute grid place-items-center overflow-hidden border-r border-b border-hair font-mono text-[11px] ${header.rows(row) ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
-                                        style={{ left: 14, width: 38, top: rows.start(row), height: rows.sizeOf(row) }}
-                                    >
-                                        {row}
-                                    </div>
-                                ))}
+                                <RowNumbers rows={rows} view={clips.corner} selection={selection} />
                                 <RowBrackets
                                     tables={detail.tables}
                                     rows={rows}
@@ -454,21 +406,5 @@ function GridLines({ rows, columns, view }: { rows: Axis; columns: Axis; view: R
     );
 }
 
-/** The cells of a selection that may hold something, at most some thousands. */
-function cellsOf(selection: Rect[], detail: SheetDetail): Place[] {
-    return selection
-        .flatMap((rect) =>
-            range(rect.top, Math.min(rect.bottom, detail.rows)).flatMap((row) =>
-                range(rect.left, Math.min(rect.right, detail.columns)).map((column) => ({ row, column })),
-            ),
-        )
-        .slice(0, 20_000);
-}
-
-function range(from: number, to: number): number[] {
-    return to < from ? [] : Array.from({ length: to - from + 1 }, (_, index) => from + index);
-}
-
-const selectedRows = (selection: Rect[]) => (row: number) => selection.some((rect) => row >= rect.top && row <= rect.bottom);
 const selectedColumns = (selection: Rect[]) => (column: number) =>
     selection.some((rect) => column >= rect.left && column <= rect.right);

@@ -61,3 +61,8 @@ export function dragged(before: Rect[], rect: Rect, mode: 'replace' | 'add' | 't
     if (mode === 'add') return [...rest, rect];
     return rest.length > 0 ? rest : [rect];
 }
+
+/** The whole numbers from..to. */
+export function span(from: number, to: number): number[] {
+    return to < from ? [] : Array.from({ length: to - from + 1 }, (_, index) => from + index);
+}
