@@ -1,0 +1,42 @@
+import { expect, test } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+
+/** PHP and the browser measure text with the same font files: equal within 1/64 px, at several sizes. */
+test('widths in PHP are those of the browser', async ({ page }) => {
+    const found = JSON.parse(execFileSync('php', ['tests/Browser/measure.php'], { maxBuffer: 1 << 26 }).toString()) as {
+        family: string;
+        weight: number;
+        italic: boolean;
+        size: number;
+        text: string;
+        width: number;
+        line: number;
+    }[];
+    expect(found.length).toBeGreaterThan(2_000);
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'Workbooks' })).toBeVisible();
+    const off = await page.evaluate(async (items) => {
+        const faces = new Set(items.map((item) => `${item.italic ? 'italic' : 'normal'} ${item.weight} 16px '${item.family}'`));
+        // All subsets of a face that the texts touch must be there before anything is measured.
+        const letters = [...new Set(items.flatMap((item) => [...item.text]))].join('');
+        await Promise.all([...faces].map((face) => document.fonts.load(face, letters)));
+        const box = document.createElement('div');
+        box.className = 'sheet';
+        box.style.cssText = 'position:absolute;visibility:hidden;white-space:pre';
+        document.body.append(box);
+        const spans = items.map((item) => {
+            const span = document.createElement('span');
+            span.style.cssText = `position:absolute;font:${item.italic ? 'italic ' : ''}${item.weight} ${item.size}px '${item.family}';line-height:normal;font-kerning:none;font-variant-ligatures:none`;
+            span.textContent = item.text;
+            box.append(span);
+            return span;
+        });
+        return items.flatMap((item, index) => {
+            const { width, height } = (spans[index] as HTMLElement).getBoundingClientRect();
+            return Math.abs(width - item.width) > 1 / 64 + 1e-6 || Math.abs(height - item.line) > 1
+                ? [{ ...item, shown: width, height }]
+                : [];
+        });
+    }, found);
+    expect(off).toEqual([]);
+});
