@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Stylebook;
+use App\Models\Workbook;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** Formatting by hand through the server. */
+final class FormatTest extends TestCase
+{
+    private const TABLE = "Tree,Count,Worth\nRowan,3,4\nAspen,4,2\nHazel,5,1\nAll,12,7\n";
+
+    public function test_an_act_everywhere_reaches_every_wearer_and_is_undone_as_one(): void
+    {
+        [$first, $second, $third] = [$this->bringIn('a.csv', self::TABLE), $this->bringIn('b.csv', self::TABLE), $this->bringIn('c.csv', self::TABLE)];
+        $this->act($first, 'dress', ['stylebook' => 'Plain rule']);
+        $this->act($second, 'dress', ['stylebook' => 'Plain rule']);
+        $this->act($third, 'dress', ['stylebook' => 'Long list']);
+        $before = $this->look($second, 'A1');
+        $this->act($first, 'format', ['scope' => 'everywhere', 'part' => 'heading', 'look' => ['fill' => '#224466', 'ink' => '#FFFFFF']]);
+        $this->assertSame('#224466', $this->look($first, 'A1')['fill']);
+        $this->assertSame('#224466', $this->look($second, 'A1')['fill']);
+        $this->assertNotSame('#224466', $this->look($third, 'A1')['fill']);
+        $this->assertSame(1, Stylebook::query()->count(), 'what is dressed from now on looks the same');
+        $this->undo($first);
+        $this->assertSame($before, $this->look($second, 'A1'));
+        $this->assertSame(0, Stylebook::query()->count());
+    }
+
+    public function test_a_workbook_that_went_on_keeps_what_it_has_when_the_act_is_undone_elsewhere(): void
+    {
+        [$first, $second] = [$this->bringIn('a.csv', self::TABLE), $this->bringIn('b.csv', self::TABLE)];
+        $this->act($first, 'dress', ['stylebook' => 'Plain rule']);
+        $this->act($second, 'dress', ['stylebook' => 'Plain rule']);
+        $this->act($first, 'format', ['scope' => 'everywhere', 'part' => 'heading', 'look' => ['fill' => '#224466']]);
+        $this->act($second, 'format', ['ranges' => 'B2', 'look' => ['bold' => true]]);
+        $this->undo($first);
+        $this->assertSame('#224466', $this->look($second, 'A1')['fill']);
+        $this->assertTrue($this->look($second, 'B2')['bold']);
+        $this->assertNull($this->look($first, 'A1')['fill']);
+    }
+
+    public function test_a_look_for_a_part_holds_for_rows_that_come_later(): void
+    {
+        $workbook = $this->bringIn('a.csv', self::TABLE);
+        $this->act($workbook, 'dress', ['stylebook' => 'Plain rule']);
+        $this->act($workbook, 'format', ['scope' => 'here', 'part' => 'body', 'kind' => 'integer', 'look' => ['fill' => '#EEFFEE']]);
+        $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 3, 'count' => 3, 'in' => true]);
+        $this->assertSame('#EEFFEE', $this->look($workbook, 'B4')['fill']);
+        $this->assertNull($this->look($workbook, 'A4')['fill'], 'row labels are another part');
+        $this->act($workbook, 'wipe', ['scope' => 'here', 'part' => 'body', 'kind' => 'integer']);
+        $this->assertNull($this->look($workbook, 'B4')['fill']);
+    }
+
+    public function test_the_tray_is_told_values_layers_and_contrast(): void
+    {
+        $workbook = $this->bringIn('a.csv', self::TABLE);
+        $this->act($workbook, 'dress', ['stylebook' => 'River ledger']);
+        $this->act($workbook, 'format', ['ranges' => 'B2', 'look' => ['bold' => true]]);
+        $record = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/inspection?ranges=B2:B4&row=2&column=2"))->assertOk();
+        $states = array_column($record->json('inspection.attributes'), null, 'name');
+        $this->assertTrue($states['bold']['mixed']);
+        $this->assertFalse($states['font']['mixed']);
+        $this->assertSame('ground · River ledger', $states['font']['from']);
+        $this->assertSame(['body', 'integer'], [$record->json('inspection.part'), $record->json('inspection.kind')]);
+        $this->assertGreaterThan(4.5, $record->json('inspection.contrast') ?? 21);
+        $this->assertSame([1, 1], [$record->json('sheets'), $record->json('workbooks')]);
+        $this->assertContains('hand touch', array_column($record->json('inspection.ladder'), 'from'));
+    }
+
+    public function test_nearly_the_same_fills_are_pointed_out(): void
+    {
+        $workbook = $this->bringIn('a.csv', self::TABLE);
+        $this->act($workbook, 'format', ['ranges' => 'A2', 'look' => ['fill' => '#E8F1EA']]);
+        $this->act($workbook, 'format', ['ranges' => 'A3', 'look' => ['fill' => '#E6F0E9']]);
+        $this->act($workbook, 'format', ['ranges' => 'A4', 'look' => ['fill' => '#3B2A4A']]);
+        $near = fn (int $row) => $this->get($this->url("workbooks/{$workbook->id}/sheets/1/inspection?ranges=A$row&row=$row&column=1"))->json('inspection.near');
+        $this->assertSame(['#E6F0E9'], $near(2));
+        $this->assertSame([], $near(4));
+    }
+
+    public function test_a_block_is_lifted_with_chosen_facets_only(): void
+    {
+        $workbook = $this->bringIn('a.csv', self::TABLE);
+        $this->act($workbook, 'format', ['ranges' => 'A2:B2', 'look' => ['bold' => true, 'fill' => '#FFEE00', 'number' => '0.00']]);
+        $all = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/lift?range=A2:B3&facets="))->assertOk()->json();
+        $this->assertSame([2, 2], [count($all), count($all[0])]);
+        $this->assertSame('0.00', $all[0][0]['number']);
+        $fill = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/lift?range=A2&facets=fill"))->json();
+        $this->assertSame([[['fill' => '#FFEE00']]], $fill);
+        $other = $this->bringIn('b.csv', self::TABLE);
+        $this->act($other, 'lay', ['ranges' => 'C3', 'block' => $fill]);
+        $this->assertSame('#FFEE00', $this->look($other, 'C3')['fill']);
+        $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1/lift?range=A1:ZZ500&facets="))->assertUnprocessable();
+    }
+
+    public function test_a_point_of_the_history_is_reached_from_both_sides(): void
+    {
+        $workbook = $this->bringIn('a.csv', self::TABLE);
+        foreach (['#111111', '#222222', '#333333', '#444444'] as $fill) {
+            $this->act($workbook, 'format', ['ranges' => 'A2', 'look' => ['fill' => $fill]]);
+        }
+        $points = array_reverse(array_column($this->get($this->url("workbooks/{$workbook->id}/history"))->json(), 'id'));
+        foreach ([[1, '#222222'], [3, '#444444'], [0, '#111111'], [2, '#333333']] as [$index, $fill]) {
+            $this->postJson($this->url("workbooks/{$workbook->id}/point"), ['change' => $points[$index], 'revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+            $this->assertSame($fill, $this->look($workbook, 'A2')['fill']);
+        }
+        $this->postJson($this->url("workbooks/{$workbook->id}/point"), ['change' => 0, 'revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        $this->assertNull($this->look($workbook, 'A2')['fill']);
+    }
+
+    public function test_a_named_look_is_kept_changed_and_deleted_everywhere(): void
+    {
+        $workbook = $this->bringIn('a.csv', self::TABLE);
+        $this->act($workbook, 'dress', ['stylebook' => 'Plain rule']);
+        $this->act($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Check', 'look' => ['fill' => '#FFE08A']]);
+        $this->act($workbook, 'layNamed', ['ranges' => 'B2:B3', 'name' => 'Check']);
+        $this->assertSame('#FFE08A', $this->look($workbook, 'B3')['fill']);
+        $this->refused($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Check', 'look' => ['bold' => true]], 'Choose another name');
+        $this->refused($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'B12', 'look' => ['bold' => true]], 'cell address');
+        $this->act($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Check', 'replace' => true, 'look' => ['fill' => '#88DD88']]);
+        $this->assertSame('#88DD88', $this->look($workbook, 'B3')['fill']);
+        $handover = $this->post($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated();
+        $path = storage_path("app/handovers/{$handover->json('id')}.xlsx");
+        $zip = new \ZipArchive;
+        $zip->open($path);
+        $this->assertStringContainsString('<cellStyle name="Check"', (string) $zip->getFromName('xl/styles.xml'));
+        $zip->close();
+        $this->act($workbook, 'dropLook', ['scope' => 'everywhere', 'name' => 'Check']);
+        $this->assertNull($this->look($workbook, 'B3')['fill']);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'a range beyond the sheet' => ['format', ['ranges' => 'A1:XFE9', 'look' => ['bold' => true]], 'outside a worksheet'];
+        yield 'a colour that is none' => ['format', ['ranges' => 'A1', 'look' => ['fill' => 'mauve']], 'no colour'];
+        yield 'size 0' => ['format', ['ranges' => 'A1', 'look' => ['size' => 0]], '1 to 409'];
+        yield 'rotation 91' => ['format', ['ranges' => 'A1', 'look' => ['rotation' => 91]], '-90 to 90'];
+        yield 'no look' => ['format', ['ranges' => 'A1'], 'look'];
+        yield 'a part that is none' => ['format', ['scope' => 'here', 'part' => 'basement', 'look' => ['bold' => true]], 'part of a table'];
+        yield 'no such side' => ['borders', ['ranges' => 'A1', 'sides' => ['north' => 'thin #000000']], 'sides'];
+        yield 'no side' => ['borders', ['ranges' => 'A1', 'sides' => []], 'at least one edge'];
+        yield 'a block that is none' => ['lay', ['ranges' => 'A1', 'block' => [[['bold' => true]], []]], 'rows of looks'];
+        yield 'everywhere without a stylebook' => ['format', ['scope' => 'everywhere', 'part' => 'body', 'look' => ['bold' => true]], 'wears none'];
+        yield 'a cell too long' => ['edit', ['cells' => [[1, 1, str_repeat('x', 40_000)]]], '32,767'];
+        yield 'cells that are none' => ['edit', ['cells' => [['A1', 'x']]], 'row, column and text'];
+        yield 'a sheet that is none' => ['format', ['sheets' => [1, 7], 'ranges' => 'A1', 'look' => ['bold' => true]], 'no sheet 7'];
+    }
+
+    /** @param  array<string, mixed>  $arguments */
+    #[DataProvider('wrong')]
+    public function test_what_is_wrong_is_named_and_nothing_changes(string $act, array $arguments, string $words): void
+    {
+        $workbook = $this->bringIn('a.csv', self::TABLE);
+        $this->refused($workbook, $act, $arguments, $words);
+        $this->assertSame(1, $workbook->refresh()->revision);
+    }
+
+    /** @param  array<string, mixed>  $arguments */
+    private function refused(Workbook $workbook, string $act, array $arguments, string $words): void
+    {
+        $answer = $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments])->assertUnprocessable();
+        $this->assertStringContainsString($words, (string) $answer->json('message'));
+    }
+
+    /**
+     * @param  array<string, mixed>  $arguments
+     * @return TestResponse<Response>
+     */
+    private function act(Workbook $workbook, string $act, array $arguments): TestResponse
+    {
+        return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments])->assertOk();
+    }
+
+    private function undo(Workbook $workbook): void
+    {
+        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+    }
+
+    /** @return array<string, mixed> the look of one filled cell as the browser is told */
+    private function look(Workbook $workbook, string $address): array
+    {
+        $range = \Rilvet\Grid\Range::parse($address);
+        $window = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top={$range->top}&left={$range->left}&bottom={$range->top}&right={$range->left}"))->assertOk();
+
+        return $window->json('looks.0') ?? ['fill' => null, 'bold' => false];
+    }
+}
