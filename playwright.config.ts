@@ -7,9 +7,11 @@ const storage = resolve('storage/framework/testing/browser');
 export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'storage/framework/testing/results',
-    timeout: 60_000,
-    expect: { timeout: 10_000 },
+    // Generous: a shared machine may be several times slower than a free one.
+    timeout: 240_000,
+    expect: { timeout: 40_000 },
     workers: 1,
+    retries: process.env.CI ? 1 : 0,
     reporter: [['list'], ['json', { outputFile: 'storage/framework/testing/browser.json' }]],
     use: {
         baseURL: `http://127.0.0.1:${port}`,

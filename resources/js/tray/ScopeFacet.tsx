@@ -16,7 +16,7 @@ export function ScopeFacet({ format }: { format: Formatter }) {
     const sheets = together.length > 0 ? `, ${together.length + 1} sheets` : '';
     const choose = (scope: Scope) => useBench.setState({ scope });
     return (
-        <fieldset className="flex w-[184px] min-w-0 flex-none flex-col gap-0.5 border-r border-hair px-2.5 py-2">
+        <fieldset className="flex w-[194px] min-w-0 flex-none flex-col gap-0.5 border-r border-hair px-2.5 py-2">
             <legend className="float-left h-5 text-[12px] font-semibold">Applies to</legend>
             <Radio
                 on={format.scope === 'cells'}
@@ -68,7 +68,7 @@ function Radio({
 }) {
     return (
         <label
-            className={`flex h-6 items-center gap-1.5 text-[12px] ${on ? 'font-semibold' : ''} ${disabled ? 'text-[#8a8192]' : ''}`}
+            className={`flex h-6 items-center gap-1.5 text-[11.5px] ${on ? 'font-semibold' : ''} ${disabled ? 'text-[#8a8192]' : ''}`}
             title={title ?? label}
         >
             <input
