@@ -32,7 +32,7 @@ export default defineConfig({
     webServer: {
         command: `rm -rf ${storage} && mkdir -p ${storage} && bin/start`,
         url: `http://127.0.0.1:${port}/up`,
-        timeout: 180_000,
+        timeout: 400_000,
         reuseExistingServer: false,
         gracefulShutdown: { signal: 'SIGTERM', timeout: 5_000 },
         env: { RILVET_PORT: String(port), DB_DATABASE: `${storage}/browser.sqlite`, LARAVEL_STORAGE_PATH: storage },
