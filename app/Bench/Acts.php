@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Files\LibraryReferences;
 use App\Models\Workbook;
 use Rilvet\Act\Act;
 use Rilvet\Act\CorrectReading;
@@ -63,20 +62,20 @@ final readonly class Acts
             'layNamed' => [new LayNamed($given->targets(), $given->textOrNull('name') ?? ''), $sheets],
             'name' => [new NameSelection($sheet, $given->text('name'), $given->textOrNull('ranges') === null ? null : $given->targets()->ranges), [$sheet]],
             'edit' => [new EditCells($sheet, $given->cells()), $this->withFormulas($row, $sheet)],
-            'move' => [new MoveCells($sheet, $given->shift(), new LibraryReferences), $this->withFormulas($row, $sheet)],
+            'move' => [new MoveCells($sheet, $given->shift()), $this->withFormulas($row, $sheet)],
             default => throw ActIsWrong::named($name),
         };
     }
 
     /**
-     * The sheet in view, and those whose formulas may look at it: in a workbook of one sheet, or of text, there are none.
+     * The sheet in view, and the others, whose formulas may look at it.
      *
      * @return non-empty-list<int>
      */
     private function withFormulas(Workbook $row, int $sheet): array
     {
         /** @var list<int> $others */
-        $others = $row->sheets()->where('number', '!=', $sheet)->where('rows', '<', 20_000)->pluck('number')->all();
+        $others = $row->sheets()->where('number', '!=', $sheet)->pluck('number')->all();
 
         return [$sheet, ...$others];
     }

@@ -8,6 +8,7 @@ use Rilvet\Act\Exception\MoveIsWrong;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
+use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
 use Rilvet\Grid\ShiftedSheet;
 use Rilvet\Work\Workbook;
@@ -20,7 +21,7 @@ final readonly class MoveCells implements Act
 {
     private const MOST = 10_000;
 
-    public function __construct(private int $sheet, private Shift $shift, private References $references)
+    public function __construct(private int $sheet, private Shift $shift)
     {
     }
 
@@ -36,15 +37,16 @@ final readonly class MoveCells implements Act
         if ($this->shift->in && $size + $this->shift->count > $limit) {
             throw MoveIsWrong::full($limit, $this->shift->rows);
         }
+        $references = new References($this->shift, $sheet->name);
         $workbook = $workbook->withSheet($this->sheet, $sheet->moved($this->shift, new ShiftedSheet($sheet->cells, $this->shift)));
         foreach ($workbook->sheets as $number => $other) {
-            $edits = $this->formulas($workbook, $number, $sheet->name);
+            $edits = self::formulas($other->cells, $references, $number === $this->sheet);
             if ($edits !== []) {
                 $workbook = $workbook->withSheet($number, $other->readAs($other->found, new EditedSheet($other->cells, $edits), $other->typing));
             }
         }
 
-        return $workbook->naming(array_map(fn (string $refers) => $this->references->moved($refers, $this->shift, $sheet->name, false), $workbook->names));
+        return $workbook->naming(array_map(fn (string $refers) => $references->moved($refers, false), $workbook->names));
     }
 
     public function words(Workbook $workbook): string
@@ -56,22 +58,14 @@ final readonly class MoveCells implements Act
     }
 
     /** @return array<int, array<int, Cell>> formulas that must be written anew, at their new places */
-    private function formulas(Workbook $workbook, int $number, string $name): array
+    private static function formulas(Sheet $sheet, References $references, bool $own): array
     {
         $edits = [];
-        $sheet = $workbook->sheet($number);
-        if ($sheet->typing !== null && $number === $this->sheet && $sheet->cells->rows() > 20_000) {
-            // A long table that came as text has no formulas but those typed in, and those stand near their sums.
-            return [];
-        }
-        foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
-            foreach ($cells as $index => $cell) {
-                if ($cell->formula === null) {
-                    continue;
-                }
-                $moved = $this->references->moved($cell->formula, $this->shift, $name, $number === $this->sheet);
+        foreach ($sheet->formulas() as $row => $cells) {
+            foreach ($cells as $column => $cell) {
+                $moved = $references->moved((string) $cell->formula, $own);
                 if ($moved !== $cell->formula) {
-                    $edits[$row][$index + 1] = Cell::formula($moved, $cell->value, $cell->error);
+                    $edits[$row][$column] = Cell::formula($moved, $cell->value, $cell->error);
                 }
             }
         }

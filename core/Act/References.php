@@ -4,15 +4,103 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Grid\Address;
 use Rilvet\Grid\Shift;
 
-/** Moves the references of a formula along when rows or columns are put in or taken out. */
-interface References
+/**
+ * Moves the references of formulas along when rows or columns are put in or taken out (grammar: ISO/IEC 29500-1 18.17.2).
+ * What is no reference stays as it is: texts, numbers, functions such as LOG10, structured and foreign references.
+ */
+final readonly class References
 {
+    /** What a formula is made of, as far as telling references from the rest needs. */
+    private const PIECES = '~
+        "(?:[^"]|"")*"
+        | \#[A-Z0-9/]+[!?]?
+        | (?<sheet> \'(?:[^\']|\'\')+\'! | (?:\[[^\]]*\])?[\p{L}_][\p{L}\p{N}_.]*(?::[\p{L}_][\p{L}\p{N}_.]*)?! )?
+          (?: (?<c1>\$?[A-Z]{1,3})(?<r1>\$?\d{1,7})(?: : (?<c2>\$?[A-Z]{1,3})(?<r2>\$?\d{1,7}) )?
+            | (?<left>\$?[A-Z]{1,3}):(?<right>\$?[A-Z]{1,3})
+            | (?<top>\$?\d{1,7}):(?<bottom>\$?\d{1,7}) )
+          (?![\p{L}\p{N}_.(\[!])
+        | [\p{L}_\\\\][\p{L}\p{N}_.\\\\]*
+        | \d+(?:\.\d+)?(?:E[+-]?\d+)?
+        | (?<bracket> \[ (?: [^\[\]]++ | (?&bracket) )* \] )
+    ~xiu';
+
+    /** @param  string  $sheet  the name of the sheet in which rows or columns move */
+    public function __construct(private Shift $shift, private string $sheet)
+    {
+    }
+
     /**
      * @param  string  $formula  without "="
-     * @param  string  $sheet  the sheet in which rows or columns move
-     * @param  bool  $own  the formula stands on that sheet, so that references without a sheet's name are to it
+     * @param  bool  $own  the formula stands on the sheet that moves, so that references without a sheet's name are to it
      */
-    public function moved(string $formula, Shift $shift, string $sheet, bool $own): string;
+    public function moved(string $formula, bool $own): string
+    {
+        return (string) preg_replace_callback(self::PIECES, fn (array $piece) => $this->piece($piece, $own), $formula, flags: PREG_UNMATCHED_AS_NULL);
+    }
+
+    /** @param  array<array-key, string|null>  $piece */
+    private function piece(array $piece, bool $own): string
+    {
+        $whole = (string) $piece[0];
+        $named = $piece['sheet'] ?? null;
+        if ($named === null ? ! $own : mb_strtolower(self::plain($named)) !== mb_strtolower($this->sheet)) {
+            return $whole;
+        }
+        $moved = match (true) {
+            isset($piece['c1'], $piece['r1']) => $this->cells($piece['c1'], $piece['r1'], $piece['c2'] ?? null, $piece['r2'] ?? null),
+            isset($piece['left'], $piece['right']) => $this->line($piece['left'], $piece['right'], false),
+            isset($piece['top'], $piece['bottom']) => $this->line($piece['top'], $piece['bottom'], true),
+            default => $whole,
+        };
+
+        return $moved === $whole ? $whole : $named.$moved;
+    }
+
+    /** A cell or a range; a place beyond a worksheet makes it a name, which stays. */
+    private function cells(string $column, string $row, ?string $endColumn, ?string $endRow): string
+    {
+        $known = fn (string $letters, string $digits) => Address::columnNumber(ltrim($letters, '$')) <= Address::COLUMNS && (int) ltrim($digits, '$') >= 1 && (int) ltrim($digits, '$') <= Address::ROWS;
+        if (! $known($column, $row) || ($endColumn !== null && ! $known($endColumn, (string) $endRow))) {
+            return $column.$row.($endColumn === null ? '' : ":$endColumn$endRow");
+        }
+        $columns = $this->line($column, $endColumn ?? $column, false);
+        $rows = $this->line($row, $endRow ?? $row, true);
+        if (str_starts_with($columns, '#') || str_starts_with($rows, '#')) {
+            return '#REF!';
+        }
+        [$left, $right] = explode(':', $columns);
+        [$top, $bottom] = explode(':', $rows);
+
+        return $left.$top.($endColumn === null ? '' : ":$right$bottom");
+    }
+
+    /** Two ends along one axis, as "first:last", in the order in which they stood; "#REF!" where all of it is taken out. */
+    private function line(string $first, string $last, bool $rows): string
+    {
+        $number = fn (string $end) => $rows ? (int) ltrim($end, '$') : Address::columnNumber(ltrim($end, '$'));
+        [$a, $b] = [$number($first), $number($last)];
+        $limit = $rows ? Address::ROWS : Address::COLUMNS;
+        if ($rows !== $this->shift->rows || min($a, $b) < 1 || max($a, $b) > $limit) {
+            return "$first:$last";
+        }
+        $stretch = $this->shift->stretch(min($a, $b), max($a, $b));
+        if ($stretch === null || $stretch[0] > $limit) {
+            return '#REF!';
+        }
+        $ends = [$stretch[0], min($limit, $stretch[1])];
+        [$a, $b] = $a <= $b ? $ends : array_reverse($ends);
+        $write = fn (string $old, int $to) => (str_starts_with($old, '$') ? '$' : '').($rows ? $to : Address::columnName($to));
+
+        return $write($first, $a).':'.$write($last, $b);
+    }
+
+    private static function plain(string $prefix): string
+    {
+        $name = substr($prefix, 0, -1);
+
+        return str_starts_with($name, "'") ? str_replace("''", "'", substr($name, 1, -1)) : $name;
+    }
 }

@@ -40,12 +40,20 @@ final class Block
     /** @return list<list<Stored>> */
     public static function decode(string $data): array
     {
-        $json = gzinflate($data);
-        if ($json === false) {
-            throw new RuntimeException('A row block cannot be read: its data is damaged.');
-        }
-
         /** @var list<list<Stored>> */
-        return json_decode($json, true, 16, JSON_THROW_ON_ERROR);
+        return json_decode(self::json($data), true, 16, JSON_THROW_ON_ERROR);
+    }
+
+    /** False only where no cell of the block is a formula; a text may look like one. */
+    public static function mayHoldFormulas(string $data): bool
+    {
+        return str_contains(self::json($data), '{"f":');
+    }
+
+    private static function json(string $data): string
+    {
+        $json = gzinflate($data);
+
+        return $json !== false ? $json : throw new RuntimeException('A row block cannot be read: its data is damaged.');
     }
 }

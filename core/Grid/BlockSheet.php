@@ -65,4 +65,23 @@ final class BlockSheet implements Sheet
             }
         }
     }
+
+    public function formulas(): iterable
+    {
+        for ($block = 0; $this->rows > 0 && $block <= Block::of($this->rows); $block++) {
+            $data = $this->blocks->block($block);
+            // Most blocks hold none, and telling that is far quicker than reading them.
+            foreach ($data !== null && Block::mayHoldFormulas($data) ? Block::decode($data) : [] as $index => $row) {
+                $cells = [];
+                foreach ($row as $at => $stored) {
+                    if (is_array($stored) && isset($stored['f'])) {
+                        $cells[$at + 1] = Cell::fromStored($stored);
+                    }
+                }
+                if ($cells !== []) {
+                    yield Block::firstRow($block) + $index => $cells;
+                }
+            }
+        }
+    }
 }

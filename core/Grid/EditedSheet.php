@@ -47,6 +47,22 @@ final class EditedSheet implements Sheet
         }
     }
 
+    public function formulas(): iterable
+    {
+        foreach ($this->beneath->formulas() as $row => $cells) {
+            $left = array_diff_key($cells, $this->edits[$row] ?? []);
+            if ($left !== []) {
+                yield $row => $left;
+            }
+        }
+        foreach ($this->edits as $row => $cells) {
+            $typed = array_filter($cells, fn (Cell $cell) => $cell->formula !== null);
+            if ($typed !== []) {
+                yield $row => $typed;
+            }
+        }
+    }
+
     /**
      * @param  list<Cell>  $cells
      * @return list<Cell>

@@ -42,4 +42,15 @@ final readonly class MemorySheet implements Sheet
             yield $row => array_pad($this->cells[$row - 1], $this->columns, Cell::blank());
         }
     }
+
+    public function formulas(): iterable
+    {
+        foreach ($this->cells as $index => $cells) {
+            foreach ($cells as $at => $cell) {
+                if ($cell->formula !== null) {
+                    yield $index + 1 => [$at + 1 => $cell];
+                }
+            }
+        }
+    }
 }

@@ -25,4 +25,11 @@ interface Sheet
      * @return iterable<int, list<Cell>> keyed by row number
      */
     public function read(int $first, int $last, int $left = 1, int $right = Address::COLUMNS): iterable;
+
+    /**
+     * The cells with a formula, found without reading the others where the sheet is kept so that this can be told.
+     *
+     * @return iterable<int, array<int, Cell>> by row, then by column number; rows without any may be missing
+     */
+    public function formulas(): iterable;
 }

@@ -41,6 +41,18 @@ final readonly class ShiftedSheet implements Sheet
         }
     }
 
+    public function formulas(): iterable
+    {
+        foreach ($this->beneath->formulas() as $row => $cells) {
+            foreach ($cells as $column => $cell) {
+                $to = $this->shift->place($this->shift->rows ? $row : $column);
+                if ($to !== null) {
+                    yield $this->shift->rows ? $to : $row => [$this->shift->rows ? $column : $to => $cell];
+                }
+            }
+        }
+    }
+
     /**
      * @param  list<Cell>  $cells
      * @return list<Cell>

@@ -150,11 +150,12 @@ final class GridTest extends TestCase
                 }
                 $row = mt_rand(1, count($grid));
                 $column = mt_rand(1, count($grid[0]));
-                $sheet = new EditedSheet($sheet, [$row => [$column => Cell::of("new $step")]]);
+                $sheet = new EditedSheet($sheet, [$row => [$column => mt_rand(0, 1) === 1 ? Cell::of("new $step") : Cell::formula('A1', "new $step")]]);
                 $grid[$row - 1][$column - 1] = "new $step";
             }
             if ($grid !== [] && $grid[0] !== []) {
                 self::assertSame($grid, self::values($sheet));
+                self::assertSame(self::formulasRead($sheet), self::formulasTold($sheet));
             }
         }
     }
@@ -189,6 +190,36 @@ final class GridTest extends TestCase
         }
 
         return $rows;
+    }
+
+    /** @return list<string> addresses of formulas, found by reading every cell */
+    private static function formulasRead(Sheet $sheet): array
+    {
+        $found = [];
+        foreach ($sheet->read(1, $sheet->rows()) as $row => $cells) {
+            foreach ($cells as $index => $cell) {
+                if ($cell->formula !== null) {
+                    $found[] = (string) Address::of($row, $index + 1);
+                }
+            }
+        }
+        sort($found);
+
+        return $found;
+    }
+
+    /** @return list<string> addresses of formulas as the sheet tells them */
+    private static function formulasTold(Sheet $sheet): array
+    {
+        $found = [];
+        foreach ($sheet->formulas() as $row => $cells) {
+            foreach (array_keys($cells) as $column) {
+                $found[] = (string) Address::of($row, $column);
+            }
+        }
+        sort($found);
+
+        return $found;
     }
 
     private static function randomRange(): Range

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Files\LibraryReferences;
 use App\Models\Workbook;
 use Illuminate\Support\Facades\DB;
-use PHPUnit\Framework\Attributes\DataProvider;
 use Rilvet\Grid\Block;
-use Rilvet\Grid\Shift;
 use Tests\TestCase;
 
 /** Rows and columns put in and taken out, with all that follows them, and back. */
@@ -56,24 +53,6 @@ final class MoveTest extends TestCase
         }
         $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk()->assertJsonPath('bench.names.0.ranges', 'B2:B3,A2');
         $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk()->assertJsonPath('bench.names', []);
-    }
-
-    /** @return iterable<string, array{string, Shift, bool, string}> */
-    public static function formulas(): iterable
-    {
-        yield 'rows put in above' => ['SUM(B2:B4)*$C$9', new Shift(true, 2, 2, true), true, 'SUM(B4:B6)*$C$11'];
-        yield 'rows put in inside a range' => ['SUM(B2:B9)', new Shift(true, 5, 1, true), true, 'SUM(B2:B10)'];
-        yield 'rows below' => ['A1+A2', new Shift(true, 5, 1, true), true, 'A1+A2'];
-        yield 'columns put in' => ['SUM(B2:D2)', new Shift(false, 3, 1, true), true, 'SUM(B2:E2)'];
-        yield 'rows taken out' => ['SUM(B5:B9)', new Shift(true, 1, 2, false), true, 'SUM(B3:B7)'];
-        yield 'on another sheet, by name' => ["'My list'!A5+A5", new Shift(true, 2, 1, true), false, "'My list'!A6+A5"];
-        yield 'texts are no references' => ['"A5"&A5', new Shift(true, 2, 1, true), true, '"A5"&A6'];
-    }
-
-    #[DataProvider('formulas')]
-    public function test_formulas_keep_meaning_the_same_cells(string $formula, Shift $shift, bool $own, string $moved): void
-    {
-        $this->assertSame($moved, (new LibraryReferences)->moved($formula, $shift, 'My list', $own));
     }
 
     public function test_wrong_moves_are_refused(): void
