@@ -16,7 +16,6 @@ final readonly class IncomingSheet
     public function __construct(
         public string $name,
         public Setup $setup,
-        public int $columns,
         public iterable $rows,
     ) {
     }

@@ -60,7 +60,6 @@ final class LibraryReader implements WorkbookReader
             yield new IncomingSheet(
                 $sheet->getTitle(),
                 self::setup($sheet),
-                Coordinate::columnIndexFromString($sheet->getHighestColumn()),
                 self::rows($sheet, $styles),
             );
         }
@@ -97,22 +96,26 @@ final class LibraryReader implements WorkbookReader
     }
 
     /**
+     * Every row from the first to the last; each as far as it holds cells. A sheet may reach far with hardly any.
+     *
      * @param  array<int>  $styles  by the library's own numbers
      * @return iterable<int, array{list<Cell>, list<int>}>
      */
     private static function rows(Worksheet $sheet, array $styles): iterable
     {
-        $columns = Coordinate::columnIndexFromString($sheet->getHighestColumn());
-        $last = $sheet->getHighestRow();
+        $columns = [];
+        foreach ($sheet->getCoordinates(false) as $coordinate) {
+            [$column, $row] = Coordinate::indexesFromString($coordinate);
+            $columns[$row][] = $column;
+        }
+        $last = $columns === [] ? 0 : max(array_keys($columns));
         for ($row = 1; $row <= $last; $row++) {
-            $cells = array_fill(0, $columns, Cell::blank());
-            $looks = array_fill(0, $columns, 0);
-            for ($column = 1; $column <= $columns; $column++) {
-                $address = [$column, $row];
-                if (! $sheet->cellExists($address)) {
-                    continue;
-                }
-                $cell = $sheet->getCell($address);
+            $there = $columns[$row] ?? [];
+            $width = $there === [] ? 0 : max($there);
+            $cells = array_fill(0, $width, Cell::blank());
+            $looks = array_fill(0, $width, 0);
+            foreach ($there as $column) {
+                $cell = $sheet->getCell([$column, $row]);
                 $looks[$column - 1] = $styles[$cell->getXfIndex()] ?? 0;
                 $cells[$column - 1] = self::cell($cell->getDataType(), $cell->getValue(), $cell->getDataType() === DataType::TYPE_FORMULA ? $cell->getOldCalculatedValue() : null);
             }

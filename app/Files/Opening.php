@@ -159,6 +159,9 @@ final class Opening
         if ($block !== []) {
             $store->put($blocks, Block::encode($block));
         }
+        if ($lastFilled * $columns > $this->limits->cells) {
+            throw FileIsWrong::package(sprintf('The sheet "%s" reaches to %s, which is more than %s cells, most of them blank. Clear what stands there by mistake, and bring it in again.', $name, Address::of($lastFilled, $columns), number_format($this->limits->cells)));
+        }
         $cells = new BlockSheet($name, $lastFilled, $columns, $store);
         $hints = new FileHints($file, $looks, $incoming->setup);
         $signatures = Signature::all($cells, $hints);

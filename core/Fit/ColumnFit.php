@@ -13,8 +13,10 @@ use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
 use Rilvet\Stylebook\FitRules;
 use Rilvet\Text\Fonts;
+use Rilvet\Window\Ruler;
 use Rilvet\Window\Shown;
 use Rilvet\Work\Cascade;
+use Rilvet\Work\Merges;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Worksheet;
 
@@ -38,11 +40,17 @@ final class ColumnFit
 
     private readonly Cascade $cascade;
 
+    private readonly Merges $merges;
+
+    private readonly Ruler $ruler;
+
     private readonly FitRules $rules;
 
-    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly Fonts $fonts)
+    public function __construct(private readonly Worksheet $sheet, LookBook $looks, Fonts $fonts)
     {
         $this->cascade = new Cascade($sheet, $looks);
+        $this->merges = new Merges($sheet->setup->merges);
+        $this->ruler = new Ruler($fonts);
         $this->rules = $sheet->stylebook->fit ?? new FitRules;
     }
 
@@ -57,7 +65,7 @@ final class ColumnFit
             $this->fitRows($table);
         }
         $ground = $this->sheet->stylebook->ground ?? Look::none();
-        $height = $this->lineHeight($ground) + $this->rules->rowAir;
+        $height = $this->ruler->lineHeight($ground) + $this->rules->rowAir;
         $setup = $this->sheet->came->withSizes($this->widths, $this->heights, $height);
         $stylebook = $this->sheet->stylebook;
         $first = $tables[0] ?? null;
@@ -86,7 +94,7 @@ final class ColumnFit
                 $worn = $this->cascade->at($bodyRow, $column->column);
                 foreach ($column->longest as $text) {
                     $cell = $this->sheet->typing?->cell($column->column, $text) ?? Cell::of($text);
-                    $needs[$column->column] = max($needs[$column->column], $this->measure(Shown::of($cell, $worn)->formatted->text, $worn->look));
+                    $needs[$column->column] = max($needs[$column->column], $this->ruler->width(Shown::of($cell, $worn)->formatted->text, $worn->look));
                 }
             }
         }
@@ -99,12 +107,12 @@ final class ColumnFit
                 foreach ($needs as $column => $need) {
                     $cell = $cells[$column - 1] ?? Cell::blank();
                     $reaches = $part !== Part::Body && $part !== Part::Heading && $cell->isText() && ($cells[$column] ?? Cell::blank())->isBlank();
-                    if ($cell->isBlank() || $reaches || $this->sheet->setup->mergeAt($row, $column)?->columns() > 1) {
+                    if ($cell->isBlank() || $reaches || $this->merges->at($row, $column)?->columns() > 1) {
                         continue;
                     }
                     $worn = $this->cascade->at($row, $column);
                     $text = Shown::of($cell, $worn)->formatted->text;
-                    $needs[$column] = max($need, $part === Part::Heading && $worn->look->is(Attribute::Wrap) ? $this->longestWord($text, $worn->look) : $this->measure($text, $worn->look));
+                    $needs[$column] = max($need, $part === Part::Heading && $worn->look->is(Attribute::Wrap) ? $this->longestWord($text, $worn->look) : $this->ruler->width($text, $worn->look));
                 }
             }
         }
@@ -150,22 +158,16 @@ final class ColumnFit
                     }
                     $look = $this->cascade->at($row, $column)->look;
                     $lines = $look->is(Attribute::Wrap) && ! $cell->isBlank() ? $this->lines($cell->text(), $look, $this->widths[$column] ?? 64) : 1;
-                    $height = max($height, $lines * $this->lineHeight($look) + $air);
+                    $height = max($height, $lines * $this->ruler->lineHeight($look) + $air);
                 }
                 $this->heights[$row] = max($this->heights[$row] ?? 0, $height);
             }
         }
     }
 
-    private function measure(string $text, Look $look): int
-    {
-        return $this->fonts->face($look->text(Attribute::Font, 'Carlito'), $look->is(Attribute::Bold), $look->is(Attribute::Italic))
-            ->fit($text, $look->number(Attribute::Size, 11) * Fonts::PX);
-    }
-
     private function longestWord(string $text, Look $look): int
     {
-        return max(array_map(fn (string $word) => $this->measure($word, $look), preg_split('/\s+/', trim($text)) ?: ['']));
+        return max(array_map(fn (string $word) => $this->ruler->width($word, $look), preg_split('/\s+/', trim($text)) ?: ['']));
     }
 
     private function lines(string $text, Look $look, int $width): int
@@ -176,7 +178,7 @@ final class ColumnFit
             $line = '';
             foreach (explode(' ', $paragraph) as $word) {
                 $longer = $line === '' ? $word : "$line $word";
-                if ($line !== '' && $this->measure($longer, $look) > $width - self::PADDING) {
+                if ($line !== '' && $this->ruler->width($longer, $look) > $width - self::PADDING) {
                     $lines++;
                     $line = $word;
                 } else {
@@ -186,11 +188,5 @@ final class ColumnFit
         }
 
         return $lines;
-    }
-
-    private function lineHeight(Look $look): int
-    {
-        return $this->fonts->face($look->text(Attribute::Font, 'Carlito'), $look->is(Attribute::Bold), $look->is(Attribute::Italic))
-            ->lineHeight($look->number(Attribute::Size, 11) * Fonts::PX);
     }
 }

@@ -12,6 +12,9 @@ use Rilvet\Grid\Range;
  */
 final class Regions
 {
+    /** Blank columns beyond which what stands at the right is no part of the table at the left, whatever it is. */
+    private const FAR = 20;
+
     public function __construct(private readonly SheetFacts $facts)
     {
     }
@@ -69,7 +72,8 @@ final class Regions
             $gap = $range->left + $at;
             $left = $this->shrink(Range::of($range->top, $range->left, $range->bottom, $gap - 1));
             $right = $this->shrink(Range::of($range->top, $gap + 1, $range->bottom, $range->right));
-            if ($left !== null && $right !== null && $this->separate($left, $right)) {
+            $far = $right !== null && $left !== null && $right->left - $left->right > self::FAR;
+            if ($left !== null && $right !== null && ($far || $this->separate($left, $right))) {
                 return [Range::of($range->top, $range->left, $range->bottom, $gap - 1), Range::of($range->top, $gap + 1, $range->bottom, $range->right)];
             }
         }

@@ -11,6 +11,9 @@ final class RowBands
 {
     private const NOTE = '/^\s*(?:\*|†|‡|[¹²³⁴⁵⁶⁷⁸⁹]|\(?[a-z1-9]\)\s|source|sources|note|notes|nb\b|n\.b|remark|footnote|quelle|anmerkung|hinweis|remarque|fuente|nota|bron|källa|kilde|zdroj|źródło|fonte|updated|last updated|data from|prepared by|printed|contact)/iu';
 
+    /** Blank rows beyond which what stands below is no part of the table above, whatever it is. */
+    private const FAR = 50;
+
     public function __construct(private readonly SheetFacts $facts)
     {
     }
@@ -68,6 +71,9 @@ final class RowBands
 
     private function begins(Region $region, int $start, int $row): bool
     {
+        if ($row - $start > self::FAR && $this->allBlank($region, $row - self::FAR, $row - 1)) {
+            return true;
+        }
         // The rows from here: lone lines (a title perhaps), then the first full row.
         $full = $row;
         $lone = 0;
@@ -125,6 +131,17 @@ final class RowBands
         $typedBelow = $this->typedColumns($region, $full, $region->range->bottom) !== [];
 
         return $typedBelow || $lone > 0 || $region->letters($full) !== $region->letters($this->lastFull($region, $start, $row));
+    }
+
+    private function allBlank(Region $region, int $from, int $to): bool
+    {
+        for ($row = $to; $row >= $from; $row--) {
+            if (! $region->isBlank($row)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private function lastFull(Region $region, int $start, int $row): int

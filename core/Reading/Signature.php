@@ -33,7 +33,8 @@ final class Signature
         foreach ($sheet->read(1, $sheet->rows()) as $row => $cells) {
             $signature = '';
             foreach ($cells as $index => $cell) {
-                $signature .= self::letter($cell, fn () => $hints->numberFormat($row, $index + 1), $memo);
+                // Most cells of a sparse sheet are blank, and one look at each is all that they may cost.
+                $signature .= $cell->isBlank() ? '.' : self::letter($cell, fn () => $hints->numberFormat($row, $index + 1), $memo);
             }
             $signatures[] = rtrim($signature, '.');
         }

@@ -12,6 +12,7 @@ use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Cascade;
+use Rilvet\Work\Merges;
 use Rilvet\Work\Worksheet;
 use Rilvet\Work\Worn;
 
@@ -22,7 +23,13 @@ final class Painter
 
     private readonly Edges $edges;
 
-    /** @var array<int, int> worn look to index in the window */
+    private readonly Merges $merges;
+
+    private readonly Ruler $ruler;
+
+    private readonly Spans $spans;
+
+    /** @var array<string, int> worn look, with the ink that its number format asks for, to index in the window */
     private array $indexes = [];
 
     /** @var list<WindowLook> */
@@ -31,11 +38,14 @@ final class Painter
     public function __construct(
         private readonly Worksheet $sheet,
         LookBook $looks,
-        private readonly Fonts $fonts,
+        Fonts $fonts,
         private readonly bool $from1904 = false,
     ) {
         $this->cascade = new Cascade($sheet, $looks);
         $this->edges = new Edges($this->cascade);
+        $this->merges = new Merges($sheet->setup->merges);
+        $this->ruler = new Ruler($fonts);
+        $this->spans = new Spans($sheet, $this->cascade);
     }
 
     /** @param  int  $number of the sheet, handed through */
@@ -54,12 +64,11 @@ final class Painter
                 if ($cell->isBlank() && ! $filled) {
                     continue;
                 }
-                $merge = $merges === [] ? null : self::mergeAt($merges, $row, $column);
-                if ($merge !== null && ($merge->top !== $row || $merge->left !== $column) && ! $filled) {
+                $hidden = $this->merges->hides($row, $column);
+                if ($hidden && ! $filled) {
                     continue;
                 }
-                $hidden = $merge !== null && ($merge->top !== $row || $merge->left !== $column);
-                $cells[] = $this->cell($hidden ? Cell::blank() : $cell, $worn, $row, $column, $values, $merge);
+                $cells[] = $this->cell($hidden ? Cell::blank() : $cell, $worn, $row, $column, $values);
             }
         }
 
@@ -67,7 +76,7 @@ final class Painter
             $number, $range->top, $range->left,
             array_map($setup->heightOf(...), range($range->top, $range->bottom)),
             array_map($setup->widthOf(...), range($range->left, $range->right)),
-            $cells, $this->looks, $this->lines($range, $merges),
+            $cells, $this->looks, $this->lines($range),
             array_map(fn (Range $merge) => [$merge->top, $merge->left, $merge->bottom, $merge->right], $merges),
         );
     }
@@ -83,8 +92,9 @@ final class Painter
     }
 
     /** @param  list<Cell>  $values of the whole row */
-    private function cell(Cell $cell, Worn $worn, int $row, int $column, array $values, ?Range $merge): WindowCell
+    private function cell(Cell $cell, Worn $worn, int $row, int $column, array $values): WindowCell
     {
+        $merge = $this->merges->at($row, $column);
         $shown = Shown::of($cell, $worn, $this->from1904);
         $text = $shown->formatted->text;
         $pieces = $shown->formatted->pieces();
@@ -92,7 +102,7 @@ final class Painter
         $to = $merge->right ?? $column;
         if ($text !== '' && $merge === null) {
             if ($worn->look->text(Attribute::Horizontal) === 'span') {
-                $to = $this->spanEnd($row, $column, $values);
+                $to = $this->spans->end($row, $column, $values);
             } elseif ($cell->isText() && ! $worn->look->is(Attribute::Wrap)) {
                 [$from, $to] = $this->reach($text, $worn->look, $shown->align, $column, $values);
             } elseif ($cell->isNumber() && ! $this->fits($text, $worn->look, $column) || ! $shown->formatted->fits) {
@@ -102,30 +112,7 @@ final class Painter
             }
         }
 
-        return new WindowCell($row, $column, $pieces[1] ?? $text, $this->index($worn), $shown->align, $pieces[0] ?? null, $from, $to);
-    }
-
-    /** @param  list<Cell>  $values */
-    private function spanEnd(int $row, int $column, array $values): int
-    {
-        $to = $column;
-        while (($values[$to] ?? Cell::blank())->isBlank() && $to < $this->sheet->cells->columns()
-            && $this->cascade->at($row, $to + 1)->look->text(Attribute::Horizontal) === 'span' && $this->sameGroup($row, $column, $to + 1)) {
-            $to++;
-        }
-
-        return $to;
-    }
-
-    private function sameGroup(int $row, int $column, int $next): bool
-    {
-        foreach ($this->sheet->reading->tableAt($row, $column)->groups ?? [] as $group) {
-            if ($group->contains($row, $column)) {
-                return $group->contains($row, $next);
-            }
-        }
-
-        return true;
+        return new WindowCell($row, $column, $pieces[1] ?? $text, $this->index($worn, $shown->formatted->ink), $shown->align, $pieces[0] ?? null, $from, $to);
     }
 
     /**
@@ -136,7 +123,7 @@ final class Painter
      */
     private function reach(string $text, Look $look, string $align, int $column, array $values): array
     {
-        $need = $this->width($text, $look) + 8 - $this->sheet->setup->widthOf($column);
+        $need = $this->ruler->width($text, $look) + 8 - $this->sheet->setup->widthOf($column);
         $from = $to = $column;
         $right = $align === 'left' ? $need : ($align === 'center' ? intdiv($need + 1, 2) : 0);
         $left = $align === 'right' ? $need : ($align === 'center' ? intdiv($need + 1, 2) : 0);
@@ -154,30 +141,26 @@ final class Painter
 
     private function fits(string $text, Look $look, int $column): bool
     {
-        return $this->width($text, $look) <= $this->sheet->setup->widthOf($column) - 4;
+        return $this->ruler->width($text, $look) <= $this->sheet->setup->widthOf($column) - 4;
     }
 
-    private function width(string $text, Look $look): int
+    /** @param  string|null  $ink  what the number format asks for, in the place of the look's own */
+    private function index(Worn $worn, ?string $ink): int
     {
-        return $this->fonts->face($look->text(Attribute::Font, 'Carlito'), $look->is(Attribute::Bold), $look->is(Attribute::Italic))
-            ->fit($text, $look->number(Attribute::Size, 11) * Fonts::PX);
-    }
-
-    private function index(Worn $worn): int
-    {
-        if (! isset($this->indexes[$worn->number])) {
-            $this->indexes[$worn->number] = count($this->looks);
+        $key = $worn->number.$ink;
+        if (! isset($this->indexes[$key])) {
+            $this->indexes[$key] = count($this->looks);
             $look = $worn->look;
             $fill = $look->text(Attribute::Fill);
             $this->looks[] = new WindowLook(
-                $this->fonts->drawnAs($look->text(Attribute::Font, 'Carlito')),
-                round($look->number(Attribute::Size, 11) * Fonts::PX, 3),
+                $this->ruler->family($look),
+                round(Ruler::px($look), 3),
                 $look->is(Attribute::Bold),
                 $look->is(Attribute::Italic),
                 $look->text(Attribute::Underline, 'none'),
                 $look->is(Attribute::Strike),
                 $look->text(Attribute::Script, 'none'),
-                $look->text(Attribute::Ink, '#000000'),
+                $ink ?? $look->text(Attribute::Ink, '#000000'),
                 $fill === '' || $fill === 'none' ? null : $fill,
                 $look->text(Attribute::Vertical, 'bottom'),
                 (int) $look->number(Attribute::Indent),
@@ -186,22 +169,21 @@ final class Painter
             );
         }
 
-        return $this->indexes[$worn->number];
+        return $this->indexes[$key];
     }
 
     /**
      * Edges inside and around the range, each drawn once, neighbours of one kind joined to one line.
      *
-     * @param  list<Range>  $merges
      * @return list<WindowLine>
      */
-    private function lines(Range $range, array $merges): array
+    private function lines(Range $range): array
     {
         $lines = [];
         for ($row = $range->top; $row <= $range->bottom + 1; $row++) {
             $edges = [];
             for ($column = $range->left; $column <= $range->right; $column++) {
-                $merge = $merges === [] ? null : self::mergeAt($merges, $row, $column);
+                $merge = $this->merges->at($row, $column);
                 $edges[$column] = $merge !== null && $row > $merge->top ? null : $this->edges->above($row, $column);
             }
             array_push($lines, ...self::joined('top', $row, $edges));
@@ -209,7 +191,7 @@ final class Painter
         for ($column = $range->left; $column <= $range->right + 1; $column++) {
             $edges = [];
             for ($row = $range->top; $row <= $range->bottom; $row++) {
-                $merge = $merges === [] ? null : self::mergeAt($merges, $row, $column);
+                $merge = $this->merges->at($row, $column);
                 $edges[$row] = $merge !== null && $column > $merge->left ? null : $this->edges->before($row, $column);
             }
             array_push($lines, ...self::joined('left', $column, $edges));
@@ -241,17 +223,5 @@ final class Painter
         }
 
         return $lines;
-    }
-
-    /** @param  list<Range>  $merges */
-    private static function mergeAt(array $merges, int $row, int $column): ?Range
-    {
-        foreach ($merges as $merge) {
-            if ($merge->contains($row, $column)) {
-                return $merge;
-            }
-        }
-
-        return null;
     }
 }

@@ -14,6 +14,12 @@ use Rilvet\Grid\Shift;
  */
 final readonly class Setup
 {
+    /** @var array<int, int> by column; files hide thousands of them, and every width is asked for */
+    private array $columnsHidden;
+
+    /** @var array<int, int> by row */
+    private array $rowsHidden;
+
     /**
      * @param  array<int, int>  $widths  by column
      * @param  array<int, int>  $heights  by row
@@ -41,27 +47,28 @@ final readonly class Setup
         public string $state = 'visible',
         public bool $protected = false,
     ) {
+        $this->columnsHidden = array_flip($hiddenColumns);
+        $this->rowsHidden = array_flip($hiddenRows);
+    }
+
+    public function hidesColumn(int $column): bool
+    {
+        return isset($this->columnsHidden[$column]);
+    }
+
+    public function hidesRow(int $row): bool
+    {
+        return isset($this->rowsHidden[$row]);
     }
 
     public function widthOf(int $column): int
     {
-        return in_array($column, $this->hiddenColumns, true) ? 0 : $this->widths[$column] ?? $this->width;
+        return $this->hidesColumn($column) ? 0 : $this->widths[$column] ?? $this->width;
     }
 
     public function heightOf(int $row): int
     {
-        return $this->hiddenRows !== [] && in_array($row, $this->hiddenRows, true) ? 0 : $this->heights[$row] ?? $this->height;
-    }
-
-    public function mergeAt(int $row, int $column): ?Range
-    {
-        foreach ($this->merges as $merge) {
-            if ($merge->contains($row, $column)) {
-                return $merge;
-            }
-        }
-
-        return null;
+        return $this->hidesRow($row) ? 0 : $this->heights[$row] ?? $this->height;
     }
 
     /**

@@ -25,6 +25,7 @@ use Rilvet\Window\Painter;
 use Rilvet\Window\Window;
 use Rilvet\Window\WindowCell;
 use Rilvet\Window\WindowLine;
+use Rilvet\Work\Merges;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -100,6 +101,34 @@ final class PaintTest extends TestCase
         $window = self::window($dressed, 'A1:B5');
         self::assertSame(['£', null, null, '£'], array_map(fn (int $row) => self::cell($window, $row, 2)->l, [2, 3, 4, 5]));
         self::assertSame('2.50', self::cell($window, 3, 2)->t);
+    }
+
+    public function test_a_number_format_may_ask_for_an_ink(): void
+    {
+        $workbook = (new Format(self::at('A1:B1'), Look::of(['number' => '#,##0;[Red]-#,##0', 'ink' => '#123456'])))->on(self::workbook([[5, -5]]));
+        $window = self::window($workbook, 'A1:B1');
+        self::assertSame(['#123456', '#FF0000'], array_map(fn (WindowCell $cell) => $window->looks[$cell->s]->ink, $window->cells));
+    }
+
+    public function test_merges_equal_a_naive_grid_over_a_long_sheet(): void
+    {
+        mt_srand(600);
+        $ranges = [];
+        for ($top = 1; $top < 1_500; $top += mt_rand(3, 40)) {
+            $left = mt_rand(1, 5);
+            $bottom = $top + mt_rand(0, 2);
+            $ranges[] = Range::of($top, $left, $bottom, $left + mt_rand(1, 3));
+        }
+        $ranges[] = Range::of(1, 20, 1_048_576, 20);
+        $merges = new Merges($ranges);
+        for ($row = 1; $row <= 1_540; $row++) {
+            for ($column = 1; $column <= 9; $column++) {
+                $found = array_values(array_filter($ranges, fn (Range $range) => $range->contains($row, $column)))[0] ?? null;
+                self::assertSame($found, $merges->at($row, $column));
+                self::assertSame($found !== null && ($found->top !== $row || $found->left !== $column), $merges->hides($row, $column));
+            }
+        }
+        self::assertTrue($merges->hides(900_000, 20));
     }
 
     /** @return iterable<string, array{null|bool|int|float|string, string}> */

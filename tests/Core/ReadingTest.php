@@ -68,6 +68,16 @@ final class ReadingTest extends TestCase
         self::assertCount(1, $spaced->tables, 'a blank column inside a table does not cut it');
     }
 
+    public function test_what_stands_far_off_is_no_part_of_a_table(): void
+    {
+        $table = "Tree|Count\nRowan|1\nAspen|2\n";
+        self::assertSame(['A1:B3', 'A84:B86'], array_map(fn (TableReading $each) => (string) $each->range, self::read($table.str_repeat("|\n", 80).$table)->tables));
+        $stray = self::read($table.str_repeat("|\n", 80)."||||stray\n");
+        self::assertSame('A1:B3', (string) $stray->tables[0]->range);
+        $beside = self::read("Tree|Count\nRowan|1".str_repeat('|', 40)."stray\nAspen|2\n");
+        self::assertSame('A1:B3', (string) $beside->tables[0]->range);
+    }
+
     /** @return iterable<string, array{string, string}> column text, kind */
     public static function kinds(): iterable
     {

@@ -104,6 +104,18 @@ final class OpeningTest extends TestCase
         self::assertSame([45385, 5.0, 0.12], array_map(fn (Cell $cell) => $cell->value, iterator_to_array($workbook->sheet(1)->cells->read(2, 2))[2]));
     }
 
+    public function test_a_sheet_with_a_stray_cell_far_below_comes_in_with_all_its_cells(): void
+    {
+        $book = new Spreadsheet;
+        $book->getActiveSheet()->fromArray([['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4]]);
+        $book->getActiveSheet()->setCellValue('Z30000', 'stray');
+        $sheet = $this->open($book, 'xlsx')->sheet(1);
+        self::assertSame([30_000, 26], [$sheet->cells->rows(), $sheet->cells->columns()]);
+        self::assertSame('stray', iterator_to_array($sheet->cells->read(30_000, 30_000))[30_000][25]->value);
+        self::assertSame(['Aspen', 4], array_map(fn (Cell $cell) => $cell->value, array_slice(iterator_to_array($sheet->cells->read(3, 3))[3], 0, 2)));
+        self::assertSame('A1:B3', (string) $sheet->reading->tables[0]->range);
+    }
+
     public function test_limits_are_those_that_are_set(): void
     {
         $this->path = sys_get_temp_dir().'/rilvet-open-'.getmypid().'.csv';

@@ -28,6 +28,7 @@ use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use ZipArchive;
 
 /** What goes out is what was there. */
 final class WritersTest extends TestCase
@@ -109,6 +110,47 @@ final class WritersTest extends TestCase
         self::assertMatchesRegularExpression('#<td[^>]*><data value="3">3</data></td>#', $html);
         self::assertStringNotContainsString('<script', $html);
         self::assertStringNotContainsString('http://', str_replace('http-equiv', '', $html), 'nothing is loaded from elsewhere');
+    }
+
+    public function test_what_is_spanned_or_merged_is_one_cell_of_the_page(): void
+    {
+        $cells = MemorySheet::of('S', [['Trees', null, null, null], [null, 'Spring', null, 'Autumn'], ['Tree', 'Sown', 'Up', 'Sown'], ['Rowan', 3, 1, 2], ['Aspen', 4, 2, 5]]);
+        $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup(hiddenColumns: [4], hiddenRows: [5], merges: [Range::parse('A1:C1')]));
+        $workbook = (new Dress([1], Builtin::named('River ledger')))->on(new Workbook('W', [1 => $sheet], new LookBook));
+        self::assertTrue($this->write(new HtmlWriter, 'html', $workbook)->holds());
+        $html = (string) file_get_contents($this->path);
+        self::assertMatchesRegularExpression('#<td[^>]*data-c="1" colspan="3">Trees</td><td[^>]*data-c="4">#', $html, 'a merge');
+        self::assertMatchesRegularExpression('#<th scope="colgroup"[^>]*data-c="2" colspan="2">Spring</th><th[^>]*data-c="4">Autumn#', $html, 'a group is over its columns');
+        self::assertMatchesRegularExpression('#<tr hidden="hidden"[^>]*>.*Aspen#', $html);
+        self::assertStringContainsString('<col style="visibility:collapse;width:0px"/>', $html);
+    }
+
+    public function test_the_ink_of_a_number_format_and_both_lines_show_on_the_page(): void
+    {
+        $looks = new LookBook;
+        $file = new LookMap;
+        $file->set(Range::parse('A1:B1'), $looks->number(Look::of(['number' => '0;[Red]-0', 'underline' => 'double', 'strike' => true, 'ink' => '#123456'])));
+        $cells = MemorySheet::of('S', [[5, -5]]);
+        $this->write(new HtmlWriter, 'html', new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), file: $file)], $looks));
+        $html = (string) file_get_contents($this->path);
+        self::assertStringContainsString('text-decoration:underline line-through double', $html);
+        foreach (['5' => '#123456', '-5' => '#FF0000'] as $text => $ink) {
+            self::assertSame(1, preg_match('#class="(l\w+)"[^>]*><data value="'.$text.'">#', $html, $found));
+            self::assertMatchesRegularExpression("~\\.{$found[1]}\\{[^}]*;color:$ink~", $html);
+        }
+    }
+
+    public function test_thousands_of_hidden_columns_stay_hidden(): void
+    {
+        $cells = MemorySheet::of('S', [['Tree', 'Count'], ['Rowan', 3]]);
+        $this->write(new XlsxWriter, 'xlsx', new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup(hiddenColumns: range(5, 16_384)))], new LookBook));
+        $zip = new ZipArchive;
+        $zip->open($this->path);
+        $xml = (string) $zip->getFromName('xl/worksheets/sheet1.xml');
+        $zip->close();
+        self::assertSame(1, preg_match('#<cols>(.*)</cols>#', $xml, $found));
+        self::assertSame(['min="1" max="4"', 'min="5" max="16384"'], preg_match_all('/min="\d+" max="\d+"/', $found[1], $spans) > 0 ? $spans[0] : []);
+        self::assertStringEndsWith('hidden="1"/>', $found[1]);
     }
 
     public function test_escapes_of_the_format_are_undone_exactly(): void

@@ -6,15 +6,18 @@ namespace App\Files\Writing;
 
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
+use Rilvet\Look\Edge;
+use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
-use Rilvet\Text\Fonts;
 use Rilvet\Window\Edges;
+use Rilvet\Window\Ruler;
 use Rilvet\Window\Shown;
+use Rilvet\Window\Spans;
+use Rilvet\Work\Merges;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
-use Rilvet\Work\Worn;
 use RuntimeException;
 use XMLReader;
 
@@ -61,19 +64,12 @@ final class HtmlWriter implements WorkbookWriter
             if ($sheet->setup->state !== 'visible' && count($workbook->sheets) > 1) {
                 continue;
             }
-            $covered = [];
-            foreach ($sheet->setup->merges as $merge) {
-                for ($row = $merge->top; $row <= $merge->bottom && $merge->cells() < 10_000; $row++) {
-                    for ($column = $merge->left; $column <= $merge->right; $column++) {
-                        $covered["$row.$column"] = $row !== $merge->top || $column !== $merge->left;
-                    }
-                }
-            }
+            $merges = new Merges($sheet->setup->merges);
             foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
                 $there = $found->current();
                 $found->next();
                 foreach ($cells as $index => $cell) {
-                    if ($covered[$row.'.'.($index + 1)] ?? false) {
+                    if ($merges->hides($row, $index + 1)) {
                         continue;
                     }
                     // Html has no formulas: what a formula gave is compared.
@@ -94,20 +90,27 @@ final class HtmlWriter implements WorkbookWriter
     {
         $flow = new Flow($sheet, $workbook->looks);
         $edges = new Edges($flow->cascade);
+        $merges = new Merges($sheet->setup->merges);
+        $spans = new Spans($sheet, $flow->cascade);
         $columns = $flow->columns();
         fwrite($out, '<h2>'.self::escape($sheet->name)."</h2>\n<div class=\"scroll\" tabindex=\"0\"><table><colgroup>");
-        $total = 0;
         for ($column = 1; $column <= $columns; $column++) {
-            $total += $sheet->setup->widthOf($column);
-            fwrite($out, '<col style="width:'.$sheet->setup->widthOf($column).'px"/>');
+            fwrite($out, '<col style="'.($sheet->setup->hidesColumn($column) ? 'visibility:collapse;' : '').'width:'.$sheet->setup->widthOf($column).'px"/>');
         }
         fwrite($out, "</colgroup>\n");
         foreach ($flow->read() as $row => $cells) {
             $line = '';
-            for ($column = 1; $column <= $columns; $column++) {
-                $line .= $this->cell($sheet, $workbook, $flow, $edges, $row, $column, $cells);
+            for ($column = 1; $column <= $columns; $column = $end + 1) {
+                $end = $column;
+                if ($merges->hides($row, $column)) {
+                    continue;
+                }
+                $merge = $merges->at($row, $column);
+                // What is spanned over blank cells is one cell of the page, so that a group is over its columns there too.
+                $end = $merge->right ?? (($cells[$column - 1] ?? Cell::blank())->isBlank() ? $column : $spans->end($row, $column, $cells));
+                $line .= $this->cell($sheet, $workbook, $flow, $edges, $row, $column, $cells[$column - 1] ?? Cell::blank(), ($cells[$end] ?? Cell::blank())->isBlank(), $end - $column + 1, $merge?->rows() ?? 1);
             }
-            fwrite($out, '<tr style="height:'.$sheet->setup->heightOf($row)."px\">$line</tr>\n");
+            fwrite($out, '<tr'.($sheet->setup->hidesRow($row) ? ' hidden="hidden"' : '').' style="height:'.$sheet->setup->heightOf($row)."px\">$line</tr>\n");
             if ($progress !== null && $row % 2_000 === 0) {
                 $progress($row);
             }
@@ -115,25 +118,26 @@ final class HtmlWriter implements WorkbookWriter
         fwrite($out, "</table></div>\n");
     }
 
-    /** @param  list<Cell>  $cells */
-    private function cell(Worksheet $sheet, Workbook $workbook, Flow $flow, Edges $edges, int $row, int $column, array $cells): string
+    /**
+     * @param  bool  $beside  the cell at its right is blank, so that a text may reach over it
+     * @param  int  $columns  that it takes
+     * @param  int  $rows  that it takes
+     */
+    private function cell(Worksheet $sheet, Workbook $workbook, Flow $flow, Edges $edges, int $row, int $column, Cell $cell, bool $beside, int $columns, int $rows): string
     {
-        $merge = $sheet->setup->mergeAt($row, $column);
-        if ($merge !== null && ($merge->top !== $row || $merge->left !== $column)) {
-            return '';
-        }
-        $cell = $cells[$column - 1] ?? Cell::blank();
         $worn = $flow->cascade->at($row, $column);
         $shown = Shown::of($cell, $worn, $workbook->from1904);
-        $table = $sheet->reading->tableAt($row, $column);
-        [$tag, $scope] = self::element($table, $row, $column);
+        [$tag, $scope] = self::element($sheet->reading->tableAt($row, $column), $row, $column);
         $pieces = $shown->formatted->pieces();
         $text = $pieces === null ? self::escape($shown->formatted->text) : '<i>'.self::escape($pieces[0]).'</i>'.self::escape($pieces[1]);
         $content = $cell->isNumber() ? '<data value="'.json_encode($cell->value).'">'.$text.'</data>' : $text;
-        $reach = $cell->isText() && ! $worn->look->is(Attribute::Wrap) && $merge === null && ($cells[$column] ?? Cell::blank())->isBlank() ? ';overflow:visible' : '';
-        $class = $this->className($this->rules($worn, $shown->align, $edges, $row, $column).$reach);
+        $reach = $cell->isText() && ! $worn->look->is(Attribute::Wrap) && $columns * $rows === 1 && $beside ? ';overflow:visible' : '';
+        $class = $this->className($this->rules($worn->look, $shown, [
+            'top' => $edges->above($row, $column), 'left' => $edges->before($row, $column),
+            'bottom' => $edges->above($row + $rows, $column), 'right' => $edges->before($row, $column + $columns),
+        ]).$reach);
 
-        return "<$tag".($scope === null || $cell->isBlank() ? '' : " scope=\"$scope\"")." class=\"$class\" data-c=\"$column\"".($merge === null ? '' : ($merge->columns() > 1 ? " colspan=\"{$merge->columns()}\"" : '').($merge->rows() > 1 ? " rowspan=\"{$merge->rows()}\"" : '')).">$content</$tag>";
+        return "<$tag".($scope === null || $cell->isBlank() ? '' : " scope=\"$scope\"")." class=\"$class\" data-c=\"$column\"".($columns > 1 ? " colspan=\"$columns\"" : '').($rows > 1 ? " rowspan=\"$rows\"" : '').">$content</$tag>";
     }
 
     /** @return array{string, string|null} the element and its scope */
@@ -149,21 +153,22 @@ final class HtmlWriter implements WorkbookWriter
         };
     }
 
-    private function rules(Worn $worn, string $align, Edges $edges, int $row, int $column): string
+    /** @param  array<string, Edge|null>  $edges by side */
+    private function rules(Look $look, Shown $shown, array $edges): string
     {
-        $look = $worn->look;
         $fill = $look->text(Attribute::Fill, 'none');
-        $rules = 'font:'.($look->is(Attribute::Italic) ? 'italic ' : '').($look->is(Attribute::Bold) ? '700 ' : '400 ').round($look->number(Attribute::Size, 11) * Fonts::PX, 2).'px '
-            ."'".str_replace("'", '', $look->text(Attribute::Font, 'Carlito'))."',sans-serif;color:".$look->text(Attribute::Ink, '#000000')
-            .";text-align:$align;vertical-align:".match ($look->text(Attribute::Vertical, 'bottom')) {
+        $lines = array_filter([$look->text(Attribute::Underline, 'none') !== 'none' ? 'underline' : '', $look->is(Attribute::Strike) ? 'line-through' : '']);
+        $rules = 'font:'.($look->is(Attribute::Italic) ? 'italic ' : '').($look->is(Attribute::Bold) ? '700 ' : '400 ').round(Ruler::px($look), 2).'px '
+            ."'".str_replace("'", '', $look->text(Attribute::Font, Ruler::FAMILY))."',sans-serif;color:".($shown->formatted->ink ?? $look->text(Attribute::Ink, '#000000'))
+            .";text-align:{$shown->align};vertical-align:".match ($look->text(Attribute::Vertical, 'bottom')) {
                 'top' => 'top',
                 'center' => 'middle',
                 default => 'bottom',
             }
             .($fill === 'none' ? '' : ";background:$fill").($look->is(Attribute::Wrap) ? ';white-space:pre-wrap' : '')
-            .($look->number(Attribute::Indent) > 0 ? ';padding-left:'.(4 + 9 * $look->number(Attribute::Indent)).'px' : '')
-            .($look->text(Attribute::Underline, 'none') !== 'none' ? ';text-decoration:underline' : ($look->is(Attribute::Strike) ? ';text-decoration:line-through' : ''));
-        foreach (['top' => $edges->above($row, $column), 'left' => $edges->before($row, $column), 'bottom' => $edges->above($row + 1, $column), 'right' => $edges->before($row, $column + 1)] as $side => $edge) {
+            .($look->number(Attribute::Indent) > 0 ? ';padding-'.($shown->align === 'right' ? 'right' : 'left').':'.(4 + 9 * $look->number(Attribute::Indent)).'px' : '')
+            .($lines === [] ? '' : ';text-decoration:'.implode(' ', $lines).($look->text(Attribute::Underline) === 'double' ? ' double' : ''));
+        foreach ($edges as $side => $edge) {
             $rules .= $edge === null ? '' : ";border-$side:{$edge->line->width()}px {$edge->line->stroke()} {$edge->colour}";
         }
 

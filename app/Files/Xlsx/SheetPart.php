@@ -8,10 +8,11 @@ use App\Files\Writing\Flow;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
-use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Reading\Part;
 use Rilvet\Text\Fonts;
+use Rilvet\Window\Ruler;
 use Rilvet\Work\Layer;
 use Rilvet\Work\Worksheet;
 use Rilvet\Work\Worn;
@@ -80,21 +81,28 @@ final class SheetPart
             .' workbookViewId="0"'.($pane === '' ? '/>' : ">$pane</sheetView>").'</sheetViews>';
     }
 
-    /** Widths in characters of the default font by 18.3.1.13: truncated to 1/256. */
+    /** Widths in characters of the default font by 18.3.1.13: truncated to 1/256. Neighbours of one width are one element. */
     private function columnSizes(int $columns): string
     {
         $setup = $this->sheet->setup;
-        $ground = $this->sheet->stylebook?->ground;
-        $digit = max(1, Fonts::shipped()->face($ground?->text(Attribute::Font, 'Carlito') ?? 'Carlito')->digitWidth(($ground?->number(Attribute::Size, 11) ?? 11.0) * Fonts::PX));
+        $digit = max(1, (new Ruler(Fonts::shipped()))->digitWidth($this->sheet->stylebook->ground ?? Look::none()));
+        $last = max([$columns, ...array_keys($setup->widths), ...$setup->hiddenColumns]);
         $xml = '';
-        $last = max($columns, $setup->widths === [] ? 0 : max(array_keys($setup->widths)));
-        for ($column = 1; $column <= $last; $column++) {
-            $hidden = in_array($column, $setup->hiddenColumns, true);
-            $px = $setup->widths[$column] ?? $setup->width;
-            $xml .= "<col min=\"$column\" max=\"$column\" width=\"".floor($px / $digit * 256) / 256 .'" customWidth="1"'.($hidden ? ' hidden="1"' : '').'/>';
+        for ($first = 1; $first <= $last; $first = $end + 1) {
+            [$px, $hidden] = $this->columnSize($first);
+            for ($end = $first; $end < $last && $this->columnSize($end + 1) === [$px, $hidden]; $end++);
+            $xml .= "<col min=\"$first\" max=\"$end\" width=\"".floor($px / $digit * 256) / 256 .'" customWidth="1"'.($hidden ? ' hidden="1"' : '').'/>';
         }
 
         return $xml === '' ? '' : "<cols>$xml</cols>";
+    }
+
+    /** @return array{int, bool} px, hidden */
+    private function columnSize(int $column): array
+    {
+        $setup = $this->sheet->setup;
+
+        return [$setup->widths[$column] ?? $setup->width, $setup->hidesColumn($column)];
     }
 
     /** @param  list<Cell>  $cells */
@@ -111,7 +119,7 @@ final class SheetPart
             $xml .= $this->cell(($this->letters[$index] ??= Address::columnName($index + 1)).$row, $cell, $format);
         }
         $height = $setup->heights[$row] ?? null;
-        $hidden = $setup->hiddenRows !== [] && in_array($row, $setup->hiddenRows, true);
+        $hidden = $setup->hidesRow($row);
         if ($xml === '' && $height === null && ! $hidden) {
             return '';
         }

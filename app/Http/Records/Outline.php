@@ -19,11 +19,14 @@ final class Outline
     /** Brackets beyond this many are not sent; a list of thousands of groups is walked in the grid. */
     private const MOST_RUNS = 3_000;
 
+    /** Columns beyond the last filled one whose widths are sent along; the grid shows some of them. */
+    private const BEYOND = 40;
+
     public static function sheet(int $number, Worksheet $sheet): SheetDetail
     {
         $setup = $sheet->setup;
         $widths = [];
-        for ($column = 1; $column <= max($sheet->cells->columns(), $setup->widths === [] ? 0 : max(array_keys($setup->widths))); $column++) {
+        for ($column = 1; $column <= min(Address::COLUMNS, $sheet->cells->columns() + self::BEYOND); $column++) {
             $widths[] = $setup->widthOf($column);
         }
 
