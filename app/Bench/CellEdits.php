@@ -15,20 +15,15 @@ use Rilvet\Grid\Cell;
  */
 final class CellEdits
 {
-    /** @param  string  $json a list of row, column, stored cell */
+    /** @param  string  $json the size that the sheet has then, and a list of row, column, stored cell */
     public static function apply(int $sheet, string $json): void
     {
-        /** @var list<array{int, int, Stored}> $edits */
+        /** @var array{rows: int, columns: int, cells: list<array{int, int, Stored}>} $edits */
         $edits = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
         $store = new DatabaseBlockStore($sheet);
         $byBlock = [];
-        $row = Sheet::query()->findOrFail($sheet);
-        foreach ($edits as [$at, $column, $stored]) {
+        foreach ($edits['cells'] as [$at, $column, $stored]) {
             $byBlock[Block::of($at)][] = [$at - Block::firstRow(Block::of($at)), $column - 1, $stored];
-            if ($stored !== null) {
-                $row->rows = max($row->rows, $at);
-                $row->columns = max($row->columns, $column);
-            }
         }
         foreach ($byBlock as $number => $cells) {
             $data = $store->block($number);
@@ -42,10 +37,11 @@ final class CellEdits
                 }
                 $rows[$at] = array_values($line);
             }
-            $store->put($number, Block::encode($rows));
+            // Rows that an edit added are gone again when it is undone.
+            $store->put($number, Block::encode(array_slice($rows, 0, max(0, $edits['rows'] - Block::firstRow($number) + 1))));
         }
         $store->flush();
-        $row->save();
+        Sheet::query()->whereKey($sheet)->update(['rows' => $edits['rows'], 'columns' => $edits['columns']]);
     }
 
     /**

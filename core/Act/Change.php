@@ -69,7 +69,7 @@ final readonly class Change
         return [];
     }
 
-    /** Edited cells, as stored, before and after: a list of row, column, cell. */
+    /** Edited cells, as stored, before and after: the sheet's size, and a list of row, column, cell. */
     private static function edits(int $number, EditedSheet $edited): Patch
     {
         $before = [];
@@ -85,7 +85,9 @@ final readonly class Change
             }
         }
 
-        return new Patch($number, 'cells', self::json($before), self::json($after));
+        $say = fn (Sheet $sheet, array $cells) => self::json(['rows' => $sheet->rows(), 'columns' => $sheet->columns(), 'cells' => $cells]);
+
+        return new Patch($number, 'cells', $say($edited->beneath, $before), $say($edited, $after));
     }
 
     /** Rows or columns put in or taken out; what was taken out goes along, so that it can be put back. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Act\Exception\LayIsWrong;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Look;
@@ -13,6 +14,9 @@ use Rilvet\Work\Workbook;
 /** Lays a lifted block of looks on ranges: from the corner of each, and again and again over a larger one. */
 final readonly class Lay implements Act
 {
+    /** Cells that a block of several rows is laid on at most; each of them is a run of its own. */
+    private const MOST = 400_000;
+
     /** @param  non-empty-list<non-empty-list<Look>>  $block rows of looks, all of one length */
     public function __construct(private Targets $targets, private array $block)
     {
@@ -28,19 +32,19 @@ final readonly class Lay implements Act
                 // A single cell takes the whole block, as far as the sheet reaches.
                 $range = $range->cells() === 1 ? Range::of($range->top, $range->left, min(Address::ROWS, $range->top + $height - 1), min(Address::COLUMNS, $range->left + $width - 1)) : $range;
                 if ($height === 1) {
-                    for ($column = 0; $column < min($width, $range->columns()); $column++) {
-                        for ($at = $range->left + $column; $at <= $range->right; $at += $width) {
-                            $this->lay($hand, $workbook, Range::of($range->top, $at, $range->bottom, $at), $this->block[0][$column]);
-                        }
-                    }
+                    $this->layRow($hand, $workbook, $range);
 
                     continue;
                 }
-                for ($row = $range->top; $row <= min($range->bottom, $range->top + 20_000); $row++) {
-                    for ($column = $range->left; $column <= $range->right; $column++) {
-                        $this->lay($hand, $workbook, Range::of($row, $column, $row, $column), $this->block[($row - $range->top) % $height][($column - $range->left) % $width]);
-                    }
+                // Whole columns end with the data, so that a pattern of rows is not a million runs.
+                $bottom = min($range->bottom, max($sheet->cells->rows(), $range->top + $height - 1));
+                if (($bottom - $range->top + 1) * $range->columns() > self::MOST) {
+                    throw LayIsWrong::tooMany(self::MOST);
                 }
+                $hand->mapEach(
+                    Range::of($range->top, $range->left, $bottom, $range->right),
+                    fn (int $row, int $column, int $old) => $workbook->looks->number($workbook->looks->look($old)->under($this->block[($row - $range->top) % $height][($column - $range->left) % $width])),
+                );
             }
             $workbook = $workbook->withSheet($number, $sheet->touched($hand));
         }
@@ -53,8 +57,13 @@ final readonly class Lay implements Act
         return 'Look laid, '.$this->targets->words();
     }
 
-    private function lay(LookMap $hand, Workbook $workbook, Range $range, Look $look): void
+    /** One row of looks goes down any number of rows as a run a column. */
+    private function layRow(LookMap $hand, Workbook $workbook, Range $range): void
     {
-        $hand->map($range, fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under($look)));
+        $width = count($this->block[0]);
+        for ($column = $range->left; $column <= $range->right; $column++) {
+            $look = $this->block[0][($column - $range->left) % $width];
+            $hand->map(Range::of($range->top, $column, $range->bottom, $column), fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under($look)));
+        }
     }
 }

@@ -65,6 +65,34 @@ final class LookMap
         }
     }
 
+    /**
+     * Replaces the look of each cell in a range by what a function makes of it; the function is asked once a cell.
+     *
+     * @param  callable(int, int, int): int  $change  row, column, look
+     */
+    public function mapEach(Range $range, callable $change): void
+    {
+        for ($column = $range->left; $column <= $range->right; $column++) {
+            $new = [];
+            $below = [];
+            foreach ($this->columns[$column] ?? [] as [$first, $last, $look]) {
+                self::push($new, $first, min($last, $range->top - 1), $look);
+                self::push($below, max($first, $range->bottom + 1), $last, $look);
+            }
+            for ($row = $range->top; $row <= $range->bottom; $row++) {
+                self::push($new, $row, $row, $change($row, $column, $this->at($row, $column)));
+            }
+            foreach ($below as [$first, $last, $look]) {
+                self::push($new, $first, $last, $look);
+            }
+            if ($new === []) {
+                unset($this->columns[$column]);
+            } else {
+                $this->columns[$column] = $new;
+            }
+        }
+    }
+
     /** Adds one cell below all that its column holds already; for readers, which go down the rows. */
     public function append(int $row, int $column, int $look): void
     {

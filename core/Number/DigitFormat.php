@@ -200,12 +200,12 @@ final readonly class DigitFormat
     private static function fraction(string $digits, array $places): string
     {
         $text = '';
-        $parts = [];
         foreach ($places as $at => $place) {
-            $parts[] = isset($digits[$at]) ? $digits[$at] : ($place === '0' ? '0' : ($place === '?' ? ' ' : ''));
-        }
-        foreach ($parts as $part) {
-            $text .= $part;
+            $text .= $digits[$at] ?? match ($place) {
+                '0' => '0',
+                '?' => ' ',
+                default => '',
+            };
         }
 
         return $text;

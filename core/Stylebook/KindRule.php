@@ -35,7 +35,7 @@ final readonly class KindRule
 
     private function code(ColumnReading $column, bool $signed): string
     {
-        $count = $column->decimals === 0 && $this->least === 2 ? 2 : max($this->least, min($this->most, $column->decimals));
+        $count = max($this->least, min($this->most, $column->decimals));
         $code = str_replace('{places}', $count === 0 ? '' : '.'.str_repeat('0', $count), (string) $this->pattern);
         $code = $column->grouped ? $code : str_replace('#,##0', '0', $code);
         if ($column->unit === null || $this->sign === 'none' || ($this->sign === 'first' && ! $signed)) {

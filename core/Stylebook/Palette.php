@@ -45,9 +45,15 @@ final readonly class Palette
         if (($resolved['ink'] ?? null) === 'auto') {
             $fill = $resolved['fill'] ?? 'none';
             $paper = Colour::hex(is_string($fill) && $fill !== 'none' ? $fill : '#FFFFFF');
-            $resolved['ink'] = $paper->readableInk([Colour::hex($this->colours['ink'] ?? '#222222'), Colour::hex('#FFFFFF'), Colour::hex('#111111')])->toHex();
+            $resolved['ink'] = $this->readableInk($paper)->toHex();
         }
 
         return $resolved;
+    }
+
+    /** The most readable ink on a fill: the palette's own, white or near-black. */
+    public function readableInk(Colour $paper): Colour
+    {
+        return $paper->readableInk([Colour::hex($this->colours['ink'] ?? '#222222'), Colour::hex('#FFFFFF'), Colour::hex('#111111')]);
     }
 }

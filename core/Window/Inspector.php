@@ -14,6 +14,7 @@ use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
+use Rilvet\Stylebook\Palette;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\Layer;
 use Rilvet\Work\Worksheet;
@@ -67,7 +68,7 @@ final class Inspector
             $part?->value,
             $kind?->value,
             $mixed ? null : round($paper->contrast($ink), 2),
-            $paper->readableInk([Colour::hex($this->sheet->stylebook->palette->colours['ink'] ?? '#222222'), Colour::hex('#FFFFFF'), Colour::hex('#111111')])->toHex(),
+            ($this->sheet->stylebook->palette ?? Palette::of([]))->readableInk($paper)->toHex(),
             $fill === 'none' ? [] : $this->near($fill),
             array_map(strval(...), $merges),
         );

@@ -19,6 +19,8 @@ use Rilvet\Act\Merge;
 use Rilvet\Act\Split;
 use Rilvet\Act\Targets;
 use Rilvet\Act\Wipe;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Look\Attribute;
@@ -29,6 +31,7 @@ use Rilvet\Look\LookBook;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\Part;
+use Rilvet\Reading\Reading;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Refusal;
 use Rilvet\Stylebook\Builtin;
@@ -121,6 +124,19 @@ final class ActTest extends TestCase
                 self::assertSame($block[($row - 2) % 2][($column - 2) % 2]->text(Attribute::Fill), $cascade->at($row, $column)->look->text(Attribute::Fill));
             }
         }
+    }
+
+    public function test_a_lifted_block_goes_down_a_long_sheet_whole_or_not_at_all(): void
+    {
+        $cells = new EditedSheet(MemorySheet::of('S', [['a']]), [60_000 => [1 => Cell::of('end')]]);
+        $workbook = new Workbook('W', [1 => new Worksheet($cells, 'S', Reading::none())], new LookBook);
+        $two = [[Look::of(['fill' => '#111111'])], [Look::of(['fill' => '#222222'])]];
+        $laid = (new Lay(self::at('B:B'), $two))->on($workbook)->sheet(1)->hand;
+        self::assertSame([60_000, [60_000, 60_000]], [$laid->count(), array_slice($laid->runs()[2][59_999], 0, 2)], 'down to the last row of the data, and no further');
+        $row = (new Lay(self::at('B:C'), [[Look::of(['fill' => '#111111']), Look::of(['fill' => '#222222'])]]))->on($workbook)->sheet(1)->hand;
+        self::assertSame(2, $row->count());
+        $this->expectExceptionMessage('at most 400,000 cells');
+        (new Lay(self::at('B:J'), $two))->on($workbook);
     }
 
     public function test_wearers_of_a_named_look_follow_it(): void

@@ -39,7 +39,7 @@ final class LookTest extends TestCase
                 $range = Range::of(min($a, $b), min($c, $d), max($a, $b), max($c, $d));
                 $add = mt_rand(0, 3);
                 $change = $act % 2 === 0 ? fn (int $look) => $add : fn (int $look) => ($look + $add) % 4;
-                $map->map($range, $change);
+                $act % 3 === 0 ? $map->mapEach($range, fn (int $row, int $column, int $look) => $change($look)) : $map->map($range, $change);
                 for ($row = $range->top; $row <= $range->bottom; $row++) {
                     for ($column = $range->left; $column <= $range->right; $column++) {
                         $grid[$row][$column] = $change($grid[$row][$column]);

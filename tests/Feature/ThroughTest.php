@@ -97,6 +97,19 @@ final class ThroughTest extends TestCase
         $this->assertSame([0, 0], [$handover->json('values'), $handover->json('formulas')]);
     }
 
+    public function test_a_cell_typed_far_below_and_undone_leaves_the_sheet_as_long_as_it_was(): void
+    {
+        $workbook = $this->bringIn('t.csv', "Tree,Count\nRowan,3\nAspen,4\n");
+        $state = fn () => [DB::table('blocks')->orderBy('number')->pluck('data')->all()[0], (array) DB::table('sheets')->first(['rows', 'columns'])];
+        $before = $state();
+        $this->act($workbook, 'edit', ['cells' => [[200, 9, 'far']]])->assertOk();
+        $this->assertSame(['rows' => 200, 'columns' => 9], $state()[1]);
+        $this->post($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        $this->assertSame($before, $state(), 'the same bytes');
+        $this->post($this->url("workbooks/{$workbook->id}/redo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        $this->assertSame(['rows' => 200, 'columns' => 9], $state()[1]);
+    }
+
     public function test_two_files_of_one_name_both_stand_on_the_shelf(): void
     {
         $first = $this->bringIn('same.csv', "a,b\n1,2\n");

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Act\Exception;
+
+use Rilvet\Refusal;
+
+final class LayIsWrong extends Refusal
+{
+    public static function tooMany(int $most): self
+    {
+        return new self('A block of several rows can be laid on at most '.number_format($most).' cells at once. Lay it on fewer, or lift a single row, which goes down any number of rows.');
+    }
+}
