@@ -23,6 +23,14 @@ Artisan::command('rilvet:tidy', function () {
         $import = Import::query()->find(basename($file));
         $import?->status === 'proposed' || @unlink($file);
     }
+    // A written file waits for its download; a day later nobody comes for it.
+    foreach (Handover::query()->where('updated_at', '<', now()->subDay())->get() as $old) {
+        @unlink($old->path());
+        $old->delete();
+    }
+    foreach (glob(storage_path('app/handovers/*')) ?: [] as $file) {
+        Handover::query()->whereKey(pathinfo($file, PATHINFO_FILENAME))->exists() || @unlink($file);
+    }
     $this->info("Tidied: $half unfinished workbooks, $stuck unfinished files.");
 })->purpose('Clean up after a stop in the middle of something');
 

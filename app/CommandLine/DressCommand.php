@@ -18,6 +18,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
+use Throwable;
 
 final class DressCommand extends Command
 {
@@ -50,7 +51,7 @@ final class DressCommand extends Command
         foreach ($files as $index => $file) {
             try {
                 $records[] = $this->dress($file, $targets[$index], $stylebook, $input->getOption('start-clean') === true);
-            } catch (Refusal|RuntimeException $fault) {
+            } catch (Throwable $fault) {
                 $failed = true;
                 $errors->writeln("rilvet: $file: ".preg_replace('/\s+/', ' ', $fault->getMessage()), OutputInterface::OUTPUT_RAW);
             }
@@ -76,6 +77,7 @@ final class DressCommand extends Command
         $writer->write($workbook, $target);
         $proof = $writer->prove($workbook, $target);
         if (! $proof->holds()) {
+            unlink($target);
             throw new RuntimeException('the written file differs at '.implode(', ', $proof->places));
         }
 

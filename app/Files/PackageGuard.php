@@ -18,6 +18,13 @@ final class PackageGuard
 {
     private int $cells = 0;
 
+    /** Rows of the ods table before the one at hand, and how many that one stands for. */
+    private int $row = 0;
+
+    private int $rows = 0;
+
+    private int $column = 0;
+
     private function __construct(private readonly ZipArchive $zip, private readonly string $path, private readonly Limits $limits)
     {
     }
@@ -165,14 +172,32 @@ final class PackageGuard
         }
     }
 
+    /** Rows and cells of an ods stand for as many as they say (ISO/IEC 26300-1 19.673, 19.675, from memory); blank ones are often the rest of the sheet. */
     private function odsElement(XMLReader $reader): void
     {
-        if ($reader->localName === 'table-cell' && $reader->getAttribute('office:value-type') !== null) {
-            $repeat = max(1, (int) $reader->getAttribute('table:number-columns-repeated'));
-            if ($repeat > Address::COLUMNS) {
-                throw FileIsWrong::package('A row has more than 16,384 columns, and a worksheet holds no more.');
-            }
-            $this->count($repeat);
+        $repeat = fn (string $attribute) => min(max(1, (int) $reader->getAttribute($attribute)), Address::ROWS + 1);
+        switch ($reader->localName) {
+            case 'table':
+                [$this->row, $this->rows] = [0, 0];
+                break;
+            case 'table-row':
+                $this->row += $this->rows;
+                $this->rows = $repeat('table:number-rows-repeated');
+                $this->column = 0;
+                break;
+            case 'covered-table-cell':
+            case 'table-cell':
+                $this->column += $repeat('table:number-columns-repeated');
+                if ($reader->getAttribute('office:value-type') === null) {
+                    break;
+                }
+                if ($this->column > Address::COLUMNS) {
+                    throw FileIsWrong::package('Row '.number_format($this->row + 1).' has more than 16,384 columns, and a worksheet holds no more.');
+                }
+                if ($this->row + $this->rows > Address::ROWS) {
+                    throw FileIsWrong::package('A table has a filled row '.number_format($this->row + $this->rows).'; a worksheet ends at row 1,048,576.');
+                }
+                $this->count($repeat('table:number-columns-repeated') * $this->rows);
         }
     }
 

@@ -6,6 +6,7 @@ namespace App\Files;
 
 use PhpOffice\PhpSpreadsheet\Style\Alignment;
 use PhpOffice\PhpSpreadsheet\Style\Border;
+use PhpOffice\PhpSpreadsheet\Style\Borders;
 use PhpOffice\PhpSpreadsheet\Style\Color;
 use PhpOffice\PhpSpreadsheet\Style\Fill;
 use PhpOffice\PhpSpreadsheet\Style\Protection;
@@ -89,6 +90,7 @@ final class StyleMapper
                 Alignment::VERTICAL_TOP => 'top',
                 Alignment::VERTICAL_CENTER => 'center',
                 Alignment::VERTICAL_JUSTIFY => 'justify',
+                Alignment::VERTICAL_DISTRIBUTED => 'distributed',
                 default => null,
             },
             'wrap' => $alignment->getWrapText() === true,
@@ -103,7 +105,11 @@ final class StyleMapper
     {
         $borders = $style->getBorders();
 
+        $diagonal = $borders->getDiagonalDirection();
+
         return [
+            'rising' => in_array($diagonal, [Borders::DIAGONAL_UP, Borders::DIAGONAL_BOTH], true) ? self::edge($borders->getDiagonal()) : null,
+            'falling' => in_array($diagonal, [Borders::DIAGONAL_DOWN, Borders::DIAGONAL_BOTH], true) ? self::edge($borders->getDiagonal()) : null,
             'top' => self::edge($borders->getTop()),
             'right' => self::edge($borders->getRight()),
             'bottom' => self::edge($borders->getBottom()),

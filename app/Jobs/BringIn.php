@@ -46,7 +46,7 @@ final class BringIn implements ShouldQueue
                 $ids[$number] = $shelf->reserveSheet($workbook, $number);
 
                 return $stores[] = new DatabaseBlockStore($ids[$number]);
-            }, $limits, $this->progress($import));
+            }, $limits, new Progress($import));
             $opened = $opening->open($import->path(), $import->name, self::dialect($import));
             array_walk($stores, fn (DatabaseBlockStore $store) => $store->flush());
             $shelf->keep($workbook, $opened, $ids, $opening->notices());
@@ -62,22 +62,6 @@ final class BringIn implements ShouldQueue
                 report($fault);
             }
         }
-    }
-
-    /** @return callable(int): void */
-    private function progress(Import $import): callable
-    {
-        $last = microtime(true);
-
-        return function (int $rows) use (&$last, $import) {
-            if (microtime(true) - $last > 0.3) {
-                $last = microtime(true);
-                if ($import->refresh()->status === 'cancelled') {
-                    throw new Cancelled;
-                }
-                $import->update(['progress' => $rows]);
-            }
-        };
     }
 
     private static function dialect(Import $import): ?Dialect

@@ -39,16 +39,7 @@ final class HandOver implements ShouldQueue
             $workbook = $bench->whole($row);
             $writer = Writers::for($handover->format, $handover->defuse, $handover->sheet) ?? throw new RuntimeException("No writer for {$handover->format}.");
             is_dir(dirname($handover->path())) || mkdir(dirname($handover->path()), 0755, true);
-            $last = microtime(true);
-            $writer->write($workbook, $handover->path(), function (int $rows) use (&$last, $handover) {
-                if (microtime(true) - $last > 0.5) {
-                    $last = microtime(true);
-                    if ($handover->refresh()->status === 'cancelled') {
-                        throw new Cancelled;
-                    }
-                    $handover->update(['progress' => $rows]);
-                }
-            });
+            $writer->write($workbook, $handover->path(), new Progress($handover));
             $proof = $writer->prove($workbook, $handover->path());
             if (! $proof->holds()) {
                 throw new RuntimeException('The written file differs from the workbook at '.implode(', ', $proof->places).'.');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
-use Rilvet\Grid\Exception\AddressIsWrong;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Grid\Sheet;
@@ -24,14 +23,8 @@ final readonly class Figures
     ) {
     }
 
-    /**
-     * @param  string  $ranges  such as "B2:D4,F2"
-     *
-     * @throws AddressIsWrong
-     */
-    public static function of(Sheet $sheet, string $ranges): self
+    public static function of(Sheet $sheet, RangeSet $set): self
     {
-        $set = RangeSet::parse($ranges);
         if ($sheet->rows() === 0 || $sheet->columns() === 0) {
             return new self($set->cells(), 0, 0, null, null, null, null);
         }

@@ -179,9 +179,9 @@ final class PaintTest extends TestCase
     public function test_figures_of_a_selection(): void
     {
         $cells = MemorySheet::of('S', [['a', 1.5, 4], ['b', 2.5, null], ['c', 'x', 6]]);
-        $figures = Figures::of($cells, 'A1:B3,C3');
+        $figures = Figures::of($cells, RangeSet::parse('A1:B3,C3'));
         self::assertSame([7, 7, 3, '10', '3.33', '1.50', '6'], [$figures->cells, $figures->filled, $figures->numbers, $figures->sum, $figures->mean, $figures->least, $figures->greatest]);
-        self::assertNull(Figures::of($cells, 'A1:A3')->sum);
+        self::assertNull(Figures::of($cells, RangeSet::parse('A1:A3'))->sum);
     }
 
     /** @return array{int, int} */

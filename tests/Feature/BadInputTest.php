@@ -41,6 +41,11 @@ final class BadInputTest extends TestCase
         yield 'a cell of 5 MB' => ['a.xlsx', fn () => $sheet('<row r="1"><c r="A1" t="inlineStr"><is><t>'.self::noise(5_000_000).'</t></is></c></row>'), 'at most 32,767'];
         yield 'a cell of 5 MB in a csv' => ['a.csv', fn () => "a,b\n".str_repeat('x', 5_000_000).",1\n", 'at most 32,767'];
         yield 'columns in a csv' => ['a.csv', fn () => str_repeat('a,', 16_384)."b\n", '16,385 columns'];
+        $ods = fn (string $rows) => self::zip(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'content.xml' => '<?xml version="1.0"?><office:document-content xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0"><office:body><office:spreadsheet><table:table table:name="A">'.$rows.'</table:table></office:spreadsheet></office:body></office:document-content>']);
+        $one = fn (string $more = '') => '<table:table-cell office:value-type="float" office:value="1"'.$more.'><text:p>1</text:p></table:table-cell>';
+        yield 'a row of an ods that stands for a million' => ['a.ods', fn () => $ods('<table:table-row table:number-rows-repeated="1000000">'.str_repeat($one(), 60).'</table:table-row>'), 'cells'];
+        yield 'rows of an ods beyond the sheet' => ['a.ods', fn () => $ods('<table:table-row table:number-rows-repeated="99999999999999999999"><table:table-cell/></table:table-row><table:table-row>'.$one().'</table:table-row>'), 'row 1,048,57'];
+        yield 'columns of an ods beyond the sheet' => ['a.ods', fn () => $ods('<table:table-row><table:table-cell table:number-columns-repeated="16384"/>'.$one().'</table:table-row>'), '16,384 columns'];
         yield 'binary as csv' => ['a.csv', fn () => random_bytes(2_000), 'no text file'];
         yield 'an open quote' => ['a.csv', fn () => "a,b\n\"1,2\n", 'never closed'];
     }

@@ -8,6 +8,7 @@ use App\Files\Limits;
 use App\Files\Opening;
 use PhpOffice\PhpSpreadsheet\RichText\RichText;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
+use PhpOffice\PhpSpreadsheet\Style\Borders;
 use PhpOffice\PhpSpreadsheet\Writer\Ods;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -42,6 +43,8 @@ final class OpeningTest extends TestCase
             'B3' => ['number' => '"£"#,##0.00', 'locked' => false],
             'C3' => ['horizontal' => 'span'],
             'D3' => ['shrink' => true, 'concealed' => true],
+            'A7' => ['rising' => 'thin #112233', 'vertical' => 'distributed'],
+            'B7' => ['rising' => 'dashed #000000', 'falling' => 'dashed #000000'],
         ];
         $cascade = new Cascade($workbook->sheet(1), $workbook->looks);
         foreach ($expected as $address => $look) {
@@ -162,6 +165,10 @@ final class OpeningTest extends TestCase
         $style('B3', ['numberFormat' => ['formatCode' => '"£"#,##0.00'], 'protection' => ['locked' => 'unprotected']]);
         $style('C3', ['alignment' => ['horizontal' => 'centerContinuous']]);
         $style('D3', ['alignment' => ['shrinkToFit' => true], 'protection' => ['hidden' => 'protected']]);
+        $sheet->setCellValue('A7', 1);
+        $sheet->setCellValue('B7', 2);
+        $style('A7', ['borders' => ['diagonal' => ['borderStyle' => 'thin', 'color' => ['rgb' => '112233']], 'diagonalDirection' => Borders::DIAGONAL_UP], 'alignment' => ['vertical' => 'distributed']]);
+        $style('B7', ['borders' => ['diagonal' => ['borderStyle' => 'dashed'], 'diagonalDirection' => Borders::DIAGONAL_BOTH]]);
         $sheet->getColumnDimension('A')->setWidth(20);
         $sheet->getColumnDimension('D')->setVisible(false);
         $sheet->getRowDimension(2)->setRowHeight(30);

@@ -27,7 +27,6 @@ use Rilvet\Act\ReviseStylebook;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
-use Rilvet\Grid\RangeSet;
 use Rilvet\Look\Facet;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Figures;
@@ -62,7 +61,7 @@ final class BenchController
 
     public function figures(Request $request, int $id, int $number): JsonResponse
     {
-        $ranges = mb_substr($request->string('ranges')->toString(), 0, 4000);
+        $ranges = Arguments::ranges($request->string('ranges')->toString());
 
         return response()->json(Figures::of($this->bench->load($this->row($id), [$number])->sheet($number)->cells, $ranges));
     }
@@ -76,7 +75,7 @@ final class BenchController
         $sheet = $workbook->sheet($number);
 
         return response()->json(new SelectionRecord(
-            (new Inspector($sheet, $workbook->looks))->inspect(RangeSet::parse(mb_substr($request->string('ranges')->toString(), 0, 20_000)), $place->row, $place->column),
+            (new Inspector($sheet, $workbook->looks))->inspect(Arguments::ranges($request->string('ranges')->toString()), $place->row, $place->column),
             $sheet->stylebook === null ? 0 : Sheet::query()->where('wears', $sheet->stylebook->name)->count(),
             $sheet->stylebook === null ? 0 : Sheet::query()->where('wears', $sheet->stylebook->name)->distinct()->count('workbook_id'),
             PaletteRecord::list($sheet, $workbook->looks),

@@ -75,9 +75,10 @@ final class ImportController
         $import = $this->proposed($id);
         $this->start($import);
 
-        return response()->json(self::record($import->refresh()));
+        return response()->json(self::told($import->refresh()));
     }
 
+    /** Takes a file back that is on its way, or puts away the message of one that failed. */
     public function cancel(string $id): JsonResponse
     {
         $import = Import::query()->findOrFail($id);
@@ -85,6 +86,8 @@ final class ImportController
             $proposed = $import->status === 'proposed';
             $import->update(['status' => 'cancelled']);
             $proposed && @unlink($import->path());
+        } elseif ($import->status === 'failed') {
+            $import->delete();
         }
 
         return response()->json(self::record($import));
@@ -128,7 +131,15 @@ final class ImportController
         }
         $import->refresh();
 
-        return response()->json(self::record($import), $import->status === 'failed' ? 422 : 201);
+        return response()->json(self::told($import), $import->status === 'failed' ? 422 : 201);
+    }
+
+    /** What failed while the person waited is told in the answer; only what fails in the queue waits on the Shelf to be read. */
+    private static function told(Import $import): ImportRecord
+    {
+        $import->status === 'failed' && $import->delete();
+
+        return self::record($import);
     }
 
     private function start(Import $import): void

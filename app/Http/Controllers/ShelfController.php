@@ -15,6 +15,7 @@ use App\Models\Sheet;
 use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
 use Rilvet\Grid\Range;
+use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Painter;
@@ -22,26 +23,31 @@ use Rilvet\Window\Window;
 
 final class ShelfController
 {
+    /** Pictures are painted for as many of the workbooks changed last; a shelf of thousands still opens at once. */
+    private const PICTURES = 60;
+
     public function show(Shelf $shelf, Bench $bench): JsonResponse
     {
         $cards = [];
-        foreach (Workbook::query()->where('revision', '>', 0)->with('sheets')->latest('updated_at')->limit(60)->get() as $row) {
+        foreach (Workbook::query()->where('revision', '>', 0)->with('sheets')->latest('updated_at')->get() as $place => $row) {
             $cards[] = new CardRecord(
                 $row->id, $row->name, $row->sheets->count(), $row->sheets->sum(fn (Sheet $sheet) => $sheet->rows),
                 array_values(array_unique(array_filter($row->sheets->map(fn (Sheet $sheet) => $sheet->wears)->all()))),
                 $row->updated_at->diffForHumans(),
-                self::picture($bench, $row),
+                $place < self::PICTURES ? self::picture($bench, $row) : null,
             );
         }
         $wearers = Sheet::query()->whereNotNull('wears')->get(['workbook_id', 'wears']);
+        $all = $shelf->stylebooks();
+        $builtin = count(Builtin::all());
         $stylebooks = array_map(fn (Stylebook $stylebook, int $index) => new StylebookRecord(
             $stylebook->name, $stylebook->about,
             $wearers->where('wears', $stylebook->name)->unique('workbook_id')->count(),
             $wearers->where('wears', $stylebook->name)->count(),
-            $index < 3,
+            $index < $builtin,
             Specimen::window($stylebook),
-        ), $shelf->stylebooks(), array_keys($shelf->stylebooks()));
-        $imports = Import::query()->whereIn('status', ['queued', 'running'])->get()->map(fn (Import $import) => ImportController::record($import))->all();
+        ), $all, array_keys($all));
+        $imports = Import::query()->whereIn('status', ['queued', 'running', 'failed'])->get()->map(fn (Import $import) => ImportController::record($import))->all();
 
         return response()->json(new ShelfRecord($cards, $stylebooks, array_values($imports)));
     }

@@ -15,7 +15,8 @@ export function ShelfPage() {
     const shelf = useQuery({
         queryKey: ['shelf'],
         queryFn: api.shelf,
-        refetchInterval: (query) => (query.state.data?.imports.length ? 700 : false),
+        refetchInterval: (query) =>
+            query.state.data?.imports.some((incoming) => incoming.status !== 'failed') ? 700 : false,
     });
     const [proposals, setProposals] = useState<ImportRecord[]>([]);
     const [dropping, setDropping] = useState(false);
@@ -138,7 +139,11 @@ export function ShelfPage() {
                                     Coming in
                                 </h2>
                                 {shelf.data?.imports.map((incoming) => (
-                                    <Coming key={incoming.id} incoming={incoming} />
+                                    <Coming
+                                        key={incoming.id}
+                                        incoming={incoming}
+                                        onGone={() => void client.invalidateQueries({ queryKey: ['shelf'] })}
+                                    />
                                 ))}
                             </section>
                         )}
@@ -159,12 +164,25 @@ export function ShelfPage() {
     );
 }
 
-function Coming({ incoming }: { incoming: ImportRecord }) {
+function Coming({ incoming, onGone }: { incoming: ImportRecord; onGone: () => void }) {
+    const end = () => void api.cancelImport(incoming.id).then(onGone, tell);
+    if (incoming.status === 'failed')
+        return (
+            <div className="mb-2 rounded-md border border-danger bg-panel p-3" role="alert">
+                <div className="flex items-center gap-2 font-semibold">
+                    <span className="flex-1 truncate">{incoming.name}</span>
+                    <button type="button" className="btn" onClick={end}>
+                        Dismiss
+                    </button>
+                </div>
+                <p className="mt-1 text-[12px]">{incoming.message}</p>
+            </div>
+        );
     return (
         <div className="mb-2 rounded-md border border-hair bg-panel p-3">
             <div className="flex items-center gap-2 font-semibold">
                 <span className="flex-1 truncate">{incoming.name}</span>
-                <button type="button" className="btn" onClick={() => void api.cancelImport(incoming.id).catch(tell)}>
+                <button type="button" className="btn" onClick={end}>
                     Stop
                 </button>
             </div>
