@@ -14,6 +14,7 @@ export default defineConfig({
     retries: process.env.CI ? 1 : 0,
     reporter: [['list'], ['json', { outputFile: 'storage/framework/testing/browser.json' }]],
     use: {
+        actionTimeout: 40_000,
         baseURL: `http://127.0.0.1:${port}`,
         viewport: { width: 1280, height: 800 },
         launchOptions: {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Files\PastedTable;
 use App\Models\Workbook;
 use Rilvet\Act\Act;
+use Rilvet\Act\ClearCells;
 use Rilvet\Act\CorrectReading;
 use Rilvet\Act\DrawBorders;
 use Rilvet\Act\Dress;
@@ -17,13 +19,18 @@ use Rilvet\Act\LayNamed;
 use Rilvet\Act\Merge;
 use Rilvet\Act\MoveCells;
 use Rilvet\Act\NameSelection;
+use Rilvet\Act\PasteCells;
 use Rilvet\Act\RenameWorkbook;
 use Rilvet\Act\Split;
+use Rilvet\Act\Together;
 use Rilvet\Act\TypeColumn;
 use Rilvet\Act\Wipe;
+use Rilvet\Colour\Colour;
 use Rilvet\Look\Edge;
 use Rilvet\Look\Look;
 use Rilvet\Reading\Correction\Corrections;
+use Rilvet\Reading\Part;
+use Rilvet\Stylebook\ColourFamily;
 
 /** Acts by the names that the browser sends. */
 final readonly class Acts
@@ -58,26 +65,52 @@ final readonly class Acts
             'borders' => [new DrawBorders($given->targets(), $this->sides($given->map('sides'))), $sheets],
             'merge' => [new Merge($given->targets(), $given->textOrNull('mode') ?? 'ask'), $sheets],
             'split' => [new Split($given->targets()), $sheets],
-            'lay' => [new Lay($given->targets(), $this->block($given->list('block'))), $sheets],
+            'lay' => [new Lay($given->targets(), $this->block($given->list('block')), $given->widths()), $sheets],
+            'family' => [$this->family($sheets, $given), $sheets],
             'layNamed' => [new LayNamed($given->targets(), $given->textOrNull('name') ?? ''), $sheets],
             'name' => [new NameSelection($sheet, $given->text('name'), $given->textOrNull('ranges') === null ? null : $given->targets()->ranges), [$sheet]],
             'edit' => [new EditCells($sheet, $given->cells()), $this->withFormulas($row, $sheet)],
+            'clear' => [new ClearCells($given->targets()), $this->withFormulas($row, ...$sheets)],
+            'paste' => [$this->paste($sheet, $given), $this->withFormulas($row, $sheet)],
             'move' => [new MoveCells($sheet, $given->shift()), $this->withFormulas($row, $sheet)],
             default => throw ActIsWrong::named($name),
         };
     }
 
     /**
-     * The sheet in view, and the others, whose formulas may look at it.
+     * The sheets whose data is changed, and the others, whose formulas may look at them.
      *
      * @return non-empty-list<int>
      */
-    private function withFormulas(Workbook $row, int $sheet): array
+    private function withFormulas(Workbook $row, int $sheet, int ...$more): array
     {
         /** @var list<int> $others */
-        $others = $row->sheets()->where('number', '!=', $sheet)->pluck('number')->all();
+        $others = $row->sheets()->pluck('number')->all();
 
-        return [$sheet, ...$others];
+        return array_values(array_unique([$sheet, ...$more, ...$others]));
+    }
+
+    /**
+     * @param  non-empty-list<int>  $sheets
+     */
+    private function family(array $sheets, Arguments $given): Act
+    {
+        $acts = [];
+        foreach (ColourFamily::of(Colour::hex($given->text('hex')))->looks() as $part => $look) {
+            $acts[] = new FormatPart($sheets, Part::from($part), null, $look);
+        }
+
+        return new Together($acts, "Colour family of {$given->text('hex')}".(count($sheets) > 1 ? ', '.count($sheets).' sheets' : ''));
+    }
+
+    /** What was copied here comes with its values and looks; what comes from elsewhere is a text, typed cell by cell. */
+    private function paste(int $sheet, Arguments $given): Act
+    {
+        $copied = $given->block('cells');
+        $cells = $copied ?? PastedTable::rows($given->text('text'), $given->textOrNull('html') ?? '');
+        $looks = $given->listOrNull('looks');
+
+        return new PasteCells($sheet, $given->place(), $cells, $looks === null ? null : $this->block($looks));
     }
 
     /**

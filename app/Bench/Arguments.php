@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Workbook;
 use Rilvet\Act\Targets;
 use Rilvet\Grid\Address;
+use Rilvet\Grid\Cell;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Grid\Shift;
 use Rilvet\Intake\ColumnTyping;
@@ -52,6 +53,53 @@ final readonly class Arguments
         $value = $this->given[$name] ?? null;
 
         return is_array($value) && array_is_list($value) ? $value : throw ActIsWrong::argument($name, 'a list');
+    }
+
+    /** @return list<mixed>|null */
+    public function listOrNull(string $name): ?array
+    {
+        return ($this->given[$name] ?? null) === null ? null : $this->list($name);
+    }
+
+    /**
+     * Cells as they were copied: rows of plain values.
+     *
+     * @return non-empty-list<list<Cell>>|null
+     */
+    public function block(string $name): ?array
+    {
+        $rows = [];
+        foreach ($this->listOrNull($name) ?? [] as $values) {
+            $cells = [];
+            foreach (is_array($values) ? $values : [] as $value) {
+                if ($value !== null && ! is_scalar($value) || is_float($value) && ! is_finite($value)) {
+                    throw ActIsWrong::argument($name, 'rows of plain values');
+                }
+                $cells[] = Cell::of($value);
+            }
+            $rows[] = $cells;
+        }
+
+        return $rows === [] ? null : $rows;
+    }
+
+    /** @return list<int> in px, of columns that stand beside each other */
+    public function widths(): array
+    {
+        $widths = [];
+        foreach ($this->listOrNull('widths') ?? [] as $width) {
+            $widths[] = is_int($width) && $width >= 0 && $width <= 2_000 ? $width : throw ActIsWrong::argument('widths', 'widths from 0 to 2,000 px');
+        }
+
+        return $widths;
+    }
+
+    public function place(): Address
+    {
+        $row = $this->given['row'] ?? null;
+        $column = $this->given['column'] ?? null;
+
+        return is_int($row) && is_int($column) ? Address::of($row, $column) : throw ActIsWrong::argument('row', 'a row and a column');
     }
 
     /** @return array<string, mixed> */

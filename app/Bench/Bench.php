@@ -81,8 +81,9 @@ final class Bench
      *
      * @throws StaleRevision
      */
-    public function everywhere(WorkbookRow $row, int $revision, ReviseStylebook $act, Stylebook $stylebook): void
+    public function everywhere(WorkbookRow $row, int $revision, ReviseStylebook $act): void
     {
+        $stylebook = $act->stylebook;
         DB::transaction(function () use ($row, $revision, $act, $stylebook) {
             $this->lock($row, $revision);
             $group = (string) Str::uuid();
@@ -99,6 +100,7 @@ final class Bench
                     $change = new Change($change->words, [...$change->patches, new Patch(0, 'stylebook:'.$stylebook->name, $from, json_encode($stylebook->toJson(), JSON_THROW_ON_ERROR))]);
                 }
                 $this->record($workbook, $change, $group);
+                $this->keepLooks($workbook, $after);
             }
         });
     }

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use Closure;
 use Rilvet\Act\Exception\NoSuchLook;
 use Rilvet\Act\LookWords;
+use Rilvet\Act\ReviseStylebook;
+use Rilvet\Act\WearersOfLook;
+use Rilvet\Colour\Colour;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Reading\Part;
+use Rilvet\Stylebook\ColourFamily;
 use Rilvet\Stylebook\Stylebook;
 
 /** What a person changes in a stylebook, by the names that the browser sends. */
 final class Revision
 {
-    /** @return array{Stylebook, string, bool} the stylebook, what is said of it, whether sizes are fitted anew */
-    public static function of(Stylebook $stylebook, string $act, Arguments $given): array
+    /** @param  Closure(): Look  $selected  the look of the selection */
+    public static function of(Stylebook $stylebook, string $act, Arguments $given, Closure $selected): ReviseStylebook
     {
         switch ($act) {
             case 'format':
@@ -25,18 +30,41 @@ final class Revision
                 $kind = $part === Part::Body && array_diff(array_keys($look->toArray()), [Attribute::Number->value, Attribute::Horizontal->value]) === [] ? $given->kind() : null;
                 $sizes = array_intersect(array_keys($look->toArray()), [Attribute::Font->value, Attribute::Size->value, Attribute::Bold->value, Attribute::Wrap->value, Attribute::Number->value]) !== [];
 
-                return [$stylebook->saying($part, $kind, $look), LookWords::of($look).', '.mb_strtolower($part->words()), $sizes];
+                return new ReviseStylebook($stylebook->saying($part, $kind, $look), LookWords::of($look).', '.mb_strtolower($part->words()), $sizes);
             case 'keepLook':
                 $name = $given->text('name');
                 if (! $given->flag('replace') && $stylebook->named($name) !== null) {
                     throw NoSuchLook::taken($name);
                 }
 
-                return [$stylebook->naming($name, Look::of($given->map('look'))), "Look \"$name\" kept", false];
+                return new ReviseStylebook($stylebook->naming($name, $selected()), "Look \"$name\" kept", false);
+            case 'renameLook':
+                [$name, $to] = [$given->text('name'), trim($given->text('to'))];
+                $stylebook->named($name) ?? throw NoSuchLook::named($name, $stylebook->name);
+                if ($stylebook->named($to) !== null) {
+                    throw NoSuchLook::taken($to);
+                }
+
+                return new ReviseStylebook($stylebook->renaming($name, $to), "Look \"$name\" renamed to \"$to\"", false, WearersOfLook::renamed($name, $to));
             case 'dropLook':
-                return [$stylebook->naming($given->text('name'), null), "Look \"{$given->text('name')}\" deleted", false];
+                $name = $given->text('name');
+                $look = $stylebook->named($name) ?? throw NoSuchLook::named($name, $stylebook->name);
+                $other = $given->textOrNull('instead');
+                if ($other !== null && ($other === $name || $stylebook->named($other) === null)) {
+                    throw NoSuchLook::named($other, $stylebook->name);
+                }
+
+                return new ReviseStylebook($stylebook->naming($name, null), "Look \"$name\" deleted", false, match (true) {
+                    $other !== null => WearersOfLook::renamed($name, $other),
+                    $given->flag('keep') => WearersOfLook::keeping($name, $look),
+                    default => WearersOfLook::without($name),
+                });
             case 'colour':
-                return [$stylebook->colouring($given->text('name'), $given->text('hex')), "Colour \"{$given->text('name')}\" named", false];
+                return new ReviseStylebook($stylebook->colouring($given->text('name'), $given->text('hex')), "Colour \"{$given->text('name')}\" named", false);
+            case 'family':
+                $family = ColourFamily::of(Colour::hex($given->text('hex')));
+
+                return new ReviseStylebook($family->on($stylebook), "Colour family of {$given->text('hex')}", false);
             default:
                 throw ActIsWrong::named("$act everywhere");
         }

@@ -8,7 +8,10 @@ use DOMDocument;
 use DOMElement;
 use DOMXPath;
 use Rilvet\Grid\Address;
+use Rilvet\Intake\Dialect;
+use Rilvet\Intake\Encoding;
 use Rilvet\Intake\Exception\FileIsWrong;
+use Rilvet\Intake\Tokeniser;
 
 /** A table from the clipboard: tab-separated text where there is any, else the first table of the html. */
 final class PastedTable
@@ -26,6 +29,27 @@ final class PastedTable
 
         return implode("\n", array_map(fn (array $row) => implode("\t", array_map(
             fn (string $cell) => strpbrk($cell, "\t\n\"") === false ? $cell : '"'.str_replace('"', '""', $cell).'"', $row)), $rows));
+    }
+
+    /**
+     * The fields of a table from the clipboard, row by row.
+     *
+     * @return list<list<string>>
+     *
+     * @throws FileIsWrong
+     */
+    public static function rows(string $text, string $html): array
+    {
+        $tabs = self::toTabs($text, $html);
+        $stream = fopen('php://temp', 'w+b');
+        assert($stream !== false);
+        fwrite($stream, $tabs);
+        rewind($stream);
+        try {
+            return array_values(iterator_to_array(Tokeniser::ofStream($stream, new Dialect(Encoding::Utf8, "\t", '"'))->rows()));
+        } finally {
+            fclose($stream);
+        }
     }
 
     /** @return list<list<string>> */

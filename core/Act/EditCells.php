@@ -28,7 +28,7 @@ final readonly class EditCells implements Act
     /** A sheet of at most so many rows is read anew after an edit. */
     private const READ_ANEW = 5_000;
 
-    /** @param  array<int, array<int, string>>  $texts by row, then by column */
+    /** @param  array<int, array<int, string|Cell>>  $texts as typed, or as another cell holds it; by row, then by column */
     public function __construct(private int $sheet, private array $texts)
     {
     }
@@ -41,6 +41,11 @@ final readonly class EditCells implements Act
         $edits = [];
         foreach ($this->texts as $row => $cells) {
             foreach ($cells as $column => $text) {
+                if ($text instanceof Cell) {
+                    $edits[$row][$column] = $text;
+
+                    continue;
+                }
                 if (mb_strlen($text) > Tokeniser::CELL) {
                     throw CellIsWrong::tooLong(Address::columnName($column).$row, mb_strlen($text));
                 }

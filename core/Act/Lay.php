@@ -17,8 +17,11 @@ final readonly class Lay implements Act
     /** Cells that a block of several rows is laid on at most; each of them is a run of its own. */
     private const MOST = 400_000;
 
-    /** @param  non-empty-list<non-empty-list<Look>>  $block rows of looks, all of one length */
-    public function __construct(private Targets $targets, private array $block)
+    /**
+     * @param  non-empty-list<non-empty-list<Look>>  $block rows of looks, all of one length
+     * @param  list<int>  $widths  in px, of the block's columns; empty leaves widths as they are
+     */
+    public function __construct(private Targets $targets, private array $block, private array $widths = [])
     {
     }
 
@@ -46,10 +49,28 @@ final readonly class Lay implements Act
                     fn (int $row, int $column, int $old) => $workbook->looks->number($workbook->looks->look($old)->under($this->block[($row - $range->top) % $height][($column - $range->left) % $width])),
                 );
             }
-            $workbook = $workbook->withSheet($number, $sheet->touched($hand));
+            $sheet = $sheet->touched($hand);
+            $workbook = $workbook->withSheet($number, $this->widths === [] ? $sheet : $sheet->widened($this->widthsOn($ranges)));
         }
 
         return $workbook;
+    }
+
+    /**
+     * @param  list<Range>  $ranges
+     * @return array<int, int>
+     */
+    private function widthsOn(array $ranges): array
+    {
+        $widths = [];
+        foreach ($ranges as $range) {
+            $right = $range->cells() === 1 ? min(Address::COLUMNS, $range->left + count($this->widths) - 1) : $range->right;
+            for ($column = $range->left; $column <= $right; $column++) {
+                $widths[$column] = $this->widths[($column - $range->left) % count($this->widths)];
+            }
+        }
+
+        return $widths;
     }
 
     public function words(Workbook $workbook): string

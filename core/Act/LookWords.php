@@ -25,6 +25,7 @@ final class LookWords
     {
         return match ($attribute) {
             Attribute::Bold, Attribute::Italic, Attribute::Strike, Attribute::Wrap, Attribute::Shrink, Attribute::Locked => ($value === true ? '' : 'not ').$attribute->value,
+            Attribute::Clip => $value === true ? 'cut off at the edge' : 'not cut off',
             Attribute::Concealed => $value === true ? 'formula hidden' : 'formula shown',
             Attribute::Size => "$value pt",
             Attribute::Font => "font $value",

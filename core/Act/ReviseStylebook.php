@@ -12,7 +12,7 @@ use Rilvet\Work\Workbook;
 /** Puts a changed stylebook in the place of the one of the same name, on every sheet of a workbook that wears it. */
 final readonly class ReviseStylebook implements Act
 {
-    public function __construct(private Stylebook $stylebook, private string $said, private bool $refit)
+    public function __construct(public Stylebook $stylebook, public string $said, private bool $refit, private ?WearersOfLook $wearers = null)
     {
     }
 
@@ -23,6 +23,7 @@ final readonly class ReviseStylebook implements Act
                 continue;
             }
             $fitted = $sheet->fitted;
+            $sheet = $this->wearers?->on($sheet, $workbook->looks) ?? $sheet;
             $sheet = $sheet->wearing($this->stylebook, $sheet->clean);
             $sheet = $sheet->fittedTo($this->refit ? (new ColumnFit($sheet, $workbook->looks, Fonts::shipped()))->setup() : $fitted);
             $workbook = $workbook->withSheet($number, $sheet);

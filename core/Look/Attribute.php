@@ -21,6 +21,7 @@ enum Attribute: string
     case Indent = 'indent';
     case Wrap = 'wrap';
     case Shrink = 'shrink';
+    case Clip = 'clip';
     case Rotation = 'rotation';
     case Fill = 'fill';
     case Top = 'top';
@@ -37,7 +38,7 @@ enum Attribute: string
         return match ($this) {
             self::Font, self::Size, self::Bold, self::Italic, self::Underline, self::Strike, self::Ink, self::Script => Facet::Type,
             self::Number => Facet::Number,
-            self::Horizontal, self::Vertical, self::Indent, self::Wrap, self::Shrink, self::Rotation => Facet::Place,
+            self::Horizontal, self::Vertical, self::Indent, self::Wrap, self::Shrink, self::Clip, self::Rotation => Facet::Place,
             self::Fill => Facet::Fill,
             self::Top, self::Right, self::Bottom, self::Left, self::Rising, self::Falling => Facet::Borders,
             self::Locked, self::Concealed => Facet::Guard,

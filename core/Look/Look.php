@@ -159,7 +159,7 @@ final readonly class Look implements JsonSerializable
         $name = $attribute->value;
 
         return match ($attribute) {
-            Attribute::Bold, Attribute::Italic, Attribute::Strike, Attribute::Wrap, Attribute::Shrink, Attribute::Locked, Attribute::Concealed => is_bool($value) ? $value : throw LookIsWrong::value($name, 'true or false'),
+            Attribute::Bold, Attribute::Italic, Attribute::Strike, Attribute::Wrap, Attribute::Shrink, Attribute::Clip, Attribute::Locked, Attribute::Concealed => is_bool($value) ? $value : throw LookIsWrong::value($name, 'true or false'),
             Attribute::Font => is_string($value) && preg_match('/^[\p{L}\p{N} ._\-\']{1,64}$/u', $value) === 1 ? $value : throw LookIsWrong::value($name, 'the name of a font'),
             Attribute::Size => self::within($name, $value, 1, 409),
             Attribute::Indent => (int) self::within($name, $value, 0, 15),

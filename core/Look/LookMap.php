@@ -131,6 +131,32 @@ final class LookMap
         return new self($columns);
     }
 
+    /**
+     * Where a look is, as ranges from left to right; columns beside each other that carry it in the same rows are one range.
+     *
+     * @return list<Range>
+     */
+    public function ranges(int $look): array
+    {
+        $ranges = [];
+        $open = [];
+        foreach ($this->runs() as $column => $runs) {
+            $now = [];
+            foreach ($runs as [$first, $last, $carried]) {
+                if ($carried !== $look) {
+                    continue;
+                }
+                $before = $open["$first.$last"] ?? null;
+                $joined = $before !== null && $ranges[$before]->right === $column - 1;
+                $now["$first.$last"] = $joined ? $before : count($ranges);
+                $ranges[$now["$first.$last"]] = Range::of($first, $joined ? $ranges[$before]->left : $column, $last, $column);
+            }
+            $open = $now;
+        }
+
+        return array_values($ranges);
+    }
+
     public function isEmpty(): bool
     {
         return $this->columns === [];

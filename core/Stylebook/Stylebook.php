@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Stylebook;
 
 use JsonException;
+use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
@@ -135,11 +136,36 @@ final readonly class Stylebook
         return self::of($data);
     }
 
+    /** The stylebook with a named look under another name, written as it was: colours of the palette stay named. */
+    public function renaming(string $name, string $to): self
+    {
+        $data = $this->source;
+        $looks = [];
+        foreach (self::map($data, 'looks') as $called => $look) {
+            $looks[$called === $name ? self::lookName($to) : $called] = $look;
+        }
+        $data['looks'] = $looks;
+
+        return self::of($data);
+    }
+
     /** The stylebook with a colour added to its palette, or changed there. */
     public function colouring(string $name, string $hex): self
     {
         $data = $this->source;
         $data['palette'] = [$name => $hex] + self::map($data, 'palette');
+
+        return self::of($data);
+    }
+
+    /** The stylebook with its stripes in another fill; where it has none, the body takes it. */
+    public function striping(Look $look): self
+    {
+        if ($this->stripes === null) {
+            return $this->saying(Part::Body, null, $look);
+        }
+        $data = $this->source;
+        $data['stripes'] = ['fill' => $look->text(Attribute::Fill)] + self::map($data, 'stripes');
 
         return self::of($data);
     }

@@ -41,18 +41,13 @@ final class Inspector
         $worn = [];
         $parts = [];
         $kinds = [];
-        foreach ($ranges as $range) {
-            $right = min($range->right, $range->left + self::COLUMNS);
-            foreach ($this->rows($range) as $at) {
-                for ($cell = $range->left; $cell <= $right; $cell++) {
-                    $look = $this->cascade->at($at, $cell);
-                    $worn[$look->number] = $look;
-                    $table = $this->sheet->reading->tableAt($at, $cell);
-                    $part = $table?->partAt($at, $cell);
-                    $parts[$part->value ?? ''] = $part;
-                    $kinds[$table?->column($cell)->kind->value ?? ''] = true;
-                }
-            }
+        foreach ($this->places($ranges) as [$at, $cell]) {
+            $look = $this->cascade->at($at, $cell);
+            $worn[$look->number] = $look;
+            $table = $this->sheet->reading->tableAt($at, $cell);
+            $part = $table?->partAt($at, $cell);
+            $parts[$part->value ?? ''] = $part;
+            $kinds[$table?->column($cell)->kind->value ?? ''] = true;
         }
         $part = count($parts) === 1 ? array_values($parts)[0] : null;
         $kind = $part === Part::Body && count($kinds) === 1 ? ColumnKind::tryFrom((string) array_key_first($kinds)) : null;
@@ -72,6 +67,42 @@ final class Inspector
             $fill === 'none' ? [] : $this->near($fill),
             array_map(strval(...), $merges),
         );
+    }
+
+    /** What the cells of a selection agree on and is more than the file's or the ground's own: the look that a person would keep under a name. */
+    public function own(RangeSet $ranges): Look
+    {
+        $own = null;
+        $seen = [];
+        foreach ($this->places($ranges) as [$row, $column]) {
+            $worn = $this->cascade->at($row, $column);
+            if (isset($seen[$worn->number])) {
+                continue;
+            }
+            $seen[$worn->number] = true;
+            $said = [];
+            foreach ($worn->look->toArray() as $name => $value) {
+                if (($worn->from(Attribute::from($name))->value ?? 0) > Layer::Ground->value) {
+                    $said[$name] = $value;
+                }
+            }
+            $own = $own === null ? $said : array_filter($own, fn (mixed $value, string $name) => ($said[$name] ?? null) === $value, ARRAY_FILTER_USE_BOTH);
+        }
+
+        return Look::of($own ?? []);
+    }
+
+    /** @return iterable<array{int, int}> rows and columns that stand for a selection */
+    private function places(RangeSet $ranges): iterable
+    {
+        foreach ($ranges as $range) {
+            $right = min($range->right, $range->left + self::COLUMNS);
+            foreach ($this->rows($range) as $row) {
+                for ($column = $range->left; $column <= $right; $column++) {
+                    yield [$row, $column];
+                }
+            }
+        }
     }
 
     /** @param  list<Worn>  $worn */

@@ -100,10 +100,13 @@ final class Painter
         $pieces = $shown->formatted->pieces();
         $from = $column;
         $to = $merge->right ?? $column;
+        $scale = 1.0;
         if ($text !== '' && $merge === null) {
             if ($worn->look->text(Attribute::Horizontal) === 'span') {
                 $to = $this->spans->end($row, $column, $values);
-            } elseif ($cell->isText() && ! $worn->look->is(Attribute::Wrap)) {
+            } elseif ($worn->look->is(Attribute::Shrink) && ! $worn->look->is(Attribute::Wrap)) {
+                $scale = $this->shrunk($text, $worn->look, $column);
+            } elseif ($cell->isText() && ! $worn->look->is(Attribute::Wrap) && ! $worn->look->is(Attribute::Clip)) {
                 [$from, $to] = $this->reach($text, $worn->look, $shown->align, $column, $values);
             } elseif ($cell->isNumber() && ! $this->fits($text, $worn->look, $column) || ! $shown->formatted->fits) {
                 // Figures are never cut: where they do not fit, marks stand instead.
@@ -112,7 +115,7 @@ final class Painter
             }
         }
 
-        return new WindowCell($row, $column, $pieces[1] ?? $text, $this->index($worn, $shown->formatted->ink), $shown->align, $pieces[0] ?? null, $from, $to);
+        return new WindowCell($row, $column, $pieces[1] ?? $text, $this->index($worn, $shown->formatted->ink, $scale), $shown->align, $pieces[0] ?? null, $from, $to);
     }
 
     /**
@@ -139,22 +142,34 @@ final class Painter
         return [$from, $to];
     }
 
+    /** How much smaller a text is set so that it fits its cell. */
+    private function shrunk(string $text, Look $look, int $column): float
+    {
+        $room = max(1, $this->sheet->setup->widthOf($column) - 8);
+        $need = $this->ruler->width($text, $look);
+
+        return $need <= $room ? 1.0 : max(0.1, floor($room / $need * 50) / 50);
+    }
+
     private function fits(string $text, Look $look, int $column): bool
     {
         return $this->ruler->width($text, $look) <= $this->sheet->setup->widthOf($column) - 4;
     }
 
-    /** @param  string|null  $ink  what the number format asks for, in the place of the look's own */
-    private function index(Worn $worn, ?string $ink): int
+    /**
+     * @param  string|null  $ink  what the number format asks for, in the place of the look's own
+     * @param  float  $scale  of a text that is shrunk to fit
+     */
+    private function index(Worn $worn, ?string $ink, float $scale): int
     {
-        $key = $worn->number.$ink;
+        $key = "$worn->number.$ink.$scale";
         if (! isset($this->indexes[$key])) {
             $this->indexes[$key] = count($this->looks);
             $look = $worn->look;
             $fill = $look->text(Attribute::Fill);
             $this->looks[] = new WindowLook(
                 $this->ruler->family($look),
-                round(Ruler::px($look), 3),
+                round(Ruler::px($look) * $scale, 3),
                 $look->is(Attribute::Bold),
                 $look->is(Attribute::Italic),
                 $look->text(Attribute::Underline, 'none'),

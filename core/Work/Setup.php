@@ -80,6 +80,12 @@ final readonly class Setup
         return self::fromArray(['widths' => $widths + $this->widths, 'heights' => $heights, 'height' => $height] + $this->toArray());
     }
 
+    /** @param  array<int, int>  $widths  by column, over those there are */
+    public function withWidths(array $widths): self
+    {
+        return self::fromArray(['widths' => $widths + $this->widths] + $this->toArray());
+    }
+
     public function withOpening(int $freezeRow, int $freezeColumn, bool $gridlines): self
     {
         return self::fromArray(['freezeRow' => $freezeRow, 'freezeColumn' => $freezeColumn, 'gridlines' => $gridlines] + $this->toArray());

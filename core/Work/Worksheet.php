@@ -108,6 +108,12 @@ final readonly class Worksheet
         return $this->with(['came' => $this->came->withMerges($merges), 'fitted' => $this->fitted?->withMerges($merges), 'joins' => $joins]);
     }
 
+    /** @param  array<int, int>  $widths  in px, by column */
+    public function widened(array $widths): self
+    {
+        return $this->with(['came' => $this->came->withWidths($widths), 'fitted' => $this->fitted?->withWidths($widths)]);
+    }
+
     /** Everything at its new place after rows or columns were put in or taken out. */
     public function moved(Shift $shift, Sheet $cells): self
     {

@@ -4,6 +4,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BenchPage } from './bench/BenchPage';
+import { Asking } from './parts/Ask';
 import { Messages } from './parts/Messages';
 import { usePath } from './parts/path';
 import { ShelfPage } from './shelf/ShelfPage';
@@ -22,6 +23,7 @@ if (root) {
         <StrictMode>
             <QueryClientProvider client={client}>
                 <App />
+                <Asking />
                 <Messages />
             </QueryClientProvider>
         </StrictMode>,

@@ -25,7 +25,8 @@ async function select(page: Page, ranges: string): Promise<void> {
     await expect(address).toHaveValue(ranges);
 }
 
-const tray = (page: Page, name: string) => page.getByRole('region', { name: 'Tray' }).getByRole('button', { name, exact: true });
+const tray = (page: Page, name: string | RegExp) =>
+    page.getByRole('region', { name: 'Tray' }).getByRole('button', { name, exact: true });
 const undo = (page: Page, words: string) => page.getByRole('button', { name: `Undo: ${words}` });
 
 test('a report heading is built by hand and taken back step by step', async ({ page }) => {
@@ -55,7 +56,8 @@ test('a report heading is built by hand and taken back step by step', async ({ p
     await tray(page, 'Span').click();
     await expect(undo(page, 'Spanned, B2:C2,D2:E2')).toBeVisible();
     await select(page, 'A3:F3');
-    await tray(page, 'Wrap').click();
+    await tray(page, /^Long text/).click();
+    await page.getByRole('menuitem', { name: 'Wraps to more lines' }).click();
     await expect(cell(page, 'Remarks for the year')).toHaveCSS('white-space', 'pre-wrap');
 
     // Lines: thin inner ones, a strong outline, a total rule; the pen stays as set.
@@ -201,9 +203,11 @@ test('a named look is laid on three sheets and on a second workbook, and a lifte
     await expect(undo(page, 'Fill #FFE08A, B7')).toBeVisible();
     await accessible(page);
 
-    page.once('dialog', (dialog) => void dialog.accept('Look again'));
     await page.getByRole('button', { name: 'Named looks' }).click();
-    await page.getByRole('menuitem', { name: 'Keep the look of this cell…' }).click();
+    await page.getByRole('menuitem', { name: 'Keep the look of the selection…' }).click();
+    await page.getByLabel('Name of the look').fill('Look again');
+    await accessible(page);
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(undo(page, 'Look "Look again" kept, everywhere River ledger is worn')).toBeVisible();
 
     // On three sheets at once: two more are chosen in the outline with Ctrl.
@@ -229,7 +233,7 @@ test('a named look is laid on three sheets and on a second workbook, and a lifte
     // Lifted, and laid again and again.
     await select(page, 'B4');
     await page.getByRole('button', { name: 'Lift the look' }).click();
-    await page.getByRole('menuitem', { name: 'All of it' }).click();
+    await page.getByRole('menuitem', { name: 'All of it', exact: true }).click();
     await expect(page.getByText('Laying the look of B4')).toBeVisible();
     await cell(page, 'late').click();
     await expect(undo(page, 'Look laid, F4')).toBeVisible();
@@ -257,4 +261,79 @@ test('wrong values are refused in words, and nothing is lost', async ({ page }) 
     await page.getByLabel('Address of the selection').fill('B99999999');
     await page.getByLabel('Address of the selection').press('Enter');
     await expect(page.getByRole('status')).toContainText('reads like a cell');
+});
+
+test('a named look says where it is worn, gets another name, and leaves its wearers a choice', async ({ page }) => {
+    await page.goto('/');
+    await drop(page, 'Ford looks.csv', RAW);
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await page.getByRole('button', { name: /River ledger/ }).click();
+    await expect(page.getByText('wears River ledger')).toBeVisible();
+    await select(page, 'B4');
+    await page.getByRole('button', { name: 'Other colours for fill' }).click();
+    await page.getByLabel('Colour as hex, rgb() or hsl()').fill('#FFE08A');
+    await page.getByRole('button', { name: 'Use', exact: true }).click();
+    await page.getByRole('button', { name: 'Named looks' }).click();
+    await page.getByRole('menuitem', { name: 'Keep the look of the selection…' }).click();
+    await page.getByLabel('Name of the look').fill('To ask');
+    await page.keyboard.press('Enter');
+    await expect(undo(page, 'Look "To ask" kept, everywhere River ledger is worn')).toBeVisible();
+    await select(page, 'B5:C6');
+    await page.getByRole('button', { name: 'Named looks' }).click();
+    await page.getByRole('menuitem', { name: 'To ask', exact: true }).click();
+    await expect(undo(page, 'Look "To ask" laid, B5:C6')).toBeVisible();
+
+    await page.getByRole('button', { name: 'Named looks' }).click();
+    await page.getByRole('menuitem', { name: 'Where worn, rename, delete…' }).click();
+    const looks = page.getByRole('dialog', { name: 'Named looks' });
+    await expect(looks.getByRole('button', { name: /Ford looks: 4 cells/ })).toBeVisible();
+    await accessible(page);
+    await looks.getByRole('listitem', { name: 'To ask' }).getByRole('button', { name: 'Rename' }).click();
+    await page.getByLabel('Name of the look').fill('Ask the grower');
+    await page.keyboard.press('Enter');
+    const renamed = looks.getByRole('listitem', { name: 'Ask the grower' });
+    await expect(renamed.getByRole('button', { name: /Ford looks: 4 cells/ })).toBeVisible();
+    await renamed.getByRole('button', { name: 'Delete' }).click();
+    await renamed.getByRole('button', { name: 'Stay as they look, by hand' }).click();
+    await expect(renamed).toHaveCount(0);
+    await looks.getByRole('button', { name: 'Close' }).click();
+    await select(page, 'C6');
+    await expect(page.getByRole('region', { name: 'Colour' }).getByText('hand touch')).toBeVisible();
+});
+
+test('cells are copied with their looks, pasted without them, and cleared', async ({ page, context }) => {
+    await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+    await bringIn(page, 'Ford copies');
+    await select(page, 'A4');
+    await page.keyboard.press('Control+b');
+    await expect(undo(page, 'Bold, A4')).toBeVisible();
+    await page.keyboard.press('Control+c');
+    await expect(page.getByText(/Copied A4/)).toBeVisible();
+    const bold = tray(page, 'Bold');
+    await select(page, 'A20');
+    await page.keyboard.press('Control+v');
+    await expect(undo(page, 'Data: A20 pasted with looks')).toBeVisible();
+    await expect(cell(page, 'Birch')).toHaveCount(2);
+    await expect(bold).toHaveAttribute('aria-pressed', 'true');
+    await select(page, 'A22');
+    await page.keyboard.press('Control+Shift+v');
+    await expect(undo(page, 'Data: A22 pasted')).toBeVisible();
+    await expect(cell(page, 'Birch')).toHaveCount(3);
+    await expect(bold).toHaveAttribute('aria-pressed', 'false');
+    await select(page, 'A20:A22');
+    await page.keyboard.press('Delete');
+    await expect(undo(page, 'Data: cleared A20:A22')).toBeVisible();
+    await expect(cell(page, 'Birch')).toHaveCount(1);
+});
+
+test('one colour gives headings, data and totals a family', async ({ page }) => {
+    await bringIn(page, 'Ford family');
+    await select(page, 'B4');
+    await page.getByRole('button', { name: 'Other colours for fill' }).click();
+    await page.getByLabel('Colour as hex, rgb() or hsl()').fill('#1F5F8B');
+    await expect(page.getByRole('button', { name: 'Column headings', exact: true })).toBeVisible();
+    await accessible(page);
+    await page.getByRole('button', { name: 'Give it to this sheet' }).click();
+    await expect(undo(page, 'Colour family of #1F5F8B')).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Colour' })).toContainText(/reads well|readable/);
 });

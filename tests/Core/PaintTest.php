@@ -55,6 +55,20 @@ final class PaintTest extends TestCase
         self::assertSame([4, 4], self::reach($wrapped, 1, 4));
     }
 
+    public function test_a_long_text_is_cut_off_or_shrinks_where_it_is_told_to(): void
+    {
+        $long = 'A long line of text here';
+        $workbook = self::workbook([[$long, null, null], [$long, null, null], [$long, null, null]]);
+        $workbook = (new Format(self::at('A2'), Look::of(['clip' => true])))->on($workbook);
+        $workbook = (new Format(self::at('A3'), Look::of(['shrink' => true])))->on($workbook);
+        $window = self::window($workbook, 'A1:C3');
+        self::assertGreaterThan(1, self::cell($window, 1, 1)->to);
+        self::assertSame([1, 1], [self::cell($window, 2, 1)->to, self::cell($window, 3, 1)->to]);
+        $size = $window->looks[self::cell($window, 3, 1)->s]->size;
+        self::assertLessThan($window->looks[self::cell($window, 1, 1)->s]->size, $size);
+        self::assertLessThanOrEqual(64, Fonts::shipped()->face('Carlito')->fit($long, $size) + 8);
+    }
+
     public function test_a_span_ends_where_the_next_text_or_alignment_begins(): void
     {
         $workbook = self::workbook([['Spring', null, 'Autumn', null, null], ['a', 'b', 'c', 'd', 'e']]);

@@ -90,9 +90,9 @@ final class FormatTest extends TestCase
         $workbook = $this->bringIn('a.csv', self::TABLE);
         $this->act($workbook, 'format', ['ranges' => 'A2:B2', 'look' => ['bold' => true, 'fill' => '#FFEE00', 'number' => '0.00']]);
         $all = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/lift?range=A2:B3&facets="))->assertOk()->json();
-        $this->assertSame([2, 2], [count($all), count($all[0])]);
-        $this->assertSame('0.00', $all[0][0]['number']);
-        $fill = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/lift?range=A2&facets=fill"))->json();
+        $this->assertSame([2, 2], [count($all['looks']), count($all['looks'][0])]);
+        $this->assertSame('0.00', $all['looks'][0][0]['number']);
+        $fill = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/lift?range=A2&facets=fill"))->json('looks');
         $this->assertSame([[['fill' => '#FFEE00']]], $fill);
         $other = $this->bringIn('b.csv', self::TABLE);
         $this->act($other, 'lay', ['ranges' => 'C3', 'block' => $fill]);
@@ -115,25 +115,95 @@ final class FormatTest extends TestCase
         $this->assertNull($this->look($workbook, 'A2')['fill']);
     }
 
-    public function test_a_named_look_is_kept_changed_and_deleted_everywhere(): void
+    public function test_a_lifted_look_brings_column_widths_only_when_asked(): void
+    {
+        $workbook = $this->bringIn('a.csv', self::TABLE);
+        $this->act($workbook, 'lay', ['ranges' => 'A2', 'block' => [[['bold' => true], ['italic' => true]]], 'widths' => [210, 33]]);
+        $widths = fn () => $this->get($this->url("workbooks/{$workbook->id}/sheets/1"))->json('widths');
+        $this->assertSame([210, 33], array_slice($widths(), 0, 2));
+        $this->act($workbook, 'lay', ['ranges' => 'A2:B9', 'block' => [[['bold' => false]]]]);
+        $this->assertSame([210, 33], array_slice($widths(), 0, 2));
+        $this->refused($workbook, 'lay', ['ranges' => 'A2', 'block' => [[[]]], 'widths' => [-4]], '0 to 2,000');
+    }
+
+    public function test_a_named_look_is_kept_from_a_selection_changed_renamed_and_deleted_with_a_choice_for_its_wearers(): void
     {
         $workbook = $this->bringIn('a.csv', self::TABLE);
         $this->act($workbook, 'dress', ['stylebook' => 'Plain rule']);
-        $this->act($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Check', 'look' => ['fill' => '#FFE08A']]);
+        $keep = function (string $name, string $fill, bool $replace = false) use ($workbook) {
+            $this->act($workbook, 'format', ['ranges' => 'D9:E9', 'look' => ['fill' => $fill]]);
+            $this->act($workbook, 'format', ['ranges' => 'E9', 'look' => ['italic' => true]]);
+            $this->act($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => $name, 'replace' => $replace, 'ranges' => 'D9:E9']);
+        };
+        $keep('Check', '#FFE08A');
         $this->act($workbook, 'layNamed', ['ranges' => 'B2:B3', 'name' => 'Check']);
-        $this->assertSame('#FFE08A', $this->look($workbook, 'B3')['fill']);
-        $this->refused($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Check', 'look' => ['bold' => true]], 'Choose another name');
-        $this->refused($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'B12', 'look' => ['bold' => true]], 'cell address');
-        $this->act($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Check', 'replace' => true, 'look' => ['fill' => '#88DD88']]);
+        $this->assertSame(['#FFE08A', false], [$this->look($workbook, 'B3')['fill'], $this->look($workbook, 'B3')['italic']], 'what the cells do not agree on is no part of it');
+        $this->refused($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Check', 'ranges' => 'A1'], 'Choose another name');
+        $this->refused($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'B12', 'ranges' => 'A1'], 'cell address');
+        $keep('Check', '#88DD88', true);
         $this->assertSame('#88DD88', $this->look($workbook, 'B3')['fill']);
+
+        $this->act($workbook, 'renameLook', ['scope' => 'everywhere', 'name' => 'Check', 'to' => 'Ask the grower']);
+        $this->assertSame('#88DD88', $this->look($workbook, 'B3')['fill']);
+        $looks = $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1/looks"))->assertOk()->json();
+        $this->assertSame(['Ask the grower', 'B2:B3', 2], [$looks[0]['name'], $looks[0]['worn'][0]['ranges'], $looks[0]['worn'][0]['cells']]);
+        $this->refused($workbook, 'renameLook', ['scope' => 'everywhere', 'name' => 'Check', 'to' => 'Other'], 'no look named');
         $handover = $this->post($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated();
-        $path = storage_path("app/handovers/{$handover->json('id')}.xlsx");
         $zip = new \ZipArchive;
-        $zip->open($path);
-        $this->assertStringContainsString('<cellStyle name="Check"', (string) $zip->getFromName('xl/styles.xml'));
+        $zip->open(storage_path("app/handovers/{$handover->json('id')}.xlsx"));
+        $this->assertStringContainsString('<cellStyle name="Ask the grower"', (string) $zip->getFromName('xl/styles.xml'));
         $zip->close();
-        $this->act($workbook, 'dropLook', ['scope' => 'everywhere', 'name' => 'Check']);
-        $this->assertNull($this->look($workbook, 'B3')['fill']);
+
+        $keep('Other', '#AABBFF');
+        $choices = [[[], null], [['keep' => true], '#88DD88'], [['instead' => 'Other'], '#AABBFF']];
+        foreach ($choices as [$choice, $fill]) {
+            $this->act($workbook, 'dropLook', ['scope' => 'everywhere', 'name' => 'Ask the grower'] + $choice);
+            $this->assertSame($fill, $this->look($workbook, 'B3')['fill']);
+            $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+            $this->assertSame('#88DD88', $this->look($workbook, 'B3')['fill']);
+        }
+        $this->refused($workbook, 'dropLook', ['scope' => 'everywhere', 'name' => 'Ask the grower', 'instead' => 'Ask the grower'], 'no look named');
+    }
+
+    public function test_cells_are_cleared_and_pasted_with_and_without_their_looks(): void
+    {
+        $workbook = $this->bringIn('a.csv', self::TABLE);
+        $before = $this->texts($workbook);
+        $this->act($workbook, 'format', ['ranges' => 'A2:B2', 'look' => ['bold' => true]]);
+        $copied = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/lift?range=A2:B3&facets="))->json();
+        $this->act($workbook, 'paste', ['row' => 10, 'column' => 1, 'cells' => $copied['cells'], 'looks' => $copied['looks']]);
+        $this->act($workbook, 'paste', ['row' => 13, 'column' => 1, 'cells' => $copied['cells']]);
+        $texts = $this->texts($workbook);
+        foreach ([10, 13] as $row) {
+            $this->assertSame([$before['2.1'], $before['2.2'], $before['3.1']], [$texts["$row.1"], $texts["$row.2"], $texts[($row + 1).'.1']]);
+        }
+        $this->assertSame([true, false], [$this->look($workbook, 'A10')['bold'], $this->look($workbook, 'A13')['bold']]);
+        $this->act($workbook, 'paste', ['row' => 16, 'column' => 1, 'text' => "\"two\nlines\"\t7\n\"a \"\"b\"\"\"\t", 'html' => '']);
+        $texts = $this->texts($workbook);
+        $this->assertSame(["two\nlines", '7', 'a "b"'], [$texts['16.1'], $texts['16.2'], $texts['17.1']]);
+        $this->act($workbook, 'paste', ['row' => 19, 'column' => 1, 'text' => '', 'html' => '<table><tr><td>Oak</td><td>12</td></tr></table>']);
+        $this->assertSame(['Oak', '12'], [$this->texts($workbook)['19.1'], $this->texts($workbook)['19.2']]);
+        $this->act($workbook, 'clear', ['ranges' => 'A10:XFD1048576']);
+        $this->assertSame($before, $this->texts($workbook));
+        foreach (range(1, 6) as $undo) {
+            $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        }
+        $this->assertSame($before, $this->texts($workbook));
+    }
+
+    public function test_a_colour_family_goes_to_the_parts_of_a_sheet_or_into_the_stylebook(): void
+    {
+        $workbook = $this->bringIn('a.csv', self::TABLE);
+        $family = array_column($this->getJson($this->url('colours/family?hex=%231F5F8B'))->assertOk()->json(), null, 'part');
+        $this->getJson($this->url('colours/family?hex=sky'))->assertUnprocessable();
+        $this->act($workbook, 'family', ['hex' => '#1F5F8B']);
+        $this->assertSame($family['heading']['fill'], $this->look($workbook, 'A1')['fill']);
+        $this->assertSame([$family['body']['fill'], $family['body']['ink']], [$this->look($workbook, 'B3')['fill'], $this->look($workbook, 'B3')['ink']]);
+        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        $this->act($workbook, 'dress', ['stylebook' => 'River ledger']);
+        $this->act($workbook, 'family', ['scope' => 'everywhere', 'hex' => '#1F5F8B']);
+        $this->assertSame($family['heading']['fill'], $this->look($workbook, 'A1')['fill']);
+        $this->assertContains($family['body']['fill'], [$this->look($workbook, 'B2')['fill'], $this->look($workbook, 'B3')['fill']], 'the stripes take the light one');
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
@@ -151,6 +221,10 @@ final class FormatTest extends TestCase
         yield 'everywhere without a stylebook' => ['format', ['scope' => 'everywhere', 'part' => 'body', 'look' => ['bold' => true]], 'wears none'];
         yield 'a cell too long' => ['edit', ['cells' => [[1, 1, str_repeat('x', 40_000)]]], '32,767'];
         yield 'cells that are none' => ['edit', ['cells' => [['A1', 'x']]], 'row, column and text'];
+        yield 'a paste beyond the sheet' => ['paste', ['row' => 1_048_576, 'column' => 1, 'text' => "a\nb"], 'do not fit'];
+        yield 'a paste of nothing' => ['paste', ['row' => 1, 'column' => 1, 'text' => '', 'html' => '<p>x</p>'], 'no table'];
+        yield 'a paste of no cells' => ['paste', ['row' => 1, 'column' => 1, 'cells' => [[['f' => 'A1']]]], 'plain values'];
+        yield 'a selection too long' => ['clear', ['ranges' => implode(',', array_map(fn (int $row) => 'A'.$row * 2, range(1, 5_000)))], 'thousand ranges'];
         yield 'a sheet that is none' => ['format', ['sheets' => [1, 7], 'ranges' => 'A1', 'look' => ['bold' => true]], 'no sheet 7'];
     }
 
@@ -191,5 +265,13 @@ final class FormatTest extends TestCase
         $window = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top={$range->top}&left={$range->left}&bottom={$range->top}&right={$range->left}"))->assertOk();
 
         return $window->json('looks.0') ?? ['fill' => null, 'bold' => false];
+    }
+
+    /** @return array<string, string> texts by "row.column" */
+    private function texts(Workbook $workbook): array
+    {
+        $cells = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=40&right=10"))->assertOk()->json('cells');
+
+        return array_filter(array_combine(array_map(fn (array $cell) => "{$cell['r']}.{$cell['c']}", $cells), array_column($cells, 't')), fn (string $text) => $text !== '');
     }
 }

@@ -8,6 +8,7 @@ use App\Files\Writing\Flow;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
+use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Reading\Part;
@@ -28,10 +29,13 @@ final class SheetPart
 
     private readonly Flow $flow;
 
+    private readonly Ruler $ruler;
+
     /** @param  resource  $out */
     public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StyleSheet $styles, private $out)
     {
         $this->flow = new Flow($sheet, $looks);
+        $this->ruler = new Ruler(Fonts::shipped());
     }
 
     /** @param  (callable(int): void)|null  $progress */
@@ -85,7 +89,7 @@ final class SheetPart
     private function columnSizes(int $columns): string
     {
         $setup = $this->sheet->setup;
-        $digit = max(1, (new Ruler(Fonts::shipped()))->digitWidth($this->sheet->stylebook->ground ?? Look::none()));
+        $digit = max(1, $this->ruler->digitWidth($this->sheet->stylebook->ground ?? Look::none()));
         $last = max([$columns, ...array_keys($setup->widths), ...$setup->hiddenColumns]);
         $xml = '';
         for ($first = 1; $first <= $last; $first = $end + 1) {
@@ -112,7 +116,8 @@ final class SheetPart
         $xml = '';
         foreach ($this->flow->cascade->row($row, $columns) as $index => $worn) {
             $cell = $cells[$index] ?? Cell::blank();
-            $format = $this->formats[$worn->number] ??= $this->format($worn);
+            $clipped = $worn->look->is(Attribute::Clip) && $cell->isText() && $this->spills($cell, $worn, $index + 1);
+            $format = $this->formats[$clipped ? -1 - $worn->number : $worn->number] ??= $this->format($worn, $clipped);
             if ($cell->isBlank() && $format === 0) {
                 continue;
             }
@@ -144,7 +149,13 @@ final class SheetPart
         };
     }
 
-    private function format(Worn $worn): int
+    private function spills(Cell $cell, Worn $worn, int $column): bool
+    {
+        return ! $worn->look->is(Attribute::Wrap) && $this->ruler->width($cell->text(), $worn->look) > $this->sheet->setup->widthOf($column) - 8;
+    }
+
+    /** @param  bool  $clipped  the format has no word for a text that is cut off at the edge, but "fill" shows it just so: once, where it is longer than its cell (18.18.40) */
+    private function format(Worn $worn, bool $clipped): int
     {
         if ($worn->layers === []) {
             return 0;
@@ -162,7 +173,7 @@ final class SheetPart
             $named = $this->styles->name($stylebook->name.': '.self::partName($worn->part), $stylebook->ground->under($stylebook->part($worn->part)));
         }
 
-        return $this->styles->format($worn->look, $named);
+        return $this->styles->format($clipped ? $worn->look->under(Look::of(['horizontal' => 'fill'])) : $worn->look, $named);
     }
 
     private static function partName(Part $part): string

@@ -12,6 +12,7 @@ use App\Bench\Revision;
 use App\Http\Records\ActRecord;
 use App\Http\Records\BenchRecord;
 use App\Http\Records\HistoryRecord;
+use App\Http\Records\NamedLookRecord;
 use App\Http\Records\NameRecord;
 use App\Http\Records\Outline;
 use App\Http\Records\PaletteRecord;
@@ -23,7 +24,6 @@ use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Rilvet\Act\Exception\NoSuchLook;
-use Rilvet\Act\ReviseStylebook;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
@@ -31,9 +31,9 @@ use Rilvet\Look\Facet;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Figures;
 use Rilvet\Window\Inspector;
+use Rilvet\Window\Lifted;
 use Rilvet\Window\Painter;
 use Rilvet\Window\Window;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook as CoreWorkbook;
 
 final class BenchController
@@ -83,7 +83,7 @@ final class BenchController
         ));
     }
 
-    /** The looks of a block of cells, to be laid elsewhere; only what the chosen facets say. */
+    /** A block of cells, to be laid or pasted elsewhere: values, looks (only what the chosen facets say) and widths. */
     public function lift(Request $request, int $id, int $number): JsonResponse
     {
         $workbook = $this->bench->load($this->row($id), [$number]);
@@ -92,18 +92,16 @@ final class BenchController
             throw ActIsWrong::argument('range', 'a block of at most 10,000 cells');
         }
         $facets = array_values(array_filter(array_map(Facet::tryFrom(...), explode(',', $request->string('facets')->toString()))));
-        $cascade = new Cascade($workbook->sheet($number), $workbook->looks);
-        $block = [];
-        for ($row = $range->top; $row <= $range->bottom; $row++) {
-            $looks = [];
-            for ($column = $range->left; $column <= $range->right; $column++) {
-                $look = $cascade->at($row, $column)->look;
-                $looks[] = $facets === [] ? $look : $look->facet(...$facets);
-            }
-            $block[] = $looks;
-        }
 
-        return response()->json($block);
+        return response()->json(Lifted::of($workbook, $number, $range, $facets));
+    }
+
+    /** The named looks of the stylebook that a sheet wears, and where each is worn. */
+    public function looks(int $id, int $number): JsonResponse
+    {
+        $stylebook = $this->bench->load($this->row($id), [$number])->sheet($number)->stylebook ?? throw NoSuchLook::noStylebook();
+
+        return response()->json(NamedLookRecord::list($stylebook, $this->bench));
     }
 
     /** What a cell holds, as it is typed. */
@@ -182,12 +180,13 @@ final class BenchController
     /** Acts on the stylebook itself: its parts and kinds, its named looks, its palette. */
     private function everywhere(Request $request, Workbook $row, int $number, Arguments $given, string $act): string
     {
-        $stylebook = $this->bench->load($row, [$number])->sheet($number)->stylebook ?? throw NoSuchLook::noStylebook();
-        [$revised, $said, $refit] = Revision::of($stylebook, $act, $given);
-        $revise = new ReviseStylebook($revised, $said, $refit);
-        $this->bench->everywhere($row, $request->integer('revision'), $revise, $revised);
+        $workbook = $this->bench->load($row, [$number]);
+        $sheet = $workbook->sheet($number);
+        $stylebook = $sheet->stylebook ?? throw NoSuchLook::noStylebook();
+        $revise = Revision::of($stylebook, $act, $given, fn () => (new Inspector($sheet, $workbook->looks))->own(Arguments::ranges($given->text('ranges'))));
+        $this->bench->everywhere($row, $request->integer('revision'), $revise);
 
-        return $said;
+        return $revise->said;
     }
 
     private function after(Request $request, Workbook $row, ?Change $change): JsonResponse

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Shelf;
+use App\Http\Records\FamilyRecord;
 use App\Models\Stylebook as StylebookRow;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Rilvet\Colour\Colour;
+use Rilvet\Stylebook\ColourFamily;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
 use Rilvet\Stylebook\Stylebook;
 
@@ -26,6 +29,12 @@ final class StylebookController
         StylebookRow::query()->create(['name' => $stylebook->name, 'data' => $stylebook->toJson()]);
 
         return response()->json(['name' => $stylebook->name], 201);
+    }
+
+    /** From one colour: a dark one for headings, a light one for data, a stronger one for totals. */
+    public function family(Request $request): JsonResponse
+    {
+        return response()->json(FamilyRecord::list(ColourFamily::of(Colour::hex($request->string('hex')->toString()))));
     }
 
     public function export(Shelf $shelf, string $name): Response

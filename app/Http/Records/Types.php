@@ -14,6 +14,7 @@ use Rilvet\Reading\Part;
 use Rilvet\Window\AttributeState;
 use Rilvet\Window\Figures;
 use Rilvet\Window\Inspection;
+use Rilvet\Window\Lifted;
 use Rilvet\Window\Rung;
 use Rilvet\Window\Window;
 use Rilvet\Window\WindowCell;
@@ -25,12 +26,12 @@ final class Types
 {
     private const RECORDS = [
         AttributeState::class, Rung::class, Inspection::class, SwatchRecord::class, PaletteRecord::class, SelectionRecord::class,
-        WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class,
+        WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class, Lifted::class, WornRecord::class, NamedLookRecord::class, FamilyRecord::class,
         PartRecord::class, ColumnRecord::class, RunRecord::class, TypingRecord::class, TableRecord::class, SheetDetail::class, SheetRecord::class,
         NameRecord::class, BenchRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, HandoverRecord::class,
     ];
 
-    private const SCALARS = ['int' => 'number', 'float' => 'number', 'string' => 'string', 'bool' => 'boolean'];
+    private const SCALARS = ['int' => 'number', 'float' => 'number', 'string' => 'string', 'bool' => 'boolean', 'null' => 'null', 'Look' => 'LookValues'];
 
     public static function typescript(): string
     {
@@ -38,6 +39,7 @@ final class Types
         foreach (['Part' => Part::cases(), 'ColumnKind' => ColumnKind::cases(), 'ColumnRole' => ColumnRole::cases()] as $name => $cases) {
             $text .= "\nexport const {$name}s = [".implode(', ', array_map(fn (Part|ColumnKind|ColumnRole $case) => "'{$case->value}'", $cases))."] as const;\nexport type $name = (typeof {$name}s)[number];\n";
         }
+        $text .= "\nexport type LookValues = Record<string, string | number | boolean>;\n";
         foreach (self::RECORDS as $class) {
             $record = new ReflectionClass($class);
             $text .= "\nexport interface {$record->getShortName()} {\n";
@@ -66,10 +68,12 @@ final class Types
 
     private static function listType(string $name, string $doc): string
     {
-        if (preg_match('/@param\s+((?:list<)+)([\\\\\w]+)>+\s+\$'.$name.'\b/', $doc, $found) !== 1) {
+        if (preg_match('/@param\s+((?:list<)+)([\\\\\w|]+)>+\s+\$'.$name.'\b/', $doc, $found) !== 1) {
             throw new LogicException("The list \$$name has no type in its docblock.");
         }
 
-        return (self::SCALARS[$found[2]] ?? $found[2]).str_repeat('[]', substr_count($found[1], 'list<'));
+        $types = array_unique(array_map(fn (string $type) => self::SCALARS[$type] ?? $type, explode('|', $found[2])));
+
+        return (count($types) > 1 ? '('.implode(' | ', $types).')' : $types[0]).str_repeat('[]', substr_count($found[1], 'list<'));
     }
 }

@@ -1,10 +1,13 @@
 import type {
     ActRecord,
     BenchRecord,
+    FamilyRecord,
     Figures,
     HandoverRecord,
     HistoryRecord,
     ImportRecord,
+    Lifted,
+    NamedLookRecord,
     SheetDetail,
     SelectionRecord,
     ShelfRecord,
@@ -101,10 +104,9 @@ export const api = {
             signal,
         ),
     lift: (id: number, sheet: number, range: string, facets: string) =>
-        call<Record<string, string | number | boolean>[][]>(
-            'GET',
-            `workbooks/${id}/sheets/${sheet}/lift?range=${encodeURIComponent(range)}&facets=${facets}`,
-        ),
+        call<Lifted>('GET', `workbooks/${id}/sheets/${sheet}/lift?range=${encodeURIComponent(range)}&facets=${facets}`),
+    looks: (id: number, sheet: number) => call<NamedLookRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/looks`),
+    family: (hex: string) => call<FamilyRecord[]>('GET', `colours/family?hex=${encodeURIComponent(hex)}`),
     content: (id: number, sheet: number, row: number, column: number) =>
         call<{ text: string }>('GET', `workbooks/${id}/sheets/${sheet}/content?row=${row}&column=${column}`),
     goTo: (id: number, revision: number, sheet: number, change: number) =>

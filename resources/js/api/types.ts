@@ -9,6 +9,8 @@ export type ColumnKind = (typeof ColumnKinds)[number];
 export const ColumnRoles = ['label', 'data', 'total', 'spacer'] as const;
 export type ColumnRole = (typeof ColumnRoles)[number];
 
+export type LookValues = Record<string, string | number | boolean>;
+
 export interface AttributeState {
   name: string;
   value: string | null;
@@ -110,6 +112,35 @@ export interface Figures {
   mean: string | null;
   least: string | null;
   greatest: string | null;
+}
+
+export interface Lifted {
+  looks: LookValues[][];
+  cells: (null | boolean | number | string)[][];
+  widths: number[];
+  text: string;
+}
+
+export interface WornRecord {
+  workbook: number;
+  workbookName: string;
+  sheet: number;
+  sheetName: string;
+  ranges: string;
+  cells: number;
+}
+
+export interface NamedLookRecord {
+  name: string;
+  says: string;
+  worn: WornRecord[];
+}
+
+export interface FamilyRecord {
+  part: string;
+  words: string;
+  fill: string;
+  ink: string;
 }
 
 export interface PartRecord {

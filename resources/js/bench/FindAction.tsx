@@ -65,7 +65,7 @@ export function FindAction({ bench, detail, acts, onHandOver, onClose }: Props) 
                     <ul id="actions" role="listbox" aria-label="Actions" className="max-h-[360px] overflow-auto">
                         {found.map((action, index) => (
                             <li
-                                key={action.words}
+                                key={index}
                                 id={`action-${index}`}
                                 role="option"
                                 aria-selected={index === chosen}
@@ -109,7 +109,9 @@ function allActions({ bench, detail, acts, onHandOver }: Omit<Props, 'onClose'>)
     look('Underline', { underline: 'single' }, 'Ctrl+U');
     look('Strike', { strike: true });
     look('Wrap', { wrap: true });
-    look('Shrink to fit', { shrink: true });
+    look('Long text: spill over', { wrap: false, clip: false, shrink: false });
+    look('Long text: cut off at the edge', { wrap: false, clip: true, shrink: false });
+    look('Long text: shrink to fit', { wrap: false, clip: false, shrink: true });
     look('Span: centre over separate cells', { horizontal: 'span' });
     look('Align left', { horizontal: 'left' });
     look('Align right', { horizontal: 'right' });
@@ -117,6 +119,7 @@ function allActions({ bench, detail, acts, onHandOver }: Omit<Props, 'onClose'>)
     look('No fill', { fill: 'none' });
     actions.push(
         { words: 'Merge, keeping the first', run: () => void acts.act('merge', { ranges, mode: 'first' }) },
+        { words: 'Clear the cells', keys: 'Delete', run: () => void acts.act('clear', { ranges }) },
         { words: 'Split merged cells', run: () => void acts.act('split', { ranges }) },
         { words: 'Wipe hand touches', run: () => void acts.act('wipe', { ranges }) },
         { words: 'Drop what came with the file', run: () => void acts.act('wipe', { ranges, file: true }) },

@@ -1,19 +1,9 @@
-import {
-    useCallback,
-    useDeferredValue,
-    useEffect,
-    useLayoutEffect,
-    useMemo,
-    useRef,
-    useState,
-    type KeyboardEvent as ReactKeyboardEvent,
-    type PointerEvent as ReactPointerEvent,
-} from 'react';
+import { useDeferredValue, useMemo, useRef, type KeyboardEvent as ReactKeyboardEvent } from 'react';
 import type { Rect } from '@/api/client';
 import type { SheetDetail, Window } from '@/api/types';
 import { COLUMNS, ROWS, letters } from '@/grid/address';
-import { Axis } from '@/grid/geometry';
-import { between, contains, dragged, span as range, wholeColumns, wholeRows, type Place } from '@/grid/selection';
+import type { Axis } from '@/grid/geometry';
+import { span as range } from '@/grid/selection';
 import { useTiles, type Tile } from '@/grid/useTiles';
 import { ColumnBrackets, RowBrackets } from './PartMargin';
 import { CellEditor } from './CellEditor';
@@ -24,12 +14,8 @@ import type { Acts } from './useActs';
 import { RowNumbers } from './RowNumbers';
 import { useCellEdit } from './useCellEdit';
 import { useGridKeys } from './useGridKeys';
-
-/** Part margin and row numbers; column brackets and letters. */
-const LEFT = 52;
-const TOP = 34;
-/** Blank rows and columns that are shown beyond the data. */
-const BEYOND = 40;
+import { useGridPointer } from './useGridPointer';
+import { LEFT, TOP, useGridView } from './useGridView';
 
 interface Props {
     id: number;
@@ -40,24 +26,13 @@ interface Props {
     onView: (view: Rect) => void;
 }
 
-type Drag = { kind: 'cells' | 'rows' | 'columns'; from: Place; before: Rect[]; mode: 'replace' | 'add' | 'take' };
-
 export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
-    const scroller = useRef<HTMLDivElement>(null);
     const selection = useBench((state) => state.selection);
     const active = useBench((state) => state.active);
-    const reveal = useBench((state) => state.reveal);
-    const [view, setView] = useState<Rect>({ top: 1, left: 1, bottom: 40, right: 20 });
-    const drag = useRef<Drag | null>(null);
-
-    const lastRow = Math.min(ROWS, detail.rows + BEYOND);
-    const lastColumn = Math.min(COLUMNS, detail.columns + 12);
-    const rows = useMemo(() => new Axis(lastRow, detail.height, detail.heights), [lastRow, detail.height, detail.heights]);
-    const columns = useMemo(
-        () => Axis.ofSizes(detail.widths, lastColumn, detail.width),
-        [lastColumn, detail.widths, detail.width],
+    const { scroller, view, look, rows, columns, lastRow, lastColumn, frozen, frozenHeight, frozenWidth } = useGridView(
+        detail,
+        onView,
     );
-    const frozen = { row: Math.min(detail.freezeRow, lastRow), column: Math.min(detail.freezeColumn, lastColumn) };
     const clips = useMemo(
         () => ({
             main: { top: frozen.row + 1, left: frozen.column + 1, bottom: ROWS, right: COLUMNS },
@@ -67,55 +42,6 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
         }),
         [frozen.row, frozen.column],
     );
-    const frozenHeight = rows.start(frozen.row + 1);
-    const frozenWidth = columns.start(frozen.column + 1);
-
-    const look = useCallback(() => {
-        const box = scroller.current;
-        if (!box) return;
-        const next = {
-            top: rows.at(box.scrollTop + frozenHeight),
-            left: columns.at(box.scrollLeft + frozenWidth),
-            bottom: Math.min(lastRow, rows.at(box.scrollTop + box.clientHeight) + 2),
-            right: Math.min(lastColumn, columns.at(box.scrollLeft + box.clientWidth) + 1),
-        };
-        setView((old) =>
-            old.top === next.top && old.left === next.left && old.bottom === next.bottom && old.right === next.right ? old : next,
-        );
-    }, [rows, columns, frozenHeight, frozenWidth, lastRow, lastColumn]);
-    useLayoutEffect(look, [look]);
-    useEffect(() => {
-        const box = scroller.current;
-        if (!box) return;
-        const watcher = new ResizeObserver(look);
-        watcher.observe(box);
-        return () => watcher.disconnect();
-    }, [look]);
-    useEffect(
-        () => onView({ top: 1, left: 1, bottom: Math.min(view.bottom, view.top + 150), right: view.right }),
-        [view, onView],
-    );
-
-    useEffect(() => {
-        const box = scroller.current;
-        if (!box || reveal === 0) return;
-        const { row, column } = useBench.getState().active;
-        const top = rows.start(Math.min(row, lastRow));
-        const bottom = rows.end(Math.min(row, lastRow));
-        const left = columns.start(Math.min(column, lastColumn));
-        const right = columns.end(Math.min(column, lastColumn));
-        if (row > frozen.row) {
-            if (top - frozenHeight < box.scrollTop) box.scrollTop = top - frozenHeight;
-            else if (bottom > box.scrollTop + box.clientHeight - TOP - 16) box.scrollTop = bottom - box.clientHeight + TOP + 16;
-        }
-        if (column > frozen.column) {
-            if (left - frozenWidth < box.scrollLeft) box.scrollLeft = left - frozenWidth;
-            else if (right > box.scrollLeft + box.clientWidth - LEFT) box.scrollLeft = right - box.clientWidth + LEFT;
-        }
-        // Only a new reveal scrolls; sizes that change under a selection must not.
-        // eslint-disable-next-line react-hooks/exhaustive-deps
-    }, [reveal]);
-
     const views = [view];
     if (frozen.row > 0) views.push({ top: 1, bottom: frozen.row, left: view.left, right: view.right });
     if (frozen.column > 0) views.push({ left: 1, right: frozen.column, top: view.top, bottom: view.bottom });
@@ -126,79 +52,25 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
         preview ? [{ key: 'preview', range: { ...view, top: 1, left: 1 }, window: preview }] : tiles,
     );
 
-    const placeAt = (event: { clientX: number; clientY: number }): Place => {
-        const box = scroller.current;
-        if (!box) return active;
-        const frame = box.getBoundingClientRect();
-        const x = event.clientX - frame.left - LEFT;
-        const y = event.clientY - frame.top - TOP;
-        return {
-            row: rows.at(y < frozenHeight ? Math.max(0, y) : y + box.scrollTop),
-            column: columns.at(x < frozenWidth ? Math.max(0, x) : x + box.scrollLeft),
-        };
-    };
-    const rangeOf = (kind: Drag['kind'], a: Place, b: Place) =>
-        kind === 'rows' ? wholeRows(a.row, b.row) : kind === 'columns' ? wholeColumns(a.column, b.column) : between(a, b);
-
-    const press = (kind: Drag['kind']) => (event: ReactPointerEvent) => {
-        if (event.button === 2 && kind !== 'cells') {
-            const place = placeAt(event);
-            if (!contains(useBench.getState().selection, place))
-                useBench.getState().select([rangeOf(kind, place, place)], place, false);
-        }
-        // Menus that open from the margin are elsewhere in the page, but their events come up through here.
-        if (event.button !== 0 || !event.currentTarget.contains(event.target as Node)) return;
-        const place = placeAt(event);
-        const { selection: before, anchor, select } = useBench.getState();
-        scroller.current?.focus({ preventScroll: true });
-        if (event.shiftKey) {
-            drag.current = { kind, from: anchor, before: before.slice(0, -1), mode: before.length > 1 ? 'add' : 'replace' };
-            select(dragged(before.slice(0, -1), rangeOf(kind, anchor, place), drag.current.mode), anchor, false);
-        } else {
-            // Ctrl on selected cells takes them away; elsewhere it adds.
-            const mode = event.ctrlKey || event.metaKey ? (contains(before, place) ? 'take' : 'add') : 'replace';
-            drag.current = { kind, from: place, before, mode };
-            useBench.setState({ anchor: place, scope: 'cells' });
-            select(dragged(before, rangeOf(kind, place, place), mode), place, false);
-        }
-        event.currentTarget.setPointerCapture(event.pointerId);
-    };
-    const move = (event: ReactPointerEvent) => {
-        const now = drag.current;
-        if (!now) return;
-        const next = dragged(now.before, rangeOf(now.kind, now.from, placeAt(event)), now.mode);
-        if (selectionText(next) !== selectionText(useBench.getState().selection))
-            useBench.getState().select(next, now.from, false);
-        const box = scroller.current;
-        const frame = box?.getBoundingClientRect();
-        if (!box || !frame) return;
-        if (event.clientY > frame.bottom - 12) box.scrollTop += 24;
-        if (event.clientY < frame.top + TOP && box.scrollTop > 0) box.scrollTop -= 24;
-        if (event.clientX > frame.right - 12) box.scrollLeft += 24;
-        if (event.clientX < frame.left + LEFT && box.scrollLeft > 0) box.scrollLeft -= 24;
-    };
-    const release = () => {
-        const laying = drag.current !== null && useBench.getState().lifted;
-        drag.current = null;
-        if (laying) void acts.act('lay', { ranges: selectionText(useBench.getState().selection), block: laying.block });
-    };
-    const handlers = (kind: Drag['kind']) => ({
-        onPointerDown: press(kind),
-        onPointerMove: move,
-        onPointerUp: release,
-        onPointerCancel: release,
-    });
+    const handlers = useGridPointer(scroller, acts, { rows, columns, frozenHeight, frozenWidth });
     const lifted = useBench((state) => state.lifted);
-    const { editing, beginEdit, finishEdit, clear, paste } = useCellEdit(id, detail, acts, lastRow, scroller);
+    const { editing, beginEdit, finishEdit, clear, copy, paste } = useCellEdit(id, detail, acts, lastRow, scroller);
     const moveByKey = useGridKeys({ rows: lastRow, columns: lastColumn, detail, page: Math.max(1, view.bottom - view.top - 2) });
+    /** Ctrl+Shift+V pastes values alone; the paste that follows the key does not say which it was. */
+    const withLooks = useRef(true);
     const onKeyDown = (event: ReactKeyboardEvent) => {
         if ((event.target as HTMLElement).getAttribute('role') !== 'grid') return;
+        withLooks.current = !event.shiftKey;
         const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
         if (event.key === 'Escape' && lifted) useBench.setState({ lifted: null });
         else if (event.key === 'F2') beginEdit(null);
         else if (event.key === 'Delete') clear();
         else if (lifted && event.key === 'Enter')
-            void acts.act('lay', { ranges: selectionText(useBench.getState().selection), block: lifted.block });
+            void acts.act('lay', {
+                ranges: selectionText(useBench.getState().selection),
+                block: lifted.block,
+                widths: lifted.widths,
+            });
         else if (plain && event.key.length === 1 && event.key !== ' ') beginEdit(event.key);
         else return moveByKey(event);
         event.preventDefault();
@@ -226,10 +98,16 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
             onScroll={look}
             onKeyDown={onKeyDown}
             onDoubleClick={(event) => (event.target as HTMLElement).closest('.sheet') && beginEdit(null)}
+            onCopy={(event) => {
+                if ((event.target as HTMLElement).tagName === 'INPUT') return;
+                event.preventDefault();
+                copy();
+            }}
             onPaste={(event) => {
                 if ((event.target as HTMLElement).tagName === 'INPUT') return;
                 event.preventDefault();
-                paste(event.clipboardData.getData('text/plain'));
+                paste(event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html'), withLooks.current);
+                withLooks.current = true;
             }}
         >
             <div role="presentation" className="relative" style={{ width: width + LEFT, height: height + TOP }}>

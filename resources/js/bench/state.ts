@@ -1,14 +1,16 @@
 import { create } from 'zustand';
 import type { Rect } from '@/api/client';
+import type { Lifted, LookValues } from '@/api/types';
 import { write } from '@/grid/address';
 
 /** Where a facet act goes: the chosen cells, their part on this sheet, their part wherever the stylebook is worn. */
 export type Scope = 'cells' | 'here' | 'everywhere';
 
-/** A block of looks that is laid on every cell that is pressed, until Escape. */
-export interface Lifted {
+/** A block of looks that is laid on every cell that is pressed, until Escape; column widths only where asked for. */
+export interface Laying {
     from: string;
-    block: Record<string, string | number | boolean>[][];
+    block: LookValues[][];
+    widths: number[];
 }
 
 /** What borders are drawn with; stays as set. */
@@ -33,9 +35,12 @@ interface BenchState {
     scope: Scope;
     /** Sheets that take an act together with the one in view. */
     together: number[];
-    lifted: Lifted | null;
+    lifted: Laying | null;
+    /** Cells that were copied here: where the clipboard still holds their text, they are pasted with their looks. */
+    copied: Lifted | null;
     pen: Pen;
-    reveal: number;
+    /** What to scroll to; a new object scrolls again. */
+    reveal: { row: number; column: number } | null;
     select: (ranges: Rect[], active?: { row: number; column: number }, reveal?: boolean) => void;
     open: (sheet: number) => void;
     tryOn: (trial: Trial | null) => void;
@@ -50,8 +55,9 @@ export const useBench = create<BenchState>((set) => ({
     scope: 'cells',
     together: [],
     lifted: null,
+    copied: null,
     pen: { line: 'thin', colour: '#2A2230' },
-    reveal: 0,
+    reveal: null,
     select: (selection, active, reveal = true) =>
         set((state) => {
             const first = selection[0];
@@ -60,7 +66,7 @@ export const useBench = create<BenchState>((set) => ({
                 selection,
                 active: cell,
                 anchor: active ? state.anchor : cell,
-                reveal: reveal ? state.reveal + 1 : state.reveal,
+                reveal: reveal ? { ...cell } : state.reveal,
             };
         }),
     open: (sheet) =>

@@ -1,13 +1,13 @@
 import { useState, type RefObject } from 'react';
-import { api, type Rect } from '@/api/client';
+import { api } from '@/api/client';
 import type { SheetDetail } from '@/api/types';
-import { span, type Place } from '@/grid/selection';
-import { tell } from '@/parts/Messages';
+import { write } from '@/grid/address';
+import { say, tell } from '@/parts/Messages';
 import type { Edit } from './CellEditor';
-import { useBench } from './state';
+import { selectionText, useBench } from './state';
 import type { Acts } from './useActs';
 
-/** Typing into cells, clearing them and pasting values over them. */
+/** Typing into cells, clearing, copying and pasting over them. */
 export function useCellEdit(
     id: number,
     detail: SheetDetail,
@@ -34,28 +34,29 @@ export function useCellEdit(
         setEditing(null);
         scroller.current?.focus({ preventScroll: true });
     };
-    const clear = () => {
-        const cells = cellsOf(useBench.getState().selection, detail).map(({ row, column }) => [row, column, '']);
-        if (cells.length > 0) void acts.act('edit', { cells });
+    const clear = () => void acts.act('clear', { ranges: selectionText(useBench.getState().selection) });
+    /** Puts the selection's first block on the clipboard: as text for other programs, with its looks for this one. */
+    const copy = () => {
+        const range = useBench.getState().selection.at(-1);
+        if (!range) return;
+        const block = api.lift(id, detail.number, write(range), '');
+        const text = block.then((lifted) => new Blob([lifted.text], { type: 'text/plain' }));
+        void Promise.all([block, navigator.clipboard.write([new ClipboardItem({ 'text/plain': text })])]).then(([lifted]) => {
+            useBench.setState({ copied: lifted });
+            say(`Copied ${write(range)}. Paste with Ctrl+V, or without the looks with Ctrl+Shift+V.`);
+        }, tell);
     };
-    const paste = (text: string) => {
-        const { row, column } = useBench.getState().active;
-        const cells = text
-            .replace(/\r?\n$/, '')
-            .split(/\r?\n/)
-            .flatMap((line, down) => line.split('\t').map((value, along) => [row + down, column + along, value]));
-        void acts.act('edit', { cells });
+    const paste = (text: string, html: string, withLooks: boolean) => {
+        const { active, copied } = useBench.getState();
+        const own = copied !== null && clean(copied.text) === clean(text);
+        void acts.act('paste', {
+            row: active.row,
+            column: active.column,
+            ...(own ? { cells: copied.cells, ...(withLooks ? { looks: copied.looks } : {}) } : { text, html }),
+        });
     };
-    return { editing, beginEdit, finishEdit, clear, paste };
+    return { editing, beginEdit, finishEdit, clear, copy, paste };
 }
 
-/** The cells of a selection that may hold something, at most some thousands. */
-function cellsOf(selection: Rect[], detail: SheetDetail): Place[] {
-    return selection
-        .flatMap((rect) =>
-            span(rect.top, Math.min(rect.bottom, detail.rows)).flatMap((row) =>
-                span(rect.left, Math.min(rect.right, detail.columns)).map((column) => ({ row, column })),
-            ),
-        )
-        .slice(0, 20_000);
-}
+/** Clipboards change the ends of lines. */
+const clean = (text: string) => text.replaceAll('\r', '').replace(/\n$/, '');

@@ -60,8 +60,7 @@ export function useGridKeys({ rows, columns, detail, page }: Bounds) {
             event.preventDefault();
             if (event.shiftKey && event.key !== 'Enter' && event.key !== 'Tab') {
                 select([...selection.slice(0, -1), between(anchor, to)], anchor, false);
-                useBench.setState((state) => ({ active: to, reveal: state.reveal + 1 }));
-                useBench.setState({ active: anchor });
+                useBench.setState({ reveal: { ...to } });
             } else {
                 select([between(to, to)]);
             }

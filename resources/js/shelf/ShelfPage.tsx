@@ -15,8 +15,7 @@ export function ShelfPage() {
     const shelf = useQuery({
         queryKey: ['shelf'],
         queryFn: api.shelf,
-        refetchInterval: (query) =>
-            query.state.data?.imports.some((incoming) => incoming.status !== 'failed') ? 700 : false,
+        refetchInterval: (query) => (query.state.data?.imports.some((incoming) => incoming.status !== 'failed') ? 700 : false),
     });
     const [proposals, setProposals] = useState<ImportRecord[]>([]);
     const [dropping, setDropping] = useState(false);

@@ -4,11 +4,25 @@ import { DropdownMenu } from 'radix-ui';
 import { api } from '@/api/client';
 import type { CardRecord } from '@/api/types';
 import { Picture } from '@/grid/Picture';
+import { ask } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
 import { go } from '@/parts/path';
 
 export function WorkbookCard({ workbook }: { workbook: CardRecord }) {
     const client = useQueryClient();
+    const remove = async () => {
+        const yes = await ask({
+            title: `Take "${workbook.name}" off the shelf?`,
+            about: 'Its history goes with it. The file it came from stays where it is.',
+            action: 'Take off the shelf',
+            danger: true,
+        });
+        if (yes === null) return;
+        void api.remove(workbook.id).then(({ message }) => {
+            say(message);
+            return client.invalidateQueries({ queryKey: ['shelf'] });
+        }, tell);
+    };
     const open = () => go(`/workbooks/${workbook.id}`);
     return (
         <article className="relative overflow-hidden rounded-md border border-hair bg-panel hover:border-[#b9b1a4]">
@@ -51,21 +65,7 @@ export function WorkbookCard({ workbook }: { workbook: CardRecord }) {
                         <DropdownMenu.Item className="menu-item" onSelect={open}>
                             Open on the Bench
                         </DropdownMenu.Item>
-                        <DropdownMenu.Item
-                            className="menu-item text-danger"
-                            onSelect={() => {
-                                if (
-                                    !window.confirm(
-                                        `Take "${workbook.name}" off the shelf? Its history goes with it. The file it came from stays where it is.`,
-                                    )
-                                )
-                                    return;
-                                void api.remove(workbook.id).then(({ message }) => {
-                                    say(message);
-                                    return client.invalidateQueries({ queryKey: ['shelf'] });
-                                }, tell);
-                            }}
-                        >
+                        <DropdownMenu.Item className="menu-item text-danger" onSelect={() => void remove()}>
                             Take off the shelf
                         </DropdownMenu.Item>
                     </DropdownMenu.Content>

@@ -1,5 +1,8 @@
+import { useQuery } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
+import { api } from '@/api/client';
+import { ask } from '@/parts/Ask';
 import type { Formatter } from './useFormat';
 
 /** Any colour: the stylebook's with their runs, those in use, or one by hex; named, it joins the palette. */
@@ -66,6 +69,7 @@ export function ColourMenu({
                         ))}
                     </div>
                     <HexField
+                        format={format}
                         value={value}
                         onChoose={choose}
                         onName={(name, hex) => format.revise('colour', { name, hex })}
@@ -107,11 +111,13 @@ function toHex(text: string): string | null {
 }
 
 function HexField({
+    format,
     value,
     onChoose,
     onName,
     canName,
 }: {
+    format: Formatter;
     value: string | null;
     onChoose: (hex: string) => void;
     onName: (name: string, hex: string) => void;
@@ -120,33 +126,80 @@ function HexField({
     const [text, setText] = useState(value && value !== 'none' ? value : '');
     const hex = toHex(text);
     return (
-        <div className="flex gap-1.5">
-            <input
-                className="field min-w-0 flex-1 font-mono text-[11.5px]"
-                aria-label="Colour as hex, rgb() or hsl()"
-                placeholder="#3F2F55, rgb(), hsl()"
-                value={text}
-                onChange={(event) => setText(event.target.value)}
-                onKeyDown={(event) => event.key === 'Enter' && hex && onChoose(hex)}
-            />
-            <span className="h-7 w-7 flex-none rounded-md border border-hair" style={{ background: hex ?? 'transparent' }} />
-            <button type="button" className="btn px-2" disabled={!hex} onClick={() => hex && onChoose(hex)}>
-                Use
-            </button>
-            {canName && (
+        <>
+            <div className="flex gap-1.5">
+                <input
+                    className="field min-w-0 flex-1 font-mono text-[11.5px]"
+                    aria-label="Colour as hex, rgb() or hsl()"
+                    placeholder="#3F2F55, rgb(), hsl()"
+                    value={text}
+                    onChange={(event) => setText(event.target.value)}
+                    onKeyDown={(event) => event.key === 'Enter' && hex && onChoose(hex)}
+                />
+                <span className="h-7 w-7 flex-none rounded-md border border-hair" style={{ background: hex ?? 'transparent' }} />
+                <button type="button" className="btn px-2" disabled={!hex} onClick={() => hex && onChoose(hex)}>
+                    Use
+                </button>
+                {canName && (
+                    <button
+                        type="button"
+                        className="btn px-2"
+                        disabled={!hex}
+                        title="Name it, and it joins the stylebook's palette"
+                        onClick={() => {
+                            if (hex)
+                                void ask({ title: `Name the colour ${hex}`, label: 'Name', action: 'Name it' }).then(
+                                    (name) => name && onName(name.trim(), hex),
+                                );
+                        }}
+                    >
+                        Name
+                    </button>
+                )}
+            </div>
+            {hex && <Family hex={hex} format={format} onChoose={onChoose} />}
+        </>
+    );
+}
+
+/** From one colour: a dark one for headings, a light one for data, stronger ones for totals. */
+function Family({ hex, format, onChoose }: { hex: string; format: Formatter; onChoose: (hex: string) => void }) {
+    const { data } = useQuery({ queryKey: ['family', hex], queryFn: () => api.family(hex), staleTime: Infinity });
+    return (
+        <div className="mt-2 border-t border-hair pt-1.5">
+            <p className="menu-label px-0">Its family</p>
+            <div className="flex gap-1.5">
+                {data?.map(({ part, words, fill, ink }) => (
+                    <button
+                        key={part}
+                        type="button"
+                        className="h-7 min-w-0 flex-1 truncate rounded border border-black/15 px-1 text-[11px]"
+                        style={{ background: fill, color: ink }}
+                        title={`${words}: ${fill}`}
+                        onClick={() => onChoose(fill)}
+                    >
+                        {words}
+                    </button>
+                ))}
+            </div>
+            <div className="mt-1.5 flex gap-1.5">
                 <button
                     type="button"
-                    className="btn px-2"
-                    disabled={!hex}
-                    title="Name it, and it joins the stylebook's palette"
-                    onClick={() => {
-                        const name = window.prompt('Name of the colour');
-                        if (name && hex) onName(name.trim(), hex);
-                    }}
+                    className="btn flex-1 justify-center px-1 text-[12px]"
+                    onClick={() => format.act('family', { hex })}
                 >
-                    Name
+                    Give it to this sheet
                 </button>
-            )}
+                {(format.record?.sheets ?? 0) > 0 && (
+                    <button
+                        type="button"
+                        className="btn flex-1 justify-center px-1 text-[12px]"
+                        onClick={() => format.revise('family', { hex })}
+                    >
+                        To all {format.record?.sheets} that wear it
+                    </button>
+                )}
+            </div>
         </div>
     );
 }

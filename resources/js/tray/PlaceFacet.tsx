@@ -8,13 +8,18 @@ import {
     AlignLeft as PlaceIcon,
     IndentDecrease,
     IndentIncrease,
+    MoveRight,
+    Scissors,
+    Shrink,
     WrapText,
+    type LucideIcon,
 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
+import { ask } from '@/parts/Ask';
 import { FacetFrame, Press } from './FacetFrame';
 import type { Formatter } from './useFormat';
 
-const PLACE = ['horizontal', 'vertical', 'indent', 'wrap', 'shrink', 'rotation'];
+const PLACE = ['horizontal', 'vertical', 'indent', 'wrap', 'shrink', 'clip', 'rotation'];
 const TURNS: [string, number][] = [
     ['Level', 0],
     ['Up, 90°', 90],
@@ -69,9 +74,7 @@ export function PlaceFacet({ format, onMerge }: { format: Formatter; onMerge: ()
                 <Press on={vertical === 'bottom'} label="Set at the bottom" onPress={() => format.format({ vertical: 'bottom' })}>
                     <AlignVerticalJustifyEnd size={14} />
                 </Press>
-                <Press on={format.is('wrap')} label="Wrap" onPress={() => format.format({ wrap: !format.is('wrap') })}>
-                    <WrapText size={14} />
-                </Press>
+                <LongText format={format} />
                 <DropdownMenu.Root>
                     <DropdownMenu.Trigger
                         className={`h-[26px] min-w-[40px] rounded-md border px-1 ${rotation === 0 ? 'border-hair' : 'border-damson bg-damson-soft text-damson'}`}
@@ -93,13 +96,14 @@ export function PlaceFacet({ format, onMerge }: { format: Formatter; onMerge: ()
                             ))}
                             <DropdownMenu.Item
                                 className="menu-item"
-                                onSelect={() => {
-                                    const typed = window.prompt(
-                                        'Angle in degrees, from -90 to 90',
-                                        String(rotation === 255 ? 0 : rotation),
-                                    );
-                                    if (typed !== null && typed.trim() !== '') format.format({ rotation: Number(typed) });
-                                }}
+                                onSelect={() =>
+                                    void ask({
+                                        title: 'Turn the text',
+                                        label: 'Angle in degrees, from -90 to 90',
+                                        value: String(rotation === 255 ? 0 : rotation),
+                                        action: 'Turn',
+                                    }).then((typed) => typed !== null && format.format({ rotation: Number(typed) }))
+                                }
                             >
                                 Another angle…
                             </DropdownMenu.Item>
@@ -126,5 +130,48 @@ export function PlaceFacet({ format, onMerge }: { format: Formatter; onMerge: ()
                 </button>
             </div>
         </FacetFrame>
+    );
+}
+
+const SPILL = { name: 'spill', words: 'Spills over blank neighbours', Icon: MoveRight };
+const LONG: { name: string; words: string; Icon: LucideIcon }[] = [
+    SPILL,
+    { name: 'wrap', words: 'Wraps to more lines', Icon: WrapText },
+    { name: 'clip', words: 'Is cut off at the edge', Icon: Scissors },
+    { name: 'shrink', words: 'Shrinks to fit', Icon: Shrink },
+];
+
+/** What happens to a text that is longer than its cell is wide: one of four, so that no two of them are at odds. */
+function LongText({ format }: { format: Formatter }) {
+    const { name: now, words, Icon } = LONG.find(({ name }) => format.is(name)) ?? SPILL;
+    return (
+        <DropdownMenu.Root>
+            <DropdownMenu.Trigger
+                className={`grid h-[26px] w-[30px] place-items-center rounded-md border ${now === 'spill' ? 'border-hair' : 'border-damson bg-damson-soft text-damson'}`}
+                aria-label={`Long text: ${words.toLowerCase()}`}
+                title={`Long text: ${words.toLowerCase()}`}
+            >
+                <Icon size={14} />
+            </DropdownMenu.Trigger>
+            <DropdownMenu.Portal>
+                <DropdownMenu.Content className="menu" side="top">
+                    <DropdownMenu.Label className="menu-label">Text longer than its cell</DropdownMenu.Label>
+                    {LONG.map(({ name, words: says, Icon: Choice }) => (
+                        <DropdownMenu.Item
+                            key={name}
+                            className="menu-item"
+                            onSelect={() =>
+                                format.format({
+                                    ...(now === 'spill' ? {} : { [now]: false }),
+                                    ...(name === 'spill' ? {} : { [name]: true }),
+                                })
+                            }
+                        >
+                            <Choice size={14} aria-hidden="true" /> {says}
+                        </DropdownMenu.Item>
+                    ))}
+                </DropdownMenu.Content>
+            </DropdownMenu.Portal>
+        </DropdownMenu.Root>
     );
 }

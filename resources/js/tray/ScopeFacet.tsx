@@ -1,9 +1,12 @@
 import { ChevronDown, Layers, Stamp } from 'lucide-react';
 import { DropdownMenu, Popover } from 'radix-ui';
+import { useState } from 'react';
 import { api } from '@/api/client';
 import { useBench, type Scope } from '@/bench/state';
 import { write } from '@/grid/address';
+import { ask } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
+import { LooksDialog } from './LooksDialog';
 import type { Formatter } from './useFormat';
 
 /** Where an act goes, in the words of the selection; named looks, lifting, and the ladder of layers. */
@@ -84,82 +87,61 @@ function Radio({
     );
 }
 
-function ownLook(format: Formatter): Record<string, string | number | boolean> {
-    const look: Record<string, string | number | boolean> = {};
-    for (const { name, value, mixed, layer } of format.record?.inspection.attributes ?? []) {
-        // What is the same in all cells, and more than the file's or the ground's own.
-        if (value === null || mixed || layer < 3) continue;
-        look[name] =
-            value === 'true'
-                ? true
-                : value === 'false'
-                  ? false
-                  : ['size', 'indent', 'rotation'].includes(name)
-                    ? Number(value)
-                    : value;
-    }
-    return look;
-}
-
 function NamedLooks({ format }: { format: Formatter }) {
+    const [arranging, setArranging] = useState(false);
     const names = format.record?.looks ?? [];
-    const keep = (name: string | null, replace: boolean) =>
-        name && format.revise('keepLook', { name: name.trim(), replace, look: ownLook(format) });
+    const keep = async () => {
+        const name = await ask({
+            title: 'Keep this look under a name',
+            about: 'It joins the stylebook, can be laid on any sheet that wears it, and its wearers follow when it changes.',
+            label: 'Name of the look',
+            action: 'Keep',
+        });
+        if (name) format.revise('keepLook', { name: name.trim(), ranges: format.ranges });
+    };
     return (
-        <DropdownMenu.Root>
-            <DropdownMenu.Trigger className="btn h-[26px] min-w-0 flex-1 justify-between gap-1 px-1.5 py-0 text-[11.5px]">
-                Named looks <ChevronDown size={12} aria-hidden="true" />
-            </DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
-                <DropdownMenu.Content className="menu" side="top" align="start">
-                    <DropdownMenu.Item className="menu-item" onSelect={() => keep(window.prompt('Name of the look'), false)}>
-                        Keep the look of this cell…
-                    </DropdownMenu.Item>
-                    {names.length > 0 && <DropdownMenu.Label className="menu-label">Lay</DropdownMenu.Label>}
-                    {names.map((name) => (
-                        <DropdownMenu.Item key={name} className="menu-item" onSelect={() => format.act('layNamed', { name })}>
-                            {name}
+        <>
+            <DropdownMenu.Root>
+                <DropdownMenu.Trigger className="btn h-[26px] min-w-0 flex-1 justify-between gap-1 px-1.5 py-0 text-[11.5px]">
+                    Named looks <ChevronDown size={12} aria-hidden="true" />
+                </DropdownMenu.Trigger>
+                <DropdownMenu.Portal>
+                    <DropdownMenu.Content className="menu" side="top" align="start">
+                        <DropdownMenu.Item className="menu-item" onSelect={() => void keep()}>
+                            Keep the look of the selection…
                         </DropdownMenu.Item>
-                    ))}
-                    {names.length > 0 && (
-                        <>
-                            <DropdownMenu.Item className="menu-item" onSelect={() => format.act('layNamed', { name: '' })}>
-                                Take the named look off
-                            </DropdownMenu.Item>
-                            <DropdownMenu.Sub>
-                                <DropdownMenu.SubTrigger className="menu-item">Change to this look</DropdownMenu.SubTrigger>
-                                <DropdownMenu.SubContent className="menu">
-                                    {names.map((name) => (
-                                        <DropdownMenu.Item key={name} className="menu-item" onSelect={() => keep(name, true)}>
-                                            {name}
-                                        </DropdownMenu.Item>
-                                    ))}
-                                </DropdownMenu.SubContent>
-                            </DropdownMenu.Sub>
-                            <DropdownMenu.Sub>
-                                <DropdownMenu.SubTrigger className="menu-item text-danger">Delete</DropdownMenu.SubTrigger>
-                                <DropdownMenu.SubContent className="menu">
-                                    {names.map((name) => (
-                                        <DropdownMenu.Item
-                                            key={name}
-                                            className="menu-item"
-                                            onSelect={() => format.revise('dropLook', { name })}
-                                        >
-                                            {name}
-                                        </DropdownMenu.Item>
-                                    ))}
-                                </DropdownMenu.SubContent>
-                            </DropdownMenu.Sub>
-                        </>
-                    )}
-                </DropdownMenu.Content>
-            </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+                        {names.length > 0 && (
+                            <>
+                                <DropdownMenu.Label className="menu-label">Lay</DropdownMenu.Label>
+                                {names.map((name) => (
+                                    <DropdownMenu.Item
+                                        key={name}
+                                        className="menu-item"
+                                        onSelect={() => format.act('layNamed', { name })}
+                                    >
+                                        {name}
+                                    </DropdownMenu.Item>
+                                ))}
+                                <DropdownMenu.Item className="menu-item" onSelect={() => format.act('layNamed', { name: '' })}>
+                                    Take the named look off
+                                </DropdownMenu.Item>
+                                <DropdownMenu.Separator className="menu-line" />
+                                <DropdownMenu.Item className="menu-item" onSelect={() => setArranging(true)}>
+                                    Where worn, rename, delete…
+                                </DropdownMenu.Item>
+                            </>
+                        )}
+                    </DropdownMenu.Content>
+                </DropdownMenu.Portal>
+            </DropdownMenu.Root>
+            {arranging && <LooksDialog format={format} revision={format.revision} onClose={() => setArranging(false)} />}
+        </>
     );
 }
 
-const FACETS: [string, string][] = [
+const FACETS: [string, string, boolean?][] = [
     ['', 'All of it'],
+    ['', 'All of it, with column widths', true],
     ['type', 'Type only'],
     ['fill', 'Fill only'],
     ['borders', 'Borders only'],
@@ -169,11 +151,11 @@ const FACETS: [string, string][] = [
 ];
 
 function LiftMenu({ format }: { format: Formatter }) {
-    const lift = (facets: string) => {
+    const lift = (facets: string, withWidths: boolean) => {
         const range = useBench.getState().selection[0];
         if (!range) return;
-        void api.lift(format.id, format.sheet, write(range), facets).then((block) => {
-            useBench.setState({ lifted: { from: write(range), block } });
+        void api.lift(format.id, format.sheet, write(range), facets).then(({ looks, widths }) => {
+            useBench.setState({ lifted: { from: write(range), block: looks, widths: withWidths ? widths : [] } });
             say('Look lifted. Press or drag over cells to lay it, on any sheet or workbook; Escape ends.');
         }, tell);
     };
@@ -189,8 +171,8 @@ function LiftMenu({ format }: { format: Formatter }) {
             <DropdownMenu.Portal>
                 <DropdownMenu.Content className="menu" side="top" align="start">
                     <DropdownMenu.Label className="menu-label">Lift the look of the selection</DropdownMenu.Label>
-                    {FACETS.map(([facets, words]) => (
-                        <DropdownMenu.Item key={words} className="menu-item" onSelect={() => lift(facets)}>
+                    {FACETS.map(([facets, words, withWidths]) => (
+                        <DropdownMenu.Item key={words} className="menu-item" onSelect={() => lift(facets, withWidths === true)}>
                             {words}
                         </DropdownMenu.Item>
                     ))}

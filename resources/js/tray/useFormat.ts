@@ -1,17 +1,16 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { api } from '@/api/client';
-import type { AttributeState, BenchRecord, SelectionRecord, SheetDetail } from '@/api/types';
+import type { AttributeState, BenchRecord, LookValues, SelectionRecord, SheetDetail } from '@/api/types';
 import { KIND_WORDS, PART_WORDS } from '@/bench/kinds';
 import { selectionText, useBench, type Scope } from '@/bench/state';
 import type { Acts } from '@/bench/useActs';
 import type { ColumnKind } from '@/api/types';
 
-export type LookValues = Record<string, string | number | boolean>;
-
 export interface Formatter {
     id: number;
     sheet: number;
+    revision: number;
     record: SelectionRecord | undefined;
     scope: Scope;
     ranges: string;
@@ -75,6 +74,7 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
         return {
             id: bench.id,
             sheet: detail.number,
+            revision: bench.revision,
             record,
             scope: effective,
             ranges,
@@ -88,5 +88,5 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             revise: (name: string, args: object) => void acts.act(name, { scope: 'everywhere', ...args }),
             words,
         };
-    }, [bench.id, detail.number, record, effective, ranges, act, acts, scoped, words]);
+    }, [bench.id, bench.revision, detail.number, record, effective, ranges, act, acts, scoped, words]);
 }

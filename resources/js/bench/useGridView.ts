@@ -1,0 +1,78 @@
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import type { Rect } from '@/api/client';
+import type { SheetDetail } from '@/api/types';
+import { COLUMNS, ROWS } from '@/grid/address';
+import { Axis } from '@/grid/geometry';
+import { useBench } from './state';
+
+/** Part margin and row numbers; column brackets and letters. */
+export const LEFT = 52;
+export const TOP = 34;
+/** Blank rows and columns that are shown beyond the data. */
+const BEYOND = 40;
+
+/** Where rows and columns stand, which of them are in sight, and scrolling to what is revealed. */
+export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
+    const scroller = useRef<HTMLDivElement>(null);
+    const reveal = useBench((state) => state.reveal);
+    const [view, setView] = useState<Rect>({ top: 1, left: 1, bottom: 40, right: 20 });
+    const lastRow = Math.min(ROWS, detail.rows + BEYOND);
+    const lastColumn = Math.min(COLUMNS, detail.columns + 12);
+    const rows = useMemo(() => new Axis(lastRow, detail.height, detail.heights), [lastRow, detail.height, detail.heights]);
+    const columns = useMemo(
+        () => Axis.ofSizes(detail.widths, lastColumn, detail.width),
+        [lastColumn, detail.widths, detail.width],
+    );
+    const frozen = { row: Math.min(detail.freezeRow, lastRow), column: Math.min(detail.freezeColumn, lastColumn) };
+    const frozenHeight = rows.start(frozen.row + 1);
+    const frozenWidth = columns.start(frozen.column + 1);
+
+    const look = useCallback(() => {
+        const box = scroller.current;
+        if (!box) return;
+        const next = {
+            top: rows.at(box.scrollTop + frozenHeight),
+            left: columns.at(box.scrollLeft + frozenWidth),
+            bottom: Math.min(lastRow, rows.at(box.scrollTop + box.clientHeight) + 2),
+            right: Math.min(lastColumn, columns.at(box.scrollLeft + box.clientWidth) + 1),
+        };
+        setView((old) =>
+            old.top === next.top && old.left === next.left && old.bottom === next.bottom && old.right === next.right ? old : next,
+        );
+    }, [rows, columns, frozenHeight, frozenWidth, lastRow, lastColumn]);
+    useLayoutEffect(look, [look]);
+    useEffect(() => {
+        const box = scroller.current;
+        if (!box) return;
+        const watcher = new ResizeObserver(look);
+        watcher.observe(box);
+        return () => watcher.disconnect();
+    }, [look]);
+    useEffect(
+        () => onView({ top: 1, left: 1, bottom: Math.min(view.bottom, view.top + 150), right: view.right }),
+        [view, onView],
+    );
+
+    useEffect(() => {
+        const box = scroller.current;
+        if (!box || !reveal) return;
+        const { row, column } = reveal;
+        const top = rows.start(Math.min(row, lastRow));
+        const bottom = rows.end(Math.min(row, lastRow));
+        const left = columns.start(Math.min(column, lastColumn));
+        const right = columns.end(Math.min(column, lastColumn));
+        if (row > frozen.row) {
+            if (top - frozenHeight < box.scrollTop) box.scrollTo({ top: top - frozenHeight });
+            else if (bottom > box.scrollTop + box.clientHeight - TOP - 16)
+                box.scrollTo({ top: bottom - box.clientHeight + TOP + 16 });
+        }
+        if (column > frozen.column) {
+            if (left - frozenWidth < box.scrollLeft) box.scrollTo({ left: left - frozenWidth });
+            else if (right > box.scrollLeft + box.clientWidth - LEFT) box.scrollTo({ left: right - box.clientWidth + LEFT });
+        }
+        // Only a new reveal scrolls; sizes that change under a selection must not.
+        // eslint-disable-next-line react-hooks/exhaustive-deps
+    }, [reveal]);
+
+    return { scroller, view, look, rows, columns, lastRow, lastColumn, frozen, frozenHeight, frozenWidth };
+}
