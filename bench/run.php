@@ -26,6 +26,7 @@ $path = sys_get_temp_dir().'/rilvet-bench.csv';
 if (! is_file($path)) {
     mt_srand(100_000);
     $file = fopen($path, 'wb');
+    assert($file !== false);
     fputcsv($file, array_map(fn (int $column) => "Column $column", range(1, 20)), ',', '"', '');
     for ($row = 0; $row < 100_000; $row++) {
         $fields = [];
@@ -48,6 +49,7 @@ $show = fn (string $what, string $figure) => printf("%-62s %s\n", $what, $figure
 
 $start = microtime(true);
 $stream = fopen($path, 'rb');
+assert($stream !== false);
 $cells = 0;
 while (($row = fgetcsv($stream, null, ',', '"', '')) !== false) {
     $cells += count($row);
@@ -85,4 +87,5 @@ for ($round = 0; $round < 200; $round++) {
 sort($times);
 $show('a window of 60 x 20, dressed: median, 95th percentile', sprintf('%.1f ms, %.1f ms (under 50)', $times[100], $times[190]));
 
+require __DIR__.'/numbers.php';
 require __DIR__.'/acts.php';

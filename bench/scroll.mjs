@@ -55,12 +55,13 @@ const frames = async (what, scroll) => {
         `${what}: ${sorted.length} frames, median ${at(0.5)} ms, 95th ${at(0.95)} ms, greatest ${at(1)} ms, over 33 ms: ${sorted.filter((ms) => ms > 33.4).length}, heap ${(found.memory / 1048576).toFixed(0)} MB`,
     );
 };
-await frames('by wheel', async () => {
+const byWheel = async () => {
     for (let step = 0; step < 120; step++) {
         await page.mouse.wheel(0, 180);
         await page.waitForTimeout(16);
     }
-});
+};
+await frames('by wheel', byWheel);
 await frames('by the bar, through the whole sheet', async () => {
     await grid.evaluate(async (box) => {
         for (let step = 0; step <= 120; step++) {
@@ -69,4 +70,10 @@ await frames('by the bar, through the whole sheet', async () => {
         }
     });
 });
+// The floor: the same wheel over a static table that the browser holds whole, of as many rows as pass by.
+const rows = Array.from({ length: 1200 }, (_, row) => `<tr>${`<td style="width:80px;height:22px;font:14px sans-serif;background:${row % 2 ? '#fff' : '#f2eef6'}">${row}</td>`.repeat(13)}</tr>`);
+await page.setContent(`<div id="floor" style="height:700px;width:1240px;overflow:auto"><table>${rows.join('')}</table></div>`);
+await page.locator('#floor').hover();
+await page.waitForTimeout(1_000);
+await frames('the floor, a static table by wheel', byWheel);
 await browser.close();

@@ -6,103 +6,117 @@ namespace Rilvet\Number;
 
 use IntlDateFormatter;
 
-/** Shows a serial number through the date and time tokens of one section. Names of months and days come from intl. */
+/**
+ * Shows serial numbers through the date and time tokens of one section, which are looked through once. Names of months and
+ * days come from intl.
+ */
 final class DateTimeFormat
 {
-    /** @return string|null null for a negative date, or one beyond 9999, which no code can show */
-    public static function show(Section $section, float $value, bool $from1904): ?string
-    {
-        $elapsed = preg_match('/\[/', implode('', array_map(fn (Token $token) => $token->kind === 'date' ? $token->text : '', $section->tokens))) === 1;
-        if (($value < 0 && ! $elapsed) || $value >= SerialDate::LAST + 1 - ($from1904 ? 1462 : 0)) {
-            return null;
-        }
-        $places = self::secondPlaces($section);
-        $unit = 86400 * 10 ** $places;
-        $ticks = (int) floor(abs($value) * $unit + 0.5);
-        // Minutes and hours are cut, not rounded, unless the code shows fractions of seconds.
-        $showsSeconds = self::hasSeconds($section);
-        if (! $showsSeconds) {
-            $ticks = (int) floor(abs($value) * 86400 + 0.5);
-            $unit = 86400;
-            $places = 0;
-        }
-        $perSecond = 10 ** $places;
-        $serial = intdiv($ticks, $unit);
-        $seconds = intdiv($ticks % $unit, $perSecond);
-        $clock = [
-            'hour' => intdiv($seconds, 3600),
-            'minute' => intdiv($seconds, 60) % 60,
-            'second' => $seconds % 60,
-            'fraction' => $ticks % $perSecond,
-            'places' => $places,
-            'total' => intdiv($ticks, $perSecond),
-        ];
+    private bool $elapsed = false;
 
-        return ($value < 0 ? '-' : '').self::write($section, $serial, $clock, $from1904);
-    }
+    /** The code shows only twelve hours. */
+    private bool $half = false;
 
-    /** @param  array{hour: int, minute: int, second: int, fraction: int, places: int, total: int}  $clock */
-    private static function write(Section $section, int $serial, array $clock, bool $from1904): string
+    /** Places behind the seconds, at most 3. */
+    private int $places = 0;
+
+    private bool $hasDay = false;
+
+    /** For sprintf, with one directive for each of what is asked. */
+    private string $template = '';
+
+    /** @var list<string> what is asked of a moment, in the order of the template */
+    private array $asked = [];
+
+    private readonly string $locale;
+
+    public function __construct(private readonly Section $section)
     {
-        $half = array_filter($section->tokens, fn (Token $token) => in_array($token->text, ['AM/PM', 'A/P'], true) && $token->kind === 'date') !== [];
-        $day = SerialDate::day($serial, $from1904);
-        $text = '';
+        $this->locale = $section->locale ?? 'en';
         $tokens = $section->tokens;
+        $this->places = self::secondPlaces($tokens);
+        $this->half = array_filter($tokens, fn (Token $token) => $token->kind === 'date' && $token->text[0] === 'A') !== [];
+        $seconds = false;
         for ($at = 0; $at < count($tokens); $at++) {
             $token = $tokens[$at];
             if ($token->kind === 'date') {
-                $text .= self::token($token->text, $day, $clock, $half, self::isMinute($tokens, $at), $section->locale ?? 'en');
-            } elseif ($token->kind === 'point' && isset($tokens[$at + 1]) && $tokens[$at + 1]->text === '0' && $tokens[$at + 1]->kind === 'digit') {
-                $text .= '.'.str_pad((string) $clock['fraction'], $clock['places'], '0', STR_PAD_LEFT);
-                while (isset($tokens[$at + 1]) && $tokens[$at + 1]->kind === 'digit') {
+                $this->elapsed = $this->elapsed || $token->text[0] === '[';
+                $seconds = $seconds || str_contains($token->text, 's');
+                $this->ask($token->text, $token->text[0] === 'm' && strlen($token->text) <= 2 && self::isMinute($tokens, $at));
+            } elseif ($token->kind === 'point' && ($tokens[$at + 1]->kind ?? '') === 'digit' && $tokens[$at + 1]->text === '0') {
+                $this->template .= ".%0{$this->places}d";
+                $this->asked[] = 'fraction';
+                while (($tokens[$at + 1]->kind ?? '') === 'digit') {
                     $at++;
                 }
-            } elseif ($token->kind === 'pad') {
-                $text .= "\u{A0}";
-            } elseif ($token->kind !== 'fill') {
-                $text .= $token->text;
+            } else {
+                $this->template .= str_replace('%', '%%', $token->text);
             }
         }
-
-        return $text;
+        $this->places = $seconds ? $this->places : 0;
     }
 
-    /**
-     * @param  array{int, int, int, int}  $day
-     * @param  array{hour: int, minute: int, second: int, fraction: int, places: int, total: int}  $clock
-     */
-    private static function token(string $token, array $day, array $clock, bool $half, bool $minute, string $locale): string
+    /** @return Formatted one that does not fit for a negative date, or one beyond 9999, which no code can show */
+    public function show(float $value, bool $from1904): Formatted
     {
-        [$year, $month, $date, $weekday] = $day;
-        $hour = $half ? ($clock['hour'] + 11) % 12 + 1 : $clock['hour'];
-        $pad = fn (int $number, int $width) => str_pad((string) $number, $width, '0', STR_PAD_LEFT);
+        if (($value < 0 && ! $this->elapsed) || $value >= SerialDate::LAST + 1 - ($from1904 ? 1462 : 0)) {
+            return new Formatted('', fits: false);
+        }
+        // Minutes and hours are cut, not rounded; seconds are rounded to what the code shows of them.
+        $perSecond = 10 ** $this->places;
+        $unit = 86400 * $perSecond;
+        $ticks = (int) floor(abs($value) * $unit + 0.5);
+        $seconds = intdiv($ticks % $unit, $perSecond);
+        [$year, $month, $date, $weekday] = $this->hasDay ? SerialDate::day(intdiv($ticks, $unit), $from1904) : [0, 1, 1, 0];
+        $values = [];
+        foreach ($this->asked as $asked) {
+            $values[] = match ($asked) {
+                'year' => $year,
+                'yy' => $year % 100,
+                'month' => $month,
+                'LLL', 'LLLL' => self::name($asked, $this->locale, $month),
+                'initial' => mb_substr(self::name('LLLL', $this->locale, $month), 0, 1),
+                'date' => $date,
+                'ccc', 'cccc' => self::name($asked, $this->locale, $weekday),
+                'hour' => $this->half ? (intdiv($seconds, 3600) + 11) % 12 + 1 : intdiv($seconds, 3600),
+                'minute' => intdiv($seconds, 60) % 60,
+                'second' => $seconds % 60,
+                'fraction' => $ticks % $perSecond,
+                'A/P' => $seconds < 43_200 ? 'A' : 'P',
+                'AM/PM' => $seconds < 43_200 ? 'AM' : 'PM',
+                'hours' => intdiv($ticks, $perSecond * 3600),
+                'minutes' => intdiv($ticks, $perSecond * 60),
+                default => intdiv($ticks, $perSecond),
+            };
+        }
 
-        return match (true) {
-            $token[0] === '[' => $pad(match ($token[1]) {
-                'h' => intdiv($clock['total'], 3600),
-                'm' => intdiv($clock['total'], 60),
-                default => $clock['total'],
-            }, strlen($token) - 2),
-            $token === 'AM/PM' => $clock['hour'] < 12 ? 'AM' : 'PM',
-            $token === 'A/P' => $clock['hour'] < 12 ? 'A' : 'P',
-            $token[0] === 'y' => strlen($token) <= 2 ? $pad($year % 100, 2) : (string) $year,
-            $token[0] === 'e' => (string) $year,
-            $token[0] === 'm' && $minute && strlen($token) <= 2 => $pad($clock['minute'], strlen($token)),
-            $token[0] === 'm' => match (strlen($token)) {
-                1, 2 => $pad($month, strlen($token)),
-                3 => self::name('LLL', $locale, $month, 1),
-                4 => self::name('LLLL', $locale, $month, 1),
-                default => mb_substr(self::name('LLLL', $locale, $month, 1), 0, 1),
+        return new Formatted(($value < 0 ? '-' : '').vsprintf($this->template, $values), $this->section->ink);
+    }
+
+    private function ask(string $token, bool $isMinute): void
+    {
+        $length = strlen($token);
+        $two = min(2, $length);
+        [$asked, $directive] = match ($token[0]) {
+            '[' => [['h' => 'hours', 'm' => 'minutes', 's' => 'seconds'][$token[1]] ?? 'seconds', '%0'.($length - 2).'d'],
+            'A' => [$token, '%s'],
+            'y' => $length <= 2 ? ['yy', '%02d'] : ['year', '%d'],
+            'e' => ['year', '%d'],
+            'm' => match (true) {
+                $isMinute => ['minute', "%0{$length}d"],
+                $length <= 2 => ['month', "%0{$length}d"],
+                default => [[3 => 'LLL', 4 => 'LLLL'][$length] ?? 'initial', '%s'],
             },
-            $token[0] === 'd' => match (strlen($token)) {
-                1, 2 => $pad($date, strlen($token)),
-                3 => self::name('ccc', $locale, 1, $weekday + 7),
-                default => self::name('cccc', $locale, 1, $weekday + 7),
-            },
-            $token[0] === 'h' => $pad($hour, min(2, strlen($token))),
-            $token[0] === 's' => $pad($clock['second'], min(2, strlen($token))),
-            default => '',
+            'd' => $length <= 2 ? ['date', "%0{$length}d"] : [$length === 3 ? 'ccc' : 'cccc', '%s'],
+            'h' => ['hour', "%0{$two}d"],
+            's' => ['second', "%0{$two}d"],
+            default => [null, ''],
         };
+        if ($asked !== null) {
+            $this->template .= $directive;
+            $this->asked[] = $asked;
+            $this->hasDay = $this->hasDay || (in_array($token[0], ['y', 'e', 'd', 'm'], true) && ! $isMinute);
+        }
     }
 
     /**
@@ -122,29 +136,19 @@ final class DateTimeFormat
         }
         for ($after = $at + 1; $after < count($tokens); $after++) {
             if ($tokens[$after]->kind === 'date') {
-                return $tokens[$after]->text[0] === 's' || str_starts_with($tokens[$after]->text, '[s');
+                return $tokens[$after]->text[0] === 's';
             }
         }
 
         return false;
     }
 
-    private static function hasSeconds(Section $section): bool
-    {
-        foreach ($section->tokens as $token) {
-            if ($token->kind === 'date' && str_contains($token->text, 's')) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    private static function secondPlaces(Section $section): int
+    /** @param  list<Token>  $tokens */
+    private static function secondPlaces(array $tokens): int
     {
         $places = 0;
         $counting = false;
-        foreach ($section->tokens as $token) {
+        foreach ($tokens as $token) {
             $counting = $token->kind === 'point' ? true : ($counting && $token->kind === 'digit');
             $places += $counting && $token->kind === 'digit' ? 1 : 0;
         }
@@ -152,14 +156,13 @@ final class DateTimeFormat
         return min(3, $places);
     }
 
-    /** June 2003 began on a Sunday, so that day 1 + n of it is weekday n. */
-    private static function name(string $pattern, string $locale, int $month, int $day): string
+    /** @param  int  $number  of the month, from 1, or of the weekday, from 0 for Sunday; June 2003 began on a Sunday */
+    private static function name(string $pattern, string $locale, int $number): string
     {
-        /** @var array<string, string> $names */
+        /** @var array<string, array<string, array<int, string>>> $names */
         static $names = [];
-        $key = "$pattern $locale $month $day";
 
-        return $names[$key] ??= (string) (new IntlDateFormatter($locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', IntlDateFormatter::GREGORIAN, $pattern))
-            ->format((int) gmmktime(12, 0, 0, $pattern[0] === 'L' ? $month : 6, $pattern[0] === 'L' ? 15 : $day + 1, 2003));
+        return $names[$locale][$pattern][$number] ??= (string) (new IntlDateFormatter($locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', IntlDateFormatter::GREGORIAN, $pattern))
+            ->format((int) gmmktime(12, 0, 0, $pattern[0] === 'L' ? $number : 6, $pattern[0] === 'L' ? 15 : $number + 8, 2003));
     }
 }

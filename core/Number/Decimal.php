@@ -76,7 +76,7 @@ final readonly class Decimal
     /** The digits after the point, without trailing zeros. */
     public function fraction(): string
     {
-        if ($this->point >= strlen($this->digits)) {
+        if ($this->digits === '' || $this->point >= strlen($this->digits)) {
             return '';
         }
 

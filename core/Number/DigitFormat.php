@@ -4,27 +4,88 @@ declare(strict_types=1);
 
 namespace Rilvet\Number;
 
-/** Shows a number through the digit placeholders of one section: grouping, scaling, percent, exponent, fractions. */
-final readonly class DigitFormat
+/** Shows numbers through the digit placeholders of one section, which are looked through once: grouping, scaling, percent, exponent, fractions. */
+final class DigitFormat
 {
-    public function __construct(private Section $section)
+    private readonly string $mode;
+
+    private readonly bool $isGeneral;
+
+    /** @var list<string> placeholders before the point */
+    private array $before = [];
+
+    /** @var list<string> placeholders behind the point */
+    private array $after = [];
+
+    /** Powers of ten that the value is scaled by. */
+    private int $scale = 0;
+
+    private bool $grouped = false;
+
+    private bool $hasPoint = false;
+
+    private readonly int $lastDigit;
+
+    /** Literals stand between placeholders, as in phone numbers, and cut the digits up from the right. */
+    private readonly bool $split;
+
+    /** @var array{int, list<string>, int, string} */
+    private readonly array $scientific;
+
+    /** @var array{string, string, bool} */
+    private readonly array $around;
+
+    /** @var array{string, string}|null what stands before and behind the digits, where they are plain: "#,##0.00" and its like */
+    private readonly ?array $frame;
+
+    public function __construct(private readonly Section $section)
     {
+        $this->mode = match (true) {
+            $section->has('slash') && $section->has('digit') => 'fraction',
+            $section->has('exponent') => 'exponent',
+            ! $section->has('digit') => 'whole',
+            default => 'digits',
+        };
+        $this->isGeneral = count($section->tokens) === 1 && $section->tokens[0]->kind === 'general';
+        $last = -1;
+        foreach ($section->tokens as $at => $token) {
+            $last = $token->kind === 'digit' ? $at : $last;
+        }
+        $this->lastDigit = $last;
+        foreach ($section->tokens as $at => $token) {
+            match ($token->kind) {
+                'point' => $this->hasPoint = true,
+                'digit' => $this->hasPoint ? $this->after[] = $token->text : $this->before[] = $token->text,
+                'comma' => $this->isScaling($at) ? $this->scale -= 3 : $this->grouped = $this->grouped || ($this->before !== [] && $at < $last),
+                'percent' => $this->scale += 2,
+                default => null,
+            };
+        }
+        $this->scientific = $this->scientificPlaces();
+        $this->around = $this->surroundings();
+        $this->split = $this->interrupted();
+        $this->frame = $this->mode === 'digits' ? $this->plainFrame() : null;
     }
 
     /** @param  float  $value not negative */
     public function show(float $value, bool $negative): Formatted
     {
-        if ($this->section->has('slash') && $this->section->has('digit')) {
-            return $this->wrap((new FractionFormat($this->section))->show($value), $negative);
-        }
-        if ($this->section->has('exponent')) {
-            return $this->wrap($this->exponent($value), $negative);
-        }
-        if (! $this->section->has('digit')) {
-            return $this->wrap($this->section->has('general') || $this->section->has('text') ? self::general($value) : '', $negative);
+        if ($this->frame !== null && $value < 1e12) {
+            $digits = number_format($value * 10 ** $this->scale, count($this->after), '.', $this->grouped ? ',' : '');
+
+            return new Formatted(($negative && strpbrk($digits, '123456789') !== false ? '-' : '').$this->frame[0].$digits.$this->frame[1], $this->section->ink);
         }
 
-        return $this->decimals($value, $negative);
+        if ($this->isGeneral) {
+            return new Formatted(($negative ? '-' : '').self::general($value), $this->section->ink);
+        }
+
+        return match ($this->mode) {
+            'fraction' => new Formatted((new FractionFormat($this->section))->show($value, $negative), $this->section->ink),
+            'exponent' => $this->wrap($this->exponent($value), $negative),
+            'whole' => $this->wrap($this->section->has('general') || $this->section->has('text') ? self::general($value) : '', $negative),
+            default => $this->decimals($value, $negative),
+        };
     }
 
     /** A number without any format: up to 11 characters, then the exponent form (common practice). */
@@ -33,7 +94,14 @@ final readonly class DigitFormat
         if ($value == 0.0) {
             return '0';
         }
-        $magnitude = (int) floor(log10(abs($value)) + 1e-12);
+        $size = abs($value);
+        if ($size < 1e10 && $size >= 1.0) {
+            $digits = number_format($size, 10 - strlen((string) (int) $size), '.', '');
+
+            // Ten digits at most; a carry such as 9.99999999996 gives one zero more, which goes with the others.
+            return ($value < 0 ? '-' : '').(str_contains($digits, '.') ? rtrim(rtrim($digits, '0'), '.') : $digits);
+        }
+        $magnitude = (int) floor(log10($size) + 1e-12);
         if ($magnitude >= 11 || $magnitude < -9) {
             $text = sprintf('%.5E', $value);
             [$mantissa, $exponent] = explode('E', $text);
@@ -47,51 +115,60 @@ final readonly class DigitFormat
         return ($value < 0 ? '-' : '').($whole === '' ? '0' : $whole).($rounded->fraction() === '' ? '' : '.'.$rounded->fraction());
     }
 
-    private function decimals(float $value, bool $negative): Formatted
+    /**
+     * The common shape: one zero at least before the point, zeros alone behind it. Such digits are written by PHP itself,
+     * whose rounding is of the decimal value at 15 significant digits too (a test holds the two together).
+     *
+     * @return array{string, string}|null
+     */
+    private function plainFrame(): ?array
     {
-        $before = [];
-        $after = [];
-        $seenPoint = false;
-        $scale = 0;
-        $grouped = false;
-        $tokens = $this->section->tokens;
-        $lastDigit = $this->lastDigit();
-        foreach ($tokens as $at => $token) {
-            if ($token->kind === 'point' && ! $seenPoint) {
-                $seenPoint = true;
-            } elseif ($token->kind === 'digit') {
-                $seenPoint ? $after[] = $token->text : $before[] = $token->text;
+        if ($this->split || count($this->after) > 3 || substr_count(implode($this->before), '0') !== 1 || end($this->before) !== '0' || in_array('?', $this->before, true) || array_diff($this->after, ['0']) !== []) {
+            return null;
+        }
+        $lead = $tail = '';
+        $seen = false;
+        foreach ($this->section->tokens as $at => $token) {
+            if (in_array($token->kind, ['digit', 'point', 'general'], true)) {
+                $seen = true;
             } elseif ($token->kind === 'comma') {
-                $this->isScaling($at) ? $scale -= 3 : $grouped = $grouped || ($before !== [] && $at < $lastDigit);
-            } elseif ($token->kind === 'percent') {
-                $scale += 2;
+                $tail .= $at > $this->lastDigit && ! $this->isScaling($at) ? ',' : '';
+            } elseif ($seen) {
+                $tail .= $token->text;
+            } else {
+                $lead .= $token->text;
             }
         }
-        $number = Decimal::of($value)->shift($scale)->round(count($after));
-        $whole = self::whole($number->whole(), $before, $grouped);
-        $fraction = self::fraction($number->fraction(), $after);
 
-        return $this->lay($whole, $fraction, $negative && ! $number->isZero(), count($before), $seenPoint);
+        return $this->section->has('general') || ($this->hasPoint && $this->after === []) ? null : [$lead, $tail];
     }
 
-    /** Writes the tokens out; the digits before the point go where their first placeholder stands. */
-    private function lay(string $whole, string $fraction, bool $negative, int $wholePlaces, bool $hasPoint): Formatted
+    private function decimals(float $value, bool $negative): Formatted
+    {
+        $number = Decimal::of($value)->shift($this->scale)->round(count($this->after));
+        $whole = self::whole($number->whole(), $this->before, $this->grouped);
+
+        return $this->lay($whole, self::fraction($number->fraction(), $this->after), $negative && ! $number->isZero(), count($this->before));
+    }
+
+    /**
+     * Writes the tokens out; the digits before the point go where their first placeholder stands.
+     *
+     * @param  list<string>  $fraction
+     */
+    private function lay(string $whole, array $fraction, bool $negative, int $wholePlaces): Formatted
     {
         $text = $negative ? '-' : '';
-        $fillAt = null;
         $placed = 0;
         $tail = 0;
         $seenPoint = false;
-        $lastDigit = $this->lastDigit();
-        // Literals between placeholders, as in phone numbers, cut the digits up from the right.
-        $split = $this->interrupted();
         foreach ($this->section->tokens as $at => $token) {
             switch ($token->kind) {
                 case 'digit':
                     if ($seenPoint) {
                         $text .= $fraction[$tail] ?? '';
                         $tail++;
-                    } elseif ($split) {
+                    } elseif ($this->split) {
                         $placed++;
                         $remaining = $wholePlaces - $placed;
                         $text .= $placed === 1
@@ -109,13 +186,7 @@ final readonly class DigitFormat
                     $text .= '.';
                     break;
                 case 'comma':
-                    $text .= $at > $lastDigit && ! $this->isScaling($at) ? ',' : '';
-                    break;
-                case 'pad':
-                    $text .= "\u{A0}";
-                    break;
-                case 'fill':
-                    $fillAt = strlen($text);
+                    $text .= $at > $this->lastDigit && ! $this->isScaling($at) ? ',' : '';
                     break;
                 case 'general':
                     $text .= $whole;
@@ -125,7 +196,7 @@ final readonly class DigitFormat
             }
         }
 
-        return new Formatted($text, $fillAt, $this->section->ink);
+        return new Formatted($text, $this->section->ink);
     }
 
     private function interrupted(): bool
@@ -147,18 +218,6 @@ final readonly class DigitFormat
         }
 
         return false;
-    }
-
-    private function lastDigit(): int
-    {
-        $last = -1;
-        foreach ($this->section->tokens as $at => $token) {
-            if ($token->kind === 'digit') {
-                $last = $at;
-            }
-        }
-
-        return $last;
     }
 
     /** A comma right behind the last digit before the point, or behind another such comma, divides by a thousand. */
@@ -196,75 +255,89 @@ final readonly class DigitFormat
         return substr($text, 0, $lead).strrev(implode(',', str_split(strrev(substr($text, $lead)), 3)));
     }
 
-    /** @param  list<string>  $places */
-    private static function fraction(string $digits, array $places): string
+    /**
+     * What stands at each place behind the point.
+     *
+     * @param  list<string>  $places
+     * @return list<string>
+     */
+    private static function fraction(string $digits, array $places): array
     {
-        $text = '';
+        $shown = [];
         foreach ($places as $at => $place) {
-            $text .= $digits[$at] ?? match ($place) {
+            $shown[] = $digits[$at] ?? match ($place) {
                 '0' => '0',
-                '?' => ' ',
+                '?' => "\u{2007}",
                 default => '',
             };
         }
 
-        return $text;
+        return $shown;
     }
 
     private function exponent(float $value): string
     {
+        [$before, $after, $digits, $sign] = $this->scientific;
+        $number = Decimal::of($value);
+        $exponent = $value == 0.0 ? 0 : $number->point - 1;
+        // With several digits before the point the exponent is a multiple of their number.
+        $exponent = $before > 1 ? (int) (floor($exponent / $before) * $before) : $exponent;
+        $mantissa = $number->shift(-$exponent)->round(count($after));
+        $whole = $mantissa->whole();
+        if (strlen($whole) > $before) {
+            $exponent += $before;
+            $mantissa = $number->shift(-$exponent)->round(count($after));
+            $whole = $mantissa->whole();
+        }
+
+        return ($whole === '' ? '0' : $whole).($this->hasPoint ? '.'.implode(self::fraction($mantissa->fraction(), $after)) : '').'E'.($exponent < 0 ? '-' : $sign).str_pad((string) abs($exponent), $digits, '0', STR_PAD_LEFT);
+    }
+
+    /** @return array{int, list<string>, int, string} places before the point, those behind it, those of the exponent, its plus */
+    private function scientificPlaces(): array
+    {
         $before = 0;
-        $after = 0;
+        $after = [];
         $digits = 0;
         $stage = 0;
-        $sign = '+';
+        $sign = '';
         foreach ($this->section->tokens as $token) {
             if ($token->kind === 'point') {
                 $stage = 1;
             } elseif ($token->kind === 'exponent') {
                 $stage = 2;
-                $sign = $token->text;
+                $sign = $token->text === '+' ? '+' : '';
             } elseif ($token->kind === 'digit') {
                 match ($stage) {
                     0 => $before++,
-                    1 => $after++,
+                    1 => $after[] = $token->text,
                     default => $digits++,
                 };
             }
         }
-        $before = max(1, $before);
-        $exponent = $value == 0.0 ? 0 : Decimal::of($value)->point - 1;
-        // With several digits before the point the exponent is a multiple of their number.
-        $exponent = $before > 1 ? (int) (floor($exponent / $before) * $before) : $exponent;
-        $mantissa = Decimal::of($value)->shift(-$exponent)->round($after);
-        if (strlen($mantissa->whole()) > $before) {
-            $exponent += $before;
-            $mantissa = Decimal::of($value)->shift(-$exponent)->round($after);
-        }
-        $whole = $mantissa->whole() === '' ? '0' : $mantissa->whole();
 
-        return $whole.($after > 0 ? '.'.str_pad($mantissa->fraction(), $after, '0') : '').'E'.($exponent < 0 ? '-' : ($sign === '+' ? '+' : '')).str_pad((string) abs($exponent), $digits, '0', STR_PAD_LEFT);
+        return [max(1, $before), $after, $digits, $sign];
     }
 
     /** Literals around a body that was made as a whole. */
     private function wrap(string $body, bool $negative): Formatted
     {
-        $text = $negative ? '-' : '';
-        $fillAt = null;
+        return new Formatted(($negative ? '-' : '').$this->around[0].($this->around[2] ? $body : '').$this->around[1], $this->section->ink);
+    }
+
+    /** @return array{string, string, bool} what stands before and behind the body, and whether there is one */
+    private function surroundings(): array
+    {
+        $sides = ['', ''];
         $placed = false;
         foreach ($this->section->tokens as $token) {
             if (in_array($token->kind, ['digit', 'point', 'comma', 'exponent', 'slash', 'general', 'text'], true)) {
-                $text .= $placed ? '' : $body;
                 $placed = true;
-            } elseif ($token->kind === 'fill') {
-                $fillAt = strlen($text);
-            } elseif ($token->kind === 'pad') {
-                $text .= "\u{A0}";
-            } elseif (! ($token->kind === 'literal' && $token->text === ' ' && $placed && $this->section->has('slash'))) {
-                $text .= $token->text;
+            } else {
+                $sides[$placed ? 1 : 0] .= $token->text;
             }
         }
 
-        return new Formatted($text, $fillAt, $this->section->ink);
+        return [$sides[0], $sides[1], $placed];
     }
 }

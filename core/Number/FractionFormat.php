@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Number;
 
-/** Shows a number as a fraction: with a free denominator of so many digits, or a fixed one. */
+/** Shows a number as a fraction (18.8.31): with a denominator of so many digits, or a fixed one. */
 final readonly class FractionFormat
 {
     public function __construct(private Section $section)
@@ -12,50 +12,64 @@ final readonly class FractionFormat
     }
 
     /** @param  float  $value not negative */
-    public function show(float $value): string
+    public function show(float $value, bool $negative): string
     {
         $code = implode('', array_map(fn (Token $token) => in_array($token->kind, ['digit', 'slash', 'literal'], true) ? $token->text : '', $this->section->tokens));
-        if (preg_match('#^(?<whole>[0\#?]+ )?\s*(?<top>[0\#?]+)\s*/\s*(?<bottom>[0\#?]+|\d+)#', $code, $found) !== 1) {
-            return DigitFormat::general($value);
+        if (preg_match('#^(?<lead>[^0\#?]*)(?<whole>[0\#?]+ )?\s*(?<top>[0\#?]+)\s*/\s*(?<bottom>[0\#?]+|\d+)(?<tail>.*)$#su', $code, $found) !== 1) {
+            return ($negative ? '-' : '').DigitFormat::general($value);
         }
-        $whole = $found['whole'] === '' ? 0 : (int) floor($value + 1e-12);
-        $rest = $value - $whole;
+        $mixed = $found['whole'] !== '';
+        $whole = $mixed ? (int) floor($value + 1e-12) : 0;
+        $rest = max(0.0, $value - $whole);
         [$top, $bottom] = preg_match('/[1-9]/', $found['bottom']) === 1
             ? [(int) round($rest * (int) $found['bottom']), (int) $found['bottom']]
-            : self::nearest($rest, 10 ** strlen($found['bottom']) - 1);
-        if ($found['whole'] !== '' && $top === $bottom) {
+            : self::convergent($rest, min(9_999, 10 ** strlen($found['bottom']) - 1));
+        if ($mixed && $top === $bottom) {
             $whole++;
             $top = 0;
         }
-        $topText = str_pad((string) $top, strlen($found['top']), ' ', STR_PAD_LEFT);
-        $bottomText = str_pad((string) $bottom, strlen($found['bottom']));
-        if ($found['whole'] === '') {
-            return "$topText/$bottomText";
+        $sign = $negative && ($whole !== 0 || $top !== 0) ? '-' : '';
+        $text = $sign.$found['lead'];
+        if ($mixed) {
+            // A whole number that is not there leaves its place, so that fractions stand below each other.
+            $text .= $whole === 0 && $top !== 0 && ! str_contains($found['whole'], '0') ? ' ' : "$whole ";
         }
-        $wholeText = $whole === 0 && ($top !== 0 && ! str_contains($found['whole'], '0')) ? '' : (string) $whole;
 
-        return $top === 0
-            ? $wholeText.str_repeat(' ', strlen($found['top']) + strlen($found['bottom']) + 2)
-            : ($wholeText === '' ? '' : "$wholeText ")."$topText/$bottomText";
+        return $text.($mixed && $top === 0
+            ? str_repeat("\u{2007}", strlen($found['top'])).' '.str_repeat("\u{2007}", strlen($found['bottom']))
+            : self::pad((string) $top, strlen($found['top']), true).'/'.self::pad((string) $bottom, strlen($found['bottom']), false)).$found['tail'];
+    }
+
+    private static function pad(string $digits, int $width, bool $left): string
+    {
+        $room = str_repeat("\u{2007}", max(0, $width - strlen($digits)));
+
+        return $left ? $room.$digits : $digits.$room;
     }
 
     /**
-     * The best approximation with a denominator up to a limit (at most 999), the smallest denominator first.
+     * The last convergent of the continued fraction whose denominator is within the limit: what spreadsheet programs show.
      *
-     * @return array{int, int}
+     * @return array{int, int} numerator, denominator
      */
-    private static function nearest(float $value, int $limit): array
+    private static function convergent(float $value, int $limit): array
     {
-        $best = [(int) round($value), 1];
-        $off = abs($value - $best[0]);
-        for ($bottom = 2; $bottom <= min($limit, 999) && $off > 1e-12; $bottom++) {
-            $top = (int) round($value * $bottom);
-            if (abs($value - $top / $bottom) < $off - 1e-12) {
-                $off = abs($value - $top / $bottom);
-                $best = [$top, $bottom];
+        [$topBefore, $top] = [0, 1];
+        [$bottomBefore, $bottom] = [1, 0];
+        $rest = $value;
+        while (true) {
+            $part = (int) floor($rest + 1e-9);
+            [$nextTop, $nextBottom] = [$part * $top + $topBefore, $part * $bottom + $bottomBefore];
+            if ($nextBottom > $limit) {
+                break;
             }
+            [$topBefore, $top, $bottomBefore, $bottom] = [$top, $nextTop, $bottom, $nextBottom];
+            if ($rest - $part < 5e-8) {
+                break;
+            }
+            $rest = 1 / ($rest - $part);
         }
 
-        return $best;
+        return [$top, $bottom];
     }
 }

@@ -17,6 +17,9 @@ final class NumberFormat
     /** @var array<string, self> */
     private static array $compiled = [];
 
+    /** @var array<int, DigitFormat|DateTimeFormat> by section, made when first wanted */
+    private array $painters = [];
+
     /** @param  list<Section>  $sections */
     private function __construct(private readonly array $sections, private readonly bool $conditional)
     {
@@ -47,19 +50,18 @@ final class NumberFormat
 
     public function number(float $value, bool $from1904 = false): Formatted
     {
-        $section = $this->sectionFor($value);
-        if ($section === null) {
+        $at = is_finite($value) ? $this->sectionFor($value) : null;
+        if ($at === null) {
             return new Formatted('', fits: false);
         }
-        // The second section shows negative numbers without their sign; the code says how they look.
-        $signed = $value < 0 && ($section === $this->sections[0] || $this->conditional);
-        if ($section->isDate) {
-            $shown = DateTimeFormat::show($section, $value, $from1904);
-
-            return $shown === null ? new Formatted('', fits: false) : new Formatted($shown, ink: $section->ink);
+        $section = $this->sections[$at];
+        $painter = $this->painters[$at] ??= $section->isDate ? new DateTimeFormat($section) : new DigitFormat($section);
+        if ($painter instanceof DateTimeFormat) {
+            return $painter->show($value, $from1904);
         }
 
-        return (new DigitFormat($section))->show(abs($value), $signed);
+        // A section for negative numbers alone shows them without their sign; the code says how they look.
+        return $painter->show(abs($value), $value < 0 && ($this->conditional ? ! $section->isForNegatives() : $at === 0));
     }
 
     private function text(string $text): Formatted
@@ -73,38 +75,31 @@ final class NumberFormat
             return new Formatted($text);
         }
         $shown = '';
-        $fillAt = null;
         foreach ($section->tokens as $token) {
-            match ($token->kind) {
-                'text' => $shown .= $text,
-                'pad' => $shown .= "\u{A0}",
-                'fill' => $fillAt = strlen($shown),
-                default => $shown .= $token->text,
-            };
+            $shown .= $token->kind === 'text' ? $text : $token->text;
         }
 
-        return new Formatted($shown, $fillAt, $section->ink);
+        return new Formatted($shown, $section->ink);
     }
 
-    private function sectionFor(float $value): ?Section
+    /** @return int|null the index of the section that a number is shown by */
+    private function sectionFor(float $value): ?int
     {
         if ($this->conditional) {
+            $last = count($this->sections) - 1;
             foreach ($this->sections as $at => $section) {
-                if ($section->condition !== null ? $section->accepts($value) : ($at === count($this->sections) - 1 || $at === 2 || ($at === 1 && $value < 0))) {
-                    return $section;
+                if ($section->condition !== null ? $section->accepts($value) : ($at === $last || $at === 2 || ($at === 1 && $value < 0))) {
+                    return $at;
                 }
             }
 
             return null;
         }
-        $count = min(3, count($this->sections));
+        if ($value > 0 || ! isset($this->sections[1])) {
+            return 0;
+        }
 
-        return match (true) {
-            $count === 1 => $this->sections[0],
-            $value < 0 => $this->sections[1],
-            $value == 0.0 && $count > 2 => $this->sections[2],
-            default => $this->sections[0],
-        };
+        return $value < 0 ? 1 : (isset($this->sections[2]) ? 2 : 0);
     }
 
     private static function compile(string $code): self

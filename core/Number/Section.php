@@ -61,7 +61,7 @@ final readonly class Section
                     if ($sign !== '') {
                         $tokens[] = new Token('literal', $sign);
                     }
-                    $locale = preg_match('/^[a-z]{2,3}(-[A-Za-z]+)*$/', $tag) === 1 ? $tag : $locale;
+                    $locale = Locales::of($tag) ?? $locale;
                 } elseif (preg_match('/^(<=|>=|<>|=|<|>)(-?\d+(?:\.\d+)?)$/', $inside, $found) === 1) {
                     $condition = [$found[1], (float) $found[2]];
                 } else {
@@ -75,7 +75,7 @@ final readonly class Section
                 if ($i + 1 >= $count) {
                     throw FormatCodeIsWrong::at($whole, $offset + $i + 1, "a character must follow \"$char\"");
                 }
-                $tokens[] = new Token(['\\' => 'literal', '_' => 'pad', '*' => 'fill'][$char], $chars[++$i]);
+                $tokens[] = new Token(['\\' => 'literal', '_' => 'pad', '*' => 'fill'][$char], ['\\' => '', '_' => Formatted::PAD, '*' => Formatted::FILL][$char].$chars[++$i]);
             } elseif (preg_match('/^General/i', $rest) === 1) {
                 $tokens[] = new Token('general', 'General');
                 $i += 6;
@@ -116,6 +116,12 @@ final readonly class Section
         }
 
         return false;
+    }
+
+    /** Whether its condition lets negative numbers through and no others. */
+    public function isForNegatives(): bool
+    {
+        return $this->condition !== null && $this->condition[1] <= 0 && ($this->condition[0] === '<' || ($this->condition[1] < 0 && in_array($this->condition[0], ['<=', '='], true)));
     }
 
     public function accepts(float $value): bool

@@ -40,11 +40,16 @@ final class SerialDate
         } elseif ($serial === 60) {
             return [1900, 2, 29, 3];
         }
-        $jd = gregoriantojd(12, 31, 1899) + ($serial > 60 ? $serial - 1 : $serial);
-        /** @var array{month: int, day: int, year: int} $parts */
-        $parts = cal_from_jd($jd, CAL_GREGORIAN);
+        // Days since 1 March 0000, in eras of 400 years, which are all of one length (the proleptic Gregorian calendar).
+        $days = ($serial > 60 ? $serial - 1 : $serial) + 693_900;
+        $era = intdiv($days, 146_097);
+        $inEra = $days - $era * 146_097;
+        $year = intdiv($inEra - intdiv($inEra, 1_460) + intdiv($inEra, 36_524) - intdiv($inEra, 146_096), 365);
+        $inYear = $inEra - (365 * $year + intdiv($year, 4) - intdiv($year, 100));
+        $shifted = intdiv(5 * $inYear + 2, 153);
+        $month = $shifted < 10 ? $shifted + 3 : $shifted - 9;
 
         // The weekdays before March 1900 follow the counting that has the extra day.
-        return [$parts['year'], $parts['month'], $parts['day'], ($serial + 6) % 7];
+        return [$year + $era * 400 + ($month <= 2 ? 1 : 0), $month, $inYear - intdiv(153 * $shifted + 2, 5) + 1, ($serial + 6) % 7];
     }
 }

@@ -115,7 +115,7 @@ final class Painter
             }
         }
 
-        return new WindowCell($row, $column, $pieces[1] ?? $text, $this->index($worn, $shown->formatted->ink, $scale), $shown->align, $pieces[0] ?? null, $from, $to);
+        return new WindowCell($row, $column, $pieces[1] ?? ($text === $shown->formatted->text ? $shown->formatted->marked : $text), $this->index($worn, $shown->formatted->ink, $scale), $shown->align, $pieces[0] ?? null, $from, $to);
     }
 
     /**

@@ -10,7 +10,7 @@ final readonly class WindowCell
     /**
      * @param  int  $r  row
      * @param  int  $c  column
-     * @param  string  $t  the text that is shown
+     * @param  string  $t  the text that is shown; a character behind U+F8F0 takes its room but is not seen
      * @param  int  $s  its look, an index of the window's looks
      * @param  string  $a  the side it stands on: left, center or right
      * @param  string|null  $l  what is pushed to the cell's left edge, such as a currency sign

@@ -331,7 +331,7 @@ test('one colour gives headings, data and totals a family', async ({ page }) => 
     await select(page, 'B4');
     await page.getByRole('button', { name: 'Other colours for fill' }).click();
     await page.getByLabel('Colour as hex, rgb() or hsl()').fill('#1F5F8B');
-    await expect(page.getByRole('button', { name: 'Column headings', exact: true })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Headings', exact: true })).toBeVisible();
     await accessible(page);
     await page.getByRole('button', { name: 'Give it to this sheet' }).click();
     await expect(undo(page, 'Colour family of #1F5F8B')).toBeVisible();

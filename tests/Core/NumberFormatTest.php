@@ -39,12 +39,55 @@ final class NumberFormatTest extends TestCase
         yield ['General', 0.1 + 0.2, '0.3'];
         yield ['@', 5, '5'];
         yield [';;;', 5, ''];
+        yield ['[$-407]dddd, d. mmmm yyyy', 45000, 'Mittwoch, 15. März 2023'];
+        yield ['[$-F800]dddd', 45000, 'Wednesday'];
+        yield ['[$-fr-FR]d mmm', 45000, '15 mars'];
+        yield ['[$€-407] 0.00', 1.5, '€ 1.50'];
+        yield ['# ??/??', 0.333, " \u{2007}1/3\u{2007}"];
+        yield ['0.###E+00', 12000, '1.2E+04'];
+        yield ['[>=100]0;[<0]-0;0.0', -7, '-7'];
+        yield ['0.0#,', 4.5, '0.0'];
+        // Facts of the trade: 8:00 is a third of a day, 17:00 less 8:00 is nine hours, a later date less an earlier one gives days.
+        yield ['0.0000', 8 / 24, '0.3333'];
+        yield ['0.0000', 17 / 24, '0.7083'];
+        yield ['[h]:mm', 17 / 24 - 8 / 24, '9:00'];
+        yield ['0', 45385 - 45380, '5'];
+        // The bottom of the 1900 system, with the day that never was (18.17.4.1), and its end.
+        yield ['yyyy-mm-dd', 1, '1900-01-01'];
+        yield ['yyyy-mm-dd', 59, '1900-02-28'];
+        yield ['yyyy-mm-dd', 60, '1900-02-29'];
+        yield ['yyyy-mm-dd', 61, '1900-03-01'];
+        yield ['yyyy-mm-dd', 2_958_465, '9999-12-31'];
+        yield ['0.00', 1e308, '1'.str_repeat('0', 308).'.00'];
+        yield ['0', 12345678901234567, '12345678901234600'];
     }
 
     #[DataProvider('codes')]
     public function test_codes(string $code, float $value, string $text): void
     {
         self::assertSame($text, NumberFormat::of($code)->number($value)->text);
+    }
+
+    public function test_dates_from_1904(): void
+    {
+        self::assertSame(['1904-01-01', '1904-01-02', '2023-03-15'], array_map(fn (int $serial) => NumberFormat::of('yyyy-mm-dd')->number($serial, true)->text, [0, 1, 43538]));
+    }
+
+    public function test_pads_and_fills_are_spans(): void
+    {
+        $accounting = NumberFormat::of('_(* #,##0.00_);_(* (#,##0.00);_(* "-"??_)');
+        $pad = \Rilvet\Number\Formatted::PAD;
+        self::assertSame(["$pad(", "1,234.50$pad)"], $accounting->number(1234.5)->pieces());
+        self::assertSame(["$pad(", '(1,234.50)'], $accounting->number(-1234.5)->pieces(), 'a closing bracket does not shift the digits');
+        self::assertSame("\u{A0}1,234.50\u{A0}", $accounting->number(1234.5)->text);
+    }
+
+    public function test_what_is_no_number_is_not_shown_as_one(): void
+    {
+        foreach ([NAN, INF, -INF] as $value) {
+            self::assertFalse(NumberFormat::of('0.00')->number($value)->fits);
+            self::assertFalse(NumberFormat::of('yyyy')->number($value)->fits);
+        }
     }
 
     public function test_a_fill_splits_the_sign_from_the_figures(): void
@@ -74,5 +117,23 @@ final class NumberFormatTest extends TestCase
     {
         $this->expectException(FormatCodeIsWrong::class);
         NumberFormat::of($code);
+    }
+
+    /** Digits that PHP writes itself are those of the decimal value at 15 significant digits, half away from zero. */
+    public function test_the_short_way_rounds_as_the_long_one(): void
+    {
+        mt_srand(15);
+        for ($round = 0; $round < 20_000; $round++) {
+            $places = mt_rand(0, 3);
+            $value = match (mt_rand(0, 3)) {
+                0 => mt_rand(0, 99_999_999) / 1000,
+                1 => (mt_rand(0, 9_999_999) * 2 + 1) / (2 * 10 ** $places),
+                2 => mt_rand() / mt_rand(1, 999),
+                default => mt_rand(0, 100_000) * 0.1 ** mt_rand(1, 6),
+            };
+            $rounded = \Rilvet\Number\Decimal::of($value)->round($places);
+            $long = ($rounded->whole() === '' ? '0' : $rounded->whole()).($places === 0 ? '' : '.'.str_pad($rounded->fraction(), $places, '0'));
+            self::assertSame($long, NumberFormat::of($places === 0 ? '0' : '0.'.str_repeat('0', $places))->number($value)->text, (string) $value);
+        }
     }
 }

@@ -20,7 +20,13 @@ final readonly class FamilyRecord
     {
         $list = [];
         foreach ($family->looks() as $part => $look) {
-            $list[] = new self($part, Part::from($part)->words(), $look->text(Attribute::Fill), $look->text(Attribute::Ink));
+            $words = match (Part::from($part)) {
+                Part::Heading => 'Headings',
+                Part::Body => 'Data',
+                Part::Total => 'Totals',
+                default => Part::from($part)->words(),
+            };
+            $list[] = new self($part, $words, $look->text(Attribute::Fill), $look->text(Attribute::Ink));
         }
 
         return $list;

@@ -1,11 +1,12 @@
 import { useDeferredValue, useMemo, useRef, type KeyboardEvent as ReactKeyboardEvent } from 'react';
 import type { Rect } from '@/api/client';
 import type { SheetDetail, Window } from '@/api/types';
-import { COLUMNS, ROWS, letters } from '@/grid/address';
+import { COLUMNS, ROWS } from '@/grid/address';
 import type { Axis } from '@/grid/geometry';
 import { span as range } from '@/grid/selection';
 import { useTiles, type Tile } from '@/grid/useTiles';
-import { ColumnBrackets, RowBrackets } from './PartMargin';
+import { ColumnHeads } from './ColumnHeads';
+import { RowBrackets } from './PartMargin';
 import { CellEditor } from './CellEditor';
 import { HeaderMenu } from './HeaderMenu';
 import { Quadrant } from './Quadrant';
@@ -48,9 +49,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
     if (frozen.row > 0 && frozen.column > 0) views.push({ top: 1, left: 1, bottom: frozen.row, right: frozen.column });
     const tiles = useTiles(id, detail.number, revision, views, { row: lastRow, column: lastColumn });
     // New tiles are painted in slices between frames, so that scrolling goes on meanwhile.
-    const shown = useDeferredValue<Tile[]>(
-        preview ? [{ key: 'preview', range: { ...view, top: 1, left: 1 }, window: preview }] : tiles,
-    );
+    const shown = useDeferredValue<Tile[]>(preview ? [{ key: 'preview', window: preview }] : tiles);
 
     const handlers = useGridPointer(scroller, acts, { rows, columns, frozenHeight, frozenWidth });
     const lifted = useBench((state) => state.lifted);
@@ -78,10 +77,16 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
 
     const width = columns.total;
     const height = rows.total;
-    const columnNumbers = range(view.left, view.right);
-    const chosen = selectedColumns(selection);
     const quadrant = (clip: Rect) => (
-        <Quadrant tiles={shown} clip={clip} rows={rows} columns={columns} selection={selection} active={active} />
+        <Quadrant
+            tiles={shown}
+            clip={clip}
+            sight={inSight(view, clip, frozen)}
+            rows={rows}
+            columns={columns}
+            selection={selection}
+            active={active}
+        />
     );
     return (
         <div
@@ -112,26 +117,17 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
         >
             <div role="presentation" className="relative" style={{ width: width + LEFT, height: height + TOP }}>
                 <div role="presentation" className="sticky top-0 z-20 bg-ground" style={{ height: TOP, width: width + LEFT }}>
-                    <HeaderMenu axis="columns" acts={acts}>
-                        <div role="row" className="absolute" style={{ left: LEFT }} {...handlers('columns')}>
-                            <ColumnBrackets tables={detail.tables} columns={columns} view={view} active={active.row} />
-                            {[...range(1, frozen.column), ...columnNumbers].map((column, index) => (
-                                <div
-                                    key={`${column}.${index < frozen.column}`}
-                                    role="columnheader"
-                                    className={`absolute grid h-5 place-items-center border-r border-b border-hair font-mono text-[11px] ${chosen(column) ? 'bg-[#eadfe8] font-medium text-damson' : 'bg-ground text-quiet'}`}
-                                    style={{
-                                        top: 14,
-                                        left: columns.start(column),
-                                        width: columns.sizeOf(column),
-                                        ...(index < frozen.column ? { position: 'absolute', zIndex: 2 } : {}),
-                                    }}
-                                >
-                                    {letters(column)}
-                                </div>
-                            ))}
-                        </div>
-                    </HeaderMenu>
+                    <ColumnHeads
+                        detail={detail}
+                        columns={columns}
+                        frozen={frozen.column}
+                        left={view.left}
+                        right={view.right}
+                        selection={selection}
+                        row={active.row}
+                        handlers={handlers}
+                        acts={acts}
+                    />
                 </div>
                 <div role="row" className="sticky top-0 left-0 z-30" style={{ width: LEFT, height: TOP, marginTop: -TOP }}>
                     <div role="columnheader" className="h-full">
@@ -284,5 +280,14 @@ function GridLines({ rows, columns, view }: { rows: Axis; columns: Axis; view: R
     );
 }
 
-const selectedColumns = (selection: Rect[]) => (column: number) =>
-    selection.some((rect) => column >= rect.left && column <= rect.right);
+/** What a quadrant shows, and a little more, in steps, so that most scrolling changes nothing but the place. */
+function inSight(view: Rect, clip: Rect, frozen: { row: number; column: number }): Rect {
+    const down = clip.bottom > frozen.row;
+    const along = clip.right > frozen.column;
+    return {
+        top: down ? view.top - 4 : 1,
+        bottom: down ? view.bottom + 4 : frozen.row,
+        left: along ? Math.floor((view.left - 1) / 4) * 4 + 1 : 1,
+        right: along ? Math.ceil(view.right / 4) * 4 : frozen.column,
+    };
+}

@@ -1,6 +1,7 @@
+import { Fragment } from 'react';
 import type { Rect } from '@/api/client';
 import type { Axis } from '@/grid/geometry';
-import { Paint } from '@/grid/Paint';
+import { bandsOf, Paint } from '@/grid/Paint';
 import type { Place } from '@/grid/selection';
 import type { Tile } from '@/grid/useTiles';
 import { SelectionMarks } from './SelectionMarks';
@@ -9,6 +10,7 @@ import { SelectionMarks } from './SelectionMarks';
 export function Quadrant({
     tiles,
     clip,
+    sight,
     rows,
     columns,
     selection,
@@ -16,6 +18,8 @@ export function Quadrant({
 }: {
     tiles: Tile[];
     clip: Rect;
+    /** What is in sight, and a little more. */
+    sight: Rect;
     rows: Axis;
     columns: Axis;
     selection: Rect[];
@@ -23,14 +27,23 @@ export function Quadrant({
 }) {
     return (
         <>
-            {tiles.map(
-                ({ key, range, window }) =>
-                    window &&
-                    range.top <= clip.bottom &&
-                    range.bottom >= clip.top &&
-                    range.left <= clip.right &&
-                    range.right >= clip.left && <Paint key={key} window={window} rows={rows} columns={columns} clip={clip} />,
-            )}
+            {tiles.map(({ key, window }) => (
+                <Fragment key={key}>
+                    {window &&
+                        bandsOf(window, clip, sight).map((band) => (
+                            <Paint
+                                key={band.top}
+                                window={window}
+                                rows={rows}
+                                columns={columns}
+                                top={band.top}
+                                bottom={band.bottom}
+                                left={band.left}
+                                right={band.right}
+                            />
+                        ))}
+                </Fragment>
+            ))}
             <SelectionMarks selection={selection} active={active} rows={rows} columns={columns} view={clip} />
         </>
     );

@@ -90,3 +90,5 @@ export function useGridPointer(
         onPointerCancel: release,
     });
 }
+
+export type Handlers = ReturnType<typeof useGridPointer>;

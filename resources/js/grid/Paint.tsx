@@ -1,58 +1,82 @@
-import { memo, type CSSProperties } from 'react';
-import type { Rect } from '@/api/client';
+import { memo, type ReactNode } from 'react';
 import type { Window, WindowCell, WindowLine, WindowLook } from '@/api/types';
 import type { Axis } from './geometry';
 
-const SIDES: Record<string, CSSProperties['justifyContent']> = { left: 'flex-start', center: 'center', right: 'flex-end' };
-const LEVELS: Record<string, CSSProperties['alignItems']> = { top: 'flex-start', center: 'center', bottom: 'flex-end' };
+const SIDES: Record<string, string> = { left: 'flex-start', center: 'center', right: 'flex-end' };
+const LEVELS: Record<string, string> = { top: 'flex-start', center: 'center', bottom: 'flex-end' };
 
-// A window has a few dozen looks and a thousand cells, so each style is made once.
-const styles = new WeakMap<WindowLook, Record<string, CSSProperties>>();
+// A sheet has a few dozen looks and shows a thousand cells at a time, so each look is a rule of its own, made once.
+const sheet = new CSSStyleSheet();
+document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
+const rules = new Map<string, string>();
+const classes = new WeakMap<WindowLook, Record<string, string>>();
 
-function textStyle(look: WindowLook, align: string): CSSProperties {
-    const made = styles.get(look) ?? {};
-    styles.set(look, made);
-    return (made[align] ??= {
-        fontFamily: `'${look.font}', 'Noto Sans Symbols 2', sans-serif`,
-        fontSize: look.size,
-        fontWeight: look.bold ? 700 : 400,
-        fontStyle: look.italic ? 'italic' : undefined,
-        textDecoration:
-            [look.underline !== 'none' ? 'underline' : '', look.strike ? 'line-through' : ''].join(' ').trim() || undefined,
-        textDecorationStyle: look.underline === 'double' ? 'double' : undefined,
-        color: look.ink,
-        justifyContent: SIDES[align],
-        alignItems: LEVELS[look.vertical] ?? 'center',
-        textAlign: align as CSSProperties['textAlign'],
-        whiteSpace: look.wrap ? 'pre-wrap' : 'pre',
-        overflowWrap: look.wrap ? 'anywhere' : undefined,
-        paddingLeft: align === 'left' ? 4 + 9 * look.indent : 4,
-        paddingRight: align === 'right' ? 4 + 9 * look.indent : 4,
-    });
+function classOf(look: WindowLook, align: string): string {
+    const made = classes.get(look) ?? {};
+    classes.set(look, made);
+    return (made[align] ??= ruleOf(look, align));
 }
 
-interface Place {
-    top: number;
+function ruleOf(look: WindowLook, align: string): string {
+    const lines = [look.underline !== 'none' ? 'underline' : '', look.strike ? 'line-through' : ''].join(' ').trim();
+    const css = [
+        // Not the shorthand, which would turn kerning and ligatures on again.
+        `font-family: '${look.font.replace(/['\\]/g, '')}', 'Noto Sans Symbols 2', sans-serif`,
+        `font-size: ${look.size}px`,
+        `font-weight: ${look.bold ? 700 : 400}`,
+        ...(look.italic ? ['font-style: italic'] : []),
+        `color: ${look.ink}`,
+        `justify-content: ${SIDES[align]}`,
+        `align-items: ${LEVELS[look.vertical] ?? 'center'}`,
+        `text-align: ${align}`,
+        `padding: 0 ${align === 'right' ? 4 + 9 * look.indent : 4}px 0 ${align === 'left' ? 4 + 9 * look.indent : 4}px`,
+        ...(lines ? [`text-decoration: ${lines} ${look.underline === 'double' ? 'double' : 'solid'}`] : []),
+        ...(look.wrap ? ['white-space: pre-wrap', 'overflow-wrap: anywhere'] : []),
+    ].join(';');
+    const known = rules.get(css);
+    if (known) return known;
+    const name = `look-${rules.size}`;
+    sheet.insertRule(`.${name}{${css}}`, sheet.cssRules.length);
+    rules.set(css, name);
+    return name;
+}
+
+/** Leaves room for the characters that a number format asks room for, so that figures stand in line. */
+function padded(text: string): ReactNode {
+    if (!text.includes('\uF8F0')) return text;
+    return text
+        .split(/\uF8F0(.)/su)
+        .map((piece, index) => (index % 2 === 0 ? piece : <span key={index} className="pad" data-pad={piece} />));
+}
+
+function Text({
+    cell,
+    look,
+    left,
+    width,
+    height,
+}: {
+    cell: WindowCell;
+    look: WindowLook;
     left: number;
     width: number;
-    height: number;
-}
-
-function Text({ cell, look, place }: { cell: WindowCell; look: WindowLook; place: Place }) {
+    height?: number;
+}) {
+    const shown = padded(cell.t);
     const text =
         look.script === 'none' ? (
-            cell.t
+            shown
         ) : (
-            <span style={{ fontSize: '0.7em', alignSelf: look.script === 'super' ? 'flex-start' : 'flex-end' }}>{cell.t}</span>
+            <span style={{ fontSize: '0.7em', alignSelf: look.script === 'super' ? 'flex-start' : 'flex-end' }}>{shown}</span>
         );
     return (
         <div
             role="gridcell"
             aria-colindex={cell.c}
-            className="sheet-cell"
-            style={{ ...textStyle(look, cell.a), ...place, zIndex: 1 }}
+            className={`sheet-cell ${classOf(look, cell.a)}`}
+            style={height === undefined ? { left, width } : { left, width, height }}
         >
-            {cell.l !== null && <span className="mr-auto">{cell.l}</span>}
+            {cell.l !== null && <span className="mr-auto">{padded(cell.l)}</span>}
             {look.rotation === 0 ? (
                 text
             ) : look.rotation === 255 ? (
@@ -89,88 +113,144 @@ function mergeAt(window: Window, cell: WindowCell): number[] | undefined {
     return window.merges.length === 0 ? undefined : window.merges.find(([top, left]) => top === cell.r && left === cell.c);
 }
 
-/** Paints a window's cells and lines. Decides nothing: every text, look and edge comes from the server. */
+/** Rows of a band: few enough to be put in place within one frame. */
+const BAND = 6;
+
+/**
+ * The bands of a window that are in sight, or hold a merge that reaches into sight from above.
+ *
+ * @param clip the cells that are painted at all
+ */
+export function bandsOf(window: Window, clip: Band, sight: Band): Band[] {
+    const bands: Band[] = [];
+    const last = Math.min(clip.bottom, window.top + window.heights.length - 1);
+    const [left, right] = [Math.max(clip.left, sight.left), Math.min(clip.right, sight.right)];
+    for (let first = window.top; first <= last; first += BAND) {
+        const [top, bottom] = [Math.max(first, clip.top), Math.min(first + BAND - 1, last)];
+        if (top > bottom || top > sight.bottom || left > right) continue;
+        const reaches = (from = 0, to = 0) => from >= top && from <= bottom && to >= sight.top;
+        if (bottom >= sight.top || window.merges.some(([from, , to]) => reaches(from, to)))
+            bands.push({ top, bottom, left, right });
+    }
+    return bands;
+}
+
+// A window is painted in bands, so what stands in each row is sorted out once.
+const sorted = new WeakMap<Window, Map<number, WindowCell[]>>();
+
+function byRow(window: Window): Map<number, WindowCell[]> {
+    let found = sorted.get(window);
+    if (!found) {
+        found = new Map();
+        for (const cell of window.cells) {
+            const row = found.get(cell.r);
+            if (row) row.push(cell);
+            else found.set(cell.r, [cell]);
+        }
+        sorted.set(window, found);
+    }
+    return found;
+}
+
+/** Rows of a window that are painted together, and the columns in sight. */
+export interface Band {
+    top: number;
+    bottom: number;
+    left: number;
+    right: number;
+}
+
+/**
+ * Paints some rows of a window: cells and lines. Decides nothing: every text, look and edge comes from the server. The band
+ * is an element of its own, so that the browser lays out what is new and not the whole sheet.
+ */
 export const Paint = memo(function Paint({
     window,
     rows,
     columns,
-    clip,
-}: {
-    window: Window;
-    rows: Axis;
-    columns: Axis;
-    clip?: Rect;
-}) {
-    const inside = (top: number, bottom: number, left: number, right: number) =>
-        !clip || (top <= clip.bottom && bottom >= clip.top && left <= clip.right && right >= clip.left);
-    const byRow = new Map<number, WindowCell[]>();
-    for (const cell of window.cells) {
-        const merge = mergeAt(window, cell);
-        if (!inside(cell.r, merge?.[2] ?? cell.r, cell.from, Math.max(cell.to, merge?.[3] ?? 0))) continue;
-        const row = byRow.get(cell.r);
-        if (row) row.push(cell);
-        else byRow.set(cell.r, [cell]);
+    top,
+    bottom,
+    left,
+    right,
+}: Band & { window: Window; rows: Axis; columns: Axis }) {
+    const start = rows.start(top);
+    const here: [number, WindowCell[]][] = [];
+    for (const [row, cells] of byRow(window)) {
+        if (row < top || row > bottom) continue;
+        const seen = cells.filter((cell) => cell.from <= right && Math.max(cell.to, mergeAt(window, cell)?.[3] ?? 0) >= left);
+        if (seen.length > 0) here.push([row, seen]);
     }
     return (
-        <>
-            {[...byRow].map(([row, cells]) => {
-                const top = rows.start(row);
-                return (
-                    <div role="row" key={row} aria-rowindex={row} className="contents">
-                        {fillsOf(cells, window).map((fill) => (
-                            <div
-                                key={`f${fill.from}`}
-                                role="presentation"
-                                className="absolute"
-                                style={{
-                                    top,
-                                    left: columns.start(fill.from),
-                                    width: columns.end(fill.to) - columns.start(fill.from),
-                                    height: rows.end(fill.bottom) - top,
-                                    background: fill.colour,
-                                }}
+        <div
+            role="presentation"
+            className="absolute"
+            style={{ top: start, left: 0, width: columns.end(right), height: rows.end(bottom) - start }}
+        >
+            {here.map(([row, cells]) => (
+                <div
+                    role="row"
+                    key={row}
+                    aria-rowindex={row}
+                    className="absolute"
+                    style={{ top: rows.start(row) - start, height: rows.sizeOf(row) }}
+                >
+                    {fillsOf(cells, window).map((fill) => (
+                        <div
+                            key={`f${fill.from}`}
+                            role="presentation"
+                            className="absolute"
+                            style={{
+                                left: columns.start(fill.from),
+                                width: columns.end(fill.to) - columns.start(fill.from),
+                                height: fill.bottom === row ? '100%' : rows.end(fill.bottom) - rows.start(row),
+                                background: fill.colour,
+                            }}
+                        />
+                    ))}
+                    {cells.map((cell) => {
+                        const look = window.looks[cell.s];
+                        if (!look || (cell.t === '' && !cell.l)) return null;
+                        const left = columns.start(cell.from);
+                        const merge = mergeAt(window, cell);
+                        return (
+                            <Text
+                                key={cell.c}
+                                cell={cell}
+                                look={look}
+                                left={left}
+                                width={columns.end(cell.to) - left}
+                                height={merge && rows.end(merge[2] ?? row) - rows.start(row)}
                             />
-                        ))}
-                        {cells.map((cell) => {
-                            const look = window.looks[cell.s];
-                            if (!look || (cell.t === '' && !cell.l)) return null;
-                            const left = columns.start(cell.from);
-                            const place = {
-                                top,
-                                left,
-                                width: columns.end(cell.to) - left,
-                                height: rows.end(mergeAt(window, cell)?.[2] ?? row) - top,
-                            };
-                            return <Text key={cell.c} cell={cell} look={look} place={place} />;
-                        })}
-                    </div>
-                );
-            })}
-            {window.lines.map((line) => (
-                <Line key={`${line.side}${line.at}.${line.from}`} line={line} rows={rows} columns={columns} inside={inside} />
+                        );
+                    })}
+                </div>
             ))}
-        </>
+            {window.lines.map((line) => (
+                <Line
+                    key={`${line.side}${line.at}.${line.from}`}
+                    line={line}
+                    rows={rows}
+                    columns={columns}
+                    start={start}
+                    band={{ top, bottom, left, right }}
+                />
+            ))}
+        </div>
     );
 });
 
-function Line({
-    line,
-    rows,
-    columns,
-    inside,
-}: {
-    line: WindowLine;
-    rows: Axis;
-    columns: Axis;
-    inside: (top: number, bottom: number, left: number, right: number) => boolean;
-}) {
+/** The part of a line that lies along a band's cells; an edge belongs to the cells at both of its sides. */
+function Line({ line, rows, columns, start, band }: { line: WindowLine; rows: Axis; columns: Axis; start: number; band: Band }) {
     const along = line.side === 'top';
-    // An edge belongs to the cells at both of its sides.
-    if (!(along ? inside(line.at - 1, line.at, line.from, line.to) : inside(line.from, line.to, line.at - 1, line.at)))
-        return null;
+    const [low, high, first, last] = along
+        ? [band.top, band.bottom + 1, band.left, band.right]
+        : [band.left, band.right + 1, band.top, band.bottom];
+    const from = Math.max(line.from, first);
+    const to = Math.min(line.to, last);
+    if (line.at < low || line.at > high || from > to) return null;
     const across = (along ? rows : columns).start(line.at) - Math.ceil(line.width / 2);
-    const from = (along ? columns : rows).start(line.from);
-    const length = (along ? columns : rows).end(line.to) - from;
+    const begin = (along ? columns : rows).start(from);
+    const length = (along ? columns : rows).end(to) - begin;
     const border = `${line.width}px ${line.stroke} ${line.colour}`;
     return (
         <div
@@ -178,8 +258,8 @@ function Line({
             className="pointer-events-none absolute"
             style={
                 along
-                    ? { top: across, left: from, width: length, borderTop: border, zIndex: 2 }
-                    : { left: across, top: from, height: length, borderLeft: border, zIndex: 2 }
+                    ? { top: across - start, left: begin, width: length, borderTop: border, zIndex: 2 }
+                    : { left: across, top: begin - start, height: length, borderLeft: border, zIndex: 2 }
             }
         />
     );

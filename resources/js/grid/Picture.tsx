@@ -22,7 +22,15 @@ export function Picture({ window, width, height }: { window: Window; width: numb
                     transformOrigin: '0 0',
                 }}
             >
-                <Paint window={window} rows={rows} columns={columns} />
+                <Paint
+                    window={window}
+                    rows={rows}
+                    columns={columns}
+                    top={1}
+                    bottom={window.heights.length}
+                    left={1}
+                    right={window.widths.length}
+                />
             </div>
         </div>
     );

@@ -7,7 +7,6 @@ const TILE_COLUMNS = 24;
 
 export interface Tile {
     key: string;
-    range: Rect;
     window: Window | undefined;
 }
 
@@ -36,7 +35,7 @@ export function useTiles(
         }
     }
     const keys = [...wanted.keys()];
-    return useQueries({
+    const results = useQueries({
         queries: keys.map((key) => {
             const range = wanted.get(key) as Rect;
             return {
@@ -44,15 +43,12 @@ export function useTiles(
                 queryFn: ({ signal }: { signal: AbortSignal }) => api.window(id, sheet, range, signal),
                 staleTime: Infinity,
                 gcTime: 60_000,
+                // A window is replaced whole; comparing a thousand cells with those before costs frames.
+                structuralSharing: false,
                 placeholderData: (old: Window | undefined) =>
                     old?.sheet === sheet && old.top === range.top && old.left === range.left ? old : undefined,
             };
         }),
-        combine: (results) =>
-            results.map((result, index) => ({
-                key: keys[index] ?? '',
-                range: wanted.get(keys[index] ?? '') as Rect,
-                window: result.data,
-            })),
     });
+    return keys.map((key, index) => ({ key, window: results[index]?.data }));
 }

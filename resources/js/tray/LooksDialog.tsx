@@ -80,7 +80,7 @@ export function LooksDialog({ format, revision, onClose }: { format: Formatter; 
                                             <button
                                                 key={`${place.workbook}.${place.sheet}`}
                                                 type="button"
-                                                className="text-damson underline"
+                                                className="h-6 text-damson underline"
                                                 title={place.ranges}
                                                 onClick={() => show(place)}
                                             >
