@@ -19,6 +19,7 @@ Route::prefix('api')->group(function () {
     Route::post('imports/{id}/keep', [ImportController::class, 'keep']);
     Route::delete('imports/{id}', [ImportController::class, 'cancel']);
 
+    Route::get('currencies', [BenchController::class, 'currencies']);
     Route::get('colours/family', [StylebookController::class, 'family']);
     Route::post('stylebooks', [StylebookController::class, 'store']);
     Route::get('stylebooks/{name}', [StylebookController::class, 'export']);
@@ -36,6 +37,8 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}/inspection', [BenchController::class, 'inspect']);
         Route::get('sheets/{number}/content', [BenchController::class, 'content']);
         Route::get('sheets/{number}/lift', [BenchController::class, 'lift']);
+        Route::get('sheets/{number}/number', [BenchController::class, 'number']);
+        Route::get('sheets/{number}/truths', [BenchController::class, 'truths']);
         Route::get('sheets/{number}/looks', [BenchController::class, 'looks']);
         Route::post('point', [BenchController::class, 'goTo']);
         Route::get('sheets/{number}/risk', [HandoverController::class, 'risk']);

@@ -8,6 +8,7 @@ use App\Files\PastedTable;
 use App\Models\Workbook;
 use Rilvet\Act\Act;
 use Rilvet\Act\ClearCells;
+use Rilvet\Act\ConvertCells;
 use Rilvet\Act\CorrectReading;
 use Rilvet\Act\DrawBorders;
 use Rilvet\Act\Dress;
@@ -16,6 +17,7 @@ use Rilvet\Act\Format;
 use Rilvet\Act\FormatPart;
 use Rilvet\Act\Lay;
 use Rilvet\Act\LayNamed;
+use Rilvet\Act\LookWords;
 use Rilvet\Act\Merge;
 use Rilvet\Act\MoveCells;
 use Rilvet\Act\NameSelection;
@@ -57,8 +59,9 @@ final readonly class Acts
             'type' => [new TypeColumn($sheet, $given->column(), $given->typing()), [$sheet]],
             'rename' => [new RenameWorkbook($given->textOrNull('name') ?? ''), []],
             'format' => [$given->textOrNull('scope') === 'here'
-                ? new FormatPart($sheets, $given->part(), $given->kind(), Look::of($given->map('look')))
-                : new Format($given->targets(), Look::of($given->map('look'))), $sheets],
+                ? new FormatPart($sheets, $given->part(), $given->kind(), $given->lookGiven())
+                : new Format($given->targets(), $given->lookGiven()), $sheets],
+            'formatHeaded' => [$this->headed($sheets, $given), $sheets],
             'wipe' => [$given->textOrNull('scope') === 'here'
                 ? new FormatPart($sheets, $given->part(), $given->kind(), Look::none())
                 : new Wipe($given->targets(), $given->facet(), $given->flag('file')), $sheets],
@@ -71,6 +74,7 @@ final readonly class Acts
             'name' => [new NameSelection($sheet, $given->text('name'), $given->textOrNull('ranges') === null ? null : $given->targets()->ranges), [$sheet]],
             'edit' => [new EditCells($sheet, $given->cells()), $this->withFormulas($row, $sheet)],
             'clear' => [new ClearCells($given->targets()), $this->withFormulas($row, ...$sheets)],
+            'convert' => [new ConvertCells($given->targets(), $given->oneOf('to', ConvertCells::ACTS)), $this->withFormulas($row, ...$sheets)],
             'paste' => [$this->paste($sheet, $given), $this->withFormulas($row, $sheet)],
             'move' => [new MoveCells($sheet, $given->shift()), $this->withFormulas($row, $sheet)],
             default => throw ActIsWrong::named($name),
@@ -101,6 +105,20 @@ final readonly class Acts
         }
 
         return new Together($acts, "Colour family of {$given->text('hex')}".(count($sheets) > 1 ? ', '.count($sheets).' sheets' : ''));
+    }
+
+    /**
+     * Body and totals of the columns of one heading; a look that is there before is kept under it.
+     *
+     * @param  non-empty-list<int>  $sheets
+     */
+    private function headed(array $sheets, Arguments $given): Act
+    {
+        $look = $given->lookGiven();
+        $heading = $given->text('heading');
+        $acts = array_map(fn (Part $part) => new FormatPart($sheets, $part, null, $look, $heading), [Part::Body, Part::Subtotal, Part::Total]);
+
+        return new Together($acts, LookWords::of($look).", columns headed \"$heading\"".(count($sheets) > 1 ? ', '.count($sheets).' sheets' : ''));
     }
 
     /** What was copied here comes with its values and looks; what comes from elsewhere is a text, typed cell by cell. */

@@ -12,7 +12,10 @@ use Rilvet\Grid\RangeSet;
 use Rilvet\Grid\Shift;
 use Rilvet\Intake\ColumnTyping;
 use Rilvet\Intake\TypingKind;
+use Rilvet\Look\Attribute;
 use Rilvet\Look\Facet;
+use Rilvet\Look\Look;
+use Rilvet\Number\NumberChoice;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
 
@@ -36,6 +39,14 @@ final readonly class Arguments
         return $this->textOrNull($name) ?? throw ActIsWrong::argument($name, 'a text');
     }
 
+    /** @param  list<string>  $choices */
+    public function oneOf(string $name, array $choices): string
+    {
+        $value = $this->textOrNull($name);
+
+        return $value !== null && in_array($value, $choices, true) ? $value : throw ActIsWrong::argument($name, 'one of '.implode(', ', $choices));
+    }
+
     public function flag(string $name): bool
     {
         return ($this->given[$name] ?? false) === true;
@@ -45,6 +56,17 @@ final readonly class Arguments
     public function map(string $name): array
     {
         return self::look($this->given[$name] ?? null, $name);
+    }
+
+    /** The look of an act; a number format may be said as a choice in the place of a code. */
+    public function lookGiven(): Look
+    {
+        $look = $this->map('look');
+        if (is_array($look[Attribute::Number->value] ?? null)) {
+            $look[Attribute::Number->value] = NumberChoice::of(self::look($look[Attribute::Number->value], 'number'))->code();
+        }
+
+        return Look::of($look);
     }
 
     /** @return list<mixed> */

@@ -24,7 +24,7 @@ final class Revision
     {
         switch ($act) {
             case 'format':
-                $look = Look::of($given->map('look'));
+                $look = $given->lookGiven();
                 $part = $given->part();
                 // In body cells of one kind, numbers and placement belong to the kind; all else is the part's.
                 $kind = $part === Part::Body && array_diff(array_keys($look->toArray()), [Attribute::Number->value, Attribute::Horizontal->value]) === [] ? $given->kind() : null;
@@ -61,6 +61,14 @@ final class Revision
                 });
             case 'colour':
                 return new ReviseStylebook($stylebook->colouring($given->text('name'), $given->text('hex')), "Colour \"{$given->text('name')}\" named", false);
+            case 'rule':
+                $kind = $given->kind() ?? throw ActIsWrong::argument('kind', 'a column kind');
+
+                return new ReviseStylebook($stylebook->ruling($kind, $given->map('rule')), "Number rule of {$kind->value} columns", true);
+            case 'keepNumber':
+                return new ReviseStylebook($stylebook->numbering($given->text('name'), $given->text('code')), "Number format \"{$given->text('name')}\" kept", false);
+            case 'dropNumber':
+                return new ReviseStylebook($stylebook->numbering($given->text('name'), null), "Number format \"{$given->text('name')}\" deleted", false);
             case 'family':
                 $family = ColourFamily::of(Colour::hex($given->text('hex')));
 

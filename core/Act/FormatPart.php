@@ -13,8 +13,11 @@ use Rilvet\Work\Workbook;
 /** Gives a look to a part of sheets, or to the columns of a kind in it; a look that says nothing takes the rule back. */
 final readonly class FormatPart implements Act
 {
-    /** @param  non-empty-list<int>  $sheets */
-    public function __construct(private array $sheets, private Part $part, private ?ColumnKind $kind, private Look $look)
+    /**
+     * @param  non-empty-list<int>  $sheets
+     * @param  string|null  $heading  only the columns that are headed so
+     */
+    public function __construct(private array $sheets, private Part $part, private ?ColumnKind $kind, private Look $look, private ?string $heading = null)
     {
     }
 
@@ -26,10 +29,10 @@ final readonly class FormatPart implements Act
             $old = Look::none();
             $rules = [];
             foreach ($sheet->rules as $rule) {
-                $rule->sameTarget($this->part, $this->kind) ? $old = $rule->look : $rules[] = $rule;
+                $rule->sameTarget($this->part, $this->kind, $this->heading) ? $old = $rule->look : $rules[] = $rule;
             }
             if (! $this->look->isEmpty()) {
-                $rules[] = new PartRule($this->part, $this->kind, $old->under($this->look));
+                $rules[] = new PartRule($this->part, $this->kind, $old->under($this->look), $this->heading);
             }
             $workbook = $workbook->withSheet($number, $sheet->ruled($rules));
         }
@@ -39,7 +42,7 @@ final readonly class FormatPart implements Act
 
     public function words(Workbook $workbook): string
     {
-        $target = mb_strtolower($this->part->words()).($this->kind === null ? '' : " of {$this->kind->value} columns");
+        $target = mb_strtolower($this->part->words()).($this->kind === null ? '' : " of {$this->kind->value} columns").($this->heading === null ? '' : " headed \"{$this->heading}\"");
         $where = count($this->sheets) === 1 ? $workbook->sheet($this->sheets[0])->name : count($this->sheets).' sheets';
 
         return ($this->look->isEmpty() ? 'Hand touches wiped' : LookWords::of($this->look)).", $target, $where";

@@ -156,8 +156,9 @@ final class ColumnFit
                     if ($cell->isBlank() && $column > $table->range->left) {
                         continue;
                     }
-                    $look = $this->cascade->at($row, $column)->look;
-                    $lines = $look->is(Attribute::Wrap) && ! $cell->isBlank() ? $this->lines($cell->text(), $look, $this->widths[$column] ?? 64) : 1;
+                    $worn = $this->cascade->at($row, $column);
+                    $look = $worn->look;
+                    $lines = $look->is(Attribute::Wrap) && ! $cell->isBlank() ? $this->lines(Shown::of($cell, $worn)->formatted->text, $look, $this->widths[$column] ?? 64) : 1;
                     $height = max($height, $lines * $this->ruler->lineHeight($look) + $air);
                 }
                 $this->heights[$row] = max($this->heights[$row] ?? 0, $height);

@@ -88,6 +88,17 @@ final class DigitFormat
         };
     }
 
+    /** The number that the shown digits stand for. */
+    public function rounded(float $value): float
+    {
+        if ($this->mode !== 'digits') {
+            return $value;
+        }
+        $number = Decimal::of($value)->shift($this->scale)->round(count($this->after))->shift(-$this->scale);
+
+        return (float) (($value < 0 ? '-' : '').($number->whole() === '' ? '0' : $number->whole()).'.'.($number->fraction() === '' ? '0' : $number->fraction()));
+    }
+
     /** A number without any format: up to 11 characters, then the exponent form (common practice). */
     public static function general(float $value): string
     {

@@ -64,6 +64,18 @@ final class NumberFormat
         return $painter->show(abs($value), $value < 0 && ($this->conditional ? ! $section->isForNegatives() : $at === 0));
     }
 
+    /** The number that a reader takes from what is shown: rounded to the places that the code shows, and scaled back. */
+    public function rounded(float $value): float
+    {
+        $at = is_finite($value) ? $this->sectionFor($value) : null;
+        if ($at === null || $this->sections[$at]->isDate) {
+            return $value;
+        }
+        $painter = $this->painters[$at] ??= new DigitFormat($this->sections[$at]);
+
+        return $painter instanceof DigitFormat ? $painter->rounded($value) : $value;
+    }
+
     private function text(string $text): Formatted
     {
         $section = $this->sections[3] ?? null;

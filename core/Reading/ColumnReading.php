@@ -30,6 +30,14 @@ final readonly class ColumnReading
     ) {
     }
 
+    /** Whether it is headed by these words; capitals and the room between words do not count. */
+    public function isHeaded(string $heading): bool
+    {
+        $plain = fn (?string $text) => mb_strtolower(trim((string) preg_replace('/\s+/u', ' ', (string) $text)));
+
+        return $plain($heading) !== '' && $plain($this->heading) === $plain($heading);
+    }
+
     public function at(int $column): self
     {
         return new self($column, $this->heading, $this->kind, $this->confidence, $this->role, $this->why, $this->decimals, $this->unit, $this->grouped, $this->longest);

@@ -18,12 +18,13 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
  */
 final readonly class Stylebook
 {
-    private const KEYS = ['rilvet', 'name', 'about', 'palette', 'ground', 'parts', 'kinds', 'stripes', 'fit', 'page', 'opens', 'looks'];
+    private const KEYS = ['rilvet', 'name', 'about', 'palette', 'ground', 'parts', 'kinds', 'stripes', 'fit', 'page', 'opens', 'looks', 'numbers'];
 
     /**
      * @param  array<string, Look>  $parts  by Part value
      * @param  array<string, KindRule>  $kinds  by ColumnKind value
      * @param  array<string, Look>  $looks  named looks
+     * @param  array<string, string>  $numbers  named number formats, by name
      * @param  array<string, mixed>  $source  the JSON as it was written
      */
     private function __construct(
@@ -38,6 +39,7 @@ final readonly class Stylebook
         public bool $gridlines,
         public bool $freeze,
         public array $looks,
+        public array $numbers,
         private array $source,
     ) {
     }
@@ -84,6 +86,10 @@ final readonly class Stylebook
         foreach (self::map($data, 'looks') as $called => $look) {
             $looks[self::lookName((string) $called)] = self::lookOf($palette, $look, "looks.$called");
         }
+        $numbers = [];
+        foreach (self::map($data, 'numbers') as $called => $code) {
+            $numbers[self::lookName((string) $called)] = self::lookOf($palette, ['number' => $code], "numbers.$called")->text(Attribute::Number);
+        }
         $stripes = self::map($data, 'stripes');
         $opens = self::map($data, 'opens');
         /** @var array<string, mixed> $data */
@@ -100,6 +106,7 @@ final readonly class Stylebook
             ($opens['gridlines'] ?? false) === true,
             ($opens['freeze'] ?? true) === true,
             $looks,
+            $numbers,
             $data,
         );
     }
@@ -121,6 +128,33 @@ final readonly class Stylebook
         [$group, $name] = $kind === null ? ['parts', $part->value] : ['kinds', $kind->value];
         $old = self::map(self::map($data, $group), $name);
         $data[$group] = [$name => $look->toArray() + $old] + self::map($data, $group);
+
+        return self::of($data);
+    }
+
+    /**
+     * The stylebook with another rule for a column kind. A fixed format code gives way to a pattern that the rule can fill.
+     *
+     * @param  array<string, mixed>  $rule  sign, scale, accounting, least, most, totals
+     */
+    public function ruling(ColumnKind $kind, array $rule): self
+    {
+        $data = $this->source;
+        $old = self::map(self::map($data, 'kinds'), $kind->value);
+        $pattern = $old['number'] ?? '';
+        $old['number'] = is_string($pattern) && str_contains($pattern, '{places}') ? $pattern : ($kind === ColumnKind::Percent ? '0{places}%' : '#,##0{places}');
+        $data['kinds'] = [$kind->value => array_intersect_key($rule, array_flip(['sign', 'scale', 'accounting', 'least', 'most', 'totals'])) + $old] + self::map($data, 'kinds');
+
+        return self::of($data);
+    }
+
+    /** The stylebook with a number format kept under a name, or taken out where the code is null. */
+    public function numbering(string $name, ?string $code): self
+    {
+        $data = $this->source;
+        $numbers = self::map($data, 'numbers');
+        unset($numbers[$name]);
+        $data['numbers'] = $code === null ? $numbers : $numbers + [self::lookName($name) => $code];
 
         return self::of($data);
     }
@@ -216,19 +250,24 @@ final readonly class Stylebook
         }
         $pattern = $rule['number'] ?? null;
         $sign = $rule['sign'] ?? 'first';
-        if (($pattern !== null && ! is_string($pattern)) || ! in_array($sign, ['every', 'first', 'none'], true)) {
-            throw StylebookIsWrong::because($where, 'number takes a format code, sign takes every, first or none.');
+        $scale = $rule['scale'] ?? 0;
+        $accounting = $rule['accounting'] ?? false;
+        if (($pattern !== null && ! is_string($pattern)) || ! in_array($sign, KindRule::SIGNS, true) || ! in_array($scale, [0, 3, 6], true) || ! is_bool($accounting)) {
+            throw StylebookIsWrong::because($where, 'number takes a format code, sign takes every, first, heading or none, scale takes 0, 3 or 6, accounting takes true or false.');
         }
         if ($pattern !== null) {
             self::lookOf($palette, ['number' => str_replace('{places}', '', $pattern)], $where);
         }
 
         return new KindRule(
-            self::lookOf($palette, array_diff_key($rule, array_flip(['number', 'sign', 'least', 'most'])), $where),
+            self::lookOf($palette, array_diff_key($rule, array_flip(['number', 'sign', 'least', 'most', 'scale', 'accounting', 'totals'])), $where),
             $pattern,
             $sign,
             self::whole($rule, 'least', $where, 0, 10, 0),
             self::whole($rule, 'most', $where, 0, 10, 4),
+            $scale,
+            $accounting,
+            self::whole($rule, 'totals', $where, 0, 6, 0),
         );
     }
 

@@ -65,10 +65,11 @@ final class Cascade
         $across = $part === Part::Total && $this->isBodyRow($table, $row);
         $striped = ($part === Part::Body || $part === Part::RowLabel || $across) && ($sheet->stylebook?->stripes?->wears($position) ?? false);
         $signed = ($part === Part::Total && ! $across) || $row === $table->firstBodyRow();
+        $lowest = $part === Part::Heading && $row === $table->lastHeadRow();
         $grouped = $part === Part::ColumnGroup && $this->inGroup($table, $row, $column);
-        $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".($striped ? 's' : '').($signed ? 'c' : '').($grouped ? 'g' : '').($across ? 'a' : '');
+        $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".($striped ? 's' : '').($signed ? 'c' : '').($grouped ? 'g' : '').($across ? 'a' : '').($lowest ? 'l' : '');
 
-        return $this->memo[$key] ??= $this->wear($column, $file, $this->dressLayers($part, $table->column($column), $striped, $signed, $grouped, $across), $this->rules($part, $table->column($column)), $named, $hand, $part);
+        return $this->memo[$key] ??= $this->wear($column, $file, $this->dressLayers($part, $table->column($column), $striped, $signed, $grouped, $across, $lowest), $this->rules($part, $table->column($column)), $named, $hand, $part);
     }
 
     /**
@@ -86,7 +87,7 @@ final class Cascade
             $key = (string) $columns;
             foreach ($this->rows[$row] ??= $this->tablesOf($row) as [$table, $part, $position]) {
                 // Groups differ from one row of them to the next.
-                $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '').($sheet->stylebook?->stripes?->wears($position) ? 's' : '').($row === $table->firstBodyRow() ? 'f' : '');
+                $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '').($sheet->stylebook?->stripes?->wears($position) ? 's' : '').($row === $table->firstBodyRow() ? 'f' : '').($row === $table->lastHeadRow() ? 'l' : '');
             }
             if (isset($this->wholeRows[$key])) {
                 return $this->wholeRows[$key];
@@ -135,7 +136,7 @@ final class Cascade
     }
 
     /** @return list<array{Layer, Look}> */
-    private function dressLayers(Part $part, ?ColumnReading $column, bool $striped, bool $signed, bool $grouped, bool $across): array
+    private function dressLayers(Part $part, ?ColumnReading $column, bool $striped, bool $signed, bool $grouped, bool $across, bool $lowest): array
     {
         $stylebook = $this->sheet->stylebook;
         if ($stylebook === null) {
@@ -155,8 +156,10 @@ final class Cascade
             // The name of a total reads like text, whatever its column holds.
             $layers[] = [Layer::Kind, Look::of(['horizontal' => 'left'])];
         } elseif ($column !== null && in_array($part, [Part::Heading, Part::RowLabel, Part::Body, Part::Subtotal, Part::Total], true)) {
-            $kind = $stylebook->kind($column->kind)->look($column, $signed);
-            $layers[] = [Layer::Kind, $part === Part::Heading ? $kind->only(Attribute::Horizontal) : $kind];
+            $rule = $stylebook->kind($column->kind);
+            $kind = $rule->look($column, $signed, $isSum);
+            // Headings stand as their columns do, and the last of them says the unit where the rule wants it there.
+            $layers[] = [Layer::Kind, $part === Part::Heading ? ($lowest ? $rule->headingLook($column) : Look::none())->under($kind->only(Attribute::Horizontal)) : $kind];
         }
         if ($striped && $stylebook->stripes !== null) {
             $layers[] = [Layer::Stripes, $stylebook->stripes->look];
@@ -170,7 +173,7 @@ final class Cascade
     {
         $layers = [];
         foreach ($this->sheet->rules as $rule) {
-            if ($rule->isFor($part, $column?->kind)) {
+            if ($rule->isFor($part, $column)) {
                 $layers[] = [Layer::Hand, $rule->look];
             }
         }

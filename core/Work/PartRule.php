@@ -6,6 +6,7 @@ namespace Rilvet\Work;
 
 use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\Part;
 
 /**
@@ -14,29 +15,30 @@ use Rilvet\Reading\Part;
  */
 final readonly class PartRule
 {
-    public function __construct(public Part $part, public ?ColumnKind $kind, public Look $look)
+    /** @param  string|null  $heading  only the columns that are headed so */
+    public function __construct(public Part $part, public ?ColumnKind $kind, public Look $look, public ?string $heading = null)
     {
     }
 
-    public function isFor(Part $part, ?ColumnKind $kind): bool
+    public function isFor(Part $part, ?ColumnReading $column): bool
     {
-        return $this->part === $part && ($this->kind === null || $this->kind === $kind);
+        return $this->part === $part && ($this->kind === null || $this->kind === $column?->kind) && ($this->heading === null || $column?->isHeaded($this->heading) === true);
     }
 
-    public function sameTarget(Part $part, ?ColumnKind $kind): bool
+    public function sameTarget(Part $part, ?ColumnKind $kind, ?string $heading): bool
     {
-        return $this->part === $part && $this->kind === $kind;
+        return $this->part === $part && $this->kind === $kind && $this->heading === $heading;
     }
 
-    /** @return array{part: string, kind: string|null, look: array<string, bool|int|float|string>} */
+    /** @return array{part: string, kind: string|null, look: array<string, bool|int|float|string>, heading?: string} */
     public function toArray(): array
     {
-        return ['part' => $this->part->value, 'kind' => $this->kind?->value, 'look' => $this->look->toArray()];
+        return ['part' => $this->part->value, 'kind' => $this->kind?->value, 'look' => $this->look->toArray()] + ($this->heading === null ? [] : ['heading' => $this->heading]);
     }
 
-    /** @param  array{part: string, kind: string|null, look: array<string, bool|int|float|string>}  $data */
+    /** @param  array{part: string, kind: string|null, look: array<string, bool|int|float|string>, heading?: string}  $data */
     public static function fromArray(array $data): self
     {
-        return new self(Part::from($data['part']), $data['kind'] === null ? null : ColumnKind::from($data['kind']), Look::of($data['look']));
+        return new self(Part::from($data['part']), $data['kind'] === null ? null : ColumnKind::from($data['kind']), Look::of($data['look']), $data['heading'] ?? null);
     }
 }

@@ -11,6 +11,7 @@ use App\Bench\Bench;
 use App\Bench\Revision;
 use App\Http\Records\ActRecord;
 use App\Http\Records\BenchRecord;
+use App\Http\Records\CurrencyRecord;
 use App\Http\Records\HistoryRecord;
 use App\Http\Records\NamedLookRecord;
 use App\Http\Records\NameRecord;
@@ -28,11 +29,14 @@ use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Facet;
+use Rilvet\Number\Currencies;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Figures;
 use Rilvet\Window\Inspector;
 use Rilvet\Window\Lifted;
+use Rilvet\Window\NumberView;
 use Rilvet\Window\Painter;
+use Rilvet\Window\TruthNotes;
 use Rilvet\Window\Window;
 use Rilvet\Work\Workbook as CoreWorkbook;
 
@@ -94,6 +98,25 @@ final class BenchController
         $facets = array_values(array_filter(array_map(Facet::tryFrom(...), explode(',', $request->string('facets')->toString()))));
 
         return response()->json(Lifted::of($workbook, $number, $range, $facets));
+    }
+
+    /** What a cell stores and shows, and how it could read. */
+    public function number(Request $request, int $id, int $number): JsonResponse
+    {
+        $place = Address::of($request->integer('row'), $request->integer('column'));
+
+        return response()->json(NumberView::of($this->bench->whole($this->row($id)), $number, $place->row, $place->column));
+    }
+
+    /** What formats hide, and what is stored as something that it is not. */
+    public function truths(int $id, int $number): JsonResponse
+    {
+        return response()->json(TruthNotes::of($this->bench->load($this->row($id), [$number]), $number));
+    }
+
+    public function currencies(): JsonResponse
+    {
+        return response()->json(array_map(fn (array $currency) => new CurrencyRecord(...$currency), Currencies::list()));
     }
 
     /** The named looks of the stylebook that a sheet wears, and where each is worn. */

@@ -10,6 +10,7 @@ use App\Files\Writing\CsvWriter;
 use App\Files\Writing\Writers;
 use App\Http\Records\HandoverRecord;
 use App\Jobs\HandOver;
+use App\Models\Change;
 use App\Models\Handover as HandoverRow;
 use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
@@ -73,6 +74,8 @@ final class HandoverController
         /** @var array{cells: int, values: int, formulas: int}|null $proof */
         $proof = $handover->proof === null ? null : json_decode($handover->proof, true);
 
-        return new HandoverRecord($handover->id, $handover->format, $handover->status, $handover->progress, $handover->message, $proof['cells'] ?? null, $proof['values'] ?? null, $proof['formulas'] ?? null);
+        return new HandoverRecord($handover->id, $handover->format, $handover->status, $handover->progress, $handover->message, $proof['cells'] ?? null, $proof['values'] ?? null, $proof['formulas'] ?? null,
+            // Changes of data that a person asked for; they are in the file, and the proof does not count them as its own.
+            Change::query()->where('workbook_id', $handover->workbook_id)->where('undone', false)->where('words', 'like', 'Data:%')->count());
     }
 }

@@ -16,6 +16,7 @@ final readonly class HandoverRecord
         public ?int $cells,
         public ?int $values,
         public ?int $formulas,
+        public int $dataActs,
     ) {
     }
 }

@@ -12,10 +12,15 @@ use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Window\AttributeState;
+use Rilvet\Window\ChosenFormat;
+use Rilvet\Window\ColumnRuleView;
 use Rilvet\Window\Figures;
 use Rilvet\Window\Inspection;
 use Rilvet\Window\Lifted;
+use Rilvet\Window\NumberSample;
+use Rilvet\Window\NumberView;
 use Rilvet\Window\Rung;
+use Rilvet\Window\TruthNote;
 use Rilvet\Window\Window;
 use Rilvet\Window\WindowCell;
 use Rilvet\Window\WindowLine;
@@ -26,7 +31,7 @@ final class Types
 {
     private const RECORDS = [
         AttributeState::class, Rung::class, Inspection::class, SwatchRecord::class, PaletteRecord::class, SelectionRecord::class,
-        WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class, Lifted::class, WornRecord::class, NamedLookRecord::class, FamilyRecord::class,
+        WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class, Lifted::class, WornRecord::class, NamedLookRecord::class, FamilyRecord::class, NumberSample::class, ChosenFormat::class, ColumnRuleView::class, NumberView::class, TruthNote::class, CurrencyRecord::class,
         PartRecord::class, ColumnRecord::class, RunRecord::class, TypingRecord::class, TableRecord::class, SheetDetail::class, SheetRecord::class,
         NameRecord::class, BenchRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, HandoverRecord::class,
     ];

@@ -8,6 +8,11 @@ use Rilvet\Refusal;
 
 final class NothingToChange extends Refusal
 {
+    public static function becauseNothingTurns(): self
+    {
+        return new self('Nothing changed: no cell there can be turned like that.');
+    }
+
     public static function becauseReadSo(): self
     {
         return new self('Nothing changed: no table stands there, or it is read like that already.');

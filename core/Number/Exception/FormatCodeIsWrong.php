@@ -13,6 +13,11 @@ final class FormatCodeIsWrong extends Refusal
         return new self(sprintf('The number format "%s" is wrong at character %d: %s.', mb_strimwidth($code, 0, 60, '…'), $position, $why));
     }
 
+    public static function choice(string $name): self
+    {
+        return new self("\"$name\" says nothing that a number format can be made of.");
+    }
+
     public static function tooLong(int $length): self
     {
         return new self("A number format takes 255 characters; this one has $length.");

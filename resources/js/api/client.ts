@@ -1,6 +1,7 @@
 import type {
     ActRecord,
     BenchRecord,
+    CurrencyRecord,
     FamilyRecord,
     Figures,
     HandoverRecord,
@@ -8,9 +9,11 @@ import type {
     ImportRecord,
     Lifted,
     NamedLookRecord,
+    NumberView,
     SheetDetail,
     SelectionRecord,
     ShelfRecord,
+    TruthNote,
     Window,
 } from './types';
 
@@ -109,6 +112,10 @@ export const api = {
         ),
     lift: (id: number, sheet: number, range: string, facets: string) =>
         call<Lifted>('GET', `workbooks/${id}/sheets/${sheet}/lift?range=${encodeURIComponent(range)}&facets=${facets}`),
+    number: (id: number, sheet: number, row: number, column: number, signal?: AbortSignal) =>
+        call<NumberView>('GET', `workbooks/${id}/sheets/${sheet}/number?row=${row}&column=${column}`, undefined, signal),
+    truths: (id: number, sheet: number) => call<TruthNote[]>('GET', `workbooks/${id}/sheets/${sheet}/truths`),
+    currencies: () => call<CurrencyRecord[]>('GET', 'currencies'),
     looks: (id: number, sheet: number) => call<NamedLookRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/looks`),
     family: (hex: string) => call<FamilyRecord[]>('GET', `colours/family?hex=${encodeURIComponent(hex)}`),
     content: (id: number, sheet: number, row: number, column: number) =>

@@ -143,6 +143,70 @@ export interface FamilyRecord {
   ink: string;
 }
 
+export interface NumberSample {
+  name: string;
+  words: string;
+  code: string;
+  shown: string;
+}
+
+export interface ChosenFormat {
+  purpose: string;
+  decimals: number;
+  negative: string;
+  zero: string;
+  symbol: string;
+  place: string;
+  length: number;
+  pattern: string;
+  hasDecimals: boolean;
+  hasSigns: boolean;
+}
+
+export interface ColumnRuleView {
+  kind: string;
+  sign: string;
+  scale: number;
+  accounting: boolean;
+  least: number;
+  most: number;
+  totals: number;
+}
+
+export interface NumberView {
+  stored: string;
+  explained: string;
+  shown: string;
+  code: string;
+  choice: ChosenFormat | null;
+  samples: NumberSample[];
+  patterns: NumberSample[];
+  kept: NumberSample[];
+  needed: number;
+  rule: ColumnRuleView | null;
+  heading: string | null;
+  sameHeading: number;
+}
+
+export interface TruthNote {
+  kind: string;
+  row: number;
+  column: number;
+  ranges: string;
+  count: number;
+  reason: string;
+  act: string | null;
+  samples: string[];
+}
+
+export interface CurrencyRecord {
+  code: string;
+  symbol: string;
+  place: string;
+  decimals: number;
+  region: string;
+}
+
 export interface PartRecord {
   part: string;
   words: string;
@@ -302,4 +366,5 @@ export interface HandoverRecord {
   cells: number | null;
   values: number | null;
   formulas: number | null;
+  dataActs: number;
 }

@@ -47,15 +47,7 @@ export function BenchPage({ id }: { id: number }) {
     });
     const preview = useQuery({
         queryKey: ['trial', id, number, revision, trial],
-        queryFn: ({ signal }) =>
-            api.preview(
-                id,
-                number,
-                'dress',
-                trial ? { stylebook: trial.stylebook, clean: trial.clean } : {},
-                view.current,
-                signal,
-            ),
+        queryFn: ({ signal }) => api.preview(id, number, trial?.act ?? '', trial?.args ?? {}, view.current, signal),
         enabled: known && trial !== null,
         staleTime: 60_000,
     });

@@ -95,7 +95,13 @@ export function DressPanel({
                             stylebook={stylebook}
                             worn={detail.wears === stylebook.name}
                             disabled={nothing}
-                            onTry={(on) => tryOn(on ? { stylebook: stylebook.name, clean } : null)}
+                            onTry={(on) =>
+                                tryOn(
+                                    on
+                                        ? { act: 'dress', args: { stylebook: stylebook.name, clean }, words: stylebook.name }
+                                        : null,
+                                )
+                            }
                             onPress={() => dress(stylebook.name)}
                         />
                     ))}

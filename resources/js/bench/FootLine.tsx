@@ -26,7 +26,7 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
                 <>
                     <span>
                         {shown.numbers > 0
-                            ? `${shown.numbers.toLocaleString('en')} numbers`
+                            ? `${shown.numbers.toLocaleString('en')} ${shown.numbers === 1 ? 'number' : 'numbers'}`
                             : `${shown.filled.toLocaleString('en')} filled`}
                     </span>
                     {shown.sum !== null && <Figure name="sum" value={shown.sum} />}
@@ -36,7 +36,7 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
                 </>
             )}
             <span className="flex-1" />
-            {trial && <span className="font-semibold text-caution">Trying on {trial.stylebook}, not kept</span>}
+            {trial && <span className="font-semibold text-caution">Trying on {trial.words}, not kept</span>}
             {lifted && (
                 <button type="button" className="font-semibold text-damson" onClick={() => useBench.setState({ lifted: null })}>
                     Laying the look of {lifted.from} · Escape ends

@@ -1,7 +1,7 @@
 import { useDeferredValue, useMemo, useRef, type KeyboardEvent as ReactKeyboardEvent } from 'react';
 import type { Rect } from '@/api/client';
 import type { SheetDetail, Window } from '@/api/types';
-import { COLUMNS, ROWS } from '@/grid/address';
+import { COLUMNS, ROWS, parse } from '@/grid/address';
 import type { Axis } from '@/grid/geometry';
 import { span as range } from '@/grid/selection';
 import { useTiles, type Tile } from '@/grid/useTiles';
@@ -14,6 +14,7 @@ import { selectionText, useBench } from './state';
 import type { Acts } from './useActs';
 import { RowNumbers } from './RowNumbers';
 import { useCellEdit } from './useCellEdit';
+import { useTruths } from './useTruths';
 import { useGridKeys } from './useGridKeys';
 import { useGridPointer } from './useGridPointer';
 import { LEFT, TOP, useGridView } from './useGridView';
@@ -51,6 +52,8 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
     // New tiles are painted in slices between frames, so that scrolling goes on meanwhile.
     const shown = useDeferredValue<Tile[]>(preview ? [{ key: 'preview', window: preview }] : tiles);
 
+    const truths = useTruths(id, detail.number, revision);
+    const notes = useMemo(() => truths.flatMap((note) => note.ranges.split(',').flatMap((text) => parse(text) ?? [])), [truths]);
     const handlers = useGridPointer(scroller, acts, { rows, columns, frozenHeight, frozenWidth });
     const lifted = useBench((state) => state.lifted);
     const { editing, beginEdit, finishEdit, clear, copy, paste } = useCellEdit(id, detail, acts, lastRow, scroller);
@@ -84,6 +87,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
             sight={inSight(view, clip, frozen)}
             rows={rows}
             columns={columns}
+            notes={notes}
             selection={selection}
             active={active}
         />

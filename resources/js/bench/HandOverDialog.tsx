@@ -147,6 +147,13 @@ function Outcome({ handover, onClose }: { handover: HandoverRecord; onClose: () 
                 <span>
                     The file was read back: <b>{handover.cells?.toLocaleString('en')}</b> cells compared, <b>{handover.values}</b>{' '}
                     values and <b>{handover.formulas}</b> formulas changed.
+                    {handover.dataActs > 0 && (
+                        <>
+                            {' '}
+                            It holds {handover.dataActs === 1 ? 'the 1 change' : `the ${handover.dataActs} changes`} of data that
+                            the history names.
+                        </>
+                    )}
                 </span>
             </p>
             <div className="mt-4 flex justify-end gap-2">

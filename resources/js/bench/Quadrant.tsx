@@ -4,7 +4,7 @@ import type { Axis } from '@/grid/geometry';
 import { bandsOf, Paint } from '@/grid/Paint';
 import type { Place } from '@/grid/selection';
 import type { Tile } from '@/grid/useTiles';
-import { SelectionMarks } from './SelectionMarks';
+import { NoteMarks, SelectionMarks } from './SelectionMarks';
 
 /** Frozen rows and columns cut the grid into up to four quadrants; each paints its own cells and its part of the selection. */
 export function Quadrant({
@@ -13,6 +13,7 @@ export function Quadrant({
     sight,
     rows,
     columns,
+    notes,
     selection,
     active,
 }: {
@@ -22,6 +23,7 @@ export function Quadrant({
     sight: Rect;
     rows: Axis;
     columns: Axis;
+    notes: Rect[];
     selection: Rect[];
     active: Place;
 }) {
@@ -44,6 +46,7 @@ export function Quadrant({
                         ))}
                 </Fragment>
             ))}
+            <NoteMarks ranges={notes} rows={rows} columns={columns} view={clip} />
             <SelectionMarks selection={selection} active={active} rows={rows} columns={columns} view={clip} />
         </>
     );

@@ -2,6 +2,29 @@ import type { Rect } from '@/api/client';
 import type { Axis } from '@/grid/geometry';
 import type { Place } from '@/grid/selection';
 
+/** Quiet lines at the right edge of cells that there is a note on. */
+export function NoteMarks({ ranges, rows, columns, view }: { ranges: Rect[]; rows: Axis; columns: Axis; view: Rect }) {
+    return ranges.map((rect) => {
+        const top = Math.max(rect.top, view.top);
+        const bottom = Math.min(rect.bottom, view.bottom, rows.count);
+        if (top > bottom || rect.right < view.left || rect.right > view.right) return null;
+        return (
+            <div
+                key={`${rect.top}.${rect.left}`}
+                role="presentation"
+                data-note=""
+                className="pointer-events-none absolute z-[3] border-r-2 border-dotted border-brass"
+                style={{
+                    top: rows.start(top) + 2,
+                    left: columns.end(rect.right) - 4,
+                    width: 2,
+                    height: rows.end(bottom) - rows.start(top) - 4,
+                }}
+            />
+        );
+    });
+}
+
 /** The selected ranges and the active cell, drawn over the cells. */
 export function SelectionMarks({
     selection,

@@ -19,10 +19,11 @@ export interface Pen {
     colour: string;
 }
 
-/** A dress that is tried on but not kept. */
+/** An act that is tried on the sheet but not kept. */
 export interface Trial {
-    stylebook: string;
-    clean: boolean;
+    act: string;
+    args: object;
+    words: string;
 }
 
 interface BenchState {

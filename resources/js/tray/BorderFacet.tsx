@@ -105,7 +105,7 @@ export function BorderFacet({ format }: { format: Formatter }) {
             lead="bottom"
             attributes={['top', 'right', 'bottom', 'left', 'rising', 'falling']}
             format={format}
-            width={220}
+            width={212}
         >
             <div className="flex gap-2">
                 <FramePicker drawn={drawn} onPress={toggle} />

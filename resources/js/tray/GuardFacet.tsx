@@ -13,7 +13,7 @@ export function GuardFacet({ format }: { format: Formatter }) {
             lead="locked"
             attributes={['locked', 'concealed']}
             format={format}
-            width={132}
+            width={118}
         >
             <label className="flex h-6 items-center gap-2 text-[12px]">
                 <input

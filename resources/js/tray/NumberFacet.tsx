@@ -1,30 +1,103 @@
-import { Hash } from 'lucide-react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { ChevronDown, Hash } from 'lucide-react';
+import { Popover } from 'radix-ui';
 import { useState } from 'react';
-import { FacetFrame } from './FacetFrame';
+import { api } from '@/api/client';
+import type { ChosenFormat, NumberView } from '@/api/types';
+import { useBench } from '@/bench/state';
+import { FacetFrame, Press } from './FacetFrame';
+import { NotesMenu } from './NotesMenu';
+import { NumberMenu } from './NumberMenu';
 import type { Formatter } from './useFormat';
 
-/** The number format in force, and a code by hand. Choices by purpose come with the numbers themselves. */
+/** What the cell stores, what it shows and the code between the two, side by side; choices by purpose. */
 export function NumberFacet({ format }: { format: Formatter }) {
+    const active = useBench((state) => state.active);
+    const [open, setOpen] = useState(false);
+    const [side, setSide] = useState(0);
+    const { data: view } = useQuery({
+        queryKey: ['number', format.id, format.sheet, format.revision, active.row, active.column],
+        queryFn: ({ signal }) => api.number(format.id, format.sheet, active.row, active.column, signal),
+        placeholderData: keepPreviousData,
+        staleTime: Infinity,
+        gcTime: 10_000,
+    });
+    const purpose = view?.samples.find((sample) => sample.name === view.choice?.purpose)?.words ?? 'By code';
     return (
-        <FacetFrame title="Number" icon={Hash} facet="number" lead="number" attributes={['number']} format={format} width={138}>
-            <CodeField key={format.value('number') ?? ''} format={format} />
-            <p className="text-[11px] leading-snug text-quiet">The format changes how a number reads, never what it is.</p>
+        <FacetFrame title="Number" icon={Hash} facet="number" lead="number" attributes={['number']} format={format} width={186}>
+            <div className="flex gap-1">
+                <Popover.Root
+                    open={open}
+                    onOpenChange={(now) => {
+                        setSide(beside());
+                        setOpen(now);
+                        if (!now) useBench.getState().tryOn(null);
+                    }}
+                >
+                    <Popover.Trigger
+                        className="flex h-[26px] min-w-0 flex-1 items-center justify-between rounded-md border border-hair bg-white px-2"
+                        aria-label={`Number format: ${purpose}`}
+                    >
+                        <span className="truncate">{format.state('number')?.mixed ? 'mixed' : purpose}</span>
+                        <ChevronDown size={13} aria-hidden="true" />
+                    </Popover.Trigger>
+                    {view && <NumberMenu view={view} format={format} shift={side} onDone={() => setOpen(false)} />}
+                </Popover.Root>
+                {view && <Decimals view={view} format={format} />}
+            </div>
+            <dl className="grid grid-cols-[38px_minmax(0,1fr)] gap-x-1 text-[11px] leading-[15px]">
+                <dt className="text-quiet">stores</dt>
+                <dd className="truncate font-mono" title={view && `${view.stored}: ${view.explained}`}>
+                    {view?.stored || '–'}
+                </dd>
+                <dt className="text-quiet">shows</dt>
+                <dd className="truncate font-semibold" title={view?.shown}>
+                    {view?.shown || '–'}
+                </dd>
+                <dt className="text-quiet">code</dt>
+                <dd className="truncate font-mono" title={view?.code}>
+                    {view?.code}
+                </dd>
+            </dl>
+            <NotesMenu format={format} />
         </FacetFrame>
     );
 }
 
-function CodeField({ format }: { format: Formatter }) {
-    const code = format.value('number');
-    const [text, setText] = useState(code ?? '');
+/** How far the menu stands aside, so that the selection is seen while choices are tried on it. */
+function beside(): number {
+    const mark = document.querySelector('[data-selected]')?.getBoundingClientRect();
+    return mark && mark.left < window.innerWidth / 2 ? 280 : -140;
+}
+
+/** The choice in force with one thing changed; where only a code says it, grouped figures are the beginning. */
+export function changed(view: NumberView, change: Partial<ChosenFormat>): object {
+    const { purpose, decimals, negative, zero, symbol, place, length, pattern } = view.choice ?? {
+        purpose: 'grouped',
+        decimals: view.needed,
+        negative: 'minus',
+        zero: 'zero',
+        symbol: '',
+        place: 'before',
+        length: 5,
+        pattern: '',
+    };
+    return { number: { purpose, decimals, negative, zero, symbol, place, length, pattern, ...change } };
+}
+
+function Decimals({ view, format }: { view: NumberView; format: Formatter }) {
+    const decimals = view.choice?.decimals ?? view.needed;
+    const off = view.choice !== null && !view.choice.hasDecimals && view.choice.purpose !== 'as_it_is';
+    const set = (to: number) =>
+        format.format(changed(view, { decimals: to, ...(view.choice?.hasDecimals ? {} : { purpose: 'grouped' }) }));
     return (
-        <input
-            className="field h-[26px] w-full px-1.5 font-mono text-[11.5px]"
-            aria-label="Number format code"
-            placeholder={format.state('number')?.mixed ? 'mixed' : 'as it is'}
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-            onBlur={() => text.trim() !== '' && text !== code && format.format({ number: text })}
-            onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-        />
+        <>
+            <Press label="Fewer decimals" disabled={off || decimals === 0} onPress={() => set(decimals - 1)}>
+                <span className="text-[10px]">.0</span>
+            </Press>
+            <Press label="More decimals" disabled={off || decimals >= 10} onPress={() => set(decimals + 1)}>
+                <span className="text-[10px]">.00</span>
+            </Press>
+        </>
     );
 }

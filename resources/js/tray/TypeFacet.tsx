@@ -12,12 +12,12 @@ export function TypeFacet({ format }: { format: Formatter }) {
     const underline = format.value('underline') ?? 'none';
     const script = format.value('script') ?? 'none';
     return (
-        <FacetFrame title="Type" icon={Type} facet="type" lead="font" attributes={TYPE} format={format} width={200}>
+        <FacetFrame title="Type" icon={Type} facet="type" lead="font" attributes={TYPE} format={format} width={188}>
             <div className="flex gap-1.5">
                 <FontPicker format={format} />
                 <SizeField key={`${format.value('size')}`} format={format} />
             </div>
-            <div className="flex gap-1">
+            <div className="flex gap-0.5">
                 <Press
                     on={format.is('bold')}
                     label="Bold"

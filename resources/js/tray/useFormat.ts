@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { api } from '@/api/client';
-import type { AttributeState, BenchRecord, LookValues, SelectionRecord, SheetDetail } from '@/api/types';
+import type { AttributeState, BenchRecord, SelectionRecord, SheetDetail } from '@/api/types';
 import { KIND_WORDS, PART_WORDS } from '@/bench/kinds';
 import { selectionText, useBench, type Scope } from '@/bench/state';
 import type { Acts } from '@/bench/useActs';
@@ -18,7 +18,9 @@ export interface Formatter {
     value: (name: string) => string | null;
     is: (name: string) => boolean;
     /** Gives a look to what the scope says. */
-    format: (look: LookValues) => void;
+    format: (look: object) => void;
+    /** The arguments of the same act, to be tried on this sheet alone. */
+    tried: (look: object) => object;
     /** Takes hand touches of a facet back to the layer below. */
     wipe: (facet: string | null, file?: boolean) => void;
     /** An act on the chosen cells, on this sheet and those that act together with it. */
@@ -81,7 +83,8 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             state,
             value: (name: string) => (state(name)?.mixed ? null : (state(name)?.value ?? null)),
             is: (name: string) => !state(name)?.mixed && state(name)?.value === 'true',
-            format: (look: LookValues) => act('format', { look, ...scoped }),
+            format: (look: object) => act('format', { look, ...scoped }),
+            tried: (look: object) => ({ look, ranges, ...scoped, scope: effective === 'everywhere' ? 'here' : effective }),
             wipe: (facet: string | null, file = false) =>
                 act('wipe', { facet, file, ...(effective === 'here' ? scoped : { scope: 'cells' }) }),
             act,

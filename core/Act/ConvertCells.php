@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Act;
+
+use Rilvet\Act\Exception\CellIsWrong;
+use Rilvet\Act\Exception\NothingToChange;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\Range;
+use Rilvet\Intake\DateText;
+use Rilvet\Intake\NumberText;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Number\FormatClass;
+use Rilvet\Number\NumberFormat;
+use Rilvet\Work\Cascade;
+use Rilvet\Work\Workbook;
+
+/**
+ * Turns what cells hold into what it is meant to be: text into numbers, 10 into 10 %, text into dates. A change of data,
+ * named as such; what cannot be turned stays as it is, and formulas are never touched.
+ */
+final readonly class ConvertCells implements Act
+{
+    public const ACTS = ['numbers', 'hundredths', 'dates_dmy', 'dates_mdy'];
+
+    private const MOST = 200_000;
+
+    /** @param  string  $to  one of {@see ACTS} */
+    public function __construct(private Targets $targets, private string $to)
+    {
+    }
+
+    public function on(Workbook $workbook): Workbook
+    {
+        $count = 0;
+        foreach ($this->targets->on($workbook) as $number => [$sheet, $ranges]) {
+            $edits = [];
+            $cascade = new Cascade($sheet, $workbook->looks);
+            $hand = clone $sheet->hand;
+            foreach ($ranges as $range) {
+                $range = $range->clip(Range::of(1, 1, max(1, $sheet->cells->rows()), max(1, $sheet->cells->columns())));
+                if ($range === null) {
+                    continue;
+                }
+                foreach ($sheet->cells->read($range->top, $range->bottom, $range->left, $range->right) as $row => $cells) {
+                    for ($column = $range->left; $column <= $range->right; $column++) {
+                        $turned = self::turned($cells[$column - 1], $this->to);
+                        if ($turned === null) {
+                            continue;
+                        }
+                        $edits[$row][$column] = Cell::of($turned);
+                        $code = $this->format($cascade->at($row, $column)->look->text(Attribute::Number));
+                        if ($code !== null) {
+                            $hand->map(Range::of($row, $column, $row, $column), fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under(Look::of([Attribute::Number->value => $code]))));
+                        }
+                        if (++$count > self::MOST) {
+                            throw CellIsWrong::tooMany($count, self::MOST);
+                        }
+                    }
+                }
+            }
+            if ($edits !== []) {
+                $workbook = (new EditCells($number, $edits))->on($workbook->withSheet($number, $sheet->touched($hand)));
+            }
+        }
+
+        return $count === 0 ? throw NothingToChange::becauseNothingTurns() : $workbook;
+    }
+
+    public function words(Workbook $workbook): string
+    {
+        return 'Data: '.match ($this->to) {
+            'numbers' => 'text turned into numbers',
+            'hundredths' => 'divided by a hundred, to percent',
+            default => 'text turned into dates',
+        }.', '.$this->targets->words();
+    }
+
+    /** The number that a text is meant as: with a point, or with a comma where it can be nothing else. */
+    public static function number(string $text): int|float|null
+    {
+        return NumberText::parse($text, '.') ?? NumberText::parse($text, ',');
+    }
+
+    /** What a cell would become, as it would be shown. */
+    public static function shown(Cell $cell, string $to): string
+    {
+        $turned = self::turned($cell, $to);
+
+        return $turned === null ? $cell->text() : NumberFormat::of(match ($to) {
+            'numbers' => 'General',
+            'hundredths' => '0.##%',
+            default => 'd mmmm yyyy',
+        })->number((float) $turned)->text;
+    }
+
+    private static function turned(Cell $cell, string $to): int|float|null
+    {
+        if ($cell->formula !== null) {
+            return null;
+        }
+        if ($to === 'hundredths') {
+            $number = $cell->number();
+
+            // Through its decimal digits, so that 0.57 comes of 57 and not 0.5700000000000001.
+            return $number === null ? null : (float) sprintf('%.15g', $number / 100);
+        }
+        if (! $cell->isText()) {
+            return null;
+        }
+
+        return $to === 'numbers' ? self::number($cell->text()) : DateText::parse($cell->text(), substr($to, 6));
+    }
+
+    /** A format for what has none that fits it. */
+    private function format(string $code): ?string
+    {
+        $class = FormatClass::of($code);
+
+        return match (true) {
+            $this->to === 'hundredths' => $class === FormatClass::Percent ? null : '0%',
+            $this->to === 'numbers' => $class === FormatClass::Text ? 'General' : null,
+            default => $class->isTemporal() ? null : 'yyyy-mm-dd',
+        };
+    }
+}
