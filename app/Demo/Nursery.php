@@ -68,7 +68,7 @@ final class Nursery
         foreach (array_slice(self::SPECIES, 0, 12) as $index => [$name]) {
             $count = $this->random->getInt(60, 2400);
             $stock->setCellValueExplicit("A$row", sprintf('%04d', 300 + 7 * $index), 's');
-            $stock->fromArray([$name, 45200 + $this->random->getInt(0, 300), $count, $this->random->getInt(55, 99) / 100, $this->random->getInt(10, 75) / 10, "=D$row*F$row"], null, "B$row");
+            $stock->fromArray([$name, 45200 + $this->random->getInt(0, 300), $count, $this->random->getInt(55, 99) / 100, $this->random->getInt(100, 750) / 100, "=D$row*F$row"], null, "B$row");
             $stock->getStyle("C$row")->getNumberFormat()->setFormatCode($index % 3 === 0 ? 'd/m/yy' : 'dd.mm.yyyy');
             $stock->getStyle("E$row")->getNumberFormat()->setFormatCode($index % 4 === 0 ? '0.0%' : '0%');
             $stock->getStyle("F$row:G$row")->getNumberFormat()->setFormatCode($index % 2 === 0 ? '"£"#,##0.00' : '0.0');
@@ -80,14 +80,23 @@ final class Nursery
         $stock->getColumnDimension('B')->setWidth(9);
         $stock->getColumnDimension('G')->setWidth(6);
         $beds = $this->sheet($book, 'Beds');
-        $beds->fromArray(['Bed', 'Half', 'Rows', 'Trees', 'Checked'], null, 'A1');
+        // As such books are: shares typed as whole figures, and some figures and days that are only text.
+        $beds->fromArray(['Bed', 'Half', 'Rows', 'Trees', 'Checked', 'Dry'], null, 'A1');
         for ($bed = 1; $bed <= 6; $bed++) {
             $top = 2 * $bed;
             $beds->fromArray(["Bed $bed", 'north', $this->random->getInt(4, 12), $this->random->getInt(80, 900), 45350 + $bed], null, "A$top");
             $beds->fromArray([null, 'south', $this->random->getInt(4, 12), $this->random->getInt(80, 900), 45350 + $bed], null, 'A'.($top + 1));
             $beds->mergeCells("A$top:A".($top + 1));
         }
-        $beds->getStyle('A1:E1')->getFill()->setFillType('solid')->getStartColor()->setRGB('FFD54A');
+        for ($row = 2; $row <= 13; $row++) {
+            $beds->setCellValue("F$row", $this->random->getInt(2, 30));
+        }
+        $beds->getStyle('F2:F13')->getNumberFormat()->setFormatCode('0%');
+        foreach ([5, 9] as $row) {
+            $beds->setCellValueExplicit("D$row", (string) $this->random->getInt(80, 900), 's');
+        }
+        $beds->setCellValueExplicit('E7', '04.05.2024', 's');
+        $beds->getStyle('A1:F1')->getFill()->setFillType('solid')->getStartColor()->setRGB('FFD54A');
         $beds->getStyle('E2:E13')->getNumberFormat()->setFormatCode('d-mmm');
         $book->setActiveSheetIndex(0);
 

@@ -8,10 +8,12 @@ use Rilvet\Act\Exception\CellIsWrong;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
+use Rilvet\Grid\Range;
 use Rilvet\Intake\DateText;
 use Rilvet\Intake\NumberText;
 use Rilvet\Intake\Tokeniser;
 use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
 use Rilvet\Number\FormatClass;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
@@ -39,6 +41,7 @@ final readonly class EditCells implements Act
         Targets::open($sheet);
         $cascade = new Cascade($sheet, $workbook->looks);
         $edits = [];
+        $hand = null;
         foreach ($this->texts as $row => $cells) {
             foreach ($cells as $column => $text) {
                 if ($text instanceof Cell) {
@@ -49,7 +52,16 @@ final readonly class EditCells implements Act
                 if (mb_strlen($text) > Tokeniser::CELL) {
                     throw CellIsWrong::tooLong(Address::columnName($column).$row, mb_strlen($text));
                 }
-                $edits[$row][$column] = $sheet->typing !== null && ! str_starts_with($text, '=') ? Cell::of(str_replace("\r\n", "\n", $text)) : self::cell(str_replace("\r\n", "\n", $text), $cascade->at($row, $column)->look->text(Attribute::Number));
+                $text = str_replace("\r\n", "\n", $text);
+                $code = $cascade->at($row, $column)->look->text(Attribute::Number);
+                $edits[$row][$column] = $cell = $sheet->typing !== null && ! str_starts_with($text, '=') ? Cell::of($text) : self::cell($text, $code);
+                $wanted = $cell->formula !== null && FormatClass::of($code) === FormatClass::General
+                    ? FormulaFormat::of($cell->formula, fn (int $at, int $beside) => $cascade->at($at, $beside)->look->text(Attribute::Number))
+                    : null;
+                if ($wanted !== null) {
+                    $hand ??= clone $sheet->hand;
+                    $hand->map(Range::of($row, $column, $row, $column), fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under(Look::of([Attribute::Number->value => $wanted]))));
+                }
             }
         }
         $cells = new EditedSheet($sheet->cells, $edits);
@@ -57,7 +69,9 @@ final readonly class EditCells implements Act
             ? Finder::read(SheetFacts::of($cells, new FileHints($sheet->file, $workbook->looks, $sheet->came, $sheet->typing)))
             : $sheet->found;
 
-        return $workbook->withSheet($this->sheet, $sheet->readAs($found, $cells, $sheet->typing));
+        $sheet = $sheet->readAs($found, $cells, $sheet->typing);
+
+        return $workbook->withSheet($this->sheet, $hand === null ? $sheet : $sheet->touched($hand));
     }
 
     public function words(Workbook $workbook): string

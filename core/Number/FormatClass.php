@@ -38,7 +38,7 @@ enum FormatClass: string
             return $found[1];
         }
 
-        return preg_match('/"?((?:[A-Z]{1,2})?\p{Sc}|(?<=")(?:[A-Z]{3}|kr\.?|zł|Kč|Ft|Rp|Ksh|R\$|лв\.)(?=\s?"))/u', $code, $found) === 1 ? $found[1] : null;
+        return preg_match('/"?((?:[A-Z]{1,2})?\p{Sc}|(?:(?<=")|(?<=" ))(?:[A-Z]{3}|kr\.?|zł|Kč|Ft|Rp|Ksh|R\$|лв\.)(?=\s?"))/u', $code, $found) === 1 ? $found[1] : null;
     }
 
     public function isTemporal(): bool

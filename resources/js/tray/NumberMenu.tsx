@@ -49,7 +49,7 @@ export function NumberMenu({
     return (
         <Popover.Portal>
             <Popover.Content
-                className="menu max-h-[560px] w-[620px] overflow-auto p-3"
+                className="menu max-h-[610px] w-[620px] overflow-auto p-3"
                 side="top"
                 align="start"
                 alignOffset={shift}
