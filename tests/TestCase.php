@@ -50,4 +50,33 @@ abstract class TestCase extends BaseTestCase
     {
         return "http://127.0.0.1:8700/api/$path";
     }
+
+    /** @param  array<string, mixed>  $arguments */
+    protected function refused(Workbook $workbook, string $act, array $arguments, string $words): void
+    {
+        $answer = $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments])->assertUnprocessable();
+        $this->assertStringContainsString($words, (string) $answer->json('message'));
+    }
+
+    /**
+     * @param  array<string, mixed>  $arguments
+     * @return TestResponse<Response>
+     */
+    protected function act(Workbook $workbook, string $act, array $arguments): TestResponse
+    {
+        return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments])->assertOk();
+    }
+
+    protected function undo(Workbook $workbook): void
+    {
+        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+    }
+
+    /** @return array<string, string> texts by "row.column" */
+    protected function texts(Workbook $workbook): array
+    {
+        $cells = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=40&right=10"))->assertOk()->json('cells');
+
+        return array_filter(array_combine(array_map(fn (array $cell) => "{$cell['r']}.{$cell['c']}", $cells), array_column($cells, 't')), fn (string $text) => $text !== '');
+    }
 }

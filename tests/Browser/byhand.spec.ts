@@ -255,9 +255,11 @@ test('wrong values are refused in words, and nothing is lost', async ({ page }) 
     await page.getByLabel('Size in points').fill('5000');
     await page.getByLabel('Size in points').press('Enter');
     await expect(page.getByRole('status')).toContainText('a number from 1 to 409');
+    await page.getByRole('button', { name: /^Number format/ }).click();
     await page.getByLabel('Number format code').fill('0.00"');
     await page.getByLabel('Number format code').press('Enter');
     await expect(page.getByRole('status')).toContainText('the quotation mark is not closed');
+    await page.keyboard.press('Escape');
     await page.getByLabel('Address of the selection').fill('B99999999');
     await page.getByLabel('Address of the selection').press('Enter');
     await expect(page.getByRole('status')).toContainText('reads like a cell');

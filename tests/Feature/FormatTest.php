@@ -6,9 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Stylebook;
 use App\Models\Workbook;
-use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
 /** Formatting by hand through the server. */
@@ -237,27 +235,6 @@ final class FormatTest extends TestCase
         $this->assertSame(1, $workbook->refresh()->revision);
     }
 
-    /** @param  array<string, mixed>  $arguments */
-    private function refused(Workbook $workbook, string $act, array $arguments, string $words): void
-    {
-        $answer = $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments])->assertUnprocessable();
-        $this->assertStringContainsString($words, (string) $answer->json('message'));
-    }
-
-    /**
-     * @param  array<string, mixed>  $arguments
-     * @return TestResponse<Response>
-     */
-    private function act(Workbook $workbook, string $act, array $arguments): TestResponse
-    {
-        return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments])->assertOk();
-    }
-
-    private function undo(Workbook $workbook): void
-    {
-        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
-    }
-
     /** @return array<string, mixed> the look of one filled cell as the browser is told */
     private function look(Workbook $workbook, string $address): array
     {
@@ -265,13 +242,5 @@ final class FormatTest extends TestCase
         $window = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top={$range->top}&left={$range->left}&bottom={$range->top}&right={$range->left}"))->assertOk();
 
         return $window->json('looks.0') ?? ['fill' => null, 'bold' => false];
-    }
-
-    /** @return array<string, string> texts by "row.column" */
-    private function texts(Workbook $workbook): array
-    {
-        $cells = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=40&right=10"))->assertOk()->json('cells');
-
-        return array_filter(array_combine(array_map(fn (array $cell) => "{$cell['r']}.{$cell['c']}", $cells), array_column($cells, 't')), fn (string $text) => $text !== '');
     }
 }

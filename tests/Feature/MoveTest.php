@@ -64,15 +64,6 @@ final class MoveTest extends TestCase
     }
 
     /**
-     * @param  array<string, mixed>  $arguments
-     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
-     */
-    private function act(Workbook $workbook, string $act, array $arguments): \Illuminate\Testing\TestResponse
-    {
-        return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments])->assertOk();
-    }
-
-    /**
      * @param  \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>  $answer
      * @return list<string>
      */

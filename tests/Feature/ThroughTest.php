@@ -21,7 +21,7 @@ final class ThroughTest extends TestCase
         $this->assertSame(['title', 'units', 'heading', 'row_label', 'body', 'total'], array_column($sheet->json('tables.0.parts'), 'part'));
 
         $before = $this->documents();
-        $dressed = $this->act($workbook, 'dress', ['stylebook' => 'River ledger'])->assertOk();
+        $dressed = $this->try($workbook, 'dress', ['stylebook' => 'River ledger'])->assertOk();
         $this->assertSame('River ledger', $dressed->json('sheet.wears'));
         $this->assertSame(2, $dressed->json('bench.revision'));
         $window = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=8&right=4"))->assertOk();
@@ -29,7 +29,7 @@ final class ThroughTest extends TestCase
         $this->assertContains('10.00', $texts);
         $this->assertContains('00412', $texts);
 
-        $this->act($workbook, 'correct', ['correction' => ['type' => 'rows', 'row' => 4, 'column' => 1, 'first' => 6, 'last' => 6, 'part' => 'subtotal']])->assertOk();
+        $this->try($workbook, 'correct', ['correction' => ['type' => 'rows', 'row' => 4, 'column' => 1, 'first' => 6, 'last' => 6, 'part' => 'subtotal']])->assertOk();
         $corrected = $this->documents();
         foreach ([1, 2] as $step) {
             $this->post($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
@@ -61,7 +61,7 @@ final class ThroughTest extends TestCase
     public function test_a_stale_revision_is_told_and_loses_nothing(): void
     {
         $workbook = $this->bringIn('t.csv', self::TABLE);
-        $this->act($workbook, 'dress', ['stylebook' => 'Plain rule'])->assertOk();
+        $this->try($workbook, 'dress', ['stylebook' => 'Plain rule'])->assertOk();
         $before = $this->documents();
         $this->post($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'dress', 'revision' => 1, 'sheet' => 1, 'arguments' => ['stylebook' => 'Long list']])
             ->assertStatus(409)->assertJsonPath('revision', 2);
@@ -72,24 +72,24 @@ final class ThroughTest extends TestCase
     {
         $workbook = $this->bringIn('t.csv', "Key,When\na,03/04/2024\nb,05/06/2024\n");
         $this->assertTrue($this->get($this->url("workbooks/{$workbook->id}/sheets/1"))->json('typings.1.unsure'));
-        $this->act($workbook, 'type', ['column' => 2, 'kind' => 'date', 'order' => 'mdy'])->assertOk();
-        $this->act($workbook, 'dress', ['stylebook' => 'Long list'])->assertOk();
+        $this->try($workbook, 'type', ['column' => 2, 'kind' => 'date', 'order' => 'mdy'])->assertOk();
+        $this->try($workbook, 'dress', ['stylebook' => 'Long list'])->assertOk();
         $this->assertContains('2024-03-04', $this->texts($workbook));
-        $this->act($workbook, 'type', ['column' => 2, 'kind' => 'text'])->assertOk();
+        $this->try($workbook, 'type', ['column' => 2, 'kind' => 'text'])->assertOk();
         $this->assertContains('03/04/2024', $this->texts($workbook));
     }
 
     public function test_formulas_are_calculated_as_cells_are_typed(): void
     {
         $workbook = $this->bringIn('t.csv', "Tree,Count\nRowan,3\nAspen,4\n");
-        $this->act($workbook, 'edit', ['cells' => [[4, 1, 'All'], [4, 2, '=SUM(B2:B3)']]])->assertOk();
+        $this->try($workbook, 'edit', ['cells' => [[4, 1, 'All'], [4, 2, '=SUM(B2:B3)']]])->assertOk();
         $this->assertContains('7', $this->texts($workbook));
-        $this->act($workbook, 'edit', ['cells' => [[2, 2, '10']]])->assertOk();
+        $this->try($workbook, 'edit', ['cells' => [[2, 2, '10']]])->assertOk();
         $this->assertContains('14', $this->texts($workbook));
         $this->assertSame('=SUM(B2:B3)', $this->get($this->url("workbooks/{$workbook->id}/sheets/1/content?row=4&column=2"))->json('text'));
-        $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 3, 'count' => 1, 'in' => true])->assertOk();
+        $this->try($workbook, 'move', ['axis' => 'rows', 'at' => 3, 'count' => 1, 'in' => true])->assertOk();
         $this->assertSame('=SUM(B2:B4)', $this->get($this->url("workbooks/{$workbook->id}/sheets/1/content?row=5&column=2"))->json('text'));
-        $this->act($workbook, 'edit', ['cells' => [[3, 2, '=1/0'], [3, 1, '=NOSUCH(1)']]])->assertOk();
+        $this->try($workbook, 'edit', ['cells' => [[3, 2, '=1/0'], [3, 1, '=NOSUCH(1)']]])->assertOk();
         $this->assertContains('#DIV/0!', $this->texts($workbook));
         $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
         $this->assertContains('14', $this->texts($workbook));
@@ -102,7 +102,7 @@ final class ThroughTest extends TestCase
         $workbook = $this->bringIn('t.csv', "Tree,Count\nRowan,3\nAspen,4\n");
         $state = fn () => [DB::table('blocks')->orderBy('number')->pluck('data')->all()[0], (array) DB::table('sheets')->first(['rows', 'columns'])];
         $before = $state();
-        $this->act($workbook, 'edit', ['cells' => [[200, 9, 'far']]])->assertOk();
+        $this->try($workbook, 'edit', ['cells' => [[200, 9, 'far']]])->assertOk();
         $this->assertSame(['rows' => 200, 'columns' => 9], $state()[1]);
         $this->post($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
         $this->assertSame($before, $state(), 'the same bytes');
@@ -145,15 +145,9 @@ final class ThroughTest extends TestCase
      * @param  array<string, mixed>  $arguments
      * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
-    private function act(Workbook $workbook, string $act, array $arguments): \Illuminate\Testing\TestResponse
+    private function try(Workbook $workbook, string $act, array $arguments): \Illuminate\Testing\TestResponse
     {
         return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments]);
-    }
-
-    /** @return list<string> */
-    private function texts(Workbook $workbook): array
-    {
-        return array_column($this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=20&right=10"))->json('cells'), 't');
     }
 
     /** @return array<string, string> */
