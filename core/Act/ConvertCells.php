@@ -89,11 +89,11 @@ final readonly class ConvertCells implements Act
     {
         $turned = self::turned($cell, $to);
 
-        return $turned === null ? $cell->text() : NumberFormat::of(match ($to) {
-            'numbers' => 'General',
-            'hundredths' => '0.##%',
-            default => 'd mmmm yyyy',
-        })->number((float) $turned)->text;
+        return match (true) {
+            $turned === null => $cell->text(),
+            $to === 'hundredths' => NumberFormat::of('General')->number(100 * $turned)->text.' %',
+            default => NumberFormat::of($to === 'numbers' ? 'General' : 'd mmmm yyyy')->number((float) $turned)->text,
+        };
     }
 
     private static function turned(Cell $cell, string $to): int|float|null

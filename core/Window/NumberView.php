@@ -98,7 +98,8 @@ final readonly class NumberView
     {
         $decimals = match ($purpose) {
             Purpose::Money => max(2, min(4, $reading->decimals ?? 2)),
-            Purpose::Percent => max(0, min(2, ($reading->decimals ?? 2) - 2)),
+            // Of a share that is no percent yet, two of the places go before the point.
+            Purpose::Percent => max(0, min(2, ($reading->decimals ?? 2) - ($reading?->kind === ColumnKind::Percent ? 0 : 2))),
             Purpose::Thousands, Purpose::Millions => 1,
             Purpose::Scientific => 2,
             default => min(4, $reading->decimals ?? 0),

@@ -155,7 +155,7 @@ final class TruthNotes
                 $samples[] = $cell->text().' → '.ConvertCells::shown($cell, (string) $act);
             }
         }
-        $this->notes[] = new TruthNote($kind, $rows[0], $column, self::ranges($rows, $column), $count, trim("$name: ".($count === 1 ? '1 cell' : number_format($count).' cells')." hold $reason"), $act, $samples);
+        $this->notes[] = new TruthNote($kind, $rows[0], $column, self::ranges($rows, $column), $count, trim("$name: ".($count === 1 ? '1 cell holds' : number_format($count).' cells hold')." $reason"), $act, $samples);
     }
 
     /** @return list<int> */

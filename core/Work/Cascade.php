@@ -209,6 +209,19 @@ final class Cascade
         return new Worn($this->numbers[$key] ??= count($this->numbers), $layers, $part);
     }
 
+    /** As many places as the shares of a column need, the same for each. */
+    private function percentPlaces(int $column): string
+    {
+        foreach ($this->sheet->reading->tables as $table) {
+            $places = $table->column($column)?->decimals;
+            if ($places !== null) {
+                return $places > 0 ? '.'.str_repeat('0', min(4, $places)) : '';
+            }
+        }
+
+        return '';
+    }
+
     /** Text that was typed carries the format of what it was read as, so that a date never shows as a count of days. */
     private function typedLook(int $column): Look
     {
@@ -216,7 +229,7 @@ final class Cascade
         $code = match (true) {
             $typing === null => null,
             $typing->format !== null => $typing->format,
-            $typing->percent => '0.##%',
+            $typing->percent => '0'.$this->percentPlaces($column).'%',
             $typing->unit !== null => '"'.str_replace(['"', '\\'], '', $typing->unit).'"#,##0.00',
             default => null,
         };

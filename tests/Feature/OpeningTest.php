@@ -99,12 +99,12 @@ final class OpeningTest extends TestCase
     public function test_typed_text_carries_the_format_of_what_it_was_read_as(): void
     {
         $this->path = sys_get_temp_dir().'/rilvet-open-'.getmypid().'.csv';
-        file_put_contents($this->path, "Day,Paid,Share\n03.04.2024,£5.00,12%\n05.04.2024,£7.50,8%\n");
+        file_put_contents($this->path, "Day,Paid,Share\n03.04.2024,£5.00,12.5%\n05.04.2024,£7.50,8%\n");
         $workbook = (new Opening(fn (int $sheet) => new MemoryBlockStore))->open($this->path, 'days.csv');
         $cascade = new Cascade($workbook->sheet(1), $workbook->looks);
         $codes = array_map(fn (int $column) => $cascade->at(2, $column)->look->text(Attribute::Number), [1, 2, 3]);
-        self::assertSame(['yyyy-mm-dd', '"£"#,##0.00', '0.##%'], $codes);
-        self::assertSame([45385, 5.0, 0.12], array_map(fn (Cell $cell) => $cell->value, iterator_to_array($workbook->sheet(1)->cells->read(2, 2))[2]));
+        self::assertSame(['yyyy-mm-dd', '"£"#,##0.00', '0.0%'], $codes);
+        self::assertSame([45385, 5.0, 0.125], array_map(fn (Cell $cell) => $cell->value, iterator_to_array($workbook->sheet(1)->cells->read(2, 2))[2]));
     }
 
     public function test_a_sheet_with_a_stray_cell_far_below_comes_in_with_all_its_cells(): void
