@@ -25,7 +25,7 @@ use Rilvet\Work\Worn;
 final class TruthNotes
 {
     /** Rows of a table that are looked at; what is wrong in more of them is wrong in these too. */
-    private const ROWS = 20_000;
+    private const ROWS = 5_000;
 
     private const NUMERIC = [ColumnKind::Integer, ColumnKind::Decimal, ColumnKind::Amount, ColumnKind::Percent];
 
@@ -33,13 +33,16 @@ final class TruthNotes
 
     private readonly Cascade $cascade;
 
-    /** @var array<string, list<int>> rows by kind of note */
+    /** @var array<int, array<string, list<int>>> rows by column and kind of note */
     private array $found = [];
+
+    /** @var array<int, array{float, float, float, float, int, int}> by column: all and all shown, since the last subtotal and the same shown, numbers, those over 1 */
+    private array $sums = [];
 
     /** @var list<TruthNote> */
     private array $notes = [];
 
-    private function __construct(private readonly Workbook $workbook, int $number)
+    private function __construct(Workbook $workbook, int $number)
     {
         $this->sheet = $workbook->sheet($number);
         $this->cascade = new Cascade($this->sheet, $workbook->looks);
@@ -50,86 +53,91 @@ final class TruthNotes
     {
         $notes = new self($workbook, $number);
         foreach ($notes->sheet->reading->tables as $table) {
-            foreach ($table->columns as $column) {
-                if (in_array($column->kind, [...self::NUMERIC, ColumnKind::Date, ColumnKind::DateTime], true)) {
-                    $notes->column($table, $column);
-                }
-            }
+            $notes->table($table);
         }
 
         return $notes->notes;
     }
 
-    private function column(TableReading $table, ColumnReading $column): void
+    private function table(TableReading $table): void
     {
-        $this->found = [];
-        $at = $column->column;
-        $isNumeric = in_array($column->kind, self::NUMERIC, true);
-        $all = $shownAll = $block = $shownBlock = 0.0;
-        $numbers = $shares = 0;
+        $this->found = $this->sums = [];
+        $columns = array_filter($table->columns, fn (ColumnReading $column) => in_array($column->kind, [...self::NUMERIC, ColumnKind::Date, ColumnKind::DateTime], true));
         $last = min($table->range->bottom, $table->range->top + self::ROWS);
-        foreach ($this->sheet->cells->read($table->range->top, $last, $at, $at) as $row => $cells) {
-            $cell = $cells[$at - 1] ?? Cell::blank();
-            $part = $table->partAt($row, $at);
-            $number = $cell->number();
-            if ($cell->isBlank() || ! in_array($part, [Part::Body, Part::Subtotal, Part::Total], true)) {
+        foreach ($columns === [] ? [] : $this->sheet->cells->read($table->range->top, $last, $table->range->left, $table->range->right) as $row => $cells) {
+            if (! in_array($table->runAt($row)?->part, [Part::Body, Part::Subtotal, Part::Total], true)) {
                 continue;
             }
-            if ($number === null) {
-                $cell->isText() && $part === Part::Body && $this->text($row, $cell, $isNumeric);
-
-                continue;
-            }
-            if (! $isNumeric) {
-                continue;
-            }
-            $worn = $this->cascade->at($row, $at);
-            $shown = self::shownValue($worn, $number);
-            if ($part === Part::Body) {
-                $numbers++;
-                $shares += abs($number) > 1.0 ? 1 : 0;
-                $number !== 0.0 && $shown === 0.0 && $this->found['hidden'][] = $row;
-                $all += $number;
-                $shownAll += $shown;
-                $block += $number;
-                $shownBlock += $shown;
-
-                continue;
-            }
-            // A subtotal stands for what came since the one before it; a total for that, or for all of the body.
-            foreach ($part === Part::Subtotal ? [[$block, $shownBlock]] : [[$all, $shownAll], [$block, $shownBlock]] as [$sum, $shownSum]) {
-                if (self::same($sum, $number)) {
-                    self::same($shownSum, $shown) || $this->total($row, $at, $shown, $shownSum, $worn);
-
-                    break;
+            foreach ($columns as $column) {
+                $cell = $cells[$column->column - 1] ?? Cell::blank();
+                $number = $cell->number();
+                $isNumeric = in_array($column->kind, self::NUMERIC, true);
+                if ($number === null) {
+                    $cell->isText() && $table->partAt($row, $column->column) === Part::Body && $this->text($row, $column->column, $cell, $isNumeric);
+                } elseif ($isNumeric) {
+                    $this->number($row, $column->column, $number, $table->partAt($row, $column->column));
                 }
             }
-            [$block, $shownBlock] = [0.0, 0.0];
         }
-        if ($column->kind === ColumnKind::Percent && $numbers > 0 && $shares * 2 > $numbers) {
-            $this->note('percent', $table, $at, self::bodyRows($table, $last), 'shares over 100 % that look like whole percents: 10 % is stored as 0.1, and 10 reads as 1000 %.', 'hundredths');
+        foreach ($columns as $column) {
+            $this->told($table, $column);
         }
-        $this->note('hidden', $table, $at, $this->found['hidden'] ?? [], 'values that are not zero but are rounded to it by their format.', null);
-        $this->note('text_number', $table, $at, $this->found['text_number'] ?? [], 'numbers stored as text: they take no part in sums, and no number format changes them.', 'numbers');
-        $this->note('text_date', $table, $at, $this->found['text_date'] ?? [], 'dates stored as text: they sort by their letters, and no date format changes them.', 'dates_dmy');
-        $this->note('text_date', $table, $at, $this->found['text_date_mdy'] ?? [], 'dates stored as text, with the month first.', 'dates_mdy');
-        $this->note('ambiguous_date', $table, $at, $this->found['ambiguous_date'] ?? [], 'dates stored as text that can be read in two ways: 03/04 may be April or March.', 'dates_dmy');
     }
 
-    private function text(int $row, Cell $cell, bool $isNumeric): void
+    private function number(int $row, int $column, float $number, ?Part $part): void
     {
-        if ($isNumeric) {
-            ConvertCells::number($cell->text()) !== null && $this->found['text_number'][] = $row;
+        [$all, $shownAll, $block, $shownBlock, $numbers, $shares] = $this->sums[$column] ?? [0.0, 0.0, 0.0, 0.0, 0, 0];
+        $worn = $this->cascade->at($row, $column);
+        $shown = self::shownValue($worn, $number);
+        if ($part === Part::Body) {
+            if ($number !== 0.0 && $shown === 0.0) {
+                $this->found[$column]['hidden'][] = $row;
+            }
+            $this->sums[$column] = [$all + $number, $shownAll + $shown, $block + $number, $shownBlock + $shown, $numbers + 1, $shares + (abs($number) > 1.0 ? 1 : 0)];
 
             return;
         }
-        [$dmy, $mdy] = [DateText::parse($cell->text(), 'dmy'), DateText::parse($cell->text(), 'mdy')];
-        if ($dmy !== null && $mdy !== null && $dmy !== $mdy) {
-            $this->found['ambiguous_date'][] = $row;
-        } elseif ($dmy !== null) {
-            $this->found['text_date'][] = $row;
-        } elseif ($mdy !== null) {
-            $this->found['text_date_mdy'][] = $row;
+        // A subtotal stands for what came since the one before it; a total for that, or for all of the body.
+        foreach ($part === Part::Subtotal ? [[$block, $shownBlock]] : [[$all, $shownAll], [$block, $shownBlock]] as [$sum, $shownSum]) {
+            if (self::same($sum, $number)) {
+                self::same($shownSum, $shown) || $this->total($row, $column, $shown, $shownSum, $worn);
+
+                break;
+            }
+        }
+        $this->sums[$column] = [$all, $shownAll, 0.0, 0.0, $numbers, $shares];
+    }
+
+    private function told(TableReading $table, ColumnReading $column): void
+    {
+        $at = $column->column;
+        $found = $this->found[$at] ?? [];
+        [,,,, $numbers, $shares] = $this->sums[$at] ?? [0.0, 0.0, 0.0, 0.0, 0, 0];
+        if ($column->kind === ColumnKind::Percent && $shares * 2 > $numbers) {
+            $this->note('percent', $table, $at, self::bodyRows($table), 'shares over 100 % that look like whole percents: 10 % is stored as 0.1, and 10 reads as 1000 %.', 'hundredths');
+        }
+        $this->note('hidden', $table, $at, $found['hidden'] ?? [], 'values that are not zero but are rounded to it by their format.', null);
+        $this->note('text_number', $table, $at, $found['text_number'] ?? [], 'numbers stored as text: they take no part in sums, and no number format changes them.', 'numbers');
+        $this->note('text_date', $table, $at, $found['text_date'] ?? [], 'dates stored as text: they sort by their letters, and no date format changes them.', 'dates_dmy');
+        $this->note('text_date', $table, $at, $found['text_date_mdy'] ?? [], 'dates stored as text, with the month first.', 'dates_mdy');
+        $this->note('ambiguous_date', $table, $at, $found['ambiguous_date'] ?? [], 'dates stored as text that can be read in two ways: 03/04 may be April or March.', 'dates_dmy');
+    }
+
+    private function text(int $row, int $column, Cell $cell, bool $isNumeric): void
+    {
+        if ($isNumeric) {
+            $kind = ConvertCells::number($cell->text()) === null ? null : 'text_number';
+        } else {
+            [$dmy, $mdy] = [DateText::parse($cell->text(), 'dmy'), DateText::parse($cell->text(), 'mdy')];
+            $kind = match (true) {
+                $dmy === null && $mdy === null => null,
+                $dmy === null => 'text_date_mdy',
+                $mdy === null || $dmy === $mdy => 'text_date',
+                default => 'ambiguous_date',
+            };
+        }
+        if ($kind !== null) {
+            $this->found[$column][$kind][] = $row;
         }
     }
 
@@ -147,6 +155,8 @@ final class TruthNotes
             return;
         }
         $count = count($rows);
+        // Only the first rows were looked at; what is put right is put right in all of them.
+        $ranges = self::ranges($act !== null && $table->range->rows() > self::ROWS ? self::bodyRows($table) : $rows, $column);
         $name = $table->column($column)->heading ?? 'Column '.Address::columnName($column);
         $samples = [];
         foreach (array_slice($rows, 0, 3) as $row) {
@@ -155,16 +165,16 @@ final class TruthNotes
                 $samples[] = $cell->text().' → '.ConvertCells::shown($cell, (string) $act);
             }
         }
-        $this->notes[] = new TruthNote($kind, $rows[0], $column, self::ranges($rows, $column), $count, trim("$name: ".($count === 1 ? '1 cell holds' : number_format($count).' cells hold')." $reason"), $act, $samples);
+        $this->notes[] = new TruthNote($kind, $rows[0], $column, $ranges, $count, trim("$name: ".($count === 1 ? '1 cell holds' : number_format($count).' cells hold')." $reason"), $act, $samples);
     }
 
     /** @return list<int> */
-    private static function bodyRows(TableReading $table, int $last): array
+    private static function bodyRows(TableReading $table): array
     {
         $rows = [];
         foreach ($table->runs as $run) {
-            if ($run->part === Part::Body && $run->first <= $last) {
-                array_push($rows, ...range($run->first, min($run->last, $last)));
+            if ($run->part === Part::Body) {
+                array_push($rows, ...range($run->first, $run->last));
             }
         }
 
