@@ -18,7 +18,7 @@ final class NumberFormat
     private static array $compiled = [];
 
     /** @var array<int, DigitFormat|DateTimeFormat> by section, made when first wanted */
-    private array $painters = [];
+    private array $writers = [];
 
     /** @param  list<Section>  $sections */
     private function __construct(private readonly array $sections, private readonly bool $conditional)
@@ -55,13 +55,13 @@ final class NumberFormat
             return new Formatted('', fits: false);
         }
         $section = $this->sections[$at];
-        $painter = $this->painters[$at] ??= $section->isDate ? new DateTimeFormat($section) : new DigitFormat($section);
-        if ($painter instanceof DateTimeFormat) {
-            return $painter->show($value, $from1904);
+        $writer = $this->writers[$at] ??= $section->isDate ? new DateTimeFormat($section) : new DigitFormat($section);
+        if ($writer instanceof DateTimeFormat) {
+            return $writer->show($value, $from1904);
         }
 
         // A section for negative numbers alone shows them without their sign; the code says how they look.
-        return $painter->show(abs($value), $value < 0 && ($this->conditional ? ! $section->isForNegatives() : $at === 0));
+        return $writer->show(abs($value), $value < 0 && ($this->conditional ? ! $section->isForNegatives() : $at === 0));
     }
 
     /** The number that a reader takes from what is shown: rounded to the places that the code shows, and scaled back. */
@@ -71,9 +71,9 @@ final class NumberFormat
         if ($at === null || $this->sections[$at]->isDate) {
             return $value;
         }
-        $painter = $this->painters[$at] ??= new DigitFormat($this->sections[$at]);
+        $writer = $this->writers[$at] ??= new DigitFormat($this->sections[$at]);
 
-        return $painter instanceof DigitFormat ? $painter->rounded($value) : $value;
+        return $writer instanceof DigitFormat ? $writer->rounded($value) : $value;
     }
 
     private function text(string $text): Formatted

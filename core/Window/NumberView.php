@@ -32,7 +32,7 @@ final readonly class NumberView
      * @param  int  $needed  the fewest decimals that show every value of the column as it is
      * @param  ColumnRuleView|null  $rule  of the column's kind, where the sheet wears a stylebook
      * @param  string|null  $heading  of the column
-     * @param  int  $sameHeading  columns on the sheets of the workbook that are headed the same
+     * @param  int  $alike  columns on the sheets of the workbook that are headed the same
      */
     private function __construct(
         public string $stored,
@@ -46,7 +46,7 @@ final readonly class NumberView
         public int $needed,
         public ?ColumnRuleView $rule,
         public ?string $heading,
-        public int $sameHeading,
+        public int $alike,
     ) {
     }
 

@@ -5,22 +5,37 @@ import { fileURLToPath } from 'node:url';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    executablePath: '/usr/bin/chromium',
+    args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+    ],
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 const shot = async (name) => {
-  await page.waitForLoadState('networkidle');
-  await page.screenshot({ path: join(here, `${name}.png`) });
+    await page.waitForLoadState('networkidle');
+    await page.screenshot({ path: join(here, `${name}.png`) });
 };
 
 await page.goto('http://127.0.0.1:8700/');
 await page.getByRole('link', { name: /Nursery year/ }).waitFor();
 await shot('shelf');
 const transfer = await page.evaluateHandle(() => {
-  const data = new DataTransfer();
-  data.items.add(new File(['Beleg;Datum;Art;Menge;Betrag\r\n004100;14.03.2026;Esche;12;1.204,50\r\n004101;02.04.2026;Erle;3;88,00\r\n004102;28.02.2026;"Weide; Kopf";7;140,25\r\n'], 'Autumn orders.csv'));
-  return data;
+    const data = new DataTransfer();
+    data.items.add(
+        new File(
+            [
+                'Beleg;Datum;Art;Menge;Betrag\r\n004100;14.03.2026;Esche;12;1.204,50\r\n004101;02.04.2026;Erle;3;88,00\r\n004102;28.02.2026;"Weide; Kopf";7;140,25\r\n',
+            ],
+            'Autumn orders.csv',
+        ),
+    );
+    return data;
 });
 await page.getByRole('main').dispatchEvent('drop', { dataTransfer: transfer });
 await page.getByRole('dialog').waitFor();
@@ -43,6 +58,13 @@ await page.getByTitle('Choose a stylebook').click();
 await page.getByRole('gridcell', { name: 'Value', exact: true }).click();
 await page.getByRole('button', { name: 'Other colours for fill' }).click();
 await shot('colours');
+await page.keyboard.press('Escape');
+await page.getByLabel('Address of the selection').fill('D8');
+await page.getByLabel('Address of the selection').press('Enter');
+await page.getByRole('button', { name: /^Number format/ }).click();
+await page.getByRole('button', { name: /^ddd d mmm yyyy/ }).hover();
+await page.getByText(/Trying on/).waitFor();
+await shot('numbers');
 await page.keyboard.press('Escape');
 await page.getByRole('button', { name: 'Hand over' }).click();
 await page.getByRole('button', { name: 'Write the file' }).click();

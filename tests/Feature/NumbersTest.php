@@ -22,7 +22,7 @@ final class NumbersTest extends TestCase
         $this->assertSame(['46085', '04 Mar 2026', '46,085'], [$samples['as_it_is'], $samples['date'], $samples['grouped']]);
         $this->assertContains('Wed 4 Mar 2026', array_column($view['patterns'], 'shown'));
         $price = $this->number($workbook, 2, 3);
-        $this->assertSame(['£1204.50', 2, 'Price', 1], [$price['shown'], $price['needed'], $price['heading'], $price['sameHeading']]);
+        $this->assertSame(['£1204.50', 2, 'Price', 1], [$price['shown'], $price['needed'], $price['heading'], $price['alike']]);
         $blank = $this->number($workbook, 40, 9);
         $this->assertSame(['', 'nothing', 'General'], [$blank['stored'], $blank['explained'], $blank['code']]);
     }

@@ -185,7 +185,7 @@ export interface NumberView {
   needed: number;
   rule: ColumnRuleView | null;
   heading: string | null;
-  sameHeading: number;
+  alike: number;
 }
 
 export interface TruthNote {

@@ -27,6 +27,7 @@ export function NumberMenu({
         tryOn(null);
         format.format(look);
     };
+    const severalColumns = view.alike !== 1;
     const keep = async () => {
         const name = await ask({ title: `Keep ${view.code} under a name`, label: 'Name of the format', action: 'Keep' });
         if (name) format.revise('keepNumber', { name: name.trim(), code: view.code });
@@ -49,17 +50,18 @@ export function NumberMenu({
     return (
         <Popover.Portal>
             <Popover.Content
-                className="menu max-h-[610px] w-[620px] overflow-auto p-3"
+                className="menu max-h-[610px] w-[580px] overflow-auto p-3"
                 side="top"
                 align="start"
                 alignOffset={shift}
+                sticky="always"
                 aria-label="Number formats"
             >
                 <p className="mb-2 text-[12px]">
                     <span className="font-mono">{view.stored || 'An empty cell'}</span>{' '}
                     <span className="text-quiet">is {view.explained}. The format changes how it reads, never what it is.</span>
                 </p>
-                <div className="grid grid-cols-[290px_minmax(0,1fr)] gap-3">
+                <div className="grid grid-cols-[262px_minmax(0,1fr)] gap-3">
                     <div role="group" aria-label="Reads as">
                         {view.samples.map((sample) => row(sample, view.choice?.purpose === sample.name, { number: sample.code }))}
                     </div>
@@ -73,7 +75,7 @@ export function NumberMenu({
                         )}
                         <Options view={view} choose={choose} />
                         <CodeField key={view.code} code={view.code} onChoose={(number) => choose({ number })} />
-                        {view.heading && view.sameHeading > 1 && (
+                        {view.heading && severalColumns && (
                             <button
                                 type="button"
                                 className="btn justify-center text-[12px]"
@@ -85,7 +87,7 @@ export function NumberMenu({
                                     })
                                 }
                             >
-                                Give it to all {view.sameHeading} columns headed “{view.heading}”
+                                Give it to all {view.alike} columns headed “{view.heading}”
                             </button>
                         )}
                         {format.record && format.record.sheets > 0 && (
