@@ -67,7 +67,7 @@ export function NumberFacet({ format }: { format: Formatter }) {
 /** How far the menu stands aside, so that the selection is seen while choices are tried on it. */
 function beside(): number {
     const mark = document.querySelector('[data-selected]')?.getBoundingClientRect();
-    return mark && mark.left < window.innerWidth / 2 ? 280 : -140;
+    return mark && mark.left < window.innerWidth / 2 ? 318 : -140;
 }
 
 /** The choice in force with one thing changed; where only a code says it, grouped figures are the beginning. */
