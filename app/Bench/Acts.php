@@ -15,6 +15,7 @@ use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
 use Rilvet\Act\Format;
 use Rilvet\Act\FormatPart;
+use Rilvet\Act\Hide;
 use Rilvet\Act\Lay;
 use Rilvet\Act\LayNamed;
 use Rilvet\Act\LookWords;
@@ -23,6 +24,8 @@ use Rilvet\Act\MoveCells;
 use Rilvet\Act\NameSelection;
 use Rilvet\Act\PasteCells;
 use Rilvet\Act\RenameWorkbook;
+use Rilvet\Act\Resize;
+use Rilvet\Act\SetOpening;
 use Rilvet\Act\Split;
 use Rilvet\Act\Together;
 use Rilvet\Act\TypeColumn;
@@ -75,6 +78,9 @@ final readonly class Acts
             'edit' => [new EditCells($sheet, $given->cells()), $this->withFormulas($row, $sheet)],
             'clear' => [new ClearCells($given->targets()), $this->withFormulas($row, ...$sheets)],
             'convert' => [new ConvertCells($given->targets(), $given->oneOf('to', ConvertCells::ACTS)), $this->withFormulas($row, ...$sheets)],
+            'resize' => [new Resize($sheets, $given->columns(), $given->spans(), $given->size()), $sheets],
+            'hide' => [new Hide($sheets, $given->columns(), $given->spans()[0][0], $given->spans()[0][1], ! $given->flag('show')), $sheets],
+            'opening' => [new SetOpening($sheets, $given->wholeOrNull('freezeRow'), $given->wholeOrNull('freezeColumn'), $given->flagOrNull('gridlines'), $given->wholeOrNull('zoom'), $given->flag('parts')), $sheets],
             'paste' => [$this->paste($sheet, $given), $this->withFormulas($row, $sheet)],
             'move' => [new MoveCells($sheet, $given->shift()), $this->withFormulas($row, $sheet)],
             default => throw ActIsWrong::named($name),

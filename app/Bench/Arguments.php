@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Models\Workbook;
 use Rilvet\Act\Targets;
+use Rilvet\Fit\Length;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\RangeSet;
@@ -18,6 +19,8 @@ use Rilvet\Look\Look;
 use Rilvet\Number\NumberChoice;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
+use Rilvet\Text\Fonts;
+use Rilvet\Window\Ruler;
 
 /** The arguments of an act as they came, read with their types; what is wrong is named. */
 final readonly class Arguments
@@ -191,6 +194,50 @@ final readonly class Arguments
         $column = $this->given['column'] ?? null;
 
         return is_int($column) && $column >= 1 && $column <= Address::COLUMNS ? $column : throw ActIsWrong::argument('column', 'the number of a column');
+    }
+
+    /** Whether an act goes to columns; else it goes to rows. */
+    public function columns(): bool
+    {
+        return $this->oneOf('axis', ['columns', 'rows']) === 'columns';
+    }
+
+    /** @return non-empty-list<array{int, int}> first and last, of columns or rows */
+    public function spans(): array
+    {
+        $limit = $this->columns() ? Address::COLUMNS : Address::ROWS;
+        $spans = [];
+        foreach ($this->list('spans') as $span) {
+            [$first, $last] = is_array($span) ? array_pad(array_values($span), 2, null) : [null, null];
+            if (! is_int($first) || ! is_int($last) || $first < 1 || $last < $first || $last > $limit) {
+                throw ActIsWrong::argument('spans', 'first and last of columns or rows of the sheet');
+            }
+            $spans[] = [$first, $last];
+        }
+
+        return $spans === [] ? throw ActIsWrong::argument('spans', 'at least one') : $spans;
+    }
+
+    /** A size as a person writes it, in px; null fits. */
+    public function size(): ?int
+    {
+        $size = $this->textOrNull('size');
+
+        return $size === null ? null : ($this->columns() ? Length::width($size, (new Ruler(Fonts::shipped()))->digitWidth(Look::none())) : Length::height($size));
+    }
+
+    public function wholeOrNull(string $name): ?int
+    {
+        $value = $this->given[$name] ?? null;
+
+        return $value === null || is_int($value) ? $value : throw ActIsWrong::argument($name, 'a whole number');
+    }
+
+    public function flagOrNull(string $name): ?bool
+    {
+        $value = $this->given[$name] ?? null;
+
+        return $value === null || is_bool($value) ? $value : throw ActIsWrong::argument($name, 'true or false');
     }
 
     public function shift(): Shift

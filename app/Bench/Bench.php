@@ -14,6 +14,7 @@ use Rilvet\Act\Act;
 use Rilvet\Act\Change;
 use Rilvet\Act\Patch;
 use Rilvet\Act\ReviseStylebook;
+use Rilvet\Act\Settle;
 use Rilvet\Look\LookBook;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\NoSuchSheet;
@@ -65,7 +66,7 @@ final class Bench
         return DB::transaction(function () use ($row, $act, $numbers, $revision) {
             $this->lock($row, $revision);
             $before = $this->load($row, $numbers);
-            $after = Recalculation::settle($before, $act->on($before));
+            $after = Settle::after($act, $before, Recalculation::settle($before, $act->on($before)));
             $change = Change::of($act, $before, $after);
             if (! $change->isEmpty()) {
                 $this->record($row, $change);

@@ -21,7 +21,7 @@ use Rilvet\Work\Workbook;
  * Turns what cells hold into what it is meant to be: text into numbers, 10 into 10 %, text into dates. A change of data,
  * named as such; what cannot be turned stays as it is, and formulas are never touched.
  */
-final readonly class ConvertCells implements Act
+final readonly class ConvertCells implements Act, ChangesSizes
 {
     public const ACTS = ['numbers', 'hundredths', 'dates_dmy', 'dates_mdy'];
 
@@ -67,6 +67,11 @@ final readonly class ConvertCells implements Act
         }
 
         return $count === 0 ? throw NothingToChange::becauseNothingTurns() : $workbook;
+    }
+
+    public function changesSizes(): bool
+    {
+        return true;
     }
 
     public function words(Workbook $workbook): string

@@ -25,7 +25,7 @@ use Rilvet\Work\Workbook;
  * Types texts into cells: an act on data, named as such. A text that reads as a number, in the format that the cell has,
  * becomes one: 3 in a percent cell is 3 %. An apostrophe in front keeps any text a text.
  */
-final readonly class EditCells implements Act
+final readonly class EditCells implements Act, ChangesSizes
 {
     /** A sheet of at most so many rows is read anew after an edit. */
     private const READ_ANEW = 5_000;
@@ -72,6 +72,11 @@ final readonly class EditCells implements Act
         $sheet = $sheet->readAs($found, $cells, $sheet->typing);
 
         return $workbook->withSheet($this->sheet, $hand === null ? $sheet : $sheet->touched($hand));
+    }
+
+    public function changesSizes(): bool
+    {
+        return true;
     }
 
     public function words(Workbook $workbook): string

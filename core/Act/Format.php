@@ -8,7 +8,7 @@ use Rilvet\Look\Look;
 use Rilvet\Work\Workbook;
 
 /** Gives chosen cells a look directly: a hand touch, which lies over the stylebook. Stored as runs, whatever the size. */
-final readonly class Format implements Act
+final readonly class Format implements Act, ChangesSizes
 {
     public function __construct(private Targets $targets, private Look $look)
     {
@@ -25,6 +25,11 @@ final readonly class Format implements Act
         }
 
         return $workbook;
+    }
+
+    public function changesSizes(): bool
+    {
+        return Settle::depends($this->look);
     }
 
     public function words(Workbook $workbook): string

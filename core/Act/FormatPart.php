@@ -11,7 +11,7 @@ use Rilvet\Work\PartRule;
 use Rilvet\Work\Workbook;
 
 /** Gives a look to a part of sheets, or to the columns of a kind in it; a look that says nothing takes the rule back. */
-final readonly class FormatPart implements Act
+final readonly class FormatPart implements Act, ChangesSizes
 {
     /**
      * @param  non-empty-list<int>  $sheets
@@ -38,6 +38,11 @@ final readonly class FormatPart implements Act
         }
 
         return $workbook;
+    }
+
+    public function changesSizes(): bool
+    {
+        return Settle::depends($this->look) || $this->look->isEmpty();
     }
 
     public function words(Workbook $workbook): string

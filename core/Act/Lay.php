@@ -12,7 +12,7 @@ use Rilvet\Look\LookMap;
 use Rilvet\Work\Workbook;
 
 /** Lays a lifted block of looks on ranges: from the corner of each, and again and again over a larger one. */
-final readonly class Lay implements Act
+final readonly class Lay implements Act, ChangesSizes
 {
     /** Cells that a block of several rows is laid on at most; each of them is a run of its own. */
     private const MOST = 400_000;
@@ -71,6 +71,11 @@ final readonly class Lay implements Act
         }
 
         return $widths;
+    }
+
+    public function changesSizes(): bool
+    {
+        return true;
     }
 
     public function words(Workbook $workbook): string

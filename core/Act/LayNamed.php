@@ -8,7 +8,7 @@ use Rilvet\Act\Exception\NoSuchLook;
 use Rilvet\Work\Workbook;
 
 /** Lays a named look on ranges; its wearers follow when the look is changed. An empty name takes it off. */
-final readonly class LayNamed implements Act
+final readonly class LayNamed implements Act, ChangesSizes
 {
     public function __construct(private Targets $targets, private string $name)
     {
@@ -36,6 +36,11 @@ final readonly class LayNamed implements Act
         }
 
         return $workbook;
+    }
+
+    public function changesSizes(): bool
+    {
+        return true;
     }
 
     public function words(Workbook $workbook): string

@@ -7,7 +7,7 @@ namespace Rilvet\Act;
 use Rilvet\Work\Workbook;
 
 /** Several acts that a person asked for as one: one entry of the history, one undo. */
-final readonly class Together implements Act
+final readonly class Together implements Act, ChangesSizes
 {
     /** @param  non-empty-list<Act>  $acts in their order */
     public function __construct(private array $acts, private ?string $words = null)
@@ -17,6 +17,11 @@ final readonly class Together implements Act
     public function on(Workbook $workbook): Workbook
     {
         return array_reduce($this->acts, fn (Workbook $so, Act $act) => $act->on($so), $workbook);
+    }
+
+    public function changesSizes(): bool
+    {
+        return array_filter($this->acts, fn (Act $act) => $act instanceof ChangesSizes && $act->changesSizes()) !== [];
     }
 
     public function words(Workbook $workbook): string

@@ -10,7 +10,7 @@ use Rilvet\Look\Look;
 use Rilvet\Work\Workbook;
 
 /** Wipes hand touches back to the layers below: one facet or all; or drops what came with the file. */
-final readonly class Wipe implements Act
+final readonly class Wipe implements Act, ChangesSizes
 {
     /**
      * @param  Facet|null  $facet  all of them where null
@@ -38,6 +38,11 @@ final readonly class Wipe implements Act
         }
 
         return $workbook;
+    }
+
+    public function changesSizes(): bool
+    {
+        return $this->facet === null || in_array($this->facet, [Facet::Type, Facet::Number, Facet::Place], true);
     }
 
     public function words(Workbook $workbook): string

@@ -29,8 +29,14 @@ final class ColumnFit
     /** Room at both sides of a cell's text, px. */
     public const PADDING = 8;
 
-    /** Body rows that are measured at each end of a table; beyond them the longest texts of the whole column count. */
+    /** Rows that are measured of a column that is in no table. */
+    private const SCANNED = 2_000;
+
+    /** A table of more than twice as many rows is measured at its ends alone; for the rest stand the longest texts of each column. */
     private const SAMPLE = 120;
+
+    /** Rows of such an end: headings, the first of the body, totals. */
+    private const ENDS = 40;
 
     /** @var array<int, int> */
     private array $widths = [];
@@ -58,15 +64,7 @@ final class ColumnFit
     public function setup(): Setup
     {
         $tables = $this->sheet->reading->tables;
-        foreach ($tables as $table) {
-            $this->fitColumns($table);
-        }
-        foreach ($tables as $table) {
-            $this->fitRows($table);
-        }
-        $ground = $this->sheet->stylebook->ground ?? Look::none();
-        $height = $this->ruler->lineHeight($ground) + $this->rules->rowAir;
-        $setup = $this->sheet->came->withSizes($this->widths, $this->heights, $height);
+        $setup = $this->resized($this->sheet->came);
         $stylebook = $this->sheet->stylebook;
         $first = $tables[0] ?? null;
         if ($stylebook === null || $first === null) {
@@ -81,6 +79,100 @@ final class ColumnFit
         }
 
         return $setup->withOpening($head !== null && $head <= 12 ? $head : 0, $head !== null && $labels !== null && $labelWidth <= 480 ? $labels : 0, $stylebook->gridlines);
+    }
+
+    /** A set-up with the sizes that the sheet's contents want now; what was sized by hand, and how it opens, stays. */
+    public function resized(Setup $setup): Setup
+    {
+        foreach ($this->sheet->reading->tables as $table) {
+            $this->fitColumns($table);
+        }
+        $this->widths = array_intersect_key($setup->widths, array_flip($setup->heldColumns)) + $this->widths;
+        foreach ($this->sheet->reading->tables as $table) {
+            $this->fitRows($table);
+        }
+        $ground = $this->sheet->stylebook->ground ?? Look::none();
+
+        return $setup->withSizes($this->widths, $this->heights, $this->ruler->lineHeight($ground) + $this->rules->rowAir);
+    }
+
+    /**
+     * The widths that columns need: body and headings of their tables, without titles and notes; all they hold where they
+     * are in no table. A column that holds nothing gets none.
+     *
+     * @param  list<int>  $columns
+     * @return array<int, int> px by column
+     */
+    public function widths(array $columns): array
+    {
+        foreach ($this->sheet->reading->tables as $table) {
+            $this->fitColumns($table);
+        }
+        $needs = [];
+        $others = array_diff($columns, array_keys($this->widths));
+        foreach ($others === [] ? [] : $this->sheet->cells->read(1, min($this->sheet->cells->rows(), self::SCANNED)) as $row => $cells) {
+            foreach ($others as $column) {
+                $cell = $cells[$column - 1] ?? Cell::blank();
+                if (! $cell->isBlank() && $this->merges->at($row, $column) === null) {
+                    $worn = $this->cascade->at($row, $column);
+                    $needs[$column] = max($needs[$column] ?? 0, $this->ruler->width(Shown::of($cell, $worn)->formatted->text, $worn->look));
+                }
+            }
+        }
+
+        return array_intersect_key($this->widths + array_map(fn (int $need) => max($this->rules->least, min($this->rules->greatest, $need + self::PADDING + $this->rules->air)), $needs), array_flip($columns));
+    }
+
+    /**
+     * The heights that rows need: wrapped lines, sizes of type, turned text. A row that needs no more than the usual gets none.
+     *
+     * @param  list<int>  $rows
+     * @return array<int, int> px by row
+     */
+    public function heights(array $rows): array
+    {
+        $setup = $this->sheet->setup;
+        $heights = [];
+        foreach ($rows as $row) {
+            foreach ($this->sheet->cells->read($row, $row) as $cells) {
+                $height = $this->rowHeight($row, $cells, 1, count($cells), $setup->widthOf(...)) + $this->rules->rowAir;
+                if ($height > $setup->height) {
+                    $heights[$row] = $height;
+                }
+            }
+        }
+
+        return $heights;
+    }
+
+    /**
+     * @param  list<Cell>  $cells
+     * @param  callable(int): int  $width
+     */
+    private function rowHeight(int $row, array $cells, int $left, int $right, callable $width): int
+    {
+        $height = 0;
+        for ($column = $left; $column <= $right; $column++) {
+            $cell = $cells[$column - 1] ?? Cell::blank();
+            if ($cell->isBlank() && $column > $left) {
+                continue;
+            }
+            $worn = $this->cascade->at($row, $column);
+            $look = $worn->look;
+            $line = $this->ruler->lineHeight($look);
+            $text = $cell->isBlank() ? '' : Shown::of($cell, $worn)->formatted->text;
+            $turn = (int) $look->number(Attribute::Rotation);
+            $height = max($height, match (true) {
+                $text === '' || $this->merges->at($row, $column)?->rows() > 1 => $line,
+                $turn === Look::STACKED => $line * mb_strlen($text),
+                // The box of a turned line: its length and its height, each by its share.
+                $turn !== 0 => (int) ceil(sin(deg2rad(abs($turn))) * $this->ruler->width($text, $look) + cos(deg2rad(abs($turn))) * $line),
+                $look->is(Attribute::Wrap) => $line * $this->lines($text, $look, $width($column)),
+                default => $line * (substr_count($text, "\n") + 1),
+            });
+        }
+
+        return $height;
     }
 
     private function fitColumns(TableReading $table): void
@@ -128,7 +220,7 @@ final class ColumnFit
         $top = $table->range->top;
         $bottom = $table->range->bottom;
 
-        return $bottom - $top < 2 * self::SAMPLE ? [[$top, $bottom]] : [[$top, $top + self::SAMPLE], [$bottom - self::SAMPLE, $bottom]];
+        return $bottom - $top < 2 * self::SAMPLE ? [[$top, $bottom]] : [[$top, $top + self::ENDS], [$bottom - self::ENDS, $bottom]];
     }
 
     private function fitRows(TableReading $table): void
@@ -150,17 +242,7 @@ final class ColumnFit
                 continue;
             }
             foreach ($this->sheet->cells->read($run->first, $run->last) as $row => $cells) {
-                $height = 0;
-                for ($column = $table->range->left; $column <= $table->range->right; $column++) {
-                    $cell = $cells[$column - 1] ?? Cell::blank();
-                    if ($cell->isBlank() && $column > $table->range->left) {
-                        continue;
-                    }
-                    $worn = $this->cascade->at($row, $column);
-                    $look = $worn->look;
-                    $lines = $look->is(Attribute::Wrap) && ! $cell->isBlank() ? $this->lines(Shown::of($cell, $worn)->formatted->text, $look, $this->widths[$column] ?? 64) : 1;
-                    $height = max($height, $lines * $this->ruler->lineHeight($look) + $air);
-                }
+                $height = $this->rowHeight($row, $cells, $table->range->left, $table->range->right, fn (int $column) => $this->widths[$column] ?? 64) + $air;
                 $this->heights[$row] = max($this->heights[$row] ?? 0, $height);
             }
         }

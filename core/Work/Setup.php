@@ -10,7 +10,7 @@ use Rilvet\Grid\Shift;
 /**
  * Sizes and the way a sheet opens. Widths and heights in px at 96 dpi, zoom in percent.
  *
- * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, merges: list<string>, width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, colour: string|null, state: string, protected: bool}
+ * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, merges: list<string>, width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, colour: string|null, state: string, protected: bool, heldColumns?: list<int>, heldRows?: list<int>}
  */
 final readonly class Setup
 {
@@ -29,6 +29,8 @@ final readonly class Setup
      * @param  int  $width  of columns without their own
      * @param  int  $height  of rows without their own
      * @param  int  $freezeRow  rows that stay in sight; 0 for none
+     * @param  list<int>  $heldColumns  sized by hand: no fit changes them
+     * @param  list<int>  $heldRows
      * @param  string  $state  visible, hidden or veryHidden (18.18.68)
      */
     public function __construct(
@@ -46,6 +48,8 @@ final readonly class Setup
         public ?string $tab = null,
         public string $state = 'visible',
         public bool $protected = false,
+        public array $heldColumns = [],
+        public array $heldRows = [],
     ) {
         $this->columnsHidden = array_flip($hiddenColumns);
         $this->rowsHidden = array_flip($hiddenRows);
@@ -77,7 +81,12 @@ final readonly class Setup
      */
     public function withSizes(array $widths, array $heights, int $height): self
     {
-        return self::fromArray(['widths' => $widths + $this->widths, 'heights' => $heights, 'height' => $height] + $this->toArray());
+        // What was sized by hand stays as it is.
+        return self::fromArray([
+            'widths' => array_diff_key($widths, array_flip($this->heldColumns)) + $this->widths,
+            'heights' => array_intersect_key($this->heights, array_flip($this->heldRows)) + $heights,
+            'height' => $height,
+        ] + $this->toArray());
     }
 
     /** @param  array<int, int>  $widths  by column, over those there are */
@@ -86,9 +95,32 @@ final readonly class Setup
         return self::fromArray(['widths' => $widths + $this->widths] + $this->toArray());
     }
 
-    public function withOpening(int $freezeRow, int $freezeColumn, bool $gridlines): self
+    public function withOpening(int $freezeRow, int $freezeColumn, bool $gridlines, ?int $zoom = null): self
     {
-        return self::fromArray(['freezeRow' => $freezeRow, 'freezeColumn' => $freezeColumn, 'gridlines' => $gridlines] + $this->toArray());
+        return self::fromArray(['freezeRow' => $freezeRow, 'freezeColumn' => $freezeColumn, 'gridlines' => $gridlines, 'zoom' => $zoom ?? $this->zoom] + $this->toArray());
+    }
+
+    /**
+     * Other sizes for some columns or rows; those that are given none go back to the usual one.
+     *
+     * @param  array<int, int>  $sizes  in px
+     * @param  list<int>  $indexes
+     * @param  bool  $held  they are sized by hand from now on
+     */
+    public function sized(bool $columns, array $sizes, array $indexes, bool $held): self
+    {
+        $data = $this->toArray();
+        [$size, $hold] = $columns ? ['widths', 'heldColumns'] : ['heights', 'heldRows'];
+        $data[$size] = $sizes + array_diff_key($data[$size], array_flip($indexes));
+        $data[$hold] = [...array_values(array_diff($data[$hold] ?? [], $indexes)), ...($held ? $indexes : [])];
+
+        return self::fromArray($data);
+    }
+
+    /** @param  list<int>  $hidden  all that are hidden then */
+    public function hiding(bool $columns, array $hidden): self
+    {
+        return self::fromArray([$columns ? 'hiddenColumns' : 'hiddenRows' => $hidden] + $this->toArray());
     }
 
     /** @param  list<Range>  $merges */
@@ -112,6 +144,8 @@ final readonly class Setup
             $shift->rows ? $frozen : $this->freezeRow,
             $shift->rows ? $this->freezeColumn : $frozen,
             $this->gridlines, $this->zoom, $this->tab, $this->state, $this->protected,
+            $shift->rows ? $this->heldColumns : self::movedList($this->heldColumns, $shift),
+            $shift->rows ? self::movedList($this->heldRows, $shift) : $this->heldRows,
         );
     }
 
@@ -149,6 +183,7 @@ final readonly class Setup
             'merges' => array_map(strval(...), $this->merges), 'width' => $this->width, 'height' => $this->height,
             'freezeRow' => $this->freezeRow, 'freezeColumn' => $this->freezeColumn, 'gridlines' => $this->gridlines, 'zoom' => $this->zoom,
             'colour' => $this->tab, 'state' => $this->state, 'protected' => $this->protected,
+            'heldColumns' => $this->heldColumns, 'heldRows' => $this->heldRows,
         ];
     }
 
@@ -158,6 +193,7 @@ final readonly class Setup
         return new self(
             $data['widths'], $data['heights'], $data['hiddenColumns'], $data['hiddenRows'], array_map(Range::parse(...), $data['merges']),
             $data['width'], $data['height'], $data['freezeRow'], $data['freezeColumn'], $data['gridlines'], $data['zoom'], $data['colour'], $data['state'], $data['protected'],
+            $data['heldColumns'] ?? [], $data['heldRows'] ?? [],
         );
     }
 }

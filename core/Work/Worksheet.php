@@ -114,6 +114,26 @@ final readonly class Worksheet
         return $this->with(['came' => $this->came->withWidths($widths), 'fitted' => $this->fitted?->withWidths($widths)]);
     }
 
+    /**
+     * @param  array<int, int>  $sizes  in px
+     * @param  list<int>  $indexes  of columns or rows
+     */
+    public function sized(bool $columns, array $sizes, array $indexes, bool $held): self
+    {
+        return $this->with(['came' => $this->came->sized($columns, $sizes, $indexes, $held), 'fitted' => $this->fitted?->sized($columns, $sizes, $indexes, $held)]);
+    }
+
+    /** @param  list<int>  $hidden */
+    public function hiding(bool $columns, array $hidden): self
+    {
+        return $this->with(['came' => $this->came->hiding($columns, $hidden), 'fitted' => $this->fitted?->hiding($columns, $hidden)]);
+    }
+
+    public function opening(int $freezeRow, int $freezeColumn, bool $gridlines, int $zoom): self
+    {
+        return $this->with(['came' => $this->came->withOpening($freezeRow, $freezeColumn, $gridlines, $zoom), 'fitted' => $this->fitted?->withOpening($freezeRow, $freezeColumn, $gridlines, $zoom)]);
+    }
+
     /** Everything at its new place after rows or columns were put in or taken out. */
     public function moved(Shift $shift, Sheet $cells): self
     {

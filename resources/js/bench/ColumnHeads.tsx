@@ -4,6 +4,7 @@ import type { SheetDetail } from '@/api/types';
 import { letters } from '@/grid/address';
 import type { Axis } from '@/grid/geometry';
 import { span } from '@/grid/selection';
+import { Edge } from './Edge';
 import { HeaderMenu } from './HeaderMenu';
 import { ColumnBrackets } from './PartMargin';
 import type { Acts } from './useActs';
@@ -50,6 +51,7 @@ export const ColumnHeads = memo(function ColumnHeads({
                         }}
                     >
                         {letters(column)}
+                        <Edge axis="columns" index={column} size={columns.sizeOf(column)} acts={acts} />
                     </div>
                 ))}
             </div>

@@ -119,6 +119,22 @@ function allActions({ bench, detail, acts, onHandOver }: Omit<Props, 'onClose'>)
     look('No fill', { fill: 'none' });
     actions.push(
         { words: 'Merge, keeping the first', run: () => void acts.act('merge', { ranges, mode: 'first' }) },
+        {
+            words: 'Fit all columns to their contents',
+            run: () => void acts.act('resize', { axis: 'columns', spans: [[1, Math.max(1, detail.columns)]] }),
+        },
+        {
+            words: detail.gridlines ? 'Hide gridlines' : 'Show gridlines',
+            run: () => void acts.act('opening', { gridlines: !detail.gridlines }),
+        },
+        {
+            words: detail.gridlines ? 'Hide gridlines on all sheets' : 'Show gridlines on all sheets',
+            run: () => void acts.act('opening', { gridlines: !detail.gridlines, sheets: 'all' }),
+        },
+        {
+            words: 'Keep headings and row labels in sight',
+            run: () => void acts.act('opening', { parts: true }),
+        },
         { words: 'Clear the cells', keys: 'Delete', run: () => void acts.act('clear', { ranges }) },
         { words: 'Split merged cells', run: () => void acts.act('split', { ranges }) },
         { words: 'Wipe hand touches', run: () => void acts.act('wipe', { ranges }) },

@@ -152,7 +152,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                         style={{ width: LEFT, height }}
                         {...handlers('rows')}
                     >
-                        <RowNumbers rows={rows} view={view} selection={selection} />
+                        <RowNumbers rows={rows} view={view} selection={selection} acts={acts} />
                         <RowBrackets tables={detail.tables} rows={rows} view={view} column={active.column} acts={acts} />
                     </div>
                 </HeaderMenu>
@@ -232,7 +232,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                                 style={{ width: LEFT, height: frozenHeight }}
                                 {...handlers('rows')}
                             >
-                                <RowNumbers rows={rows} view={clips.corner} selection={selection} />
+                                <RowNumbers rows={rows} view={clips.corner} selection={selection} acts={acts} />
                                 <RowBrackets
                                     tables={detail.tables}
                                     rows={rows}

@@ -1,10 +1,12 @@
 import { ContextMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { letters } from '@/grid/address';
+import { ask } from '@/parts/Ask';
+import { spansOf } from './Edge';
 import { useBench } from './state';
 import type { Acts } from './useActs';
 
-/** The menu of row numbers and column letters: puts rows or columns in beside the selection, or takes it out. */
+/** The menu of row numbers and column letters: sizes, hiding, freezing, putting rows or columns in and taking them out. */
 export function HeaderMenu({ axis, acts, children }: { axis: 'rows' | 'columns'; acts: Acts; children: ReactNode }) {
     const range = useBench((state) => state.selection[state.selection.length - 1]);
     const rows = axis === 'rows';
@@ -14,20 +16,46 @@ export function HeaderMenu({ axis, acts, children }: { axis: 'rows' | 'columns';
     const many = count === 1 ? (rows ? 'row' : 'column') : `${count} ${axis}`;
     const name = (index: number) => (rows ? String(index) : letters(index));
     const move = (at: number, inside: boolean) => void acts.act('move', { axis, at, count, in: inside });
+    const size = async () => {
+        const typed = await ask({
+            title: rows ? `Height of the ${many}` : `Width of the ${many}`,
+            about: rows ? 'In px, pt, mm or cm.' : 'In px, characters, pt, mm or cm.',
+            label: rows ? 'Height' : 'Width',
+            action: 'Set',
+        });
+        if (typed) void acts.act('resize', { axis, spans: spansOf(axis, first), size: typed });
+    };
+    const item = (words: string, run: () => void, danger = false) => (
+        <ContextMenu.Item className={`menu-item ${danger ? 'text-danger' : ''}`} onSelect={run}>
+            {words}
+        </ContextMenu.Item>
+    );
     return (
         <ContextMenu.Root>
             <ContextMenu.Trigger asChild>{children}</ContextMenu.Trigger>
             <ContextMenu.Portal>
                 <ContextMenu.Content className="menu">
-                    <ContextMenu.Item className="menu-item" onSelect={() => move(first, true)}>
-                        Put {many} in {rows ? 'above' : 'before'} {name(first)}
-                    </ContextMenu.Item>
-                    <ContextMenu.Item className="menu-item" onSelect={() => move(last + 1, true)}>
-                        Put {many} in {rows ? 'below' : 'after'} {name(last)}
-                    </ContextMenu.Item>
-                    <ContextMenu.Item className="menu-item text-danger" onSelect={() => move(first, false)}>
-                        Take {many} out: {count === 1 ? name(first) : `${name(first)} to ${name(last)}`}
-                    </ContextMenu.Item>
+                    {item('Fit to contents', () => void acts.act('resize', { axis, spans: spansOf(axis, first) }))}
+                    {item(rows ? 'Height…' : 'Width…', () => void size())}
+                    {item(`Hide ${many}`, () => void acts.act('hide', { axis, spans: [[first, last]] }))}
+                    {count > 1 &&
+                        item(
+                            `Show what is hidden in ${name(first)} to ${name(last)}`,
+                            () => void acts.act('hide', { axis, spans: [[first, last]], show: true }),
+                        )}
+                    {item(
+                        `Keep ${rows ? 'rows' : 'columns'} up to ${name(last)} in sight`,
+                        () => void acts.act('opening', rows ? { freezeRow: last } : { freezeColumn: last }),
+                    )}
+                    {item('Keep nothing in sight', () => void acts.act('opening', { freezeRow: 0, freezeColumn: 0 }))}
+                    <ContextMenu.Separator className="menu-line" />
+                    {item(`Put ${many} in ${rows ? 'above' : 'before'} ${name(first)}`, () => move(first, true))}
+                    {item(`Put ${many} in ${rows ? 'below' : 'after'} ${name(last)}`, () => move(last + 1, true))}
+                    {item(
+                        `Take ${many} out: ${count === 1 ? name(first) : `${name(first)} to ${name(last)}`}`,
+                        () => move(first, false),
+                        true,
+                    )}
                 </ContextMenu.Content>
             </ContextMenu.Portal>
         </ContextMenu.Root>

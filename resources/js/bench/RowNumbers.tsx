@@ -1,17 +1,20 @@
 import type { Rect } from '@/api/client';
 import type { Axis } from '@/grid/geometry';
 import { span } from '@/grid/selection';
+import { Edge } from './Edge';
+import type { Acts } from './useActs';
 
 /** The numbers of the rows in sight; those of the selection stand out. */
-export function RowNumbers({ rows, view, selection }: { rows: Axis; view: Rect; selection: Rect[] }) {
+export function RowNumbers({ rows, view, selection, acts }: { rows: Axis; view: Rect; selection: Rect[]; acts: Acts }) {
     return span(view.top, view.bottom).map((row) => (
         <div
             key={row}
             role="rowheader"
-            className={`absolute grid place-items-center overflow-hidden border-r border-b border-hair font-mono text-[11px] ${selection.some((rect) => row >= rect.top && row <= rect.bottom) ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
+            className={`absolute grid place-items-center border-r border-b border-hair font-mono text-[11px] ${selection.some((rect) => row >= rect.top && row <= rect.bottom) ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
             style={{ left: 14, width: 38, top: rows.start(row), height: rows.sizeOf(row) }}
         >
             {row}
+            <Edge axis="rows" index={row} size={rows.sizeOf(row)} acts={acts} />
         </div>
     ));
 }

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Fit\Exception;
+
+use Rilvet\Refusal;
+
+final class SizeIsWrong extends Refusal
+{
+    public static function text(string $text): self
+    {
+        return new self('"'.mb_strimwidth($text, 0, 40, '…').'" is no size. Write a number with px, pt, mm, cm, in or, for widths, characters.');
+    }
+
+    public static function width(string $text, int $most): self
+    {
+        return new self('A column is 1 to '.number_format($most).' px wide, 255 characters at most; "'.mb_strimwidth($text, 0, 40, '…').'" is not. Hide it to see nothing of it.');
+    }
+
+    public static function height(string $text, int $most): self
+    {
+        return new self('A row is 1 to '.number_format($most).' px high, 409.5 pt at most; "'.mb_strimwidth($text, 0, 40, '…').'" is not. Hide it to see nothing of it.');
+    }
+
+    public static function tooMany(bool $columns, int $most): self
+    {
+        return new self('At most '.number_format($most).($columns ? ' columns' : ' rows').' can be sized at once.');
+    }
+
+    public static function allHidden(bool $columns): self
+    {
+        return new self('One of the filled '.($columns ? 'columns' : 'rows').' has to stay in sight.');
+    }
+
+    public static function frozen(): self
+    {
+        return new self('The frozen rows and columns have to leave room on the screen: at most 200 rows and 50 columns, inside the sheet.');
+    }
+
+    public static function zoom(): self
+    {
+        return new self('The zoom is 10 to 400 percent.');
+    }
+}

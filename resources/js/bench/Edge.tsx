@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import { useBench } from './state';
+import type { Acts } from './useActs';
+
+type AxisName = 'columns' | 'rows';
+
+/** The chosen columns or rows that an act on one of them goes to: the whole selection where it is part of it. */
+export function spansOf(axis: AxisName, index: number): [number, number][] {
+    const spans = useBench
+        .getState()
+        .selection.map((rect): [number, number] => (axis === 'columns' ? [rect.left, rect.right] : [rect.top, rect.bottom]));
+    return spans.some(([first, last]) => index >= first && index <= last) ? spans : [[index, index]];
+}
+
+/** The edge of a column letter or a row number: dragged it sizes, pressed twice it fits to the contents. */
+export function Edge({ axis, index, size, acts }: { axis: AxisName; index: number; size: number; acts: Acts }) {
+    const [drag, setDrag] = useState<{ from: number; now: number } | null>(null);
+    const along = axis === 'columns';
+    const place = (event: { clientX: number; clientY: number }) => (along ? event.clientX : event.clientY);
+    return (
+        <div
+            role="presentation"
+            data-edge={index}
+            title="Drag to size, press twice to fit"
+            className={`absolute z-[4] ${along ? 'top-0 right-[-3px] h-full w-[7px] cursor-col-resize' : 'bottom-[-3px] left-0 h-[7px] w-full cursor-row-resize'}`}
+            onPointerDown={(event) => {
+                event.stopPropagation();
+                if (event.button !== 0) return;
+                event.currentTarget.setPointerCapture(event.pointerId);
+                setDrag({ from: place(event), now: place(event) });
+            }}
+            onPointerMove={(event) => drag && setDrag({ ...drag, now: place(event) })}
+            onPointerUp={(event) => {
+                event.stopPropagation();
+                const moved = drag ? drag.now - drag.from : 0;
+                setDrag(null);
+                if (Math.abs(moved) > 1)
+                    void acts.act('resize', {
+                        axis,
+                        spans: spansOf(axis, index),
+                        size: `${Math.max(4, Math.round(size + moved))} px`,
+                    });
+            }}
+            onPointerCancel={() => setDrag(null)}
+            onDoubleClick={(event) => {
+                event.stopPropagation();
+                void acts.act('resize', { axis, spans: spansOf(axis, index) });
+            }}
+        >
+            {drag && (
+                <div
+                    role="presentation"
+                    className="pointer-events-none fixed z-40 bg-damson"
+                    style={
+                        along
+                            ? { left: drag.now, top: 48, bottom: 178, width: 1 }
+                            : { top: drag.now, left: 232, right: 0, height: 1 }
+                    }
+                >
+                    <span className="absolute top-1 left-1 rounded bg-damson px-1 text-[11px] whitespace-nowrap text-white">
+                        {Math.max(4, Math.round(size + drag.now - drag.from))} px
+                    </span>
+                </div>
+            )}
+        </div>
+    );
+}
