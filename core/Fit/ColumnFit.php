@@ -135,9 +135,9 @@ final class ColumnFit
         $heights = [];
         foreach ($rows as $row) {
             foreach ($this->sheet->cells->read($row, $row) as $cells) {
-                $height = $this->rowHeight($row, $cells, 1, count($cells), $setup->widthOf(...)) + $this->rules->rowAir;
+                $height = $this->rowHeight($row, $cells, 1, count($cells), $setup->widthOf(...));
                 if ($height > $setup->height) {
-                    $heights[$row] = $height;
+                    $heights[$row] = $height + $this->rules->rowAir;
                 }
             }
         }

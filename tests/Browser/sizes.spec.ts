@@ -1,0 +1,101 @@
+import { expect, test, type Page } from '@playwright/test';
+import Library from 'exceljs';
+import { accessible, cell, openBench } from './sheet';
+
+const undo = (page: Page, words: string) => page.getByRole('button', { name: `Undo: ${words}` });
+const head = (page: Page, letter: string) => page.getByRole('columnheader', { name: letter, exact: true });
+const widthOf = async (page: Page, letter: string) => Math.round((await head(page, letter).boundingBox())?.width ?? 0);
+
+async function select(page: Page, ranges: string): Promise<void> {
+    const address = page.getByLabel('Address of the selection');
+    await address.fill(ranges);
+    await address.press('Enter');
+    await expect(address).toHaveValue(ranges);
+}
+
+async function act(page: Page, words: string): Promise<void> {
+    await page.keyboard.press('Control+k');
+    await page.getByRole('combobox', { name: 'Find an action' }).fill(words);
+    await page.keyboard.press('Enter');
+}
+
+test('columns are dragged, fitted, sized by number and hidden, and the file has the same sizes', async ({ page }) => {
+    await openBench(page, 'Hollin Lane site');
+    await page.getByRole('button', { name: 'Format by hand' }).click();
+    // Marks where figures do not fit; pressed twice at its edge, the column is wide enough.
+    const worth = head(page, 'G');
+    await expect(page.getByRole('gridcell').filter({ hasText: /^#+$/ }).first()).toBeVisible();
+    const edge = worth.locator('[data-edge]');
+    await edge.dblclick();
+    await expect(undo(page, 'Fitted, 1 column')).toBeVisible();
+    await select(page, 'A:G');
+    await act(page, 'Fit all columns');
+    await expect(undo(page, 'Fitted, 7 columns')).toBeVisible();
+    await expect(page.getByRole('gridcell').filter({ hasText: /^#+$/ })).toHaveCount(0);
+    const cut = await page
+        .getByRole('gridcell')
+        .evaluateAll((cells) => cells.filter((each) => each.scrollWidth > each.clientWidth).map((each) => each.textContent));
+    expect(cut).toEqual([]);
+
+    // Dragged: several chosen columns take the same width.
+    await select(page, 'E:F');
+    const from = await head(page, 'F').locator('[data-edge]').boundingBox();
+    if (!from) throw new Error('the edge is not in sight');
+    const before = await widthOf(page, 'F');
+    await page.mouse.move(from.x + 3, from.y + 5);
+    await page.mouse.down();
+    await page.mouse.move(from.x + 43, from.y + 5, { steps: 4 });
+    await page.mouse.up();
+    await expect(undo(page, `Width ${before + 40} px, 2 columns`)).toBeVisible();
+    await expect.poll(() => widthOf(page, 'E')).toBe(before + 40);
+
+    // By number, in another unit.
+    await head(page, 'B').click({ button: 'right' });
+    await page.getByRole('menuitem', { name: 'Width…' }).click();
+    await page.getByLabel('Width', { exact: true }).fill('40 mm');
+    await accessible(page);
+    await page.keyboard.press('Enter');
+    await expect(undo(page, 'Width 151 px, 1 column')).toBeVisible();
+    await head(page, 'B').click({ button: 'right' });
+    await page.getByRole('menuitem', { name: 'Width…' }).click();
+    await page.getByLabel('Width', { exact: true }).fill('10000 px');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('status')).toContainText('255 characters at most');
+
+    // Hidden and brought back; headings kept in sight.
+    await head(page, 'C').click({ button: 'right' });
+    await page.getByRole('menuitem', { name: 'Hide column' }).click();
+    await expect(undo(page, 'Hidden, 1 column')).toBeVisible();
+    await act(page, 'Keep headings and row labels in sight');
+    await expect(undo(page, 'Headings and row labels kept in sight')).toBeVisible();
+    await act(page, 'Hide gridlines');
+    await expect(undo(page, 'Gridlines hidden')).toBeVisible();
+
+    await page.keyboard.press('Control+s');
+    await page.getByRole('button', { name: 'Write the file' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Download the xlsx' }).click();
+    const book = new Library.Workbook();
+    await book.xlsx.readFile(await (await download).path());
+    await page.getByRole('button', { name: 'Close' }).click();
+    const sheet = book.getWorksheet('Stock list');
+    expect(sheet?.getColumn('C').hidden).toBe(true);
+    // Widths in characters of the default font, whose digits are 7 px wide (ISO/IEC 29500-1 18.3.1.13).
+    expect(sheet?.getColumn('B').width).toBeCloseTo(151 / 7, 1);
+    expect(sheet?.getColumn('E').width).toBeCloseTo((before + 40) / 7, 1);
+    expect(sheet?.views[0]).toMatchObject({ state: 'frozen', ySplit: 3, xSplit: 2, showGridLines: false });
+});
+
+test('a dressed sheet still fits after its font is changed, and a column sized by hand stays', async ({ page }) => {
+    await openBench(page, 'Nursery year');
+    await select(page, 'B7:B10');
+    const before = await widthOf(page, 'B');
+    await page.getByLabel('Size in points').fill('20');
+    await page.getByLabel('Size in points').press('Enter');
+    await expect(undo(page, '20 pt, B7:B10')).toBeVisible();
+    await expect.poll(() => widthOf(page, 'B')).toBeGreaterThan(before);
+    const cut = await cell(page, 'Silver birch').evaluate((each) => each.scrollWidth > each.clientWidth);
+    expect(cut).toBe(false);
+    await undo(page, '20 pt, B7:B10').click();
+    await expect.poll(() => widthOf(page, 'B')).toBe(before);
+});
