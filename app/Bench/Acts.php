@@ -26,6 +26,7 @@ use Rilvet\Act\PasteCells;
 use Rilvet\Act\RenameWorkbook;
 use Rilvet\Act\Resize;
 use Rilvet\Act\SetOpening;
+use Rilvet\Act\SortTable;
 use Rilvet\Act\Split;
 use Rilvet\Act\Together;
 use Rilvet\Act\TypeColumn;
@@ -78,6 +79,7 @@ final readonly class Acts
             'edit' => [new EditCells($sheet, $given->cells()), $this->withFormulas($row, $sheet)],
             'clear' => [new ClearCells($given->targets()), $this->withFormulas($row, ...$sheets)],
             'convert' => [new ConvertCells($given->targets(), $given->oneOf('to', ConvertCells::ACTS)), $this->withFormulas($row, ...$sheets)],
+            'sort' => [new SortTable($sheet, $given->place()->row, $given->place()->column, $given->sortKeys()), $this->withFormulas($row, $sheet)],
             'resize' => [new Resize($sheets, $given->columns(), $given->spans(), $given->size()), $sheets],
             'hide' => [new Hide($sheets, $given->columns(), $given->spans()[0][0], $given->spans()[0][1], ! $given->flag('show')), $sheets],
             'opening' => [new SetOpening($sheets, $given->wholeOrNull('freezeRow'), $given->wholeOrNull('freezeColumn'), $given->flagOrNull('gridlines'), $given->wholeOrNull('zoom'), $given->flag('parts')), $sheets],

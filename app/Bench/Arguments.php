@@ -226,6 +226,18 @@ final readonly class Arguments
         return $size === null ? null : ($this->columns() ? Length::width($size, (new Ruler(Fonts::shipped()))->digitWidth(Look::none())) : Length::height($size));
     }
 
+    /** @return non-empty-list<array{int, bool}> column, and whether the greatest comes first */
+    public function sortKeys(): array
+    {
+        $keys = [];
+        foreach ($this->list('keys') as $key) {
+            [$column, $down] = is_array($key) ? array_pad(array_values($key), 2, false) : [null, null];
+            $keys[] = is_int($column) && $column >= 1 && $column <= Address::COLUMNS && is_bool($down) ? [$column, $down] : throw ActIsWrong::argument('keys', 'columns, each with true where the greatest comes first');
+        }
+
+        return $keys === [] || count($keys) > 16 ? throw ActIsWrong::argument('keys', '1 to 16 columns') : $keys;
+    }
+
     public function wholeOrNull(string $name): ?int
     {
         $value = $this->given[$name] ?? null;

@@ -41,6 +41,40 @@ final readonly class References
         return (string) preg_replace_callback(self::PIECES, fn (array $piece) => $this->piece($piece, $own), $formula, flags: PREG_UNMATCHED_AS_NULL);
     }
 
+    /**
+     * A formula that goes to another row together with the cells beside it: what it says of its own row it says of the new
+     * one. Rows of which all or none are looked at mean the same in any order.
+     *
+     * @param  int  $first  of the rows that change places
+     * @param  int  $last  of them
+     * @return string|null null where it looks at single other rows that change places as well
+     */
+    public static function inRow(string $formula, int $from, int $to, int $first, int $last): ?string
+    {
+        $lost = false;
+        $moved = preg_replace_callback(self::PIECES, function (array $piece) use ($from, $to, $first, $last, &$lost) {
+            $whole = (string) $piece[0];
+            $top = $piece['r1'] ?? $piece['top'] ?? null;
+            if ($top === null || ($piece['sheet'] ?? null) !== null) {
+                return $whole;
+            }
+            $bottom = $piece['r2'] ?? $piece['bottom'] ?? $top;
+            [$a, $b] = [(int) ltrim($top, '$'), (int) ltrim($bottom, '$')];
+            if (max($a, $b) < $first || min($a, $b) > $last || (min($a, $b) <= $first && max($a, $b) >= $last)) {
+                return $whole;
+            }
+            if ($a !== $from || $b !== $from || str_starts_with($top, '$')) {
+                $lost = true;
+
+                return $whole;
+            }
+
+            return isset($piece['c1']) ? $piece['c1'].$to.(isset($piece['c2']) ? ":{$piece['c2']}$to" : '') : "$to:$to";
+        }, $formula, flags: PREG_UNMATCHED_AS_NULL);
+
+        return $lost ? null : (string) $moved;
+    }
+
     /** @param  array<array-key, string|null>  $piece */
     private function piece(array $piece, bool $own): string
     {

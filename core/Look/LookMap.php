@@ -93,6 +93,20 @@ final class LookMap
         }
     }
 
+    /**
+     * The map after rows changed places.
+     *
+     * @param  array<int, int>  $rows  where each row of the range comes from, by the row it goes to
+     * @param  (callable(int, int): int)|null  $join  makes the look of what comes and what was there; null takes what comes
+     */
+    public function ordered(Range $range, array $rows, ?callable $join = null): self
+    {
+        $new = clone $this;
+        $new->mapEach($range, fn (int $row, int $column, int $there) => $join === null ? $this->at($rows[$row] ?? $row, $column) : $join($this->at($rows[$row] ?? $row, $column), $there));
+
+        return $new;
+    }
+
     /** Adds one cell below all that its column holds already; for readers, which go down the rows. */
     public function append(int $row, int $column, int $look): void
     {

@@ -117,6 +117,23 @@ final readonly class Setup
         return self::fromArray($data);
     }
 
+    /**
+     * Heights and hidden rows after rows changed places.
+     *
+     * @param  array<int, int>  $rows  where each row comes from, by the row it goes to
+     */
+    public function ordered(array $rows): self
+    {
+        $data = $this->toArray();
+        $to = array_flip($rows);
+        $place = fn (int $row) => $to[$row] ?? $row;
+        $data['heights'] = array_combine(array_map($place, array_keys($this->heights)), $this->heights);
+        $data['hiddenRows'] = array_map($place, $this->hiddenRows);
+        $data['heldRows'] = array_map($place, $this->heldRows);
+
+        return self::fromArray($data);
+    }
+
     /** @param  list<int>  $hidden  all that are hidden then */
     public function hiding(bool $columns, array $hidden): self
     {

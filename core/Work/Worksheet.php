@@ -8,6 +8,8 @@ use Rilvet\Grid\Range;
 use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
 use Rilvet\Intake\SheetTyping;
+use Rilvet\Look\Facet;
+use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\Correction\Correction;
 use Rilvet\Reading\Reading;
@@ -121,6 +123,24 @@ final readonly class Worksheet
     public function sized(bool $columns, array $sizes, array $indexes, bool $held): self
     {
         return $this->with(['came' => $this->came->sized($columns, $sizes, $indexes, $held), 'fitted' => $this->fitted?->sized($columns, $sizes, $indexes, $held)]);
+    }
+
+    /**
+     * Rows of a range in another order: their cells, hand touches, named looks and heights go along. Of what came with the
+     * file, fills and borders stay, since they belong to the place: a stripe is no part of a row.
+     *
+     * @param  array<int, int>  $rows  where each row comes from, by the row it goes to
+     */
+    public function ordered(Range $range, array $rows, Sheet $cells, LookBook $looks): self
+    {
+        $file = $this->file->ordered($range, $rows, fn (int $comes, int $there) => $looks->number(
+            $looks->look($there)->facet(Facet::Fill, Facet::Borders)->under($looks->look($comes)->facet(Facet::Type, Facet::Number, Facet::Place, Facet::Guard)),
+        ));
+
+        return $this->with([
+            'cells' => $cells, 'file' => $file, 'named' => $this->named->ordered($range, $rows), 'hand' => $this->hand->ordered($range, $rows),
+            'came' => $this->came->ordered($rows), 'fitted' => $this->fitted?->ordered($rows),
+        ]);
     }
 
     /** @param  list<int>  $hidden */

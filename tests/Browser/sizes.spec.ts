@@ -99,3 +99,22 @@ test('a dressed sheet still fits after its font is changed, and a column sized b
     await undo(page, '20 pt, B7:B10').click();
     await expect.poll(() => widthOf(page, 'B')).toBe(before);
 });
+
+test('a dressed table is sorted by a column: groups and totals stay, and one undo brings the order back', async ({ page }) => {
+    await openBench(page, 'Nursery year');
+    const first = page.locator('[aria-rowindex="7"] [aria-colindex="2"]');
+    const before = await first.textContent();
+    await page.getByRole('button', { name: 'Correct column B' }).click();
+    await page.getByRole('menuitem', { name: 'Greatest first' }).click();
+    await expect(undo(page, 'Data: sorted by B, greatest first, Stock')).toBeVisible();
+    const names = async () => {
+        const texts = [];
+        for (const row of [7, 8, 9, 10])
+            texts.push((await page.locator(`[aria-rowindex="${row}"] [aria-colindex="2"]`).first().textContent()) ?? '');
+        return texts;
+    };
+    await expect.poll(names).toEqual([...(await names())].sort((a, b) => b.localeCompare(a, 'en')));
+    await expect(page.locator('[aria-rowindex="11"] [aria-colindex="1"]').first()).toHaveText('Upper beds together');
+    await page.keyboard.press('Control+z');
+    await expect(first.first()).toHaveText(before ?? '');
+});

@@ -177,10 +177,21 @@ function allActions({ bench, detail, acts, onHandOver }: Omit<Props, 'onClose'>)
     }
     for (const column of table?.columns ?? []) {
         if (table && column.heading)
-            actions.push({
-                words: `Select the column ${column.heading}`,
-                run: () => select([{ top: table.top, left: column.column, bottom: table.bottom, right: column.column }]),
-            });
+            actions.push(
+                ...[false, true].map((down) => ({
+                    words: `Sort by ${column.heading}, ${down ? 'greatest' : 'least'} first`,
+                    run: () =>
+                        void acts.act('sort', {
+                            row: table.runs.find((run) => run.part === 'body')?.first ?? table.top,
+                            column: column.column,
+                            keys: [[column.column, down]],
+                        }),
+                })),
+                {
+                    words: `Select the column ${column.heading}`,
+                    run: () => select([{ top: table.top, left: column.column, bottom: table.bottom, right: column.column }]),
+                },
+            );
     }
     if (table && range) {
         const rows = range.top === range.bottom ? `row ${range.top}` : `rows ${range.top} to ${range.bottom}`;

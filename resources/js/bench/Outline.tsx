@@ -227,6 +227,7 @@ function ColumnRow({
     const row = table.runs.find((run) => run.part === 'body')?.first ?? table.top;
     const correct = (change: object) =>
         void acts.act('correct', { correction: { type: 'column', row, column: column.column, ...change } });
+    const sort = (down: boolean) => void acts.act('sort', { row, column: column.column, keys: [[column.column, down]] });
     return (
         <li className={`group flex h-6 items-center ${selected ? 'bg-brass-soft' : 'hover:bg-ground'}`}>
             <button
@@ -254,6 +255,13 @@ function ColumnRow({
                 </DropdownMenu.Trigger>
                 <DropdownMenu.Portal>
                     <DropdownMenu.Content className="menu" align="start">
+                        <DropdownMenu.Label className="menu-label">Sort the table by it</DropdownMenu.Label>
+                        <DropdownMenu.Item className="menu-item" onSelect={() => sort(false)}>
+                            Least first
+                        </DropdownMenu.Item>
+                        <DropdownMenu.Item className="menu-item" onSelect={() => sort(true)}>
+                            Greatest first
+                        </DropdownMenu.Item>
                         <DropdownMenu.Label className="menu-label">Column {column.letters} is</DropdownMenu.Label>
                         <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'label' })}>
                             Row labels
