@@ -39,6 +39,7 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}/lift', [BenchController::class, 'lift']);
         Route::get('sheets/{number}/number', [BenchController::class, 'number']);
         Route::get('sheets/{number}/truths', [BenchController::class, 'truths']);
+        Route::get('sheets/{number}/cut', [BenchController::class, 'cut']);
         Route::get('sheets/{number}/looks', [BenchController::class, 'looks']);
         Route::post('point', [BenchController::class, 'goTo']);
         Route::get('sheets/{number}/risk', [HandoverController::class, 'risk']);

@@ -13,6 +13,7 @@ use Rilvet\Act\CorrectReading;
 use Rilvet\Act\DrawBorders;
 use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
+use Rilvet\Act\EqualWidths;
 use Rilvet\Act\Format;
 use Rilvet\Act\FormatPart;
 use Rilvet\Act\Hide;
@@ -26,6 +27,7 @@ use Rilvet\Act\PasteCells;
 use Rilvet\Act\RenameWorkbook;
 use Rilvet\Act\Resize;
 use Rilvet\Act\SetOpening;
+use Rilvet\Act\ShareWidth;
 use Rilvet\Act\SortTable;
 use Rilvet\Act\Split;
 use Rilvet\Act\Together;
@@ -80,6 +82,8 @@ final readonly class Acts
             'clear' => [new ClearCells($given->targets()), $this->withFormulas($row, ...$sheets)],
             'convert' => [new ConvertCells($given->targets(), $given->oneOf('to', ConvertCells::ACTS)), $this->withFormulas($row, ...$sheets)],
             'sort' => [new SortTable($sheet, $given->place()->row, $given->place()->column, $given->sortKeys()), $this->withFormulas($row, $sheet)],
+            'equal' => [new EqualWidths($sheets, $given->spans()), $sheets],
+            'share' => [new ShareWidth($sheet, $given->place()->row, $given->place()->column, $given->size() ?? throw ActIsWrong::argument('size', 'a width')), [$sheet]],
             'resize' => [new Resize($sheets, $given->columns(), $given->spans(), $given->size()), $sheets],
             'hide' => [new Hide($sheets, $given->columns(), $given->spans()[0][0], $given->spans()[0][1], ! $given->flag('show')), $sheets],
             'opening' => [new SetOpening($sheets, $given->wholeOrNull('freezeRow'), $given->wholeOrNull('freezeColumn'), $given->flagOrNull('gridlines'), $given->wholeOrNull('zoom'), $given->flag('parts')), $sheets],

@@ -124,6 +124,39 @@ final class ColumnFit
     }
 
     /**
+     * What the columns of a table need, for sharing a width among them: the narrowest that a column may be, by its longest
+     * word, and the widths of its texts. Figures do not wrap. Headings and the first rows of the body count.
+     *
+     * @return array<int, array{least: int, texts: list<int>}> px by column, padding included
+     */
+    public function needs(TableReading $table): array
+    {
+        $needs = [];
+        foreach ($table->columns as $column) {
+            if (! $this->sheet->setup->hidesColumn($column->column)) {
+                $needs[$column->column] = ['least' => $column->role === ColumnRole::Spacer ? 16 : $this->rules->least, 'texts' => []];
+            }
+        }
+        foreach ($this->sheet->cells->read($table->range->top, min($table->range->bottom, $table->range->top + 2 * self::SAMPLE)) as $row => $cells) {
+            $part = $table->runAt($row)?->part;
+            foreach ($part === Part::Body || $part === Part::Heading || $part === Part::Subtotal || $part === Part::Total ? array_keys($needs) : [] as $column) {
+                $cell = $cells[$column - 1] ?? Cell::blank();
+                if ($cell->isBlank() || $this->merges->at($row, $column)?->columns() > 1) {
+                    continue;
+                }
+                $worn = $this->cascade->at($row, $column);
+                $text = Shown::of($cell, $worn)->formatted->text;
+                $whole = $this->ruler->width($text, $worn->look) + self::PADDING;
+                $wraps = $cell->isText() && ($part === Part::Body || $part === Part::Heading);
+                $needs[$column]['least'] = max($needs[$column]['least'], $wraps ? min($whole, $this->longestWord($text, $worn->look) + self::PADDING) : $whole);
+                $needs[$column]['texts'][] = $whole;
+            }
+        }
+
+        return $needs;
+    }
+
+    /**
      * The heights that rows need: wrapped lines, sizes of type, turned text. A row that needs no more than the usual gets none.
      *
      * @param  list<int>  $rows
@@ -167,7 +200,7 @@ final class ColumnFit
                 $turn === Look::STACKED => $line * mb_strlen($text),
                 // The box of a turned line: its length and its height, each by its share.
                 $turn !== 0 => (int) ceil(sin(deg2rad(abs($turn))) * $this->ruler->width($text, $look) + cos(deg2rad(abs($turn))) * $line),
-                $look->is(Attribute::Wrap) => $line * $this->lines($text, $look, $width($column)),
+                $look->is(Attribute::Wrap) => $line * Lines::count($text, $width($column) - self::PADDING, fn (string $words) => $this->ruler->width($words, $look)),
                 default => $line * (substr_count($text, "\n") + 1),
             });
         }
@@ -251,25 +284,5 @@ final class ColumnFit
     private function longestWord(string $text, Look $look): int
     {
         return max(array_map(fn (string $word) => $this->ruler->width($word, $look), preg_split('/\s+/', trim($text)) ?: ['']));
-    }
-
-    private function lines(string $text, Look $look, int $width): int
-    {
-        $lines = 0;
-        foreach (explode("\n", $text) as $paragraph) {
-            $lines++;
-            $line = '';
-            foreach (explode(' ', $paragraph) as $word) {
-                $longer = $line === '' ? $word : "$line $word";
-                if ($line !== '' && $this->ruler->width($longer, $look) > $width - self::PADDING) {
-                    $lines++;
-                    $line = $word;
-                } else {
-                    $line = $longer;
-                }
-            }
-        }
-
-        return $lines;
     }
 }

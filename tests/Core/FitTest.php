@@ -9,15 +9,19 @@ use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Act;
 use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
+use Rilvet\Act\EqualWidths;
 use Rilvet\Act\Format;
 use Rilvet\Act\Hide;
 use Rilvet\Act\MoveCells;
 use Rilvet\Act\Resize;
 use Rilvet\Act\SetOpening;
 use Rilvet\Act\Settle;
+use Rilvet\Act\ShareWidth;
 use Rilvet\Act\Targets;
+use Rilvet\Fit\CutTexts;
 use Rilvet\Fit\Exception\SizeIsWrong;
 use Rilvet\Fit\Length;
+use Rilvet\Fit\WidthShare;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\RangeSet;
@@ -187,6 +191,68 @@ final class FitTest extends TestCase
                 self::assertNotSame('', $wrong->getMessage());
             }
         }
+    }
+
+    public function test_what_is_cut_is_counted_and_fitted(): void
+    {
+        $workbook = self::book([['Tree', 'Worth', 'Note'], ['A very long name of a tree', 123456789, 'x'], ['Oak', 5, 'y']]);
+        $workbook = (new Resize([1], true, [[1, 2]], 40))->on($workbook);
+        $cut = CutTexts::of($workbook, 1);
+        self::assertSame(['A2', 'B2'], array_values(array_diff($cut->places, ['B1'])));
+        self::assertCount($cut->count, $cut->places);
+        $fitted = (new Resize([1], true, [[1, 1], [2, 2]], null))->on($workbook);
+        self::assertSame(0, CutTexts::of($fitted, 1)->count);
+        $large = (new Format(self::at('A3'), Look::of(['size' => 40])))->on($fitted);
+        self::assertSame([[3, 3]], CutTexts::of((new Resize([1], true, [[1, 1]], 300))->on($large), 1)->rows, 'the row is too low');
+        $wrapped = (new Format(self::at('A2'), Look::of(['wrap' => true])))->on((new Resize([1], true, [[1, 2]], 90))->on($workbook));
+        self::assertSame(['A2'], CutTexts::of($wrapped, 1)->places);
+        self::assertSame([], CutTexts::of((new Resize([1], false, [[1, 3]], null))->on($wrapped), 1)->places);
+    }
+
+    public function test_months_take_the_width_of_the_widest(): void
+    {
+        $workbook = self::book([['Tree', 'January', 'May', 'September'], ['Oak', 1, 2, 3], ['Elm', 1, 2, 3]]);
+        $setup = (new EqualWidths([1], [[2, 4]]))->on($workbook)->sheet(1)->setup;
+        self::assertSame($setup->widthOf(2), $setup->widthOf(3));
+        self::assertSame($setup->widthOf(2), $setup->widthOf(4));
+        self::assertGreaterThanOrEqual(Fonts::shipped()->face('Carlito')->fit('September', Ruler::SIZE * Fonts::PX) + 8, $setup->widthOf(3));
+    }
+
+    public function test_a_shared_width_is_kept_to_and_takes_no_more_lines_than_any_other_share(): void
+    {
+        mt_srand(5);
+        for ($round = 0; $round < 30; $round++) {
+            $columns = [];
+            foreach ([1, 2, 3] as $column) {
+                $columns[$column] = ['least' => mt_rand(40, 60), 'texts' => array_map(fn () => mt_rand(60, 400), range(1, 12))];
+            }
+            $total = array_sum(array_column($columns, 'least')) + 8 * mt_rand(5, 40);
+            $lines = fn (array $widths) => array_sum(array_map(fn (int $column) => array_sum(array_map(fn (int $text) => max(1, (int) ceil(($text - 8) / ($widths[$column] - 8))), $columns[$column]['texts'])), [1, 2, 3]));
+            $widths = WidthShare::of($columns, $total, 8);
+            self::assertLessThanOrEqual($total, array_sum($widths));
+            for ($try = 0; $try < 60; $try++) {
+                $steps = intdiv($total - array_sum(array_column($columns, 'least')), 8);
+                $one = mt_rand(0, $steps);
+                $two = mt_rand(0, $steps - $one);
+                $other = [1 => $columns[1]['least'] + 8 * $one, 2 => $columns[2]['least'] + 8 * $two, 3 => $columns[3]['least'] + 8 * ($steps - $one - $two)];
+                self::assertLessThanOrEqual($lines($other), $lines($widths));
+            }
+        }
+        $this->expectException(SizeIsWrong::class);
+        WidthShare::of([1 => ['least' => 90, 'texts' => [100]], 2 => ['least' => 90, 'texts' => [100]]], 150, 8);
+    }
+
+    public function test_a_table_shares_a_page_and_its_long_notes_wrap(): void
+    {
+        $rows = [['Tree', 'Count', 'Note']];
+        foreach (range(1, 12) as $row) {
+            $rows[] = ["Wild service tree $row", 100 * $row, str_repeat('needs potting on before the end of May ', 1 + $row % 3)];
+        }
+        $workbook = (new ShareWidth(1, 2, 1, 420))->on(self::book($rows));
+        $setup = $workbook->sheet(1)->setup;
+        self::assertLessThanOrEqual(420, $setup->widthOf(1) + $setup->widthOf(2) + $setup->widthOf(3));
+        self::assertGreaterThan(40, $setup->heightOf(3));
+        self::assertSame(0, CutTexts::of($workbook, 1)->count);
     }
 
     private static function done(Act $act, Workbook $workbook): Workbook

@@ -25,6 +25,7 @@ use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Rilvet\Act\Exception\NoSuchLook;
+use Rilvet\Fit\CutTexts;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
@@ -106,6 +107,12 @@ final class BenchController
         $place = Address::of($request->integer('row'), $request->integer('column'));
 
         return response()->json(NumberView::of($this->bench->whole($this->row($id)), $number, $place->row, $place->column));
+    }
+
+    /** Cells whose text is not seen whole. */
+    public function cut(int $id, int $number): JsonResponse
+    {
+        return response()->json(CutTexts::of($this->bench->load($this->row($id), [$number]), $number));
     }
 
     /** What formats hide, and what is stored as something that it is not. */

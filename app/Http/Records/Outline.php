@@ -37,6 +37,7 @@ final class Outline
             $widths, $setup->width, self::heights($sheet), $setup->height,
             $setup->freezeRow, $setup->freezeColumn, $setup->gridlines, $setup->zoom,
             self::typings($sheet),
+            $setup->heldColumns, $setup->heldRows,
         );
     }
 

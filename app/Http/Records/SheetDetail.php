@@ -12,6 +12,8 @@ final readonly class SheetDetail
      * @param  list<int>  $widths  of the columns from A on
      * @param  list<list<int>>  $heights  rows that differ from the usual height: first, last, px
      * @param  list<TypingRecord>  $typings
+     * @param  list<int>  $heldColumns  sized by hand
+     * @param  list<int>  $heldRows
      */
     public function __construct(
         public int $number,
@@ -30,6 +32,8 @@ final readonly class SheetDetail
         public bool $gridlines,
         public int $zoom,
         public array $typings,
+        public array $heldColumns,
+        public array $heldRows,
     ) {
     }
 }

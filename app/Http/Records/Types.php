@@ -8,6 +8,7 @@ use LogicException;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
+use Rilvet\Fit\CutTexts;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
@@ -31,7 +32,7 @@ final class Types
 {
     private const RECORDS = [
         AttributeState::class, Rung::class, Inspection::class, SwatchRecord::class, PaletteRecord::class, SelectionRecord::class,
-        WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class, Lifted::class, WornRecord::class, NamedLookRecord::class, FamilyRecord::class, NumberSample::class, ChosenFormat::class, ColumnRuleView::class, NumberView::class, TruthNote::class, CurrencyRecord::class,
+        WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class, Lifted::class, WornRecord::class, NamedLookRecord::class, FamilyRecord::class, NumberSample::class, ChosenFormat::class, ColumnRuleView::class, NumberView::class, TruthNote::class, CutTexts::class, CurrencyRecord::class,
         PartRecord::class, ColumnRecord::class, RunRecord::class, TypingRecord::class, TableRecord::class, SheetDetail::class, SheetRecord::class,
         NameRecord::class, BenchRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, HandoverRecord::class,
     ];

@@ -33,6 +33,11 @@ final class SizeIsWrong extends Refusal
         return new self('One of the filled '.($columns ? 'columns' : 'rows').' has to stay in sight.');
     }
 
+    public static function share(int $total, int $least): self
+    {
+        return new self('The longest words of the columns need '.number_format($least).' px, and '.number_format($total).' px are to be shared. Give more, or hide a column.');
+    }
+
     public static function frozen(): self
     {
         return new self('The frozen rows and columns have to leave room on the screen: at most 200 rows and 50 columns, inside the sheet.');

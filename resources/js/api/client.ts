@@ -2,6 +2,7 @@ import type {
     ActRecord,
     BenchRecord,
     CurrencyRecord,
+    CutTexts,
     FamilyRecord,
     Figures,
     HandoverRecord,
@@ -115,6 +116,7 @@ export const api = {
     number: (id: number, sheet: number, row: number, column: number, signal?: AbortSignal) =>
         call<NumberView>('GET', `workbooks/${id}/sheets/${sheet}/number?row=${row}&column=${column}`, undefined, signal),
     truths: (id: number, sheet: number) => call<TruthNote[]>('GET', `workbooks/${id}/sheets/${sheet}/truths`),
+    cut: (id: number, sheet: number) => call<CutTexts>('GET', `workbooks/${id}/sheets/${sheet}/cut`),
     currencies: () => call<CurrencyRecord[]>('GET', 'currencies'),
     looks: (id: number, sheet: number) => call<NamedLookRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/looks`),
     family: (hex: string) => call<FamilyRecord[]>('GET', `colours/family?hex=${encodeURIComponent(hex)}`),

@@ -199,6 +199,13 @@ export interface TruthNote {
   samples: string[];
 }
 
+export interface CutTexts {
+  count: number;
+  places: string[];
+  columns: number[][];
+  rows: number[][];
+}
+
 export interface CurrencyRecord {
   code: string;
   symbol: string;
@@ -273,6 +280,8 @@ export interface SheetDetail {
   gridlines: boolean;
   zoom: number;
   typings: TypingRecord[];
+  heldColumns: number[];
+  heldRows: number[];
 }
 
 export interface SheetRecord {

@@ -42,9 +42,42 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
                     Laying the look of {lifted.from} · Escape ends
                 </button>
             )}
+            <Cut bench={bench} detail={detail} acts={acts} />
             <span>Saved</span>
             <span>{detail.zoom}%</span>
         </footer>
+    );
+}
+
+/** Texts that are not seen whole: walked through one by one, or fitted in one act. */
+function Cut({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
+    const [at, setAt] = useState(0);
+    const { data } = useQuery({
+        queryKey: ['cut', bench.id, detail.number, bench.revision],
+        queryFn: () => api.cut(bench.id, detail.number),
+        staleTime: Infinity,
+        gcTime: 30_000,
+        placeholderData: keepPreviousData,
+    });
+    if (!data || data.count === 0) return null;
+    const next = () => {
+        const range = parse(data.places[at % data.places.length] ?? '');
+        setAt(at + 1);
+        if (range) useBench.getState().select([range]);
+    };
+    const fit = () => {
+        if (data.columns.length > 0) void acts.act('resize', { axis: 'columns', spans: data.columns });
+        if (data.rows.length > 0) void acts.act('resize', { axis: 'rows', spans: data.rows });
+    };
+    return (
+        <span className="flex items-center gap-1 text-caution">
+            <button type="button" className="h-6 rounded px-1 hover:bg-white" title="Go to the next of them" onClick={next}>
+                {data.count === 1 ? '1 text is cut' : `${data.count.toLocaleString('en')} texts are cut`}
+            </button>
+            <button type="button" className="h-6 rounded px-1 font-semibold hover:bg-white" onClick={fit}>
+                Fit
+            </button>
+        </span>
     );
 }
 

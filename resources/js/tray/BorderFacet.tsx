@@ -105,18 +105,18 @@ export function BorderFacet({ format }: { format: Formatter }) {
             lead="bottom"
             attributes={['top', 'right', 'bottom', 'left', 'rising', 'falling']}
             format={format}
-            width={212}
+            width={200}
         >
             <div className="flex gap-2">
                 <FramePicker drawn={drawn} onPress={toggle} />
                 <PenBox pen={pen} format={format} />
             </div>
-            <div className="flex gap-1">
+            <div className="flex gap-0.5">
                 {sets.map(([words, path, press]) => (
                     <button
                         key={words}
                         type="button"
-                        className="grid h-[26px] w-[26px] place-items-center rounded-md border border-hair hover:bg-ground"
+                        className="grid h-[26px] w-6 flex-none place-items-center rounded-md border border-hair hover:bg-ground"
                         aria-label={words}
                         title={words}
                         onClick={press}

@@ -5,7 +5,7 @@ import type { Formatter } from './useFormat';
 
 export function ColourFacet({ format }: { format: Formatter }) {
     const inspection = format.record?.inspection;
-    const palette = format.record?.palette.named.slice(0, 5) ?? [];
+    const palette = format.record?.palette.named.slice(0, 4) ?? [];
     const fill = format.value('fill');
     const ink = format.value('ink') ?? '#000000';
     const contrast = inspection?.contrast ?? null;
@@ -18,7 +18,7 @@ export function ColourFacet({ format }: { format: Formatter }) {
             lead="fill"
             attributes={['fill', 'ink']}
             format={format}
-            width={218}
+            width={192}
         >
             <Row
                 name="Fill"

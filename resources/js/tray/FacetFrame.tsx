@@ -13,11 +13,13 @@ interface Props {
     attributes: string[];
     format: Formatter;
     width: number;
+    /** No room for words: the icon alone, its name for those who listen. */
+    narrow?: boolean;
     children: ReactNode;
 }
 
 /** One facet of the tray: its title, where its value came from, and the way back to the layer below. */
-export function FacetFrame({ title, icon: Icon, facet, lead, attributes, format, width, children }: Props) {
+export function FacetFrame({ title, icon: Icon, facet, lead, attributes, format, width, narrow, children }: Props) {
     const states = attributes.flatMap((name) => format.state(name) ?? []);
     const touched = states.some((state) => state.layer === 7);
     const shown = states.find((state) => state.layer === 7) ?? format.state(lead);
@@ -30,8 +32,8 @@ export function FacetFrame({ title, icon: Icon, facet, lead, attributes, format,
         >
             <h2 className="flex h-5 items-center gap-1.5 text-[12px] font-semibold whitespace-nowrap">
                 <Icon size={13} strokeWidth={1.75} aria-hidden="true" />
-                {title}
-                {shown && (
+                <span className={narrow ? 'sr-only' : ''}>{title}</span>
+                {shown && !narrow && (
                     <span
                         className="ml-auto flex min-w-0 items-center gap-1 text-[10.5px] font-normal text-quiet"
                         title={mixed ? 'The selection differs' : shown.from}

@@ -1,5 +1,5 @@
-import { Lock } from 'lucide-react';
-import { FacetFrame } from './FacetFrame';
+import { EyeOff, Lock } from 'lucide-react';
+import { FacetFrame, Press } from './FacetFrame';
 import type { Formatter } from './useFormat';
 
 /** Whether cells may be changed, and their formulas seen, once the sheet is protected. */
@@ -13,26 +13,19 @@ export function GuardFacet({ format }: { format: Formatter }) {
             lead="locked"
             attributes={['locked', 'concealed']}
             format={format}
-            width={118}
+            width={48}
+            narrow
         >
-            <label className="flex h-6 items-center gap-2 text-[12px]">
-                <input
-                    type="checkbox"
-                    className="accent-damson"
-                    checked={locked}
-                    onChange={() => format.format({ locked: !locked })}
-                />{' '}
-                Locked
-            </label>
-            <label className="flex h-6 items-center gap-2 text-[12px]">
-                <input
-                    type="checkbox"
-                    className="accent-damson"
-                    checked={format.is('concealed')}
-                    onChange={() => format.format({ concealed: !format.is('concealed') })}
-                />{' '}
-                Formula hidden
-            </label>
+            <Press on={locked} label="Locked once the sheet is protected" onPress={() => format.format({ locked: !locked })}>
+                <Lock size={14} />
+            </Press>
+            <Press
+                on={format.is('concealed')}
+                label="Formula hidden once the sheet is protected"
+                onPress={() => format.format({ concealed: !format.is('concealed') })}
+            >
+                <EyeOff size={14} />
+            </Press>
         </FacetFrame>
     );
 }

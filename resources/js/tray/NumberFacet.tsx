@@ -24,7 +24,7 @@ export function NumberFacet({ format }: { format: Formatter }) {
     });
     const purpose = view?.samples.find((sample) => sample.name === view.choice?.purpose)?.words ?? 'By code';
     return (
-        <FacetFrame title="Number" icon={Hash} facet="number" lead="number" attributes={['number']} format={format} width={186}>
+        <FacetFrame title="Number" icon={Hash} facet="number" lead="number" attributes={['number']} format={format} width={178}>
             <div className="flex gap-1">
                 <Popover.Root
                     open={open}

@@ -3,6 +3,7 @@ import type { BenchRecord, SheetDetail } from '@/api/types';
 import type { Acts } from '@/bench/useActs';
 import { BorderFacet } from './BorderFacet';
 import { ColourFacet } from './ColourFacet';
+import { FitFacet } from './FitFacet';
 import { GuardFacet } from './GuardFacet';
 import { MergeDialog } from './MergeDialog';
 import { NumberFacet } from './NumberFacet';
@@ -26,6 +27,7 @@ export function Tray({ bench, detail, acts }: { bench: BenchRecord; detail: Shee
             <PlaceFacet format={format} onMerge={merge} />
             <ColourFacet format={format} />
             <BorderFacet format={format} />
+            <FitFacet format={format} detail={detail} />
             <GuardFacet format={format} />
             {hidden && (
                 <MergeDialog

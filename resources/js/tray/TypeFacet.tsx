@@ -12,7 +12,7 @@ export function TypeFacet({ format }: { format: Formatter }) {
     const underline = format.value('underline') ?? 'none';
     const script = format.value('script') ?? 'none';
     return (
-        <FacetFrame title="Type" icon={Type} facet="type" lead="font" attributes={TYPE} format={format} width={188}>
+        <FacetFrame title="Type" icon={Type} facet="type" lead="font" attributes={TYPE} format={format} width={186}>
             <div className="flex gap-1.5">
                 <FontPicker format={format} />
                 <SizeField key={`${format.value('size')}`} format={format} />

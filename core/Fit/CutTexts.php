@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Fit;
+
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Range;
+use Rilvet\Text\Fonts;
+use Rilvet\Window\Painter;
+use Rilvet\Window\WindowCell;
+use Rilvet\Window\WindowLook;
+use Rilvet\Work\Workbook;
+
+/** Cells whose text is not seen whole: cut at the edge, hidden by a row that is too low, or figures that show marks instead. */
+final readonly class CutTexts
+{
+    /** Rows that are looked at, and places that are named. */
+    private const ROWS = 400;
+
+    private const PLACES = 200;
+
+    /**
+     * @param  list<string>  $places  addresses, in the order of reading
+     * @param  list<list<int>>  $columns  spans of the columns they stand in
+     * @param  list<list<int>>  $rows  spans of the rows that are too low
+     */
+    private function __construct(public int $count, public array $places, public array $columns, public array $rows)
+    {
+    }
+
+    public static function of(Workbook $workbook, int $number): self
+    {
+        $sheet = $workbook->sheet($number);
+        $cells = $sheet->cells;
+        if ($cells->rows() === 0 || $cells->columns() === 0) {
+            return new self(0, [], [], []);
+        }
+        $fonts = Fonts::shipped();
+        $window = (new Painter($sheet, $workbook->looks, $fonts, $workbook->from1904))->paint($number, Range::of(1, 1, min(self::ROWS, $cells->rows()), $cells->columns()));
+        $count = 0;
+        $places = $columns = $rows = [];
+        foreach ($window->cells as $cell) {
+            $setup = $sheet->setup;
+            if ($cell->t === '' || $setup->hidesColumn($cell->c) || $setup->hidesRow($cell->r)) {
+                continue;
+            }
+            $width = array_sum(array_map($setup->widthOf(...), range($cell->from, $cell->to)));
+            $tooNarrow = self::isNarrow($cell, $window->looks[$cell->s], $width, $fonts);
+            $tooLow = self::isLow($cell, $window->looks[$cell->s], $width, $setup->heightOf($cell->r), $fonts);
+            if (! $tooNarrow && ! $tooLow) {
+                continue;
+            }
+            $count++;
+            if (count($places) < self::PLACES) {
+                $places[] = Address::columnName($cell->c).$cell->r;
+            }
+            $tooNarrow ? $columns[$cell->c] = [$cell->c, $cell->c] : $rows[$cell->r] = [$cell->r, $cell->r];
+        }
+
+        return new self($count, $places, array_values($columns), array_values($rows));
+    }
+
+    private static function isNarrow(WindowCell $cell, WindowLook $look, int $width, Fonts $fonts): bool
+    {
+        if ($look->wrap || $look->rotation !== 0) {
+            return false;
+        }
+
+        return preg_match('/^#+$/', $cell->t) === 1 || $fonts->face($look->font, $look->bold, $look->italic)->fit($cell->t, $look->size) > $width - 4;
+    }
+
+    private static function isLow(WindowCell $cell, WindowLook $look, int $width, int $height, Fonts $fonts): bool
+    {
+        $face = $fonts->face($look->font, $look->bold, $look->italic);
+        $lines = $look->wrap && $look->rotation === 0 ? Lines::count($cell->t, $width - 8, fn (string $text) => $face->fit($text, $look->size)) : 1;
+
+        return $lines * $face->lineHeight($look->size) > $height + 1;
+    }
+}

@@ -1,0 +1,105 @@
+import { EllipsisVertical, MoveHorizontal, MoveVertical } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { useState, type ReactNode } from 'react';
+import type { SheetDetail } from '@/api/types';
+import { spansOf } from '@/bench/Edge';
+import { useBench } from '@/bench/state';
+import { Press } from './FacetFrame';
+import { ask } from '@/parts/Ask';
+import type { Formatter } from './useFormat';
+
+/** Width and height of the chosen columns and rows: by hand, or following what they hold. */
+export function FitFacet({ format, detail }: { format: Formatter; detail: SheetDetail }) {
+    const { row, column } = useBench((state) => state.active);
+    const width = detail.widths[column - 1] ?? detail.width;
+    const height = detail.heights.find(([first = 0, last = 0]) => row >= first && row <= last)?.[2] ?? detail.height;
+    const resize = (axis: 'columns' | 'rows', size?: string) =>
+        format.act('resize', { axis, spans: spansOf(axis, axis === 'columns' ? column : row), ...(size ? { size } : {}) });
+    const byHand = [
+        ...(detail.heldColumns.includes(column) ? ['width'] : []),
+        ...(detail.heldRows.includes(row) ? ['height'] : []),
+    ];
+    return (
+        <section aria-label="Fit" className="flex w-[118px] flex-none flex-col gap-1.5 border-r border-hair px-2.5 py-2">
+            <h2 className="flex h-5 items-center gap-1.5 text-[12px] font-semibold">
+                <MoveHorizontal size={13} strokeWidth={1.75} aria-hidden="true" />
+                Fit
+                <FitMenu format={format} detail={detail} column={column} row={row} />
+            </h2>
+            <Size key={`w${width}`} label="Width" px={width} onSet={(size) => resize('columns', size)}>
+                <Press label="Fit the columns to their contents" onPress={() => resize('columns')}>
+                    <MoveHorizontal size={14} />
+                </Press>
+            </Size>
+            <Size key={`h${height}`} label="Height" px={height} onSet={(size) => resize('rows', size)}>
+                <Press label="Fit the rows to their contents" onPress={() => resize('rows')}>
+                    <MoveVertical size={14} />
+                </Press>
+            </Size>
+            <p className="text-[10.5px] leading-tight text-quiet">
+                {byHand.length > 0 ? `${byHand.join(', ')} by hand` : detail.wears ? 'follows its contents' : 'as it came'}
+            </p>
+        </section>
+    );
+}
+
+/** Widths for several columns at once. */
+function FitMenu({ format, detail, column, row }: { format: Formatter; detail: SheetDetail; column: number; row: number }) {
+    const share = async () => {
+        const size = await ask({
+            title: 'Share a width among the columns',
+            about: 'The fewest lines wrap; figures and words stay whole. A screen of 1366 px has about 1300 for cells, an A4 page on its side about 270 mm.',
+            label: 'Width of all columns together',
+            value: '1300 px',
+            action: 'Share',
+        });
+        if (size) format.act('share', { axis: 'columns', row, column, size });
+    };
+    const item = (words: string, run: () => void) => (
+        <DropdownMenu.Item className="menu-item" onSelect={run}>
+            {words}
+        </DropdownMenu.Item>
+    );
+    return (
+        <DropdownMenu.Root>
+            <DropdownMenu.Trigger className="icon-btn ml-auto h-6 w-6" aria-label="More ways to fit" title="More ways to fit">
+                <EllipsisVertical size={13} />
+            </DropdownMenu.Trigger>
+            <DropdownMenu.Portal>
+                <DropdownMenu.Content className="menu" side="top" align="end">
+                    {item('Fit all columns', () =>
+                        format.act('resize', { axis: 'columns', spans: [[1, Math.max(1, detail.columns)]] }),
+                    )}
+                    {item('Equal widths for the chosen columns', () =>
+                        format.act('equal', { axis: 'columns', spans: spansOf('columns', column) }),
+                    )}
+                    {item('Share a width among the columns…', () => void share())}
+                    {item('Keep headings and row labels in sight', () => format.act('opening', { parts: true }))}
+                    {item('Keep nothing in sight', () => format.act('opening', { freezeRow: 0, freezeColumn: 0 }))}
+                    {item(detail.gridlines ? 'Hide gridlines' : 'Show gridlines', () =>
+                        format.act('opening', { gridlines: !detail.gridlines }),
+                    )}
+                </DropdownMenu.Content>
+            </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+    );
+}
+
+function Size({ label, px, onSet, children }: { label: string; px: number; onSet: (size: string) => void; children: ReactNode }) {
+    const [text, setText] = useState(`${px} px`);
+    return (
+        <div className="flex gap-1">
+            <input
+                className="field h-[26px] w-[68px] px-1.5"
+                aria-label={label}
+                title={`${label}: px, ${label === 'Width' ? 'characters, ' : ''}pt, mm or cm`}
+                value={text}
+                onFocus={(event) => event.currentTarget.select()}
+                onChange={(event) => setText(event.target.value)}
+                onBlur={() => text.trim() !== '' && text !== `${px} px` && onSet(text)}
+                onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+            />
+            {children}
+        </div>
+    );
+}
