@@ -141,14 +141,15 @@ final class ColumnFit
             $part = $table->runAt($row)?->part;
             foreach ($part === Part::Body || $part === Part::Heading || $part === Part::Subtotal || $part === Part::Total ? array_keys($needs) : [] as $column) {
                 $cell = $cells[$column - 1] ?? Cell::blank();
-                if ($cell->isBlank() || $this->merges->at($row, $column)?->columns() > 1) {
+                // The name of a total reaches over its blank neighbours.
+                $isName = $cell->isText() && ($part === Part::Subtotal || $part === Part::Total);
+                if ($cell->isBlank() || $isName || $this->merges->at($row, $column)?->columns() > 1) {
                     continue;
                 }
                 $worn = $this->cascade->at($row, $column);
                 $text = Shown::of($cell, $worn)->formatted->text;
                 $whole = $this->ruler->width($text, $worn->look) + self::PADDING;
-                $wraps = $cell->isText() && ($part === Part::Body || $part === Part::Heading);
-                $needs[$column]['least'] = max($needs[$column]['least'], $wraps ? min($whole, $this->longestWord($text, $worn->look) + self::PADDING) : $whole);
+                $needs[$column]['least'] = max($needs[$column]['least'], $cell->isText() ? min($whole, $this->longestWord($text, $worn->look) + self::PADDING) : $whole);
                 $needs[$column]['texts'][] = $whole;
             }
         }

@@ -52,13 +52,14 @@ test('columns are dragged, fitted, sized by number and hidden, and the file has 
     // By number, in another unit.
     await head(page, 'B').click({ button: 'right' });
     await page.getByRole('menuitem', { name: 'Width…' }).click();
-    await page.getByLabel('Width', { exact: true }).fill('40 mm');
+    const width = page.getByRole('dialog').getByLabel('Width');
+    await width.fill('40 mm');
     await accessible(page);
     await page.keyboard.press('Enter');
     await expect(undo(page, 'Width 151 px, 1 column')).toBeVisible();
     await head(page, 'B').click({ button: 'right' });
     await page.getByRole('menuitem', { name: 'Width…' }).click();
-    await page.getByLabel('Width', { exact: true }).fill('10000 px');
+    await width.fill('10000 px');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('status')).toContainText('255 characters at most');
 
@@ -117,4 +118,48 @@ test('a dressed table is sorted by a column: groups and totals stay, and one und
     await expect(page.locator('[aria-rowindex="11"] [aria-colindex="1"]').first()).toHaveText('Upper beds together');
     await page.keyboard.press('Control+z');
     await expect(first.first()).toHaveText(before ?? '');
+});
+
+test('what is cut is counted and fitted, a width is shared, and the zoom goes along in the file', async ({ page }) => {
+    await openBench(page, 'Hollin Lane site');
+    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Beds' }).click();
+    await page.getByRole('button', { name: 'Format by hand' }).click();
+    await select(page, 'B3');
+    const fit = page.getByRole('region', { name: 'Fit' });
+    await fit.getByLabel('Width', { exact: true }).fill('20 px');
+    await fit.getByLabel('Width', { exact: true }).press('Enter');
+    await expect(undo(page, 'Width 20 px, 1 column')).toBeVisible();
+    await expect(fit).toContainText('width by hand');
+    const foot = page.getByRole('contentinfo');
+    await expect(foot.getByRole('button', { name: /texts are cut/ })).toBeVisible();
+    await foot.getByRole('button', { name: /texts are cut/ }).click();
+    await expect(page.getByLabel('Address of the selection')).toHaveValue(/^[A-F]\d+$/);
+    await accessible(page);
+    await foot.getByRole('button', { name: 'Fit', exact: true }).click();
+    await expect(foot.getByRole('button', { name: /cut/ })).toHaveCount(0);
+
+    await select(page, 'C2:F2');
+    await fit.getByRole('button', { name: 'More ways to fit' }).click();
+    await page.getByRole('menuitem', { name: 'Equal widths for the chosen columns' }).click();
+    await expect(undo(page, 'Equal widths, 4 columns')).toBeVisible();
+    await expect.poll(async () => (await widthOf(page, 'C')) - (await widthOf(page, 'F'))).toBe(0);
+    await fit.getByRole('button', { name: 'More ways to fit' }).click();
+    await page.getByRole('menuitem', { name: /Share a width/ }).click();
+    await page.getByLabel('Width of all columns together').fill('120 mm');
+    await page.keyboard.press('Enter');
+    await expect(undo(page, '454 px shared among the columns, Beds')).toBeVisible();
+
+    const before = await widthOf(page, 'C');
+    await foot.getByLabel('Zoom').selectOption('75');
+    await expect(undo(page, 'Zoom 75 %')).toBeVisible();
+    await expect.poll(() => widthOf(page, 'C')).toBe(Math.round(before * 0.75));
+    await foot.getByLabel('Zoom').selectOption('all');
+    await expect(undo(page, 'Zoom 75 %, 2 sheets')).toBeVisible();
+    await page.keyboard.press('Control+s');
+    await page.getByRole('button', { name: 'Write the file' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Download the xlsx' }).click();
+    const book = new Library.Workbook();
+    await book.xlsx.readFile(await (await download).path());
+    expect(book.worksheets.map((sheet) => sheet.views[0]?.zoomScale)).toEqual([75, 75]);
 });

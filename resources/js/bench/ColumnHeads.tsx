@@ -18,6 +18,7 @@ export const ColumnHeads = memo(function ColumnHeads({
     frozen,
     left,
     right,
+    zoom,
     selection,
     row,
     handlers,
@@ -28,6 +29,7 @@ export const ColumnHeads = memo(function ColumnHeads({
     frozen: number;
     left: number;
     right: number;
+    zoom: number;
     selection: Rect[];
     row: number;
     handlers: Handlers;
@@ -51,7 +53,7 @@ export const ColumnHeads = memo(function ColumnHeads({
                         }}
                     >
                         {letters(column)}
-                        <Edge axis="columns" index={column} size={columns.sizeOf(column)} acts={acts} />
+                        <Edge axis="columns" index={column} size={columns.sizeOf(column)} zoom={zoom} acts={acts} />
                     </div>
                 ))}
             </div>

@@ -13,7 +13,20 @@ export function spansOf(axis: AxisName, index: number): [number, number][] {
 }
 
 /** The edge of a column letter or a row number: dragged it sizes, pressed twice it fits to the contents. */
-export function Edge({ axis, index, size, acts }: { axis: AxisName; index: number; size: number; acts: Acts }) {
+export function Edge({
+    axis,
+    index,
+    size,
+    zoom,
+    acts,
+}: {
+    axis: AxisName;
+    index: number;
+    /** In px on the screen. */
+    size: number;
+    zoom: number;
+    acts: Acts;
+}) {
     const [drag, setDrag] = useState<{ from: number; now: number } | null>(null);
     const along = axis === 'columns';
     const place = (event: { clientX: number; clientY: number }) => (along ? event.clientX : event.clientY);
@@ -38,7 +51,7 @@ export function Edge({ axis, index, size, acts }: { axis: AxisName; index: numbe
                     void acts.act('resize', {
                         axis,
                         spans: spansOf(axis, index),
-                        size: `${Math.max(4, Math.round(size + moved))} px`,
+                        size: `${Math.max(4, Math.round((size + moved) / zoom))} px`,
                     });
             }}
             onPointerCancel={() => setDrag(null)}
@@ -58,7 +71,7 @@ export function Edge({ axis, index, size, acts }: { axis: AxisName; index: numbe
                     }
                 >
                     <span className="absolute top-1 left-1 rounded bg-damson px-1 text-[11px] whitespace-nowrap text-white">
-                        {Math.max(4, Math.round(size + drag.now - drag.from))} px
+                        {Math.max(4, Math.round((size + drag.now - drag.from) / zoom))} px
                     </span>
                 </div>
             )}

@@ -44,8 +44,36 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
             )}
             <Cut bench={bench} detail={detail} acts={acts} />
             <span>Saved</span>
-            <span>{detail.zoom}%</span>
+            <Zoom detail={detail} acts={acts} />
         </footer>
+    );
+}
+
+const ZOOMS = [50, 75, 85, 100, 115, 130, 150, 200];
+
+/** The zoom that the sheet opens with, here and in the file. */
+function Zoom({ detail, acts }: { detail: SheetDetail; acts: Acts }) {
+    const values = ZOOMS.includes(detail.zoom) ? ZOOMS : [...ZOOMS, detail.zoom].sort((a, b) => a - b);
+    return (
+        <select
+            className="h-6 w-[62px] rounded border border-transparent bg-transparent text-[11.5px] hover:border-hair"
+            aria-label="Zoom"
+            title="The zoom that the sheet opens with, here and in the file"
+            value={detail.zoom}
+            onChange={(event) =>
+                void acts.act(
+                    'opening',
+                    event.target.value === 'all' ? { zoom: detail.zoom, sheets: 'all' } : { zoom: Number(event.target.value) },
+                )
+            }
+        >
+            {values.map((zoom) => (
+                <option key={zoom} value={zoom}>
+                    {zoom}%
+                </option>
+            ))}
+            <option value="all">{detail.zoom}% on all sheets</option>
+        </select>
     );
 }
 

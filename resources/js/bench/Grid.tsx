@@ -85,6 +85,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
             tiles={shown}
             clip={clip}
             sight={inSight(view, clip, frozen)}
+            zoom={detail.zoom / 100}
             rows={rows}
             columns={columns}
             notes={notes}
@@ -122,6 +123,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
             <div role="presentation" className="relative" style={{ width: width + LEFT, height: height + TOP }}>
                 <div role="presentation" className="sticky top-0 z-20 bg-ground" style={{ height: TOP, width: width + LEFT }}>
                     <ColumnHeads
+                        zoom={detail.zoom / 100}
                         detail={detail}
                         columns={columns}
                         frozen={frozen.column}
@@ -152,7 +154,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                         style={{ width: LEFT, height }}
                         {...handlers('rows')}
                     >
-                        <RowNumbers rows={rows} view={view} selection={selection} acts={acts} />
+                        <RowNumbers rows={rows} view={view} selection={selection} zoom={detail.zoom / 100} acts={acts} />
                         <RowBrackets tables={detail.tables} rows={rows} view={view} column={active.column} acts={acts} />
                     </div>
                 </HeaderMenu>
@@ -232,7 +234,13 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                                 style={{ width: LEFT, height: frozenHeight }}
                                 {...handlers('rows')}
                             >
-                                <RowNumbers rows={rows} view={clips.corner} selection={selection} acts={acts} />
+                                <RowNumbers
+                                    rows={rows}
+                                    view={clips.corner}
+                                    selection={selection}
+                                    zoom={detail.zoom / 100}
+                                    acts={acts}
+                                />
                                 <RowBrackets
                                     tables={detail.tables}
                                     rows={rows}

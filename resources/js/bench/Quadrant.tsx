@@ -11,6 +11,7 @@ export function Quadrant({
     tiles,
     clip,
     sight,
+    zoom,
     rows,
     columns,
     notes,
@@ -21,6 +22,8 @@ export function Quadrant({
     clip: Rect;
     /** What is in sight, and a little more. */
     sight: Rect;
+    /** 1 for 100 %. */
+    zoom: number;
     rows: Axis;
     columns: Axis;
     notes: Rect[];
@@ -38,6 +41,7 @@ export function Quadrant({
                                 window={window}
                                 rows={rows}
                                 columns={columns}
+                                zoom={zoom}
                                 top={band.top}
                                 bottom={band.bottom}
                                 left={band.left}

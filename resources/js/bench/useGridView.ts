@@ -18,10 +18,24 @@ export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
     const [view, setView] = useState<Rect>({ top: 1, left: 1, bottom: 40, right: 20 });
     const lastRow = Math.min(ROWS, detail.rows + BEYOND);
     const lastColumn = Math.min(COLUMNS, detail.columns + 12);
-    const rows = useMemo(() => new Axis(lastRow, detail.height, detail.heights), [lastRow, detail.height, detail.heights]);
+    const zoom = detail.zoom / 100;
+    const rows = useMemo(
+        () =>
+            new Axis(
+                lastRow,
+                detail.height * zoom,
+                detail.heights.map(([first = 0, last = 0, px = 0]) => [first, last, px * zoom]),
+            ),
+        [lastRow, detail.height, detail.heights, zoom],
+    );
     const columns = useMemo(
-        () => Axis.ofSizes(detail.widths, lastColumn, detail.width),
-        [lastColumn, detail.widths, detail.width],
+        () =>
+            Axis.ofSizes(
+                detail.widths.map((px) => px * zoom),
+                lastColumn,
+                detail.width * zoom,
+            ),
+        [lastColumn, detail.widths, detail.width, zoom],
     );
     const frozen = { row: Math.min(detail.freezeRow, lastRow), column: Math.min(detail.freezeColumn, lastColumn) };
     const frozenHeight = rows.start(frozen.row + 1);

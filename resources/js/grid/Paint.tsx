@@ -11,25 +11,26 @@ document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
 const rules = new Map<string, string>();
 const classes = new WeakMap<WindowLook, Record<string, string>>();
 
-function classOf(look: WindowLook, align: string): string {
+function classOf(look: WindowLook, align: string, zoom: number): string {
     const made = classes.get(look) ?? {};
     classes.set(look, made);
-    return (made[align] ??= ruleOf(look, align));
+    return (made[`${align}${zoom}`] ??= ruleOf(look, align, zoom));
 }
 
-function ruleOf(look: WindowLook, align: string): string {
+function ruleOf(look: WindowLook, align: string, zoom: number): string {
+    const indent = (side: string) => `${zoom * (align === side ? 4 + 9 * look.indent : 4)}px`;
     const lines = [look.underline !== 'none' ? 'underline' : '', look.strike ? 'line-through' : ''].join(' ').trim();
     const css = [
         // Not the shorthand, which would turn kerning and ligatures on again.
         `font-family: '${look.font.replace(/['\\]/g, '')}', 'Noto Sans Symbols 2', sans-serif`,
-        `font-size: ${look.size}px`,
+        `font-size: ${look.size * zoom}px`,
         `font-weight: ${look.bold ? 700 : 400}`,
         ...(look.italic ? ['font-style: italic'] : []),
         `color: ${look.ink}`,
         `justify-content: ${SIDES[align]}`,
         `align-items: ${LEVELS[look.vertical] ?? 'center'}`,
         `text-align: ${align}`,
-        `padding: 0 ${align === 'right' ? 4 + 9 * look.indent : 4}px 0 ${align === 'left' ? 4 + 9 * look.indent : 4}px`,
+        `padding: 0 ${indent('right')} 0 ${indent('left')}`,
         ...(lines ? [`text-decoration: ${lines} ${look.underline === 'double' ? 'double' : 'solid'}`] : []),
         ...(look.wrap ? ['white-space: pre-wrap', 'overflow-wrap: anywhere'] : []),
     ].join(';');
@@ -52,12 +53,14 @@ function padded(text: string): ReactNode {
 function Text({
     cell,
     look,
+    zoom,
     left,
     width,
     height,
 }: {
     cell: WindowCell;
     look: WindowLook;
+    zoom: number;
     left: number;
     width: number;
     height?: number;
@@ -73,7 +76,7 @@ function Text({
         <div
             role="gridcell"
             aria-colindex={cell.c}
-            className={`sheet-cell ${classOf(look, cell.a)}`}
+            className={`sheet-cell ${classOf(look, cell.a, zoom)}`}
             style={height === undefined ? { left, width } : { left, width, height }}
         >
             {cell.l !== null && <span className="mr-auto">{padded(cell.l)}</span>}
@@ -168,11 +171,12 @@ export const Paint = memo(function Paint({
     window,
     rows,
     columns,
+    zoom = 1,
     top,
     bottom,
     left,
     right,
-}: Band & { window: Window; rows: Axis; columns: Axis }) {
+}: Band & { window: Window; rows: Axis; columns: Axis; zoom?: number }) {
     const start = rows.start(top);
     const here: [number, WindowCell[]][] = [];
     for (const [row, cells] of byRow(window)) {
@@ -217,6 +221,7 @@ export const Paint = memo(function Paint({
                                 key={cell.c}
                                 cell={cell}
                                 look={look}
+                                zoom={zoom}
                                 left={left}
                                 width={columns.end(cell.to) - left}
                                 height={merge && rows.end(merge[2] ?? row) - rows.start(row)}
