@@ -28,8 +28,8 @@ final class SortIsWrong extends Refusal
         return new self("The formula in $address looks at another row that would change its place. Turn it into its value, or leave the order as it is.");
     }
 
-    public static function tooMany(int $cells, int $most): self
+    public static function tooMany(int $count, int $most): self
     {
-        return new self('The table has '.number_format($cells).' cells in its body; at most '.number_format($most).' can be sorted at once.');
+        return new self('The table has '.number_format($count).' cells in its body; at most '.number_format($most).' can be sorted at once.');
     }
 }
