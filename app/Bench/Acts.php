@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Files\PastedTable;
 use App\Models\Workbook;
 use Rilvet\Act\Act;
+use Rilvet\Act\ArrangeSheet;
 use Rilvet\Act\ClearCells;
 use Rilvet\Act\ConvertCells;
 use Rilvet\Act\CorrectReading;
@@ -82,6 +83,7 @@ final readonly class Acts
             'clear' => [new ClearCells($given->targets()), $this->withFormulas($row, ...$sheets)],
             'convert' => [new ConvertCells($given->targets(), $given->oneOf('to', ConvertCells::ACTS)), $this->withFormulas($row, ...$sheets)],
             'sort' => [new SortTable($sheet, $given->place()->row, $given->place()->column, $given->sortKeys()), $this->withFormulas($row, $sheet)],
+            'sheet' => [new ArrangeSheet($sheet, $given->textOrNull('name'), $given->flagOrNull('hidden'), $given->textOrNull('colour')), $this->withFormulas($row, $sheet)],
             'equal' => [new EqualWidths($sheets, $given->spans()), $sheets],
             'share' => [new ShareWidth($sheet, $given->place()->row, $given->place()->column, $given->size() ?? throw ActIsWrong::argument('size', 'a width')), [$sheet]],
             'resize' => [new Resize($sheets, $given->columns(), $given->spans(), $given->size()), $sheets],

@@ -231,6 +231,14 @@ final class Bench
                 continue;
             }
             Documents::put($id, $patch->document, $patch->after);
+            if ($patch->document === 'name') {
+                SheetRow::query()->whereKey($id)->update(['name' => json_decode($patch->after, true, 4, JSON_THROW_ON_ERROR)]);
+            }
+            if ($patch->document === 'setup') {
+                /** @var array{state: string, colour: string|null} $setup */
+                $setup = json_decode($patch->after, true, 64, JSON_THROW_ON_ERROR);
+                SheetRow::query()->whereKey($id)->update(['state' => $setup['state'], 'tab' => $setup['colour']]);
+            }
             if ($patch->document === 'dress') {
                 /** @var array{stylebook: array{name: string}}|null $dress */
                 $dress = json_decode($patch->after, true, 64, JSON_THROW_ON_ERROR);

@@ -75,6 +75,18 @@ final readonly class References
         return $lost ? null : (string) $moved;
     }
 
+    /** A formula whose references to one sheet say its new name. */
+    public static function toSheet(string $formula, string $from, string $to): string
+    {
+        $written = (preg_match('/^[\p{L}_][\p{L}\p{N}_.]*$/u', $to) === 1 && preg_match('/^[A-Za-z]{1,3}\d+$/', $to) !== 1 ? $to : "'".str_replace("'", "''", $to)."'").'!';
+
+        return (string) preg_replace_callback(self::PIECES, function (array $piece) use ($from, $written) {
+            $named = $piece['sheet'] ?? null;
+
+            return $named !== null && mb_strtolower(self::plain($named)) === mb_strtolower($from) ? $written.substr((string) $piece[0], strlen($named)) : (string) $piece[0];
+        }, $formula, flags: PREG_UNMATCHED_AS_NULL);
+    }
+
     /** @param  array<array-key, string|null>  $piece */
     private function piece(array $piece, bool $own): string
     {

@@ -44,6 +44,9 @@ final class ColumnFit
     /** @var array<int, int> */
     private array $heights = [];
 
+    /** @var array<int, array{int, int, bool}> line height, rotation and wrap, by number of what is worn */
+    private array $settings = [];
+
     private readonly Cascade $cascade;
 
     private readonly Merges $merges;
@@ -167,8 +170,9 @@ final class ColumnFit
     {
         $setup = $this->sheet->setup;
         $heights = [];
-        foreach ($rows as $row) {
-            foreach ($this->sheet->cells->read($row, $row) as $cells) {
+        $wanted = array_flip($rows);
+        foreach ($rows === [] ? [] : $this->sheet->cells->read(min($rows), max($rows)) as $row => $cells) {
+            if (isset($wanted[$row])) {
                 $height = $this->rowHeight($row, $cells, 1, count($cells), $setup->widthOf(...));
                 if ($height > $setup->height) {
                     $heights[$row] = $height + $this->rules->rowAir;
@@ -192,17 +196,20 @@ final class ColumnFit
                 continue;
             }
             $worn = $this->cascade->at($row, $column);
+            [$line, $turn, $wraps] = $this->settings[$worn->number] ??= [$this->ruler->lineHeight($worn->look), (int) $worn->look->number(Attribute::Rotation), $worn->look->is(Attribute::Wrap)];
+            if (! $wraps && $turn === 0) {
+                $height = max($height, $line * (is_string($cell->value) ? substr_count($cell->value, "\n") + 1 : 1));
+
+                continue;
+            }
             $look = $worn->look;
-            $line = $this->ruler->lineHeight($look);
             $text = $cell->isBlank() ? '' : Shown::of($cell, $worn)->formatted->text;
-            $turn = (int) $look->number(Attribute::Rotation);
             $height = max($height, match (true) {
                 $text === '' || $this->merges->at($row, $column)?->rows() > 1 => $line,
                 $turn === Look::STACKED => $line * mb_strlen($text),
                 // The box of a turned line: its length and its height, each by its share.
                 $turn !== 0 => (int) ceil(sin(deg2rad(abs($turn))) * $this->ruler->width($text, $look) + cos(deg2rad(abs($turn))) * $line),
-                $look->is(Attribute::Wrap) => $line * Lines::count($text, $width($column) - self::PADDING, fn (string $words) => $this->ruler->width($words, $look)),
-                default => $line * (substr_count($text, "\n") + 1),
+                default => $line * Lines::count($text, $width($column) - self::PADDING, fn (string $words) => $this->ruler->box($words, $look)),
             });
         }
 

@@ -26,6 +26,12 @@ final readonly class Ruler
         return $this->face($look)->fit($text, self::px($look));
     }
 
+    /** The width of the text's box in the browser, for breaking lines as it does. */
+    public function box(string $text, Look $look): float
+    {
+        return $this->face($look)->width($text, self::px($look));
+    }
+
     public function lineHeight(Look $look): int
     {
         return $this->face($look)->lineHeight(self::px($look));

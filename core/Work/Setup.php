@@ -134,6 +134,11 @@ final readonly class Setup
         return self::fromArray($data);
     }
 
+    public function shown(string $state, ?string $tab): self
+    {
+        return self::fromArray(['state' => $state, 'colour' => $tab] + $this->toArray());
+    }
+
     /** @param  list<int>  $hidden  all that are hidden then */
     public function hiding(bool $columns, array $hidden): self
     {

@@ -149,6 +149,11 @@ final readonly class Worksheet
         return $this->with(['came' => $this->came->hiding($columns, $hidden), 'fitted' => $this->fitted?->hiding($columns, $hidden)]);
     }
 
+    public function arranged(string $name, string $state, ?string $tab): self
+    {
+        return $this->with(['name' => $name, 'came' => $this->came->shown($state, $tab), 'fitted' => $this->fitted?->shown($state, $tab)]);
+    }
+
     public function opening(int $freezeRow, int $freezeColumn, bool $gridlines, int $zoom): self
     {
         return $this->with(['came' => $this->came->withOpening($freezeRow, $freezeColumn, $gridlines, $zoom), 'fitted' => $this->fitted?->withOpening($freezeRow, $freezeColumn, $gridlines, $zoom)]);

@@ -40,3 +40,38 @@ test('widths in PHP are those of the browser', async ({ page }) => {
     }, found);
     expect(off).toEqual([]);
 });
+
+/** Lines break in PHP where they break in the browser. */
+test('500 paragraphs take as many lines in PHP as in the browser', async ({ page }) => {
+    const found = JSON.parse(execFileSync('php', ['tests/Browser/lines.php'], { maxBuffer: 1 << 26 }).toString()) as {
+        family: string;
+        weight: number;
+        size: number;
+        text: string;
+        width: number;
+        lines: number;
+    }[];
+    expect(found).toHaveLength(500);
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'Workbooks' })).toBeVisible();
+    const off = await page.evaluate(async (items) => {
+        const faces = new Set(items.map((item) => `${item.weight} 16px '${item.family}'`));
+        const letters = [...new Set(items.flatMap((item) => [...item.text]))].join('');
+        await Promise.all([...faces].map((face) => document.fonts.load(face, letters)));
+        const box = document.createElement('div');
+        box.style.cssText = 'position:absolute;visibility:hidden';
+        document.body.append(box);
+        const blocks = items.map((item) => {
+            const block = document.createElement('div');
+            block.style.cssText = `width:${item.width}px;font:${item.weight} ${item.size}px '${item.family}';line-height:20px;font-kerning:none;font-variant-ligatures:none;white-space:pre-wrap;overflow-wrap:anywhere`;
+            block.textContent = item.text;
+            box.append(block);
+            return block;
+        });
+        return items.flatMap((item, index) => {
+            const shown = Math.round((blocks[index] as HTMLElement).getBoundingClientRect().height / 20);
+            return shown === item.lines ? [] : [{ ...item, shown }];
+        });
+    }, found);
+    expect(off).toEqual([]);
+});

@@ -23,6 +23,16 @@ final class NameIsWrong extends Refusal
         return new self("The name \"$name\" is taken in this workbook.");
     }
 
+    public static function sheet(int $longest): self
+    {
+        return new self("The name of a sheet has 1 to $longest characters, none of [ ] : * ? / \\\\ and no apostrophe at its ends.");
+    }
+
+    public static function sheetTaken(string $name): self
+    {
+        return new self("A sheet \"$name\" is in this workbook already.");
+    }
+
     public static function workbook(): self
     {
         return new self('A workbook\'s name has 1 to 120 characters and no control characters.');

@@ -6,6 +6,7 @@ import type { BenchRecord, ColumnRecord, PartRecord, SheetDetail, TableRecord, T
 import { ColumnKinds, type ColumnKind } from '@/api/types';
 import { KIND_WORDS, KindIcon, PART_WORDS } from './kinds';
 import { goToName } from './names';
+import { SheetMenu } from './SheetMenu';
 import { useBench } from './state';
 import type { Acts } from './useActs';
 
@@ -23,11 +24,14 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
             <Heading left="Sheets" right={String(bench.sheets.length)} />
             <ul>
                 {bench.sheets.map((sheet) => (
-                    <li key={sheet.number}>
+                    <li
+                        key={sheet.number}
+                        className={`group flex h-6 items-center ${sheet.number === number ? 'bg-damson-soft font-semibold text-damson' : together.includes(sheet.number) ? 'bg-brass-soft' : 'hover:bg-ground'}`}
+                    >
                         <button
                             type="button"
                             aria-current={sheet.number === number}
-                            className={`flex h-6 w-full items-center gap-2 px-3 text-left ${sheet.number === number ? 'bg-damson-soft font-semibold text-damson' : together.includes(sheet.number) ? 'bg-brass-soft' : 'hover:bg-ground'}`}
+                            className="flex h-full min-w-0 flex-1 items-center gap-2 pl-3 text-left"
                             onClick={(event) => (event.ctrlKey || event.metaKey ? toggle(sheet.number) : open(sheet.number))}
                             title="Ctrl: let it take acts together with the one in view"
                         >
@@ -39,6 +43,7 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
                             {sheet.state !== 'visible' && <EyeOff size={12} aria-label="hidden" />}
                             {sheet.protected && <Lock size={12} aria-label="protected" />}
                         </button>
+                        <SheetMenu sheet={sheet} acts={acts} />
                     </li>
                 ))}
             </ul>

@@ -1,0 +1,64 @@
+import { EllipsisVertical } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import type { SheetRecord } from '@/api/types';
+import { ask } from '@/parts/Ask';
+import { useBench } from './state';
+import type { Acts } from './useActs';
+
+/** Colours that tell what a sheet is for; a person decides what they mean. */
+const COLOURS: [string, string][] = [
+    ['Damson', '#5C2B57'],
+    ['Brass', '#A8691C'],
+    ['Teal', '#2C6E66'],
+    ['Slate', '#4C6A8A'],
+    ['Brick', '#9B2335'],
+    ['No colour', 'none'],
+];
+
+/** The name, the colour and the visibility of a sheet. */
+export function SheetMenu({ sheet, acts }: { sheet: SheetRecord; acts: Acts }) {
+    const act = (args: object) => {
+        // An act goes to the sheet in view, so this one is opened first.
+        if (useBench.getState().sheet !== sheet.number) useBench.getState().open(sheet.number);
+        void acts.act('sheet', args);
+    };
+    const rename = async () => {
+        const name = await ask({
+            title: `Rename "${sheet.name}"`,
+            label: 'Name of the sheet',
+            value: sheet.name,
+            action: 'Rename',
+        });
+        if (name && name !== sheet.name) act({ name });
+    };
+    return (
+        <DropdownMenu.Root>
+            <DropdownMenu.Trigger
+                className="icon-btn h-6 w-6 flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100"
+                aria-label={`More for the sheet ${sheet.name}`}
+            >
+                <EllipsisVertical size={13} />
+            </DropdownMenu.Trigger>
+            <DropdownMenu.Portal>
+                <DropdownMenu.Content className="menu" align="start">
+                    <DropdownMenu.Item className="menu-item" onSelect={() => void rename()}>
+                        Rename…
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item className="menu-item" onSelect={() => act({ hidden: sheet.state === 'visible' })}>
+                        {sheet.state === 'visible' ? 'Hide it in the file' : 'Show it in the file'}
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Label className="menu-label">Colour</DropdownMenu.Label>
+                    {COLOURS.map(([words, colour]) => (
+                        <DropdownMenu.Item key={colour} className="menu-item" onSelect={() => act({ colour })}>
+                            <i
+                                className="h-3 w-3 rounded-[3px] border border-black/15"
+                                style={{ background: colour === 'none' ? '#fff' : colour }}
+                            />
+                            {words}
+                        </DropdownMenu.Item>
+                    ))}
+                </DropdownMenu.Content>
+            </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+    );
+}
