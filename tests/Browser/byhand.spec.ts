@@ -188,7 +188,7 @@ test('a part takes an act everywhere its stylebook is worn, with one undo', asyn
     await page.getByRole('radio', { name: 'Column headings on 5 sheets' }).click();
     await tray(page, 'Italic').click();
     await expect(cell(page, 'Species').first()).toHaveCSS('font-style', 'italic');
-    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Orders' }).click();
+    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Orders', exact: true }).click();
     await expect(cell(page, 'Customer')).toHaveCSS('font-style', 'italic');
     await page.keyboard.press('Control+z');
     await expect(cell(page, 'Customer')).toHaveCSS('font-style', 'normal');
@@ -212,8 +212,8 @@ test('a named look is laid on three sheets and on a second workbook, and a lifte
 
     // On three sheets at once: two more are chosen in the outline with Ctrl.
     const outline = page.getByRole('navigation', { name: 'Outline' });
-    await outline.getByRole('button', { name: 'Orders' }).click({ modifiers: ['Control'] });
-    await outline.getByRole('button', { name: 'Germination lab' }).click({ modifiers: ['Control'] });
+    await outline.getByRole('button', { name: 'Orders', exact: true }).click({ modifiers: ['Control'] });
+    await outline.getByRole('button', { name: 'Germination lab', exact: true }).click({ modifiers: ['Control'] });
     await select(page, 'B9:C9');
     await page.getByRole('button', { name: 'Named looks' }).click();
     await page.getByRole('menuitem', { name: 'Look again', exact: true }).first().click();

@@ -99,14 +99,14 @@ test('a rule moves the unit into the heading on every sheet, and equal decimals 
     await accessible(page);
     await page.getByRole('button', { name: 'Done' }).click();
     await expect(page.getByRole('gridcell').filter({ hasText: /^Value\s+£ thousand$/ })).toBeVisible();
-    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Orders' }).click();
+    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Orders', exact: true }).click();
     await expect(
         page
             .getByRole('gridcell')
             .filter({ hasText: /£ thousand$/ })
             .first(),
     ).toBeVisible();
-    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Stock' }).click();
+    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Stock', exact: true }).click();
     await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
     await expect(cell(page, 'Value')).toBeVisible();
@@ -123,7 +123,7 @@ test('notes say what figures do not, and a change of data is named and taken bac
     await page.getByRole('button', { name: 'Format by hand' }).click();
     await expect(cell(page, '12%')).toBeVisible();
     await openBench(page, 'Hollin Lane site');
-    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Beds' }).click();
+    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Beds', exact: true }).click();
     await page.getByRole('button', { name: 'Format by hand' }).click();
     await select(page, 'F3');
     await page.getByRole('button', { name: '1 note on this column' }).click();

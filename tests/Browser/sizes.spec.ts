@@ -122,7 +122,7 @@ test('a dressed table is sorted by a column: groups and totals stay, and one und
 
 test('what is cut is counted and fitted, a width is shared, and the zoom goes along in the file', async ({ page }) => {
     await openBench(page, 'Hollin Lane site');
-    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Beds' }).click();
+    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Beds', exact: true }).click();
     await page.getByRole('button', { name: 'Format by hand' }).click();
     await select(page, 'B3');
     const fit = page.getByRole('region', { name: 'Fit' });
@@ -162,4 +162,35 @@ test('what is cut is counted and fitted, a width is shared, and the zoom goes al
     const book = new Library.Workbook();
     await book.xlsx.readFile(await (await download).path());
     expect(book.worksheets.map((sheet) => sheet.views[0]?.zoomScale)).toEqual([75, 75]);
+});
+
+test('a sheet is renamed and coloured in the outline, and hidden in the file', async ({ page }) => {
+    await openBench(page, 'Hollin Lane site');
+    const outline = page.getByRole('navigation', { name: 'Outline' });
+    const more = (name: string) => outline.getByRole('button', { name: `More for the sheet ${name}` });
+    await more('Beds').click();
+    await page.getByRole('menuitem', { name: 'Rename…' }).click();
+    await page.getByLabel('Name of the sheet').fill('Beds by half');
+    await page.keyboard.press('Enter');
+    await expect(outline.getByRole('button', { name: 'Beds by half', exact: true })).toBeVisible();
+    await more('Beds by half').click();
+    await page.getByRole('menuitem', { name: 'Teal' }).click();
+    await expect(undo(page, 'Colour of the sheet, Beds by half')).toBeVisible();
+    await more('Beds by half').click();
+    await page.getByRole('menuitem', { name: 'Hide it in the file' }).click();
+    await expect(outline.getByLabel('hidden')).toBeVisible();
+    await accessible(page);
+    await more('Stock list').click();
+    await page.getByRole('menuitem', { name: 'Hide it in the file' }).click();
+    await expect(page.getByRole('status')).toContainText('one sheet at least');
+    await page.keyboard.press('Control+s');
+    await page.getByRole('button', { name: 'Write the file' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Download the xlsx' }).click();
+    const book = new Library.Workbook();
+    await book.xlsx.readFile(await (await download).path());
+    expect(book.worksheets.map((sheet) => [sheet.name, sheet.state])).toEqual([
+        ['Stock list', 'visible'],
+        ['Beds by half', 'hidden'],
+    ]);
 });

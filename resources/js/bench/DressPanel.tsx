@@ -167,7 +167,7 @@ function Radio({
 }) {
     return (
         <label
-            className={`flex items-center gap-2 text-[12px] ${checked ? 'font-semibold' : ''} ${disabled ? 'text-[#8a8192]' : ''}`}
+            className={`flex h-6 items-center gap-2 text-[12px] ${checked ? 'font-semibold' : ''} ${disabled ? 'text-[#8a8192]' : ''}`}
         >
             <input
                 type="radio"
