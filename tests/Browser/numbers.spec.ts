@@ -36,10 +36,12 @@ test('raw columns become money, percent, dates with weekday, durations and thous
 
     // Money on two columns at once, shares as percent, counts in thousands.
     await choose(page, 'F4:G16', /^Money/);
+    await expect(number).toContainText('code"£"#,##0.00');
     await menu(page).getByLabel('Below zero').selectOption('brackets');
     await expect(number).toContainText('"£"#,##0.00_)');
     await page.getByRole('button', { name: 'Done' }).click();
     await choose(page, 'E4:E15', /^Percent/);
+    await expect(number).toContainText('code0%');
     await menu(page).getByLabel('Decimals', { exact: true }).fill('1');
     await expect(number).toContainText('0.0%');
     await page.getByRole('button', { name: 'Done' }).click();
@@ -135,4 +137,48 @@ test('notes say what figures do not, and a change of data is named and taken bac
     await expect(notes).not.toContainText('look like whole percents');
     await notes.getByRole('button', { name: 'Turn into numbers' }).click();
     await expect(undo(page, 'Data: text turned into numbers, D5,D9')).toBeVisible();
+});
+
+test('dates of all sheets take a weekday in one act, and durations and decimals of several sheets together', async ({ page }) => {
+    await openBench(page, 'Nursery year');
+    const outline = page.getByRole('navigation', { name: 'Outline' });
+    await select(page, 'D8');
+    await page.getByRole('radio', { name: /^Dates on 5 sheets/ }).check();
+    await page.getByRole('button', { name: /^Number format/ }).click();
+    await menu(page)
+        .getByRole('group', { name: 'Pattern' })
+        .getByRole('button', { name: /^ddd d mmm yyyy/ })
+        .click();
+    await expect(undo(page, 'Number format, body, everywhere River ledger is worn')).toBeVisible();
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(cell(page, 'Thu 9 Nov 2023').first()).toBeVisible();
+    await outline.getByRole('button', { name: 'Orders', exact: true }).click();
+    await expect(
+        page
+            .getByRole('gridcell')
+            .filter({ hasText: /^[A-Z][a-z]{2} \d{1,2} [A-Z][a-z]{2} 20\d\d$/ })
+            .first(),
+    ).toBeVisible();
+
+    // The same addresses on two sheets: hours and minutes become a duration with seconds.
+    await outline.getByRole('button', { name: 'Germination lab', exact: true }).click();
+    await outline.getByRole('button', { name: 'Stock', exact: true }).click({ modifiers: ['Control'] });
+    await select(page, 'F8:F9');
+    await page.getByRole('button', { name: /^Number format/ }).click();
+    await menu(page)
+        .getByRole('group', { name: 'Pattern' })
+        .getByRole('button', { name: /^\[h\]:mm:ss/ })
+        .click();
+    await expect(undo(page, 'Number format, F8:F9, 2 sheets')).toBeVisible();
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(
+        page
+            .getByRole('gridcell')
+            .filter({ hasText: /^\d+:\d\d:\d\d$/ })
+            .first(),
+    ).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    await outline.getByRole('button', { name: 'Stock', exact: true }).click();
+    await expect(cell(page, '09 Nov 2023').first()).toBeVisible();
 });
