@@ -49,13 +49,16 @@ final class IndependentReaderTest extends TestCase
                 foreach ($cells as $at => $cell) {
                     $address = Address::columnName($at + 1).$row;
                     $there = $found['cells'][$address] ?? null;
-                    if ($there === null) {
-                        continue;
-                    }
                     if ($merges->hides($row, $at + 1)) {
                         continue;
                     }
                     $look = $cascade->at($row, $at + 1)->look;
+                    if ($there === null) {
+                        self::assertTrue($cell->isBlank(), "{$sheet->name}!$address is in the file");
+                        self::assertSame('none', $look->text(Attribute::Fill, 'none'), "{$sheet->name}!$address is filled in the file");
+
+                        continue;
+                    }
                     $horizontal = $look->text(Attribute::Horizontal, 'general');
                     $expected = [
                         'font' => $look->text(Attribute::Font, 'Carlito'), 'size' => $look->get(Attribute::Size) ?? 11, 'bold' => $look->is(Attribute::Bold), 'italic' => $look->is(Attribute::Italic),
@@ -73,6 +76,8 @@ final class IndependentReaderTest extends TestCase
                         self::assertSame($cell->formula, $there['value'], "{$sheet->name}!$address");
                     } elseif (is_string($cell->value)) {
                         self::assertSame($cell->value, $there['value'], "{$sheet->name}!$address");
+                    } elseif ($cell->isNumber() && is_numeric($there['value'])) {
+                        self::assertEqualsWithDelta($cell->number(), (float) $there['value'], 1e-9, "{$sheet->name}!$address");
                     }
                 }
             }
@@ -80,6 +85,11 @@ final class IndependentReaderTest extends TestCase
             $digit = Fonts::shipped()->face($sheet->stylebook?->ground->text(Attribute::Font) ?? '')->digitWidth(($sheet->stylebook?->ground->number(Attribute::Size) ?? 11) * Fonts::PX);
             foreach ($found['widths'] as $at => $width) {
                 self::assertEqualsWithDelta($sheet->setup->widthOf($at + 1), $width * $digit, 1.0, "width of column $at");
+            }
+            foreach ($found['heights'] as $at => $height) {
+                if ($height !== null) {
+                    self::assertEqualsWithDelta($sheet->setup->heightOf((int) $at), $height * 96 / 72, 0.5, "height of row $at");
+                }
             }
             self::assertSame($sheet->setup->freezeRow, $found['view']['ySplit'] ?? 0);
             self::assertSame($sheet->setup->freezeColumn, $found['view']['xSplit'] ?? 0);
