@@ -1,0 +1,90 @@
+import { expect, test, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { accessible, cell, drop, openBench } from './sheet';
+
+const RAW = `Orders at the ford,,,
+,,,
+Item,Planned,Done,Paid
+Birch,5,6,£1204.50
+Rowan,1,2,£96.25
+All,6,8,£1300.75
+`;
+
+async function handOver(page: Page, format: RegExp): Promise<string> {
+    await page.keyboard.press('Control+s');
+    const dialog = page.getByRole('dialog');
+    await dialog.getByRole('radio', { name: format }).check();
+    await page.getByRole('button', { name: 'Write the file' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: /^Download the/ }).click();
+    const path = await (await download).path();
+    await page.getByRole('button', { name: 'Close' }).click();
+    return readFileSync(path, 'utf8');
+}
+
+/** What the cells of the sheet show, by row and column: text, fill beneath, ink, weight. */
+async function shown(page: Page): Promise<Record<string, string>> {
+    return Object.fromEntries(
+        await page.getByRole('gridcell').evaluateAll((cells) =>
+            cells.map((each) => {
+                const style = getComputedStyle(each);
+                const row = each.closest('[aria-rowindex]')?.getAttribute('aria-rowindex');
+                return [
+                    `${row}.${each.getAttribute('aria-colindex')}`,
+                    `${(each.textContent ?? '').replace(/\s+/g, '')} ${style.color} ${style.fontWeight} ${Math.round(parseFloat(style.fontSize) * 10) / 10}`,
+                ];
+            }),
+        ),
+    );
+}
+
+test('the html of a dressed sheet shows in a browser what the grid shows', async ({ page, context }) => {
+    await page.goto('/');
+    await drop(page, 'Ford html.csv', RAW);
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await expect(cell(page, 'Birch')).toBeVisible();
+    await page.getByRole('button', { name: /River ledger/ }).click();
+    await expect(page.getByText('wears River ledger')).toBeVisible();
+    await expect.poll(async () => Object.keys(await shown(page)).length).toBeGreaterThan(15);
+    const grid = await shown(page);
+    const html = await handOver(page, /html/i);
+    expect(html).not.toContain('<script');
+    const other = await context.newPage();
+    await other.setContent(html);
+    const table = await other.locator('table tr').evaluateAll((rows) =>
+        rows.flatMap((row, down) => {
+            let column = 0;
+            return [...row.children].map((each) => {
+                column += 1;
+                const at = `${down + 1}.${column}`;
+                column += (each as HTMLTableCellElement).colSpan - 1;
+                const style = getComputedStyle(each);
+                return [
+                    at,
+                    `${(each.textContent ?? '').replace(/\s+/g, '')} ${style.color} ${style.fontWeight} ${Math.round(parseFloat(style.fontSize) * 10) / 10}`,
+                ] as [string, string];
+            });
+        }),
+    );
+    const found = Object.fromEntries(table);
+    let compared = 0;
+    for (const [place, text] of Object.entries(grid)) {
+        if (text.startsWith(' ')) continue;
+        expect(`${place} ${found[place]}`).toBe(`${place} ${text}`);
+        compared++;
+    }
+    expect(compared).toBeGreaterThan(15);
+    expect(await other.locator('th[scope=col]').count()).toBe(4);
+    await other.close();
+});
+
+test('a csv is written with the values as they are, and a hand-over can be left', async ({ page }) => {
+    await openBench(page, 'Spring orders');
+    const text = await handOver(page, /csv/i);
+    expect(text.split('\r\n')[0]).toBe('Beleg,Datum,Kunde,Art,Menge,Einzelpreis,Betrag,Bezahlt');
+    expect(text.split('\r\n').length).toBeGreaterThan(600);
+    await page.keyboard.press('Control+s');
+    await accessible(page);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+});
