@@ -15,6 +15,7 @@ use Rilvet\Act\DrawBorders;
 use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
 use Rilvet\Act\EqualWidths;
+use Rilvet\Act\FitCut;
 use Rilvet\Act\Format;
 use Rilvet\Act\FormatPart;
 use Rilvet\Act\Hide;
@@ -84,6 +85,7 @@ final readonly class Acts
             'convert' => [new ConvertCells($given->targets(), $given->oneOf('to', ConvertCells::ACTS)), $this->withFormulas($row, ...$sheets)],
             'sort' => [new SortTable($sheet, $given->place()->row, $given->place()->column, $given->sortKeys()), $this->withFormulas($row, $sheet)],
             'sheet' => [new ArrangeSheet($sheet, $given->textOrNull('name'), $given->flagOrNull('hidden'), $given->textOrNull('colour')), $this->withFormulas($row, $sheet)],
+            'fitCut' => [new FitCut($sheet), [$sheet]],
             'equal' => [new EqualWidths($sheets, $given->spans()), $sheets],
             'share' => [new ShareWidth($sheet, $given->place()->row, $given->place()->column, $given->size() ?? throw ActIsWrong::argument('size', 'a width')), [$sheet]],
             'resize' => [new Resize($sheets, $given->columns(), $given->spans(), $given->size()), $sheets],

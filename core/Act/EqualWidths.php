@@ -9,7 +9,7 @@ use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
 
 /** Gives columns the width of the one among them that needs most: months, weeks. */
-final readonly class EqualWidths implements Act
+final readonly class EqualWidths implements Act, ChangesSizes
 {
     /**
      * @param  non-empty-list<int>  $sheets
@@ -32,6 +32,11 @@ final readonly class EqualWidths implements Act
         }
 
         return $workbook;
+    }
+
+    public function changesSizes(): bool
+    {
+        return true;
     }
 
     public function words(Workbook $workbook): string

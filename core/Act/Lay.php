@@ -10,6 +10,7 @@ use Rilvet\Grid\Range;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookMap;
 use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 
 /** Lays a lifted block of looks on ranges: from the corner of each, and again and again over a larger one. */
 final readonly class Lay implements Act, ChangesSizes
@@ -50,7 +51,7 @@ final readonly class Lay implements Act, ChangesSizes
                 );
             }
             $sheet = $sheet->touched($hand);
-            $workbook = $workbook->withSheet($number, $this->widths === [] ? $sheet : $sheet->widened($this->widthsOn($ranges)));
+            $workbook = $workbook->withSheet($number, $this->widths === [] ? $sheet : self::widened($sheet, $this->widthsOn($ranges)));
         }
 
         return $workbook;
@@ -71,6 +72,16 @@ final readonly class Lay implements Act, ChangesSizes
         }
 
         return $widths;
+    }
+
+    /**
+     * Widths that were asked for are by hand: no fit takes them back.
+     *
+     * @param  array<int, int>  $widths
+     */
+    private static function widened(Worksheet $sheet, array $widths): Worksheet
+    {
+        return $sheet->sized(true, $widths, array_keys($widths), true);
     }
 
     public function changesSizes(): bool

@@ -45,17 +45,19 @@ final readonly class References
      * A formula that goes to another row together with the cells beside it: what it says of its own row it says of the new
      * one. Rows of which all or none are looked at mean the same in any order.
      *
+     * @param  string  $sheet  the name of its own sheet, which it may say
      * @param  int  $first  of the rows that change places
      * @param  int  $last  of them
      * @return string|null null where it looks at single other rows that change places as well
      */
-    public static function inRow(string $formula, int $from, int $to, int $first, int $last): ?string
+    public static function inRow(string $formula, string $sheet, int $from, int $to, int $first, int $last): ?string
     {
         $lost = false;
-        $moved = preg_replace_callback(self::PIECES, function (array $piece) use ($from, $to, $first, $last, &$lost) {
+        $moved = preg_replace_callback(self::PIECES, function (array $piece) use ($sheet, $from, $to, $first, $last, &$lost) {
             $whole = (string) $piece[0];
             $top = $piece['r1'] ?? $piece['top'] ?? null;
-            if ($top === null || ($piece['sheet'] ?? null) !== null) {
+            $named = $piece['sheet'] ?? null;
+            if ($top === null || ($named !== null && mb_strtolower(self::plain($named)) !== mb_strtolower($sheet))) {
                 return $whole;
             }
             $bottom = $piece['r2'] ?? $piece['bottom'] ?? $top;
@@ -69,7 +71,7 @@ final readonly class References
                 return $whole;
             }
 
-            return isset($piece['c1']) ? $piece['c1'].$to.(isset($piece['c2']) ? ":{$piece['c2']}$to" : '') : "$to:$to";
+            return $named.(isset($piece['c1']) ? $piece['c1'].$to.(isset($piece['c2']) ? ":{$piece['c2']}$to" : '') : "$to:$to");
         }, $formula, flags: PREG_UNMATCHED_AS_NULL);
 
         return $lost ? null : (string) $moved;

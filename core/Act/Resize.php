@@ -10,7 +10,7 @@ use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
 
 /** Gives columns or rows a size by hand, which they keep, or fits them to their contents, which they follow from then on. */
-final readonly class Resize implements Act
+final readonly class Resize implements Act, ChangesSizes
 {
     /** Rows or columns that one act sizes. */
     private const MOST = 16_384;
@@ -36,6 +36,11 @@ final readonly class Resize implements Act
         }
 
         return $workbook;
+    }
+
+    public function changesSizes(): bool
+    {
+        return true;
     }
 
     public function words(Workbook $workbook): string

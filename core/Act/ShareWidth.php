@@ -15,7 +15,7 @@ use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
 
 /** Shares the width of a screen or page among the columns of a table; columns that get less than their texts need wrap them. */
-final readonly class ShareWidth implements Act
+final readonly class ShareWidth implements Act, ChangesSizes
 {
     /** Body rows whose heights are fitted. */
     private const ROWS = 2_000;
@@ -49,6 +49,11 @@ final readonly class ShareWidth implements Act
         $free = array_values(array_diff(array_keys($heights), $sheet->setup->heldRows));
 
         return $workbook->withSheet($this->sheet, $sheet->sized(false, array_intersect_key($heights, array_flip($free)), $free, false));
+    }
+
+    public function changesSizes(): bool
+    {
+        return true;
     }
 
     public function words(Workbook $workbook): string

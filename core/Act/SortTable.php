@@ -20,7 +20,7 @@ use Rilvet\Work\Worksheet;
  * Unicode Collation Algorithm, through intl), blanks last. Headings, groups and totals stay in place, and rows stay among
  * the rows of their group; equal rows keep their order.
  */
-final readonly class SortTable implements Act, ChangesSizes
+final readonly class SortTable implements Act
 {
     private const MOST = 400_000;
 
@@ -54,11 +54,6 @@ final readonly class SortTable implements Act, ChangesSizes
         $range = Range::of(min(array_keys($rows)), $table->range->left, max(array_keys($rows)), $table->range->right);
 
         return $workbook->withSheet($this->sheet, $sheet->ordered($range, $rows, new EditedSheet($sheet->cells, $edits), $workbook->looks));
-    }
-
-    public function changesSizes(): bool
-    {
-        return false;
     }
 
     public function words(Workbook $workbook): string
@@ -123,19 +118,19 @@ final readonly class SortTable implements Act, ChangesSizes
             }
             $rows[$to] = $from;
             for ($column = $table->range->left; $column <= $table->range->right; $column++) {
-                $edits[$to][$column] = self::moved($cells[$from][$column - 1] ?? Cell::blank(), $from, $to, $column, $first, $last);
+                $edits[$to][$column] = self::moved($cells[$from][$column - 1] ?? Cell::blank(), $sheet->name, $from, $to, $column, $first, $last);
             }
         }
 
         return [$edits, $rows];
     }
 
-    private static function moved(Cell $cell, int $from, int $to, int $column, int $first, int $last): Cell
+    private static function moved(Cell $cell, string $sheet, int $from, int $to, int $column, int $first, int $last): Cell
     {
         if ($cell->formula === null) {
             return $cell;
         }
-        $formula = References::inRow($cell->formula, $from, $to, $first, $last) ?? throw SortIsWrong::formula(Address::columnName($column).$from);
+        $formula = References::inRow($cell->formula, $sheet, $from, $to, $first, $last) ?? throw SortIsWrong::formula(Address::columnName($column).$from);
 
         return Cell::formula($formula, $cell->value, $cell->error);
     }

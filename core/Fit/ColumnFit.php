@@ -44,6 +44,9 @@ final class ColumnFit
     /** @var array<int, int> */
     private array $heights = [];
 
+    /** @var array<int, true> body rows that were gone through */
+    private array $bodies = [];
+
     /** @var array<int, array{int, int, bool}> line height, rotation and wrap, by number of what is worn */
     private array $settings = [];
 
@@ -96,7 +99,14 @@ final class ColumnFit
         }
         $ground = $this->sheet->stylebook->ground ?? Look::none();
 
-        return $setup->withSizes($this->widths, $this->heights, $this->ruler->lineHeight($ground) + $this->rules->rowAir);
+        $usual = $this->ruler->lineHeight($ground) + $this->rules->rowAir;
+        foreach ($this->sheet->reading->tables as $table) {
+            $this->fitBody($table, $usual);
+        }
+        // Rows of a body too long to be gone through keep the heights that they have.
+        $own = array_diff_key($setup->heights, $this->heights, $this->bodies);
+
+        return $setup->withSizes($this->widths, $this->heights + ($setup === $this->sheet->came ? [] : $own), $usual);
     }
 
     /**
@@ -285,6 +295,23 @@ final class ColumnFit
             foreach ($this->sheet->cells->read($run->first, $run->last) as $row => $cells) {
                 $height = $this->rowHeight($row, $cells, $table->range->left, $table->range->right, fn (int $column) => $this->widths[$column] ?? 64) + $air;
                 $this->heights[$row] = max($this->heights[$row] ?? 0, $height);
+            }
+        }
+    }
+
+    /** Body rows are as high as the usual, and higher where their texts wrap, break, are turned or large. */
+    private function fitBody(TableReading $table, int $usual): void
+    {
+        if ($table->range->rows() > self::SCANNED) {
+            return;
+        }
+        foreach ($table->runs as $run) {
+            foreach ($run->part === Part::Body ? $this->sheet->cells->read($run->first, $run->last) : [] as $row => $cells) {
+                $this->bodies[$row] = true;
+                $height = $this->rowHeight($row, $cells, $table->range->left, $table->range->right, fn (int $column) => $this->widths[$column] ?? 64) + $this->rules->rowAir;
+                if ($height > $usual) {
+                    $this->heights[$row] = max($this->heights[$row] ?? 0, $height);
+                }
             }
         }
     }

@@ -6,10 +6,12 @@ namespace Rilvet\Fit;
 
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
+use Rilvet\Number\Formatted;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Painter;
 use Rilvet\Window\WindowCell;
 use Rilvet\Window\WindowLook;
+use Rilvet\Work\Merges;
 use Rilvet\Work\Workbook;
 
 /** Cells whose text is not seen whole: cut at the edge, hidden by a row that is too low, or figures that show marks instead. */
@@ -40,6 +42,7 @@ final readonly class CutTexts
         $window = (new Painter($sheet, $workbook->looks, $fonts, $workbook->from1904))->paint($number, Range::of(1, 1, min(self::ROWS, $cells->rows()), $cells->columns()));
         $count = 0;
         $places = $columns = $rows = [];
+        $merges = new Merges($sheet->setup->merges);
         foreach ($window->cells as $cell) {
             $setup = $sheet->setup;
             if ($cell->t === '' || $setup->hidesColumn($cell->c) || $setup->hidesRow($cell->r)) {
@@ -47,7 +50,7 @@ final readonly class CutTexts
             }
             $width = array_sum(array_map($setup->widthOf(...), range($cell->from, $cell->to)));
             $tooNarrow = self::isNarrow($cell, $window->looks[$cell->s], $width, $fonts);
-            $tooLow = self::isLow($cell, $window->looks[$cell->s], $width, $setup->heightOf($cell->r), $fonts);
+            $tooLow = self::isLow($cell, $window->looks[$cell->s], $width, array_sum(array_map($setup->heightOf(...), range($cell->r, $merges->at($cell->r, $cell->c)->bottom ?? $cell->r))), $fonts);
             if (! $tooNarrow && ! $tooLow) {
                 continue;
             }
@@ -67,7 +70,8 @@ final readonly class CutTexts
             return false;
         }
 
-        return preg_match('/^#+$/', $cell->t) === 1 || $fonts->face($look->font, $look->bold, $look->italic)->fit($cell->t, $look->size) > $width - 4;
+        // Pads are marked in front of the character whose room they take; a sign at the left edge needs room too.
+        return preg_match('/^#+$/', $cell->t) === 1 || $fonts->face($look->font, $look->bold, $look->italic)->fit(str_replace(Formatted::PAD, '', $cell->l.$cell->t), $look->size) > $width - 4;
     }
 
     private static function isLow(WindowCell $cell, WindowLook $look, int $width, int $height, Fonts $fonts): bool

@@ -36,7 +36,7 @@ final class TruthNotes
     /** @var array<int, array<string, list<int>>> rows by column and kind of note */
     private array $found = [];
 
-    /** @var array<int, array{float, float, float, float, int, int}> by column: all and all shown, since the last subtotal and the same shown, numbers, those over 1 */
+    /** @var array<int, array{float, float, float, float, int, int}> by column: all and all shown, since the last subtotal and the same shown, numbers, those that are 200 % or more, which growth seldom is */
     private array $sums = [];
 
     /** @var list<TruthNote> */
@@ -93,7 +93,7 @@ final class TruthNotes
             if ($number !== 0.0 && $shown === 0.0) {
                 $this->found[$column]['hidden'][] = $row;
             }
-            $this->sums[$column] = [$all + $number, $shownAll + $shown, $block + $number, $shownBlock + $shown, $numbers + 1, $shares + (abs($number) > 1.0 ? 1 : 0)];
+            $this->sums[$column] = [$all + $number, $shownAll + $shown, $block + $number, $shownBlock + $shown, $numbers + 1, $shares + (abs($number) >= 2.0 ? 1 : 0)];
 
             return;
         }

@@ -89,12 +89,6 @@ final readonly class Setup
         ] + $this->toArray());
     }
 
-    /** @param  array<int, int>  $widths  by column, over those there are */
-    public function withWidths(array $widths): self
-    {
-        return self::fromArray(['widths' => $widths + $this->widths] + $this->toArray());
-    }
-
     public function withOpening(int $freezeRow, int $freezeColumn, bool $gridlines, ?int $zoom = null): self
     {
         return self::fromArray(['freezeRow' => $freezeRow, 'freezeColumn' => $freezeColumn, 'gridlines' => $gridlines, 'zoom' => $zoom ?? $this->zoom] + $this->toArray());

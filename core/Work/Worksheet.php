@@ -110,12 +110,6 @@ final readonly class Worksheet
         return $this->with(['came' => $this->came->withMerges($merges), 'fitted' => $this->fitted?->withMerges($merges), 'joins' => $joins]);
     }
 
-    /** @param  array<int, int>  $widths  in px, by column */
-    public function widened(array $widths): self
-    {
-        return $this->with(['came' => $this->came->withWidths($widths), 'fitted' => $this->fitted?->withWidths($widths)]);
-    }
-
     /**
      * @param  array<int, int>  $sizes  in px
      * @param  list<int>  $indexes  of columns or rows

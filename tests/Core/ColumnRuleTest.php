@@ -88,8 +88,6 @@ final class ColumnRuleTest extends TestCase
         $workbook = (new FormatPart([1], Part::Body, null, Look::of(['number' => '0.0%']), ' share '))->on($workbook);
         self::assertSame(['Share', '25.0%', '50.0%', '25.5%'], array_slice($this->column($workbook, 3), 0, 4));
         self::assertSame('1204.5', $this->column($workbook, 2)[1]);
-        $again = Worksheet::DOCUMENTS;
-        self::assertContains('rules', $again);
         $document = $workbook->sheet(1)->document('rules');
         self::assertSame(' share ', $document[0]['heading'] ?? null);
     }

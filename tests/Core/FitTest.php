@@ -10,8 +10,10 @@ use Rilvet\Act\Act;
 use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
 use Rilvet\Act\EqualWidths;
+use Rilvet\Act\FitCut;
 use Rilvet\Act\Format;
 use Rilvet\Act\Hide;
+use Rilvet\Act\Lay;
 use Rilvet\Act\MoveCells;
 use Rilvet\Act\Resize;
 use Rilvet\Act\SetOpening;
@@ -134,6 +136,44 @@ final class FitTest extends TestCase
         self::assertSame($width($workbook), $width(self::done(new Format(self::at('A2'), Look::of(['fill' => '#FFEEAA'])), $workbook)));
         $head = self::done(new Format(self::at('A1:B1'), Look::of(['size' => 30])), $workbook);
         self::assertGreaterThan($workbook->sheet(1)->setup->heightOf(1), $head->sheet(1)->setup->heightOf(1));
+    }
+
+    public function test_body_rows_settle_and_stay_high_through_later_acts(): void
+    {
+        $workbook = (new Dress([1], Builtin::named('River ledger')))->on(self::book([['Tree', 'Note'], ['Oak', 'a note that is much too long for a narrow column'], ['Elm', 'x'], ['Ash', 'y']]));
+        $usual = $workbook->sheet(1)->setup->heightOf(2);
+        $workbook = self::done(new Resize([1], true, [[2, 2]], 90), self::done(new Format(self::at('B2'), Look::of(['wrap' => true])), $workbook));
+        $high = $workbook->sheet(1)->setup->heightOf(2);
+        self::assertGreaterThan(2 * $usual - 8, $high);
+        self::assertSame($usual, $workbook->sheet(1)->setup->heightOf(3));
+        $later = self::done(new Format(self::at('A1'), Look::of(['italic' => true])), $workbook);
+        self::assertSame($high, $later->sheet(1)->setup->heightOf(2), 'another act does not take the height back');
+        $large = self::done(new Format(self::at('A4'), Look::of(['size' => 28])), $workbook);
+        self::assertGreaterThan($usual, $large->sheet(1)->setup->heightOf(4));
+        self::assertSame(0, CutTexts::of($large, 1)->count);
+        self::assertSame($usual, self::done(new Format(self::at('B2'), Look::of(['wrap' => false])), $workbook)->sheet(1)->setup->heightOf(2));
+    }
+
+    public function test_widths_that_were_laid_with_a_look_are_by_hand(): void
+    {
+        $workbook = (new Dress([1], Builtin::named('River ledger')))->on(self::book([['Tree', 'Count'], ['Oak', 3], ['Elm', 5]]));
+        $workbook = self::done(new Lay(self::at('A2'), [[Look::of(['bold' => true])]], [222]), $workbook);
+        self::assertSame([222, [1]], [$workbook->sheet(1)->setup->widthOf(1), $workbook->sheet(1)->setup->heldColumns]);
+        self::assertSame(222, self::done(new Format(self::at('A1:B3'), Look::of(['size' => 9])), $workbook)->sheet(1)->setup->widthOf(1));
+    }
+
+    public function test_room_that_a_format_leaves_is_no_text_that_is_cut(): void
+    {
+        $workbook = (new Format(self::at('B2:B3'), Look::of(['number' => '_(* #,##0.00_);_(* (#,##0.00);_(* "-"??_)'])))->on(self::book([['Tree', 'Paid'], ['Oak', 1234.5], ['Elm', -7]]));
+        self::assertSame(0, CutTexts::of((new Resize([1], true, [[1, 2]], null))->on($workbook), 1)->count);
+    }
+
+    public function test_what_is_cut_is_fitted_in_one_act(): void
+    {
+        $workbook = self::book([['Tree', 'Worth'], ['A very long name of a tree', 123456789], ['Oak', 5]]);
+        $workbook = (new Format(self::at('A3'), Look::of(['size' => 40])))->on((new Resize([1], true, [[1, 2]], 40))->on($workbook));
+        self::assertGreaterThan(2, CutTexts::of($workbook, 1)->count);
+        self::assertSame(0, CutTexts::of((new FitCut(1))->on($workbook), 1)->count);
     }
 
     public function test_rows_are_as_high_as_wrapped_broken_large_and_turned_texts_need(): void

@@ -77,13 +77,13 @@ final class SortTest extends TestCase
 
     public function test_formulas_look_at_their_own_row_in_its_new_place(): void
     {
-        $rows = [['Tree', 'Count', 'Each', 'Worth', 'Share'], ['Rowan', 30, 2, '=B2*C2', '=D2/SUM(D$2:D$4)'], ['Ash', 4, 5, '=B3*C3', '=D3/SUM(D$2:D$4)'], ['Elm', 12, 1, '=B4*C4', '=D4/SUM(D$2:D$4)'], ['Total', 46, null, '=SUM(D2:D4)', null]];
+        $rows = [['Tree', 'Count', 'Each', 'Worth', 'Share'], ['Rowan', 30, 2, '=B2*C2', '=D2/SUM(D$2:D$4)'], ['Ash', 4, 5, '=S!B3*C3', '=D3/SUM(D$2:D$4)'], ['Elm', 12, 1, '=B4*C4', '=D4/SUM(D$2:D$4)'], ['Total', 46, null, '=SUM(D2:D4)', null]];
         $sorted = (new SortTable(1, 2, 1, [[2, false]]))->on(self::book($rows))->sheet(1)->cells;
         $formulas = [];
         foreach ($sorted->read(2, 5) as $row => $cells) {
             $formulas[$row] = [$cells[0]->value, $cells[3]->formula, $cells[4]->formula];
         }
-        self::assertSame([['Ash', 'B2*C2', 'D2/SUM(D$2:D$4)'], ['Elm', 'B3*C3', 'D3/SUM(D$2:D$4)'], ['Rowan', 'B4*C4', 'D4/SUM(D$2:D$4)'], ['Total', 'SUM(D2:D4)', null]], array_values($formulas));
+        self::assertSame([['Ash', 'S!B2*C2', 'D2/SUM(D$2:D$4)'], ['Elm', 'B3*C3', 'D3/SUM(D$2:D$4)'], ['Rowan', 'B4*C4', 'D4/SUM(D$2:D$4)'], ['Total', 'SUM(D2:D4)', null]], array_values($formulas));
     }
 
     public function test_what_cannot_be_sorted_is_named(): void

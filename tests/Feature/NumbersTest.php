@@ -93,6 +93,6 @@ final class NumbersTest extends TestCase
     /** @return array<string, mixed> */
     private function number(Workbook $workbook, int $row, int $column): array
     {
-        return $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1/number?row=$row&column=$column"))->assertOk()->json();
+        return $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1/number?row=$row&column=$column&alike=1"))->assertOk()->json();
     }
 }

@@ -25,6 +25,7 @@ use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Rilvet\Act\Exception\NoSuchLook;
+use Rilvet\Act\Settle;
 use Rilvet\Fit\CutTexts;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
@@ -101,12 +102,12 @@ final class BenchController
         return response()->json(Lifted::of($workbook, $number, $range, $facets));
     }
 
-    /** What a cell stores and shows, and how it could read. */
+    /** What a cell stores and shows, and how it could read; columns of one heading are looked for on the other sheets only when asked. */
     public function number(Request $request, int $id, int $number): JsonResponse
     {
         $place = Address::of($request->integer('row'), $request->integer('column'));
 
-        return response()->json(NumberView::of($this->bench->whole($this->row($id)), $number, $place->row, $place->column));
+        return response()->json(NumberView::of($request->boolean('alike') ? $this->bench->whole($this->row($id)) : $this->bench->load($this->row($id), [$number]), $number, $place->row, $place->column));
     }
 
     /** Cells whose text is not seen whole. */
@@ -172,7 +173,8 @@ final class BenchController
         [$act, $numbers] = $acts->make($request->string('act')->toString(), $row, $number, $arguments);
         $loaded = array_values(array_unique([...$numbers, ...($number > 0 ? [$number] : [])]));
         if ($request->boolean('preview')) {
-            $after = $act->on($this->bench->load($row, $loaded));
+            $before = $this->bench->load($row, $loaded);
+            $after = Settle::after($act, $before, $act->on($before));
 
             return response()->json(new ActRecord($this->record($row), Outline::sheet($number, $after->sheet($number)), $this->windowOf($request, $after, $number), null));
         }

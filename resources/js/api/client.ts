@@ -113,8 +113,13 @@ export const api = {
         ),
     lift: (id: number, sheet: number, range: string, facets: string) =>
         call<Lifted>('GET', `workbooks/${id}/sheets/${sheet}/lift?range=${encodeURIComponent(range)}&facets=${facets}`),
-    number: (id: number, sheet: number, row: number, column: number, signal?: AbortSignal) =>
-        call<NumberView>('GET', `workbooks/${id}/sheets/${sheet}/number?row=${row}&column=${column}`, undefined, signal),
+    number: (id: number, sheet: number, row: number, column: number, alike: boolean, signal?: AbortSignal) =>
+        call<NumberView>(
+            'GET',
+            `workbooks/${id}/sheets/${sheet}/number?row=${row}&column=${column}&alike=${Number(alike)}`,
+            undefined,
+            signal,
+        ),
     truths: (id: number, sheet: number) => call<TruthNote[]>('GET', `workbooks/${id}/sheets/${sheet}/truths`),
     cut: (id: number, sheet: number) => call<CutTexts>('GET', `workbooks/${id}/sheets/${sheet}/cut`),
     currencies: () => call<CurrencyRecord[]>('GET', 'currencies'),

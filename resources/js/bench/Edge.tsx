@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { COLUMNS, ROWS } from '@/grid/address';
 import { useBench } from './state';
 import type { Acts } from './useActs';
 
@@ -10,6 +11,17 @@ export function spansOf(axis: AxisName, index: number): [number, number][] {
         .getState()
         .selection.map((rect): [number, number] => (axis === 'columns' ? [rect.left, rect.right] : [rect.top, rect.bottom]));
     return spans.some(([first, last]) => index >= first && index <= last) ? spans : [[index, index]];
+}
+
+/** An edge sizes whole columns or rows together where they are chosen as such; a few chosen cells do not count. */
+function whole(axis: AxisName, index: number): [number, number][] {
+    const { selection } = useBench.getState();
+    const isWhole = selection.some((rect) =>
+        axis === 'columns'
+            ? rect.bottom === ROWS && index >= rect.left && index <= rect.right
+            : rect.right === COLUMNS && index >= rect.top && index <= rect.bottom,
+    );
+    return isWhole ? spansOf(axis, index) : [[index, index]];
 }
 
 /** The edge of a column letter or a row number: dragged it sizes, pressed twice it fits to the contents. */
@@ -50,14 +62,14 @@ export function Edge({
                 if (Math.abs(moved) > 1)
                     void acts.act('resize', {
                         axis,
-                        spans: spansOf(axis, index),
+                        spans: whole(axis, index),
                         size: `${Math.max(4, Math.round((size + moved) / zoom))} px`,
                     });
             }}
             onPointerCancel={() => setDrag(null)}
             onDoubleClick={(event) => {
                 event.stopPropagation();
-                void acts.act('resize', { axis, spans: spansOf(axis, index) });
+                void acts.act('resize', { axis, spans: whole(axis, index) });
             }}
         >
             {drag && (

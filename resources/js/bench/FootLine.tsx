@@ -93,10 +93,7 @@ function Cut({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail;
         setAt(at + 1);
         if (range) useBench.getState().select([range]);
     };
-    const fit = () => {
-        if (data.columns.length > 0) void acts.act('resize', { axis: 'columns', spans: data.columns });
-        if (data.rows.length > 0) void acts.act('resize', { axis: 'rows', spans: data.rows });
-    };
+    const fit = () => void acts.act('fitCut', {});
     return (
         <span className="flex items-center gap-1 text-caution">
             <button type="button" className="h-6 rounded px-1 hover:bg-white" title="Go to the next of them" onClick={next}>

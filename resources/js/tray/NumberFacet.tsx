@@ -16,8 +16,8 @@ export function NumberFacet({ format }: { format: Formatter }) {
     const [open, setOpen] = useState(false);
     const [side, setSide] = useState(0);
     const { data: view } = useQuery({
-        queryKey: ['number', format.id, format.sheet, format.revision, active.row, active.column],
-        queryFn: ({ signal }) => api.number(format.id, format.sheet, active.row, active.column, signal),
+        queryKey: ['number', format.id, format.sheet, format.revision, active.row, active.column, open],
+        queryFn: ({ signal }) => api.number(format.id, format.sheet, active.row, active.column, open, signal),
         placeholderData: keepPreviousData,
         staleTime: Infinity,
         gcTime: 10_000,
