@@ -16,6 +16,7 @@ use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
 use Rilvet\Act\EqualWidths;
 use Rilvet\Act\FitCut;
+use Rilvet\Act\FitHeadings;
 use Rilvet\Act\Format;
 use Rilvet\Act\FormatPart;
 use Rilvet\Act\Hide;
@@ -24,6 +25,7 @@ use Rilvet\Act\LayNamed;
 use Rilvet\Act\LookWords;
 use Rilvet\Act\Merge;
 use Rilvet\Act\MoveCells;
+use Rilvet\Act\MoveSheet;
 use Rilvet\Act\NameSelection;
 use Rilvet\Act\PasteCells;
 use Rilvet\Act\RenameWorkbook;
@@ -34,8 +36,10 @@ use Rilvet\Act\SortTable;
 use Rilvet\Act\Split;
 use Rilvet\Act\Together;
 use Rilvet\Act\TypeColumn;
+use Rilvet\Act\WidthUnder;
 use Rilvet\Act\Wipe;
 use Rilvet\Colour\Colour;
+use Rilvet\Grid\Address;
 use Rilvet\Look\Edge;
 use Rilvet\Look\Look;
 use Rilvet\Reading\Correction\Corrections;
@@ -88,9 +92,13 @@ final readonly class Acts
             'fitCut' => [new FitCut($sheet), [$sheet]],
             'equal' => [new EqualWidths($sheets, $given->spans()), $sheets],
             'share' => [new ShareWidth($sheet, $given->place()->row, $given->place()->column, $given->size() ?? throw ActIsWrong::argument('size', 'a width')), [$sheet]],
-            'resize' => [new Resize($sheets, $given->columns(), $given->spans(), $given->size()), $sheets],
+            'resize' => [new Resize($sheets, $given->columns(), $given->spans(), $given->size(), $given->flag('all')), $sheets],
             'hide' => [new Hide($sheets, $given->columns(), $given->spans()[0][0], $given->spans()[0][1], ! $given->flag('show')), $sheets],
-            'opening' => [new SetOpening($sheets, $given->wholeOrNull('freezeRow'), $given->wholeOrNull('freezeColumn'), $given->flagOrNull('gridlines'), $given->wholeOrNull('zoom'), $given->flag('parts')), $sheets],
+            'opening' => [new SetOpening($sheets, $given->wholeOrNull('freezeRow'), $given->wholeOrNull('freezeColumn'), $given->flagOrNull('gridlines'), $given->wholeOrNull('zoom'), $given->flag('parts'), $given->wholeOrNull('firstRow'), $given->wholeOrNull('firstColumn')), $sheets],
+            'headings' => [new FitHeadings($sheets, $given->oneOf('how', FitHeadings::WAYS)), $sheets],
+            'sameWidth' => [new WidthUnder($sheets, $given->text('heading'), $given->size() ?? throw ActIsWrong::argument('size', 'a width')), $sheets],
+            'order' => [new MoveSheet($sheet, $given->wholeOrNull('to') ?? 0), $this->withFormulas($row, $sheet)],
+            'spacer' => [$this->spacer($sheet, $given), $this->withFormulas($row, $sheet)],
             'paste' => [$this->paste($sheet, $given), $this->withFormulas($row, $sheet)],
             'move' => [new MoveCells($sheet, $given->shift()), $this->withFormulas($row, $sheet)],
             default => throw ActIsWrong::named($name),
@@ -135,6 +143,15 @@ final readonly class Acts
         $acts = array_map(fn (Part $part) => new FormatPart($sheets, $part, null, $look, $heading), [Part::Body, Part::Subtotal, Part::Total]);
 
         return new Together($acts, LookWords::of($look).", columns headed \"$heading\"".(count($sheets) > 1 ? ', '.count($sheets).' sheets' : ''));
+    }
+
+    /** A row or column that holds nothing and only gives room. */
+    private function spacer(int $sheet, Arguments $given): Act
+    {
+        $shift = $given->shift();
+        $px = $shift->rows ? 8 : 16;
+
+        return new Together([new MoveCells($sheet, $shift), new Resize([$sheet], ! $shift->rows, [[$shift->at, $shift->at]], $px)], ($shift->rows ? "Spacer row $shift->at" : 'Spacer column '.Address::columnName($shift->at)).' put in');
     }
 
     /** What was copied here comes with its values and looks; what comes from elsewhere is a text, typed cell by cell. */

@@ -211,6 +211,15 @@ final class Bench
 
                 continue;
             }
+            if ($patch->sheet === 0 && $patch->document === 'order') {
+                /** @var list<int> $order */
+                $order = json_decode($patch->after, true, 4, JSON_THROW_ON_ERROR);
+                foreach ($order as $place => $number) {
+                    $row->sheets()->where('number', $number)->update(['place' => $place + 1]);
+                }
+
+                continue;
+            }
             if ($patch->sheet === 0) {
                 /** @var string $name */
                 $name = json_decode($patch->after, true, 4, JSON_THROW_ON_ERROR);

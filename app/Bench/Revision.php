@@ -65,6 +65,15 @@ final class Revision
                 $kind = $given->kind() ?? throw ActIsWrong::argument('kind', 'a column kind');
 
                 return new ReviseStylebook($stylebook->ruling($kind, $given->map('rule')), "Number rule of {$kind->value} columns", true);
+            case 'fit':
+                return new ReviseStylebook($stylebook->fitting(
+                    array_intersect_key($given->map('fit'), array_flip(['least', 'greatest', 'air', 'rowAir', 'headingAir', 'titleAir'])),
+                    array_intersect_key($given->map('opens'), array_flip(['gridlines', 'freeze', 'zoom'])),
+                ), 'Rules of fitting and opening', true);
+            case 'widthUnder':
+                $heading = $given->text('heading');
+
+                return new ReviseStylebook($stylebook->widening($heading, $given->size()), $given->size() === null ? "Columns headed \"$heading\" follow what they hold" : "Width {$given->size()} px, columns headed \"$heading\"", true);
             case 'keepNumber':
                 return new ReviseStylebook($stylebook->numbering($given->text('name'), $given->text('code')), "Number format \"{$given->text('name')}\" kept", false);
             case 'dropNumber':

@@ -55,7 +55,7 @@ final class Shelf
 
     public function reserveSheet(WorkbookRow $row, int $number): int
     {
-        return SheetRow::query()->create(['workbook_id' => $row->id, 'number' => $number, 'name' => "Sheet $number", 'rows' => 0, 'columns' => 0])->id;
+        return SheetRow::query()->create(['workbook_id' => $row->id, 'number' => $number, 'place' => $number, 'name' => "Sheet $number", 'rows' => 0, 'columns' => 0])->id;
     }
 
     /** @return list<Stylebook> the built-in ones first */

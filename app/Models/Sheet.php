@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property int $workbook_id
  * @property int $number
+ * @property int $place among the sheets of its workbook
  * @property string $name
  * @property int $rows
  * @property int $columns

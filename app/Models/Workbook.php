@@ -28,7 +28,7 @@ final class Workbook extends Model
     /** @return HasMany<Sheet, $this> */
     public function sheets(): HasMany
     {
-        return $this->hasMany(Sheet::class)->orderBy('number');
+        return $this->hasMany(Sheet::class)->orderBy('place')->orderBy('number');
     }
 
     /** @return HasMany<Change, $this> */

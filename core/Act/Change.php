@@ -28,6 +28,9 @@ final readonly class Change
         if ($before->names !== $after->names) {
             $patches[] = new Patch(0, 'names', self::json((object) $before->names), self::json((object) $after->names));
         }
+        if (array_keys($before->sheets) !== array_keys($after->sheets)) {
+            $patches[] = new Patch(0, 'order', self::json(array_keys($before->sheets)), self::json(array_keys($after->sheets)));
+        }
         foreach ($after->sheets as $number => $sheet) {
             $old = $before->sheets[$number];
             if ($old === $sheet) {

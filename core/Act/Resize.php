@@ -19,8 +19,9 @@ final readonly class Resize implements Act, ChangesSizes
      * @param  non-empty-list<int>  $sheets
      * @param  non-empty-list<array{int, int}>  $spans  first and last column or row
      * @param  int|null  $px  null fits them
+     * @param  bool  $all  titles, units lines and notes count in a fit
      */
-    public function __construct(private array $sheets, private bool $columns, private array $spans, private ?int $px)
+    public function __construct(private array $sheets, private bool $columns, private array $spans, private ?int $px, private bool $all = false)
     {
     }
 
@@ -31,7 +32,7 @@ final readonly class Resize implements Act, ChangesSizes
             Targets::open($sheet);
             $indexes = $this->indexes($this->columns ? max(1, $sheet->cells->columns()) : max(1, $sheet->cells->rows()));
             $fit = new ColumnFit($sheet->sized($this->columns, [], $indexes, false), $workbook->looks, Fonts::shipped());
-            $sizes = $this->px !== null ? array_fill_keys($indexes, $this->px) : ($this->columns ? $fit->widths($indexes) : $fit->heights($indexes));
+            $sizes = $this->px !== null ? array_fill_keys($indexes, $this->px) : ($this->columns ? $fit->widths($indexes, $this->all) : $fit->heights($indexes));
             $workbook = $workbook->withSheet($number, $sheet->sized($this->columns, $sizes, $indexes, $this->px !== null));
         }
 

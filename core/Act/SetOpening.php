@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Fit\Exception\SizeIsWrong;
+use Rilvet\Grid\Address;
 use Rilvet\Work\Workbook;
 
 /** How sheets open: what stays in sight, gridlines, zoom. What is null stays as it is. */
@@ -17,6 +18,7 @@ final readonly class SetOpening implements Act
 
     /**
      * @param  non-empty-list<int>  $sheets
+     * @param  int|null  $firstRow  of the first cell that is shown
      * @param  bool  $parts  freezes the headings and row labels of each sheet's first table
      */
     public function __construct(
@@ -26,6 +28,8 @@ final readonly class SetOpening implements Act
         private ?bool $gridlines = null,
         private ?int $zoom = null,
         private bool $parts = false,
+        private ?int $firstRow = null,
+        private ?int $firstColumn = null,
     ) {
     }
 
@@ -37,6 +41,9 @@ final readonly class SetOpening implements Act
         if ($this->zoom !== null && ($this->zoom < 10 || $this->zoom > 400)) {
             throw SizeIsWrong::zoom();
         }
+        if (($this->firstRow ?? 1) < 1 || ($this->firstRow ?? 1) > Address::ROWS || ($this->firstColumn ?? 1) < 1 || ($this->firstColumn ?? 1) > Address::COLUMNS) {
+            throw SizeIsWrong::firstCell();
+        }
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
             Targets::open($sheet);
@@ -44,7 +51,7 @@ final readonly class SetOpening implements Act
             $table = $this->parts ? $sheet->reading->tables[0] ?? null : null;
             $freezeRow = $table?->lastHeadRow() ?? $this->freezeRow ?? $setup->freezeRow;
             $freezeColumn = $table?->lastLabelColumn() ?? $this->freezeColumn ?? $setup->freezeColumn;
-            $workbook = $workbook->withSheet($number, $sheet->opening(min(self::ROWS, $freezeRow), min(self::COLUMNS, $freezeColumn), $this->gridlines ?? $setup->gridlines, $this->zoom ?? $setup->zoom));
+            $workbook = $workbook->withSheet($number, $sheet->opening(min(self::ROWS, $freezeRow), min(self::COLUMNS, $freezeColumn), $this->gridlines ?? $setup->gridlines, $this->zoom ?? $setup->zoom, $this->firstRow ?? $setup->firstRow, $this->firstColumn ?? $setup->firstColumn));
         }
 
         return $workbook;
@@ -57,6 +64,7 @@ final readonly class SetOpening implements Act
             $this->freezeRow === null && $this->freezeColumn === null ? null : ($this->freezeRow === 0 && $this->freezeColumn === 0 ? 'Nothing frozen' : 'Frozen parts'),
             $this->gridlines === null ? null : ($this->gridlines ? 'Gridlines shown' : 'Gridlines hidden'),
             $this->zoom === null ? null : "Zoom {$this->zoom} %",
+            $this->firstRow === null && $this->firstColumn === null ? null : 'Opens at '.Address::columnName($this->firstColumn ?? 1).($this->firstRow ?? 1),
         ]);
 
         return implode(', ', $words).(count($this->sheets) > 1 ? ', '.count($this->sheets).' sheets' : '');

@@ -7,11 +7,13 @@ namespace Rilvet\Act;
 use Rilvet\Fit\ColumnFit;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
+use Rilvet\Look\LookBook;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 
 /** Fits again what is fitted: a size that follows its contents is a state, not something that once happened. */
-final class Settle
+final readonly class Settle
 {
     private const SIZES = [Attribute::Font, Attribute::Size, Attribute::Bold, Attribute::Italic, Attribute::Number, Attribute::Wrap, Attribute::Rotation, Attribute::Indent];
 
@@ -27,13 +29,34 @@ final class Settle
             return $after;
         }
         foreach ($after->sheets as $number => $sheet) {
-            if ($sheet->fitted === null || $sheet === ($before->sheets[$number] ?? null)) {
+            if ($sheet === ($before->sheets[$number] ?? null)) {
                 continue;
             }
-            $settled = (new ColumnFit($sheet, $after->looks, Fonts::shipped()))->resized($sheet->fitted);
-            $after = $settled->toArray() === $sheet->fitted->toArray() ? $after : $after->withSheet($number, $sheet->fittedTo($settled));
+            $settled = self::followed(self::fitted($sheet, $after->looks), $after->looks);
+            $after = $settled->setup->toArray() === $sheet->setup->toArray() ? $after : $after->withSheet($number, $settled);
         }
 
         return $after;
+    }
+
+    /** What the stylebook fits. */
+    private static function fitted(Worksheet $sheet, LookBook $looks): Worksheet
+    {
+        return $sheet->fitted === null ? $sheet : $sheet->fittedTo((new ColumnFit($sheet, $looks, Fonts::shipped()))->resized($sheet->fitted));
+    }
+
+    /** What a person has fitted where no stylebook does: whole sheets without one, columns outside of tables, rows of long tables. */
+    private static function followed(Worksheet $sheet, LookBook $looks): Worksheet
+    {
+        $columns = $sheet->setup->autoColumns;
+        $rows = array_values(array_diff($sheet->setup->autoRows, $sheet->setup->heldRows));
+        if ($sheet->fitted !== null) {
+            $columns = array_values(array_filter($columns, fn (int $column) => ! $sheet->reading->columnsHold($column)));
+        }
+        if ($columns !== []) {
+            $sheet = $sheet->sized(true, (new ColumnFit($sheet, $looks, Fonts::shipped()))->widths($columns), $columns, false);
+        }
+
+        return $rows === [] ? $sheet : $sheet->sized(false, (new ColumnFit($sheet, $looks, Fonts::shipped()))->heights($rows), $rows, false);
     }
 }

@@ -84,7 +84,7 @@ final class ColumnFit
             $labelWidth += $setup->widthOf($column);
         }
 
-        return $setup->withOpening($head !== null && $head <= 12 ? $head : 0, $head !== null && $labels !== null && $labelWidth <= 480 ? $labels : 0, $stylebook->gridlines);
+        return $setup->withOpening($head !== null && $head <= 12 ? $head : 0, $head !== null && $labels !== null && $labelWidth <= 480 ? $labels : 0, $stylebook->gridlines, $stylebook->zoom)->openingAt(1, 1);
     }
 
     /** A set-up with the sizes that the sheet's contents want now; what was sized by hand, and how it opens, stays. */
@@ -114,11 +114,12 @@ final class ColumnFit
      * are in no table. A column that holds nothing gets none.
      *
      * @param  list<int>  $columns
+     * @param  bool  $all  titles, units lines and notes count as well
      * @return array<int, int> px by column
      */
-    public function widths(array $columns): array
+    public function widths(array $columns, bool $all = false): array
     {
-        foreach ($this->sheet->reading->tables as $table) {
+        foreach ($all ? [] : $this->sheet->reading->tables as $table) {
             $this->fitColumns($table);
         }
         $needs = [];
@@ -128,7 +129,7 @@ final class ColumnFit
                 $cell = $cells[$column - 1] ?? Cell::blank();
                 if (! $cell->isBlank() && $this->merges->at($row, $column) === null) {
                     $worn = $this->cascade->at($row, $column);
-                    $needs[$column] = max($needs[$column] ?? 0, $this->ruler->width(Shown::of($cell, $worn)->formatted->text, $worn->look));
+                    $needs[$column] = max($needs[$column] ?? 0, $this->turnedWidth(Shown::of($cell, $worn)->formatted->text, $worn->look));
                 }
             }
         }
@@ -255,13 +256,13 @@ final class ColumnFit
                     }
                     $worn = $this->cascade->at($row, $column);
                     $text = Shown::of($cell, $worn)->formatted->text;
-                    $needs[$column] = max($need, $part === Part::Heading && $worn->look->is(Attribute::Wrap) ? $this->longestWord($text, $worn->look) : $this->ruler->width($text, $worn->look));
+                    $needs[$column] = max($need, $part === Part::Heading && $worn->look->is(Attribute::Wrap) && $worn->look->number(Attribute::Rotation) == 0 ? $this->longestWord($text, $worn->look) : $this->turnedWidth($text, $worn->look));
                 }
             }
         }
         foreach ($table->columns as $column) {
             $width = $column->role === ColumnRole::Spacer ? 16 : max($this->rules->least, min($this->rules->greatest, $needs[$column->column] + self::PADDING + $this->rules->air));
-            $this->widths[$column->column] = max($this->widths[$column->column] ?? 0, $width);
+            $this->widths[$column->column] = ($column->heading === null ? null : $this->rules->widthUnder($column->heading)) ?? max($this->widths[$column->column] ?? 0, $width);
         }
     }
 
@@ -314,6 +315,19 @@ final class ColumnFit
                 }
             }
         }
+    }
+
+    /** The width of a text's box as it is turned: its length and its height, each by its share. */
+    private function turnedWidth(string $text, Look $look): int
+    {
+        $turn = (int) $look->number(Attribute::Rotation);
+        $line = $turn === 0 ? 0 : $this->ruler->lineHeight($look);
+
+        return match ($turn) {
+            0 => $this->ruler->width($text, $look),
+            Look::STACKED => $line,
+            default => (int) ceil(cos(deg2rad(abs($turn))) * $this->ruler->width($text, $look) + sin(deg2rad(abs($turn))) * $line),
+        };
     }
 
     private function longestWord(string $text, Look $look): int

@@ -33,9 +33,13 @@ final readonly class ColumnReading
     /** Whether it is headed by these words; capitals and the room between words do not count. */
     public function isHeaded(string $heading): bool
     {
-        $plain = fn (?string $text) => mb_strtolower(trim((string) preg_replace('/\s+/u', ' ', (string) $text)));
+        return self::plain($heading) !== '' && self::plain((string) $this->heading) === self::plain($heading);
+    }
 
-        return $plain($heading) !== '' && $plain($this->heading) === $plain($heading);
+    /** A heading as it is compared: in small letters, without extra blanks. */
+    public static function plain(string $heading): string
+    {
+        return mb_strtolower(trim((string) preg_replace('/\s+/u', ' ', $heading)));
     }
 
     public function at(int $column): self

@@ -42,6 +42,18 @@ final readonly class Reading
         return null;
     }
 
+    /** Whether a column belongs to a table. */
+    public function columnsHold(int $column): bool
+    {
+        foreach ($this->tables as $table) {
+            if ($table->column($column) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function replace(TableReading $old, TableReading ...$new): self
     {
         $tables = [];

@@ -8,6 +8,7 @@ use JsonException;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\Part;
 use Rilvet\Refusal;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
@@ -38,6 +39,7 @@ final readonly class Stylebook
         public FitRules $fit,
         public bool $gridlines,
         public bool $freeze,
+        public ?int $zoom,
         public array $looks,
         public array $numbers,
         private array $source,
@@ -105,6 +107,7 @@ final readonly class Stylebook
             self::fitOf(self::map($data, 'fit')),
             ($opens['gridlines'] ?? false) === true,
             ($opens['freeze'] ?? true) === true,
+            isset($opens['zoom']) ? self::whole($opens, 'zoom', 'opens', 10, 400, 100) : null,
             $looks,
             $numbers,
             $data,
@@ -204,6 +207,33 @@ final readonly class Stylebook
         return self::of($data);
     }
 
+    /**
+     * The stylebook with other rules of fitting and opening; what is not said stays.
+     *
+     * @param  array<string, mixed>  $fit  least, greatest, air, rowAir, headingAir, titleAir
+     * @param  array<string, mixed>  $opens  gridlines, freeze, zoom
+     */
+    public function fitting(array $fit, array $opens): self
+    {
+        $data = $this->source;
+        $data['fit'] = $fit + self::map($data, 'fit');
+        $data['opens'] = $opens + self::map($data, 'opens');
+
+        return self::of($data);
+    }
+
+    /** The stylebook with one width for all columns of a heading; null lets them follow what they hold. */
+    public function widening(string $heading, ?int $px): self
+    {
+        $data = $this->source;
+        $fit = self::map($data, 'fit');
+        $widths = array_diff_key(self::map($fit, 'widths'), [ColumnReading::plain($heading) => true]);
+        $fit['widths'] = $px === null ? $widths : [ColumnReading::plain($heading) => $px] + $widths;
+        $data['fit'] = $fit;
+
+        return self::of($data);
+    }
+
     public function kind(ColumnKind $kind): KindRule
     {
         return $this->kinds[$kind->value] ?? new KindRule(Look::none());
@@ -275,14 +305,23 @@ final readonly class Stylebook
     private static function fitOf(array $values): FitRules
     {
         $default = new FitRules;
+        $widths = [];
+        foreach (self::map($values, 'widths') as $heading => $width) {
+            $widths[ColumnReading::plain((string) $heading)] = is_int($width) && $width >= 4 && $width <= 1790 ? $width : throw StylebookIsWrong::because("fit.widths.$heading", 'a whole number from 4 to 1790 (px) is wanted.');
+        }
+        $least = self::whole($values, 'least', 'fit', 5, 1000, $default->least);
+        if ($least > self::whole($values, 'greatest', 'fit', 20, 1790, $default->greatest)) {
+            throw StylebookIsWrong::because('fit.least', 'it is more than the greatest width.');
+        }
 
         return new FitRules(
-            self::whole($values, 'least', 'fit', 5, 1000, $default->least),
+            $least,
             self::whole($values, 'greatest', 'fit', 20, 1790, $default->greatest),
             self::whole($values, 'air', 'fit', 0, 100, $default->air),
             self::whole($values, 'rowAir', 'fit', 0, 100, $default->rowAir),
             self::whole($values, 'headingAir', 'fit', 0, 100, $default->headingAir),
             self::whole($values, 'titleAir', 'fit', 0, 100, $default->titleAir),
+            $widths,
         );
     }
 

@@ -10,7 +10,7 @@ use Rilvet\Grid\Shift;
 /**
  * Sizes and the way a sheet opens. Widths and heights in px at 96 dpi, zoom in percent.
  *
- * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, merges: list<string>, width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, colour: string|null, state: string, protected: bool, heldColumns?: list<int>, heldRows?: list<int>}
+ * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, merges: list<string>, width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, colour: string|null, state: string, protected: bool, heldColumns?: list<int>, heldRows?: list<int>, autoColumns?: list<int>, autoRows?: list<int>, firstRow?: int, firstColumn?: int}
  */
 final readonly class Setup
 {
@@ -31,6 +31,9 @@ final readonly class Setup
      * @param  int  $freezeRow  rows that stay in sight; 0 for none
      * @param  list<int>  $heldColumns  sized by hand: no fit changes them
      * @param  list<int>  $heldRows
+     * @param  list<int>  $autoColumns  fitted by a person where no stylebook fits: they follow what they hold
+     * @param  list<int>  $autoRows
+     * @param  int  $firstRow  of the first cell that is shown when the sheet opens, beside what stays in sight
      * @param  string  $state  visible, hidden or veryHidden (18.18.68)
      */
     public function __construct(
@@ -50,6 +53,10 @@ final readonly class Setup
         public bool $protected = false,
         public array $heldColumns = [],
         public array $heldRows = [],
+        public array $autoColumns = [],
+        public array $autoRows = [],
+        public int $firstRow = 1,
+        public int $firstColumn = 1,
     ) {
         $this->columnsHidden = array_flip($hiddenColumns);
         $this->rowsHidden = array_flip($hiddenRows);
@@ -94,19 +101,25 @@ final readonly class Setup
         return self::fromArray(['freezeRow' => $freezeRow, 'freezeColumn' => $freezeColumn, 'gridlines' => $gridlines, 'zoom' => $zoom ?? $this->zoom] + $this->toArray());
     }
 
+    public function openingAt(int $row, int $column): self
+    {
+        return self::fromArray(['firstRow' => $row, 'firstColumn' => $column] + $this->toArray());
+    }
+
     /**
      * Other sizes for some columns or rows; those that are given none go back to the usual one.
      *
      * @param  array<int, int>  $sizes  in px
      * @param  list<int>  $indexes
-     * @param  bool  $held  they are sized by hand from now on
+     * @param  bool  $held  they are sized by hand from now on; else they follow what they hold
      */
     public function sized(bool $columns, array $sizes, array $indexes, bool $held): self
     {
         $data = $this->toArray();
-        [$size, $hold] = $columns ? ['widths', 'heldColumns'] : ['heights', 'heldRows'];
+        [$size, $hold, $auto] = $columns ? ['widths', 'heldColumns', 'autoColumns'] : ['heights', 'heldRows', 'autoRows'];
         $data[$size] = $sizes + array_diff_key($data[$size], array_flip($indexes));
         $data[$hold] = [...array_values(array_diff($data[$hold] ?? [], $indexes)), ...($held ? $indexes : [])];
+        $data[$auto] = [...array_values(array_diff($data[$auto] ?? [], $indexes)), ...($held ? [] : $indexes)];
 
         return self::fromArray($data);
     }
@@ -124,6 +137,7 @@ final readonly class Setup
         $data['heights'] = array_combine(array_map($place, array_keys($this->heights)), $this->heights);
         $data['hiddenRows'] = array_map($place, $this->hiddenRows);
         $data['heldRows'] = array_map($place, $this->heldRows);
+        $data['autoRows'] = array_map($place, $this->autoRows);
 
         return self::fromArray($data);
     }
@@ -162,6 +176,9 @@ final readonly class Setup
             $this->gridlines, $this->zoom, $this->tab, $this->state, $this->protected,
             $shift->rows ? $this->heldColumns : self::movedList($this->heldColumns, $shift),
             $shift->rows ? self::movedList($this->heldRows, $shift) : $this->heldRows,
+            $shift->rows ? $this->autoColumns : self::movedList($this->autoColumns, $shift),
+            $shift->rows ? self::movedList($this->autoRows, $shift) : $this->autoRows,
+            $this->firstRow, $this->firstColumn,
         );
     }
 
@@ -199,7 +216,8 @@ final readonly class Setup
             'merges' => array_map(strval(...), $this->merges), 'width' => $this->width, 'height' => $this->height,
             'freezeRow' => $this->freezeRow, 'freezeColumn' => $this->freezeColumn, 'gridlines' => $this->gridlines, 'zoom' => $this->zoom,
             'colour' => $this->tab, 'state' => $this->state, 'protected' => $this->protected,
-            'heldColumns' => $this->heldColumns, 'heldRows' => $this->heldRows,
+            'heldColumns' => $this->heldColumns, 'heldRows' => $this->heldRows, 'autoColumns' => $this->autoColumns, 'autoRows' => $this->autoRows,
+            'firstRow' => $this->firstRow, 'firstColumn' => $this->firstColumn,
         ];
     }
 
@@ -209,7 +227,8 @@ final readonly class Setup
         return new self(
             $data['widths'], $data['heights'], $data['hiddenColumns'], $data['hiddenRows'], array_map(Range::parse(...), $data['merges']),
             $data['width'], $data['height'], $data['freezeRow'], $data['freezeColumn'], $data['gridlines'], $data['zoom'], $data['colour'], $data['state'], $data['protected'],
-            $data['heldColumns'] ?? [], $data['heldRows'] ?? [],
+            $data['heldColumns'] ?? [], $data['heldRows'] ?? [], $data['autoColumns'] ?? [], $data['autoRows'] ?? [],
+            $data['firstRow'] ?? 1, $data['firstColumn'] ?? 1,
         );
     }
 }

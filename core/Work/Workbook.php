@@ -35,6 +35,17 @@ final readonly class Workbook
         return new self($this->name, array_replace($this->sheets, [$number => $sheet]), $this->looks, $this->from1904, $this->names);
     }
 
+    /** @param  list<int>  $numbers  of all sheets, in their new order */
+    public function ordered(array $numbers): self
+    {
+        $sheets = [];
+        foreach ($numbers as $number) {
+            $sheets[$number] = $this->sheet($number);
+        }
+
+        return new self($this->name, $sheets, $this->looks, $this->from1904, $this->names);
+    }
+
     /** @param  array<string, string>  $names */
     public function naming(array $names): self
     {

@@ -148,9 +148,11 @@ final readonly class Worksheet
         return $this->with(['name' => $name, 'came' => $this->came->shown($state, $tab), 'fitted' => $this->fitted?->shown($state, $tab)]);
     }
 
-    public function opening(int $freezeRow, int $freezeColumn, bool $gridlines, int $zoom): self
+    public function opening(int $freezeRow, int $freezeColumn, bool $gridlines, int $zoom, int $firstRow, int $firstColumn): self
     {
-        return $this->with(['came' => $this->came->withOpening($freezeRow, $freezeColumn, $gridlines, $zoom), 'fitted' => $this->fitted?->withOpening($freezeRow, $freezeColumn, $gridlines, $zoom)]);
+        $open = fn (Setup $setup) => $setup->withOpening($freezeRow, $freezeColumn, $gridlines, $zoom)->openingAt($firstRow, $firstColumn);
+
+        return $this->with(['came' => $open($this->came), 'fitted' => $this->fitted === null ? null : $open($this->fitted)]);
     }
 
     /** Everything at its new place after rows or columns were put in or taken out. */

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import Library from 'exceljs';
-import { accessible, cell, drop, openBench } from './sheet';
+import { accessible, cell, drop, openBench, select, undo } from './sheet';
 
 const RAW = `Orders at the ford,,,,,
 ,,,,,
@@ -18,16 +18,8 @@ async function bringIn(page: Page, name: string): Promise<void> {
     await page.getByRole('button', { name: 'Format by hand' }).click();
 }
 
-async function select(page: Page, ranges: string): Promise<void> {
-    const address = page.getByLabel('Address of the selection');
-    await address.fill(ranges);
-    await address.press('Enter');
-    await expect(address).toHaveValue(ranges);
-}
-
 const tray = (page: Page, name: string | RegExp) =>
     page.getByRole('region', { name: 'Tray' }).getByRole('button', { name, exact: true });
-const undo = (page: Page, words: string) => page.getByRole('button', { name: `Undo: ${words}` });
 
 test('a report heading is built by hand and taken back step by step', async ({ page }) => {
     await bringIn(page, 'Ford report');

@@ -1,16 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
-import Library from 'exceljs';
 import { format } from 'numfmt';
-import { accessible, cell, drop, openBench } from './sheet';
+import { accessible, cell, drop, handOver, openBench, select, undo } from './sheet';
 
-async function select(page: Page, ranges: string): Promise<void> {
-    const address = page.getByLabel('Address of the selection');
-    await address.fill(ranges);
-    await address.press('Enter');
-    await expect(address).toHaveValue(ranges);
-}
-
-const undo = (page: Page, words: string) => page.getByRole('button', { name: `Undo: ${words}` });
 const menu = (page: Page) => page.getByRole('dialog', { name: 'Number formats' });
 
 async function choose(page: Page, ranges: string, purpose: RegExp, pattern?: RegExp): Promise<void> {
@@ -57,13 +48,7 @@ test('raw columns become money, percent, dates with weekday, durations and thous
     await expect(page.getByRole('status')).toContainText('wrong at character 4');
     await page.keyboard.press('Escape');
 
-    await page.keyboard.press('Control+s');
-    await page.getByRole('button', { name: 'Write the file' }).click();
-    const download = page.waitForEvent('download');
-    await page.getByRole('link', { name: 'Download the xlsx' }).click();
-    const book = new Library.Workbook();
-    await book.xlsx.readFile(await (await download).path());
-    await page.getByRole('button', { name: 'Close' }).click();
+    const book = await handOver(page);
     const sheet = book.getWorksheet('Stock list');
     const shown = await page
         .getByRole('gridcell')

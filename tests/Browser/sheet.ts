@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
+import Library from 'exceljs';
 import { expect, type Locator, type Page } from '@playwright/test';
 
 /** Drops a file on the page, as a person drags one in from a folder. */
@@ -25,6 +26,38 @@ export async function openBench(page: Page, workbook: string): Promise<void> {
 
 export const cell = (page: Page, text: string): Locator =>
     page.getByRole('gridcell').filter({ hasText: new RegExp(`^${text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}$`) });
+
+export const undo = (page: Page, words: string): Locator => page.getByRole('button', { name: `Undo: ${words}` });
+
+export const head = (page: Page, letter: string): Locator => page.getByRole('columnheader', { name: letter, exact: true });
+
+export const widthOf = async (page: Page, letter: string): Promise<number> =>
+    Math.round((await head(page, letter).boundingBox())?.width ?? 0);
+
+export async function select(page: Page, ranges: string): Promise<void> {
+    const address = page.getByLabel('Address of the selection');
+    await address.fill(ranges);
+    await address.press('Enter');
+    await expect(address).toHaveValue(ranges);
+}
+
+export async function act(page: Page, words: string): Promise<void> {
+    await page.keyboard.press('Control+k');
+    await page.getByRole('combobox', { name: 'Find an action' }).fill(words);
+    await page.keyboard.press('Enter');
+}
+
+/** Writes the xlsx as a person does, and reads it with an independent library. */
+export async function handOver(page: Page): Promise<Library.Workbook> {
+    await page.keyboard.press('Control+s');
+    await page.getByRole('button', { name: 'Write the file' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Download the xlsx' }).click();
+    const book = new Library.Workbook();
+    await book.xlsx.readFile(await (await download).path());
+    await page.getByRole('button', { name: 'Close' }).click();
+    return book;
+}
 
 /** axe finds nothing serious. */
 export async function accessible(page: Page): Promise<void> {

@@ -1,23 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import Library from 'exceljs';
-import { accessible, cell, openBench } from './sheet';
-
-const undo = (page: Page, words: string) => page.getByRole('button', { name: `Undo: ${words}` });
-const head = (page: Page, letter: string) => page.getByRole('columnheader', { name: letter, exact: true });
-const widthOf = async (page: Page, letter: string) => Math.round((await head(page, letter).boundingBox())?.width ?? 0);
-
-async function select(page: Page, ranges: string): Promise<void> {
-    const address = page.getByLabel('Address of the selection');
-    await address.fill(ranges);
-    await address.press('Enter');
-    await expect(address).toHaveValue(ranges);
-}
-
-async function act(page: Page, words: string): Promise<void> {
-    await page.keyboard.press('Control+k');
-    await page.getByRole('combobox', { name: 'Find an action' }).fill(words);
-    await page.keyboard.press('Enter');
-}
+import { expect, test } from '@playwright/test';
+import { accessible, act, cell, handOver, head, openBench, select, undo, widthOf } from './sheet';
 
 test('columns are dragged, fitted, sized by number and hidden, and the file has the same sizes', async ({ page }) => {
     await openBench(page, 'Hollin Lane site');
@@ -72,13 +54,7 @@ test('columns are dragged, fitted, sized by number and hidden, and the file has 
     await act(page, 'Hide gridlines');
     await expect(undo(page, 'Gridlines hidden')).toBeVisible();
 
-    await page.keyboard.press('Control+s');
-    await page.getByRole('button', { name: 'Write the file' }).click();
-    const download = page.waitForEvent('download');
-    await page.getByRole('link', { name: 'Download the xlsx' }).click();
-    const book = new Library.Workbook();
-    await book.xlsx.readFile(await (await download).path());
-    await page.getByRole('button', { name: 'Close' }).click();
+    const book = await handOver(page);
     const sheet = book.getWorksheet('Stock list');
     expect(sheet?.getColumn('C').hidden).toBe(true);
     // Widths in characters of the default font, whose digits are 7 px wide (ISO/IEC 29500-1 18.3.1.13).
@@ -155,12 +131,7 @@ test('what is cut is counted and fitted, a width is shared, and the zoom goes al
     await expect.poll(() => widthOf(page, 'C')).toBe(Math.round(before * 0.75));
     await foot.getByLabel('Zoom').selectOption('all');
     await expect(undo(page, 'Zoom 75 %, 2 sheets')).toBeVisible();
-    await page.keyboard.press('Control+s');
-    await page.getByRole('button', { name: 'Write the file' }).click();
-    const download = page.waitForEvent('download');
-    await page.getByRole('link', { name: 'Download the xlsx' }).click();
-    const book = new Library.Workbook();
-    await book.xlsx.readFile(await (await download).path());
+    const book = await handOver(page);
     expect(book.worksheets.map((sheet) => sheet.views[0]?.zoomScale)).toEqual([75, 75]);
 });
 
@@ -183,12 +154,7 @@ test('a sheet is renamed and coloured in the outline, and hidden in the file', a
     await more('Stock list').click();
     await page.getByRole('menuitem', { name: 'Hide it in the file' }).click();
     await expect(page.getByRole('status')).toContainText('one sheet at least');
-    await page.keyboard.press('Control+s');
-    await page.getByRole('button', { name: 'Write the file' }).click();
-    const download = page.waitForEvent('download');
-    await page.getByRole('link', { name: 'Download the xlsx' }).click();
-    const book = new Library.Workbook();
-    await book.xlsx.readFile(await (await download).path());
+    const book = await handOver(page);
     expect(book.worksheets.map((sheet) => [sheet.name, sheet.state])).toEqual([
         ['Stock list', 'visible'],
         ['Beds by half', 'hidden'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\Bench;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -88,6 +89,40 @@ final class SheetsTest extends TestCase
         ];
         foreach ($wrong as [$act, $arguments, $words]) {
             $this->refused($workbook, $act, $arguments, $words);
+        }
+    }
+
+    public function test_order_spacers_headings_and_widths_of_a_heading_go_through_the_server(): void
+    {
+        $workbook = $this->bringIn('two.xlsx', self::book());
+        $names = fn () => array_column($this->getJson($this->url("workbooks/{$workbook->id}"))->json('sheets'), 'name');
+        $this->act($workbook, 'order', ['to' => 2]);
+        $this->assertSame(['Sums', 'Lots'], $names());
+        // Its number is still the one that acts name it by, and the file has the new order.
+        $this->assertSame('Lots', $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1"))->json('name'));
+        $this->assertSame(['Sums', 'Lots'], array_values(array_map(fn ($sheet) => $sheet->name, app(Bench::class)->whole($workbook->refresh())->sheets)));
+        $this->undo($workbook);
+        $this->assertSame(['Lots', 'Sums'], $names());
+        $this->act($workbook, 'spacer', ['axis' => 'rows', 'at' => 2, 'count' => 1, 'in' => true]);
+        $this->assertSame([[2, 2, 8]], $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1"))->json('heights'));
+        $this->assertSame('=Lots!A3*2', $this->getJson($this->url("workbooks/{$workbook->id}/sheets/2/content?row=1&column=1"))->json('text'));
+        $this->undo($workbook);
+        $this->assertSame([], $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1"))->json('heights'));
+        $table = $this->bringIn('a.csv', "Tree,Seedlings counted in the spring\nRowan,30\nAsh,4\nElm,12\n");
+        $this->act($table, 'dress', ['stylebook' => 'River ledger']);
+        $this->act($table, 'sameWidth', ['axis' => 'columns', 'heading' => 'tree', 'size' => '90 px']);
+        $this->act($table, 'headings', ['how' => 'turn']);
+        $this->assertSame(90, $this->getJson($this->url("workbooks/{$table->id}/sheets/1"))->json('widths.0'));
+        $this->postJson($this->url("workbooks/{$table->id}/acts"), ['act' => 'fit', 'revision' => $table->refresh()->revision, 'sheet' => 1, 'arguments' => ['scope' => 'everywhere', 'fit' => ['air' => 30], 'opens' => ['zoom' => 75]]])->assertOk();
+        $detail = $this->getJson($this->url("workbooks/{$table->id}/sheets/1"))->json();
+        $this->assertSame([75, 30, 3], [$detail['zoom'], $detail['rules']['air'], count($detail['screens'])]);
+        $this->postJson($this->url("workbooks/{$table->id}/acts"), ['act' => 'fit', 'revision' => $table->refresh()->revision, 'sheet' => 1, 'arguments' => ['scope' => 'everywhere', 'fit' => ['air' => 'much'], 'opens' => []]])->assertUnprocessable();
+        $wrong = [
+            ['order', ['to' => 9], 'no place 9'], ['order', [], 'no place 0'], ['headings', ['how' => 'upside'], 'wrap, turn, line'], ['sameWidth', ['axis' => 'columns', 'heading' => 'Weight', 'size' => '90 px'], 'No column headed'],
+            ['sameWidth', ['axis' => 'columns', 'heading' => 'Tree'], 'a width'], ['opening', ['firstRow' => 0], 'first cell'], ['spacer', ['axis' => 'rows', 'at' => 0, 'in' => true], 'row'],
+        ];
+        foreach ($wrong as [$act, $arguments, $words]) {
+            $this->refused($table, $act, $arguments, $words);
         }
     }
 

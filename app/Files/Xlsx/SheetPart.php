@@ -75,13 +75,14 @@ final class SheetPart
         $setup = $this->sheet->setup;
         $pane = '';
         if ($setup->freezeRow > 0 || $setup->freezeColumn > 0) {
-            $cell = Address::columnName($setup->freezeColumn + 1).($setup->freezeRow + 1);
+            $cell = Address::columnName(max($setup->firstColumn, $setup->freezeColumn + 1)).max($setup->firstRow, $setup->freezeRow + 1);
             $where = $setup->freezeRow > 0 && $setup->freezeColumn > 0 ? 'bottomRight' : ($setup->freezeRow > 0 ? 'bottomLeft' : 'topRight');
             $pane = '<pane'.($setup->freezeColumn > 0 ? " xSplit=\"{$setup->freezeColumn}\"" : '').($setup->freezeRow > 0 ? " ySplit=\"{$setup->freezeRow}\"" : '')
                 ." topLeftCell=\"$cell\" activePane=\"$where\" state=\"frozen\"/><selection pane=\"$where\"/>";
         }
 
-        return '<sheetViews><sheetView'.($setup->gridlines ? '' : ' showGridLines="0"').($first ? ' tabSelected="1"' : '').($setup->zoom === 100 ? '' : " zoomScale=\"{$setup->zoom}\"")
+        return '<sheetViews><sheetView'.($setup->gridlines ? '' : ' showGridLines="0"').($first ? ' tabSelected="1"' : '').($pane === '' && ($setup->firstRow > 1 || $setup->firstColumn > 1) ? ' topLeftCell="'.Address::columnName($setup->firstColumn).$setup->firstRow.'"' : '')
+            .($setup->zoom === 100 ? '' : " zoomScale=\"{$setup->zoom}\"")
             .' workbookViewId="0"'.($pane === '' ? '/>' : ">$pane</sheetView>").'</sheetViews>';
     }
 

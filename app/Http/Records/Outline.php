@@ -11,6 +11,7 @@ use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\RowRun;
 use Rilvet\Reading\TableReading;
+use Rilvet\Window\FirstScreen;
 use Rilvet\Work\Worksheet;
 
 /** Makes the records of one sheet for the browser. */
@@ -37,7 +38,9 @@ final class Outline
             $widths, $setup->width, self::heights($sheet), $setup->height,
             $setup->freezeRow, $setup->freezeColumn, $setup->gridlines, $setup->zoom,
             self::typings($sheet),
-            $setup->heldColumns, $setup->heldRows,
+            $setup->heldColumns, $setup->heldRows, $setup->autoColumns, $setup->firstRow, $setup->firstColumn,
+            FirstScreen::all($sheet),
+            $sheet->stylebook === null ? null : FitRulesRecord::of($sheet->stylebook),
         );
     }
 

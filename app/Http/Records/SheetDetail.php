@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use Rilvet\Window\FirstScreen;
+
 /** One sheet as the Bench shows it. Sizes in px. */
 final readonly class SheetDetail
 {
@@ -14,6 +16,8 @@ final readonly class SheetDetail
      * @param  list<TypingRecord>  $typings
      * @param  list<int>  $heldColumns  sized by hand
      * @param  list<int>  $heldRows
+     * @param  list<int>  $autoColumns  fitted, and following what they hold
+     * @param  list<FirstScreen>  $screens
      */
     public function __construct(
         public int $number,
@@ -34,6 +38,11 @@ final readonly class SheetDetail
         public array $typings,
         public array $heldColumns,
         public array $heldRows,
+        public array $autoColumns,
+        public int $firstRow,
+        public int $firstColumn,
+        public array $screens,
+        public ?FitRulesRecord $rules,
     ) {
     }
 }

@@ -16,6 +16,7 @@ use Rilvet\Window\AttributeState;
 use Rilvet\Window\ChosenFormat;
 use Rilvet\Window\ColumnRuleView;
 use Rilvet\Window\Figures;
+use Rilvet\Window\FirstScreen;
 use Rilvet\Window\Inspection;
 use Rilvet\Window\Lifted;
 use Rilvet\Window\NumberSample;
@@ -33,7 +34,7 @@ final class Types
     private const RECORDS = [
         AttributeState::class, Rung::class, Inspection::class, SwatchRecord::class, PaletteRecord::class, SelectionRecord::class,
         WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class, Lifted::class, WornRecord::class, NamedLookRecord::class, FamilyRecord::class, NumberSample::class, ChosenFormat::class, ColumnRuleView::class, NumberView::class, TruthNote::class, CutTexts::class, CurrencyRecord::class,
-        PartRecord::class, ColumnRecord::class, RunRecord::class, TypingRecord::class, TableRecord::class, SheetDetail::class, SheetRecord::class,
+        PartRecord::class, ColumnRecord::class, RunRecord::class, TypingRecord::class, TableRecord::class, FirstScreen::class, FitRulesRecord::class, SheetDetail::class, SheetRecord::class,
         NameRecord::class, BenchRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, HandoverRecord::class,
     ];
 

@@ -43,6 +43,16 @@ final class SizeIsWrong extends Refusal
         return new self('The frozen rows and columns have to leave room on the screen: at most 200 rows and 50 columns, inside the sheet.');
     }
 
+    public static function firstCell(): self
+    {
+        return new self('The first cell that is shown has to be one of the sheet: row 1 to 1,048,576, column A to XFD.');
+    }
+
+    public static function noHeading(string $heading): self
+    {
+        return new self('No column headed "'.mb_strimwidth($heading, 0, 60, '…').'" is on these sheets.');
+    }
+
     public static function zoom(): self
     {
         return new self('The zoom is 10 to 400 percent.');

@@ -263,6 +263,29 @@ export interface TableRecord {
   runs: RunRecord[];
 }
 
+export interface FirstScreen {
+  name: string;
+  width: number;
+  height: number;
+  row: number;
+  column: number;
+  columnsOutside: number;
+  rowsOutside: number;
+}
+
+export interface FitRulesRecord {
+  least: number;
+  greatest: number;
+  air: number;
+  rowAir: number;
+  headingAir: number;
+  titleAir: number;
+  gridlines: boolean;
+  freeze: boolean;
+  zoom: number | null;
+  widths: string[];
+}
+
 export interface SheetDetail {
   number: number;
   name: string;
@@ -282,6 +305,11 @@ export interface SheetDetail {
   typings: TypingRecord[];
   heldColumns: number[];
   heldRows: number[];
+  autoColumns: number[];
+  firstRow: number;
+  firstColumn: number;
+  screens: FirstScreen[];
+  rules: FitRulesRecord | null;
 }
 
 export interface SheetRecord {

@@ -11,6 +11,7 @@ import { useBench } from './state';
 import { TopBar } from './TopBar';
 import { DressPanel } from './DressPanel';
 import { Tray } from '@/tray/Tray';
+import { SortDialog } from './SortDialog';
 import { useActs } from './useActs';
 import { useKeys } from './useKeys';
 
@@ -96,6 +97,7 @@ export function BenchPage({ id }: { id: number }) {
             )}
             <FootLine bench={bench.data} detail={detail.data} acts={acts} />
             {handing && <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />}
+            <SortDialog acts={acts} />
             {finding && (
                 <FindAction
                     bench={bench.data}

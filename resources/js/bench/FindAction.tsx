@@ -4,6 +4,7 @@ import type { BenchRecord, SheetDetail } from '@/api/types';
 import { letters, parse } from '@/grid/address';
 import { go } from '@/parts/path';
 import { PART_WORDS } from './kinds';
+import { useSorting } from './SortDialog';
 import { selectionText, useBench } from './state';
 import type { Acts } from './useActs';
 
@@ -135,6 +136,14 @@ function allActions({ bench, detail, acts, onHandOver }: Omit<Props, 'onClose'>)
             words: 'Keep headings and row labels in sight',
             run: () => void acts.act('opening', { parts: true }),
         },
+        { words: 'Wrap the headings', run: () => void acts.act('headings', { how: 'wrap' }) },
+        { words: 'Turn the headings above figures', run: () => void acts.act('headings', { how: 'turn' }) },
+        { words: 'Headings on one line', run: () => void acts.act('headings', { how: 'line' }) },
+        ...detail.screens.map((screen) => ({
+            words: `Frame of a reader’s first screen: ${screen.name}`,
+            run: () => useBench.setState({ screen: screen.name }),
+        })),
+        { words: 'No frame of a first screen', run: () => useBench.setState({ screen: null }) },
         { words: 'Clear the cells', keys: 'Delete', run: () => void acts.act('clear', { ranges }) },
         { words: 'Split merged cells', run: () => void acts.act('split', { ranges }) },
         { words: 'Wipe hand touches', run: () => void acts.act('wipe', { ranges }) },
@@ -175,6 +184,12 @@ function allActions({ bench, detail, acts, onHandOver }: Omit<Props, 'onClose'>)
             run: () => select(part.ranges.flatMap((text) => parse(text) ?? [])),
         });
     }
+    const corner = table?.columns[0];
+    if (table && corner)
+        actions.push({
+            words: 'Sort the table by several columns…',
+            run: () => useSorting.setState({ table, column: corner.column }),
+        });
     for (const column of table?.columns ?? []) {
         if (table && column.heading)
             actions.push(

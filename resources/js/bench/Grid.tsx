@@ -8,11 +8,13 @@ import { useTiles, type Tile } from '@/grid/useTiles';
 import { ColumnHeads } from './ColumnHeads';
 import { RowBrackets } from './PartMargin';
 import { CellEditor } from './CellEditor';
+import { FreezeEdge } from './FreezeEdge';
 import { HeaderMenu } from './HeaderMenu';
 import { Quadrant } from './Quadrant';
 import { selectionText, useBench } from './state';
 import type { Acts } from './useActs';
 import { RowNumbers } from './RowNumbers';
+import { ScreenFrame } from './ScreenFrame';
 import { useCellEdit } from './useCellEdit';
 import { useTruths } from './useTruths';
 import { useGridKeys } from './useGridKeys';
@@ -54,6 +56,8 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
 
     const truths = useTruths(id, detail.number, revision);
     const notes = useMemo(() => truths.flatMap((note) => note.ranges.split(',').flatMap((text) => parse(text) ?? [])), [truths]);
+    const framed = useBench((state) => state.screen);
+    const screen = detail.screens.find((each) => each.name === framed);
     const handlers = useGridPointer(scroller, acts, { rows, columns, frozenHeight, frozenWidth });
     const lifted = useBench((state) => state.lifted);
     const { editing, beginEdit, finishEdit, clear, copy, paste } = useCellEdit(id, detail, acts, lastRow, scroller);
@@ -136,6 +140,8 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                     />
                 </div>
                 <div role="row" className="sticky top-0 left-0 z-30" style={{ width: LEFT, height: TOP, marginTop: -TOP }}>
+                    <FreezeEdge axis="columns" of={columns} frozen={frozen.column} acts={acts} />
+                    <FreezeEdge axis="rows" of={rows} frozen={frozen.row} acts={acts} />
                     <div role="columnheader" className="h-full">
                         <button
                             type="button"
@@ -167,6 +173,11 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                     {detail.gridlines && <GridLines rows={rows} columns={columns} view={view} />}
                     {quadrant(clips.main)}
                 </div>
+                {screen && (
+                    <div role="presentation" className="absolute" style={{ top: TOP, left: LEFT }}>
+                        <ScreenFrame screen={screen} rows={rows} columns={columns} left={LEFT + frozenWidth} />
+                    </div>
+                )}
                 {editing && (
                     <div role="presentation" className="absolute z-[15]" style={{ top: TOP, left: LEFT }}>
                         <CellEditor

@@ -47,10 +47,18 @@ export function HeaderMenu({ axis, acts, children }: { axis: 'rows' | 'columns';
                         `Keep ${rows ? 'rows' : 'columns'} up to ${name(last)} in sight`,
                         () => void acts.act('opening', rows ? { freezeRow: last } : { freezeColumn: last }),
                     )}
+                    {item(
+                        `Open the sheet with ${rows ? 'row' : 'column'} ${name(first)} first`,
+                        () => void acts.act('opening', rows ? { firstRow: first } : { firstColumn: first }),
+                    )}
                     {item('Keep nothing in sight', () => void acts.act('opening', { freezeRow: 0, freezeColumn: 0 }))}
                     <ContextMenu.Separator className="menu-line" />
                     {item(`Put ${many} in ${rows ? 'above' : 'before'} ${name(first)}`, () => move(first, true))}
                     {item(`Put ${many} in ${rows ? 'below' : 'after'} ${name(last)}`, () => move(last + 1, true))}
+                    {item(
+                        `Put a spacer in ${rows ? 'above' : 'before'} ${name(first)}`,
+                        () => void acts.act('spacer', { axis, at: first, count: 1, in: true }),
+                    )}
                     {item(
                         `Take ${many} out: ${count === 1 ? name(first) : `${name(first)} to ${name(last)}`}`,
                         () => move(first, false),

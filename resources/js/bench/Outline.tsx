@@ -7,6 +7,7 @@ import { ColumnKinds, type ColumnKind } from '@/api/types';
 import { KIND_WORDS, KindIcon, PART_WORDS } from './kinds';
 import { goToName } from './names';
 import { SheetMenu } from './SheetMenu';
+import { useSorting } from './SortDialog';
 import { useBench } from './state';
 import type { Acts } from './useActs';
 
@@ -43,7 +44,7 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
                             {sheet.state !== 'visible' && <EyeOff size={12} aria-label="hidden" />}
                             {sheet.protected && <Lock size={12} aria-label="protected" />}
                         </button>
-                        <SheetMenu sheet={sheet} acts={acts} />
+                        <SheetMenu sheet={sheet} sheets={bench.sheets} acts={acts} />
                     </li>
                 ))}
             </ul>
@@ -266,6 +267,12 @@ function ColumnRow({
                         </DropdownMenu.Item>
                         <DropdownMenu.Item className="menu-item" onSelect={() => sort(true)}>
                             Greatest first
+                        </DropdownMenu.Item>
+                        <DropdownMenu.Item
+                            className="menu-item"
+                            onSelect={() => useSorting.setState({ table, column: column.column })}
+                        >
+                            By several columns…
                         </DropdownMenu.Item>
                         <DropdownMenu.Label className="menu-label">Column {column.letters} is</DropdownMenu.Label>
                         <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'label' })}>

@@ -16,11 +16,12 @@ const COLOURS: [string, string][] = [
 ];
 
 /** The name, the colour and the visibility of a sheet. */
-export function SheetMenu({ sheet, acts }: { sheet: SheetRecord; acts: Acts }) {
-    const act = (args: object) => {
+export function SheetMenu({ sheet, sheets, acts }: { sheet: SheetRecord; sheets: SheetRecord[]; acts: Acts }) {
+    const place = sheets.findIndex((other) => other.number === sheet.number) + 1;
+    const act = (args: object, name = 'sheet') => {
         // An act goes to the sheet in view, so this one is opened first.
         if (useBench.getState().sheet !== sheet.number) useBench.getState().open(sheet.number);
-        void acts.act('sheet', args);
+        void acts.act(name, args);
     };
     const rename = async () => {
         const name = await ask({
@@ -46,6 +47,20 @@ export function SheetMenu({ sheet, acts }: { sheet: SheetRecord; acts: Acts }) {
                     </DropdownMenu.Item>
                     <DropdownMenu.Item className="menu-item" onSelect={() => act({ hidden: sheet.state === 'visible' })}>
                         {sheet.state === 'visible' ? 'Hide it in the file' : 'Show it in the file'}
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item
+                        className="menu-item"
+                        disabled={place === 1}
+                        onSelect={() => act({ to: place - 1 }, 'order')}
+                    >
+                        Move up
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item
+                        className="menu-item"
+                        disabled={place === sheets.length}
+                        onSelect={() => act({ to: place + 1 }, 'order')}
+                    >
+                        Move down
                     </DropdownMenu.Item>
                     <DropdownMenu.Label className="menu-label">Colour</DropdownMenu.Label>
                     {COLOURS.map(([words, colour]) => (

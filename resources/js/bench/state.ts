@@ -40,6 +40,8 @@ interface BenchState {
     /** Cells that were copied here: where the clipboard still holds their text, they are pasted with their looks. */
     copied: Lifted | null;
     pen: Pen;
+    /** The screen whose frame is drawn on the grid, by its name. */
+    screen: string | null;
     /** What to scroll to; a new object scrolls again. */
     reveal: { row: number; column: number } | null;
     select: (ranges: Rect[], active?: { row: number; column: number }, reveal?: boolean) => void;
@@ -58,6 +60,7 @@ export const useBench = create<BenchState>((set) => ({
     lifted: null,
     copied: null,
     pen: { line: 'thin', colour: '#2A2230' },
+    screen: null,
     reveal: null,
     select: (selection, active, reveal = true) =>
         set((state) => {

@@ -55,6 +55,14 @@ export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
         );
     }, [rows, columns, frozenHeight, frozenWidth, lastRow, lastColumn]);
     useLayoutEffect(look, [look]);
+    // A sheet opens at the cell that it is set to open at.
+    useLayoutEffect(() => {
+        scroller.current?.scrollTo({
+            top: rows.start(Math.max(detail.firstRow, frozen.row + 1)) - frozenHeight,
+            left: columns.start(Math.max(detail.firstColumn, frozen.column + 1)) - frozenWidth,
+        });
+        // eslint-disable-next-line react-hooks/exhaustive-deps -- only when another sheet is opened
+    }, [detail.number]);
     useEffect(() => {
         const box = scroller.current;
         if (!box) return;

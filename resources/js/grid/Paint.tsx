@@ -1,4 +1,4 @@
-import { memo, type ReactNode } from 'react';
+import { memo, type CSSProperties, type ReactNode } from 'react';
 import type { Window, WindowCell, WindowLine, WindowLook } from '@/api/types';
 import type { Axis } from './geometry';
 
@@ -85,10 +85,20 @@ function Text({
             ) : look.rotation === 255 ? (
                 <span style={{ writingMode: 'vertical-rl', textOrientation: 'upright' }}>{text}</span>
             ) : (
-                <span style={{ transform: `rotate(${-look.rotation}deg)` }}>{text}</span>
+                <span style={turned(look.rotation, look.vertical)}>{text}</span>
             )}
         </div>
     );
+}
+
+/** A turned text: upright ones keep a box of their own, slanted ones turn about the end that stands on the cell's edge. */
+function turned(degrees: number, vertical: string): CSSProperties {
+    if (Math.abs(degrees) === 90) return { writingMode: 'vertical-rl', ...(degrees > 0 ? { transform: 'rotate(180deg)' } : {}) };
+    const side = degrees > 0 === (vertical !== 'top') ? 'left' : 'right';
+    return {
+        transform: `rotate(${-degrees}deg)`,
+        transformOrigin: vertical === 'center' ? 'center' : `${side} ${vertical === 'top' ? 'top' : 'bottom'}`,
+    };
 }
 
 interface Fill {

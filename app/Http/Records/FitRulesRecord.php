@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+use Rilvet\Stylebook\Stylebook;
+
+/** The rules of fitting and opening of a stylebook. Sizes in px, zoom in percent; a zoom of null leaves each sheet its own. */
+final readonly class FitRulesRecord
+{
+    /** @param  list<string>  $widths  headings whose columns have one width, in small letters */
+    private function __construct(
+        public int $least,
+        public int $greatest,
+        public int $air,
+        public int $rowAir,
+        public int $headingAir,
+        public int $titleAir,
+        public bool $gridlines,
+        public bool $freeze,
+        public ?int $zoom,
+        public array $widths,
+    ) {
+    }
+
+    public static function of(Stylebook $stylebook): self
+    {
+        $fit = $stylebook->fit;
+
+        return new self($fit->least, $fit->greatest, $fit->air, $fit->rowAir, $fit->headingAir, $fit->titleAir, $stylebook->gridlines, $stylebook->freeze, $stylebook->zoom, array_map(strval(...), array_keys($fit->widths)));
+    }
+}
