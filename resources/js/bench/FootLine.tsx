@@ -6,6 +6,7 @@ import { parse } from '@/grid/address';
 import { goToName } from './names';
 import { selectionText, useBench } from './state';
 import type { Acts } from './useActs';
+import { useQuiet } from './useQuiet';
 
 export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
     const { id, revision } = bench;
@@ -80,8 +81,9 @@ function Zoom({ detail, acts }: { detail: SheetDetail; acts: Acts }) {
 /** Texts that are not seen whole: walked through one by one, or fitted in one act. */
 function Cut({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
     const [at, setAt] = useState(0);
+    const revision = useQuiet(bench.revision);
     const { data } = useQuery({
-        queryKey: ['cut', bench.id, detail.number, bench.revision],
+        queryKey: ['cut', bench.id, detail.number, revision],
         queryFn: () => api.cut(bench.id, detail.number),
         staleTime: Infinity,
         gcTime: 30_000,
