@@ -7,7 +7,6 @@ namespace App\Files;
 use PhpOffice\PhpSpreadsheet\Cell\Coordinate;
 use PhpOffice\PhpSpreadsheet\Cell\DataType;
 use PhpOffice\PhpSpreadsheet\Reader\Ods;
-use PhpOffice\PhpSpreadsheet\Reader\Xlsx;
 use PhpOffice\PhpSpreadsheet\RichText\RichText;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Worksheet\Worksheet;
@@ -18,23 +17,16 @@ use Rilvet\Look\LookBook;
 use Rilvet\Refusal;
 use Rilvet\Work\Setup;
 use Throwable;
-use ZipArchive;
 
-/** xlsx and ods through the general-purpose spreadsheet library, which reads a workbook as a whole. */
+/** ods through the general-purpose spreadsheet library, which reads a workbook as a whole. */
 final class LibraryReader implements WorkbookReader
 {
-    private bool $from1904 = false;
-
     /** @var array<string, string> */
     private array $names = [];
 
-    public function __construct(private readonly FileKind $kind)
-    {
-    }
-
     public function from1904(): bool
     {
-        return $this->from1904;
+        return false;
     }
 
     public function names(): array
@@ -68,12 +60,10 @@ final class LibraryReader implements WorkbookReader
 
     private function load(string $path): Spreadsheet
     {
-        $reader = $this->kind === FileKind::Xlsx ? new Xlsx : new Ods;
+        $reader = new Ods;
         $reader->setReadEmptyCells(true);
         set_error_handler(static fn () => true);
         try {
-            $this->from1904 = $this->kind === FileKind::Xlsx && self::countsFrom1904($path);
-
             return $reader->load($path);
         } catch (Refusal $refusal) {
             throw $refusal;
@@ -82,17 +72,6 @@ final class LibraryReader implements WorkbookReader
         } finally {
             restore_error_handler();
         }
-    }
-
-    /** The workbook's properties say so (18.2.28); the part's name is free, its content is not. */
-    private static function countsFrom1904(string $path): bool
-    {
-        $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::RDONLY);
-        $xml = (string) ($zip->getFromName('xl/workbook.xml') ?: '');
-        $zip->close();
-
-        return preg_match('/<(?:\w+:)?workbookPr\b[^>]*\bdate1904=["\'](?:1|true)["\']/', $xml) === 1;
     }
 
     /**

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use Rilvet\Grid\Address;
-use Rilvet\Grid\Block;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\BlockStore;
 use Rilvet\Grid\Cell;
@@ -13,15 +11,18 @@ use Rilvet\Intake\Dialect;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Intake\Survey;
 use Rilvet\Intake\Tokeniser;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
+use Rilvet\Package\PackageLimits;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
-use Rilvet\Reading\Signature;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Rilvet\Xlsx\Book;
 
 /** Opens a file as a workbook: cells into row blocks, what came with it as layer 1, and a first reading of every sheet. */
 final class Opening
@@ -60,9 +61,20 @@ final class Opening
         if ($kind === FileKind::Delimited) {
             return $this->delimited($path, $title, $dialect);
         }
-        $this->notices = PackageGuard::check($path, $kind, $this->limits);
+        if ($kind === FileKind::Xlsx) {
+            $stream = fopen($path, 'rb');
+            if ($stream === false) {
+                throw FileIsWrong::package('The file cannot be read.');
+            }
+            try {
+                return $this->xlsx($stream, $title);
+            } finally {
+                fclose($stream);
+            }
+        }
+        $this->notices = PackageGuard::check($path, $this->limits);
 
-        return $this->package($path, $title, $kind);
+        return $this->package($path, $title);
     }
 
     /** @return list<string> what a person should know about the file that was opened last */
@@ -105,17 +117,21 @@ final class Opening
         return new Workbook($title, [1 => new Worksheet($cells, $name, $reading, typing: $typing, came: $setup)], $looks);
     }
 
-    private function package(string $path, string $title, FileKind $kind): Workbook
+    private function package(string $path, string $title): Workbook
     {
         $looks = new LookBook;
-        $reader = new LibraryReader($kind);
+        $reader = new LibraryReader;
         $sheets = [];
         $names = [];
         foreach ($reader->sheets($path, $looks) as $incoming) {
             $number = count($sheets) + 1;
             $name = self::sheetName($incoming->name, $names);
             $names[] = $name;
-            $sheets[$number] = $this->sheet($number, $name, $incoming, $looks);
+            $intake = new SheetIntake($name, ($this->stores)($number), $this->limits, $this->progress);
+            foreach ($incoming->rows as $row => [$cells, $styles]) {
+                $intake->row($row, array_map(fn (Cell $cell) => $cell->stored(), $cells), $styles, null);
+            }
+            $sheets[$number] = $intake->sheet($incoming->setup, $looks);
         }
         if ($sheets === []) {
             throw FileIsWrong::package('There is no worksheet in the workbook.');
@@ -124,50 +140,45 @@ final class Opening
         return new Workbook($title, $sheets, $looks, $reader->from1904(), $reader->names());
     }
 
-    private function sheet(int $number, string $name, IncomingSheet $incoming, LookBook $looks): Worksheet
+    /** @param  resource  $stream */
+    private function xlsx($stream, string $title): Workbook
     {
-        $store = ($this->stores)($number);
-        $file = new LookMap;
-        $block = [];
-        $rows = 0;
-        $lastFilled = 0;
-        $columns = 0;
-        $blocks = 0;
-        foreach ($incoming->rows as $row => [$cells, $styles]) {
-            if ($row > Address::ROWS || count($cells) > Address::COLUMNS) {
-                throw FileIsWrong::tooManyRows();
+        $book = new Book($stream, new PackageLimits($this->limits->entries, $this->limits->expanded, $this->limits->ratio));
+        $looks = new LookBook;
+        $numbers = array_map($looks->number(...), $book->formats->looks());
+        $codes = array_map(fn (Look $look) => $look->text(Attribute::Number), $book->formats->looks());
+        $digit = $book->digit();
+        $sheets = [];
+        $names = [];
+        foreach ($book->sheets as $found) {
+            $number = count($sheets) + 1;
+            $name = self::sheetName($found->name, $names);
+            $names[] = $name;
+            $intake = new SheetIntake($name, ($this->stores)($number), $this->limits, $this->progress);
+            $rows = new IncomingRows($book, $found, $codes, $numbers);
+            foreach ($rows->read() as $row => [$stored, $styles, $signature]) {
+                $intake->row($row, $stored, $styles, $signature);
             }
-            $stored = array_map(fn (Cell $cell) => $cell->stored(), $cells);
-            while ($stored !== [] && end($stored) === null) {
-                array_pop($stored);
-            }
-            foreach ($styles as $index => $look) {
-                $file->append($row, $index + 1, $look);
-            }
-            $block[] = $stored;
-            $rows = $row;
-            if ($stored !== []) {
-                $lastFilled = $row;
-                $columns = max($columns, count($stored));
-            }
-            if (count($block) === Block::ROWS) {
-                $store->put($blocks++, Block::encode($block));
-                $block = [];
-                $this->progress === null || ($this->progress)($rows);
-            }
+            $rows->below($intake);
+            $sheets[$number] = $intake->sheet($rows->setup($digit, $intake->columns()), $looks);
         }
-        if ($block !== []) {
-            $store->put($blocks, Block::encode($block));
-        }
-        if ($lastFilled * $columns > $this->limits->cells) {
-            throw FileIsWrong::package(sprintf('The sheet "%s" reaches to %s, which is more than %s cells, most of them blank. Clear what stands there by mistake, and bring it in again.', $name, Address::of($lastFilled, $columns), number_format($this->limits->cells)));
-        }
-        $cells = new BlockSheet($name, $lastFilled, $columns, $store);
-        $hints = new FileHints($file, $looks, $incoming->setup);
-        $signatures = Signature::all($cells, $hints);
-        $reading = Finder::read(new SheetFacts($cells, $signatures, $hints));
+        $this->notices = self::told($book);
 
-        return new Worksheet($cells, $name, $reading, came: $incoming->setup, file: $file);
+        return new Workbook($title, $sheets, $looks, $book->from1904(), $book->names());
+    }
+
+    /** @return list<string> */
+    private static function told(Book $book): array
+    {
+        $holds = $book->holds();
+        $signed = isset($holds['signatures']);
+        unset($holds['signatures']);
+        $said = array_map(fn (string $what, int $count) => "$what ($count)", array_keys($holds), $holds);
+
+        return [
+            ...($said === [] ? [] : ['The file holds '.implode(', ', $said).'. They are not shown here; a hand-over as xlsx keeps them as they are, the other formats do not carry them.']),
+            ...($signed ? ['The file is signed. Any change breaks a signature, so a hand-over leaves it out.'] : []),
+        ];
     }
 
     /**

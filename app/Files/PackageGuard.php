@@ -11,7 +11,7 @@ use XMLReader;
 use ZipArchive;
 
 /**
- * Looks at a zip package before anything reads it: entries, expanded size and ratio, paths, document types and entities,
+ * Looks at a ods package before anything reads it: entries, expanded size and ratio, paths, document types and entities,
  * rows and columns beyond a worksheet, cells too long, passwords. What fails here never reaches a parser.
  */
 final class PackageGuard
@@ -34,7 +34,7 @@ final class PackageGuard
      *
      * @throws FileIsWrong
      */
-    public static function check(string $path, FileKind $kind, Limits $limits): array
+    public static function check(string $path, Limits $limits): array
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
@@ -43,10 +43,10 @@ final class PackageGuard
         try {
             $guard = new self($zip, $path, $limits);
             $names = $guard->entries();
-            $guard->structure($kind, $names);
+            $guard->structure($names);
             foreach ($names as $name) {
                 if (preg_match('/\.(?:xml|rels)$/i', $name) === 1) {
-                    $guard->xml($name, $kind);
+                    $guard->xml($name);
                 }
             }
 
@@ -97,26 +97,18 @@ final class PackageGuard
     }
 
     /** @param  list<string>  $names */
-    private function structure(FileKind $kind, array $names): void
+    private function structure(array $names): void
     {
-        if (in_array('EncryptedPackage', $names, true)) {
+        if (! in_array('content.xml', $names, true)) {
+            throw FileIsWrong::package('The file is a zip package, but no spreadsheet is in it.');
+        }
+        $manifest = (string) $this->zip->getFromName('META-INF/manifest.xml', 1_000_000);
+        if (str_contains($manifest, 'encryption-data')) {
             throw FileIsWrong::package('The workbook is protected by a password. Save it without one and bring it in again.');
-        }
-        if ($kind === FileKind::Xlsx && (! in_array('[Content_Types].xml', $names, true) || preg_grep('#(^|/)workbook\d*\.xml$#i', $names) === [])) {
-            throw FileIsWrong::package('The file is a zip package, but no workbook is in it.');
-        }
-        if ($kind === FileKind::Ods) {
-            if (! in_array('content.xml', $names, true)) {
-                throw FileIsWrong::package('The file is a zip package, but no spreadsheet is in it.');
-            }
-            $manifest = (string) $this->zip->getFromName('META-INF/manifest.xml', 1_000_000);
-            if (str_contains($manifest, 'encryption-data')) {
-                throw FileIsWrong::package('The workbook is protected by a password. Save it without one and bring it in again.');
-            }
         }
     }
 
-    private function xml(string $name, FileKind $kind): void
+    private function xml(string $name): void
     {
         $head = (string) $this->zip->getFromName($name, 4096);
         if (str_starts_with($head, "\xFF\xFE") || str_starts_with($head, "\xFE\xFF")) {
@@ -125,7 +117,7 @@ final class PackageGuard
         if (preg_match('/<!(?:DOCTYPE|ENTITY)/i', $head) === 1) {
             throw FileIsWrong::package("\"$name\" in the package declares a document type or entities, which spreadsheets never need. It is not read.");
         }
-        $isSheet = ($kind === FileKind::Xlsx && preg_match('#(^|/)worksheets/[^/]+\.xml$#i', $name) === 1) || ($kind === FileKind::Ods && $name === 'content.xml');
+        $isSheet = $name === 'content.xml';
         $previous = libxml_use_internal_errors(true);
         $reader = new XMLReader;
         if (! $reader->open('zip://'.$this->path.'#'.$name, null, LIBXML_NONET | LIBXML_COMPACT | ($isSheet ? LIBXML_PARSEHUGE : 0))) {
@@ -140,7 +132,7 @@ final class PackageGuard
                     throw FileIsWrong::package("\"$name\" in the package is nested too deeply to be a spreadsheet.");
                 }
                 if ($reader->nodeType === XMLReader::ELEMENT && $isSheet) {
-                    $kind === FileKind::Xlsx ? $this->sheetElement($reader, $name) : $this->odsElement($reader);
+                    $this->odsElement($reader);
                 } elseif ($reader->nodeType === XMLReader::TEXT && strlen($reader->value) > 4 * Tokeniser::CELL && mb_strlen($reader->value) > Tokeniser::CELL) {
                     throw FileIsWrong::package(sprintf('A cell or text in "%s" holds %s characters; a cell takes at most %s.', $name, number_format(mb_strlen($reader->value)), number_format(Tokeniser::CELL)));
                 }
@@ -153,22 +145,6 @@ final class PackageGuard
             $reader->close();
             libxml_clear_errors();
             libxml_use_internal_errors($previous);
-        }
-    }
-
-    private function sheetElement(XMLReader $reader, string $name): void
-    {
-        if ($reader->localName === 'row') {
-            $row = (int) $reader->getAttribute('r');
-            if ($row > Address::ROWS) {
-                throw FileIsWrong::package("\"$name\" has a row ".number_format($row).'; a worksheet ends at row 1,048,576.');
-            }
-        } elseif ($reader->localName === 'c') {
-            $address = (string) $reader->getAttribute('r');
-            if (preg_match('/^([A-Z]+)\d+$/', $address, $found) === 1 && (strlen($found[1]) > 3 || Address::columnNumber($found[1]) > Address::COLUMNS)) {
-                throw FileIsWrong::package("\"$name\" has a cell $address; a worksheet ends at column XFD, the 16,384th.");
-            }
-            $this->count(1);
         }
     }
 
@@ -205,7 +181,7 @@ final class PackageGuard
     {
         $this->cells += $cells;
         if ($this->cells > $this->limits->packageCells) {
-            throw FileIsWrong::package(sprintf('The workbook has more than %s cells, the limit set here for xlsx and ods. Split it, or bring the table in as csv.', number_format($this->limits->packageCells)));
+            throw FileIsWrong::package(sprintf('The workbook has more than %s cells, the limit set here for ods. Split it, or bring the table in as csv.', number_format($this->limits->packageCells)));
         }
     }
 
@@ -215,10 +191,7 @@ final class PackageGuard
      */
     private static function left(array $names): array
     {
-        $kinds = [
-            'charts' => '#/charts/chart[^/]*\.xml$#', 'pictures' => '#/media/|^Pictures/#', 'comments' => '#/comments[^/]*\.xml$#i', 'pivot tables' => '#/pivotTables/#',
-            'macros' => '#vbaProject\.bin$#', 'slicers' => '#/slicers/#',
-        ];
+        $kinds = ['charts and other objects' => '#^Object [^/]*/content\.xml$#', 'pictures' => '#^Pictures/#', 'macros' => '#^(?:Basic|Scripts)/.+#'];
         $left = [];
         foreach ($kinds as $what => $pattern) {
             $count = count(preg_grep($pattern, $names) ?: []);
@@ -227,6 +200,6 @@ final class PackageGuard
             }
         }
 
-        return $left === [] ? [] : ['The file holds '.implode(', ', $left).', which a hand-over does not carry yet. The file you brought in stays as it is.'];
+        return $left === [] ? [] : ['The file holds '.implode(', ', $left).', which a hand-over does not carry. The file you brought in stays as it is.'];
     }
 }

@@ -77,6 +77,33 @@ final readonly class References
         return $lost ? null : (string) $moved;
     }
 
+    /** A formula as it reads some rows and columns further on: what is relative goes along (shared formulas, 18.3.1.40). */
+    public static function translated(string $formula, int $rows, int $columns): string
+    {
+        $column = function (string $end) use ($columns): ?string {
+            $to = str_starts_with($end, '$') ? null : Address::columnNumber($end) + $columns;
+
+            return $to === null ? $end : ($to < 1 || $to > Address::COLUMNS ? null : Address::columnName($to));
+        };
+        $row = function (string $end) use ($rows): ?string {
+            $to = str_starts_with($end, '$') ? null : (int) $end + $rows;
+
+            return $to === null ? $end : ($to < 1 || $to > Address::ROWS ? null : (string) $to);
+        };
+
+        return (string) preg_replace_callback(self::PIECES, function (array $piece) use ($column, $row) {
+            $named = (string) ($piece['sheet'] ?? '');
+            $parts = match (true) {
+                isset($piece['c1'], $piece['r1']) => [$column($piece['c1']), $row($piece['r1']), ...(isset($piece['c2'], $piece['r2']) ? [':', $column($piece['c2']), $row($piece['r2'])] : [])],
+                isset($piece['left'], $piece['right']) => [$column($piece['left']), ':', $column($piece['right'])],
+                isset($piece['top'], $piece['bottom']) => [$row($piece['top']), ':', $row($piece['bottom'])],
+                default => [(string) $piece[0]],
+            };
+
+            return in_array(null, $parts, true) ? $named.'#REF!' : (count($parts) === 1 ? (string) $piece[0] : $named.implode('', $parts));
+        }, $formula, flags: PREG_UNMATCHED_AS_NULL);
+    }
+
     /** A formula whose references to one sheet say its new name. */
     public static function toSheet(string $formula, string $from, string $to): string
     {

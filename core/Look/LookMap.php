@@ -110,14 +110,20 @@ final class LookMap
     /** Adds one cell below all that its column holds already; for readers, which go down the rows. */
     public function append(int $row, int $column, int $look): void
     {
+        $this->appendRun($row, $row, $column, $look);
+    }
+
+    /** Adds cells below all that their column holds already. */
+    public function appendRun(int $row, int $end, int $column, int $look): void
+    {
         if ($look === 0) {
             return;
         }
         $last = isset($this->columns[$column]) ? count($this->columns[$column]) - 1 : -1;
         if ($last >= 0 && $this->columns[$column][$last][1] === $row - 1 && $this->columns[$column][$last][2] === $look) {
-            $this->columns[$column][$last][1] = $row;
+            $this->columns[$column][$last][1] = $end;
         } else {
-            $this->columns[$column][] = [$row, $row, $look];
+            $this->columns[$column][] = [$row, $end, $look];
         }
     }
 

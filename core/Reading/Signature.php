@@ -62,17 +62,22 @@ final class Signature
                 FormatClass::Time, FormatClass::Duration => 'h',
                 default => 'n',
             },
-            default => $memo[(string) $cell->value] ??= self::word((string) $cell->value),
+            default => self::word((string) $cell->value, $memo),
         };
 
         return $cell->formula === null ? $letter : strtoupper($letter);
     }
 
-    private static function word(string $text): string
+    /**
+     * The letter of a text, by its shape: texts that differ in their figures alone are one shape.
+     *
+     * @param  array<string, string>  $memo
+     */
+    public static function word(string $text, array &$memo): string
     {
-        $lexeme = Lexeme::of(strtr($text, '012345678', '999999999'));
+        $shape = strtr($text, '012345678', '999999999');
 
-        return match ($lexeme) {
+        return $memo[$shape] ??= match ($lexeme = Lexeme::of($shape)) {
             Lexeme::Number, Lexeme::Date, Lexeme::Time, Lexeme::Boolean => 't',
             default => $lexeme->value,
         };

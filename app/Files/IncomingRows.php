@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Cell;
+use Rilvet\Work\Setup;
+use Rilvet\Xlsx\Book;
+use Rilvet\Xlsx\BookSheet;
+use Rilvet\Xlsx\RowReader;
+use Rilvet\Xlsx\SheetSkeleton;
+use Rilvet\Xlsx\SheetStream;
+
+/**
+ * The rows of one worksheet of a package with the looks that their cells wear: their own, else that of their row, else
+ * that of their column (ISO/IEC 29500-1 18.3.1.4, 18.3.1.13, 18.3.1.73).
+ *
+ * @phpstan-import-type Stored from Cell
+ */
+final class IncomingRows
+{
+    private readonly SheetStream $stream;
+
+    /** @var array<int, float> pt, by row */
+    private array $heights = [];
+
+    /** @var list<int> */
+    private array $hidden = [];
+
+    /** @var array<int, int> look of whole columns, by column */
+    private array $columnLooks = [];
+
+    private int $next = 1;
+
+    /**
+     * @param  list<string>  $codes  number formats by the number of the cell format
+     * @param  list<int>  $looks  numbers of looks by the number of the cell format
+     */
+    public function __construct(private readonly Book $book, private readonly BookSheet $sheet, private readonly array $codes, private readonly array $looks)
+    {
+        $this->stream = new SheetStream($book->package, $sheet->part);
+    }
+
+    /** @return iterable<int, array{list<Stored>, list<int>, string}> stored cells, looks, signature; by row */
+    public function read(): iterable
+    {
+        $reader = new RowReader($this->book->texts(), $this->codes, $this->sheet->part);
+        $usual = null;
+        foreach ($this->stream->rows() as $row => [$attributes, $xml]) {
+            $usual ??= $this->begin($reader);
+            [$stored, $formats, $signature] = $reader->cells($row, $xml);
+            $own = strpbrk($attributes, 'hs') === false ? null : $this->row($row, $attributes, $usual);
+            // Rows that are not there wear what their columns do.
+            for (; $this->columnLooks !== [] && $this->next < $row; $this->next++) {
+                yield $this->next => [[], $this->worn([], null), ''];
+            }
+            $this->next = $row + 1;
+            yield $row => [$stored, $this->worn($formats, $own), $signature];
+        }
+        $usual ?? $this->begin($reader);
+    }
+
+    /** What the columns wear below the last row. */
+    public function below(SheetIntake $intake): void
+    {
+        if ($this->columnLooks !== []) {
+            $intake->wear($intake->rows() + 1, Address::ROWS, $this->worn([], null));
+        }
+    }
+
+    public function setup(int $digit, int $columns): Setup
+    {
+        $skeleton = new SheetSkeleton($this->stream->head, $this->stream->tail, $this->sheet->part);
+
+        return $skeleton->setup($digit, $columns, $this->heights, $this->hidden, $this->sheet->state)->shown($this->sheet->state, $this->book->colours->of($skeleton->tab()));
+    }
+
+    /** @return float the usual height of a row, pt */
+    private function begin(RowReader $reader): float
+    {
+        $reader->within($this->stream->head);
+        $skeleton = new SheetSkeleton($this->stream->head, '</sheetData></worksheet>', $this->sheet->part);
+        foreach ($skeleton->columnFormats(200) as $column => $format) {
+            if (($this->looks[$format] ?? 0) > 0) {
+                $this->columnLooks[$column] = $this->looks[$format];
+            }
+        }
+        $format = $skeleton->element('sheetFormatPr');
+
+        return (float) ($format?->getAttribute('defaultRowHeight') ?: 15);
+    }
+
+    /** What a row says of itself; the number of its format where it has one. */
+    private function row(int $row, string $attributes, float $usual): ?int
+    {
+        if (preg_match('~\sht="([\d.]+)"~', $attributes, $height) === 1 && (float) $height[1] !== $usual && (float) $height[1] > 0) {
+            $this->heights[$row] = min(409.5, (float) $height[1]);
+        }
+        if (preg_match('~\shidden="(?:1|true)"~', $attributes) === 1) {
+            $this->hidden[] = $row;
+        }
+
+        return preg_match('~\ss="(\d+)"~', $attributes, $format) === 1 && preg_match('~\scustomFormat="(?:1|true)"~', $attributes) === 1 ? (int) $format[1] : null;
+    }
+
+    /**
+     * @param  list<int>  $formats
+     * @return list<int>
+     */
+    private function worn(array $formats, ?int $own): array
+    {
+        $worn = [];
+        foreach ($formats as $index => $format) {
+            $worn[] = $format === RowReader::NONE ? ($own === null ? $this->columnLooks[$index + 1] ?? 0 : $this->looks[$own] ?? 0) : $this->looks[$format] ?? 0;
+        }
+        for ($column = count($formats) + 1; $this->columnLooks !== [] && $column <= array_key_last($this->columnLooks); $column++) {
+            $worn[] = $own === null ? $this->columnLooks[$column] ?? 0 : $this->looks[$own] ?? 0;
+        }
+
+        return $worn;
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Xlsx;
+
+use DOMElement;
+use Rilvet\Intake\Exception\FileIsWrong;
+use Rilvet\Look\Look;
+use Rilvet\Package\Package;
+use Rilvet\Package\PackageLimits;
+use Rilvet\Package\PackageXml;
+use Rilvet\Package\ZipReader;
+use Rilvet\Text\Fonts;
+use Rilvet\Window\Ruler;
+
+/** A workbook in a package (ISO/IEC 29500-1 12.3, 18.2): its sheets in order, names, styles and shared texts; strict or transitional. */
+final class Book
+{
+    public readonly Package $package;
+
+    /** The name of the workbook's part. */
+    public readonly string $part;
+
+    public readonly DOMElement $root;
+
+    public readonly ThemeColours $colours;
+
+    public readonly CellFormats $formats;
+
+    /** @var list<BookSheet> */
+    public readonly array $sheets;
+
+    /** @var list<string>|null */
+    private ?array $texts = null;
+
+    /**
+     * @param  resource  $stream  seekable; stays open as long as the book is read
+     *
+     * @throws FileIsWrong
+     */
+    public function __construct($stream, PackageLimits $limits = new PackageLimits)
+    {
+        $this->package = new Package(ZipReader::of($stream, $limits));
+        $this->part = $this->package->related('', 'officeDocument')->target ?? throw FileIsWrong::package('The file is a zip package, but no workbook is in it.');
+        $this->root = PackageXml::root(PackageXml::tree($this->package->contents($this->part), $this->part));
+        if ($this->root->localName !== 'workbook') {
+            throw FileIsWrong::package('The file is a zip package, but no workbook is in it.');
+        }
+        $theme = $this->package->related($this->part, 'theme')?->target;
+        $styles = $this->styles();
+        $root = $styles === null ? null : PackageXml::root(PackageXml::tree($this->package->contents($styles), $styles));
+        $this->colours = new ThemeColours($theme === null ? null : PackageXml::root(PackageXml::tree($this->package->contents($theme), $theme)), $root);
+        $this->formats = new CellFormats($root ?? PackageXml::root(PackageXml::tree('<styleSheet/>', 'styles')), $this->colours);
+        $this->sheets = $this->listed();
+    }
+
+    public function styles(): ?string
+    {
+        return $this->package->related($this->part, 'styles')?->target;
+    }
+
+    /** @return list<string> */
+    public function texts(): array
+    {
+        $part = $this->package->related($this->part, 'sharedStrings')?->target;
+
+        return $this->texts ??= $part === null ? [] : SharedStrings::of($this->package, $part);
+    }
+
+    /** Dates count from 1904 (18.2.28). */
+    public function from1904(): bool
+    {
+        $properties = PackageXml::child($this->root, 'workbookPr');
+
+        return $properties !== null && in_array($properties->getAttribute('date1904'), ['1', 'true'], true);
+    }
+
+    /** @return array<string, string> names of the whole workbook and what they refer to; those of the format itself are left out */
+    public function names(): array
+    {
+        $names = PackageXml::child($this->root, 'definedNames');
+        $found = [];
+        foreach ($names === null ? [] : PackageXml::children($names, 'definedName') as $name) {
+            if (! str_starts_with($name->getAttribute('name'), '_xlnm') && $name->getAttribute('name') !== '' && ! in_array($name->getAttribute('function'), ['1', 'true'], true)) {
+                $found[$name->getAttribute('name')] = $name->textContent;
+            }
+        }
+
+        return $found;
+    }
+
+    /** Greatest width of a digit in the default type, px. */
+    public function digit(): int
+    {
+        $ground = $this->formats->ground();
+
+        return max(1, (new Ruler(Fonts::shipped()))->digitWidth($ground->isEmpty() ? Look::none() : $ground));
+    }
+
+    /** @return array<string, int> what the package holds besides cells, and how many */
+    public function holds(): array
+    {
+        $kinds = [
+            'charts' => '#/charts/chart[^/]*\.xml$#i', 'pictures' => '#/media/#i', 'comments' => '#/comments[^/]*\.xml$#i', 'pivot tables' => '#/pivotTables/[^/]+\.xml$#i',
+            'macros' => '#vbaProject\.bin$#i', 'slicers' => '#/slicers/[^/]+\.xml$#i', 'signatures' => '#_xmlsignatures/sig[^/]*\.xml$#i',
+        ];
+        $names = array_map(strval(...), array_keys($this->package->zip->entries));
+
+        return array_filter(array_map(fn (string $pattern) => count(preg_grep($pattern, $names) ?: []), $kinds));
+    }
+
+    /** @return list<BookSheet> */
+    private function listed(): array
+    {
+        $targets = [];
+        foreach ($this->package->relationships($this->part) as $relationship) {
+            $targets[$relationship->id] = $relationship;
+        }
+        $list = PackageXml::child($this->root, 'sheets');
+        $sheets = [];
+        foreach ($list === null ? [] : PackageXml::children($list, 'sheet') as $place => $sheet) {
+            $id = '';
+            foreach ($sheet->attributes as $attribute) {
+                $id = $attribute->localName === 'id' && $attribute->prefix !== '' ? (string) $attribute->nodeValue : $id;
+            }
+            $relationship = $targets[$id] ?? throw FileIsWrong::package('The sheet "'.mb_strimwidth($sheet->getAttribute('name'), 0, 60, '…').'" points at a part that is not in the package. The file is damaged.');
+            // Sheets that hold a chart alone stay in the package, and are no worksheets.
+            if ($relationship->kind === 'worksheet') {
+                $state = $sheet->getAttribute('state');
+                $sheets[] = new BookSheet($sheet->getAttribute('name'), $this->package->entry($relationship->target), in_array($state, ['hidden', 'veryHidden'], true) ? $state : 'visible', $place);
+            }
+        }
+        if ($sheets === []) {
+            throw FileIsWrong::package('There is no worksheet in the workbook.');
+        }
+        if (count(array_unique(array_map(fn (BookSheet $sheet) => $sheet->part, $sheets))) < count($sheets)) {
+            throw FileIsWrong::package('Two sheets of the workbook are one part of the package. The file is damaged.');
+        }
+
+        return $sheets;
+    }
+}

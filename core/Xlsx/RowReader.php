@@ -1,0 +1,283 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Xlsx;
+
+use DOMElement;
+use Rilvet\Act\References;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Cell;
+use Rilvet\Intake\Exception\FileIsWrong;
+use Rilvet\Intake\Tokeniser;
+use Rilvet\Number\FormatClass;
+use Rilvet\Number\SerialDate;
+use Rilvet\Package\PackageXml;
+use Rilvet\Reading\Signature;
+
+/**
+ * Rows of sheet xml as stored cells, numbers of their formats, and signatures. The common shape is taken apart by one
+ * expression a row, which has to account for every byte; any other legal row goes through a full xml reader.
+ *
+ * @phpstan-import-type Stored from Cell
+ */
+final class RowReader
+{
+    /** In the place of a format where a row has no cell. */
+    public const NONE = -1;
+
+    public const CELL = '~<c r="([A-Z]{1,3})\d{1,7}"([^>]*?)(?:/>|>(?:<f([^>]*?)(?:/>|>([^<]*+)</f>))?(?:<v>([^<]*+)</v>)?(?:<is><t(?: xml:space="preserve")?>([^<]*+)</t></is>)?</c>)~';
+
+    /** @var array<string, array{int, string}|null> number of the format and type of a cell, by its attributes; null for an odd one */
+    private array $kinds = [];
+
+    /** @var array<int, string> */
+    private array $textLetters = [];
+
+    /** @var array<string, string> */
+    private array $words = [];
+
+    /** @var array<int, array{string, int, int}> formulas that others share: text, row, column */
+    private array $shared = [];
+
+    /** @var array<int, string> by the number of the format */
+    private array $formatLetters = [];
+
+    /**
+     * @param  list<string>  $texts  shared by the cells of the workbook
+     * @param  list<string|null>  $codes  number formats by the number of the format
+     * @param  string  $root  the start tag of the worksheet, for what has prefixes
+     */
+    public function __construct(private readonly array $texts, private readonly array $codes, private readonly string $part, private string $root = '<worksheet>')
+    {
+    }
+
+    /** @param  string  $head  of the sheet's xml */
+    public function within(string $head): void
+    {
+        if (preg_match('~<worksheet\b[^>]*>~', $head, $found) === 1) {
+            $this->root = $found[0];
+        }
+    }
+
+    /**
+     * The formula that a cell of a group has; the first of a group says it for all.
+     *
+     * @param  string  $attributes  of the formula element
+     */
+    public function formula(string $attributes, string $text, int $row, int $column): ?string
+    {
+        if (! str_contains($attributes, 't="')) {
+            return $text === '' ? null : $text;
+        }
+        if (str_contains($attributes, 't="shared"') && preg_match('~\ssi="(\d+)"~', $attributes, $group) === 1) {
+            if ($text !== '') {
+                $this->shared[(int) $group[1]] = [$text, $row, $column];
+
+                return $text;
+            }
+            [$first, $firstRow, $firstColumn] = $this->shared[(int) $group[1]] ?? [null, 0, 0];
+
+            return $first === null ? null : References::translated($first, $row - $firstRow, $column - $firstColumn);
+        }
+
+        // A table of what-if values has arguments and no formula of its own (18.3.1.40).
+        return $text === '' || str_contains($attributes, 't="dataTable"') ? null : $text;
+    }
+
+    /**
+     * The cells of a row: stored, from column A on; the numbers of their formats; the row's signature.
+     *
+     * @return array{list<Stored>, list<int>, string}
+     */
+    public function cells(int $row, string $xml): array
+    {
+        if ($xml === '') {
+            return [[], [], ''];
+        }
+        $count = preg_match_all(self::CELL, $xml, $found);
+        if ($count === false || strlen(implode('', $found[0])) !== strlen($xml)) {
+            return $this->odd($row, $xml);
+        }
+        $stored = $formats = [];
+        $signature = '';
+        $next = 0;
+        [, $letters, $attributes, $formulaAttributes, $formulas, $values, $inline] = $found;
+        for ($index = 0; $index < $count; $index++) {
+            $column = Place::column($letters[$index]);
+            [$format, $type] = $this->kinds[$attributes[$index]] ?? $this->kind($attributes[$index]) ?? [null, ''];
+            if ($format === null || $column <= $next) {
+                return $this->odd($row, $xml);
+            }
+            for (; $next < $column - 1; $next++) {
+                $stored[] = null;
+                $formats[] = self::NONE;
+                $signature .= '.';
+            }
+            $next = $column;
+            $formats[] = $format;
+            $value = $values[$index];
+            if ($formulas[$index] === '' && $formulaAttributes[$index] === '') {
+                if ($type === 's') {
+                    $text = $this->texts[(int) $value] ?? null;
+                    if ($value === '' || $text === null || $text === '') {
+                        $stored[] = null;
+                        $signature .= '.';
+                    } else {
+                        $stored[] = $text;
+                        $signature .= $this->textLetters[(int) $value] ??= Signature::word($text, $this->words);
+                    }
+
+                    continue;
+                }
+                if ($type === '' && is_numeric($value)) {
+                    $number = $value + 0;
+                    $stored[] = is_float($number) && ! is_finite($number) ? null : $number;
+                    $signature .= $this->numberLetter($format);
+
+                    continue;
+                }
+                if ($type === '' && $value === '') {
+                    $stored[] = null;
+                    $signature .= '.';
+
+                    continue;
+                }
+            }
+            $formula = $formulas[$index] === '' && $formulaAttributes[$index] === '' ? null : $this->formula($formulaAttributes[$index], Text::read($formulas[$index]), $row, $column);
+            $cell = $this->cell($type, $value === '' ? ($type === 'inlineStr' ? Text::read($inline[$index]) : null) : $value, $formula, $row, $column);
+            $stored[] = $cell->stored();
+            $signature .= $this->letter($cell, $format);
+        }
+
+        return [$stored, $formats, rtrim($signature, '.')];
+    }
+
+    /** @return array{int, string}|null */
+    private function kind(string $attributes): ?array
+    {
+        if (preg_match('~^(?:\s+(?:s="(?<s>\d{1,6})"|t="(?<t>n|s|b|e|str|inlineStr|d)"|cm="\d+"|vm="\d+"|ph="[01]"))*$~', $attributes, $found) !== 1) {
+            return $this->kinds[$attributes] = null;
+        }
+        $type = $found['t'] ?? '';
+
+        return $this->kinds[$attributes] = [(int) ($found['s'] ?? 0), $type === 'n' ? '' : $type];
+    }
+
+    /** @param  string|null  $value  as it stands in the xml, or the inline text as it reads */
+    private function cell(string $type, ?string $value, ?string $formula, int $row, int $column): Cell
+    {
+        $error = null;
+        $read = null;
+        if ($value !== null) {
+            switch ($type) {
+                case 's':
+                    $read = $this->texts[(int) $value] ?? null;
+                    break;
+                case 'b':
+                    $read = trim($value) === '1' || trim($value) === 'true';
+                    break;
+                case 'e':
+                    $error = Text::read($value);
+                    break;
+                case 'inlineStr':
+                    $read = $value;
+                    break;
+                case 'str':
+                    $read = Text::read($value);
+                    break;
+                case 'd':
+                    $read = self::date($value) ?? $value;
+                    break;
+                default:
+                    $read = is_numeric($value) ? $value + 0 : ($value === '' ? null : Text::read($value));
+            }
+        }
+        if (is_string($read) && strlen($read) > Tokeniser::CELL && mb_strlen($read) > Tokeniser::CELL) {
+            throw FileIsWrong::cellTooLong($row, $column, mb_strlen($read), Tokeniser::CELL);
+        }
+        if (is_float($read) && ! is_finite($read)) {
+            $read = null;
+        }
+
+        return match (true) {
+            $formula !== null => Cell::formula($formula, $read, $error),
+            $error !== null => Cell::error($error),
+            default => Cell::of($read),
+        };
+    }
+
+    /** A date of ISO 8601 as a serial day (18.17.4). */
+    private static function date(string $text): ?float
+    {
+        if (preg_match('/^(\d{4})-(\d\d)-(\d\d)(?:T(\d\d):(\d\d)(?::(\d\d(?:\.\d+)?))?)?/', $text, $found) !== 1) {
+            return null;
+        }
+        $day = SerialDate::of((int) $found[1], (int) $found[2], (int) $found[3]);
+
+        return $day + ((int) ($found[4] ?? 0) * 3600 + (int) ($found[5] ?? 0) * 60 + (float) ($found[6] ?? 0)) / 86_400;
+    }
+
+    private function numberLetter(int $format): string
+    {
+        return $this->formatLetters[$format] ??= match (FormatClass::of($this->codes[$format] ?? null)) {
+            FormatClass::Date, FormatClass::DateTime => 'd',
+            FormatClass::Time, FormatClass::Duration => 'h',
+            default => 'n',
+        };
+    }
+
+    private function letter(Cell $cell, int $format = 0): string
+    {
+        return Signature::letter($cell, fn () => $this->codes[$format] ?? null, $this->words);
+    }
+
+    /**
+     * A row in any other legal shape.
+     *
+     * @return array{list<Stored>, list<int>, string}
+     */
+    private function odd(int $row, string $xml): array
+    {
+        $tree = PackageXml::tree("{$this->root}<row>$xml</row></worksheet>", $this->part);
+        $element = PackageXml::child(PackageXml::root($tree), 'row');
+        $cells = [];
+        $formats = [];
+        $next = 1;
+        foreach ($element === null ? [] : PackageXml::children($element, 'c') as $c) {
+            $column = $c->hasAttribute('r') ? Place::column($c->getAttribute('r')) : $next;
+            $next = $column + 1;
+            if ($column > Address::COLUMNS) {
+                throw FileIsWrong::tooManyColumns($row, $column);
+            }
+            $cells[$column] = $this->oddCell($c, $row, $column);
+            $formats[$column] = max(0, (int) $c->getAttribute('s'));
+        }
+        $stored = $numbers = [];
+        $signature = '';
+        for ($column = 1; $column <= max([0, ...array_keys($cells)]); $column++) {
+            $cell = $cells[$column] ?? Cell::blank();
+            $stored[] = $cell->stored();
+            $numbers[] = $formats[$column] ?? self::NONE;
+            $signature .= $this->letter($cell, $formats[$column] ?? 0);
+        }
+
+        return [$stored, $numbers, rtrim($signature, '.')];
+    }
+
+    private function oddCell(DOMElement $c, int $row, int $column): Cell
+    {
+        $f = PackageXml::child($c, 'f');
+        $v = PackageXml::child($c, 'v');
+        $is = PackageXml::child($c, 'is');
+        $attributes = '';
+        foreach (['t', 'si'] as $name) {
+            $attributes .= $f?->hasAttribute($name) === true ? " $name=\"{$f->getAttribute($name)}\"" : '';
+        }
+        $formula = $f === null ? null : $this->formula($attributes, Text::plain($f->textContent), $row, $column);
+        $type = $c->getAttribute('t') === 'n' ? '' : $c->getAttribute('t');
+        $value = $is !== null && $type === 'inlineStr' ? Text::rich($is) : $v?->textContent;
+
+        return $this->cell($type, $type === 'str' || $type === 'e' ? ($value === null ? null : htmlspecialchars($value, ENT_XML1)) : $value, $formula, $row, $column);
+    }
+}

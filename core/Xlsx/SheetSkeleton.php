@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Xlsx;
+
+use DOMDocument;
+use DOMElement;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Range;
+use Rilvet\Package\PackageXml;
+use Rilvet\Refusal;
+use Rilvet\Work\Setup;
+
+/** What stands around the rows of a worksheet: views, columns, merges, protection (ISO/IEC 29500-1 18.3.1). Sizes in px. */
+final class SheetSkeleton
+{
+    /** Columns beyond the data whose widths are kept one by one. */
+    private const BEYOND = 60;
+
+    public readonly DOMDocument $tree;
+
+    public readonly DOMElement $root;
+
+    public function __construct(string $head, string $tail, string $part)
+    {
+        $this->tree = PackageXml::tree($head.$tail, $part);
+        $this->root = PackageXml::root($this->tree);
+    }
+
+    /**
+     * @param  int  $digit  greatest width of a digit in the default type, px (18.3.1.13)
+     * @param  int  $columns  that hold something
+     * @param  array<int, float>  $heights  by row, pt
+     * @param  list<int>  $hiddenRows
+     */
+    public function setup(int $digit, int $columns, array $heights, array $hiddenRows, string $state): Setup
+    {
+        $format = $this->element('sheetFormatPr');
+        $usual = (float) ($format?->getAttribute('defaultRowHeight') ?: 15);
+        $height = max(1, (int) round($usual * 96 / 72));
+        [$widths, $hidden] = $this->columns($digit, $columns + self::BEYOND);
+        $view = $this->view();
+        $pane = $view === null ? null : PackageXml::child($view, 'pane');
+        $frozen = $pane !== null && in_array($pane->getAttribute('state'), ['frozen', 'frozenSplit'], true);
+        [$firstRow, $firstColumn] = self::place($pane?->getAttribute('topLeftCell') ?: ($view?->getAttribute('topLeftCell') ?? ''));
+        $px = array_map(fn (float $points) => max(1, (int) round($points * 96 / 72)), $heights);
+        [$freezeRow, $freezeColumn] = [$frozen ? min(200, (int) $pane->getAttribute('ySplit')) : 0, $frozen ? min(50, (int) $pane->getAttribute('xSplit')) : 0];
+        // The first cell beside what is frozen is where every sheet begins.
+        $atStart = $firstRow <= $freezeRow + 1 && $firstColumn <= $freezeColumn + 1;
+
+        return new Setup(
+            $widths, array_filter($px, fn (int $each) => $each !== $height), $hidden, $hiddenRows, $this->merges(),
+            $this->usualWidth($digit), $height, $freezeRow, $freezeColumn,
+            $view === null || ! in_array($view->getAttribute('showGridLines'), ['0', 'false'], true),
+            max(10, min(400, (int) ($view?->getAttribute('zoomScale') ?: 100))),
+            null, $state, $this->element('sheetProtection') !== null && in_array($this->element('sheetProtection')->getAttribute('sheet'), ['1', 'true'], true),
+            firstRow: $atStart ? 1 : $firstRow, firstColumn: $atStart ? 1 : $firstColumn,
+        );
+    }
+
+    public function element(string $name): ?DOMElement
+    {
+        return PackageXml::child($this->root, $name);
+    }
+
+    public function tab(): ?DOMElement
+    {
+        $properties = $this->element('sheetPr');
+
+        return $properties === null ? null : PackageXml::child($properties, 'tabColor');
+    }
+
+    /** @return array<int, int> number of the format of whole columns, by column */
+    public function columnFormats(int $most): array
+    {
+        $formats = [];
+        foreach ($this->cols() as [$first, $last, $col]) {
+            $format = (int) $col->getAttribute('style');
+            for ($column = $first; $format > 0 && $column <= min($last, $most); $column++) {
+                $formats[$column] = $format;
+            }
+        }
+
+        return $formats;
+    }
+
+    public function view(): ?DOMElement
+    {
+        $views = $this->element('sheetViews');
+
+        return $views === null ? null : PackageXml::child($views, 'sheetView');
+    }
+
+    /** @return list<array{int, int, DOMElement}> first and last column */
+    public function cols(): array
+    {
+        $cols = $this->element('cols');
+        $found = [];
+        foreach ($cols === null ? [] : PackageXml::children($cols, 'col') as $col) {
+            $first = max(1, (int) $col->getAttribute('min'));
+            $last = min(Address::COLUMNS, (int) ($col->getAttribute('max') ?: $first));
+            if ($first <= $last) {
+                $found[] = [$first, $last, $col];
+            }
+        }
+
+        return $found;
+    }
+
+    /** Characters of the default type to px (18.3.1.13). */
+    public static function px(float $characters, int $digit): int
+    {
+        return (int) floor((256 * $characters + floor(128 / $digit)) / 256 * $digit);
+    }
+
+    /** @return array{array<int, int>, list<int>} widths by column, hidden columns */
+    private function columns(int $digit, int $most): array
+    {
+        $widths = [];
+        $hidden = [];
+        foreach ($this->cols() as [$first, $last, $col]) {
+            $width = (float) $col->getAttribute('width');
+            $isHidden = in_array($col->getAttribute('hidden'), ['1', 'true'], true);
+            // What reaches to the end of the sheet says how the rest looks, not how wide 16,000 columns are.
+            for ($column = $first; $column <= ($isHidden ? $last : min($last, max($most, $first))); $column++) {
+                if ($width > 0) {
+                    $widths[$column] = self::px(min(255.0, $width), $digit);
+                }
+                if ($isHidden) {
+                    $hidden[] = $column;
+                }
+            }
+        }
+
+        return [$widths, $hidden];
+    }
+
+    private function usualWidth(int $digit): int
+    {
+        $format = $this->element('sheetFormatPr');
+        $width = (float) ($format?->getAttribute('defaultColWidth') ?? 0);
+        if ($width > 0) {
+            return max(1, self::px(min(255.0, $width), $digit));
+        }
+        $base = (int) ($format?->getAttribute('baseColWidth') ?: 8);
+
+        // Common practice: so many digits and their room, up to the next 8 px.
+        return (int) (ceil(($base * $digit + 5) / 8) * 8);
+    }
+
+    /** @return list<Range> */
+    private function merges(): array
+    {
+        $cells = $this->element('mergeCells');
+        $merges = [];
+        foreach ($cells === null ? [] : PackageXml::children($cells, 'mergeCell') as $cell) {
+            try {
+                $merges[] = Range::parse($cell->getAttribute('ref'));
+            } catch (Refusal) {
+                // A merge of cells that are none is left where it is.
+            }
+        }
+
+        return $merges;
+    }
+
+    /** @return array{int, int} row and column */
+    private static function place(string $address): array
+    {
+        return preg_match('/^\$?([A-Za-z]{1,3})\$?(\d{1,7})$/', $address, $found) === 1 ? [max(1, min(Address::ROWS, (int) $found[2])), Place::column($found[1])] : [1, 1];
+    }
+}
