@@ -31,6 +31,10 @@ Artisan::command('rilvet:tidy', function () {
     foreach (glob(storage_path('app/handovers/*')) ?: [] as $file) {
         Handover::query()->whereKey(pathinfo($file, PATHINFO_FILENAME))->exists() || @unlink($file);
     }
+    // A package whose workbook is gone, or never became whole, is nobody's.
+    foreach (glob(storage_path('app/packages/*')) ?: [] as $file) {
+        Workbook::query()->whereKey((int) pathinfo($file, PATHINFO_FILENAME))->exists() || @unlink($file);
+    }
     $this->info("Tidied: $half unfinished workbooks, $stuck unfinished files.");
 })->purpose('Clean up after a stop in the middle of something');
 

@@ -182,6 +182,21 @@ final class Bench
         return $parts;
     }
 
+    /** @return list<int> numbers of the sheets in which cells are other than they came */
+    public function edited(WorkbookRow $row): array
+    {
+        $numbers = [];
+        foreach ($row->changes()->where('undone', false)->lazyById(100) as $change) {
+            foreach (self::unpack($change)->patches as $patch) {
+                if ($patch->document === 'cells' || $patch->document === 'shift') {
+                    $numbers[$patch->sheet] = $patch->sheet;
+                }
+            }
+        }
+
+        return array_values($numbers);
+    }
+
     private function record(WorkbookRow $row, Change $change, ?string $group = null): void
     {
         $row->changes()->where('undone', true)->delete();

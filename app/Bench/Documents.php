@@ -42,7 +42,7 @@ final class Documents
         $setup = $data['setup'];
         /** @var SetupData|null $fitted */
         $fitted = $data['fitted'] ?? null;
-        /** @var array{file?: Runs, named?: Runs, hand?: Runs, rules?: list<array{part: string, kind: string|null, look: array<string, bool|int|float|string>, heading?: string}>, wears?: list<string>, joins?: array<string, string>|null} $data */
+        /** @var array{file?: Runs, named?: Runs, hand?: Runs, rules?: list<array{part: string, kind: string|null, look: array<string, bool|int|float|string>, heading?: string}>, wears?: list<string>, joins?: array<string, string>|null, origin?: string|null} $data */
 
         return new Worksheet(
             new BlockSheet($row->name, $row->rows, $row->columns, new DatabaseBlockStore($row->id), $typing),
@@ -60,6 +60,7 @@ final class Documents
             array_map(PartRule::fromArray(...), $data['rules'] ?? []),
             $data['wears'] ?? [],
             $data['joins'] ?? [],
+            $data['origin'] ?? null,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\CommandLine;
 
+use App\Files\FileKind;
 use App\Files\Opening;
 use App\Files\Writing\WorkbookWriter;
 use App\Files\Writing\Writers;
@@ -73,7 +74,8 @@ final class DressCommand extends Command
         $start = microtime(true);
         $workbook = Files::open($file);
         $workbook = (new Dress(array_keys($workbook->sheets), $stylebook, $clean))->on($workbook);
-        $writer = self::writer($target);
+        // Nothing but looks is changed here, so an xlsx goes back into its own package.
+        $writer = self::writer($target, $file);
         $writer->write($workbook, $target);
         $proof = $writer->prove($workbook, $target);
         if (! $proof->holds()) {
@@ -91,11 +93,11 @@ final class DressCommand extends Command
         ];
     }
 
-    private static function writer(string $target): WorkbookWriter
+    private static function writer(string $target, ?string $source = null): WorkbookWriter
     {
         $ending = pathinfo($target, PATHINFO_EXTENSION);
 
-        return Writers::for($ending) ?? throw new Usage("nothing is written as \"$ending\"; use ".implode(', ', Writers::ENDINGS));
+        return Writers::for($ending, source: $source !== null && FileKind::of($source, basename($source)) === FileKind::Xlsx ? $source : null, edited: []) ?? throw new Usage("nothing is written as \"$ending\"; use ".implode(', ', Writers::ENDINGS));
     }
 
     private function stylebook(string $name): Stylebook

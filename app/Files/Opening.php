@@ -160,7 +160,7 @@ final class Opening
                 $intake->row($row, $stored, $styles, $signature);
             }
             $rows->below($intake);
-            $sheets[$number] = $intake->sheet($rows->setup($digit, $intake->columns()), $looks);
+            $sheets[$number] = $intake->sheet($rows->setup($digit, $intake->columns()), $looks)->fromPackage();
         }
         $this->notices = self::told($book);
 

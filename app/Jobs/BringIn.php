@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Bench\DatabaseBlockStore;
 use App\Bench\Shelf;
+use App\Files\FileKind;
 use App\Files\Limits;
 use App\Files\Opening;
 use App\Models\Import;
@@ -49,11 +50,19 @@ final class BringIn implements ShouldQueue
             }, $limits, new Progress($import));
             $opened = $opening->open($import->path(), $import->name, self::dialect($import));
             array_walk($stores, fn (DatabaseBlockStore $store) => $store->flush());
+            if ($import->kind === FileKind::Xlsx->value) {
+                // The package stays beside the workbook: a hand-over writes back into it.
+                is_dir(dirname($workbook->package())) || mkdir(dirname($workbook->package()), 0755, true);
+                copy($import->path(), $workbook->package());
+            }
             $shelf->keep($workbook, $opened, $ids, $opening->notices());
             $import->update(['status' => 'done', 'workbook_id' => $workbook->id]);
             @unlink($import->path());
         } catch (Throwable $fault) {
-            $workbook instanceof Workbook && $workbook->delete();
+            if ($workbook instanceof Workbook) {
+                @unlink($workbook->package());
+                $workbook->delete();
+            }
             $import->update($fault instanceof Cancelled
                 ? ['status' => 'cancelled']
                 : ['status' => 'failed', 'message' => $fault instanceof Refusal ? $fault->getMessage() : 'The file could not be brought in, for a reason of our own. Nothing was stored; your file is unchanged.']);

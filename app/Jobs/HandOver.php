@@ -37,7 +37,7 @@ final class HandOver implements ShouldQueue
         try {
             $row = Workbook::query()->findOrFail($handover->workbook_id);
             $workbook = $bench->whole($row);
-            $writer = Writers::for($handover->format, $handover->defuse, $handover->sheet) ?? throw new RuntimeException("No writer for {$handover->format}.");
+            $writer = Writers::for($handover->format, $handover->defuse, $handover->sheet, is_file($row->package()) ? $row->package() : null, $bench->edited($row)) ?? throw new RuntimeException("No writer for {$handover->format}.");
             is_dir(dirname($handover->path())) || mkdir(dirname($handover->path()), 0755, true);
             $writer->write($workbook, $handover->path(), new Progress($handover));
             $proof = $writer->prove($workbook, $handover->path());

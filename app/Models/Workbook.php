@@ -25,6 +25,12 @@ final class Workbook extends Model
 
     protected $casts = ['from1904' => 'boolean'];
 
+    /** Where the xlsx package stands that the workbook came in; only workbooks that came as xlsx have one. */
+    public function package(): string
+    {
+        return storage_path("app/packages/{$this->id}.xlsx");
+    }
+
     /** @return HasMany<Sheet, $this> */
     public function sheets(): HasMany
     {

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Rilvet\Package;
 
-use DeflateContext;
-use HashContext;
 use RuntimeException;
 
 /**
- * Writes a zip archive (APPNOTE 6.3) to a seekable stream: parts piece by piece, and entries of another archive as they
- * are packed there. New entries carry one fixed time, so that the same parts give the same bytes. Sizes beyond 4 GB and
+ * Writes a zip archive (APPNOTE 6.3) to a stream: parts that were packed before, and entries of another archive as they are
+ * packed there. New entries carry one fixed time, so that the same parts give the same bytes. Sizes beyond 4 GB and
  * more than 65,535 entries are written as zip64 (4.3.14, 4.5.3).
  */
 final class ZipWriter
@@ -25,49 +23,9 @@ final class ZipWriter
 
     private int $offset = 0;
 
-    private ?DeflateContext $deflate = null;
-
-    private ?HashContext $check = null;
-
-    private string $waiting = '';
-
-    /** @var array{name: string, method: int, time: int, crc: int, packed: int, size: int, offset: int}|null */
-    private ?array $open = null;
-
-    /** @param  resource  $out  seekable */
+    /** @param  resource  $out */
     public function __construct(private $out)
     {
-    }
-
-    /** @param  int  $level  of deflate, 1 to 9 */
-    public function begin(string $name, int $level = 4): void
-    {
-        $this->open = ['name' => $name, 'method' => 8, 'time' => self::TIME, 'crc' => 0, 'packed' => 0, 'size' => 0, 'offset' => $this->offset];
-        // Room for 8-byte sizes is kept, since nobody knows yet how large the part will be.
-        $this->put(self::local($this->open, true));
-        $this->deflate = deflate_init(ZLIB_ENCODING_RAW, ['level' => $level]) ?: throw new RuntimeException('Deflate cannot be begun.');
-        $this->check = hash_init('crc32b');
-    }
-
-    public function write(string $bytes): void
-    {
-        $this->waiting .= $bytes;
-        if (strlen($this->waiting) > 65_536) {
-            $this->pack(ZLIB_NO_FLUSH);
-        }
-    }
-
-    public function end(): void
-    {
-        $this->pack(ZLIB_FINISH);
-        [$entry, $check] = [$this->open, $this->check];
-        assert($entry !== null && $check !== null);
-        $entry['crc'] = (int) hexdec(hash_final($check));
-        fseek($this->out, $entry['offset']);
-        fwrite($this->out, self::local($entry, true));
-        fseek($this->out, $this->offset);
-        $this->entries[] = $entry;
-        $this->open = $this->deflate = $this->check = null;
     }
 
     public function add(string $name, string $bytes, int $level = 6): void
@@ -78,15 +36,16 @@ final class ZipWriter
         $this->entries[] = $entry;
     }
 
+    /** A part that was packed before. */
+    public function place(string $name, PackedPart $part): void
+    {
+        $this->enter(['name' => $name, 'method' => 8, 'time' => self::TIME, 'crc' => $part->crc, 'packed' => $part->packed, 'size' => $part->size, 'offset' => $this->offset], $part->pieces());
+    }
+
     /** An entry of another archive, byte for byte as it is packed there. */
     public function copy(ZipReader $from, Entry $entry): void
     {
-        $copied = ['name' => $entry->name, 'method' => $entry->method, 'time' => $entry->time, 'crc' => $entry->crc, 'packed' => $entry->packed, 'size' => $entry->size, 'offset' => $this->offset];
-        $this->put(self::local($copied, $entry->size >= self::MOST || $entry->packed >= self::MOST));
-        foreach ($from->packed($entry) as $piece) {
-            $this->put($piece);
-        }
-        $this->entries[] = $copied;
+        $this->enter(['name' => $entry->name, 'method' => $entry->method, 'time' => $entry->time, 'crc' => $entry->crc, 'packed' => $entry->packed, 'size' => $entry->size, 'offset' => $this->offset], $from->packed($entry));
     }
 
     public function finish(): void
@@ -103,15 +62,17 @@ final class ZipWriter
         $this->put(pack('a4vvvvVVv', "PK\x05\x06", 0, 0, min($count, 0xFFFF), min($count, 0xFFFF), min($length, self::MOST), min($start, self::MOST), 0));
     }
 
-    private function pack(int $how): void
+    /**
+     * @param  array{name: string, method: int, time: int, crc: int, packed: int, size: int, offset: int}  $entry
+     * @param  iterable<string>  $pieces
+     */
+    private function enter(array $entry, iterable $pieces): void
     {
-        assert($this->open !== null && $this->deflate !== null && $this->check !== null);
-        hash_update($this->check, $this->waiting);
-        $this->open['size'] += strlen($this->waiting);
-        $packed = (string) deflate_add($this->deflate, $this->waiting, $how);
-        $this->open['packed'] += strlen($packed);
-        $this->waiting = '';
-        $this->put($packed);
+        $this->put(self::local($entry, $entry['size'] >= self::MOST || $entry['packed'] >= self::MOST));
+        foreach ($pieces as $piece) {
+            $this->put($piece);
+        }
+        $this->entries[] = $entry;
     }
 
     private function put(string $bytes): void

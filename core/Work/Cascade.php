@@ -27,8 +27,13 @@ final class Cascade
     /** @var array<array-key, list<Worn>> */
     private array $wholeRows = [];
 
-    /** No cell of the sheet has a look of its own. */
-    private ?bool $plain = null;
+    /** Whole rows that are kept in mind. */
+    private const ROWS = 4_000;
+
+    /** @var list<int>|null rows from which on cells have other looks of their own than above; null where rows differ nearly one by one */
+    private ?array $stretches = null;
+
+    private bool $isStretched = false;
 
     /** @var array<int, array<int, array{TableReading, Part|null, int}>> by row: what each table says of it */
     private array $rows = [];
@@ -73,18 +78,21 @@ final class Cascade
     }
 
     /**
-     * What the cells of a row wear, from column A on. Where nothing but the reading tells cells apart, rows of one part
-     * and one place in the stripes wear the same, and are resolved once.
+     * What the cells of a row wear, from column A on. Rows of one part, one place in the stripes and one stretch of looks
+     * of their own wear the same, and are resolved once.
      *
      * @return list<Worn>
      */
     public function row(int $row, int $columns): array
     {
         $sheet = $this->sheet;
-        $this->plain ??= ($sheet->clean || $sheet->file->isEmpty()) && $sheet->named->isEmpty() && $sheet->hand->isEmpty() && array_filter($sheet->reading->tables, fn (TableReading $table) => $table->asides !== []) === [];
+        if (! $this->isStretched) {
+            $this->stretches = $this->stretched();
+            $this->isStretched = true;
+        }
         $key = null;
-        if ($this->plain) {
-            $key = (string) $columns;
+        if ($this->stretches !== null) {
+            $key = "$columns.".self::place($this->stretches, $row);
             foreach ($this->rows[$row] ??= $this->tablesOf($row) as [$table, $part, $position]) {
                 // Groups differ from one row of them to the next.
                 $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '').($sheet->stylebook?->stripes?->wears($position) ? 's' : '').($row === $table->firstBodyRow() ? 'f' : '').($row === $table->lastHeadRow() ? 'l' : '');
@@ -98,7 +106,53 @@ final class Cascade
             $worn[] = $this->at($row, $column);
         }
 
-        return $key === null ? $worn : $this->wholeRows[$key] = $worn;
+        if ($key !== null) {
+            if (count($this->wholeRows) > self::ROWS) {
+                $this->wholeRows = [];
+            }
+            $this->wholeRows[$key] = $worn;
+        }
+
+        return $worn;
+    }
+
+    /** @return list<int>|null */
+    private function stretched(): ?array
+    {
+        $sheet = $this->sheet;
+        if (array_filter($sheet->reading->tables, fn (TableReading $table) => $table->asides !== []) !== []) {
+            return null;
+        }
+        $starts = [];
+        foreach ([...($sheet->clean ? [] : [$sheet->file]), $sheet->named, $sheet->hand] as $map) {
+            foreach ($map->runs() as $runs) {
+                foreach ($runs as [$first, $last]) {
+                    $starts[$first] = true;
+                    $starts[$last + 1] = true;
+                }
+            }
+        }
+        $rows = array_keys($starts);
+        sort($rows);
+
+        return count($rows) > 200 && count($rows) > $sheet->cells->rows() / 2 ? null : $rows;
+    }
+
+    /**
+     * How many of the rows stand at or before one.
+     *
+     * @param  list<int>  $rows  in order
+     */
+    private static function place(array $rows, int $row): int
+    {
+        $low = 0;
+        $high = count($rows);
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $rows[$middle] <= $row ? $low = $middle + 1 : $high = $middle;
+        }
+
+        return $low;
     }
 
     /** @return list<array{TableReading, Part|null, int}> the tables that a row crosses, its part there, its position in its run */

@@ -23,7 +23,7 @@ use Rilvet\Stylebook\Stylebook;
  */
 final readonly class Worksheet
 {
-    public const DOCUMENTS = ['name', 'found', 'corrections', 'typing', 'dress', 'setup', 'fitted', 'file', 'named', 'hand', 'rules', 'wears', 'joins'];
+    public const DOCUMENTS = ['name', 'found', 'corrections', 'typing', 'dress', 'setup', 'fitted', 'file', 'named', 'hand', 'rules', 'wears', 'joins', 'origin'];
 
     public Reading $reading;
 
@@ -36,6 +36,7 @@ final readonly class Worksheet
      * @param  Setup|null  $fitted  sizes and opening as the dress fitted them
      * @param  list<PartRule>  $rules  what a person said of whole parts of this sheet
      * @param  list<string>  $wears  names of the looks that the layer of named looks counts from 1
+     * @param  string|null  $origin  fingerprint of what came with the package that the sheet is part of; null where there is none
      * @param  array<string, string>  $joins  by merged range: the first text as it was before the texts were joined
      */
     public function __construct(
@@ -54,9 +55,27 @@ final readonly class Worksheet
         public array $rules = [],
         public array $wears = [],
         public array $joins = [],
+        public ?string $origin = null,
     ) {
         $this->reading = array_reduce($corrections, fn (Reading $reading, Correction $correction) => $correction->on($reading), $found);
         $this->setup = $fitted ?? $came;
+    }
+
+    /** The sheet as part of a package: what came with it is remembered, so that it is known whether an act said otherwise. */
+    public function fromPackage(): self
+    {
+        return $this->with(['origin' => $this->fingerprint()]);
+    }
+
+    /** No act has said anything of looks and sizes since the sheet came; its cells are another matter. */
+    public function isAsItCame(): bool
+    {
+        return $this->stylebook === null && ! $this->clean && $this->rules === [] && $this->named->isEmpty() && $this->hand->isEmpty() && $this->origin === $this->fingerprint();
+    }
+
+    private function fingerprint(): string
+    {
+        return hash('xxh128', (string) json_encode([$this->setup->toArray(), $this->file->runs()]));
     }
 
     public function wearing(?Stylebook $stylebook, bool $clean): self
@@ -187,7 +206,7 @@ final readonly class Worksheet
         return new self(...($parts + [
             'cells' => $this->cells, 'name' => $this->name, 'found' => $this->found, 'corrections' => $this->corrections, 'typing' => $this->typing, 'stylebook' => $this->stylebook,
             'clean' => $this->clean, 'came' => $this->came, 'fitted' => $this->fitted, 'file' => $this->file, 'named' => $this->named, 'hand' => $this->hand,
-            'rules' => $this->rules, 'wears' => $this->wears, 'joins' => $this->joins,
+            'rules' => $this->rules, 'wears' => $this->wears, 'joins' => $this->joins, 'origin' => $this->origin,
         ]));
     }
 
@@ -208,6 +227,7 @@ final readonly class Worksheet
             'rules' => array_map(fn (PartRule $rule) => $rule->toArray(), $this->rules),
             'wears' => $this->wears,
             'joins' => $this->joins === [] ? null : $this->joins,
+            'origin' => $this->origin,
             default => null,
         };
     }

@@ -28,6 +28,9 @@ final class RowReader
 
     public const CELL = '~<c r="([A-Z]{1,3})\d{1,7}"([^>]*?)(?:/>|>(?:<f([^>]*?)(?:/>|>([^<]*+)</f>))?(?:<v>([^<]*+)</v>)?(?:<is><t(?: xml:space="preserve")?>([^<]*+)</t></is>)?</c>)~';
 
+    /** The same cells with all that follows their attributes as one piece. */
+    public const WHOLE = '~<c r="([A-Z]{1,3})\d{1,7}"([^>/]*+)(/>|>(?:<f[^>]*+>(?:[^<]*+</f>)?)?(?:<v>[^<]*+</v>)?(?:<is><t(?: xml:space="preserve")?>[^<]*+</t></is>)?</c>)~';
+
     /** @var array<string, array{int, string}|null> number of the format and type of a cell, by its attributes; null for an odd one */
     private array $kinds = [];
 
@@ -151,6 +154,12 @@ final class RowReader
         }
 
         return [$stored, $formats, rtrim($signature, '.')];
+    }
+
+    /** The number of the format that a cell's attributes name; null where they are no common ones. */
+    public function format(string $attributes): ?int
+    {
+        return ($this->kinds[$attributes] ?? $this->kind($attributes))[0] ?? null;
     }
 
     /** @return array{int, string}|null */

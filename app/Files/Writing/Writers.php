@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files\Writing;
 
+use App\Files\Xlsx\PackageWriter;
 use App\Files\Xlsx\XlsxWriter;
 
 /** The writer for a file ending. */
@@ -11,10 +12,14 @@ final class Writers
 {
     public const ENDINGS = ['xlsx', 'csv', 'tsv', 'html'];
 
-    public static function for(string $ending, bool $defuse = false, ?int $sheet = null): ?WorkbookWriter
+    /**
+     * @param  string|null  $source  path of the xlsx package that the workbook came in, where it did
+     * @param  list<int>|null  $edited  numbers of the sheets in which cells were changed since; null where nobody knows
+     */
+    public static function for(string $ending, bool $defuse = false, ?int $sheet = null, ?string $source = null, ?array $edited = null): ?WorkbookWriter
     {
         return match (strtolower($ending)) {
-            'xlsx' => new XlsxWriter,
+            'xlsx' => $source === null ? new XlsxWriter : new PackageWriter($source, $edited),
             'csv' => new CsvWriter(',', $defuse, $sheet),
             'tsv' => new CsvWriter("\t", $defuse, $sheet),
             'html', 'htm' => new HtmlWriter,

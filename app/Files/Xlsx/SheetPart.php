@@ -17,6 +17,7 @@ use Rilvet\Window\Ruler;
 use Rilvet\Work\Layer;
 use Rilvet\Work\Worksheet;
 use Rilvet\Work\Worn;
+use Rilvet\Xlsx\CellXml;
 
 /** One worksheet part (ISO/IEC 29500-1 18.3.1.99), written to a stream row by row. */
 final class SheetPart
@@ -122,7 +123,7 @@ final class SheetPart
             if ($cell->isBlank() && $format === 0) {
                 continue;
             }
-            $xml .= $this->cell(($this->letters[$index] ??= Address::columnName($index + 1)).$row, $cell, $format);
+            $xml .= CellXml::of(($this->letters[$index] ??= Address::columnName($index + 1)).$row, $format, $cell);
         }
         $height = $setup->heights[$row] ?? null;
         $hidden = $setup->hidesRow($row);
@@ -131,23 +132,6 @@ final class SheetPart
         }
 
         return "<row r=\"$row\"".($height === null ? '' : ' ht="'.self::points($height).'" customHeight="1"').($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
-    }
-
-    private function cell(string $address, Cell $cell, int $format): string
-    {
-        $start = "<c r=\"$address\"".($format === 0 ? '' : " s=\"$format\"");
-        $formula = $cell->formula === null ? '' : '<f>'.Xml::text($cell->formula).'</f>';
-        $value = $cell->value;
-
-        return match (true) {
-            $cell->error !== null => "$start t=\"e\">$formula<v>".Xml::text($cell->error).'</v></c>',
-            is_bool($value) => "$start t=\"b\">$formula<v>".($value ? 1 : 0).'</v></c>',
-            is_int($value) => "$start>$formula<v>$value</v></c>",
-            is_float($value) => "$start>$formula<v>".json_encode($value).'</v></c>',
-            $value === null => $formula === '' ? "$start/>" : "$start>$formula</c>",
-            $formula !== '' => "$start t=\"str\">$formula<v>".Xml::text($value).'</v></c>',
-            default => "$start t=\"inlineStr\"><is><t xml:space=\"preserve\">".Xml::text($value).'</t></is></c>',
-        };
     }
 
     private function spills(Cell $cell, Worn $worn, int $column): bool

@@ -9,7 +9,6 @@ use App\Files\Writing\Safely;
 use App\Files\Writing\WorkbookWriter;
 use DateTimeImmutable;
 use Rilvet\Grid\Address;
-use Rilvet\Grid\Cell;
 use Rilvet\Look\Look;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\RowRun;
@@ -57,23 +56,7 @@ final class XlsxWriter implements WorkbookWriter
 
     public function prove(Workbook $workbook, string $path): Proof
     {
-        $proof = new Proof;
-        $number = 0;
-        foreach ($workbook->sheets as $sheet) {
-            $number++;
-            $found = (new SheetValues($path, "xl/worksheets/sheet$number.xml"))->rows();
-            foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
-                $there = $found->valid() && $found->key() === $row ? $found->current() : [];
-                if ($found->valid() && $found->key() === $row) {
-                    $found->next();
-                }
-                foreach ($cells as $index => $cell) {
-                    $proof->compare($sheet->name, $row, $index + 1, $cell, $there[$index + 1] ?? Cell::blank());
-                }
-            }
-        }
-
-        return $proof;
+        return XlsxProof::of($workbook, $path);
     }
 
     private static function ground(Workbook $workbook): Look

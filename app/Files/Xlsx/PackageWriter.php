@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Xlsx;
+
+use App\Files\Writing\Proof;
+use App\Files\Writing\Safely;
+use App\Files\Writing\WorkbookWriter;
+use Rilvet\Work\Workbook;
+use Rilvet\Xlsx\Book;
+use Rilvet\Xlsx\BookRewrite;
+use RuntimeException;
+
+/** Writes a workbook that came as xlsx back into its own package, in which all stays that Rilvet did not change. */
+final readonly class PackageWriter implements WorkbookWriter
+{
+    /**
+     * @param  string  $source  path of the package as it came
+     * @param  list<int>|null  $edited  numbers of the sheets in which cells were changed; null where nobody knows
+     */
+    public function __construct(private string $source, private ?array $edited = null)
+    {
+    }
+
+    public function write(Workbook $workbook, string $path, ?callable $progress = null): void
+    {
+        Safely::to($path, function (string $unfinished) use ($workbook, $progress) {
+            $stream = fopen($this->source, 'rb') ?: throw new RuntimeException('The package as it came is not there.');
+            $out = fopen($unfinished, 'w+b') ?: throw new RuntimeException('The file cannot be written.');
+            try {
+                (new BookRewrite(new Book($stream), $workbook, $this->edited))->write($out, $progress);
+            } finally {
+                fclose($stream);
+                fclose($out);
+            }
+        });
+    }
+
+    public function prove(Workbook $workbook, string $path): Proof
+    {
+        return XlsxProof::of($workbook, $path);
+    }
+}

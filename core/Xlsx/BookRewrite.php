@@ -1,0 +1,291 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Xlsx;
+
+use DOMDocument;
+use DOMElement;
+use Rilvet\Package\Package;
+use Rilvet\Package\PackageXml;
+use Rilvet\Package\PackedPart;
+use Rilvet\Package\ZipWriter;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+
+/**
+ * Writes a workbook back into the package that it came in: parts in which something is other than it was are replaced,
+ * every other entry goes over byte for byte as it was packed. Charts, drawings, comments, pivot tables, macros and what
+ * else Rilvet does not know stay as they are.
+ */
+final class BookRewrite
+{
+    /** @var array<string, PackedPart|string|null> what stands in the place of entries, by name; null leaves one out */
+    private array $replaced = [];
+
+    /** @var array<string, string> entries that are new */
+    private array $added = [];
+
+    private bool $formulasChanged = false;
+
+    /**
+     * @param  Workbook  $workbook  with its sheets under the numbers 1, 2, ... in the order of the package
+     * @param  list<int>|null  $edited  numbers of the sheets in which cells may have been changed; null where nobody knows
+     */
+    public function __construct(private readonly Book $book, private readonly Workbook $workbook, private readonly ?array $edited = null)
+    {
+    }
+
+    /**
+     * @param  resource  $out
+     * @param  (callable(int): void)|null  $progress  told the number of rows done
+     */
+    public function write($out, ?callable $progress = null): void
+    {
+        $part = $this->book->styles();
+        $styles = new StylesWriting($part === null ? '' : $this->book->package->contents($part), $this->book->colours, $part ?? 'styles');
+        foreach ($this->book->sheets as $index => $from) {
+            $sheet = $this->workbook->sheets[$index + 1] ?? null;
+            $sheet === null || $this->sheet($from, $index + 1, $sheet, $styles, $progress);
+        }
+        if ($styles->isChanged()) {
+            $part === null ? $this->newStyles($styles->xml()) : $this->replaced[$this->book->package->entry($part)] = $styles->xml();
+        }
+        $this->workbookPart();
+        $this->left();
+        $zip = new ZipWriter($out);
+        foreach ($this->book->package->zip->entries as $name => $entry) {
+            $name = (string) $name;
+            $part = array_key_exists($name, $this->replaced) ? $this->replaced[$name] : $entry;
+            match (true) {
+                $part === null => null,
+                is_string($part) => $zip->add($name, $part),
+                $part instanceof PackedPart => $zip->place($name, $part),
+                default => $zip->copy($this->book->package->zip, $part),
+            };
+        }
+        foreach ($this->added as $name => $xml) {
+            $zip->add($name, $xml);
+        }
+        $zip->finish();
+    }
+
+    /** @param  (callable(int): void)|null  $progress */
+    private function sheet(BookSheet $from, int $number, Worksheet $sheet, StylesWriting $styles, ?callable $progress): void
+    {
+        $isEdited = $this->edited === null || in_array($number, $this->edited, true);
+        if (! $isEdited && $sheet->isAsItCame()) {
+            return;
+        }
+        $rewrite = new SheetRewrite($this->book, $from, $sheet, $this->workbook->looks, $styles, $isEdited);
+        $part = new PackedPart;
+        $rewrite->write($part, $progress);
+        $this->formulasChanged = $this->formulasChanged || $rewrite->formulasChanged;
+        if ($rewrite->isChanged) {
+            $this->replaced[$from->part] = $part;
+        }
+    }
+
+    /** Names, order and visibility of sheets, and defined names. */
+    private function workbookPart(): void
+    {
+        $tree = PackageXml::tree($this->book->package->contents($this->book->part), $this->book->part);
+        $root = PackageXml::root($tree);
+        $changed = $this->sheetList($root);
+        $changed = $this->definedNames($root) || $changed;
+        if ($this->formulasChanged) {
+            // Results that depend on changed cells are worked out anew when the file is opened.
+            $calculation = PackageXml::child($root, 'calcPr');
+            $calculation?->setAttribute('fullCalcOnLoad', '1');
+            $changed = $calculation !== null || $changed;
+        }
+        if ($changed) {
+            $this->replaced[$this->book->package->entry($this->book->part)] = (string) $tree->saveXML();
+        }
+    }
+
+    private function sheetList(DOMElement $root): bool
+    {
+        $list = PackageXml::child($root, 'sheets');
+        $elements = $list === null ? [] : PackageXml::children($list, 'sheet');
+        $changed = false;
+        $places = [];
+        foreach ($this->book->sheets as $index => $from) {
+            $sheet = $this->workbook->sheets[$index + 1] ?? null;
+            $element = $elements[$from->place] ?? null;
+            if ($sheet === null || $element === null) {
+                continue;
+            }
+            $places[$index + 1] = $from->place;
+            if ($element->getAttribute('name') !== $sheet->name) {
+                $element->setAttribute('name', $sheet->name);
+                $changed = true;
+            }
+            if ($from->state !== $sheet->setup->state) {
+                $sheet->setup->state === 'visible' ? $element->removeAttribute('state') : $element->setAttribute('state', $sheet->setup->state);
+                $changed = true;
+            }
+        }
+        $order = array_values(array_intersect(array_keys($this->workbook->sheets), array_keys($places)));
+        $sorted = $order;
+        sort($sorted);
+        if ($list !== null && $order !== $sorted) {
+            $slots = array_values($places);
+            $moved = [];
+            foreach ($order as $place => $number) {
+                $moved[$slots[$place]] = $elements[$places[$number]];
+            }
+            $from = array_map(fn (DOMElement $element) => spl_object_id($element), $elements);
+            foreach ($elements as $place => $element) {
+                $list->appendChild($moved[$place] ?? $element);
+            }
+            $now = array_map(fn (DOMElement $element) => (int) array_search(spl_object_id($element), $from, true), PackageXml::children($list, 'sheet'));
+            $this->renumber($root, array_flip($now));
+            $changed = true;
+        }
+
+        return $changed;
+    }
+
+    /**
+     * What counts sheets by their place counts them at their new one.
+     *
+     * @param  array<int, int>  $places  new place by old one
+     */
+    private function renumber(DOMElement $root, array $places): void
+    {
+        $names = PackageXml::child($root, 'definedNames');
+        foreach ($names === null ? [] : PackageXml::children($names, 'definedName') as $name) {
+            if ($name->hasAttribute('localSheetId')) {
+                $name->setAttribute('localSheetId', (string) ($places[(int) $name->getAttribute('localSheetId')] ?? 0));
+            }
+        }
+        $views = PackageXml::child($root, 'bookViews');
+        foreach ($views === null ? [] : PackageXml::children($views, 'workbookView') as $view) {
+            foreach (['activeTab', 'firstSheet'] as $attribute) {
+                if ($view->hasAttribute($attribute)) {
+                    $view->setAttribute($attribute, (string) ($places[(int) $view->getAttribute($attribute)] ?? 0));
+                }
+            }
+        }
+    }
+
+    private function definedNames(DOMElement $root): bool
+    {
+        $was = $this->book->names();
+        $now = $this->workbook->names;
+        if ($was == $now) {
+            return false;
+        }
+        $names = PackageXml::child($root, 'definedNames');
+        if ($names === null) {
+            $names = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'definedNames' : "{$root->prefix}:definedNames");
+            assert($names instanceof DOMElement);
+            // Names stand after the sheets, and what is outside of the workbook before them (18.2.27).
+            $before = PackageXml::child($root, 'externalReferences') ?? PackageXml::child($root, 'functionGroups') ?? PackageXml::child($root, 'sheets');
+            $root->insertBefore($names, $before?->nextSibling);
+        }
+        foreach (PackageXml::children($names, 'definedName') as $element) {
+            $name = $element->getAttribute('name');
+            if (! isset($was[$name]) || $element->hasAttribute('localSheetId') && ! isset($now[$name])) {
+                continue;
+            }
+            if (! isset($now[$name])) {
+                $element->remove();
+            } elseif ($now[$name] !== $was[$name]) {
+                $element->textContent = ltrim($now[$name], '=');
+            }
+        }
+        foreach (array_diff_key($now, $was) as $name => $refers) {
+            $element = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'definedName' : "{$root->prefix}:definedName");
+            assert($element instanceof DOMElement);
+            $element->setAttribute('name', (string) $name);
+            $element->textContent = ltrim($refers, '=');
+            $names->appendChild($element);
+        }
+        PackageXml::children($names, 'definedName') === [] && $names->remove();
+
+        return true;
+    }
+
+    /** Parts that no longer hold: the order of calculation where formulas changed, a signature where anything did. */
+    private function left(): void
+    {
+        if ($this->formulasChanged) {
+            $this->leave($this->book->part, 'calcChain');
+        }
+        if ($this->replaced === [] && $this->added === []) {
+            return;
+        }
+        foreach ($this->book->package->relationships('') as $relationship) {
+            if ($relationship->kind === 'origin') {
+                foreach ($this->book->package->relationships($relationship->target) as $signature) {
+                    $this->drop($signature->target);
+                }
+                $this->drop(Package::relationshipsOf($relationship->target));
+                $this->leave('', 'origin');
+            }
+        }
+    }
+
+    /** Takes a part out, with the word that points at it. */
+    private function leave(string $from, string $kind): void
+    {
+        $relationship = $this->book->package->related($from, $kind);
+        if ($relationship === null) {
+            return;
+        }
+        $this->drop($relationship->target);
+        $this->change(Package::relationshipsOf($from), function (DOMElement $root) use ($relationship) {
+            foreach (PackageXml::children($root, 'Relationship') as $element) {
+                $element->getAttribute('Id') === $relationship->id && $element->remove();
+            }
+        });
+    }
+
+    private function drop(string $part): void
+    {
+        if (! $this->book->package->has($part)) {
+            return;
+        }
+        $this->replaced[$this->book->package->entry($part)] = null;
+        $this->change('[Content_Types].xml', function (DOMElement $root) use ($part) {
+            foreach (PackageXml::children($root, 'Override') as $element) {
+                strcasecmp(ltrim($element->getAttribute('PartName'), '/'), $part) === 0 && $element->remove();
+            }
+        });
+    }
+
+    private function newStyles(string $xml): void
+    {
+        $folder = dirname($this->book->part);
+        $name = ($folder === '.' ? '' : "$folder/").'rilvet-styles.xml';
+        $this->added[$name] = $xml;
+        $strict = str_contains((string) $this->book->root->namespaceURI, 'purl.oclc.org');
+        $this->change('[Content_Types].xml', function (DOMElement $root, DOMDocument $tree) use ($name) {
+            $element = $tree->createElementNS((string) $root->namespaceURI, 'Override');
+            assert($element instanceof DOMElement);
+            $element->setAttribute('PartName', "/$name");
+            $element->setAttribute('ContentType', 'application/vnd.openxmlformats-officedocument.spreadsheetml.styles+xml');
+            $root->appendChild($element);
+        });
+        $this->change(Package::relationshipsOf($this->book->part), function (DOMElement $root, DOMDocument $tree) use ($strict) {
+            $element = $tree->createElementNS((string) $root->namespaceURI, 'Relationship');
+            assert($element instanceof DOMElement);
+            $element->setAttribute('Id', 'rIdRilvetStyles');
+            $element->setAttribute('Type', ($strict ? 'http://purl.oclc.org/ooxml/officeDocument/relationships' : 'http://schemas.openxmlformats.org/officeDocument/2006/relationships').'/styles');
+            $element->setAttribute('Target', 'rilvet-styles.xml');
+            $root->appendChild($element);
+        });
+    }
+
+    /** @param  callable(DOMElement, DOMDocument): void  $change */
+    private function change(string $part, callable $change): void
+    {
+        $name = $this->book->package->entry($part);
+        $now = $this->replaced[$name] ?? null;
+        $tree = PackageXml::tree(is_string($now) ? $now : $this->book->package->contents($part), $name);
+        $change(PackageXml::root($tree), $tree);
+        $this->replaced[$name] = (string) $tree->saveXML();
+    }
+}

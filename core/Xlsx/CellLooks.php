@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Xlsx;
+
+use Rilvet\Grid\Cell;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Reading\Part;
+use Rilvet\Text\Fonts;
+use Rilvet\Window\Ruler;
+use Rilvet\Work\Layer;
+use Rilvet\Work\Worksheet;
+use Rilvet\Work\Worn;
+
+/** Which cell format a cell gets for what it wears on one sheet: kept in mind by what it had and what it wears now. */
+final class CellLooks
+{
+    /** @var array<int, array<int, int>> by the format that a cell had, then by the number of what it wears */
+    private array $targets = [];
+
+    private readonly Ruler $ruler;
+
+    public function __construct(private readonly Worksheet $sheet, private readonly StylesWriting $styles)
+    {
+        $this->ruler = new Ruler(Fonts::shipped());
+    }
+
+    /**
+     * @param  int  $had  the number of its format; RowReader::NONE where no cell was there
+     * @param  (callable(): Cell)|null  $cell  asked only where a text may be cut off
+     * @return int|null null where no cell was there and none is needed
+     */
+    public function format(int $had, Worn $worn, int $column, ?callable $cell = null): ?int
+    {
+        $number = $worn->number;
+        if ($cell !== null && $worn->look->is(Attribute::Clip) && $this->spills($cell(), $worn->look, $column)) {
+            $number = -1 - $number;
+        }
+        $target = $this->targets[$had][$number] ??= $this->target($had, $worn, $number < 0);
+
+        return $target === RowReader::NONE ? null : $target;
+    }
+
+    private function target(int $had, Worn $worn, bool $clipped): int
+    {
+        if ($had === RowReader::NONE && $worn->layers === []) {
+            return RowReader::NONE;
+        }
+        // The format has no word for a text that is cut off at the edge, but "fill" shows it just so where it is longer than its cell (18.18.40).
+        $look = $clipped ? $worn->look->under(Look::of(['horizontal' => 'fill'])) : $worn->look;
+        $base = max(0, $had);
+        if ($look->key() === $this->styles->look($base)->key()) {
+            return $had;
+        }
+        // What says nothing of itself any more looks as the workbook does.
+        if ($worn->layers === []) {
+            return 0;
+        }
+
+        return $this->styles->format($base, $look, $this->named($worn));
+    }
+
+    /** The named style of a cell: a look that a person named, else its part in the stylebook. */
+    private function named(Worn $worn): ?int
+    {
+        $stylebook = $this->sheet->stylebook;
+        if ($stylebook === null) {
+            return null;
+        }
+        foreach (array_reverse($worn->layers) as [$layer, $look]) {
+            $name = $layer === Layer::Named ? array_search($look, $stylebook->looks, true) : false;
+            if (is_string($name)) {
+                return $this->styles->name($name, $stylebook->ground->under($look));
+            }
+        }
+
+        return $worn->part === null ? null : $this->styles->name(self::partName($stylebook->name, $worn->part), $stylebook->ground->under($stylebook->part($worn->part)));
+    }
+
+    private static function partName(string $stylebook, Part $part): string
+    {
+        return "$stylebook: ".mb_strtolower($part->words());
+    }
+
+    private function spills(Cell $cell, Look $look, int $column): bool
+    {
+        return $cell->isText() && ! $look->is(Attribute::Wrap) && $this->ruler->width($cell->text(), $look) > $this->sheet->setup->widthOf($column) - 8;
+    }
+}

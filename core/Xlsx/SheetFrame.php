@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Xlsx;
+
+use DOMElement;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Range;
+use Rilvet\Package\PackageXml;
+use Rilvet\Work\Setup;
+
+/** Writes what stands around the rows of a worksheet: only what is set otherwise than it was, all else as it is. */
+final class SheetFrame
+{
+    /** Order of what may stand before the rows, and after them (ISO/IEC 29500-1 18.3.1.99). */
+    private const ORDER = ['sheetPr', 'dimension', 'sheetViews', 'sheetFormatPr', 'cols', 'sheetData', 'sheetCalcPr', 'sheetProtection', 'protectedRanges', 'scenarios', 'autoFilter', 'sortState', 'dataConsolidate', 'customSheetViews', 'mergeCells'];
+
+    public function __construct(private readonly string $part, private readonly Book $book)
+    {
+    }
+
+    /**
+     * @param  array<int, int>  $formats  of whole columns that wear another one now, by column
+     */
+    public function head(SheetSkeleton $skeleton, string $head, Setup $setup, int $columns, array $formats): string
+    {
+        $digit = $this->book->digit();
+        $was = $skeleton->setup($digit, $columns, [], [], $setup->state);
+        $colour = $this->book->colours->of($skeleton->tab());
+        $changed = $this->tab($skeleton, $colour, $setup->tab);
+        $changed = $this->view($skeleton, $was, $setup) || $changed;
+        if ($was->height !== $setup->height || $was->width !== $setup->width) {
+            $format = $skeleton->element('sheetFormatPr') ?? $this->put($skeleton->root, 'sheetFormatPr');
+            $format->setAttribute('defaultRowHeight', (string) round($setup->height * 72 / 96, 2));
+            $was->height === $setup->height || $format->setAttribute('customHeight', '1');
+            $was->width === $setup->width || $format->setAttribute('defaultColWidth', (string) self::characters($setup->width, $digit));
+            $changed = true;
+        }
+        $changed = $this->columns($skeleton, $was, $setup, $digit, $formats) || $changed;
+        if (! $changed) {
+            return $head;
+        }
+        $xml = (string) $skeleton->tree->saveXML();
+        $end = strpos($xml, '<sheetData/>');
+
+        return substr($xml, 0, (int) $end).'<sheetData>';
+    }
+
+    /**
+     * @param  string  $root  start tag of the worksheet
+     * @param  list<Range>  $merges
+     */
+    public function tail(string $tail, string $root, array $merges): string
+    {
+        $skeleton = new SheetSkeleton("$root<sheetData>", $tail, $this->part);
+        $texts = array_map(strval(...), $merges);
+        $was = array_map(strval(...), $skeleton->setup(7, 0, [], [], 'visible')->merges);
+        if (array_diff($texts, $was) === [] && array_diff($was, $texts) === []) {
+            return $tail;
+        }
+        $cells = $skeleton->element('mergeCells');
+        if ($texts === []) {
+            $cells?->remove();
+        } else {
+            $cells ??= $this->put($skeleton->root, 'mergeCells');
+            foreach (PackageXml::children($cells, 'mergeCell') as $cell) {
+                $cell->remove();
+            }
+            foreach ($texts as $text) {
+                $cell = $this->made($cells, 'mergeCell');
+                $cell->setAttribute('ref', $text);
+                $cells->appendChild($cell);
+            }
+            $cells->setAttribute('count', (string) count($texts));
+        }
+        $xml = (string) $skeleton->tree->saveXML();
+
+        return '</sheetData>'.substr($xml, (int) strpos($xml, '<sheetData/>') + 12);
+    }
+
+    private function tab(SheetSkeleton $skeleton, ?string $was, ?string $colour): bool
+    {
+        if ($was === $colour) {
+            return false;
+        }
+        $properties = $skeleton->element('sheetPr') ?? $this->put($skeleton->root, 'sheetPr');
+        $skeleton->tab()?->remove();
+        if ($colour !== null) {
+            $tab = $this->made($properties, 'tabColor');
+            $tab->setAttribute('rgb', 'FF'.substr($colour, 1));
+            $properties->insertBefore($tab, $properties->firstChild);
+        }
+
+        return true;
+    }
+
+    private function view(SheetSkeleton $skeleton, Setup $was, Setup $setup): bool
+    {
+        $opens = fn (Setup $each) => [$each->gridlines, $each->zoom, $each->freezeRow, $each->freezeColumn, $each->firstRow, $each->firstColumn];
+        if ($opens($was) === $opens($setup)) {
+            return false;
+        }
+        $view = $skeleton->view();
+        if ($view === null) {
+            $views = $skeleton->element('sheetViews') ?? $this->put($skeleton->root, 'sheetViews');
+            $view = $this->made($views, 'sheetView');
+            $view->setAttribute('workbookViewId', '0');
+            $views->appendChild($view);
+        }
+        $setup->gridlines ? $view->removeAttribute('showGridLines') : $view->setAttribute('showGridLines', '0');
+        if ($was->zoom !== $setup->zoom) {
+            $view->setAttribute('zoomScale', (string) $setup->zoom);
+            $view->setAttribute('zoomScaleNormal', (string) $setup->zoom);
+        }
+        if (array_slice($opens($was), 2) === array_slice($opens($setup), 2)) {
+            return true;
+        }
+        PackageXml::child($view, 'pane')?->remove();
+        foreach (PackageXml::children($view, 'selection') as $selection) {
+            $selection->remove();
+        }
+        $view->removeAttribute('topLeftCell');
+        [$rows, $columns] = [$setup->freezeRow, $setup->freezeColumn];
+        $first = Address::columnName(max($setup->firstColumn, $columns + 1)).max($setup->firstRow, $rows + 1);
+        if ($rows === 0 && $columns === 0) {
+            $first === 'A1' || $view->setAttribute('topLeftCell', $first);
+
+            return true;
+        }
+        $where = $rows > 0 && $columns > 0 ? 'bottomRight' : ($rows > 0 ? 'bottomLeft' : 'topRight');
+        $pane = $this->made($view, 'pane');
+        $columns > 0 && $pane->setAttribute('xSplit', (string) $columns);
+        $rows > 0 && $pane->setAttribute('ySplit', (string) $rows);
+        foreach (['topLeftCell' => $first, 'activePane' => $where, 'state' => 'frozen'] as $name => $value) {
+            $pane->setAttribute($name, $value);
+        }
+        $selection = $this->made($view, 'selection');
+        $selection->setAttribute('pane', $where);
+        $view->insertBefore($selection, $view->firstChild);
+        $view->insertBefore($pane, $selection);
+
+        return true;
+    }
+
+    /** @param  array<int, int>  $formats */
+    private function columns(SheetSkeleton $skeleton, Setup $was, Setup $setup, int $digit, array $formats): bool
+    {
+        $changed = [];
+        foreach (array_keys($was->widths + $setup->widths + array_flip($was->hiddenColumns) + array_flip($setup->hiddenColumns) + $formats) as $column) {
+            $same = ($was->widths[$column] ?? $was->width) === ($setup->widths[$column] ?? $setup->width) && $was->hidesColumn($column) === $setup->hidesColumn($column) && ! isset($formats[$column]);
+            if (! $same) {
+                $changed[$column] = true;
+            }
+        }
+        if ($changed === []) {
+            return false;
+        }
+        ksort($changed);
+        $cols = $skeleton->element('cols') ?? $this->put($skeleton->root, 'cols');
+        $pieces = [];
+        $next = 1;
+        foreach ([...$skeleton->cols(), [Address::COLUMNS + 1, Address::COLUMNS + 1, null]] as [$first, $last, $col]) {
+            // Columns between two elements, and those inside of one, that are set otherwise now.
+            foreach (array_keys($changed) as $column) {
+                if ($column >= $next && $column < $first) {
+                    $pieces[] = [$column, $column, $this->column(null, $cols, $column, $setup, $digit, $formats)];
+                }
+            }
+            if ($col === null) {
+                break;
+            }
+            $from = $first;
+            foreach (array_keys($changed) as $column) {
+                if ($column >= $first && $column <= $last) {
+                    $from < $column && $pieces[] = [$from, $column - 1, $col->cloneNode()];
+                    $pieces[] = [$column, $column, $this->column($col, $cols, $column, $setup, $digit, $formats)];
+                    $from = $column + 1;
+                }
+            }
+            $from <= $last && $pieces[] = [$from, $last, $col->cloneNode()];
+            $next = $last + 1;
+        }
+        foreach (PackageXml::children($cols, 'col') as $col) {
+            $col->remove();
+        }
+        $this->join($cols, $pieces);
+
+        return true;
+    }
+
+    /** @param  array<int, int>  $formats */
+    private function column(?DOMElement $col, DOMElement $cols, int $column, Setup $setup, int $digit, array $formats): DOMElement
+    {
+        $made = $col === null ? $this->made($cols, 'col') : $col->cloneNode();
+        assert($made instanceof DOMElement);
+        $made->setAttribute('width', (string) self::characters($setup->widths[$column] ?? $setup->width, $digit));
+        $made->setAttribute('customWidth', '1');
+        $made->removeAttribute('bestFit');
+        $setup->hidesColumn($column) ? $made->setAttribute('hidden', '1') : $made->removeAttribute('hidden');
+        if (isset($formats[$column])) {
+            $formats[$column] === 0 ? $made->removeAttribute('style') : $made->setAttribute('style', (string) $formats[$column]);
+        }
+
+        return $made;
+    }
+
+    /**
+     * Columns beside each other that say the same are one element.
+     *
+     * @param  list<array{int, int, \DOMNode}>  $pieces
+     */
+    private function join(DOMElement $cols, array $pieces): void
+    {
+        $open = null;
+        $key = '';
+        foreach ($pieces as [$first, $last, $col]) {
+            assert($col instanceof DOMElement);
+            $col->setAttribute('min', '1');
+            $col->setAttribute('max', '1');
+            $now = (string) $col->C14N();
+            if ($open !== null && $now === $key && (int) $open->getAttribute('max') === $first - 1) {
+                $open->setAttribute('max', (string) $last);
+
+                continue;
+            }
+            $col->setAttribute('min', (string) $first);
+            $col->setAttribute('max', (string) $last);
+            $cols->appendChild($col);
+            [$open, $key] = [$col, $now];
+        }
+    }
+
+    /** An element at the place that the standard gives it. */
+    private function put(DOMElement $root, string $name): DOMElement
+    {
+        $element = $this->made($root, $name);
+        $earlier = array_slice(self::ORDER, 0, (int) array_search($name, self::ORDER, true));
+        foreach ($root->childNodes as $child) {
+            if ($child instanceof DOMElement && ! in_array($child->localName, $earlier, true)) {
+                $root->insertBefore($element, $child);
+
+                return $element;
+            }
+        }
+        $root->appendChild($element);
+
+        return $element;
+    }
+
+    private function made(DOMElement $near, string $name): DOMElement
+    {
+        $tree = $near->ownerDocument;
+        assert($tree !== null);
+        $element = $tree->createElementNS((string) $near->namespaceURI, $near->prefix === '' ? $name : "{$near->prefix}:$name");
+        assert($element instanceof DOMElement);
+
+        return $element;
+    }
+
+    /** Characters of the default type, truncated to 1/256 (18.3.1.13). */
+    private static function characters(int $px, int $digit): float
+    {
+        return floor($px / $digit * 256) / 256;
+    }
+}

@@ -1,0 +1,405 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Xlsx;
+
+use Rilvet\Grid\Cell;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\LookBook;
+use Rilvet\Package\PackageXml;
+use Rilvet\Package\PackedPart;
+use Rilvet\Work\Cascade;
+use Rilvet\Work\Worksheet;
+use Rilvet\Work\Worn;
+
+/**
+ * Writes a worksheet part as it is, with another format where a cell wears another look, another size where one was set,
+ * and another value where one was typed. What is not touched goes through as the bytes that it was; where nothing was, the
+ * part is not needed at all.
+ *
+ * @phpstan-import-type Stored from Cell
+ */
+final class SheetRewrite
+{
+    /** Something was written that differs from what was read. */
+    public bool $isChanged = false;
+
+    /** A formula was written that differs: the order of calculation that the package keeps no longer holds. */
+    public bool $formulasChanged = false;
+
+    private readonly Cascade $cascade;
+
+    private readonly CellLooks $looks;
+
+    private readonly RowReader $reader;
+
+    private readonly int $columns;
+
+    /** @var array<int, int> number of the format of whole columns, as they were */
+    private array $columnFormats = [];
+
+    /** @var array<string, string> attributes of a cell with another format, by what they were and the format */
+    private array $attributes = [];
+
+    private string $root = '<worksheet>';
+
+    /** @var array<string, array<int, string>> attributes of a cell by what they were and the number of what it wears */
+    private array $worn = [];
+
+    /** @var array<int, list<string>> letters of the first so many columns */
+    private array $lines = [];
+
+    /** @var iterable<int, list<Cell>>|null cells as they are now; null where none was edited */
+    private ?iterable $cells;
+
+    public function __construct(private readonly Book $book, private readonly BookSheet $from, private readonly Worksheet $sheet, LookBook $looks, StylesWriting $styles, bool $isEdited)
+    {
+        $this->cascade = new Cascade($sheet, $looks);
+        $this->looks = new CellLooks($sheet, $styles);
+        $this->reader = new RowReader($isEdited ? $book->texts() : [], [], $from->part);
+        $last = $sheet->cells->columns();
+        foreach ($sheet->reading->tables as $table) {
+            $last = max($last, $table->range->right);
+        }
+        foreach ($sheet->setup->merges as $merge) {
+            $last = max($last, $merge->right);
+        }
+        $this->columns = $last;
+        $this->cells = $isEdited ? $sheet->cells->read(1, $sheet->cells->rows()) : null;
+    }
+
+    /** @param  (callable(int): void)|null  $progress  told the number of rows done */
+    public function write(PackedPart $out, ?callable $progress = null): void
+    {
+        $stream = new SheetStream($this->book->package, $this->from->part);
+        $model = $this->cells instanceof \Iterator ? $this->cells : null;
+        $next = 1;
+        $begun = false;
+        foreach ($stream->rows() as $row => [$attributes, $xml]) {
+            if (! $begun) {
+                $out->write($this->begin($stream->head));
+                $begun = true;
+            }
+            for (; $next < $row; $next++) {
+                $out->write($this->missing($next, $this->at($model, $next)));
+            }
+            $out->write($this->row($row, $attributes, $xml, $this->at($model, $row)));
+            $next = $row + 1;
+            if ($progress !== null && $row % 2_000 === 0) {
+                $progress($row);
+            }
+        }
+        if (! $begun) {
+            $out->write($this->begin($stream->head));
+        }
+        $last = max([$this->sheet->cells->rows(), ...array_map(fn ($merge) => $merge->bottom, $this->sheet->setup->merges), ...array_keys($this->sheet->setup->heights)]);
+        for (; $next <= $last; $next++) {
+            $out->write($this->missing($next, $this->at($model, $next)));
+        }
+        $frame = new SheetFrame($this->from->part, $this->book);
+        $tail = $frame->tail($stream->tail, $this->root, $this->sheet->setup->merges);
+        $this->isChanged = $this->isChanged || $tail !== $stream->tail;
+        $out->write($tail);
+        $out->end();
+    }
+
+    private function begin(string $head): string
+    {
+        $this->reader->within($head);
+        if (preg_match('~<worksheet\b[^>]*>~', $head, $found) === 1) {
+            $this->root = $found[0];
+        }
+        $skeleton = new SheetSkeleton($head, '</sheetData></worksheet>', $this->from->part);
+        $this->columnFormats = $skeleton->columnFormats(16_384);
+        $formats = [];
+        for ($column = 1; $column <= max(200, $this->columns); $column++) {
+            $had = $this->columnFormats[$column] ?? RowReader::NONE;
+            $formats[$column] = [$had, $this->looks->format($had, $this->cascade->at(1_048_576, $column), $column)];
+        }
+        $frame = new SheetFrame($this->from->part, $this->book);
+        $written = $frame->head($skeleton, $head, $this->sheet->setup, $this->sheet->cells->columns(), array_map(fn (array $pair) => $pair[1] ?? 0, array_filter($formats, fn (array $pair) => $pair[0] !== ($pair[1] ?? RowReader::NONE))));
+        $this->isChanged = $this->isChanged || $written !== $head;
+
+        return $written;
+    }
+
+    /**
+     * The cells of a row as they are now, stored; null where no cell was edited.
+     *
+     * @param  \Iterator<int, list<Cell>>|null  $model
+     * @return list<Cell>|null
+     */
+    private function at(?\Iterator $model, int $row): ?array
+    {
+        if ($model === null) {
+            return null;
+        }
+        while ($model->valid() && $model->key() < $row) {
+            $model->next();
+        }
+
+        return $model->valid() && $model->key() === $row ? $model->current() : [];
+    }
+
+    /**
+     * A row that is not in the part.
+     *
+     * @param  list<Cell>|null  $model
+     */
+    private function missing(int $row, ?array $model): string
+    {
+        $xml = $this->cellsOf($row, [], RowReader::NONE, $model);
+        $size = $this->size($row, '');
+        if ($xml === '' && $size === '') {
+            return '';
+        }
+        $this->isChanged = true;
+
+        return "<row r=\"$row\"$size".($xml === '' ? '/>' : ">$xml</row>");
+    }
+
+    /** @param  list<Cell>|null  $model */
+    private function row(int $row, string $attributes, string $xml, ?array $model): string
+    {
+        $size = $this->size($row, $attributes);
+        $own = strpbrk($attributes, 's') !== false && preg_match('~\scustomFormat="(?:1|true)"~', $attributes) === 1 && preg_match('~\ss="(\d+)"~', $attributes, $found) === 1 ? (int) $found[1] : RowReader::NONE;
+        $count = preg_match_all(RowReader::WHOLE, $xml, $found);
+        $isCommon = $count !== false && strlen(implode('', $found[0])) === strlen($xml);
+        $written = $isCommon && $model === null ? $this->quick($row, $found[1], $found[2], $found[3]) : null;
+        if ($written !== null) {
+            $this->isChanged = $this->isChanged || $size !== $attributes || $written !== $xml;
+
+            return "<row$size>$written</row>";
+        }
+        $cells = ($isCommon ? $this->common($found) : null) ?? $this->odd($xml);
+        $written = $this->cellsOf($row, $cells, $own, $model === null ? null : $this->edits($row, $xml, $model));
+        if ($written !== $xml) {
+            $this->isChanged = true;
+            if (count($cells) !== substr_count($written, '<c ')) {
+                // Cells were added; how far the row reaches is only a hint, and is left out where it no longer holds (18.3.1.73).
+                $size = (string) preg_replace('~\sspans="[^"]*"~', '', $size);
+            }
+        }
+        $this->isChanged = $this->isChanged || $size !== $attributes;
+
+        return "<row$size".($written === '' ? '/>' : ">$written</row>");
+    }
+
+    /** Attributes of a row with the height and the visibility that are set. */
+    private function size(int $row, string $attributes): string
+    {
+        $setup = $this->sheet->setup;
+        $hidden = $setup->hidesRow($row);
+        $wanted = $setup->heights[$row] ?? $setup->height;
+        if (strpbrk($attributes, 'h') === false) {
+            // Nearly all rows say nothing of their size.
+            if (! $hidden && ($wanted === $setup->height)) {
+                return $attributes;
+            }
+        }
+        $had = preg_match('~\sht="([\d.]+)"~', $attributes, $found) === 1 ? max(1, (int) round((float) $found[1] * 96 / 72)) : null;
+        if (($had ?? $setup->height) !== $wanted) {
+            $attributes = preg_replace('~\s(?:ht|customHeight)="[^"]*"~', '', $attributes).' ht="'.self::points($wanted).'" customHeight="1"';
+        }
+        $isHidden = preg_match('~\shidden="(?:1|true)"~', $attributes) === 1;
+        if ($isHidden !== $hidden) {
+            $attributes = preg_replace('~\shidden="[^"]*"~', '', $attributes).($hidden ? ' hidden="1"' : '');
+        }
+
+        return $attributes;
+    }
+
+    /**
+     * A row of which every column has a cell, in order, and none was edited: nearly all rows of a table are such.
+     *
+     * @param  list<string>  $letters
+     * @param  list<string>  $attributes
+     * @param  list<string>  $rest
+     */
+    private function quick(int $row, array $letters, array $attributes, array $rest): ?string
+    {
+        $count = count($letters);
+        if ($count === 0 || $count < $this->columns || $letters !== ($this->lines[$count] ??= array_map(Place::letters(...), range(1, $count)))) {
+            return null;
+        }
+        $worn = $this->cascade->row($row, $count);
+        $xml = '';
+        foreach ($attributes as $index => $had) {
+            $number = $worn[$index]->number;
+            $now = $this->worn[$had][$number] ?? $this->wears($had, $worn[$index], $index + 1);
+            if ($now === null) {
+                return null;
+            }
+            $xml .= "<c r=\"{$letters[$index]}$row\"$now{$rest[$index]}";
+        }
+
+        return $xml;
+    }
+
+    /** Attributes of a cell for what it wears; null where that depends on more. */
+    private function wears(string $had, Worn $worn, int $column): ?string
+    {
+        $format = $had === '' ? 0 : $this->reader->format($had);
+        if ($format === null || $worn->look->is(Attribute::Clip)) {
+            return null;
+        }
+        $target = $this->looks->format($format, $worn, $column) ?? 0;
+
+        return $this->worn[$had][$worn->number] = $target === $format ? $had : self::wearing($had, $target);
+    }
+
+    /**
+     * @param  array<int, array<int, string>>  $found  by the groups of the expression
+     * @return list<array{int, int, string, string}>|null column, format, xml, attributes
+     */
+    private function common(array $found): ?array
+    {
+        $cells = [];
+        $last = 0;
+        foreach ($found[1] as $index => $letters) {
+            $column = Place::column($letters);
+            if ($column <= $last) {
+                return null;
+            }
+            $last = $column;
+            $attributes = $found[2][$index];
+            $format = $attributes === '' ? 0 : $this->reader->format($attributes);
+            if ($format === null) {
+                return null;
+            }
+            $cells[] = [$column, $format, $found[0][$index], $attributes];
+        }
+
+        return $cells;
+    }
+
+    /**
+     * Cells of any other legal shape, each as a full xml reader writes it.
+     *
+     * @return list<array{int, int, string, string}>
+     */
+    private function odd(string $xml): array
+    {
+        $tree = PackageXml::tree("{$this->root}<row>$xml</row></worksheet>", $this->from->part);
+        $row = PackageXml::child(PackageXml::root($tree), 'row');
+        $cells = [];
+        $next = 1;
+        foreach ($row === null ? [] : PackageXml::children($row, 'c') as $c) {
+            $column = $c->hasAttribute('r') ? Place::column($c->getAttribute('r')) : $next;
+            $next = $column + 1;
+            $format = (int) $c->getAttribute('s');
+            $attributes = '';
+            foreach ($c->attributes as $attribute) {
+                $attributes .= $attribute->nodeName === 'r' ? '' : " {$attribute->nodeName}=\"".htmlspecialchars((string) $attribute->nodeValue, ENT_XML1 | ENT_COMPAT).'"';
+            }
+            $inner = '';
+            foreach ($c->childNodes as $child) {
+                $inner .= (string) $tree->saveXML($child);
+            }
+            $cells[$column] = [$column, $format, '<c r="'.($c->hasAttribute('r') ? $c->getAttribute('r') : '')."\"$attributes>$inner</c>", $attributes];
+        }
+        ksort($cells);
+
+        return array_values($cells);
+    }
+
+    /**
+     * @param  list<array{int, int, string, string}>  $cells
+     * @param  int  $own  the format of the row, or NONE
+     * @param  list<Cell|null>|null  $model  what cells hold now, by column; null where a cell is as it was
+     */
+    private function cellsOf(int $row, array $cells, int $own, ?array $model): string
+    {
+        $worn = $this->cascade->row($row, $this->columns);
+        $xml = '';
+        $next = 1;
+        foreach ($cells as [$column, $format, $text, $attributes]) {
+            for (; $next < $column; $next++) {
+                $xml .= $this->blank($row, $next, $own, $worn[$next - 1] ?? null, $model[$next - 1] ?? null);
+            }
+            $next = $column + 1;
+            $wears = $worn[$column - 1] ?? $this->cascade->at($row, $column);
+            $edited = $model[$column - 1] ?? null;
+            $target = $this->looks->format($format, $wears, $column, $wears->look->is(Attribute::Clip) ? fn () => $edited ?? $this->shown($row, $column, $text) : null) ?? 0;
+            if ($edited !== null) {
+                $xml .= CellXml::of(Place::address($row, $column), $target, $edited);
+            } elseif ($target === $format) {
+                $xml .= $text;
+            } else {
+                $start = strpos($text, '"', 6) + 1;
+                $xml .= substr($text, 0, $start).($this->attributes["$target|$attributes"] ??= self::wearing($attributes, $target)).substr($text, $start + strlen($attributes));
+            }
+        }
+        for ($last = max($this->columns, $model === null ? 0 : count($model)); $next <= $last; $next++) {
+            $xml .= $this->blank($row, $next, $own, $worn[$next - 1] ?? null, $model[$next - 1] ?? null);
+        }
+
+        return $xml;
+    }
+
+    /** A place where no cell was: one is made where it wears something of its own, or holds something now. */
+    private function blank(int $row, int $column, int $own, ?Worn $worn, ?Cell $cell): string
+    {
+        $had = $own === RowReader::NONE ? $this->columnFormats[$column] ?? RowReader::NONE : $own;
+        $target = $this->looks->format($had, $worn ?? $this->cascade->at($row, $column), $column);
+        if ($cell === null || $cell->isBlank()) {
+            return $target === null || $target === $had ? '' : '<c r="'.Place::address($row, $column)."\" s=\"$target\"/>";
+        }
+
+        return CellXml::of(Place::address($row, $column), $target ?? 0, $cell);
+    }
+
+    /**
+     * Cells of a row that hold something else than they did.
+     *
+     * @param  list<Cell>  $model
+     * @return list<Cell|null>
+     */
+    private function edits(int $row, string $xml, array $model): array
+    {
+        [$stored] = $this->reader->cells($row, $xml);
+        $edits = [];
+        for ($index = 0; $index < max(count($stored), count($model)); $index++) {
+            $cell = $model[$index] ?? Cell::blank();
+            $was = $stored[$index] ?? null;
+            $now = $cell->stored();
+            if ($now === $was || $now === '' && $was === null) {
+                $edits[] = null;
+
+                continue;
+            }
+            $formula = is_array($was) ? $was['f'] ?? null : null;
+            // A result alone that is not known is left as the file has it.
+            if ($formula !== null && $formula === $cell->formula && $cell->value === null && $cell->error === null) {
+                $edits[] = null;
+
+                continue;
+            }
+            $this->formulasChanged = $this->formulasChanged || $formula !== $cell->formula;
+            $edits[] = $cell;
+        }
+
+        return $edits;
+    }
+
+    private function shown(int $row, int $column, string $xml): Cell
+    {
+        $reader = new RowReader($this->book->texts(), [], $this->from->part, $this->root);
+        [$stored] = $reader->cells($row, $xml);
+
+        return Cell::fromStored($stored[$column - 1] ?? null);
+    }
+
+    private static function wearing(string $attributes, int $format): string
+    {
+        $left = (string) preg_replace('~\ss="[^"]*"~', '', $attributes);
+
+        return ($format === 0 ? '' : " s=\"$format\"").$left;
+    }
+
+    private static function points(int $px): float
+    {
+        return round($px * 72 / 96, 2);
+    }
+}

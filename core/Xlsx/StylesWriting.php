@@ -1,0 +1,368 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Xlsx;
+
+use DOMDocument;
+use DOMElement;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Facet;
+use Rilvet\Look\Look;
+use Rilvet\Package\PackageXml;
+
+/**
+ * Adds to a styles part (ISO/IEC 29500-1 18.8.39) what looks need: fonts, fills, borders, number formats, cell formats and
+ * named styles are appended, and nothing that is there is changed. A new format begins as a copy of the one that the cell
+ * had, so that what Rilvet does not know stays.
+ */
+final class StylesWriting
+{
+    /** Order of the groups in the part (18.8.39). */
+    private const GROUPS = ['numFmts', 'fonts', 'fills', 'borders', 'cellStyleXfs', 'cellXfs', 'cellStyles', 'dxfs', 'tableStyles', 'colors', 'extLst'];
+
+    /** Order of what a font says, as readers of the transitional schema expect it. */
+    private const FONT = ['b', 'i', 'strike', 'condense', 'extend', 'outline', 'shadow', 'u', 'vertAlign', 'sz', 'color', 'name', 'family', 'charset', 'scheme'];
+
+    private readonly DOMDocument $tree;
+
+    private readonly DOMElement $root;
+
+    /** @var array<int, Look> by the number of the cell format */
+    private array $looks;
+
+    /** @var array<string, array<string, int>> index by xml, by group */
+    private array $known = [];
+
+    /** @var array<int|string, int> identifiers by code */
+    private array $codes = [];
+
+    /** @var array<string, int> cell formats that were made, by what they were made of */
+    private array $made = [];
+
+    /** @var array<string, int> index among the style formats, by name */
+    private array $named = [];
+
+    private bool $isChanged = false;
+
+    /** @param  string  $xml  of the styles part; "" makes one */
+    public function __construct(string $xml, private readonly ThemeColours $colours, string $part)
+    {
+        $this->tree = PackageXml::tree($xml !== '' ? $xml : self::blank(), $part);
+        $this->root = PackageXml::root($this->tree);
+        $formats = new CellFormats($this->root, $this->colours);
+        $this->looks = $formats->looks();
+        foreach (CellFormats::BUILT_IN as $id => $code) {
+            $this->codes[$code] ??= $id;
+        }
+        foreach (CellFormats::items($this->root, 'numFmts', 'numFmt') as $format) {
+            $this->codes[Text::plain($format->getAttribute('formatCode'))] ??= (int) $format->getAttribute('numFmtId');
+        }
+        foreach (['fonts' => 'font', 'fills' => 'fill', 'borders' => 'border', 'cellXfs' => 'xf'] as $group => $item) {
+            foreach (CellFormats::items($this->root, $group, $item) as $index => $element) {
+                $this->known[$group][(string) $element->C14N(true)] ??= $index;
+            }
+        }
+    }
+
+    public function isChanged(): bool
+    {
+        return $this->isChanged;
+    }
+
+    public function xml(): string
+    {
+        return (string) $this->tree->saveXML();
+    }
+
+    public function look(int $format): Look
+    {
+        return $this->looks[$format] ?? Look::none();
+    }
+
+    /**
+     * The number of a cell format for a look.
+     *
+     * @param  int  $base  the format that the cell has
+     * @param  int|null  $named  index of the style format that the cell belongs to; null leaves the one it has
+     */
+    public function format(int $base, Look $look, ?int $named): int
+    {
+        $key = "$base|$named|".$look->key();
+        if (isset($this->made[$key])) {
+            return $this->made[$key];
+        }
+        if ($look->key() === $this->look($base)->key() && $named === null) {
+            return $this->made[$key] = $base;
+        }
+        // What a format was made from does not matter once it says the same.
+        $xf = $this->xf($base, $look, $named);
+        $same = $this->known['cellXfs'][$xf->C14N(true)] ?? null;
+        if ($same === null) {
+            $same = $this->append('cellXfs', 'xf', $xf);
+            $this->looks[$same] = $look;
+            $this->known['cellXfs'][$xf->C14N(true)] = $same;
+        }
+
+        return $this->made[$key] = $same;
+    }
+
+    /** The index of the style format of a named style; made at its first use. */
+    public function name(string $name, Look $look): int
+    {
+        if (isset($this->named[$name])) {
+            return $this->named[$name];
+        }
+        foreach (CellFormats::items($this->root, 'cellStyles', 'cellStyle') as $style) {
+            if ($style->getAttribute('name') === $name) {
+                return $this->named[$name] = (int) $style->getAttribute('xfId');
+            }
+        }
+        if (CellFormats::items($this->root, 'cellStyleXfs', 'xf') === []) {
+            $this->append('cellStyleXfs', 'xf', $this->element('xf', ['numFmtId' => '0', 'fontId' => '0', 'fillId' => '0', 'borderId' => '0']));
+            $this->append('cellStyles', 'cellStyle', $this->element('cellStyle', ['name' => 'Normal', 'xfId' => '0', 'builtinId' => '0']));
+        }
+        $xf = $this->xf(0, $look, null);
+        $xf->removeAttribute('xfId');
+        $index = $this->append('cellStyleXfs', 'xf', $xf);
+        $this->append('cellStyles', 'cellStyle', $this->element('cellStyle', ['name' => $name, 'xfId' => (string) $index]));
+
+        return $this->named[$name] = $index;
+    }
+
+    private function xf(int $base, Look $look, ?int $named): DOMElement
+    {
+        $had = $this->look($base);
+        $from = CellFormats::items($this->root, 'cellXfs', 'xf')[$base] ?? null;
+        $xf = $from === null ? $this->element('xf', ['numFmtId' => '0', 'fontId' => '0', 'fillId' => '0', 'borderId' => '0', 'xfId' => '0']) : $from->cloneNode(true);
+        assert($xf instanceof DOMElement);
+        if ($named !== null) {
+            $xf->setAttribute('xfId', (string) $named);
+        }
+        $differs = fn (Facet $facet) => $look->facet($facet)->key() !== $had->facet($facet)->key();
+        if ($differs(Facet::Type)) {
+            $this->refer($xf, 'fontId', 'applyFont', $this->font((int) $xf->getAttribute('fontId'), $look, $had));
+        }
+        if ($differs(Facet::Fill)) {
+            $this->refer($xf, 'fillId', 'applyFill', $this->fill($look));
+        }
+        if ($differs(Facet::Borders)) {
+            $this->refer($xf, 'borderId', 'applyBorder', $this->border((int) $xf->getAttribute('borderId'), $look, $had));
+        }
+        if ($differs(Facet::Number)) {
+            $this->refer($xf, 'numFmtId', 'applyNumberFormat', $this->code($look->text(Attribute::Number)));
+        }
+        if ($differs(Facet::Place)) {
+            $this->place($xf, $look);
+        }
+        if ($differs(Facet::Guard)) {
+            $this->guard($xf, $look);
+        }
+
+        return $xf;
+    }
+
+    private function refer(DOMElement $xf, string $what, string $apply, int $index): void
+    {
+        $xf->setAttribute($what, (string) $index);
+        $xf->setAttribute($apply, '1');
+    }
+
+    /** A copy of a font in which what differs is said anew. */
+    private function font(int $base, Look $look, Look $had): int
+    {
+        $from = CellFormats::items($this->root, 'fonts', 'font')[$base] ?? null;
+        $parts = [];
+        $others = [];
+        foreach ($from === null ? [] : $from->childNodes as $child) {
+            if ($child instanceof DOMElement) {
+                in_array($child->localName, self::FONT, true) ? $parts[(string) $child->localName] = $child->cloneNode(true) : $others[] = $child->cloneNode(true);
+            }
+        }
+        $is = fn (Attribute $attribute) => $look->get($attribute) !== $had->get($attribute);
+        foreach (['b' => Attribute::Bold, 'i' => Attribute::Italic, 'strike' => Attribute::Strike] as $name => $attribute) {
+            if ($is($attribute)) {
+                $parts[$name] = $look->is($attribute) ? $this->element($name, []) : null;
+            }
+        }
+        if ($is(Attribute::Underline)) {
+            $underline = $look->text(Attribute::Underline, 'none');
+            $parts['u'] = $underline === 'none' ? null : $this->element('u', $underline === 'double' ? ['val' => 'double'] : []);
+        }
+        if ($is(Attribute::Script)) {
+            $script = $look->text(Attribute::Script, 'none');
+            $parts['vertAlign'] = $script === 'none' ? null : $this->element('vertAlign', ['val' => $script === 'super' ? 'superscript' : 'subscript']);
+        }
+        if ($is(Attribute::Size)) {
+            $parts['sz'] = $this->element('sz', ['val' => (string) $look->number(Attribute::Size, 11)]);
+        }
+        if ($is(Attribute::Ink)) {
+            $parts['color'] = $this->element('color', ['rgb' => 'FF'.substr($look->text(Attribute::Ink, '#000000'), 1)]);
+        }
+        if ($is(Attribute::Font)) {
+            // A scheme would bring the theme's font back.
+            $parts = ['scheme' => null, 'charset' => null, 'family' => $this->element('family', ['val' => '2']), 'name' => $this->element('name', ['val' => $look->text(Attribute::Font, 'Carlito')])] + $parts;
+        }
+        $font = $this->element('font', []);
+        foreach ([...array_map(fn (string $name) => $parts[$name] ?? null, self::FONT), ...$others] as $part) {
+            $part instanceof DOMElement && $font->appendChild($part);
+        }
+
+        return $this->shared('fonts', 'font', $font);
+    }
+
+    private function fill(Look $look): int
+    {
+        $colour = $look->text(Attribute::Fill, 'none');
+        $pattern = $this->element('patternFill', ['patternType' => $colour === 'none' ? 'none' : 'solid']);
+        if ($colour !== 'none') {
+            $pattern->appendChild($this->element('fgColor', ['rgb' => 'FF'.substr($colour, 1)]));
+            $pattern->appendChild($this->element('bgColor', ['indexed' => '64']));
+        }
+        $fill = $this->element('fill', []);
+        $fill->appendChild($pattern);
+
+        return $this->shared('fills', 'fill', $fill);
+    }
+
+    private function border(int $base, Look $look, Look $had): int
+    {
+        $from = CellFormats::items($this->root, 'borders', 'border')[$base] ?? null;
+        $border = $this->element('border', []);
+        foreach ($from === null ? [] : $from->attributes as $attribute) {
+            $border->setAttribute($attribute->nodeName, (string) $attribute->nodeValue);
+        }
+        $rising = $look->edge(Attribute::Rising);
+        $falling = $look->edge(Attribute::Falling);
+        foreach (['diagonalUp' => $rising, 'diagonalDown' => $falling] as $name => $edge) {
+            $edge === null || $edge->isNone() ? $border->removeAttribute($name) : $border->setAttribute($name, '1');
+        }
+        $sides = ['left' => [Attribute::Left, 'start'], 'right' => [Attribute::Right, 'end'], 'top' => [Attribute::Top, 'top'], 'bottom' => [Attribute::Bottom, 'bottom'], 'diagonal' => [$rising === null || $rising->isNone() ? Attribute::Falling : Attribute::Rising, 'diagonal']];
+        foreach ($sides as $name => [$side, $strict]) {
+            $old = $from === null ? null : PackageXml::child($from, $name) ?? PackageXml::child($from, $strict);
+            if ($old !== null && $look->get($side) === $had->get($side)) {
+                $border->appendChild($old->cloneNode(true));
+
+                continue;
+            }
+            $edge = $look->edge($side);
+            $element = $this->element($old->localName ?? $name, $edge === null || $edge->isNone() ? [] : ['style' => $edge->line->value]);
+            if ($edge !== null && ! $edge->isNone()) {
+                $element->appendChild($this->element('color', ['rgb' => 'FF'.substr($edge->colour, 1)]));
+            }
+            $border->appendChild($element);
+        }
+        foreach (['vertical', 'horizontal'] as $name) {
+            $old = $from === null ? null : PackageXml::child($from, $name);
+            $old === null || $border->appendChild($old->cloneNode(true));
+        }
+
+        return $this->shared('borders', 'border', $border);
+    }
+
+    private function code(string $code): int
+    {
+        if ($code === '' || strcasecmp($code, 'General') === 0) {
+            return 0;
+        }
+        if (! isset($this->codes[$code])) {
+            // Identifiers below 164 belong to the formats that the standard builds in (18.8.30).
+            $id = max([163, ...array_values($this->codes)]) + 1;
+            $this->append('numFmts', 'numFmt', $this->element('numFmt', ['numFmtId' => (string) $id, 'formatCode' => $code]));
+            $this->codes[$code] = $id;
+        }
+
+        return $this->codes[$code];
+    }
+
+    private function place(DOMElement $xf, Look $look): void
+    {
+        $alignment = PackageXml::child($xf, 'alignment') ?? $this->inFront($xf, 'alignment');
+        $horizontal = $look->text(Attribute::Horizontal, 'general');
+        $rotation = (int) $look->number(Attribute::Rotation);
+        $values = [
+            'horizontal' => $horizontal === 'general' ? null : ($horizontal === 'span' ? 'centerContinuous' : $horizontal),
+            'vertical' => $look->text(Attribute::Vertical, 'bottom') === 'bottom' ? null : $look->text(Attribute::Vertical),
+            'textRotation' => $rotation === 0 ? null : (string) ($rotation < 0 ? 90 - $rotation : $rotation),
+            'wrapText' => $look->is(Attribute::Wrap) ? '1' : null,
+            'indent' => (int) $look->number(Attribute::Indent) > 0 ? (string) (int) $look->number(Attribute::Indent) : null,
+            'shrinkToFit' => $look->is(Attribute::Shrink) ? '1' : null,
+        ];
+        foreach ($values as $name => $value) {
+            $value === null ? $alignment->removeAttribute($name) : $alignment->setAttribute($name, $value);
+        }
+        $xf->setAttribute('applyAlignment', '1');
+        if ($alignment->attributes->length === 0) {
+            $xf->removeChild($alignment);
+        }
+    }
+
+    private function guard(DOMElement $xf, Look $look): void
+    {
+        $guard = PackageXml::child($xf, 'protection');
+        if ($guard === null) {
+            $guard = $this->element('protection', []);
+            $after = PackageXml::child($xf, 'alignment');
+            $xf->insertBefore($guard, $after === null ? $xf->firstChild : $after->nextSibling);
+        }
+        $look->get(Attribute::Locked) === false ? $guard->setAttribute('locked', '0') : $guard->removeAttribute('locked');
+        $look->is(Attribute::Concealed) ? $guard->setAttribute('hidden', '1') : $guard->removeAttribute('hidden');
+        $xf->setAttribute('applyProtection', '1');
+    }
+
+    private function inFront(DOMElement $parent, string $name): DOMElement
+    {
+        $element = $this->element($name, []);
+        $parent->insertBefore($element, $parent->firstChild);
+
+        return $element;
+    }
+
+    private function shared(string $group, string $item, DOMElement $element): int
+    {
+        return $this->known[$group][$element->C14N(true)] ?? $this->append($group, $item, $element);
+    }
+
+    private function append(string $group, string $item, DOMElement $element): int
+    {
+        $parent = PackageXml::child($this->root, $group) ?? $this->group($group);
+        $index = count(PackageXml::children($parent, $item));
+        $parent->appendChild($element);
+        $parent->setAttribute('count', (string) ($index + 1));
+        $this->isChanged = true;
+
+        return $this->known[$group][(string) $element->C14N(true)] = $index;
+    }
+
+    private function group(string $name): DOMElement
+    {
+        $before = null;
+        foreach (array_reverse(array_slice(self::GROUPS, (int) array_search($name, self::GROUPS, true) + 1)) as $later) {
+            $before = PackageXml::child($this->root, $later) ?? $before;
+        }
+        $element = $this->element($name, []);
+        $this->root->insertBefore($element, $before);
+
+        return $element;
+    }
+
+    /** @param  array<string, string>  $attributes */
+    private function element(string $name, array $attributes): DOMElement
+    {
+        $prefix = (string) $this->root->prefix;
+        $element = $this->tree->createElementNS((string) $this->root->namespaceURI, $prefix === '' ? $name : "$prefix:$name");
+        assert($element instanceof DOMElement);
+        foreach ($attributes as $attribute => $value) {
+            $element->setAttribute($attribute, $value);
+        }
+
+        return $element;
+    }
+
+    private static function blank(): string
+    {
+        return '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>'."\n".'<styleSheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><fonts count="1"><font><sz val="11"/><name val="Carlito"/><family val="2"/></font></fonts>'
+            .'<fills count="2"><fill><patternFill patternType="none"/></fill><fill><patternFill patternType="gray125"/></fill></fills><borders count="1"><border><left/><right/><top/><bottom/><diagonal/></border></borders>'
+            .'<cellStyleXfs count="1"><xf numFmtId="0" fontId="0" fillId="0" borderId="0"/></cellStyleXfs><cellXfs count="1"><xf numFmtId="0" fontId="0" fillId="0" borderId="0" xfId="0"/></cellXfs><cellStyles count="1"><cellStyle name="Normal" xfId="0" builtinId="0"/></cellStyles></styleSheet>';
+    }
+}
