@@ -9,6 +9,7 @@ use Rilvet\Grid\Cell;
 use Rilvet\Work\Setup;
 use Rilvet\Xlsx\Book;
 use Rilvet\Xlsx\BookSheet;
+use Rilvet\Xlsx\Place;
 use Rilvet\Xlsx\RowReader;
 use Rilvet\Xlsx\SheetSkeleton;
 use Rilvet\Xlsx\SheetStream;
@@ -33,6 +34,9 @@ final class IncomingRows
     private array $columnLooks = [];
 
     private int $next = 1;
+
+    /** The last column that the sheet says it uses, as far as that is believed. */
+    private int $reach = 0;
 
     /**
      * @param  list<string>  $codes  number formats by the number of the cell format
@@ -82,6 +86,7 @@ final class IncomingRows
     {
         $reader->within($this->stream->head);
         $skeleton = new SheetSkeleton($this->stream->head, '</sheetData></worksheet>', $this->sheet->part);
+        $this->reach = preg_match('~:([A-Z]{1,3})\d+$~', $skeleton->element('dimension')?->getAttribute('ref') ?? '', $found) === 1 ? min(200, Place::column($found[1])) : 0;
         foreach ($skeleton->columnFormats(200) as $column => $format) {
             if (($this->looks[$format] ?? 0) > 0) {
                 $this->columnLooks[$column] = $this->looks[$format];
@@ -115,7 +120,7 @@ final class IncomingRows
         foreach ($formats as $index => $format) {
             $worn[] = $format === RowReader::NONE ? ($own === null ? $this->columnLooks[$index + 1] ?? 0 : $this->looks[$own] ?? 0) : $this->looks[$format] ?? 0;
         }
-        for ($column = count($formats) + 1; $this->columnLooks !== [] && $column <= array_key_last($this->columnLooks); $column++) {
+        for ($column = count($formats) + 1, $last = max($own === null ? 0 : $this->reach, (int) array_key_last($this->columnLooks)); $column <= $last; $column++) {
             $worn[] = $own === null ? $this->columnLooks[$column] ?? 0 : $this->looks[$own] ?? 0;
         }
 

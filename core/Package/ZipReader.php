@@ -133,9 +133,7 @@ final class ZipReader
             }
             $lower[strtolower($name)] = true;
             $expanded += $head['size'];
-            if (! str_ends_with($name, '/')) {
-                $entries[$name] = new Entry($name, $head['method'], $head['crc'], $head['packed'], $head['size'], $head['time'], $this->dataOf($name, $head['offset']));
-            }
+            $entries[$name] = new Entry($name, $head['method'], $head['crc'], $head['packed'], $head['size'], $head['time'], $this->dataOf($name, $head['offset']));
         }
         if ($expanded > $limits->expanded) {
             throw FileIsWrong::package(sprintf('The package expands to %s MB; at most %s MB are read.', number_format($expanded / 1048576), number_format($limits->expanded / 1048576)));

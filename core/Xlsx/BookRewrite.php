@@ -174,10 +174,11 @@ final class BookRewrite
     {
         $was = $this->book->names();
         $now = $this->workbook->names;
-        if ($was == $now) {
+        $names = PackageXml::child($root, 'definedNames');
+        $titles = $this->titles($root, $names);
+        if ($was == $now && $titles === []) {
             return false;
         }
-        $names = PackageXml::child($root, 'definedNames');
         if ($names === null) {
             $names = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'definedNames' : "{$root->prefix}:definedNames");
             assert($names instanceof DOMElement);
@@ -203,9 +204,47 @@ final class BookRewrite
             $element->textContent = ltrim($refers, '=');
             $names->appendChild($element);
         }
+        foreach ($titles as $place => $refers) {
+            $element = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'definedName' : "{$root->prefix}:definedName");
+            assert($element instanceof DOMElement);
+            $element->setAttribute('name', '_xlnm.Print_Titles');
+            $element->setAttribute('localSheetId', (string) $place);
+            $element->textContent = $refers;
+            $names->appendChild($element);
+        }
         PackageXml::children($names, 'definedName') === [] && $names->remove();
 
         return true;
+    }
+
+    /**
+     * What dressed sheets repeat on every page, where the workbook says nothing of it yet.
+     *
+     * @return array<int, string> by the place of the sheet
+     */
+    private function titles(DOMElement $root, ?DOMElement $names): array
+    {
+        $said = [];
+        foreach ($names === null ? [] : PackageXml::children($names, 'definedName') as $name) {
+            if ($name->getAttribute('name') === '_xlnm.Print_Titles') {
+                $said[(int) $name->getAttribute('localSheetId')] = true;
+            }
+        }
+        $list = PackageXml::child($root, 'sheets');
+        $places = [];
+        foreach ($list === null ? [] : PackageXml::children($list, 'sheet') as $place => $element) {
+            $places[$element->getAttribute('name')] = $place;
+        }
+        $titles = [];
+        foreach ($this->workbook->sheets as $sheet) {
+            $place = $places[$sheet->name] ?? null;
+            $refers = PrintTitles::of($sheet);
+            if ($place !== null && $refers !== '' && ! isset($said[$place])) {
+                $titles[$place] = $refers;
+            }
+        }
+
+        return $titles;
     }
 
     /** Parts that no longer hold: the order of calculation where formulas changed, a signature where anything did. */

@@ -28,30 +28,31 @@ final class CellLooks
     }
 
     /**
-     * @param  int  $had  the number of its format; RowReader::NONE where no cell was there
+     * @param  int  $had  the number of its format; that of its row or column, or RowReader::NONE, where no cell was there
      * @param  (callable(): Cell)|null  $cell  asked only where a text may be cut off
      * @return int|null null where no cell was there and none is needed
      */
-    public function format(int $had, Worn $worn, int $column, ?callable $cell = null): ?int
+    public function format(int $had, Worn $worn, int $column, ?callable $cell = null, bool $isAbsent = false): ?int
     {
         $number = $worn->number;
         if ($cell !== null && $worn->look->is(Attribute::Clip) && $this->spills($cell(), $worn->look, $column)) {
             $number = -1 - $number;
         }
-        $target = $this->targets[$had][$number] ??= $this->target($had, $worn, $number < 0);
+        $target = $this->targets[$isAbsent ? -2 - $had : $had][$number] ??= $this->target($had, $worn, $number < 0, $isAbsent);
 
         return $target === RowReader::NONE ? null : $target;
     }
 
-    private function target(int $had, Worn $worn, bool $clipped): int
+    private function target(int $had, Worn $worn, bool $clipped, bool $isAbsent): int
     {
-        if ($had === RowReader::NONE && $worn->layers === []) {
-            return RowReader::NONE;
+        // The stylebook's ground alone makes no cell where none is: it is how the sheet looks, not how a cell does.
+        if ($isAbsent && array_filter($worn->layers, fn (array $layer) => $layer[0] !== Layer::Ground) === []) {
+            return $had === RowReader::NONE || ! $this->sheet->clean ? $had : 0;
         }
         // The format has no word for a text that is cut off at the edge, but "fill" shows it just so where it is longer than its cell (18.18.40).
         $look = $clipped ? $worn->look->under(Look::of(['horizontal' => 'fill'])) : $worn->look;
         $base = max(0, $had);
-        if ($look->key() === $this->styles->look($base)->key()) {
+        if (StylesWriting::plain($look)->key() === $this->styles->look($base)->key()) {
             return $had;
         }
         // What says nothing of itself any more looks as the workbook does.

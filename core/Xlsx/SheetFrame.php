@@ -218,7 +218,7 @@ final class SheetFrame
             assert($col instanceof DOMElement);
             $col->setAttribute('min', '1');
             $col->setAttribute('max', '1');
-            $now = (string) $col->C14N();
+            $now = (string) $col->ownerDocument?->saveXML($col);
             if ($open !== null && $now === $key && (int) $open->getAttribute('max') === $first - 1) {
                 $open->setAttribute('max', (string) $last);
 

@@ -47,6 +47,9 @@ final class SheetRewrite
     /** @var array<string, array<int, string>> attributes of a cell by what they were and the number of what it wears */
     private array $worn = [];
 
+    /** @var array<int, true> groups of formulas whose first is another now */
+    private array $broken = [];
+
     /** @var array<int, list<string>> letters of the first so many columns */
     private array $lines = [];
 
@@ -115,7 +118,7 @@ final class SheetRewrite
         $formats = [];
         for ($column = 1; $column <= max(200, $this->columns); $column++) {
             $had = $this->columnFormats[$column] ?? RowReader::NONE;
-            $formats[$column] = [$had, $this->looks->format($had, $this->cascade->at(1_048_576, $column), $column)];
+            $formats[$column] = [$had, $this->looks->format($had, $this->cascade->at(1_048_576, $column), $column, isAbsent: true)];
         }
         $frame = new SheetFrame($this->from->part, $this->book);
         $written = $frame->head($skeleton, $head, $this->sheet->setup, $this->sheet->cells->columns(), array_map(fn (array $pair) => $pair[1] ?? 0, array_filter($formats, fn (array $pair) => $pair[0] !== ($pair[1] ?? RowReader::NONE))));
@@ -172,7 +175,7 @@ final class SheetRewrite
 
             return "<row$size>$written</row>";
         }
-        $cells = ($isCommon ? $this->common($found) : null) ?? $this->odd($xml);
+        $cells = ($isCommon ? $this->common($found) : null) ?? $this->odd($row, $xml);
         $written = $this->cellsOf($row, $cells, $own, $model === null ? null : $this->edits($row, $xml, $model));
         if ($written !== $xml) {
             $this->isChanged = true;
@@ -279,7 +282,7 @@ final class SheetRewrite
      *
      * @return list<array{int, int, string, string}>
      */
-    private function odd(string $xml): array
+    private function odd(int $number, string $xml): array
     {
         $tree = PackageXml::tree("{$this->root}<row>$xml</row></worksheet>", $this->from->part);
         $row = PackageXml::child(PackageXml::root($tree), 'row');
@@ -297,7 +300,7 @@ final class SheetRewrite
             foreach ($c->childNodes as $child) {
                 $inner .= (string) $tree->saveXML($child);
             }
-            $cells[$column] = [$column, $format, '<c r="'.($c->hasAttribute('r') ? $c->getAttribute('r') : '')."\"$attributes>$inner</c>", $attributes];
+            $cells[$column] = [$column, $format, '<c r="'.Place::address($number, $column)."\"$attributes>$inner</c>", $attributes];
         }
         ksort($cells);
 
@@ -342,7 +345,7 @@ final class SheetRewrite
     private function blank(int $row, int $column, int $own, ?Worn $worn, ?Cell $cell): string
     {
         $had = $own === RowReader::NONE ? $this->columnFormats[$column] ?? RowReader::NONE : $own;
-        $target = $this->looks->format($had, $worn ?? $this->cascade->at($row, $column), $column);
+        $target = $this->looks->format($had, $worn ?? $this->cascade->at($row, $column), $column, isAbsent: true);
         if ($cell === null || $cell->isBlank()) {
             return $target === null || $target === $had ? '' : '<c r="'.Place::address($row, $column)."\" s=\"$target\"/>";
         }
@@ -359,15 +362,21 @@ final class SheetRewrite
     private function edits(int $row, string $xml, array $model): array
     {
         [$stored] = $this->reader->cells($row, $xml);
+        $groups = str_contains($xml, 'shared') ? $this->groups($xml) : [];
         $edits = [];
         for ($index = 0; $index < max(count($stored), count($model)); $index++) {
             $cell = $model[$index] ?? Cell::blank();
             $was = $stored[$index] ?? null;
             $now = $cell->stored();
+            [$group, $isFirst] = $groups[$index + 1] ?? [null, false];
             if ($now === $was || $now === '' && $was === null) {
-                $edits[] = null;
+                // One of a group whose first formula is another now says its own.
+                $edits[] = $group !== null && ! $isFirst && isset($this->broken[$group]) ? $cell : null;
 
                 continue;
+            }
+            if ($group !== null && $isFirst) {
+                $this->broken[$group] = true;
             }
             $formula = is_array($was) ? $was['f'] ?? null : null;
             // A result alone that is not known is left as the file has it.
@@ -381,6 +390,25 @@ final class SheetRewrite
         }
 
         return $edits;
+    }
+
+    /** @return array<int, array{int, bool}> number of the group that a cell's formula is of, and whether it is the first; by column */
+    private function groups(string $xml): array
+    {
+        $tree = PackageXml::tree("{$this->root}<row>$xml</row></worksheet>", $this->from->part);
+        $row = PackageXml::child(PackageXml::root($tree), 'row');
+        $groups = [];
+        $next = 1;
+        foreach ($row === null ? [] : PackageXml::children($row, 'c') as $c) {
+            $column = $c->hasAttribute('r') ? Place::column($c->getAttribute('r')) : $next;
+            $next = $column + 1;
+            $f = PackageXml::child($c, 'f');
+            if ($f?->getAttribute('t') === 'shared') {
+                $groups[$column] = [(int) $f->getAttribute('si'), $f->textContent !== ''];
+            }
+        }
+
+        return $groups;
     }
 
     private function shown(int $row, int $column, string $xml): Cell

@@ -60,7 +60,7 @@ final class StylesWriting
         }
         foreach (['fonts' => 'font', 'fills' => 'fill', 'borders' => 'border', 'cellXfs' => 'xf'] as $group => $item) {
             foreach (CellFormats::items($this->root, $group, $item) as $index => $element) {
-                $this->known[$group][(string) $element->C14N(true)] ??= $index;
+                $this->known[$group][$this->written($element)] ??= $index;
             }
         }
     }
@@ -88,6 +88,7 @@ final class StylesWriting
      */
     public function format(int $base, Look $look, ?int $named): int
     {
+        $look = self::plain($look);
         $key = "$base|$named|".$look->key();
         if (isset($this->made[$key])) {
             return $this->made[$key];
@@ -97,11 +98,11 @@ final class StylesWriting
         }
         // What a format was made from does not matter once it says the same.
         $xf = $this->xf($base, $look, $named);
-        $same = $this->known['cellXfs'][$xf->C14N(true)] ?? null;
+        $same = $this->known['cellXfs'][$this->written($xf)] ?? null;
         if ($same === null) {
             $same = $this->append('cellXfs', 'xf', $xf);
             $this->looks[$same] = $look;
-            $this->known['cellXfs'][$xf->C14N(true)] = $same;
+            $this->known['cellXfs'][$this->written($xf)] = $same;
         }
 
         return $this->made[$key] = $same;
@@ -122,12 +123,30 @@ final class StylesWriting
             $this->append('cellStyleXfs', 'xf', $this->element('xf', ['numFmtId' => '0', 'fontId' => '0', 'fillId' => '0', 'borderId' => '0']));
             $this->append('cellStyles', 'cellStyle', $this->element('cellStyle', ['name' => 'Normal', 'xfId' => '0', 'builtinId' => '0']));
         }
-        $xf = $this->xf(0, $look, null);
+        $xf = $this->xf(0, self::plain($look), null);
         $xf->removeAttribute('xfId');
         $index = $this->append('cellStyleXfs', 'xf', $xf);
         $this->append('cellStyles', 'cellStyle', $this->element('cellStyle', ['name' => $name, 'xfId' => (string) $index]));
 
         return $this->named[$name] = $index;
+    }
+
+    /** A look without what every cell is anyway, as looks are read. */
+    public static function plain(Look $look): Look
+    {
+        $usual = [
+            'bold' => false, 'italic' => false, 'underline' => 'none', 'strike' => false, 'script' => 'none', 'ink' => '#000000', 'number' => 'General', 'horizontal' => 'general', 'vertical' => 'bottom', 'indent' => 0, 'wrap' => false,
+            'shrink' => false, 'rotation' => 0, 'fill' => 'none', 'top' => 'none', 'right' => 'none', 'bottom' => 'none', 'left' => 'none', 'rising' => 'none', 'falling' => 'none', 'locked' => true, 'concealed' => false,
+        ];
+        // The package has no word for a text that is cut off.
+        $left = [Attribute::Clip];
+        foreach ($look->toArray() as $name => $value) {
+            if (array_key_exists($name, $usual) && $usual[$name] == $value) {
+                $left[] = Attribute::from($name);
+            }
+        }
+
+        return $look->without(...$left);
     }
 
     private function xf(int $base, Look $look, ?int $named): DOMElement
@@ -181,11 +200,12 @@ final class StylesWriting
         }
         $is = fn (Attribute $attribute) => $look->get($attribute) !== $had->get($attribute);
         foreach (['b' => Attribute::Bold, 'i' => Attribute::Italic, 'strike' => Attribute::Strike] as $name => $attribute) {
-            if ($is($attribute)) {
+            // Some readers take <i val="0"/> for italic, so what is not so is left out.
+            if ($is($attribute) || ! $look->is($attribute)) {
                 $parts[$name] = $look->is($attribute) ? $this->element($name, []) : null;
             }
         }
-        if ($is(Attribute::Underline)) {
+        if ($is(Attribute::Underline) || $look->text(Attribute::Underline, 'none') === 'none') {
             $underline = $look->text(Attribute::Underline, 'none');
             $parts['u'] = $underline === 'none' ? null : $this->element('u', $underline === 'double' ? ['val' => 'double'] : []);
         }
@@ -320,7 +340,7 @@ final class StylesWriting
 
     private function shared(string $group, string $item, DOMElement $element): int
     {
-        return $this->known[$group][$element->C14N(true)] ?? $this->append($group, $item, $element);
+        return $this->known[$group][$this->written($element)] ?? $this->append($group, $item, $element);
     }
 
     private function append(string $group, string $item, DOMElement $element): int
@@ -331,7 +351,7 @@ final class StylesWriting
         $parent->setAttribute('count', (string) ($index + 1));
         $this->isChanged = true;
 
-        return $this->known[$group][(string) $element->C14N(true)] = $index;
+        return $this->known[$group][$this->written($element)] = $index;
     }
 
     private function group(string $name): DOMElement
@@ -344,6 +364,12 @@ final class StylesWriting
         $this->root->insertBefore($element, $before);
 
         return $element;
+    }
+
+    private function written(DOMElement $element): string
+    {
+        // One that hangs nowhere yet says its namespace; in its place it does not.
+        return str_replace(" xmlns=\"{$this->root->namespaceURI}\"", '', (string) $this->tree->saveXML($element));
     }
 
     /** @param  array<string, string>  $attributes */

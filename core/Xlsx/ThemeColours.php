@@ -64,7 +64,7 @@ final class ThemeColours
         return '#'.strtoupper($tint == 0.0 ? $hex : self::tinted($hex, max(-1.0, min(1.0, $tint))));
     }
 
-    /** Lighter or darker by a share of the luminance, in hue, luminance and saturation (18.8.19). */
+    /** Lighter or darker by a share of the luminance, in hue, luminance and saturation (18.8.19); cut to whole steps, as published tables of tints are. */
     private static function tinted(string $hex, float $tint): string
     {
         [$red, $green, $blue] = array_map(fn (string $channel) => hexdec($channel) / 255, str_split($hex, 2));
@@ -91,6 +91,6 @@ final class ThemeColours
             default => [$chroma, 0, $second],
         };
 
-        return implode('', array_map(fn (float|int $channel) => sprintf('%02X', max(0, min(255, (int) round(255 * ($channel + $base))))), $channels));
+        return implode('', array_map(fn (float|int $channel) => sprintf('%02X', max(0, min(255, (int) floor(255 * ($channel + $base) + 1e-9)))), $channels));
     }
 }

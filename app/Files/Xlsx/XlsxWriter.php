@@ -8,12 +8,10 @@ use App\Files\Writing\Proof;
 use App\Files\Writing\Safely;
 use App\Files\Writing\WorkbookWriter;
 use DateTimeImmutable;
-use Rilvet\Grid\Address;
 use Rilvet\Look\Look;
-use Rilvet\Reading\Part;
-use Rilvet\Reading\RowRun;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Rilvet\Xlsx\PrintTitles;
 use ZipStream\CompressionMethod;
 use ZipStream\ZipStream;
 
@@ -101,7 +99,7 @@ final class XlsxWriter implements WorkbookWriter
             // A workbook in which no sheet can be seen is invalid, so the first one is shown.
             $state = $sheet->setup->state === 'visible' || ($allHidden && $index === 0) ? '' : " state=\"{$sheet->setup->state}\"";
             $list .= '<sheet name="'.Xml::attribute($sheet->name).'" sheetId="'.($index + 1).'"'.$state.' r:id="rId'.($index + 1).'"/>';
-            $titles = self::printTitles($sheet);
+            $titles = PrintTitles::of($sheet);
             if ($titles !== '') {
                 $names .= "<definedName name=\"_xlnm.Print_Titles\" localSheetId=\"$index\">".Xml::text($titles).'</definedName>';
             }
@@ -112,26 +110,5 @@ final class XlsxWriter implements WorkbookWriter
 
         return Xml::HEAD.'<workbook xmlns="'.Xml::MAIN.'" xmlns:r="'.Xml::RELATIONS.'">'.($workbook->from1904 ? '<workbookPr date1904="1"/>' : '<workbookPr/>')
             ."<sheets>$list</sheets>".($names === '' ? '' : "<definedNames>$names</definedNames>").'<calcPr fullCalcOnLoad="1"/></workbook>';
-    }
-
-    /** Headings and row labels on every page, where one table stands on the sheet. */
-    private static function printTitles(Worksheet $sheet): string
-    {
-        $tables = $sheet->reading->tables;
-        if ($sheet->stylebook === null || count($tables) !== 1) {
-            return '';
-        }
-        $quoted = "'".str_replace("'", "''", $sheet->name)."'";
-        $heads = array_values(array_filter($tables[0]->runs, fn (RowRun $run) => $run->part === Part::Heading || $run->part === Part::ColumnGroup));
-        $labels = $tables[0]->lastLabelColumn();
-        $parts = [];
-        if ($labels !== null && $labels - $tables[0]->range->left < 3) {
-            $parts[] = "$quoted!\$".Address::columnName($tables[0]->range->left).':$'.Address::columnName($labels);
-        }
-        if ($heads !== []) {
-            $parts[] = "$quoted!\${$heads[0]->first}:\${$heads[count($heads) - 1]->last}";
-        }
-
-        return implode(',', $parts);
     }
 }
