@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use PDO;
 use PHPUnit\Framework\TestCase;
+use Tests\HandMade;
+use ZipArchive;
 
 /** The server is stopped in the middle of acts: after the restart either all of an act is there, or nothing of it. */
 final class StopTest extends TestCase
@@ -46,5 +48,83 @@ final class StopTest extends TestCase
         }
         self::assertGreaterThan(0, $seen);
         exec('rm -rf '.escapeshellarg($folder));
+    }
+
+    /** So many kills in a test run; RILVET_KILLS=100 runs it in full. */
+    private const BRINGS = 8;
+
+    public function test_killed_at_random_moments_no_workbook_and_no_file_is_half_there(): void
+    {
+        $folder = sys_get_temp_dir().'/rilvet-kill-'.getmypid();
+        @mkdir("$folder/framework/views", 0755, true);
+        $database = "$folder/kill.sqlite";
+        touch($database);
+        $source = self::book("$folder/source.xlsx");
+        mt_srand(11);
+        $kills = (int) (getenv('RILVET_KILLS') ?: self::BRINGS);
+        $whole = $written = 0;
+        for ($kill = 0; $kill <= $kills; $kill++) {
+            $process = proc_open([PHP_BINARY, __DIR__.'/bring-in-until-killed.php', $database, $folder, $source], [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+            assert($process !== false);
+            // The first line says that the start has cleaned up; what the last kill left is looked at then.
+            self::assertSame("begun\n", fgets($pipes[1]));
+            $kill === $kills || usleep(mt_rand(5_000, 900_000));
+            proc_terminate($process, $kill === $kills ? SIGSTOP : SIGKILL);
+            $pdo = new PDO("sqlite:$database");
+            if ($kill === $kills) {
+                $this->assertWhole($pdo, $folder);
+                $whole = (int) $pdo->query('select count(*) from workbooks where revision > 0')->fetchColumn();
+                $written = (int) $pdo->query("select count(*) from handovers where status = 'done'")->fetchColumn();
+                proc_terminate($process, SIGKILL);
+            }
+            fclose($pipes[1]);
+            proc_close($process);
+            // What is shown as whole is whole, also before anything is cleaned up.
+            foreach ($pdo->query('select id from workbooks where revision > 0')->fetchAll(PDO::FETCH_COLUMN) as $id) {
+                self::assertSame([2_000, 6], array_map(intval(...), $pdo->query("select rows, columns from sheets where workbook_id = $id")->fetch(PDO::FETCH_NUM)));
+                self::assertSame(8, (int) $pdo->query("select count(*) from blocks where sheet_id in (select id from sheets where workbook_id = $id)")->fetchColumn());
+                self::assertSame(hash_file('xxh128', $source), hash_file('xxh128', "$folder/app/packages/$id.xlsx"));
+            }
+            foreach ($pdo->query("select id from handovers where status = 'done'")->fetchAll(PDO::FETCH_COLUMN) as $id) {
+                $zip = new ZipArchive;
+                self::assertTrue($zip->open("$folder/app/handovers/$id.xlsx", ZipArchive::CHECKCONS));
+                $zip->close();
+            }
+        }
+        self::assertGreaterThan(0, $whole);
+        self::assertGreaterThan(0, $written);
+        exec('rm -rf '.escapeshellarg($folder));
+    }
+
+    /** After a start, nothing is left of what was on its way: but for the one that the new start may have begun. */
+    private function assertWhole(PDO $pdo, string $folder): void
+    {
+        self::assertSame('ok', $pdo->query('pragma integrity_check')->fetchColumn());
+        self::assertLessThanOrEqual(1, (int) $pdo->query('select count(*) from workbooks where revision = 0')->fetchColumn());
+        $workbooks = $pdo->query('select id from workbooks')->fetchAll(PDO::FETCH_COLUMN);
+        foreach (glob("$folder/app/packages/*") ?: [] as $file) {
+            self::assertContains((int) basename($file, '.xlsx'), array_map(intval(...), $workbooks));
+        }
+        $known = $pdo->query('select id from handovers')->fetchAll(PDO::FETCH_COLUMN);
+        foreach (glob("$folder/app/handovers/*") ?: [] as $file) {
+            self::assertContains(basename($file, '.xlsx'), $known);
+        }
+        self::assertLessThanOrEqual(1, count(glob("$folder/app/imports/*") ?: []));
+        self::assertSame(0, (int) $pdo->query('select count(*) from blocks where sheet_id not in (select id from sheets)')->fetchColumn());
+    }
+
+    private static function book(string $path): string
+    {
+        $rows = '';
+        for ($row = 1; $row <= 2_000; $row++) {
+            $rows .= "<row r=\"$row\">";
+            foreach (['A', 'B', 'C', 'D', 'E', 'F'] as $index => $letter) {
+                $rows .= $row === 1 ? "<c r=\"{$letter}1\" t=\"inlineStr\"><is><t>Head $letter</t></is></c>" : "<c r=\"$letter$row\"><v>".($row * 7 + $index).'</v></c>';
+            }
+            $rows .= '</row>';
+        }
+        rename(HandMade::package(HandMade::parts($rows)), $path);
+
+        return $path;
     }
 }
