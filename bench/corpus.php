@@ -57,7 +57,8 @@ foreach (Broken::packages($count) as $index => [$kind, $bytes]) {
     exec('timeout 20 '.escapeshellarg(PHP_BINARY).' '.escapeshellarg(__FILE__).' --one '.escapeshellarg($path).' 2>&1', $out, $code);
     $seconds = microtime(true) - $start;
     $answer = json_decode(implode("\n", $out), true);
-    [$said, $peak] = is_array($answer) ? $answer : ['harm: '.implode(' ', $out)." (ended with $code)", 0];
+    $said = is_array($answer) && is_string($answer[0] ?? null) ? $answer[0] : 'harm: '.implode(' ', $out)." (ended with $code)";
+    $peak = is_array($answer) && is_int($answer[1] ?? null) ? $answer[1] : 0;
     if (str_starts_with($said, 'harm') || $seconds > 10 || $peak > 300) {
         $harm[] = sprintf('%s (%d): %s, %.1f s, %d MB', $kind, $index, $said, $seconds, $peak);
     }

@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use Illuminate\Support\Facades\DB;
 use Rilvet\Grid\BlockSheet;
+use Rilvet\Grid\Shift;
 use Rilvet\Intake\SheetTyping;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\Correction\Corrections;
@@ -42,7 +43,7 @@ final class Documents
         $setup = $data['setup'];
         /** @var SetupData|null $fitted */
         $fitted = $data['fitted'] ?? null;
-        /** @var array{file?: Runs, named?: Runs, hand?: Runs, rules?: list<array{part: string, kind: string|null, look: array<string, bool|int|float|string>, heading?: string}>, wears?: list<string>, joins?: array<string, string>|null, origin?: string|null} $data */
+        /** @var array{file?: Runs, named?: Runs, hand?: Runs, rules?: list<array{part: string, kind: string|null, look: array<string, bool|int|float|string>, heading?: string}>, wears?: list<string>, joins?: array<string, string>|null, origin?: string|null, moves?: list<array{bool, int, int, bool}>|null} $data */
 
         return new Worksheet(
             new BlockSheet($row->name, $row->rows, $row->columns, new DatabaseBlockStore($row->id), $typing),
@@ -61,6 +62,7 @@ final class Documents
             $data['wears'] ?? [],
             $data['joins'] ?? [],
             $data['origin'] ?? null,
+            array_map(fn (array $shift) => new Shift(...$shift), $data['moves'] ?? []),
         );
     }
 

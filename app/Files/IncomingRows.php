@@ -33,6 +33,9 @@ final class IncomingRows
     /** @var array<int, int> look of whole columns, by column */
     private array $columnLooks = [];
 
+    /** @var array<string, list<int>> */
+    private array $memo = [];
+
     private int $next = 1;
 
     /** The last column that the sheet says it uses, as far as that is believed. */
@@ -116,6 +119,19 @@ final class IncomingRows
      */
     private function worn(array $formats, ?int $own): array
     {
+        // Rows of a table name the same formats again and again.
+        return $this->memo[implode(',', $formats)."|$own"] ??= $this->resolved($formats, $own);
+    }
+
+    /**
+     * @param  list<int>  $formats
+     * @return list<int>
+     */
+    private function resolved(array $formats, ?int $own): array
+    {
+        if (count($this->memo) > 2_000) {
+            $this->memo = [];
+        }
         $worn = [];
         foreach ($formats as $index => $format) {
             $worn[] = $format === RowReader::NONE ? ($own === null ? $this->columnLooks[$index + 1] ?? 0 : $this->looks[$own] ?? 0) : $this->looks[$format] ?? 0;

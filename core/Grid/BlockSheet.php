@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Rilvet\Grid;
 
-/** A sheet whose rows stand in blocks; text is typed as it is read, so that a column's typing can be taken back at no cost. */
+/**
+ * A sheet whose rows stand in blocks; text is typed as it is read, so that a column's typing can be taken back at no cost.
+ *
+ * @phpstan-import-type Stored from Cell
+ */
 final class BlockSheet implements Sheet
 {
     public function __construct(
@@ -62,6 +66,21 @@ final class BlockSheet implements Sheet
                 }
                 /** @var list<Cell> $cells */
                 yield $row => $cells;
+            }
+        }
+    }
+
+    /**
+     * Rows as they are stored, without a cell made of each value; blank ones at the end of a row are left out.
+     *
+     * @return iterable<int, list<Stored>>
+     */
+    public function stored(): iterable
+    {
+        for ($block = 0; $this->rows > 0 && $block <= Block::of($this->rows); $block++) {
+            $data = $this->blocks->block($block);
+            foreach ($data === null ? [] : Block::decode($data) as $index => $row) {
+                yield Block::firstRow($block) + $index => $row;
             }
         }
     }

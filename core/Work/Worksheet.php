@@ -23,7 +23,7 @@ use Rilvet\Stylebook\Stylebook;
  */
 final readonly class Worksheet
 {
-    public const DOCUMENTS = ['name', 'found', 'corrections', 'typing', 'dress', 'setup', 'fitted', 'file', 'named', 'hand', 'rules', 'wears', 'joins', 'origin'];
+    public const DOCUMENTS = ['name', 'found', 'corrections', 'typing', 'dress', 'setup', 'fitted', 'file', 'named', 'hand', 'rules', 'wears', 'joins', 'origin', 'moves'];
 
     public Reading $reading;
 
@@ -37,6 +37,7 @@ final readonly class Worksheet
      * @param  list<PartRule>  $rules  what a person said of whole parts of this sheet
      * @param  list<string>  $wears  names of the looks that the layer of named looks counts from 1
      * @param  string|null  $origin  fingerprint of what came with the package that the sheet is part of; null where there is none
+     * @param  list<Shift>  $moves  rows and columns put in or taken out since the sheet came with a package
      * @param  array<string, string>  $joins  by merged range: the first text as it was before the texts were joined
      */
     public function __construct(
@@ -56,6 +57,7 @@ final readonly class Worksheet
         public array $wears = [],
         public array $joins = [],
         public ?string $origin = null,
+        public array $moves = [],
     ) {
         $this->reading = array_reduce($corrections, fn (Reading $reading, Correction $correction) => $correction->on($reading), $found);
         $this->setup = $fitted ?? $came;
@@ -70,7 +72,13 @@ final readonly class Worksheet
     /** No act has said anything of looks and sizes since the sheet came; its cells are another matter. */
     public function isAsItCame(): bool
     {
-        return $this->stylebook === null && ! $this->clean && $this->rules === [] && $this->named->isEmpty() && $this->hand->isEmpty() && $this->origin === $this->fingerprint();
+        return $this->stylebook === null && ! $this->clean && $this->rules === [] && $this->named->isEmpty() && $this->hand->isEmpty() && $this->moves === [] && $this->origin === $this->fingerprint();
+    }
+
+    /** No act has said anything but by hand touches since the sheet came. */
+    public function isTouchedAlone(): bool
+    {
+        return $this->stylebook === null && ! $this->clean && $this->rules === [] && $this->named->isEmpty() && $this->moves === [] && $this->origin === $this->fingerprint();
     }
 
     private function fingerprint(): string
@@ -196,6 +204,7 @@ final readonly class Worksheet
             'named' => $this->named->moved($shift),
             'hand' => $this->hand->moved($shift),
             'joins' => $joins,
+            'moves' => $this->origin === null ? [] : [...$this->moves, $shift],
         ]);
     }
 
@@ -206,7 +215,7 @@ final readonly class Worksheet
         return new self(...($parts + [
             'cells' => $this->cells, 'name' => $this->name, 'found' => $this->found, 'corrections' => $this->corrections, 'typing' => $this->typing, 'stylebook' => $this->stylebook,
             'clean' => $this->clean, 'came' => $this->came, 'fitted' => $this->fitted, 'file' => $this->file, 'named' => $this->named, 'hand' => $this->hand,
-            'rules' => $this->rules, 'wears' => $this->wears, 'joins' => $this->joins, 'origin' => $this->origin,
+            'rules' => $this->rules, 'wears' => $this->wears, 'joins' => $this->joins, 'origin' => $this->origin, 'moves' => $this->moves,
         ]));
     }
 
@@ -228,6 +237,7 @@ final readonly class Worksheet
             'wears' => $this->wears,
             'joins' => $this->joins === [] ? null : $this->joins,
             'origin' => $this->origin,
+            'moves' => $this->moves === [] ? null : array_map(fn (Shift $shift) => [$shift->rows, $shift->at, $shift->count, $shift->in], $this->moves),
             default => null,
         };
     }

@@ -6,9 +6,13 @@ namespace Rilvet\Xlsx;
 
 use DOMDocument;
 use DOMElement;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Look\Overlay;
 use Rilvet\Package\Package;
 use Rilvet\Package\PackageXml;
 use Rilvet\Package\PackedPart;
+use Rilvet\Package\Relationship;
 use Rilvet\Package\ZipWriter;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -44,7 +48,11 @@ final class BookRewrite
     {
         $part = $this->book->styles();
         $styles = new StylesWriting($part === null ? '' : $this->book->package->contents($part), $this->book->colours, $part ?? 'styles');
-        foreach ($this->book->sheets as $index => $from) {
+        $revised = $this->saidInStyles();
+        foreach ($revised ?? [] as $format => $look) {
+            $styles->revise($format, $look);
+        }
+        foreach ($revised === null ? $this->book->sheets : [] as $index => $from) {
             $sheet = $this->workbook->sheets[$index + 1] ?? null;
             $sheet === null || $this->sheet($from, $index + 1, $sheet, $styles, $progress);
         }
@@ -70,6 +78,46 @@ final class BookRewrite
         $zip->finish();
     }
 
+    /**
+     * What cell formats look like now, where that says all that was touched: where every cell of a look was touched alike,
+     * on all sheets, the format itself is changed and no cell has to be.
+     *
+     * @return array<int, Look>|null by the number of the format; null where cells have to say it
+     */
+    private function saidInStyles(): ?array
+    {
+        if ($this->edited !== [] || $this->book->styles() === null) {
+            return null;
+        }
+        $touched = [];
+        foreach ($this->book->sheets as $index => $from) {
+            $sheet = $this->workbook->sheets[$index + 1] ?? null;
+            if ($sheet === null || ! $sheet->isTouchedAlone()) {
+                return null;
+            }
+            foreach (Overlay::of($sheet->file, $sheet->hand) as $look => $hands) {
+                $touched[$look] = ($touched[$look] ?? []) + $hands;
+            }
+        }
+        // A cell that the package does not have cannot wear a format.
+        if (isset($touched[0]) || array_filter($touched, fn (array $hands) => count($hands) > 1) !== []) {
+            return null;
+        }
+        $looks = $this->workbook->looks;
+        $revised = [];
+        foreach ($this->book->formats->looks() as $format => $look) {
+            $hand = array_key_first($touched[$looks->number($look)] ?? []) ?? 0;
+            if ($hand > 0 && $looks->look($hand)->is(Attribute::Clip)) {
+                return null;
+            }
+            if ($hand > 0) {
+                $revised[$format] = $look->under($looks->look($hand));
+            }
+        }
+
+        return $revised;
+    }
+
     /** @param  (callable(int): void)|null  $progress */
     private function sheet(BookSheet $from, int $number, Worksheet $sheet, StylesWriting $styles, ?callable $progress): void
     {
@@ -77,12 +125,52 @@ final class BookRewrite
         if (! $isEdited && $sheet->isAsItCame()) {
             return;
         }
-        $rewrite = new SheetRewrite($this->book, $from, $sheet, $this->workbook->looks, $styles, $isEdited);
+        $moves = $this->moves($from, $sheet);
+        $rewrite = new SheetRewrite($this->book, $from, $sheet, $this->workbook->looks, $styles, $isEdited, $moves);
         $part = new PackedPart;
         $rewrite->write($part, $progress);
         $this->formulasChanged = $this->formulasChanged || $rewrite->formulasChanged;
+        $this->moved($from, $moves);
         if ($rewrite->isChanged) {
             $this->replaced[$from->part] = $part;
+        }
+    }
+
+    /** Rows and columns that were put in or taken out, and the tables that no longer hold because of it. */
+    private function moves(BookSheet $from, Worksheet $sheet): Moves
+    {
+        $moves = new Moves($sheet->moves, $from->name);
+        $cut = [];
+        foreach ($moves->isEmpty() ? [] : $this->book->package->relationships($from->part) as $relationship) {
+            if ($relationship->kind === 'table' && $this->book->package->has($relationship->target)) {
+                $table = PackageXml::root(PackageXml::tree($this->book->package->contents($relationship->target), $relationship->target));
+                if ($moves->cuts($table->getAttribute('ref'))) {
+                    $cut[] = $relationship->id;
+                }
+            }
+        }
+
+        return new Moves($sheet->moves, $from->name, $cut);
+    }
+
+    /** Parts of a sheet that say where on it they stand. */
+    private function moved(BookSheet $from, Moves $moves): void
+    {
+        foreach ($moves->isEmpty() ? [] : $this->book->package->relationships($from->part) as $relationship) {
+            if ($relationship->outside || ! $this->book->package->has($relationship->target)) {
+                continue;
+            }
+            if (in_array($relationship->id, $moves->cut, true)) {
+                $this->drop($relationship->target);
+                $this->unrelate($from->part, $relationship);
+
+                continue;
+            }
+            match ($relationship->kind) {
+                'table', 'comments', 'pivotTable' => $this->change($relationship->target, fn (DOMElement $root) => $moves->on($root)),
+                'drawing', 'vmlDrawing' => $this->change($relationship->target, fn (DOMElement $root) => $moves->anchors($root)),
+                default => null,
+            };
         }
     }
 
@@ -176,7 +264,8 @@ final class BookRewrite
         $now = $this->workbook->names;
         $names = PackageXml::child($root, 'definedNames');
         $titles = $this->titles($root, $names);
-        if ($was == $now && $titles === []) {
+        $places = $this->namedPlaces($names);
+        if ($was == $now && $titles === [] && ! $places) {
             return false;
         }
         if ($names === null) {
@@ -215,6 +304,28 @@ final class BookRewrite
         PackageXml::children($names, 'definedName') === [] && $names->remove();
 
         return true;
+    }
+
+    /** Names of the format itself, such as what is printed, go along with rows and columns. */
+    private function namedPlaces(?DOMElement $names): bool
+    {
+        $changed = false;
+        foreach ($names === null ? [] : PackageXml::children($names, 'definedName') as $name) {
+            if (! str_starts_with($name->getAttribute('name'), '_xlnm')) {
+                continue;
+            }
+            $text = $name->textContent;
+            foreach ($this->book->sheets as $index => $from) {
+                $moves = $this->workbook->sheets[$index + 1]->moves ?? [];
+                $text = $moves === [] ? $text : (new Moves($moves, $from->name))->formula($text, false);
+            }
+            if ($text !== $name->textContent) {
+                $name->textContent = $text;
+                $changed = true;
+            }
+        }
+
+        return $changed;
     }
 
     /**
@@ -275,6 +386,11 @@ final class BookRewrite
             return;
         }
         $this->drop($relationship->target);
+        $this->unrelate($from, $relationship);
+    }
+
+    private function unrelate(string $from, Relationship $relationship): void
+    {
         $this->change(Package::relationshipsOf($from), function (DOMElement $root) use ($relationship) {
             foreach (PackageXml::children($root, 'Relationship') as $element) {
                 $element->getAttribute('Id') === $relationship->id && $element->remove();

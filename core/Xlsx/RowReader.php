@@ -28,6 +28,9 @@ final class RowReader
 
     public const CELL = '~<c r="([A-Z]{1,3})\d{1,7}"([^>]*?)(?:/>|>(?:<f([^>]*?)(?:/>|>([^<]*+)</f>))?(?:<v>([^<]*+)</v>)?(?:<is><t(?: xml:space="preserve")?>([^<]*+)</t></is>)?</c>)~';
 
+    /** Cells that hold a plain value or nothing. */
+    private const PLAIN = '~<c r="([A-Z]{1,3})\d{1,7}"([^>/]*+)(?:/>|><v>([^<]*+)</v></c>)~';
+
     /** The same cells with all that follows their attributes as one piece. */
     public const WHOLE = '~<c r="([A-Z]{1,3})\d{1,7}"([^>/]*+)(/>|>(?:<f[^>]*+>(?:[^<]*+</f>)?)?(?:<v>[^<]*+</v>)?(?:<is><t(?: xml:space="preserve")?>[^<]*+</t></is>)?</c>)~';
 
@@ -36,6 +39,9 @@ final class RowReader
 
     /** @var array<int, string> */
     private array $textLetters = [];
+
+    /** @var array<int, list<string>> letters of the first so many columns */
+    private array $lines = [];
 
     /** @var array<string, string> */
     private array $words = [];
@@ -98,6 +104,13 @@ final class RowReader
         if ($xml === '') {
             return [[], [], ''];
         }
+        $count = preg_match_all(self::PLAIN, $xml, $found);
+        if ($count !== false && strlen(implode('', $found[0])) === strlen($xml)) {
+            $line = $this->line($count, $found[1], $found[2], $found[3]);
+            if ($line !== null) {
+                return $line;
+            }
+        }
         $count = preg_match_all(self::CELL, $xml, $found);
         if ($count === false || strlen(implode('', $found[0])) !== strlen($xml)) {
             return $this->odd($row, $xml);
@@ -151,6 +164,57 @@ final class RowReader
             $cell = $this->cell($type, $value === '' ? ($type === 'inlineStr' ? Text::read($inline[$index]) : null) : $value, $formula, $row, $column);
             $stored[] = $cell->stored();
             $signature .= $this->letter($cell, $format);
+        }
+
+        return [$stored, $formats, rtrim($signature, '.')];
+    }
+
+    /**
+     * A row of values alone, with a cell in every column: nearly all rows of a table are such.
+     *
+     * @param  list<string>  $letters
+     * @param  list<string>  $attributes
+     * @param  list<string>  $values
+     * @return array{list<Stored>, list<int>, string}|null
+     */
+    private function line(int $count, array $letters, array $attributes, array $values): ?array
+    {
+        if ($letters !== ($this->lines[$count] ??= array_map(Place::letters(...), range(1, $count)))) {
+            return null;
+        }
+        $stored = $formats = [];
+        $signature = '';
+        foreach ($attributes as $index => $attribute) {
+            $kind = $this->kinds[$attribute] ?? $this->kind($attribute);
+            if ($kind === null) {
+                return null;
+            }
+            $formats[] = $format = $kind[0];
+            $type = $kind[1];
+            $value = $values[$index];
+            if ($value === '') {
+                $stored[] = null;
+                $signature .= '.';
+            } elseif ($type === 's') {
+                $number = (int) $value;
+                $text = $this->texts[$number] ?? '';
+                if ($text === '') {
+                    $stored[] = null;
+                    $signature .= '.';
+                } else {
+                    $stored[] = $text;
+                    $signature .= $this->textLetters[$number] ??= Signature::word($text, $this->words);
+                }
+            } elseif ($type === '' && is_numeric($value)) {
+                $number = $value + 0;
+                if (is_float($number) && ! is_finite($number)) {
+                    return null;
+                }
+                $stored[] = $number;
+                $signature .= $this->formatLetters[$format] ?? $this->numberLetter($format);
+            } else {
+                return null;
+            }
         }
 
         return [$stored, $formats, rtrim($signature, '.')];

@@ -16,7 +16,7 @@ final class SheetFrame
     /** Order of what may stand before the rows, and after them (ISO/IEC 29500-1 18.3.1.99). */
     private const ORDER = ['sheetPr', 'dimension', 'sheetViews', 'sheetFormatPr', 'cols', 'sheetData', 'sheetCalcPr', 'sheetProtection', 'protectedRanges', 'scenarios', 'autoFilter', 'sortState', 'dataConsolidate', 'customSheetViews', 'mergeCells'];
 
-    public function __construct(private readonly string $part, private readonly Book $book)
+    public function __construct(private readonly string $part, private readonly Book $book, private readonly Moves $moves)
     {
     }
 
@@ -38,6 +38,12 @@ final class SheetFrame
             $changed = true;
         }
         $changed = $this->columns($skeleton, $was, $setup, $digit, $formats) || $changed;
+        if (! $this->moves->isEmpty()) {
+            // What reaches over all that is used is only a hint (18.3.1.35), and selections go along.
+            $skeleton->element('dimension')?->remove();
+            $this->moves->on($skeleton->root);
+            $changed = true;
+        }
         if (! $changed) {
             return $head;
         }
@@ -56,9 +62,10 @@ final class SheetFrame
         $skeleton = new SheetSkeleton("$root<sheetData>", $tail, $this->part);
         $texts = array_map(strval(...), $merges);
         $was = array_map(strval(...), $skeleton->setup(7, 0, [], [], 'visible')->merges);
-        if (array_diff($texts, $was) === [] && array_diff($was, $texts) === []) {
+        if (array_diff($texts, $was) === [] && array_diff($was, $texts) === [] && $this->moves->isEmpty()) {
             return $tail;
         }
+        $this->moves->on($skeleton->root);
         $cells = $skeleton->element('mergeCells');
         if ($texts === []) {
             $cells?->remove();

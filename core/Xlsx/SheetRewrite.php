@@ -56,7 +56,7 @@ final class SheetRewrite
     /** @var iterable<int, list<Cell>>|null cells as they are now; null where none was edited */
     private ?iterable $cells;
 
-    public function __construct(private readonly Book $book, private readonly BookSheet $from, private readonly Worksheet $sheet, LookBook $looks, StylesWriting $styles, bool $isEdited)
+    public function __construct(private readonly Book $book, private readonly BookSheet $from, private readonly Worksheet $sheet, LookBook $looks, StylesWriting $styles, bool $isEdited, private readonly Moves $moves = new Moves([], ''))
     {
         $this->cascade = new Cascade($sheet, $looks);
         $this->looks = new CellLooks($sheet, $styles);
@@ -100,7 +100,7 @@ final class SheetRewrite
         for (; $next <= $last; $next++) {
             $out->write($this->missing($next, $this->at($model, $next)));
         }
-        $frame = new SheetFrame($this->from->part, $this->book);
+        $frame = new SheetFrame($this->from->part, $this->book, $this->moves);
         $tail = $frame->tail($stream->tail, $this->root, $this->sheet->setup->merges);
         $this->isChanged = $this->isChanged || $tail !== $stream->tail;
         $out->write($tail);
@@ -120,7 +120,7 @@ final class SheetRewrite
             $had = $this->columnFormats[$column] ?? RowReader::NONE;
             $formats[$column] = [$had, $this->looks->format($had, $this->cascade->at(1_048_576, $column), $column, isAbsent: true)];
         }
-        $frame = new SheetFrame($this->from->part, $this->book);
+        $frame = new SheetFrame($this->from->part, $this->book, $this->moves);
         $written = $frame->head($skeleton, $head, $this->sheet->setup, $this->sheet->cells->columns(), array_map(fn (array $pair) => $pair[1] ?? 0, array_filter($formats, fn (array $pair) => $pair[0] !== ($pair[1] ?? RowReader::NONE))));
         $this->isChanged = $this->isChanged || $written !== $head;
 

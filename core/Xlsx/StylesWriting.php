@@ -108,6 +108,19 @@ final class StylesWriting
         return $this->made[$key] = $same;
     }
 
+    /** Changes a cell format itself, for all cells that name it. */
+    public function revise(int $format, Look $look): void
+    {
+        $look = self::plain($look);
+        if ($look->key() === $this->look($format)->key()) {
+            return;
+        }
+        $old = CellFormats::items($this->root, 'cellXfs', 'xf')[$format] ?? null;
+        $old?->replaceWith($this->xf($format, $look, null));
+        $this->looks[$format] = $look;
+        $this->isChanged = true;
+    }
+
     /** The index of the style format of a named style; made at its first use. */
     public function name(string $name, Look $look): int
     {

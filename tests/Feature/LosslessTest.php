@@ -26,12 +26,14 @@ use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
 use Rilvet\Act\Format;
 use Rilvet\Act\Merge;
+use Rilvet\Act\MoveCells;
 use Rilvet\Act\MoveSheet;
 use Rilvet\Act\NameSelection;
 use Rilvet\Act\Resize;
 use Rilvet\Act\Targets;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\RangeSet;
+use Rilvet\Grid\Shift;
 use Rilvet\Look\Look;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Workbook;
@@ -126,6 +128,38 @@ final class LosslessTest extends TestCase
         array_map(unlink(...), [$source, $written]);
     }
 
+    public function test_what_is_anchored_to_cells_goes_along_with_rows_and_columns(): void
+    {
+        foreach (['composer' => ['B5:B7', 'B5', 'A4:D7', 'F'], 'npm' => ['B4:B43', 'B5', null, null]] as $origin => [$condition, $checked, $filter]) {
+            $source = self::fixture($origin);
+            $workbook = (new MoveCells(1, new Shift(true, 2, 2, true)))->on(self::open($source));
+            $written = self::written($workbook, $source, null);
+            $sheet = self::library($written)->getActiveSheet();
+            self::assertSame([$condition], array_keys($sheet->getConditionalStylesCollection()), $origin);
+            self::assertSame([$checked], array_keys($sheet->getDataValidationCollection()));
+            self::assertSame([$origin === 'composer' ? 'B5' : 'A7'], array_keys($sheet->getComments()));
+            $filter === null || self::assertSame($filter, $sheet->getAutoFilter()->getRange());
+            $filter === null ? self::assertSame('https://example.org/', $sheet->getCell('E4')->getHyperlink()->getUrl()) : self::assertSame('F4', $sheet->getChartByIndex(0)->getTopLeftPosition()['cell']);
+            self::assertTrue((new PackageWriter($source))->prove($workbook, $written)->holds());
+            array_map(unlink(...), [$source, $written]);
+        }
+    }
+
+    public function test_a_table_goes_along_and_is_a_range_once_a_column_is_put_into_it(): void
+    {
+        $source = self::fixture('Debian');
+        $table = fn (string $path) => self::library($path)->getSheetByName('Keys')?->getTableCollection()[0] ?? null;
+        self::assertSame('A1:B3', $table($source)?->getRange());
+        $down = self::written((new MoveCells(2, new Shift(true, 1, 4, true)))->on(self::open($source)), $source, null);
+        self::assertSame('A5:B7', $table($down)?->getRange());
+        $along = self::written((new MoveCells(2, new Shift(false, 1, 1, true)))->on(self::open($source)), $source, null);
+        self::assertSame('B1:C3', $table($along)?->getRange());
+        $cut = self::written((new MoveCells(2, new Shift(false, 2, 1, true)))->on(self::open($source)), $source, null);
+        self::assertNull($table($cut));
+        self::assertStringNotContainsString('table', implode(array_keys(self::parts($cut))).self::parts($cut)['[Content_Types].xml'].self::parts($cut)['xl/worksheets/sheet2.xml']);
+        array_map(unlink(...), [$source, $down, $along, $cut]);
+    }
+
     public function test_names_order_state_merges_and_sizes_go_into_the_package(): void
     {
         $source = self::fixture('Debian');
@@ -174,6 +208,30 @@ final class LosslessTest extends TestCase
     public static function shapes(): iterable
     {
         yield from PackageTest::shapes();
+    }
+
+    public function test_what_a_format_can_say_for_all_its_cells_changes_the_styles_alone(): void
+    {
+        $parts = HandMade::parts('<row r="1"><c r="A1" s="1"><v>1</v></c><c r="B1" s="1"><v>2</v></c></row><row r="2"><c r="A2"><v>2</v></c><c r="B2" s="2"><v>3</v></c></row>');
+        $source = HandMade::package($parts);
+        $look = Look::of(['italic' => true, 'fill' => '#FFEEAA']);
+        $changed = function (string $ranges) use ($source, $look) {
+            $workbook = (new Format(self::at($ranges), $look))->on(self::open($source));
+            $written = self::written($workbook, $source, []);
+            self::assertTrue((new PackageWriter($source))->prove($workbook, $written)->holds());
+            $style = self::library($written)->getActiveSheet()->getStyle('B1');
+            self::assertSame([true, 'FFFFEEAA', true], [$style->getFont()->getItalic(), $style->getFill()->getStartColor()->getARGB(), $style->getFont()->getBold()]);
+            [$before, $after] = [self::parts($source), self::parts($written)];
+            unlink($written);
+
+            return array_keys(array_filter($before, fn (string $bytes, string $name) => $after[$name] !== $bytes, ARRAY_FILTER_USE_BOTH));
+        };
+        self::assertSame(['xl/styles.xml'], $changed('A1:B1'));
+        self::assertSame(['xl/styles.xml'], $changed('A1:B2'));
+        // One of two cells of a format, or a cell that is not there, has to say it itself.
+        self::assertSame(['xl/styles.xml', 'xl/worksheets/sheet1.xml'], $changed('B1'));
+        self::assertSame(['xl/styles.xml', 'xl/worksheets/sheet1.xml'], $changed('A1:C1'));
+        unlink($source);
     }
 
     public function test_looks_of_whole_columns_and_rows_are_read_and_stay(): void

@@ -7,6 +7,7 @@ namespace App\Files\Xlsx;
 use App\Files\Writing\Flow;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\PlainRows;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
@@ -19,7 +20,11 @@ use Rilvet\Work\Worksheet;
 use Rilvet\Work\Worn;
 use Rilvet\Xlsx\CellXml;
 
-/** One worksheet part (ISO/IEC 29500-1 18.3.1.99), written to a stream row by row. */
+/**
+ * One worksheet part (ISO/IEC 29500-1 18.3.1.99), written to a stream row by row.
+ *
+ * @phpstan-import-type Stored from Cell
+ */
 final class SheetPart
 {
     /** @var array<int, int> by number of what is worn */
@@ -52,11 +57,19 @@ final class SheetPart
             .'<sheetFormatPr defaultRowHeight="'.self::points($setup->height).'" customHeight="1"/>'
             .$this->columnSizes($columns)
             .'<sheetData>');
-        foreach ($this->flow->read() as $row => $cells) {
-            $this->put($this->row($row, $cells, $columns));
+        $next = 1;
+        foreach (PlainRows::of($this->sheet->cells) as $row => $stored) {
+            for (; $next < $row; $next++) {
+                $this->put($this->row($next, [], $columns));
+            }
+            $next = $row + 1;
+            $this->put($this->row($row, $stored, $columns));
             if ($progress !== null && $row % 2_000 === 0) {
                 $progress($row);
             }
+        }
+        for (; $next <= $rows; $next++) {
+            $this->put($this->row($next, [], $columns));
         }
         $merges = array_map(fn (Range $merge) => '<mergeCell ref="'.$merge.'"/>', $setup->merges);
         $this->put('</sheetData>'
@@ -111,19 +124,30 @@ final class SheetPart
         return [$setup->widths[$column] ?? $setup->width, $setup->hidesColumn($column)];
     }
 
-    /** @param  list<Cell>  $cells */
-    private function row(int $row, array $cells, int $columns): string
+    /** @param  list<Stored>  $stored */
+    private function row(int $row, array $stored, int $columns): string
     {
         $setup = $this->sheet->setup;
         $xml = '';
         foreach ($this->flow->cascade->row($row, $columns) as $index => $worn) {
-            $cell = $cells[$index] ?? Cell::blank();
-            $clipped = $worn->look->is(Attribute::Clip) && $cell->isText() && $this->spills($cell, $worn, $index + 1);
-            $format = $this->formats[$clipped ? -1 - $worn->number : $worn->number] ??= $this->format($worn, $clipped);
-            if ($cell->isBlank() && $format === 0) {
+            $value = $stored[$index] ?? null;
+            $number = $worn->number;
+            if (is_string($value) && $worn->look->is(Attribute::Clip) && $this->spills($value, $worn, $index + 1)) {
+                $number = -1 - $number;
+            }
+            $format = $this->formats[$number] ??= $this->format($worn, $number < 0);
+            if ($value === null || $value === '') {
+                $format === 0 || $xml .= '<c r="'.($this->letters[$index] ??= Address::columnName($index + 1))."$row\" s=\"$format\"/>";
+
                 continue;
             }
-            $xml .= CellXml::of(($this->letters[$index] ??= Address::columnName($index + 1)).$row, $format, $cell);
+            $start = '<c r="'.($this->letters[$index] ??= Address::columnName($index + 1)).$row.($format === 0 ? '"' : "\" s=\"$format\"");
+            $xml .= match (true) {
+                is_string($value) => "$start t=\"inlineStr\"><is><t xml:space=\"preserve\">".CellXml::text($value).'</t></is></c>',
+                is_int($value) => "$start><v>$value</v></c>",
+                is_float($value) => "$start><v>".json_encode($value).'</v></c>',
+                default => CellXml::of($this->letters[$index].$row, $format, Cell::fromStored($value)),
+            };
         }
         $height = $setup->heights[$row] ?? null;
         $hidden = $setup->hidesRow($row);
@@ -134,9 +158,9 @@ final class SheetPart
         return "<row r=\"$row\"".($height === null ? '' : ' ht="'.self::points($height).'" customHeight="1"').($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
     }
 
-    private function spills(Cell $cell, Worn $worn, int $column): bool
+    private function spills(string $text, Worn $worn, int $column): bool
     {
-        return ! $worn->look->is(Attribute::Wrap) && $this->ruler->width($cell->text(), $worn->look) > $this->sheet->setup->widthOf($column) - 8;
+        return ! $worn->look->is(Attribute::Wrap) && $this->ruler->width($text, $worn->look) > $this->sheet->setup->widthOf($column) - 8;
     }
 
     /** @param  bool  $clipped  the format has no word for a text that is cut off at the edge, but "fill" shows it just so: once, where it is longer than its cell (18.18.40) */

@@ -6,13 +6,18 @@ namespace App\Files\Xlsx;
 
 use App\Files\Writing\Proof;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\PlainRows;
 use Rilvet\Work\Workbook;
 use Rilvet\Xlsx\Book;
 use Rilvet\Xlsx\RowReader;
 use Rilvet\Xlsx\SheetStream;
 use RuntimeException;
 
-/** Reads a written package back, as anybody's would be read, and compares every cell with the workbook. */
+/**
+ * Reads a written package back, as anybody's would be read, and compares every cell with the workbook.
+ *
+ * @phpstan-import-type Stored from Cell
+ */
 final class XlsxProof
 {
     public static function of(Workbook $workbook, string $path): Proof
@@ -44,17 +49,39 @@ final class XlsxProof
                     yield $row => $reader->cells($row, $xml)[0];
                 }
             })();
-            foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
+            foreach (PlainRows::of($sheet->cells) as $row => $meant) {
                 while ($rows->valid() && $rows->key() < $row) {
+                    self::row($proof, $sheet->name, $rows->key(), [], $rows->current());
                     $rows->next();
                 }
-                $stored = $rows->valid() && $rows->key() === $row ? $rows->current() : [];
-                for ($index = 0; $index < max(count($cells), count($stored)); $index++) {
-                    $proof->compare($sheet->name, $row, $index + 1, $cells[$index] ?? Cell::blank(), Cell::fromStored($stored[$index] ?? null));
+                $found = [];
+                if ($rows->valid() && $rows->key() === $row) {
+                    $found = $rows->current();
+                    $rows->next();
                 }
+                self::row($proof, $sheet->name, $row, $meant, $found);
+            }
+            for (; $rows->valid(); $rows->next()) {
+                self::row($proof, $sheet->name, $rows->key(), [], $rows->current());
             }
         }
 
         return $proof;
+    }
+
+    /**
+     * @param  list<Stored>  $meant
+     * @param  list<Stored>  $found
+     */
+    private static function row(Proof $proof, string $sheet, int $row, array $meant, array $found): void
+    {
+        if ($meant === $found) {
+            $proof->cells += count($meant) - count(array_keys($meant, null, true));
+
+            return;
+        }
+        for ($index = 0; $index < max(count($meant), count($found)); $index++) {
+            $proof->compare($sheet, $row, $index + 1, Cell::fromStored($meant[$index] ?? null), Cell::fromStored($found[$index] ?? null));
+        }
     }
 }

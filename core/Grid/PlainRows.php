@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Grid;
+
+/**
+ * Rows of a sheet as plain values, for what goes through all of them: values as themselves, formulas and errors as they
+ * are stored. Much quicker than a cell a value.
+ *
+ * @phpstan-import-type Stored from Cell
+ */
+final class PlainRows
+{
+    /** @return iterable<int, list<Stored>> by row; rows that hold nothing may be left out */
+    public static function of(Sheet $sheet): iterable
+    {
+        if ($sheet instanceof BlockSheet && $sheet->typing() === null) {
+            return $sheet->stored();
+        }
+
+        return self::typed($sheet);
+    }
+
+    /** @return iterable<int, list<Stored>> */
+    private static function typed(Sheet $sheet): iterable
+    {
+        foreach ($sheet->read(1, $sheet->rows()) as $row => $cells) {
+            yield $row => array_map(fn (Cell $cell) => $cell->formula === null && $cell->error === null ? $cell->value : $cell->stored(), $cells);
+        }
+    }
+}
