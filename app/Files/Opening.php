@@ -6,7 +6,6 @@ namespace App\Files;
 
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\BlockStore;
-use Rilvet\Grid\Cell;
 use Rilvet\Intake\Dialect;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Intake\Survey;
@@ -15,6 +14,7 @@ use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
+use Rilvet\Ods\OdsBook;
 use Rilvet\Package\PackageLimits;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
@@ -61,20 +61,15 @@ final class Opening
         if ($kind === FileKind::Delimited) {
             return $this->delimited($path, $title, $dialect);
         }
-        if ($kind === FileKind::Xlsx) {
-            $stream = fopen($path, 'rb');
-            if ($stream === false) {
-                throw FileIsWrong::package('The file cannot be read.');
-            }
-            try {
-                return $this->xlsx($stream, $title);
-            } finally {
-                fclose($stream);
-            }
+        $stream = fopen($path, 'rb');
+        if ($stream === false) {
+            throw FileIsWrong::package('The file cannot be read.');
         }
-        $this->notices = PackageGuard::check($path, $this->limits);
-
-        return $this->package($path, $title);
+        try {
+            return $kind === FileKind::Xlsx ? $this->xlsx($stream, $title) : $this->ods($stream, $title);
+        } finally {
+            fclose($stream);
+        }
     }
 
     /** @return list<string> what a person should know about the file that was opened last */
@@ -117,27 +112,49 @@ final class Opening
         return new Workbook($title, [1 => new Worksheet($cells, $name, $reading, typing: $typing, came: $setup)], $looks);
     }
 
-    private function package(string $path, string $title): Workbook
+    /** @param  resource  $stream */
+    private function ods($stream, string $title): Workbook
     {
+        $book = new OdsBook($stream, new PackageLimits($this->limits->entries, $this->limits->expanded, $this->limits->ratio));
         $looks = new LookBook;
-        $reader = new LibraryReader;
+        $views = $book->views();
         $sheets = [];
         $names = [];
-        foreach ($reader->sheets($path, $looks) as $incoming) {
+        foreach ($book->tables() as $table) {
             $number = count($sheets) + 1;
-            $name = self::sheetName($incoming->name, $names);
+            $name = self::sheetName($table->name, $names);
             $names[] = $name;
             $intake = new SheetIntake($name, ($this->stores)($number), $this->limits, $this->progress);
-            foreach ($incoming->rows as $row => [$cells, $styles]) {
-                $intake->row($row, array_map(fn (Cell $cell) => $cell->stored(), $cells), $styles, null);
+            /** @var array<string, int> $numbers */
+            $numbers = [];
+            foreach ($table->rows() as [$first, $count, $stored, $styles]) {
+                $worn = array_map(function (string $style) use ($book, $looks, &$numbers) {
+                    return $numbers[$style] ??= $style === '' ? 0 : $looks->number($book->styles->look($style));
+                }, $styles);
+                if ($stored === []) {
+                    $worn === [] || $intake->wear($first, $first + $count - 1, $worn);
+
+                    continue;
+                }
+                for ($row = $first; $row < $first + $count; $row++) {
+                    $intake->row($row, $stored, $worn, null);
+                }
             }
-            $sheets[$number] = $intake->sheet($incoming->setup, $looks);
+            [$isShown, $colour] = $book->styles->table($table->style);
+            $view = $views[$table->name] ?? ['freezeRow' => 0, 'freezeColumn' => 0, 'gridlines' => true, 'zoom' => 100];
+            $sheets[$number] = $intake->sheet(new Setup(
+                $table->widths, array_filter($table->heights, fn (int $row) => $row <= $intake->rows(), ARRAY_FILTER_USE_KEY), $table->hiddenColumns, array_values(array_filter($table->hiddenRows, fn (int $row) => $row <= $intake->rows())), $table->merges,
+                freezeRow: $view['freezeRow'], freezeColumn: $view['freezeColumn'], gridlines: $view['gridlines'], zoom: $view['zoom'],
+                tab: $colour, state: $isShown ? 'visible' : 'hidden', protected: $table->isProtected,
+            ), $looks);
         }
         if ($sheets === []) {
             throw FileIsWrong::package('There is no worksheet in the workbook.');
         }
+        $said = array_map(fn (string $what, int $count) => "$what ($count)", array_keys($book->holds()), $book->holds());
+        $this->notices = $said === [] ? [] : ['The file holds '.implode(', ', $said).', which a hand-over does not carry. The file you brought in stays as it is.'];
 
-        return new Workbook($title, $sheets, $looks, $reader->from1904(), $reader->names());
+        return new Workbook($title, $sheets, $looks, $book->from1904, $book->names);
     }
 
     /** @param  resource  $stream */

@@ -31,6 +31,12 @@ final class NumberFormat
         return self::$compiled[$code] ??= self::compile($code);
     }
 
+    /** @return non-empty-list<Section> the sections in their order, at most four */
+    public function sections(): array
+    {
+        return $this->sections === [] ? [Section::parse('General', 'General', 0)] : $this->sections;
+    }
+
     /** What a cell shows: text as it is (through the text section), numbers by the section that fits. */
     public function show(Cell $cell, bool $from1904 = false): Formatted
     {

@@ -28,10 +28,11 @@ final class ZipWriter
     {
     }
 
+    /** @param  int  $level  of deflate; 0 stores the bytes as they are */
     public function add(string $name, string $bytes, int $level = 6): void
     {
-        $packed = (string) gzdeflate($bytes, $level);
-        $entry = ['name' => $name, 'method' => 8, 'time' => self::TIME, 'crc' => crc32($bytes), 'packed' => strlen($packed), 'size' => strlen($bytes), 'offset' => $this->offset];
+        $packed = $level === 0 ? $bytes : (string) gzdeflate($bytes, $level);
+        $entry = ['name' => $name, 'method' => $level === 0 ? 0 : 8, 'time' => self::TIME, 'crc' => crc32($bytes), 'packed' => strlen($packed), 'size' => strlen($bytes), 'offset' => $this->offset];
         $this->put(self::local($entry, false).$packed);
         $this->entries[] = $entry;
     }

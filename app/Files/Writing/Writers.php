@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Files\Writing;
 
+use App\Files\Ods\OdsWriter;
 use App\Files\Xlsx\PackageWriter;
 use App\Files\Xlsx\XlsxWriter;
 
 /** The writer for a file ending. */
 final class Writers
 {
-    public const ENDINGS = ['xlsx', 'csv', 'tsv', 'html'];
+    public const ENDINGS = ['xlsx', 'ods', 'csv', 'tsv', 'html'];
 
     /**
      * @param  string|null  $source  path of the xlsx package that the workbook came in, where it did
@@ -20,6 +21,7 @@ final class Writers
     {
         return match (strtolower($ending)) {
             'xlsx' => $source === null ? new XlsxWriter : new PackageWriter($source, $edited),
+            'ods' => new OdsWriter,
             'csv' => new CsvWriter(',', $defuse, $sheet),
             'tsv' => new CsvWriter("\t", $defuse, $sheet),
             'html', 'htm' => new HtmlWriter,

@@ -65,7 +65,7 @@ final class HandoverController
         $name = (string) preg_replace('#[\\\\/:*?"<>|\x00-\x1F%]#', ' ', (string) Workbook::query()->findOrFail($handover->workbook_id)->name);
 
         return response()->download($handover->path(), trim($name).'.'.$handover->format, [
-            'Content-Type' => ['xlsx' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'csv' => 'text/csv; charset=utf-8', 'tsv' => 'text/tab-separated-values; charset=utf-8', 'html' => 'text/html; charset=utf-8'][$handover->format],
+            'Content-Type' => ['xlsx' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'ods' => 'application/vnd.oasis.opendocument.spreadsheet', 'csv' => 'text/csv; charset=utf-8', 'tsv' => 'text/tab-separated-values; charset=utf-8', 'html' => 'text/html; charset=utf-8'][$handover->format],
         ], ResponseHeaderBag::DISPOSITION_ATTACHMENT);
     }
 

@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Ods;
+
+use App\Files\Writing\Flow;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\PlainRows;
+use Rilvet\Intake\Exception\FileIsWrong;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\LookBook;
+use Rilvet\Number\FormatClass;
+use Rilvet\Number\SerialDate;
+use Rilvet\Ods\Ns;
+use Rilvet\Ods\OpenFormula;
+use Rilvet\Ods\StylesXml;
+use Rilvet\Work\Layer;
+use Rilvet\Work\Merges;
+use Rilvet\Work\Worksheet;
+use Rilvet\Work\Worn;
+
+/**
+ * One table of an ods (ISO/IEC 26300-1, 9), written to a stream row by row.
+ *
+ * @phpstan-import-type Stored from Cell
+ */
+final class TablePart
+{
+    /** @var array<int, array{string, FormatClass}> name of the style, and what its number format makes of numbers; by number of what is worn */
+    private array $worn = [];
+
+    private readonly Flow $flow;
+
+    private readonly Merges $merges;
+
+    /** @param  resource  $out */
+    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StylesXml $styles, private $out, private readonly bool $from1904)
+    {
+        $this->flow = new Flow($sheet, $looks);
+        $this->merges = new Merges($sheet->setup->merges);
+    }
+
+    /** @param  (callable(int): void)|null  $progress */
+    public function write(?callable $progress): void
+    {
+        $setup = $this->sheet->setup;
+        $columns = $this->flow->columns();
+        $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->state === 'visible' ? 'true' : 'false').'"'.($setup->tab === null ? '' : ' tableooo:tab-color="'.strtolower($setup->tab).'"').'/>');
+        $this->put('<table:table table:name="'.Ns::text($this->sheet->name)."\" table:style-name=\"$table\"".($setup->protected ? ' table:protected="true"' : '').'>'.$this->columns(max(1, $columns)));
+        $next = 1;
+        foreach (PlainRows::of($this->sheet->cells) as $row => $stored) {
+            for (; $next < $row; $next++) {
+                $this->put($this->row($next, [], $columns));
+            }
+            $next = $row + 1;
+            $this->put($this->row($row, $stored, $columns));
+            if ($progress !== null && $row % 2_000 === 0) {
+                $progress($row);
+            }
+        }
+        for ($last = max(1, $this->flow->rows()); $next <= $last; $next++) {
+            $this->put($this->row($next, [], $columns));
+        }
+        $this->put('</table:table>');
+    }
+
+    private function put(string $xml): void
+    {
+        fwrite($this->out, $xml);
+    }
+
+    private function columns(int $columns): string
+    {
+        $setup = $this->sheet->setup;
+        $xml = '';
+        $last = max([$columns, ...array_keys($setup->widths), ...$setup->hiddenColumns]);
+        $key = fn (int $column) => [$setup->widths[$column] ?? $setup->width, $setup->hidesColumn($column)];
+        for ($first = 1; $first <= $last; $first = $end + 1) {
+            [$px, $hidden] = $key($first);
+            for ($end = $first; $end < $last && $key($end + 1) === [$px, $hidden]; $end++);
+            $style = $this->styles->other('table-column', '<style:table-column-properties style:column-width="'.round($px * 0.75, 2).'pt"/>');
+            $xml .= "<table:table-column table:style-name=\"$style\"".($end > $first ? ' table:number-columns-repeated="'.($end - $first + 1).'"' : '').($hidden ? ' table:visibility="collapse"' : '').'/>';
+        }
+
+        return $xml;
+    }
+
+    /** @param  list<Stored>  $stored */
+    private function row(int $row, array $stored, int $columns): string
+    {
+        $setup = $this->sheet->setup;
+        $xml = '';
+        $blank = '';
+        $count = 0;
+        foreach ($this->flow->cascade->row($row, $columns) as $index => $worn) {
+            [$style, $class] = $this->worn[$worn->number] ??= $this->style($worn);
+            $value = $stored[$index] ?? null;
+            $merge = $this->merges->at($row, $index + 1);
+            $isCovered = $merge !== null && ($merge->top !== $row || $merge->left !== $index + 1);
+            $start = ($isCovered ? '<table:covered-table-cell' : '<table:table-cell').($style === '' ? '' : " table:style-name=\"$style\"");
+            if ($value === null || $value === '') {
+                if ($merge === null || $isCovered) {
+                    if ($start !== $blank) {
+                        $xml .= self::blanks($blank, $count);
+                        [$blank, $count] = [$start, 0];
+                    }
+                    $count++;
+
+                    continue;
+                }
+                $value = null;
+            }
+            $xml .= self::blanks($blank, $count);
+            [$blank, $count] = ['', 0];
+            $xml .= $start.($merge === null || $isCovered ? '' : " table:number-columns-spanned=\"{$merge->columns()}\" table:number-rows-spanned=\"{$merge->rows()}\"")
+                .$this->content($value, $class, $row, $index + 1).($isCovered ? '</table:covered-table-cell>' : '</table:table-cell>');
+        }
+        $xml .= self::blanks($blank, $count);
+        $height = $this->styles->other('table-row', '<style:table-row-properties style:row-height="'.round(($setup->heights[$row] ?? $setup->height) * 0.75, 2).'pt" style:use-optimal-row-height="false"/>');
+
+        return "<table:table-row table:style-name=\"$height\"".($setup->hidesRow($row) ? ' table:visibility="collapse"' : '').($xml === '' ? '><table:table-cell/></table:table-row>' : ">$xml</table:table-row>");
+    }
+
+    private static function blanks(string $start, int $count): string
+    {
+        return $count === 0 ? '' : $start.($count === 1 ? '/>' : " table:number-columns-repeated=\"$count\"/>");
+    }
+
+    /** @param  Stored  $value */
+    private function content(null|bool|int|float|string|array $value, FormatClass $class, int $row, int $column): string
+    {
+        $cell = Cell::fromStored($value);
+        $formula = $cell->formula === null ? ($cell->error === null ? '' : ' table:formula="of:='.Ns::text($cell->error).'"') : ' table:formula="'.Ns::text(OpenFormula::of($cell->formula)).'"';
+        if ($cell->error !== null) {
+            return "$formula office:value-type=\"string\" office:string-value=\"\" calcext:value-type=\"error\"><text:p>".Ns::text($cell->error).'</text:p>';
+        }
+        $read = $cell->value;
+
+        return $formula.match (true) {
+            $read === null => '>',
+            is_bool($read) => ' office:value-type="boolean" office:boolean-value="'.($read ? 'true' : 'false').'"><text:p>'.($read ? 'TRUE' : 'FALSE').'</text:p>',
+            is_string($read) => ' office:value-type="string">'.self::paragraphs($read, $row, $column),
+            default => $this->number($read, $class).'><text:p>'.json_encode($read).'</text:p>',
+        };
+    }
+
+    /** A number by the kind of its format; a moment that a date cannot say exactly stays a number. */
+    private function number(int|float $number, FormatClass $class): string
+    {
+        $plain = ' office:value-type="'.($class === FormatClass::Percent ? 'percentage' : 'float').'" office:value="'.json_encode($number).'"';
+        if ($class === FormatClass::Date || $class === FormatClass::DateTime) {
+            $seconds = (int) round(((float) $number - floor((float) $number)) * 86_400);
+            $day = (int) floor((float) $number);
+            if ($day < 61 || $day > SerialDate::LAST || $seconds >= 86_400 || (float) $number !== (float) ($day + $seconds / 86_400)) {
+                return $plain;
+            }
+            [$year, $month, $date] = SerialDate::day($day, $this->from1904);
+
+            return sprintf(' office:value-type="date" office:date-value="%04d-%02d-%02d%s"', $year, $month, $date, $seconds === 0 ? '' : sprintf('T%02d:%02d:%02d', intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60));
+        }
+        if ($class === FormatClass::Time || $class === FormatClass::Duration) {
+            $seconds = (int) round((float) $number * 86_400);
+
+            return $number < 0 || $seconds / 86_400 !== (float) $number ? $plain : sprintf(' office:value-type="time" office:time-value="PT%02dH%02dM%02dS"', intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60);
+        }
+
+        return $plain;
+    }
+
+    private static function paragraphs(string $text, int $row, int $column): string
+    {
+        if (preg_match('/[\x00-\x08\x0B-\x1F\x{FFFE}\x{FFFF}]/u', $text) === 1) {
+            throw FileIsWrong::package('Cell '.\Rilvet\Grid\Address::of($row, $column).' holds a character that xml has no form for. An ods cannot carry it; hand over as xlsx, or take it out.');
+        }
+        $xml = '';
+        foreach (explode("\n", $text) as $line) {
+            $line = Ns::text($line);
+            if (str_contains($line, '  ') || str_starts_with($line, ' ') || str_ends_with($line, ' ')) {
+                $line = (string) preg_replace_callback('/ {2,}|^ | $/', fn (array $found) => '<text:s text:c="'.strlen($found[0]).'"/>', $line);
+            }
+            $xml .= '<text:p>'.str_replace('&#9;', '<text:tab/>', $line).'</text:p>';
+        }
+
+        return $xml;
+    }
+
+    /** @return array{string, FormatClass} */
+    private function style(Worn $worn): array
+    {
+        $class = FormatClass::of($worn->look->text(Attribute::Number));
+        if ($worn->layers === []) {
+            return ['', $class];
+        }
+        $stylebook = $this->sheet->stylebook;
+        $named = null;
+        foreach ($worn->layers as [$layer, $look]) {
+            $name = $layer === Layer::Named ? array_search($look, $stylebook->looks ?? [], true) : false;
+            if ($stylebook !== null && is_string($name)) {
+                $named = $this->styles->named($name, $look);
+            }
+        }
+        if ($named === null && $stylebook !== null && $worn->part !== null) {
+            $named = $this->styles->named($stylebook->name.': '.mb_strtolower($worn->part->words()), $stylebook->part($worn->part));
+        }
+
+        return [$this->styles->cell($worn->look, $named), $class];
+    }
+}

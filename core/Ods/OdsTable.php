@@ -1,0 +1,279 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Ods;
+
+use Generator;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\Range;
+use Rilvet\Intake\Exception\FileIsWrong;
+use Rilvet\Intake\Tokeniser;
+use Rilvet\Number\SerialDate;
+use XMLReader;
+
+/**
+ * One table of an ods (ISO/IEC 26300-1, 9), its rows taken one after another.
+ *
+ * @phpstan-import-type Stored from Cell
+ */
+final class OdsTable
+{
+    /** @var array<int, int> px by column */
+    public array $widths = [];
+
+    /** @var array<int, int> px by row */
+    public array $heights = [];
+
+    /** @var list<int> */
+    public array $hiddenColumns = [];
+
+    /** @var list<int> */
+    public array $hiddenRows = [];
+
+    /** @var list<Range> */
+    public array $merges = [];
+
+    /** @var array<int, string> styles of cells that name none, by column */
+    private array $defaults = [];
+
+    private int $column = 0;
+
+    private int $depth;
+
+    private bool $isDone;
+
+    public function __construct(private readonly OdsBook $book, public readonly string $name, public readonly string $style, public readonly bool $isProtected, bool $isEmpty)
+    {
+        $this->depth = $book->reader()->depth;
+        $this->isDone = $isEmpty;
+    }
+
+    /**
+     * Rows in their order: the first, how many there are of it, stored cells from column A on, names of their styles.
+     *
+     * @return Generator<array{int, int, list<Stored>, list<string>}>
+     */
+    public function rows(): Generator
+    {
+        $row = 1;
+        $reader = $this->book->reader();
+        while (! $this->isDone && $this->book->next()) {
+            if ($reader->nodeType === XMLReader::END_ELEMENT && $reader->depth === $this->depth) {
+                $this->isDone = true;
+                break;
+            }
+            if ($reader->nodeType !== XMLReader::ELEMENT || $reader->namespaceURI !== Ns::TABLE) {
+                continue;
+            }
+            if ($reader->localName === 'table-column') {
+                $this->column();
+            } elseif ($reader->localName === 'table-row') {
+                $count = $this->book->repeated('number-rows-repeated');
+                $style = (string) $this->book->attribute('style-name', Ns::TABLE);
+                $visibility = $this->book->attribute('visibility', Ns::TABLE);
+                $default = (string) $this->book->attribute('default-cell-style-name', Ns::TABLE);
+                [$stored, $styles] = $this->cells($row, $default);
+                $isFilled = $stored !== [];
+                if ($isFilled && $row + $count - 1 > Address::ROWS) {
+                    throw FileIsWrong::package('A table has a filled row '.number_format($row + $count - 1).'; a worksheet ends at row 1,048,576.');
+                }
+                $height = $this->book->styles->size('table-row', $style, 'table-row-properties', 'row-height');
+                // The rest of a sheet stands there as one row; its height says nothing of a million rows.
+                for ($at = $row; $at < $row + ($count > 2_000 && ! $isFilled ? 0 : $count); $at++) {
+                    $height === null || $this->heights[$at] = max(1, min(546, $height));
+                    if ($visibility === 'collapse' || $visibility === 'filter') {
+                        $this->hiddenRows[] = $at;
+                    }
+                }
+                if ($row <= Address::ROWS) {
+                    yield [$row, min($count, Address::ROWS - $row + 1), $stored, $styles];
+                }
+                $row += $count;
+            }
+        }
+    }
+
+    /** Passes by what was not asked for. */
+    public function finish(): void
+    {
+        foreach ($this->rows() as $row) {
+            unset($row);
+        }
+    }
+
+    private function column(): void
+    {
+        $count = $this->book->repeated('number-columns-repeated');
+        $width = $this->book->styles->size('table-column', (string) $this->book->attribute('style-name', Ns::TABLE), 'table-column-properties', 'column-width');
+        $default = (string) $this->book->attribute('default-cell-style-name', Ns::TABLE);
+        $isHidden = in_array($this->book->attribute('visibility', Ns::TABLE), ['collapse', 'filter'], true);
+        for ($at = $this->column + 1, $last = min($this->column + $count, Address::COLUMNS); $at <= $last; $at++) {
+            if ($at - $this->column <= OdsBook::blanks()) {
+                $width === null || $this->widths[$at] = max(1, min(1_790, $width));
+                $default === '' || $default === 'Default' || $this->defaults[$at] = $default;
+            }
+            $isHidden && $this->hiddenColumns[] = $at;
+        }
+        $this->column += $count;
+    }
+
+    /** @return array{list<Stored>, list<string>} */
+    private function cells(int $row, string $default): array
+    {
+        $reader = $this->book->reader();
+        $stored = $styles = [];
+        if ($reader->isEmptyElement) {
+            return [[], []];
+        }
+        $depth = $reader->depth;
+        $blank = 0;
+        $blankStyle = '';
+        while ($this->book->next() && ! ($reader->nodeType === XMLReader::END_ELEMENT && $reader->depth === $depth)) {
+            if ($reader->nodeType !== XMLReader::ELEMENT || ! in_array($reader->localName, ['table-cell', 'covered-table-cell'], true)) {
+                continue;
+            }
+            $said = $this->book->attributes();
+            $count = min(max(1, (int) ($said['number-columns-repeated'] ?? 1)), Address::ROWS + 1);
+            $style = $said['style-name'] ?? null;
+            $isCovered = $reader->localName === 'covered-table-cell';
+            [$across, $down] = [max(1, (int) ($said['number-columns-spanned'] ?? 1)), max(1, (int) ($said['number-rows-spanned'] ?? 1))];
+            $column = count($stored) + $blank + 1;
+            $cell = $this->cell($row, $column, $said);
+            if ($cell->isBlank() && $style === null && $default === '' && $this->defaults === [] || $cell->isBlank() && $count > OdsBook::blanks()) {
+                $blank += $count;
+                $blankStyle = (string) $style;
+
+                continue;
+            }
+            if (! $cell->isBlank() && $column + $count - 1 > Address::COLUMNS) {
+                throw FileIsWrong::package('Row '.number_format($row).' has more than 16,384 columns, and a worksheet holds no more.');
+            }
+            for (; $blank > 0 && count($stored) < Address::COLUMNS; $blank--) {
+                $stored[] = null;
+                $styles[] = $blankStyle;
+            }
+            $blank = 0;
+            if (($across > 1 || $down > 1) && ! $isCovered && $column + $across - 1 <= Address::COLUMNS && $row + $down - 1 <= Address::ROWS) {
+                $this->merges[] = Range::of($row, $column, $row + $down - 1, $column + $across - 1);
+            }
+            for ($at = 0; $at < $count && count($stored) < Address::COLUMNS; $at++) {
+                $stored[] = $cell->stored();
+                $styles[] = $style ?? ($default !== '' ? $default : $this->defaults[$column + $at] ?? '');
+            }
+        }
+        while ($stored !== [] && end($stored) === null) {
+            array_pop($stored);
+        }
+
+        return [$stored, $styles];
+    }
+
+    /** @param  array<string, string>  $said  attributes of the cell */
+    private function cell(int $row, int $column, array $said): Cell
+    {
+        $type = $said['value-type'] ?? '';
+        $value = $said['value'] ?? null;
+        $written = $said['formula'] ?? '';
+        $date = $said['date-value'] ?? null;
+        $time = $said['time-value'] ?? null;
+        $boolean = $said['boolean-value'] ?? null;
+        $string = $said['string-value'] ?? null;
+        if ($written === '' && $type === 'float' && is_numeric($value) && is_finite((float) $value)) {
+            // Its text is only how it was shown.
+            $this->book->pass();
+
+            return Cell::of($value + 0);
+        }
+        $text = $this->text();
+        $formula = $written === '' ? null : OpenFormula::plain($written);
+        $error = preg_match('~^#(?:NULL!|DIV/0!|VALUE!|REF!|NAME\?|NUM!|N/A)$~', $text) === 1 && ($formula !== null || $written !== '') ? $text : null;
+        $read = match (true) {
+            $error !== null => null,
+            $type === 'date' && $date !== null => $this->serial($date) ?? $date,
+            $type === 'time' && $time !== null => self::days($time) ?? $time,
+            $type === 'boolean' => $boolean === 'true',
+            in_array($type, ['float', 'percentage', 'currency'], true) => is_numeric($value) && is_finite((float) $value) ? $value + 0 : null,
+            $type === 'string' || $type === '' && $text !== '' => $string ?? $text,
+            default => null,
+        };
+        if (is_string($read) && strlen($read) > Tokeniser::CELL && mb_strlen($read) > Tokeniser::CELL) {
+            throw FileIsWrong::cellTooLong($row, $column, mb_strlen($read), Tokeniser::CELL);
+        }
+
+        return match (true) {
+            $error !== null && $formula === $error => Cell::error($error),
+            $formula !== null => Cell::formula($formula, $read, $error),
+            default => Cell::of($read),
+        };
+    }
+
+    /** Paragraphs as lines; runs of blanks and tabs have elements of their own (6.1.3 to 6.1.5). */
+    private function text(): string
+    {
+        $reader = $this->book->reader();
+        if ($reader->isEmptyElement) {
+            return '';
+        }
+        $depth = $reader->depth;
+        $lines = [];
+        $line = null;
+        while ($this->book->next()) {
+            $type = $reader->nodeType;
+            if ($type === XMLReader::END_ELEMENT && $reader->depth === $depth) {
+                break;
+            }
+            if ($type === XMLReader::ELEMENT) {
+                $name = $reader->localName;
+                $isEmpty = $this->book->isEmpty();
+                match ($name) {
+                    // Notes and drawings stand in the cell, and are no part of its text.
+                    'annotation', 'frame', 'shapes', 'ruby-text', 'note' => $this->book->pass(),
+                    'p' => $line = '',
+                    's' => $line .= str_repeat(' ', max(1, min(32_767, (int) ($this->book->attribute('c', Ns::TEXT) ?? 1)))),
+                    'tab' => $line .= "\t",
+                    'line-break' => $line .= "\n",
+                    default => null,
+                };
+                if ($name === 'p' && $isEmpty) {
+                    $lines[] = '';
+                    $line = null;
+                }
+            } elseif ($line !== null && in_array($type, [XMLReader::TEXT, XMLReader::CDATA, XMLReader::SIGNIFICANT_WHITESPACE, XMLReader::WHITESPACE], true)) {
+                $piece = $reader->value;
+                // Blanks of the xml are one blank (6.1.2); a line feed alone between words is what some writers mean as a line.
+                $line .= strpbrk($piece, "\t\r\n") === false && ! str_contains($piece, '  ') ? $piece : preg_replace(['/(?<=\S)\r?\n(?=\S)/', '/[ \t\r]+|\n(?=\s)|(?<=\s)\n/', '/ {2,}/'], ["\n", ' ', ' '], $piece);
+            } elseif ($type === XMLReader::END_ELEMENT && $reader->localName === 'p') {
+                $lines[] = (string) $line;
+                $line = null;
+            }
+        }
+
+        return implode("\n", $lines);
+    }
+
+    private function serial(string $text): ?float
+    {
+        if (preg_match('/^(-?\d{4,5})-(\d\d)-(\d\d)(?:T(\d\d):(\d\d):(\d\d(?:\.\d+)?))?/', $text, $found) !== 1) {
+            return null;
+        }
+        $day = SerialDate::of((int) $found[1], (int) $found[2], (int) $found[3]);
+        if ($day === null) {
+            return null;
+        }
+
+        return $day - ($this->book->from1904 ? 1462 : 0) + ((int) ($found[4] ?? 0) * 3600 + (int) ($found[5] ?? 0) * 60 + (float) ($found[6] ?? 0)) / 86_400;
+    }
+
+    /** A duration of ISO 8601 in days. */
+    private static function days(string $text): ?float
+    {
+        if (preg_match('/^(-)?P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?(?:(\d+(?:[.,]\d+)?)S)?)?$/', $text, $found) !== 1) {
+            return null;
+        }
+        $seconds = (int) ($found[2] ?? 0) * 86_400 + (int) ($found[3] ?? 0) * 3600 + (int) ($found[4] ?? 0) * 60 + (float) str_replace(',', '.', $found[5] ?? '0');
+
+        return (($found[1] ?? '') === '-' ? -1 : 1) * $seconds / 86_400;
+    }
+}
