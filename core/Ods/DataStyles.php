@@ -151,6 +151,10 @@ final class DataStyles
         while (($tokens[$last + 1]->kind ?? '') === 'comma') {
             $last++;
         }
+        // A denominator that is said outright is of the fraction as well.
+        if (($tokens[$last + 1]->kind ?? '') === 'slash') {
+            for ($last++; ctype_digit($tokens[$last + 1]->text ?? ''); $last++);
+        }
 
         return $last;
     }

@@ -140,6 +140,9 @@ final class OdsTable
             $isCovered = $reader->localName === 'covered-table-cell';
             [$across, $down] = [max(1, (int) ($said['number-columns-spanned'] ?? 1)), max(1, (int) ($said['number-rows-spanned'] ?? 1))];
             $column = count($stored) + $blank + 1;
+            if (($across > 1 || $down > 1) && ! $isCovered && $column + $across - 1 <= Address::COLUMNS && $row + $down - 1 <= Address::ROWS) {
+                $this->merges[] = Range::of($row, $column, $row + $down - 1, $column + $across - 1);
+            }
             $cell = $this->cell($row, $column, $said);
             if ($cell->isBlank() && $style === null && $default === '' && $this->defaults === [] || $cell->isBlank() && $count > OdsBook::blanks()) {
                 $blank += $count;
@@ -155,9 +158,6 @@ final class OdsTable
                 $styles[] = $blankStyle;
             }
             $blank = 0;
-            if (($across > 1 || $down > 1) && ! $isCovered && $column + $across - 1 <= Address::COLUMNS && $row + $down - 1 <= Address::ROWS) {
-                $this->merges[] = Range::of($row, $column, $row + $down - 1, $column + $across - 1);
-            }
             for ($at = 0; $at < $count && count($stored) < Address::COLUMNS; $at++) {
                 $stored[] = $cell->stored();
                 $styles[] = $style ?? ($default !== '' ? $default : $this->defaults[$column + $at] ?? '');

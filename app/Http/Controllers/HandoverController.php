@@ -8,6 +8,7 @@ use App\Bench\ActIsWrong;
 use App\Bench\Bench;
 use App\Files\Writing\CsvWriter;
 use App\Files\Writing\Writers;
+use App\Http\Records\FormatRecord;
 use App\Http\Records\HandoverRecord;
 use App\Jobs\HandOver;
 use App\Models\Change;
@@ -36,6 +37,14 @@ final class HandoverController
         $cells <= self::AT_ONCE ? HandOver::dispatchSync($handover->id) : HandOver::dispatch($handover->id);
 
         return response()->json(self::record($handover->refresh()), 201);
+    }
+
+    /** The formats, and what of this workbook each does not carry. */
+    public function formats(Bench $bench, int $id, int $number): JsonResponse
+    {
+        $row = Workbook::query()->where('revision', '>', 0)->findOrFail($id);
+
+        return response()->json(FormatRecord::list($bench->whole($row), $number, is_file($row->package())));
     }
 
     /** How many cells of a sheet begin like a formula: whether a csv for use elsewhere should be defused. */

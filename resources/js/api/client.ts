@@ -1,4 +1,5 @@
 import type {
+    FormatRecord,
     ActRecord,
     BenchRecord,
     CurrencyRecord,
@@ -130,6 +131,7 @@ export const api = {
     goTo: (id: number, revision: number, sheet: number, change: number) =>
         call<ActRecord>('POST', `workbooks/${id}/point`, { revision, sheet, change }),
     history: (id: number) => call<HistoryRecord[]>('GET', `workbooks/${id}/history`),
+    formats: (id: number, sheet: number) => call<FormatRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/formats`),
     risk: (id: number, sheet: number) => call<{ risky: number }>('GET', `workbooks/${id}/sheets/${sheet}/risk`),
     handOver: (id: number, format: string, defuse: boolean, sheet: number) =>
         call<HandoverRecord>('POST', `workbooks/${id}/handovers`, { format, defuse, sheet }),

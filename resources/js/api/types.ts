@@ -394,6 +394,13 @@ export interface ShelfRecord {
   imports: ImportRecord[];
 }
 
+export interface FormatRecord {
+  format: string;
+  words: string;
+  about: string;
+  lost: string[];
+}
+
 export interface HandoverRecord {
   id: string;
   format: string;

@@ -6,18 +6,15 @@ import { api } from '@/api/client';
 import type { BenchRecord, HandoverRecord, SheetDetail } from '@/api/types';
 import { tell } from '@/parts/Messages';
 
-const FORMATS: [string, string, string][] = [
-    ['xlsx', 'Workbook, xlsx', 'All sheets with everything you see: looks, sizes, merges, frozen headings, print titles.'],
-    ['html', 'Web page, html', 'All visible sheets in one file that needs nothing else; headings are marked up as headings.'],
-    ['csv', 'Values, csv', 'Only the values of the sheet in view, with commas.'],
-    ['tsv', 'Values, tsv', 'Only the values of the sheet in view, with tabs.'],
-];
-
 export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord; detail: SheetDetail; onClose: () => void }) {
     const [format, setFormat] = useState('xlsx');
     const [defuse, setDefuse] = useState(false);
     const [started, setStarted] = useState<HandoverRecord | null>(null);
     const [busy, setBusy] = useState(false);
+    const formats = useQuery({
+        queryKey: ['formats', bench.id, detail.number, bench.revision],
+        queryFn: () => api.formats(bench.id, detail.number),
+    });
     const plain = format === 'csv' || format === 'tsv';
     const risk = useQuery({
         queryKey: ['risk', bench.id, detail.number, bench.revision],
@@ -48,21 +45,25 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
                     {!handover && (
                         <>
                             <div role="radiogroup" aria-label="Format">
-                                {FORMATS.map(([name, words, about]) => (
+                                {formats.data === undefined && <p className="py-6 text-quiet">Looking the workbook over…</p>}
+                                {(formats.data ?? []).map((each) => (
                                     <label
-                                        key={name}
-                                        className={`mb-2 flex gap-3 rounded-md border p-2.5 ${format === name ? 'border-damson bg-damson-soft' : 'border-hair'}`}
+                                        key={each.format}
+                                        className={`mb-2 flex gap-3 rounded-md border p-2.5 ${format === each.format ? 'border-damson bg-damson-soft' : 'border-hair'}`}
                                     >
                                         <input
                                             type="radio"
                                             name="format"
                                             className="mt-0.5 accent-damson"
-                                            checked={format === name}
-                                            onChange={() => setFormat(name)}
+                                            checked={format === each.format}
+                                            onChange={() => setFormat(each.format)}
                                         />
                                         <span>
-                                            <span className="font-semibold">{words}</span>
-                                            <span className="block text-[12px] text-quiet">{about}</span>
+                                            <span className="font-semibold">{each.words}</span>
+                                            <span className="block text-[12px] text-quiet">{each.about}</span>
+                                            {format === each.format && each.lost.length > 0 && (
+                                                <span className="mt-1 block text-[12px] text-caution">{each.lost.join(' ')}</span>
+                                            )}
                                         </span>
                                     </label>
                                 ))}

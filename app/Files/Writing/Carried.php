@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Writing;
+
+use Rilvet\Grid\Sheet;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Reading\Part;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+
+/** What a format makes of a workbook that it cannot carry whole, in sentences; docs/formats.md has the whole table. */
+final class Carried
+{
+    /** @return list<string> */
+    public static function lost(Workbook $workbook, int $sheet, string $format, bool $isPackage): array
+    {
+        $hidden = count(array_filter($workbook->sheets, fn (Worksheet $each) => $each->setup->state !== 'visible'));
+        $others = count($workbook->sheets) - 1;
+
+        return match ($format) {
+            'xlsx' => array_values(array_filter([
+                self::says($workbook, fn (Look $look) => $look->is(Attribute::Clip)) ? 'Texts that are cut off at the edge are cut where they are longer than their cell; a shorter one that grows will spill.' : null,
+                $isPackage && self::cutsTables($workbook) ? 'Columns were put into or taken out of the sheet: a table of the file that they stood in is a plain range from then on.' : null,
+            ])),
+            'ods' => array_values(array_filter([
+                self::says($workbook, fn (Look $look) => $look->text(Attribute::Horizontal) === 'span') ? 'Headings centred over several cells are centred in their own.' : null,
+                self::says($workbook, fn (Look $look) => preg_match('/(?<!\\\\)[_?]/', $look->text(Attribute::Number)) === 1) ? 'Room that number formats leave for brackets becomes a blank.' : null,
+                $isPackage ? 'Charts, pictures, comments and the like that came in the xlsx stay in the xlsx.' : null,
+            ])),
+            'html' => array_values(array_filter([
+                self::hasFormulas(...array_map(fn (Worksheet $each) => $each->cells, array_values($workbook->sheets))) ? 'Formulas become their results.' : null,
+                $hidden > 0 ? ($hidden === 1 ? 'The hidden sheet is left out.' : "$hidden hidden sheets are left out.") : null,
+            ])),
+            default => array_values(array_filter([
+                'Looks and sizes are left out.',
+                self::hasFormulas($workbook->sheet($sheet)->cells) ? 'Formulas become their results.' : null,
+                $others > 0 ? ($others === 1 ? 'The other sheet is left out.' : "The $others other sheets are left out.") : null,
+            ])),
+        };
+    }
+
+    /** @param  callable(Look): bool  $what */
+    private static function says(Workbook $workbook, callable $what): bool
+    {
+        foreach ($workbook->sheets as $sheet) {
+            $parts = $sheet->stylebook === null ? [] : array_map($sheet->stylebook->part(...), Part::cases());
+            foreach ([...$parts, ...array_map(fn ($rule) => $rule->look, $sheet->rules)] as $look) {
+                if ($what($look)) {
+                    return true;
+                }
+            }
+        }
+
+        return array_filter($workbook->looks->all(), $what) !== [];
+    }
+
+    private static function cutsTables(Workbook $workbook): bool
+    {
+        foreach ($workbook->sheets as $sheet) {
+            foreach ($sheet->moves as $shift) {
+                if (! $shift->rows) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private static function hasFormulas(Sheet ...$sheets): bool
+    {
+        foreach ($sheets as $sheet) {
+            foreach ($sheet->formulas() as $row) {
+                if ($row !== []) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+use App\Files\Writing\Carried;
+use Rilvet\Work\Workbook;
+
+/** A format that a workbook can be handed over in, and what of this workbook it does not carry. */
+final readonly class FormatRecord
+{
+    /** @param  list<string>  $lost */
+    private function __construct(public string $format, public string $words, public string $about, public array $lost)
+    {
+    }
+
+    /**
+     * @param  bool  $isPackage  the workbook came as xlsx, and goes back into its package
+     * @return list<self>
+     */
+    public static function list(Workbook $workbook, int $sheet, bool $isPackage): array
+    {
+        $about = [
+            'xlsx' => ['Workbook, xlsx', $isPackage ? 'Back into the file it came in: what was changed here is replaced, all else stays as it is.' : 'All sheets with everything you see: looks, sizes, merges, frozen headings, print titles.'],
+            'ods' => ['Workbook, ods', 'All sheets with their looks, sizes, merges, formulas and frozen headings.'],
+            'html' => ['Web page, html', 'All visible sheets in one file that needs nothing else; headings are marked up as headings.'],
+            'csv' => ['Values, csv', 'Only the values of the sheet in view, with commas.'],
+            'tsv' => ['Values, tsv', 'Only the values of the sheet in view, with tabs.'],
+        ];
+
+        return array_map(fn (string $format) => new self($format, $about[$format][0], $about[$format][1], Carried::lost($workbook, $sheet, $format, $isPackage)), array_keys($about));
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Number\NumberFormat;
+use Rilvet\Ods\CellStyles;
+use Rilvet\Ods\DataStyles;
+use Rilvet\Ods\Ns;
+use Rilvet\Ods\OpenFormula;
+use Rilvet\Package\PackageXml;
+
+/** Formulas, number formats and lengths between the two families of formats. */
+final class OdsTest extends TestCase
+{
+    /** @return iterable<array{string, string}> */
+    public static function formulas(): iterable
+    {
+        // ISO/IEC 26300-2: 5.8 references, 5.13 inline arrays, 6 functions; the examples are written after its grammar.
+        yield ['SUM(A1:B2)', 'of:=SUM([.A1:.B2])'];
+        yield ['A1+$B$2*2', 'of:=[.A1]+[.$B$2]*2'];
+        yield ['IF(A1>0,"a;b,c",Sheet2!C3)', 'of:=IF([.A1]>0;"a;b,c";[$Sheet2.C3])'];
+        yield ["'Beds & rows'!A1:B2", "of:=[$'Beds & rows'.A1:.B2]"];
+        yield ["'it''s'!A1", "of:=[$'it''s'.A1]"];
+        yield ['SUM({1,2;3,4})', 'of:=SUM({1;2|3;4})'];
+        yield ['SUM(A:A)', 'of:=SUM([.A:.A])'];
+        yield ['SUM(2:3)', 'of:=SUM([.2:.3])'];
+        yield ['LOG10(Prices)+1E5', 'of:=LOG10(Prices)+1E5'];
+        yield ['A1&"[.B2]"', 'of:=[.A1]&"[.B2]"'];
+        yield ['NOT(TRUE)', 'of:=NOT(TRUE)'];
+    }
+
+    #[DataProvider('formulas')]
+    public function test_formulas_go_there_and_back(string $plain, string $open): void
+    {
+        self::assertSame($open, OpenFormula::of($plain));
+        self::assertSame($plain, OpenFormula::plain($open));
+    }
+
+    public function test_formulas_of_other_grammars(): void
+    {
+        self::assertSame('SUM(A1:B2)', OpenFormula::plain('msoxl:=SUM(A1:B2)'));
+        self::assertSame('A1+1', OpenFormula::plain('oooc:=[.A1]+1'));
+        self::assertNull(OpenFormula::plain('else:=A1'));
+        self::assertSame('#REF!+1', OpenFormula::plain('of:=[.#REF!]+1'));
+    }
+
+    /** @return iterable<string, array{string, string|null}> code, and what comes back where it is another */
+    public static function codes(): iterable
+    {
+        $same = ['0', '0.00', '#,##0', '#,##0.00', '0%', '0.0%', '0.00E+00', '# ?/?', '# ?/8', 'yyyy-mm-dd', 'dd mmm yyyy', 'ddd d mmmm yy', 'hh:mm', 'hh:mm:ss', '[h]:mm', 'mm:ss.0', 'h:mm AM/PM', '@', '#,##0,', '0.0##', '#,##0;-#,##0', '0.00;[Red]-0.00', '0;-0;"none"', '[<100]0.0;0', '000', 'd/m/yyyy hh:mm'];
+        foreach ($same as $code) {
+            yield $code => [$code, null];
+        }
+        yield 'a pad becomes a blank' => ['#,##0_);(#,##0)', '#,##0 ;(#,##0)'];
+        yield 'a quoted sign' => ['"£"#,##0.00', '£#,##0.00'];
+        yield 'text in its own section' => ['0;-0;0;"is "@', '0;-0;0;"is "@'];
+        yield 'a question mark' => ['0.0?', '0.0#'];
+    }
+
+    #[DataProvider('codes')]
+    public function test_number_formats_go_there_and_back(string $code, ?string $else): void
+    {
+        $styles = [];
+        $tree = PackageXml::root(PackageXml::tree('<office:automatic-styles'.Ns::declared('office', 'style', 'number', 'fo').'>'.DataStyles::xml($code, 'N1').'</office:automatic-styles>', 'styles'));
+        foreach ($tree->childNodes as $style) {
+            assert($style instanceof \DOMElement);
+            $styles[$style->getAttributeNS(Ns::STYLE, 'name')] = $style;
+        }
+        $back = DataStyles::code($styles['N1'], fn (string $name) => $styles[$name] ?? null);
+        self::assertSame($else ?? $code, $back);
+        // What comes back shows the same, but for the blank that a pad leaves.
+        foreach ([0.0, 1.0, -1234.5, 0.256, 46095.52] as $value) {
+            $shown = fn (string $each) => trim(str_replace(["\u{A0}", "\u{2007}"], ' ', NumberFormat::of($each)->number($value)->text));
+            self::assertSame($shown($code), $shown($back), "$value");
+        }
+    }
+
+    public function test_lengths_and_styles_of_parents(): void
+    {
+        // ISO/IEC 26300-1, 18.3.18: an inch is 2.54 cm, 72 pt, 6 pc.
+        self::assertSame([96, 96, 96, 96, 96, null, null], array_map(CellStyles::px(...), ['1in', '2.54cm', '25.4mm', '72pt', '6pc', '1em', '']));
+        $xml = '<office:styles'.Ns::declared('office', 'style', 'fo', 'number').'><style:default-style style:family="table-cell"><style:text-properties fo:font-family="Gelasio" fo:font-size="12pt"/></style:default-style>'
+            .'<style:style style:name="A" style:family="table-cell"><style:text-properties fo:font-weight="bold"/><style:table-cell-properties fo:border="0.75pt solid #112233" style:cell-protect="none"/></style:style>'
+            .'<style:style style:name="B" style:family="table-cell" style:parent-style-name="A"><style:text-properties fo:font-size="9pt"/><style:paragraph-properties fo:text-align="end" fo:margin-left="20pt"/></style:style>'
+            .'<style:style style:name="C" style:family="table-cell" style:parent-style-name="D"/><style:style style:name="D" style:family="table-cell" style:parent-style-name="C"/></office:styles>';
+        $styles = new CellStyles(PackageXml::root(PackageXml::tree($xml, 'styles')));
+        self::assertEquals(['font' => 'Gelasio', 'size' => 9.0, 'bold' => true, 'horizontal' => 'right', 'indent' => 2, 'top' => 'thin #112233', 'right' => 'thin #112233', 'bottom' => 'thin #112233', 'left' => 'thin #112233', 'locked' => false], $styles->look('B')->toArray());
+        self::assertEquals(['font' => 'Gelasio', 'size' => 12.0], $styles->look('C')->toArray(), 'a circle of parents ends');
+    }
+}

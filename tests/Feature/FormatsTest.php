@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Files\Opening;
+use App\Files\Writing\Writers;
+use PhpOffice\PhpSpreadsheet\IOFactory;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\MemoryBlockStore;
+use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\Range;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Look\LookBook;
+use Rilvet\Look\LookMap;
+use Rilvet\Reading\Reading;
+use Rilvet\Work\Setup;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+use Rilvet\Xlsx\StylesWriting;
+
+/** What each format carries, attribute by attribute, written and read again; docs/formats.md is the table that this gives. */
+final class FormatsTest extends TestCase
+{
+    private const TABLE = __DIR__.'/../../docs/formats.md';
+
+    private const LINES = ['hair', 'dotted', 'dashed', 'dashDot', 'dashDotDot', 'thin', 'slantDashDot', 'mediumDashDotDot', 'mediumDashDot', 'mediumDashed', 'medium', 'double', 'thick'];
+
+    /** @return array<string, list<bool|int|float|string>> values to try, by attribute */
+    private static function tried(): array
+    {
+        return [
+            'font' => ['Gelasio'], 'size' => [7.5, 18.0], 'bold' => [true], 'italic' => [true], 'underline' => ['single', 'double'], 'strike' => [true], 'ink' => ['#9B2335'], 'script' => ['super', 'sub'],
+            'number' => ['#,##0.00', '0.0%', 'dd mmm yyyy', '[h]:mm', '0;[Red]-0', '#,##0_);(#,##0)', '# ?/?', '@'],
+            'horizontal' => ['left', 'center', 'right', 'justify', 'fill', 'span', 'distributed'], 'vertical' => ['top', 'center', 'justify', 'distributed'], 'indent' => [3], 'wrap' => [true], 'shrink' => [true], 'clip' => [true],
+            'rotation' => [45, 90, -30, Look::STACKED], 'fill' => ['#EFE7EE'],
+            'top' => array_map(fn (string $line) => "$line #3F2F55", self::LINES), 'right' => ['thin #3F2F55'], 'bottom' => ['double #3F2F55'], 'left' => ['medium #3F2F55'], 'rising' => ['thin #3F2F55'], 'falling' => ['thin #3F2F55'],
+            'locked' => [false], 'concealed' => [true],
+        ];
+    }
+
+    public function test_the_table_says_what_comes_back(): void
+    {
+        $lost = ['xlsx' => [], 'ods' => []];
+        foreach (array_keys($lost) as $format) {
+            $looks = [];
+            foreach (self::tried() as $name => $values) {
+                foreach ($values as $value) {
+                    $looks[] = [$name, $value];
+                }
+            }
+            $again = self::through($format, self::book(array_map(fn (array $pair) => Look::of([$pair[0] => $pair[1]]), $looks)));
+            foreach ($looks as $at => [$name, $value]) {
+                $there = $again->looks->look($again->sheet(1)->file->at($at + 1, 1))->toArray();
+                $same = ($there[$name] ?? null) === StylesWriting::plain(Look::of([$name => $value]))->get(Attribute::from($name)) && array_key_exists($name, $there);
+                if (! $same) {
+                    $lost[$format][$name][] = is_bool($value) ? '' : "`$value`".(isset($there[$name]) ? " comes back as `{$there[$name]}`" : '');
+                }
+            }
+        }
+        $table = "# What each format carries\n\nWritten by `tests/Feature/FormatsTest.php`: each attribute is written to the format and read again. A dash means that all of it comes back.\n\n| attribute | xlsx | ods |\n| --- | --- | --- |\n";
+        foreach (self::tried() as $name => $values) {
+            $say = fn (string $format) => ! isset($lost[$format][$name]) ? '-' : (count($lost[$format][$name]) === count($values) && array_filter($lost[$format][$name], fn (string $each) => str_contains($each, 'comes back')) === [] ? 'not carried' : implode(', ', array_map(fn (string $each) => str_contains($each, 'comes back') ? $each : "$each is not carried", $lost[$format][$name])));
+            $table .= "| $name | {$say('xlsx')} | {$say('ods')} |\n";
+        }
+        $table .= "\nValues, formulas with their results, errors, merges, column widths, row heights, hidden rows, columns and sheets, colours of sheets, frozen parts, gridlines, zoom, named ranges and named styles go into both. A text with a character that xml has no form for goes into xlsx alone.\nAn xlsx that is handed over again keeps charts, pictures, comments, pivot tables, macros and all else that came in it; the other formats carry none of them.\nhtml carries what is seen of the visible sheets, with results in the place of formulas; csv and tsv carry the values of one sheet.\n";
+        if (getenv('RILVET_WRITE_TABLES') === '1') {
+            file_put_contents(self::TABLE, $table);
+        }
+        self::assertSame((string) file_get_contents(self::TABLE), $table, 'RILVET_WRITE_TABLES=1 vendor/bin/phpunit tests/Feature/FormatsTest.php writes it anew');
+    }
+
+    #[DataProvider('formats')]
+    public function test_values_sizes_and_opening_come_back_and_a_reference_library_reads_them(string $format): void
+    {
+        $cells = new MemorySheet('Beds & "rows"', [
+            [Cell::of('Tree'), Cell::of('Count'), Cell::of('  two  blanks '), Cell::of("two\nlines & <tag>\ttab")],
+            [Cell::of('Rowan'), Cell::of(12), Cell::of(-0.1), Cell::of(1e-9)],
+            [Cell::of(true), Cell::error('#N/A'), Cell::formula('B2*2', 24), Cell::formula('1/0', null, '#DIV/0!')],
+            [Cell::of('=no formula'), Cell::formula("'Beds & \"rows\"'!A2&\"x\"", 'Rowanx'), Cell::blank(), Cell::of(46095.5)],
+        ]);
+        $looks = new LookBook;
+        $file = new LookMap;
+        $file->set(Range::parse('D4'), $looks->number(Look::of(['number' => 'yyyy-mm-dd hh:mm'])));
+        $setup = new Setup([1 => 133, 3 => 40], [2 => 44], [4], [3], [Range::parse('A6:C7')], freezeRow: 1, freezeColumn: 2, gridlines: false, zoom: 85, tab: '#2C6E66');
+        $other = new Worksheet(new MemorySheet('Second', [[Cell::of('x')]]), 'Second', Reading::none(), came: new Setup(state: 'hidden'));
+        $workbook = new Workbook('Book', [1 => new Worksheet($cells, 'Beds & "rows"', Reading::none(), came: $setup, file: $file), 2 => $other], $looks, false, ['Counts' => "'Beds & \"rows\"'!\$B\$2:\$B\$3"]);
+        $again = self::through($format, $workbook, $path);
+        foreach ($cells->read(1, 4) as $row => $meant) {
+            foreach ($again->sheet(1)->cells->read($row, $row) as $found) {
+                foreach ($meant as $index => $cell) {
+                    self::assertTrue($cell->sameDataAs($found[$index]), "$format row $row column $index: ".json_encode([$cell->stored(), $found[$index]->stored()]));
+                }
+            }
+        }
+        $back = $again->sheet(1)->setup;
+        self::assertSame([133, 40, 44, [4], [3], ['A6:C7'], 1, 2, false, 85, '#2C6E66'], [$back->widths[1], $back->widths[3], $back->heights[2], $back->hiddenColumns, $back->hiddenRows, array_map(strval(...), $back->merges), $back->freezeRow, $back->freezeColumn, $back->gridlines, $back->zoom, $back->tab]);
+        self::assertSame([['Beds & "rows"', 'Second'], 'hidden'], [[$again->sheet(1)->name, $again->sheet(2)->name], $again->sheet(2)->setup->state]);
+        self::assertSame(['Counts' => "'Beds & \"rows\"'!\$B\$2:\$B\$3"], $again->names);
+        $library = IOFactory::load($path)->getSheet(0);
+        self::assertSame([12, '=B2*2', 'Rowan', -0.1], [$library->getCell('B2')->getValue(), $library->getCell('C3')->getValue(), (string) $library->getCell('A2')->getValue(), $library->getCell('C2')->getValue()]);
+        self::assertEqualsWithDelta(46095.5, $library->getCell('D4')->getValue(), 1e-9);
+        unlink($path);
+    }
+
+    #[DataProvider('formats')]
+    public function test_the_same_workbook_gives_the_same_bytes(string $format): void
+    {
+        $write = function () use ($format) {
+            self::through($format, self::book([Look::of(['bold' => true]), Look::of(['fill' => '#EFE7EE'])]), $path);
+            $bytes = (string) file_get_contents($path);
+            unlink($path);
+
+            return $bytes;
+        };
+        self::assertSame($write(), $write());
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function formats(): iterable
+    {
+        yield 'xlsx' => ['xlsx'];
+        yield 'ods' => ['ods'];
+    }
+
+    /** @param  list<Look>  $looks  of the cells of column A, from row 1 on */
+    private static function book(array $looks): Workbook
+    {
+        $book = new LookBook;
+        $file = new LookMap;
+        foreach ($looks as $at => $look) {
+            $file->set(Range::of($at + 1, 1, $at + 1, 1), $book->number($look));
+        }
+        $cells = new MemorySheet('S', array_map(fn (Look $look) => [Cell::of($look->get(Attribute::Number) === '@' ? 'text' : 3.5)], $looks));
+
+        return new Workbook('Book', [1 => new Worksheet($cells, 'S', Reading::none(), file: $file)], $book);
+    }
+
+    private static function through(string $format, Workbook $workbook, ?string &$path = null): Workbook
+    {
+        $path = sys_get_temp_dir().'/rilvet-through-'.getmypid().".$format";
+        $writer = Writers::for($format);
+        self::assertNotNull($writer);
+        $writer->write($workbook, $path);
+        self::assertTrue($writer->prove($workbook, $path)->holds(), implode(', ', $writer->prove($workbook, $path)->places));
+        $again = (new Opening(fn (int $sheet) => new MemoryBlockStore))->open($path, "a.$format");
+        if (func_num_args() < 3) {
+            unlink($path);
+        }
+
+        return $again;
+    }
+}
