@@ -12,6 +12,7 @@ use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
+use Rilvet\Package\PackedPart;
 use Rilvet\Reading\Part;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Ruler;
@@ -37,8 +38,7 @@ final class SheetPart
 
     private readonly Ruler $ruler;
 
-    /** @param  resource  $out */
-    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StyleSheet $styles, private $out)
+    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StyleSheet $styles, private readonly PackedPart $out)
     {
         $this->flow = new Flow($sheet, $looks);
         $this->ruler = new Ruler(Fonts::shipped());
@@ -81,7 +81,7 @@ final class SheetPart
 
     private function put(string $xml): void
     {
-        fwrite($this->out, $xml);
+        $this->out->write($xml);
     }
 
     private function view(bool $first): string
@@ -143,7 +143,7 @@ final class SheetPart
             }
             $start = '<c r="'.($this->letters[$index] ??= Address::columnName($index + 1)).$row.($format === 0 ? '"' : "\" s=\"$format\"");
             $xml .= match (true) {
-                is_string($value) => "$start t=\"inlineStr\"><is><t xml:space=\"preserve\">".CellXml::text($value).'</t></is></c>',
+                is_string($value) => "$start t=\"inlineStr\">".CellXml::inline($value),
                 is_int($value) => "$start><v>$value</v></c>",
                 is_float($value) => "$start><v>".json_encode($value).'</v></c>',
                 default => CellXml::of($this->letters[$index].$row, $format, Cell::fromStored($value)),

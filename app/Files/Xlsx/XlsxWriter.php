@@ -7,13 +7,12 @@ namespace App\Files\Xlsx;
 use App\Files\Writing\Proof;
 use App\Files\Writing\Safely;
 use App\Files\Writing\WorkbookWriter;
-use DateTimeImmutable;
 use Rilvet\Look\Look;
+use Rilvet\Package\PackedPart;
+use Rilvet\Package\ZipWriter;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\PrintTitles;
-use ZipStream\CompressionMethod;
-use ZipStream\ZipStream;
 
 /**
  * Writes a workbook as a new xlsx package (ISO/IEC 29500, transitional), a sheet at a time as a stream. The same workbook
@@ -28,25 +27,22 @@ final class XlsxWriter implements WorkbookWriter
         Safely::to($path, function (string $unfinished) use ($workbook, $progress) {
             $out = fopen($unfinished, 'wb');
             assert($out !== false);
-            $zip = new ZipStream(outputStream: $out, defaultCompressionMethod: CompressionMethod::DEFLATE, defaultDeflateLevel: 5, enableZip64: false, sendHttpHeaders: false);
-            $time = new DateTimeImmutable('2000-01-01 00:00:00');
+            $zip = new ZipWriter($out);
             $styles = new StyleSheet(self::ground($workbook));
             $number = 0;
             $sheets = array_values($workbook->sheets);
-            $zip->addFile('[Content_Types].xml', self::contentTypes(count($sheets)), lastModificationDateTime: $time);
-            $zip->addFile('_rels/.rels', Xml::HEAD.'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="'.Xml::RELATIONS.'/officeDocument" Target="xl/workbook.xml"/></Relationships>', lastModificationDateTime: $time);
-            $zip->addFile('xl/workbook.xml', self::workbook($workbook, $sheets), lastModificationDateTime: $time);
-            $zip->addFile('xl/_rels/workbook.xml.rels', self::relations(count($sheets)), lastModificationDateTime: $time);
+            $zip->add('[Content_Types].xml', self::contentTypes(count($sheets)));
+            $zip->add('_rels/.rels', Xml::HEAD.'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="'.Xml::RELATIONS.'/officeDocument" Target="xl/workbook.xml"/></Relationships>');
+            $zip->add('xl/workbook.xml', self::workbook($workbook, $sheets));
+            $zip->add('xl/_rels/workbook.xml.rels', self::relations(count($sheets)));
             foreach ($sheets as $sheet) {
                 $number++;
-                $part = tmpfile();
-                assert($part !== false);
+                $part = new PackedPart;
                 (new SheetPart($sheet, $workbook->looks, $styles, $part))->write($number === 1, $progress);
-                rewind($part);
-                $zip->addFileFromStream("xl/worksheets/sheet$number.xml", $part, lastModificationDateTime: $time);
-                fclose($part);
+                $part->end();
+                $zip->place("xl/worksheets/sheet$number.xml", $part);
             }
-            $zip->addFile('xl/styles.xml', $styles->xml(), lastModificationDateTime: $time);
+            $zip->add('xl/styles.xml', $styles->xml());
             $zip->finish();
             fclose($out);
         });
