@@ -10,10 +10,9 @@ return [
     'limits' => [
         'bytes' => (int) env('RILVET_MAX_BYTES', 256 * 1024 * 1024),
         'entries' => 5_000,
-        'expanded' => 1024 * 1024 * 1024,
-        'ratio' => 200,
+        'expanded' => 4 * 1024 * 1024 * 1024,
+        'ratio' => 400,
         'cells' => 40_000_000,
-        'packageCells' => 1_500_000,
     ],
 
     // Files up to this size are brought in and handed over within the request; larger ones through the queue.

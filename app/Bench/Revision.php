@@ -67,7 +67,7 @@ final class Revision
                 return new ReviseStylebook($stylebook->ruling($kind, $given->map('rule')), "Number rule of {$kind->value} columns", true);
             case 'fit':
                 return new ReviseStylebook($stylebook->fitting(
-                    array_intersect_key($given->map('fit'), array_flip(['least', 'greatest', 'air', 'rowAir', 'headingAir', 'titleAir'])),
+                    array_intersect_key($given->map('fit'), array_flip(['least', 'greatest', 'air', 'rowAir', 'headingAir', 'titleAir', 'rowLeast'])),
                     array_intersect_key($given->map('opens'), array_flip(['gridlines', 'freeze', 'zoom'])),
                 ), 'Rules of fitting and opening', true);
             case 'widthUnder':

@@ -97,7 +97,10 @@ final class DressCommand extends Command
     {
         $ending = pathinfo($target, PATHINFO_EXTENSION);
 
-        return Writers::for($ending, source: $source !== null && FileKind::of($source, basename($source)) === FileKind::Xlsx ? $source : null, edited: []) ?? throw new Usage("nothing is written as \"$ending\"; use ".implode(', ', Writers::ENDINGS));
+        // A package with macros has its own ending, and is nothing else under another one.
+        $isOwn = $source !== null && is_file($source) && strcasecmp(pathinfo($source, PATHINFO_EXTENSION), $ending) === 0 && FileKind::of($source, basename($source)) === FileKind::Xlsx;
+
+        return Writers::for($ending, source: $isOwn ? $source : null, edited: []) ?? throw new Usage("nothing is written as \"$ending\"; use ".implode(', ', Writers::ENDINGS));
     }
 
     private function stylebook(string $name): Stylebook
@@ -123,7 +126,7 @@ final class DressCommand extends Command
     {
         $isFolder = count($files) > 1 || is_dir($out) || str_ends_with($out, '/') || pathinfo($out, PATHINFO_EXTENSION) === '';
         if (! $isFolder) {
-            self::writer($out);
+            self::writer($out, $files[0]);
             if (! is_dir(dirname($out))) {
                 throw new Usage('there is no folder "'.dirname($out).'"');
             }

@@ -13,15 +13,13 @@ final readonly class Limits
      * @param  int  $expanded  bytes of all entries together
      * @param  int  $ratio  expanded to compressed bytes of one entry
      * @param  int  $cells  in one workbook
-     * @param  int  $packageCells  in one xlsx or ods, which for now is read as a whole
      */
     public function __construct(
         public int $bytes = 256 * 1024 * 1024,
         public int $entries = 5_000,
-        public int $expanded = 1024 * 1024 * 1024,
-        public int $ratio = 200,
+        public int $expanded = 4 * 1024 * 1024 * 1024,
+        public int $ratio = 400,
         public int $cells = 40_000_000,
-        public int $packageCells = 1_500_000,
     ) {
     }
 }

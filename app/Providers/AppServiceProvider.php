@@ -13,7 +13,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Limits::class, function () {
-            /** @var array{bytes: int, entries: int, expanded: int, ratio: int, cells: int, packageCells: int} $limits */
+            /** @var array{bytes: int, entries: int, expanded: int, ratio: int, cells: int} $limits */
             $limits = config('rilvet.limits');
 
             return new Limits(...$limits);

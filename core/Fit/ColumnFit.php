@@ -99,7 +99,7 @@ final class ColumnFit
         }
         $ground = $this->sheet->stylebook->ground ?? Look::none();
 
-        $usual = $this->ruler->lineHeight($ground) + $this->rules->rowAir;
+        $usual = max($this->rules->rowLeast, $this->ruler->lineHeight($ground) + $this->rules->rowAir);
         foreach ($this->sheet->reading->tables as $table) {
             $this->fitBody($table, $usual);
         }
@@ -220,7 +220,7 @@ final class ColumnFit
                 $turn === Look::STACKED => $line * mb_strlen($text),
                 // The box of a turned line: its length and its height, each by its share.
                 $turn !== 0 => (int) ceil(sin(deg2rad(abs($turn))) * $this->ruler->width($text, $look) + cos(deg2rad(abs($turn))) * $line),
-                default => $line * Lines::count($text, $width($column) - self::PADDING, fn (string $words) => $this->ruler->box($words, $look)),
+                default => $line * Lines::count($text, $width($column) - self::PADDING, fn (string $words) => $this->ruler->advances($words, $look)),
             });
         }
 
@@ -294,7 +294,7 @@ final class ColumnFit
                 continue;
             }
             foreach ($this->sheet->cells->read($run->first, $run->last) as $row => $cells) {
-                $height = $this->rowHeight($row, $cells, $table->range->left, $table->range->right, fn (int $column) => $this->widths[$column] ?? 64) + $air;
+                $height = max($this->rules->rowLeast, $this->rowHeight($row, $cells, $table->range->left, $table->range->right, fn (int $column) => $this->widths[$column] ?? 64) + $air);
                 $this->heights[$row] = max($this->heights[$row] ?? 0, $height);
             }
         }

@@ -77,7 +77,7 @@ final readonly class CutTexts
     private static function isLow(WindowCell $cell, WindowLook $look, int $width, int $height, Fonts $fonts): bool
     {
         $face = $fonts->face($look->font, $look->bold, $look->italic);
-        $lines = $look->wrap && $look->rotation === 0 ? Lines::count($cell->t, $width - 8, fn (string $text) => $face->width($text, $look->size)) : 1;
+        $lines = $look->wrap && $look->rotation === 0 ? Lines::count($cell->t, $width - 8, fn (string $text) => $face->advances($text, $look->size)) : 1;
 
         return $lines * $face->lineHeight($look->size) > $height + 1;
     }

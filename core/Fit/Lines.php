@@ -13,34 +13,41 @@ use IntlBreakIterator;
  */
 final class Lines
 {
-    /** @param  callable(string): float  $measure  px */
+    /** @param  callable(string): float  $measure  the sum of a text's advances, px */
     public static function count(string $text, int $width, callable $measure): int
     {
         $lines = 0;
         foreach (explode("\n", $text) as $paragraph) {
-            $lines += $measure(rtrim($paragraph, ' ')) <= $width ? 1 : self::broken($paragraph, max(1, $width), $measure);
+            $lines += self::fits($measure(rtrim($paragraph, ' ')), $width) ? 1 : self::broken($paragraph, max(1, $width), $measure);
         }
 
         return $lines;
+    }
+
+    /** A box is as wide as its advances, up to the next 1/64 px. */
+    private static function fits(float $advances, int $width): bool
+    {
+        return ceil($advances * 64 - 1e-6) / 64 <= $width;
     }
 
     /** @param  callable(string): float  $measure */
     private static function broken(string $paragraph, int $width, callable $measure): int
     {
         $lines = 1;
-        $line = '';
+        // Advances add up, so each piece is measured once.
+        $taken = 0.0;
         foreach (self::pieces($paragraph) as $piece) {
-            if ($measure(rtrim($line.$piece, ' ')) <= $width) {
-                $line .= $piece;
+            if (self::fits($taken + $measure(rtrim($piece, ' ')), $width)) {
+                $taken += $measure($piece);
 
                 continue;
             }
-            $lines += $line === '' ? 0 : 1;
-            $line = $piece;
-            while ($measure(rtrim($line, ' ')) > $width) {
-                $line = mb_substr($line, self::fitting($line, $width, $measure));
+            $lines += $taken === 0.0 ? 0 : 1;
+            while (! self::fits($measure(rtrim($piece, ' ')), $width)) {
+                $piece = mb_substr($piece, self::fitting($piece, $width, $measure));
                 $lines++;
             }
+            $taken = $measure($piece);
         }
 
         return $lines;
@@ -57,7 +64,7 @@ final class Lines
         $high = mb_strlen($word);
         while ($low < $high) {
             $middle = intdiv($low + $high + 1, 2);
-            $measure(mb_substr($word, 0, $middle)) <= $width ? $low = $middle : $high = $middle - 1;
+            self::fits($measure(mb_substr($word, 0, $middle)), $width) ? $low = $middle : $high = $middle - 1;
         }
 
         return $low;

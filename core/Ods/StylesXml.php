@@ -76,7 +76,7 @@ final class StylesXml
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<office:document-styles'.Ns::declared('office', 'style', 'fo', 'number', 'svg', 'text', 'table').' office:version="1.3"><office:styles>'
             .'<style:default-style style:family="table-cell">'.$this->properties($this->ground).'</style:default-style>'
             .'<style:style style:name="Default" style:family="table-cell"/>'.implode('', array_column(array_values($this->named), 1)).'</office:styles>'
-            .'<office:automatic-styles><style:page-layout style:name="pm1"/></office:automatic-styles><office:master-styles><style:master-page style:name="Default" style:page-layout-name="pm1"/></office:master-styles></office:document-styles>';
+            .'<office:automatic-styles><style:page-layout style:name="pm1"/></office:automatic-styles><office:master-styles><style:master-page'.implode('', array_map(fn (array $pair) => " style:$pair[0]=\"$pair[1]\"", [['name', 'Default'], ['page-layout-name', 'pm1']])).'/></office:master-styles></office:document-styles>';
     }
 
     private function code(string $code): string

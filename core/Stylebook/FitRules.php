@@ -17,6 +17,7 @@ final readonly class FitRules
         public int $rowAir = 4,
         public int $headingAir = 12,
         public int $titleAir = 8,
+        public int $rowLeast = 0,
         public array $widths = [],
     ) {
     }

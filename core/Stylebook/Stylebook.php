@@ -210,7 +210,7 @@ final readonly class Stylebook
     /**
      * The stylebook with other rules of fitting and opening; what is not said stays.
      *
-     * @param  array<string, mixed>  $fit  least, greatest, air, rowAir, headingAir, titleAir
+     * @param  array<string, mixed>  $fit  least, greatest, air, rowAir, headingAir, titleAir, rowLeast
      * @param  array<string, mixed>  $opens  gridlines, freeze, zoom
      */
     public function fitting(array $fit, array $opens): self
@@ -321,6 +321,7 @@ final readonly class Stylebook
             self::whole($values, 'rowAir', 'fit', 0, 100, $default->rowAir),
             self::whole($values, 'headingAir', 'fit', 0, 100, $default->headingAir),
             self::whole($values, 'titleAir', 'fit', 0, 100, $default->titleAir),
+            self::whole($values, 'rowLeast', 'fit', 0, 500, $default->rowLeast),
             $widths,
         );
     }

@@ -44,6 +44,12 @@ final class FontMetrics
         return ceil($this->units($text) * $size / $this->face['upem'] * 64 - 1e-6) / 64;
     }
 
+    /** The sum of the advances in px, as the browser sets the text: what boxes are rounded from. Texts beside each other add up. */
+    public function advances(string $text, float $px): float
+    {
+        return $this->units($text) * floor($px * 64) / 64 / $this->face['upem'];
+    }
+
     /** Line height "normal" in px. */
     public function lineHeight(float $px): int
     {
@@ -68,11 +74,25 @@ final class FontMetrics
             return $this->memo[$key];
         }
         $sum = 0;
-        $normal = preg_match('/[^\x20-\x7E]/', $key) === 1 ? (\Normalizer::normalize($key) ?: $key) : $key;
+        if (preg_match('/[^\x20-\x7E]/', $key) !== 1) {
+            // Each character counts as often as it stands there.
+            foreach (count_chars($key, 1) as $point => $times) {
+                $sum += $times * $this->advance($point);
+            }
+
+            return $this->kept($key, $sum);
+        }
+        $normal = \Normalizer::normalize($key) ?: $key;
         assert(is_string($normal));
         foreach (mb_str_split($normal) as $char) {
             $sum += $this->advance((int) mb_ord($char));
         }
+
+        return $this->kept($key, $sum);
+    }
+
+    private function kept(string $key, int $sum): int
+    {
         if (count($this->memo) > 50_000) {
             $this->memo = [];
         }

@@ -26,10 +26,10 @@ final readonly class Ruler
         return $this->face($look)->fit($text, self::px($look));
     }
 
-    /** The width of the text's box in the browser, for breaking lines as it does. */
-    public function box(string $text, Look $look): float
+    /** The sum of the text's advances, for breaking lines as the browser does. */
+    public function advances(string $text, Look $look): float
     {
-        return $this->face($look)->width($text, self::px($look));
+        return $this->face($look)->advances($text, self::px($look));
     }
 
     public function lineHeight(Look $look): int

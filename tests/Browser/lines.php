@@ -18,6 +18,6 @@ for ($index = 0; $index < 500; $index++) {
     $text = implode(' ', array_map(fn () => $words[mt_rand(0, count($words) - 1)], range(1, mt_rand(2, 25))));
     $width = mt_rand(60, 420);
     $face = Fonts::shipped()->face($family, $bold, false);
-    $items[] = ['family' => $family, 'weight' => $bold ? 700 : 400, 'size' => $size, 'text' => $text, 'width' => $width, 'lines' => Lines::count($text, $width, fn (string $part) => $face->width($part, $size))];
+    $items[] = ['family' => $family, 'weight' => $bold ? 700 : 400, 'size' => $size, 'text' => $text, 'width' => $width, 'lines' => Lines::count($text, $width, fn (string $part) => $face->advances($part, $size))];
 }
 echo json_encode($items, JSON_THROW_ON_ERROR);

@@ -114,6 +114,8 @@ final class FitRulesTest extends TestCase
             self::assertSame($workbook->sheet($number)->setup->height - $stylebook->fit->rowAir + 14, $setup->height);
         }
         self::assertSame(51, $after->sheet(1)->setup->widthOf(1), 'sized by hand');
+        $high = (new ReviseStylebook($revised->fitting(['rowLeast' => 60], []), 'Rules', true))->on($workbook)->sheet(1)->setup;
+        self::assertSame([true, 60], [$high->heightOf(1) >= 60, $high->heightOf(3)]);
         self::assertSame($stylebook->fit->widths, Stylebook::fromJson($revised->widening('PLANTED', null)->toJson())->fit->widths);
     }
 

@@ -34,7 +34,7 @@ final class OdsWriter implements WorkbookWriter
                 (new TablePart($sheet, $workbook->looks, $styles, $body, $workbook->from1904))->write($progress);
             }
             $content = new PackedPart;
-            $content->write('<?xml version="1.0" encoding="UTF-8"?>'."\n".'<office:document-content'.Ns::declared('office', 'style', 'text', 'table', 'fo', 'number', 'svg', 'of').' xmlns:calcext="urn:org:documentfoundation:names:experimental:calc:xmlns:calcext:1.0" xmlns:tableooo="http://openoffice.org/2009/table" office:version="1.3">'
+            $content->write('<?xml version="1.0" encoding="UTF-8"?>'."\n".'<office:document-content'.Ns::declared('office', 'style', 'text', 'table', 'fo', 'number', 'svg', 'of').' xmlns:calcext="urn:org:documentfoundation:names:experimental:calc:xmlns:calcext:1.0" office:version="1.3">'
                 .$styles->automatic().'<office:body><office:spreadsheet>'.($workbook->from1904 ? '<table:calculation-settings><table:null-date table:date-value="1904-01-01"/></table:calculation-settings>' : ''));
             rewind($body);
             while (! feof($body)) {

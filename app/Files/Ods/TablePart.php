@@ -46,7 +46,7 @@ final class TablePart
     {
         $setup = $this->sheet->setup;
         $columns = $this->flow->columns();
-        $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->state === 'visible' ? 'true' : 'false').'"'.($setup->tab === null ? '' : ' tableooo:tab-color="'.strtolower($setup->tab).'"').'/>');
+        $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->state === 'visible' ? 'true' : 'false').'"'.($setup->tab === null ? '' : ' table:tab-color="'.strtolower($setup->tab).'"').'/>');
         $this->put('<table:table table:name="'.Ns::text($this->sheet->name)."\" table:style-name=\"$table\"".($setup->protected ? ' table:protected="true"' : '').'>'.$this->columns(max(1, $columns)));
         $next = 1;
         foreach (PlainRows::of($this->sheet->cells) as $row => $stored) {

@@ -19,8 +19,12 @@ final class Writers
      */
     public static function for(string $ending, bool $defuse = false, ?int $sheet = null, ?string $source = null, ?array $edited = null): ?WorkbookWriter
     {
+        if ($source !== null && in_array(strtolower($ending), ['xlsx', 'xlsm', 'xltx'], true)) {
+            return new PackageWriter($source, $edited);
+        }
+
         return match (strtolower($ending)) {
-            'xlsx' => $source === null ? new XlsxWriter : new PackageWriter($source, $edited),
+            'xlsx' => new XlsxWriter,
             'ods' => new OdsWriter,
             'csv' => new CsvWriter(',', $defuse, $sheet),
             'tsv' => new CsvWriter("\t", $defuse, $sheet),

@@ -71,10 +71,14 @@ final class HandoverController
     public function file(string $id): BinaryFileResponse
     {
         $handover = HandoverRow::query()->where('status', 'done')->findOrFail($id);
-        $name = (string) preg_replace('#[\\\\/:*?"<>|\x00-\x1F%]#', ' ', (string) Workbook::query()->findOrFail($handover->workbook_id)->name);
+        $workbook = Workbook::query()->findOrFail($handover->workbook_id);
+        $name = (string) preg_replace('#[\\\\/:*?"<>|\x00-\x1F%]#', ' ', $workbook->name);
+        // A template or a workbook with macros goes back into its own package, and keeps the ending that says so.
+        $came = strtolower(pathinfo($workbook->source, PATHINFO_EXTENSION));
+        $ending = $handover->format === 'xlsx' && in_array($came, ['xlsm', 'xltx'], true) && is_file($workbook->package()) ? $came : $handover->format;
 
-        return response()->download($handover->path(), trim($name).'.'.$handover->format, [
-            'Content-Type' => ['xlsx' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'ods' => 'application/vnd.oasis.opendocument.spreadsheet', 'csv' => 'text/csv; charset=utf-8', 'tsv' => 'text/tab-separated-values; charset=utf-8', 'html' => 'text/html; charset=utf-8'][$handover->format],
+        return response()->download($handover->path(), trim($name).".$ending", [
+            'Content-Type' => ['xlsx' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'ods' => 'application/vnd.oasis.opendocument.spreadsheet', 'csv' => 'text/csv; charset=utf-8', 'tsv' => 'text/tab-separated-values; charset=utf-8', 'html' => 'text/html; charset=utf-8'][$ending] ?? 'application/octet-stream',
         ], ResponseHeaderBag::DISPOSITION_ATTACHMENT);
     }
 

@@ -17,6 +17,7 @@ final readonly class FitRulesRecord
         public int $rowAir,
         public int $headingAir,
         public int $titleAir,
+        public int $rowLeast,
         public bool $gridlines,
         public bool $freeze,
         public ?int $zoom,
@@ -28,6 +29,6 @@ final readonly class FitRulesRecord
     {
         $fit = $stylebook->fit;
 
-        return new self($fit->least, $fit->greatest, $fit->air, $fit->rowAir, $fit->headingAir, $fit->titleAir, $stylebook->gridlines, $stylebook->freeze, $stylebook->zoom, array_map(strval(...), array_keys($fit->widths)));
+        return new self($fit->least, $fit->greatest, $fit->air, $fit->rowAir, $fit->headingAir, $fit->titleAir, $fit->rowLeast, $stylebook->gridlines, $stylebook->freeze, $stylebook->zoom, array_map(strval(...), array_keys($fit->widths)));
     }
 }

@@ -280,6 +280,7 @@ export interface FitRulesRecord {
   rowAir: number;
   headingAir: number;
   titleAir: number;
+  rowLeast: number;
   gridlines: boolean;
   freeze: boolean;
   zoom: number | null;

@@ -10,6 +10,7 @@ const SIZES = [
     ['rowAir', 'Air above and below a row'],
     ['headingAir', 'Air of heading rows'],
     ['titleAir', 'Air of titles'],
+    ['rowLeast', 'Lowest row'],
 ] as const;
 
 /** How the stylebook fits and opens sheets, on every sheet that wears it. */
