@@ -14,8 +14,12 @@ use Rilvet\Work\Worksheet;
 /** What a format makes of a workbook that it cannot carry whole, in sentences; docs/formats.md has the whole table. */
 final class Carried
 {
-    /** @return list<string> */
-    public static function lost(Workbook $workbook, int $sheet, string $format, bool $isPackage): array
+    /**
+     * @param  bool  $isPackage  the workbook came as xlsx, and goes back into its package
+     * @param  bool  $holdsMore  the package holds charts, pictures, comments or the like
+     * @return list<string>
+     */
+    public static function lost(Workbook $workbook, int $sheet, string $format, bool $isPackage, bool $holdsMore): array
     {
         $hidden = count(array_filter($workbook->sheets, fn (Worksheet $each) => $each->setup->state !== 'visible'));
         $others = count($workbook->sheets) - 1;
@@ -28,7 +32,7 @@ final class Carried
             'ods' => array_values(array_filter([
                 self::says($workbook, fn (Look $look) => $look->text(Attribute::Horizontal) === 'span') ? 'Headings centred over several cells are centred in their own.' : null,
                 self::says($workbook, fn (Look $look) => preg_match('/(?<!\\\\)[_?]/', $look->text(Attribute::Number)) === 1) ? 'Room that number formats leave for brackets becomes a blank.' : null,
-                $isPackage ? 'Charts, pictures, comments and the like that came in the xlsx stay in the xlsx.' : null,
+                $isPackage && $holdsMore ? 'Charts, pictures, comments and the like that came in the xlsx stay in the xlsx.' : null,
             ])),
             'html' => array_values(array_filter([
                 self::hasFormulas(...array_map(fn (Worksheet $each) => $each->cells, array_values($workbook->sheets))) ? 'Formulas become their results.' : null,

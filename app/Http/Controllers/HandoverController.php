@@ -44,7 +44,7 @@ final class HandoverController
     {
         $row = Workbook::query()->where('revision', '>', 0)->findOrFail($id);
 
-        return response()->json(FormatRecord::list($bench->whole($row), $number, is_file($row->package())));
+        return response()->json(FormatRecord::list($bench->whole($row), $number, is_file($row->package()), str_contains($row->notices, 'The file holds')));
     }
 
     /** How many cells of a sheet begin like a formula: whether a csv for use elsewhere should be defused. */

@@ -17,9 +17,10 @@ final readonly class FormatRecord
 
     /**
      * @param  bool  $isPackage  the workbook came as xlsx, and goes back into its package
+     * @param  bool  $holdsMore  the package holds charts, pictures, comments or the like
      * @return list<self>
      */
-    public static function list(Workbook $workbook, int $sheet, bool $isPackage): array
+    public static function list(Workbook $workbook, int $sheet, bool $isPackage, bool $holdsMore): array
     {
         $about = [
             'xlsx' => ['Workbook, xlsx', $isPackage ? 'Back into the file it came in: what was changed here is replaced, all else stays as it is.' : 'All sheets with everything you see: looks, sizes, merges, frozen headings, print titles.'],
@@ -29,6 +30,6 @@ final readonly class FormatRecord
             'tsv' => ['Values, tsv', 'Only the values of the sheet in view, with tabs.'],
         ];
 
-        return array_map(fn (string $format) => new self($format, $about[$format][0], $about[$format][1], Carried::lost($workbook, $sheet, $format, $isPackage)), array_keys($about));
+        return array_map(fn (string $format) => new self($format, $about[$format][0], $about[$format][1], Carried::lost($workbook, $sheet, $format, $isPackage, $holdsMore)), array_keys($about));
     }
 }

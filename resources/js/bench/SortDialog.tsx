@@ -41,7 +41,7 @@ function Open({ table, column, acts }: { table: TableRecord; column: number; act
                     <ol className="mt-3 flex flex-col gap-2">
                         {keys.map(([chosen, down], index) => (
                             <li key={index} className="flex items-center gap-2">
-                                <span className="w-10 flex-none text-quiet">{index === 0 ? 'by' : 'then by'}</span>
+                                <span className="w-14 flex-none text-quiet">{index === 0 ? 'by' : 'then by'}</span>
                                 <select
                                     className="field h-8 min-w-0 flex-1"
                                     aria-label={`Column ${index + 1}`}

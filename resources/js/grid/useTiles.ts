@@ -1,4 +1,4 @@
-import { useQueries } from '@tanstack/react-query';
+import { useQueries, useQueryClient } from '@tanstack/react-query';
 import { api, type Rect } from '@/api/client';
 import type { Window } from '@/api/types';
 
@@ -27,6 +27,7 @@ export function useTiles(
     views: Rect[],
     last: { row: number; column: number },
 ): Tile[] {
+    const client = useQueryClient();
     const wanted = new Map<string, Rect>();
     for (const view of views) {
         for (const tile of tilesOf(view)) {
@@ -45,8 +46,12 @@ export function useTiles(
                 gcTime: 60_000,
                 // A window is replaced whole; comparing a thousand cells with those before costs frames.
                 structuralSharing: false,
-                placeholderData: (old: Window | undefined) =>
-                    old?.sheet === sheet && old.top === range.top && old.left === range.left ? old : undefined,
+                // Queries that are used together are not told what was there before, so the newest revision is looked for.
+                placeholderData: () =>
+                    client
+                        .getQueriesData<Window>({ queryKey: ['window', id, sheet, key] })
+                        .filter(([, window]) => window !== undefined)
+                        .sort(([one], [other]) => Number(other[6]) - Number(one[6]))[0]?.[1],
             };
         }),
     });
