@@ -27,7 +27,8 @@ export async function openBench(page: Page, workbook: string): Promise<void> {
 export const cell = (page: Page, text: string): Locator =>
     page.getByRole('gridcell').filter({ hasText: new RegExp(`^${text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}$`) });
 
-export const undo = (page: Page, words: string): Locator => page.getByRole('button', { name: `Undo: ${words}` });
+export const undo = (page: Page, words: string | RegExp): Locator =>
+    page.getByRole('button', { name: typeof words === 'string' ? `Undo: ${words}` : words });
 
 export const head = (page: Page, letter: string): Locator => page.getByRole('columnheader', { name: letter, exact: true });
 
