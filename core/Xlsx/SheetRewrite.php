@@ -25,9 +25,6 @@ final class SheetRewrite
     /** Something was written that differs from what was read. */
     public bool $isChanged = false;
 
-    /** A formula was written that differs: the order of calculation that the package keeps no longer holds. */
-    public bool $formulasChanged = false;
-
     private readonly Cascade $cascade;
 
     private readonly CellLooks $looks;
@@ -47,14 +44,11 @@ final class SheetRewrite
     /** @var array<string, array<int, string>> attributes of a cell by what they were and the number of what it wears */
     private array $worn = [];
 
-    /** @var array<int, true> groups of formulas whose first is another now */
-    private array $broken = [];
-
     /** @var array<int, list<string>> letters of the first so many columns */
     private array $lines = [];
 
-    /** @var iterable<int, list<Cell>>|null cells as they are now; null where none was edited */
-    private ?iterable $cells;
+    /** Null where no cell was edited. */
+    private readonly ?EditedCells $edited;
 
     public function __construct(private readonly Book $book, private readonly BookSheet $from, private readonly Worksheet $sheet, LookBook $looks, StylesWriting $styles, bool $isEdited, private readonly Moves $moves = new Moves([], ''))
     {
@@ -69,14 +63,19 @@ final class SheetRewrite
             $last = max($last, $merge->right);
         }
         $this->columns = $last;
-        $this->cells = $isEdited ? $sheet->cells->read(1, $sheet->cells->rows()) : null;
+        $this->edited = $isEdited ? new EditedCells($sheet->cells, $this->reader, $from->part) : null;
+    }
+
+    /** A formula was written that differs: the order of calculation that the package keeps no longer holds. */
+    public function formulasChanged(): bool
+    {
+        return $this->edited->formulasChanged ?? false;
     }
 
     /** @param  (callable(int): void)|null  $progress  told the number of rows done */
     public function write(PackedPart $out, ?callable $progress = null): void
     {
         $stream = new SheetStream($this->book->package, $this->from->part);
-        $model = $this->cells instanceof \Iterator ? $this->cells : null;
         $next = 1;
         $begun = false;
         foreach ($stream->rows() as $row => [$attributes, $xml]) {
@@ -85,9 +84,9 @@ final class SheetRewrite
                 $begun = true;
             }
             for (; $next < $row; $next++) {
-                $out->write($this->missing($next, $this->at($model, $next)));
+                $out->write($this->missing($next, $this->edited?->at($next)));
             }
-            $out->write($this->row($row, $attributes, $xml, $this->at($model, $row)));
+            $out->write($this->row($row, $attributes, $xml, $this->edited?->at($row)));
             $next = $row + 1;
             if ($progress !== null && $row % 2_000 === 0) {
                 $progress($row);
@@ -98,7 +97,7 @@ final class SheetRewrite
         }
         $last = max([$this->sheet->cells->rows(), ...array_map(fn ($merge) => $merge->bottom, $this->sheet->setup->merges), ...array_keys($this->sheet->setup->heights)]);
         for (; $next <= $last; $next++) {
-            $out->write($this->missing($next, $this->at($model, $next)));
+            $out->write($this->missing($next, $this->edited?->at($next)));
         }
         $frame = new SheetFrame($this->from->part, $this->book, $this->moves);
         $tail = $frame->tail($stream->tail, $this->root, $this->sheet->setup->merges);
@@ -125,24 +124,6 @@ final class SheetRewrite
         $this->isChanged = $this->isChanged || $written !== $head;
 
         return $written;
-    }
-
-    /**
-     * The cells of a row as they are now, stored; null where no cell was edited.
-     *
-     * @param  \Iterator<int, list<Cell>>|null  $model
-     * @return list<Cell>|null
-     */
-    private function at(?\Iterator $model, int $row): ?array
-    {
-        if ($model === null) {
-            return null;
-        }
-        while ($model->valid() && $model->key() < $row) {
-            $model->next();
-        }
-
-        return $model->valid() && $model->key() === $row ? $model->current() : [];
     }
 
     /**
@@ -176,7 +157,7 @@ final class SheetRewrite
             return "<row$size>$written</row>";
         }
         $cells = ($isCommon ? $this->common($found) : null) ?? $this->odd($row, $xml);
-        $written = $this->cellsOf($row, $cells, $own, $model === null ? null : $this->edits($row, $xml, $model));
+        $written = $this->cellsOf($row, $cells, $own, $model === null ? null : $this->edited?->edits($row, $xml, $model, $this->root));
         if ($written !== $xml) {
             $this->isChanged = true;
             if (count($cells) !== substr_count($written, '<c ')) {
@@ -351,64 +332,6 @@ final class SheetRewrite
         }
 
         return CellXml::of(Place::address($row, $column), $target ?? 0, $cell);
-    }
-
-    /**
-     * Cells of a row that hold something else than they did.
-     *
-     * @param  list<Cell>  $model
-     * @return list<Cell|null>
-     */
-    private function edits(int $row, string $xml, array $model): array
-    {
-        [$stored] = $this->reader->cells($row, $xml);
-        $groups = str_contains($xml, 'shared') ? $this->groups($xml) : [];
-        $edits = [];
-        for ($index = 0; $index < max(count($stored), count($model)); $index++) {
-            $cell = $model[$index] ?? Cell::blank();
-            $was = $stored[$index] ?? null;
-            $now = $cell->stored();
-            [$group, $isFirst] = $groups[$index + 1] ?? [null, false];
-            if ($now === $was || $now === '' && $was === null) {
-                // One of a group whose first formula is another now says its own.
-                $edits[] = $group !== null && ! $isFirst && isset($this->broken[$group]) ? $cell : null;
-
-                continue;
-            }
-            if ($group !== null && $isFirst) {
-                $this->broken[$group] = true;
-            }
-            $formula = is_array($was) ? $was['f'] ?? null : null;
-            // A result alone that is not known is left as the file has it.
-            if ($formula !== null && $formula === $cell->formula && $cell->value === null && $cell->error === null) {
-                $edits[] = null;
-
-                continue;
-            }
-            $this->formulasChanged = $this->formulasChanged || $formula !== $cell->formula;
-            $edits[] = $cell;
-        }
-
-        return $edits;
-    }
-
-    /** @return array<int, array{int, bool}> number of the group that a cell's formula is of, and whether it is the first; by column */
-    private function groups(string $xml): array
-    {
-        $tree = PackageXml::tree("{$this->root}<row>$xml</row></worksheet>", $this->from->part);
-        $row = PackageXml::child(PackageXml::root($tree), 'row');
-        $groups = [];
-        $next = 1;
-        foreach ($row === null ? [] : PackageXml::children($row, 'c') as $c) {
-            $column = $c->hasAttribute('r') ? Place::column($c->getAttribute('r')) : $next;
-            $next = $column + 1;
-            $f = PackageXml::child($c, 'f');
-            if ($f?->getAttribute('t') === 'shared') {
-                $groups[$column] = [(int) $f->getAttribute('si'), $f->textContent !== ''];
-            }
-        }
-
-        return $groups;
     }
 
     private function shown(int $row, int $column, string $xml): Cell

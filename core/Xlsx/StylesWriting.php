@@ -21,12 +21,11 @@ final class StylesWriting
     /** Order of the groups in the part (18.8.39). */
     private const GROUPS = ['numFmts', 'fonts', 'fills', 'borders', 'cellStyleXfs', 'cellXfs', 'cellStyles', 'dxfs', 'tableStyles', 'colors', 'extLst'];
 
-    /** Order of what a font says, as readers of the transitional schema expect it. */
-    private const FONT = ['b', 'i', 'strike', 'condense', 'extend', 'outline', 'shadow', 'u', 'vertAlign', 'sz', 'color', 'name', 'family', 'charset', 'scheme'];
-
     private readonly DOMDocument $tree;
 
     private readonly DOMElement $root;
+
+    private readonly StyleElements $elements;
 
     /** @var array<int, Look> by the number of the cell format */
     private array $looks;
@@ -50,6 +49,7 @@ final class StylesWriting
     {
         $this->tree = PackageXml::tree($xml !== '' ? $xml : self::blank(), $part);
         $this->root = PackageXml::root($this->tree);
+        $this->elements = new StyleElements($this->tree, $this->root);
         $formats = new CellFormats($this->root, $this->colours);
         $this->looks = $formats->looks();
         foreach (CellFormats::BUILT_IN as $id => $code) {
@@ -133,13 +133,13 @@ final class StylesWriting
             }
         }
         if (CellFormats::items($this->root, 'cellStyleXfs', 'xf') === []) {
-            $this->append('cellStyleXfs', 'xf', $this->element('xf', ['numFmtId' => '0', 'fontId' => '0', 'fillId' => '0', 'borderId' => '0']));
-            $this->append('cellStyles', 'cellStyle', $this->element('cellStyle', ['name' => 'Normal', 'xfId' => '0', 'builtinId' => '0']));
+            $this->append('cellStyleXfs', 'xf', $this->elements->element('xf', ['numFmtId' => '0', 'fontId' => '0', 'fillId' => '0', 'borderId' => '0']));
+            $this->append('cellStyles', 'cellStyle', $this->elements->element('cellStyle', ['name' => 'Normal', 'xfId' => '0', 'builtinId' => '0']));
         }
         $xf = $this->xf(0, self::plain($look), null);
         $xf->removeAttribute('xfId');
         $index = $this->append('cellStyleXfs', 'xf', $xf);
-        $this->append('cellStyles', 'cellStyle', $this->element('cellStyle', ['name' => $name, 'xfId' => (string) $index]));
+        $this->append('cellStyles', 'cellStyle', $this->elements->element('cellStyle', ['name' => $name, 'xfId' => (string) $index]));
 
         return $this->named[$name] = $index;
     }
@@ -166,131 +166,43 @@ final class StylesWriting
     {
         $had = $this->look($base);
         $from = CellFormats::items($this->root, 'cellXfs', 'xf')[$base] ?? null;
-        $xf = $from === null ? $this->element('xf', ['numFmtId' => '0', 'fontId' => '0', 'fillId' => '0', 'borderId' => '0', 'xfId' => '0']) : $from->cloneNode(true);
+        $xf = $from === null ? $this->elements->element('xf', ['numFmtId' => '0', 'fontId' => '0', 'fillId' => '0', 'borderId' => '0', 'xfId' => '0']) : $from->cloneNode(true);
         assert($xf instanceof DOMElement);
         if ($named !== null) {
             $xf->setAttribute('xfId', (string) $named);
         }
         $differs = fn (Facet $facet) => $look->facet($facet)->key() !== $had->facet($facet)->key();
         if ($differs(Facet::Type)) {
-            $this->refer($xf, 'fontId', 'applyFont', $this->font((int) $xf->getAttribute('fontId'), $look, $had));
+            $this->refer($xf, 'fontId', 'applyFont', $this->shared('fonts', 'font', $this->elements->font($this->item('fonts', 'font', $xf, 'fontId'), $look, $had)));
         }
         if ($differs(Facet::Fill)) {
-            $this->refer($xf, 'fillId', 'applyFill', $this->fill($look));
+            $this->refer($xf, 'fillId', 'applyFill', $this->shared('fills', 'fill', $this->elements->fill($look)));
         }
         if ($differs(Facet::Borders)) {
-            $this->refer($xf, 'borderId', 'applyBorder', $this->border((int) $xf->getAttribute('borderId'), $look, $had));
+            $this->refer($xf, 'borderId', 'applyBorder', $this->shared('borders', 'border', $this->elements->border($this->item('borders', 'border', $xf, 'borderId'), $look, $had)));
         }
         if ($differs(Facet::Number)) {
             $this->refer($xf, 'numFmtId', 'applyNumberFormat', $this->code($look->text(Attribute::Number)));
         }
         if ($differs(Facet::Place)) {
-            $this->place($xf, $look);
+            $this->elements->place($xf, $look);
         }
         if ($differs(Facet::Guard)) {
-            $this->guard($xf, $look);
+            $this->elements->guard($xf, $look);
         }
 
         return $xf;
+    }
+
+    private function item(string $group, string $item, DOMElement $xf, string $attribute): ?DOMElement
+    {
+        return CellFormats::items($this->root, $group, $item)[(int) $xf->getAttribute($attribute)] ?? null;
     }
 
     private function refer(DOMElement $xf, string $what, string $apply, int $index): void
     {
         $xf->setAttribute($what, (string) $index);
         $xf->setAttribute($apply, '1');
-    }
-
-    /** A copy of a font in which what differs is said anew. */
-    private function font(int $base, Look $look, Look $had): int
-    {
-        $from = CellFormats::items($this->root, 'fonts', 'font')[$base] ?? null;
-        $parts = [];
-        $others = [];
-        foreach ($from === null ? [] : $from->childNodes as $child) {
-            if ($child instanceof DOMElement) {
-                in_array($child->localName, self::FONT, true) ? $parts[(string) $child->localName] = $child->cloneNode(true) : $others[] = $child->cloneNode(true);
-            }
-        }
-        $is = fn (Attribute $attribute) => $look->get($attribute) !== $had->get($attribute);
-        foreach (['b' => Attribute::Bold, 'i' => Attribute::Italic, 'strike' => Attribute::Strike] as $name => $attribute) {
-            // Some readers take <i val="0"/> for italic, so what is not so is left out.
-            if ($is($attribute) || ! $look->is($attribute)) {
-                $parts[$name] = $look->is($attribute) ? $this->element($name, []) : null;
-            }
-        }
-        if ($is(Attribute::Underline) || $look->text(Attribute::Underline, 'none') === 'none') {
-            $underline = $look->text(Attribute::Underline, 'none');
-            $parts['u'] = $underline === 'none' ? null : $this->element('u', $underline === 'double' ? ['val' => 'double'] : []);
-        }
-        if ($is(Attribute::Script)) {
-            $script = $look->text(Attribute::Script, 'none');
-            $parts['vertAlign'] = $script === 'none' ? null : $this->element('vertAlign', ['val' => $script === 'super' ? 'superscript' : 'subscript']);
-        }
-        if ($is(Attribute::Size)) {
-            $parts['sz'] = $this->element('sz', ['val' => (string) $look->number(Attribute::Size, 11)]);
-        }
-        if ($is(Attribute::Ink)) {
-            $parts['color'] = $this->element('color', ['rgb' => 'FF'.substr($look->text(Attribute::Ink, '#000000'), 1)]);
-        }
-        if ($is(Attribute::Font)) {
-            // A scheme would bring the theme's font back.
-            $parts = ['scheme' => null, 'charset' => null, 'family' => $this->element('family', ['val' => '2']), 'name' => $this->element('name', ['val' => $look->text(Attribute::Font, 'Carlito')])] + $parts;
-        }
-        $font = $this->element('font', []);
-        foreach ([...array_map(fn (string $name) => $parts[$name] ?? null, self::FONT), ...$others] as $part) {
-            $part instanceof DOMElement && $font->appendChild($part);
-        }
-
-        return $this->shared('fonts', 'font', $font);
-    }
-
-    private function fill(Look $look): int
-    {
-        $colour = $look->text(Attribute::Fill, 'none');
-        $pattern = $this->element('patternFill', ['patternType' => $colour === 'none' ? 'none' : 'solid']);
-        if ($colour !== 'none') {
-            $pattern->appendChild($this->element('fgColor', ['rgb' => 'FF'.substr($colour, 1)]));
-            $pattern->appendChild($this->element('bgColor', ['indexed' => '64']));
-        }
-        $fill = $this->element('fill', []);
-        $fill->appendChild($pattern);
-
-        return $this->shared('fills', 'fill', $fill);
-    }
-
-    private function border(int $base, Look $look, Look $had): int
-    {
-        $from = CellFormats::items($this->root, 'borders', 'border')[$base] ?? null;
-        $border = $this->element('border', []);
-        foreach ($from === null ? [] : $from->attributes as $attribute) {
-            $border->setAttribute($attribute->nodeName, (string) $attribute->nodeValue);
-        }
-        $rising = $look->edge(Attribute::Rising);
-        $falling = $look->edge(Attribute::Falling);
-        foreach (['diagonalUp' => $rising, 'diagonalDown' => $falling] as $name => $edge) {
-            $edge === null || $edge->isNone() ? $border->removeAttribute($name) : $border->setAttribute($name, '1');
-        }
-        $sides = ['left' => [Attribute::Left, 'start'], 'right' => [Attribute::Right, 'end'], 'top' => [Attribute::Top, 'top'], 'bottom' => [Attribute::Bottom, 'bottom'], 'diagonal' => [$rising === null || $rising->isNone() ? Attribute::Falling : Attribute::Rising, 'diagonal']];
-        foreach ($sides as $name => [$side, $strict]) {
-            $old = $from === null ? null : PackageXml::child($from, $name) ?? PackageXml::child($from, $strict);
-            if ($old !== null && $look->get($side) === $had->get($side)) {
-                $border->appendChild($old->cloneNode(true));
-
-                continue;
-            }
-            $edge = $look->edge($side);
-            $element = $this->element($old->localName ?? $name, $edge === null || $edge->isNone() ? [] : ['style' => $edge->line->value]);
-            if ($edge !== null && ! $edge->isNone()) {
-                $element->appendChild($this->element('color', ['rgb' => 'FF'.substr($edge->colour, 1)]));
-            }
-            $border->appendChild($element);
-        }
-        foreach (['vertical', 'horizontal'] as $name) {
-            $old = $from === null ? null : PackageXml::child($from, $name);
-            $old === null || $border->appendChild($old->cloneNode(true));
-        }
-
-        return $this->shared('borders', 'border', $border);
     }
 
     private function code(string $code): int
@@ -301,54 +213,11 @@ final class StylesWriting
         if (! isset($this->codes[$code])) {
             // Identifiers below 164 belong to the formats that the standard builds in (18.8.30).
             $id = max([163, ...array_values($this->codes)]) + 1;
-            $this->append('numFmts', 'numFmt', $this->element('numFmt', ['numFmtId' => (string) $id, 'formatCode' => $code]));
+            $this->append('numFmts', 'numFmt', $this->elements->element('numFmt', ['numFmtId' => (string) $id, 'formatCode' => $code]));
             $this->codes[$code] = $id;
         }
 
         return $this->codes[$code];
-    }
-
-    private function place(DOMElement $xf, Look $look): void
-    {
-        $alignment = PackageXml::child($xf, 'alignment') ?? $this->inFront($xf, 'alignment');
-        $horizontal = $look->text(Attribute::Horizontal, 'general');
-        $rotation = (int) $look->number(Attribute::Rotation);
-        $values = [
-            'horizontal' => $horizontal === 'general' ? null : ($horizontal === 'span' ? 'centerContinuous' : $horizontal),
-            'vertical' => $look->text(Attribute::Vertical, 'bottom') === 'bottom' ? null : $look->text(Attribute::Vertical),
-            'textRotation' => $rotation === 0 ? null : (string) ($rotation < 0 ? 90 - $rotation : $rotation),
-            'wrapText' => $look->is(Attribute::Wrap) ? '1' : null,
-            'indent' => (int) $look->number(Attribute::Indent) > 0 ? (string) (int) $look->number(Attribute::Indent) : null,
-            'shrinkToFit' => $look->is(Attribute::Shrink) ? '1' : null,
-        ];
-        foreach ($values as $name => $value) {
-            $value === null ? $alignment->removeAttribute($name) : $alignment->setAttribute($name, $value);
-        }
-        $xf->setAttribute('applyAlignment', '1');
-        if ($alignment->attributes->length === 0) {
-            $xf->removeChild($alignment);
-        }
-    }
-
-    private function guard(DOMElement $xf, Look $look): void
-    {
-        $guard = PackageXml::child($xf, 'protection');
-        if ($guard === null) {
-            $guard = $this->element('protection', []);
-            $after = PackageXml::child($xf, 'alignment');
-            $xf->insertBefore($guard, $after === null ? $xf->firstChild : $after->nextSibling);
-        }
-        $look->get(Attribute::Locked) === false ? $guard->setAttribute('locked', '0') : $guard->removeAttribute('locked');
-        $look->is(Attribute::Concealed) ? $guard->setAttribute('hidden', '1') : $guard->removeAttribute('hidden');
-        $xf->setAttribute('applyProtection', '1');
-    }
-
-    private function inFront(DOMElement $parent, string $name): DOMElement
-    {
-        $element = $this->element($name, []);
-        $parent->insertBefore($element, $parent->firstChild);
-
-        return $element;
     }
 
     private function shared(string $group, string $item, DOMElement $element): int
@@ -373,7 +242,7 @@ final class StylesWriting
         foreach (array_reverse(array_slice(self::GROUPS, (int) array_search($name, self::GROUPS, true) + 1)) as $later) {
             $before = PackageXml::child($this->root, $later) ?? $before;
         }
-        $element = $this->element($name, []);
+        $element = $this->elements->element($name, []);
         $this->root->insertBefore($element, $before);
 
         return $element;
@@ -383,19 +252,6 @@ final class StylesWriting
     {
         // One that hangs nowhere yet says its namespace; in its place it does not.
         return str_replace(" xmlns=\"{$this->root->namespaceURI}\"", '', (string) $this->tree->saveXML($element));
-    }
-
-    /** @param  array<string, string>  $attributes */
-    private function element(string $name, array $attributes): DOMElement
-    {
-        $prefix = (string) $this->root->prefix;
-        $element = $this->tree->createElementNS((string) $this->root->namespaceURI, $prefix === '' ? $name : "$prefix:$name");
-        assert($element instanceof DOMElement);
-        foreach ($attributes as $attribute => $value) {
-            $element->setAttribute($attribute, $value);
-        }
-
-        return $element;
     }
 
     private static function blank(): string

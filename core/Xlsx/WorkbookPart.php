@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Xlsx;
+
+use DOMElement;
+use Rilvet\Package\PackageXml;
+use Rilvet\Work\Workbook;
+
+/** Writes the part of a workbook (ISO/IEC 29500-1 18.2.27) as it is, with what was set otherwise: names, order and visibility of sheets, and defined names. */
+final class WorkbookPart
+{
+    public function __construct(private readonly Book $book, private readonly Workbook $workbook)
+    {
+    }
+
+    /** @return string|null null where nothing is other than it was */
+    public function xml(bool $formulasChanged): ?string
+    {
+        $tree = PackageXml::tree($this->book->package->contents($this->book->part), $this->book->part);
+        $root = PackageXml::root($tree);
+        $changed = $this->sheetList($root);
+        $changed = $this->definedNames($root) || $changed;
+        $calculation = $formulasChanged ? PackageXml::child($root, 'calcPr') : null;
+        // Results that depend on changed cells are worked out anew when the file is opened.
+        $calculation?->setAttribute('fullCalcOnLoad', '1');
+
+        return $changed || $calculation !== null ? (string) $tree->saveXML() : null;
+    }
+
+    private function sheetList(DOMElement $root): bool
+    {
+        $list = PackageXml::child($root, 'sheets');
+        $elements = $list === null ? [] : PackageXml::children($list, 'sheet');
+        $changed = false;
+        $places = [];
+        foreach ($this->book->sheets as $index => $from) {
+            $sheet = $this->workbook->sheets[$index + 1] ?? null;
+            $element = $elements[$from->place] ?? null;
+            if ($sheet === null || $element === null) {
+                continue;
+            }
+            $places[$index + 1] = $from->place;
+            if ($element->getAttribute('name') !== $sheet->name) {
+                $element->setAttribute('name', $sheet->name);
+                $changed = true;
+            }
+            if ($from->state !== $sheet->setup->state) {
+                $sheet->setup->state === 'visible' ? $element->removeAttribute('state') : $element->setAttribute('state', $sheet->setup->state);
+                $changed = true;
+            }
+        }
+        $order = array_values(array_intersect(array_keys($this->workbook->sheets), array_keys($places)));
+        $sorted = $order;
+        sort($sorted);
+        if ($list !== null && $order !== $sorted) {
+            $slots = array_values($places);
+            $moved = [];
+            foreach ($order as $place => $number) {
+                $moved[$slots[$place]] = $elements[$places[$number]];
+            }
+            $from = array_map(fn (DOMElement $element) => spl_object_id($element), $elements);
+            foreach ($elements as $place => $element) {
+                $list->appendChild($moved[$place] ?? $element);
+            }
+            $now = array_map(fn (DOMElement $element) => (int) array_search(spl_object_id($element), $from, true), PackageXml::children($list, 'sheet'));
+            $this->renumber($root, array_flip($now));
+            $changed = true;
+        }
+
+        return $changed;
+    }
+
+    /**
+     * What counts sheets by their place counts them at their new one.
+     *
+     * @param  array<int, int>  $places  new place by old one
+     */
+    private function renumber(DOMElement $root, array $places): void
+    {
+        $names = PackageXml::child($root, 'definedNames');
+        foreach ($names === null ? [] : PackageXml::children($names, 'definedName') as $name) {
+            if ($name->hasAttribute('localSheetId')) {
+                $name->setAttribute('localSheetId', (string) ($places[(int) $name->getAttribute('localSheetId')] ?? 0));
+            }
+        }
+        $views = PackageXml::child($root, 'bookViews');
+        foreach ($views === null ? [] : PackageXml::children($views, 'workbookView') as $view) {
+            foreach (['activeTab', 'firstSheet'] as $attribute) {
+                if ($view->hasAttribute($attribute)) {
+                    $view->setAttribute($attribute, (string) ($places[(int) $view->getAttribute($attribute)] ?? 0));
+                }
+            }
+        }
+    }
+
+    private function definedNames(DOMElement $root): bool
+    {
+        $was = $this->book->names();
+        $now = $this->workbook->names;
+        $names = PackageXml::child($root, 'definedNames');
+        $titles = $this->titles($root, $names);
+        $places = $this->namedPlaces($names);
+        if ($was == $now && $titles === [] && ! $places) {
+            return false;
+        }
+        if ($names === null) {
+            $names = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'definedNames' : "{$root->prefix}:definedNames");
+            assert($names instanceof DOMElement);
+            // Names stand after the sheets, and what is outside of the workbook before them (18.2.27).
+            $before = PackageXml::child($root, 'externalReferences') ?? PackageXml::child($root, 'functionGroups') ?? PackageXml::child($root, 'sheets');
+            $root->insertBefore($names, $before?->nextSibling);
+        }
+        foreach (PackageXml::children($names, 'definedName') as $element) {
+            $name = $element->getAttribute('name');
+            if (! isset($was[$name]) || $element->hasAttribute('localSheetId') && ! isset($now[$name])) {
+                continue;
+            }
+            if (! isset($now[$name])) {
+                $element->remove();
+            } elseif ($now[$name] !== $was[$name]) {
+                $element->textContent = ltrim($now[$name], '=');
+            }
+        }
+        foreach (array_diff_key($now, $was) as $name => $refers) {
+            $element = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'definedName' : "{$root->prefix}:definedName");
+            assert($element instanceof DOMElement);
+            $element->setAttribute('name', (string) $name);
+            $element->textContent = ltrim($refers, '=');
+            $names->appendChild($element);
+        }
+        foreach ($titles as $place => $refers) {
+            $element = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'definedName' : "{$root->prefix}:definedName");
+            assert($element instanceof DOMElement);
+            $element->setAttribute('name', '_xlnm.Print_Titles');
+            $element->setAttribute('localSheetId', (string) $place);
+            $element->textContent = $refers;
+            $names->appendChild($element);
+        }
+        PackageXml::children($names, 'definedName') === [] && $names->remove();
+
+        return true;
+    }
+
+    /** Names of the format itself, such as what is printed, go along with rows and columns. */
+    private function namedPlaces(?DOMElement $names): bool
+    {
+        $changed = false;
+        foreach ($names === null ? [] : PackageXml::children($names, 'definedName') as $name) {
+            if (! str_starts_with($name->getAttribute('name'), '_xlnm')) {
+                continue;
+            }
+            $text = $name->textContent;
+            foreach ($this->book->sheets as $index => $from) {
+                $moves = $this->workbook->sheets[$index + 1]->moves ?? [];
+                $text = $moves === [] ? $text : (new Moves($moves, $from->name))->formula($text, false);
+            }
+            if ($text !== $name->textContent) {
+                $name->textContent = $text;
+                $changed = true;
+            }
+        }
+
+        return $changed;
+    }
+
+    /**
+     * What dressed sheets repeat on every page, where the workbook says nothing of it yet.
+     *
+     * @return array<int, string> by the place of the sheet
+     */
+    private function titles(DOMElement $root, ?DOMElement $names): array
+    {
+        $said = [];
+        foreach ($names === null ? [] : PackageXml::children($names, 'definedName') as $name) {
+            if ($name->getAttribute('name') === '_xlnm.Print_Titles') {
+                $said[(int) $name->getAttribute('localSheetId')] = true;
+            }
+        }
+        $list = PackageXml::child($root, 'sheets');
+        $places = [];
+        foreach ($list === null ? [] : PackageXml::children($list, 'sheet') as $place => $element) {
+            $places[$element->getAttribute('name')] = $place;
+        }
+        $titles = [];
+        foreach ($this->workbook->sheets as $sheet) {
+            $place = $places[$sheet->name] ?? null;
+            $refers = PrintTitles::of($sheet);
+            if ($place !== null && $refers !== '' && ! isset($said[$place])) {
+                $titles[$place] = $refers;
+            }
+        }
+
+        return $titles;
+    }
+}
