@@ -7,10 +7,10 @@ namespace Rilvet\Xlsx;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
-use Rilvet\Reading\Part;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Ruler;
 use Rilvet\Work\Layer;
+use Rilvet\Work\NamedStyle;
 use Rilvet\Work\Worksheet;
 use Rilvet\Work\Worn;
 
@@ -60,29 +60,9 @@ final class CellLooks
             return 0;
         }
 
-        return $this->styles->format($base, $look, $this->named($worn));
-    }
+        $named = NamedStyle::of($this->sheet, $worn);
 
-    /** The named style of a cell: a look that a person named, else its part in the stylebook. */
-    private function named(Worn $worn): ?int
-    {
-        $stylebook = $this->sheet->stylebook;
-        if ($stylebook === null) {
-            return null;
-        }
-        foreach (array_reverse($worn->layers) as [$layer, $look]) {
-            $name = $layer === Layer::Named ? array_search($look, $stylebook->looks, true) : false;
-            if (is_string($name)) {
-                return $this->styles->name($name, $stylebook->ground->under($look));
-            }
-        }
-
-        return $worn->part === null ? null : $this->styles->name(self::partName($stylebook->name, $worn->part), $stylebook->ground->under($stylebook->part($worn->part)));
-    }
-
-    private static function partName(string $stylebook, Part $part): string
-    {
-        return "$stylebook: ".mb_strtolower($part->words());
+        return $this->styles->format($base, $look, $named === null ? null : $this->styles->name($named->name, $named->look));
     }
 
     private function spills(Cell $cell, Look $look, int $column): bool

@@ -6,7 +6,6 @@ namespace App\Files\Ods;
 
 use App\Files\Writing\Flow;
 use Rilvet\Grid\Cell;
-use Rilvet\Grid\PlainRows;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
@@ -15,8 +14,8 @@ use Rilvet\Number\SerialDate;
 use Rilvet\Ods\Ns;
 use Rilvet\Ods\OpenFormula;
 use Rilvet\Ods\StylesXml;
-use Rilvet\Work\Layer;
 use Rilvet\Work\Merges;
+use Rilvet\Work\NamedStyle;
 use Rilvet\Work\Worksheet;
 use Rilvet\Work\Worn;
 
@@ -48,19 +47,11 @@ final class TablePart
         $columns = $this->flow->columns();
         $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->state === 'visible' ? 'true' : 'false').'"'.($setup->tab === null ? '' : ' table:tab-color="'.strtolower($setup->tab).'"').'/>');
         $this->put('<table:table table:name="'.Ns::text($this->sheet->name)."\" table:style-name=\"$table\"".($setup->protected ? ' table:protected="true"' : '').'>'.$this->columns(max(1, $columns)));
-        $next = 1;
-        foreach (PlainRows::of($this->sheet->cells) as $row => $stored) {
-            for (; $next < $row; $next++) {
-                $this->put($this->row($next, [], $columns));
-            }
-            $next = $row + 1;
+        foreach ($this->flow->stored() as $row => $stored) {
             $this->put($this->row($row, $stored, $columns));
             if ($progress !== null && $row % 2_000 === 0) {
                 $progress($row);
             }
-        }
-        for ($last = max(1, $this->flow->rows()); $next <= $last; $next++) {
-            $this->put($this->row($next, [], $columns));
         }
         $this->put('</table:table>');
     }
@@ -192,17 +183,8 @@ final class TablePart
         if ($worn->layers === []) {
             return ['', $class];
         }
-        $stylebook = $this->sheet->stylebook;
-        $named = null;
-        foreach ($worn->layers as [$layer, $look]) {
-            $name = $layer === Layer::Named ? array_search($look, $stylebook->looks ?? [], true) : false;
-            if ($stylebook !== null && is_string($name)) {
-                $named = $this->styles->named($name, $look);
-            }
-        }
-        if ($named === null && $stylebook !== null && $worn->part !== null) {
-            $named = $this->styles->named($stylebook->name.': '.mb_strtolower($worn->part->words()), $stylebook->part($worn->part));
-        }
+        $style = NamedStyle::of($this->sheet, $worn);
+        $named = $style === null ? null : $this->styles->named($style->name, $style->look);
 
         return [$this->styles->cell($worn->look, $named), $class];
     }

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace App\Files\Writing;
 
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\PlainRows;
 use Rilvet\Look\LookBook;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\Worksheet;
 
-/** The rows of a sheet with the looks that their cells wear, for writers; flattened here and nowhere else. */
+/**
+ * The rows of a sheet with the looks that their cells wear, for writers; flattened here and nowhere else.
+ *
+ * @phpstan-import-type Stored from Cell
+ */
 final readonly class Flow
 {
     public Cascade $cascade;
@@ -41,6 +46,22 @@ final readonly class Flow
         }
 
         return $last;
+    }
+
+    /** @return iterable<int, list<Stored>> every row from 1 to rows(), at least one, as plain values */
+    public function stored(): iterable
+    {
+        $next = 1;
+        foreach (PlainRows::of($this->sheet->cells) as $row => $stored) {
+            for (; $next < $row; $next++) {
+                yield $next => [];
+            }
+            $next = $row + 1;
+            yield $row => $stored;
+        }
+        for ($last = max(1, $this->rows()); $next <= $last; $next++) {
+            yield $next => [];
+        }
     }
 
     /** @return iterable<int, list<Cell>> every row from 1 to rows() */

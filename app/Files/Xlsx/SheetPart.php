@@ -7,16 +7,14 @@ namespace App\Files\Xlsx;
 use App\Files\Writing\Flow;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
-use Rilvet\Grid\PlainRows;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Package\PackedPart;
-use Rilvet\Reading\Part;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Ruler;
-use Rilvet\Work\Layer;
+use Rilvet\Work\NamedStyle;
 use Rilvet\Work\Worksheet;
 use Rilvet\Work\Worn;
 use Rilvet\Xlsx\CellXml;
@@ -57,19 +55,11 @@ final class SheetPart
             .'<sheetFormatPr defaultRowHeight="'.self::points($setup->height).'" customHeight="1"/>'
             .$this->columnSizes($columns)
             .'<sheetData>');
-        $next = 1;
-        foreach (PlainRows::of($this->sheet->cells) as $row => $stored) {
-            for (; $next < $row; $next++) {
-                $this->put($this->row($next, [], $columns));
-            }
-            $next = $row + 1;
+        foreach ($this->flow->stored() as $row => $stored) {
             $this->put($this->row($row, $stored, $columns));
             if ($progress !== null && $row % 2_000 === 0) {
                 $progress($row);
             }
-        }
-        for (; $next <= $rows; $next++) {
-            $this->put($this->row($next, [], $columns));
         }
         $merges = array_map(fn (Range $merge) => '<mergeCell ref="'.$merge.'"/>', $setup->merges);
         $this->put('</sheetData>'
@@ -169,25 +159,10 @@ final class SheetPart
         if ($worn->layers === []) {
             return 0;
         }
-        $stylebook = $this->sheet->stylebook;
-        $named = null;
-        foreach ($worn->layers as [$layer, $look]) {
-            // A look that a person named is the cell's style; else the part is.
-            $name = $layer === Layer::Named ? array_search($look, $stylebook->looks ?? [], true) : false;
-            if ($stylebook !== null && is_string($name)) {
-                $named = $this->styles->name($name, $stylebook->ground->under($look));
-            }
-        }
-        if ($named === null && $stylebook !== null && $worn->part !== null) {
-            $named = $this->styles->name($stylebook->name.': '.self::partName($worn->part), $stylebook->ground->under($stylebook->part($worn->part)));
-        }
+        $style = NamedStyle::of($this->sheet, $worn);
+        $named = $style === null ? null : $this->styles->name($style->name, $style->look);
 
         return $this->styles->format($clipped ? $worn->look->under(Look::of(['horizontal' => 'fill'])) : $worn->look, $named);
-    }
-
-    private static function partName(Part $part): string
-    {
-        return mb_strtolower($part->words());
     }
 
     private static function points(int $px): float
