@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { resolve } from 'node:path';
+import { chromiumOptions } from './bench/chromium.mjs';
 
 const port = 8711;
 const storage = resolve('storage/framework/testing/browser');
@@ -17,18 +18,7 @@ export default defineConfig({
         actionTimeout: 40_000,
         baseURL: `http://127.0.0.1:${port}`,
         viewport: { width: 1280, height: 800 },
-        launchOptions: {
-            executablePath: '/usr/bin/chromium',
-            args: [
-                '--no-sandbox',
-                '--disable-gpu',
-                '--disable-quic',
-                '--no-first-run',
-                '--disable-background-networking',
-                '--disable-component-update',
-                '--disable-sync',
-            ],
-        },
+        launchOptions: chromiumOptions,
     },
     webServer: {
         command: `rm -rf ${storage} && mkdir -p ${storage} && bin/start`,

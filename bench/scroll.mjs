@@ -1,21 +1,10 @@
 // Frames while a dressed sheet of 100,000 rows by 20 columns is scrolled, against a running server: node bench/scroll.mjs
 import { chromium } from '@playwright/test';
+import { chromiumOptions } from './chromium.mjs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
-const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--enable-precise-memory-info',
-    ],
-});
+const browser = await chromium.launch({ ...chromiumOptions, args: [...chromiumOptions.args, '--enable-precise-memory-info'] });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto('http://127.0.0.1:8700/');
 const card = page.getByRole('link', { name: /rilvet-bench/ }).first();

@@ -1,0 +1,1 @@
+export const chromiumOptions: { executablePath: string; args: string[] };
