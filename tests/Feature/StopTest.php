@@ -51,7 +51,7 @@ final class StopTest extends TestCase
     }
 
     /** So many kills in a test run; RILVET_KILLS=100 runs it in full. */
-    private const BRINGS = 8;
+    private const BRINGS = 6;
 
     public function test_killed_at_random_moments_no_workbook_and_no_file_is_half_there(): void
     {
