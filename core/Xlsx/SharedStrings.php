@@ -12,6 +12,9 @@ use Rilvet\Package\PackageXml;
 /** The texts that cells name by number (ISO/IEC 29500-1 18.4.9), read as a stream. */
 final class SharedStrings
 {
+    /** Bytes of all texts together; they stand in memory while the sheets are read. */
+    private const MOST = 1_073_741_824;
+
     /**
      * @return list<string>
      *
@@ -54,11 +57,16 @@ final class SharedStrings
     private static function common(iterable $pieces, string $part): array
     {
         $texts = [];
+        $read = 0;
         $buffer = '';
         $root = null;
         $ended = false;
         foreach ($pieces as $piece) {
             $buffer .= $piece;
+            $read += strlen($piece);
+            if ($read > self::MOST) {
+                throw FileIsWrong::package("\"$part\" in the package holds more than 1 GB of texts. Split the workbook, and bring the parts in.");
+            }
             if ($root === null) {
                 if (preg_match('~^(?:\xEF\xBB\xBF)?(?:<\?xml[^>]*\?>)?\s*(<sst(?=[\s>])[^>]*>)~', $buffer, $found) !== 1) {
                     if (strlen($buffer) > 65_536) {
