@@ -17,6 +17,7 @@ test('headings are turned and stay whole, columns of a heading take one width, a
     await fit(page, 'Turn the headings above figures');
     await expect(undo(page, 'Headings above figures turned upright, Germination lab')).toBeVisible();
     await expect.poll(() => widthOf(page, 'D')).toBeLessThan(wide);
+    await expect(page.locator('.sheet-cell span[style*="vertical-rl"]').first()).toBeVisible();
     // A turned heading stands whole inside its row.
     const outside = await page.locator('.sheet-cell span[style*="vertical-rl"]').evaluateAll((texts) =>
         texts
@@ -28,7 +29,6 @@ test('headings are turned and stay whole, columns of a heading take one width, a
             .map((text) => text.textContent),
     );
     expect(outside).toEqual([]);
-    await expect(page.locator('.sheet-cell span[style*="vertical-rl"]').first()).toBeVisible();
 
     await fit(page, 'Rules of fitting and opening…');
     const dialog = page.getByRole('dialog', { name: 'How River ledger fits and opens' });

@@ -46,6 +46,10 @@ test('the html of a dressed sheet shows in a browser what the grid shows', async
     await page.getByRole('button', { name: /River ledger/ }).click();
     await expect(page.getByText('wears River ledger')).toBeVisible();
     await expect.poll(async () => Object.keys(await shown(page)).length).toBeGreaterThan(15);
+    // The cells stay in sight as they were until those with the stylebook's own ink are there.
+    await expect
+        .poll(async () => Object.values(await shown(page)).filter((text) => text.includes('rgb(0, 0, 0)')).length)
+        .toBe(0);
     const grid = await shown(page);
     const html = await handOver(page, /html/i);
     expect(html).not.toContain('<script');
