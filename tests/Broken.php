@@ -113,6 +113,33 @@ final class Broken
         return self::zipped(self::parts($rows));
     }
 
+    /** Bytes that are no UTF-8, in a cell or in a shared text. */
+    private static function withBytesThatAreNoText(): string
+    {
+        $bytes = ["\xFF", "\xC3", "\xED\xA0\x80", "\xF4\x90\x80\x80"][mt_rand(0, 3)];
+        $parts = self::parts(str_replace('Count', "Co{$bytes}unt", self::ROWS));
+        if (mt_rand(0, 1) === 0) {
+            $parts = self::parts();
+            $parts['xl/sharedStrings.xml'] = str_replace('Tree', "Tr{$bytes}ee", $parts['xl/sharedStrings.xml']);
+        }
+
+        return self::zipped($parts);
+    }
+
+    /** Texts, cells or rows without an end that compress no better than real ones, so that no ratio gives them away. */
+    private static function withOneHugePiece(): string
+    {
+        $noise = implode('', array_map(fn (int $index) => md5((string) $index), range(1, 3_000)));
+        $noise = str_repeat($noise, mt_rand(60, 700));
+        if (mt_rand(0, 1) === 0) {
+            return self::zipped(self::parts('<row r="1"><c r="A1" t="inlineStr"><is><t>'.$noise.'</t></is></c></row>'));
+        }
+        $parts = self::parts();
+        $parts['xl/sharedStrings.xml'] = str_replace('Tree', $noise, $parts['xl/sharedStrings.xml']);
+
+        return self::zipped($parts);
+    }
+
     private static function withDeepNesting(): string
     {
         $parts = self::parts();

@@ -15,6 +15,9 @@ final class SharedStrings
     /** Bytes of all texts together; they stand in memory while the sheets are read. */
     private const MOST = 1_073_741_824;
 
+    /** Bytes of one text with all its runs: far more than a cell takes, and little to look through again and again. */
+    private const ONE = 4_194_304;
+
     /**
      * @return list<string>
      *
@@ -83,6 +86,10 @@ final class SharedStrings
             }
             $last = strrpos($buffer, '</si>');
             if ($last === false) {
+                if (strlen($buffer) > self::ONE) {
+                    throw FileIsWrong::package(sprintf('A text in "%s" holds more than 4 MB; a cell takes at most %s characters.', $part, number_format(Tokeniser::CELL)));
+                }
+
                 continue;
             }
             self::take(substr($buffer, 0, $last + 5), $root, $texts, $part);
@@ -104,6 +111,9 @@ final class SharedStrings
     {
         if (str_contains($xml, '<!') || str_contains($xml, '<?')) {
             throw new OddShape;
+        }
+        if (! mb_check_encoding($xml, 'UTF-8')) {
+            throw FileIsWrong::package("\"$part\" in the package holds bytes that are no text in UTF-8. The file is damaged.");
         }
         $count = preg_match_all('~\s*<si>(?:<t(?: xml:space="preserve")?>([^<]*)</t></si>|<t/></si>|(.*?)</si>)|\s*(<si\s*/>)~s', $xml, $found);
         if ($count === false || strlen(implode('', $found[0])) !== strlen($xml)) {

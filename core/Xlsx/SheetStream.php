@@ -21,7 +21,7 @@ final class SheetStream
     public string $tail = '';
 
     /** Bytes that may stand before, after or between the ends of rows. */
-    private const MOST = 67_108_864;
+    private const MOST = 33_554_432;
 
     /** The number of the last row that was handed out. */
     private int $row = 0;
@@ -75,7 +75,7 @@ final class SheetStream
         foreach ($pieces as $piece) {
             $buffer .= $piece;
             if (strlen($buffer) > self::MOST) {
-                throw FileIsWrong::package("\"{$this->part}\" in the package has a part of more than 64 MB without the end of a row. It is not read.");
+                throw FileIsWrong::package("\"{$this->part}\" in the package has a part of more than 32 MB without the end of a row. It is not read.");
             }
             if ($inside === null) {
                 $inside = $this->begin($buffer);
@@ -131,6 +131,9 @@ final class SheetStream
     {
         if (str_contains($rows, '<!') || str_contains($rows, '<?')) {
             throw new OddShape;
+        }
+        if (! mb_check_encoding($rows, 'UTF-8')) {
+            throw FileIsWrong::package("\"{$this->part}\" in the package holds bytes that are no text in UTF-8. The file is damaged.");
         }
         $length = strlen($rows);
         for ($at = 0; ($at += strspn($rows, " \t\r\n", $at)) < $length; $at = $next) {
