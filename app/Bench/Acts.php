@@ -49,6 +49,9 @@ use Rilvet\Stylebook\ColourFamily;
 /** Acts by the names that the browser sends. */
 final readonly class Acts
 {
+    /** Acts that go to whole sheets, parts or columns by their heading: rows that moved meanwhile do not change what is meant. */
+    private const WITHOUT_PLACES = ['dress', 'rename', 'formatHeaded', 'family', 'sheet', 'fitCut', 'headings', 'sameWidth', 'order'];
+
     public function __construct(private Shelf $shelf)
     {
     }
@@ -56,7 +59,7 @@ final readonly class Acts
     /**
      * @param  int  $sheet  the sheet in view
      * @param  array<array-key, mixed>  $arguments
-     * @return array{Act, list<int>} the act and the sheets it touches
+     * @return array{Act, list<int>, list<int>} the act, the sheets it touches, and those on which it names places
      *
      * @throws ActIsWrong
      */
@@ -64,7 +67,20 @@ final readonly class Acts
     {
         $given = new Arguments($arguments, $sheet, $row);
         $sheets = $given->sheets();
+        [$act, $touched] = $this->named($name, $row, $sheet, $given, $sheets);
+        $isPlaced = ! in_array($name, self::WITHOUT_PLACES, true) && $given->textOrNull('scope') !== 'here';
 
+        return [$act, $touched, $isPlaced ? $sheets : []];
+    }
+
+    /**
+     * @param  non-empty-list<int>  $sheets  the sheets that the act goes to
+     * @return array{Act, list<int>}
+     *
+     * @throws ActIsWrong
+     */
+    private function named(string $name, Workbook $row, int $sheet, Arguments $given, array $sheets): array
+    {
         return match ($name) {
             'dress' => [new Dress($sheets, $given->textOrNull('stylebook') === null ? null : $this->shelf->stylebook($given->text('stylebook')), $given->flag('clean')), $sheets],
             'correct' => [new CorrectReading($sheet, Corrections::of($given->map('correction'))), [$sheet]],

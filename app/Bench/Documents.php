@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use Illuminate\Support\Facades\DB;
+use Rilvet\Grid\BlockIndex;
 use Rilvet\Grid\BlockSheet;
+use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Shift;
 use Rilvet\Intake\SheetTyping;
 use Rilvet\Look\LookMap;
@@ -22,6 +24,7 @@ use Rilvet\Work\Worksheet;
  * @phpstan-import-type ReadingData from Reading
  * @phpstan-import-type SetupData from Setup
  * @phpstan-import-type Runs from LookMap
+ * @phpstan-import-type BlockRun from BlockIndex
  */
 final class Documents
 {
@@ -43,10 +46,10 @@ final class Documents
         $setup = $data['setup'];
         /** @var SetupData|null $fitted */
         $fitted = $data['fitted'] ?? null;
-        /** @var array{file?: Runs, named?: Runs, hand?: Runs, rules?: list<array{part: string, kind: string|null, look: array<string, bool|int|float|string>, heading?: string}>, wears?: list<string>, joins?: array<string, string>|null, origin?: string|null, moves?: list<array{bool, int, int, bool}>|null} $data */
+        /** @var array{file?: Runs, named?: Runs, hand?: Runs, rules?: list<array{part: string, kind: string|null, look: array<string, bool|int|float|string>, heading?: string}>, wears?: list<string>, joins?: array<string, string>|null, origin?: string|null, moves?: list<array{bool, int, int, bool}|array{'order', int, int, string}>|null} $data */
 
         return new Worksheet(
-            new BlockSheet($row->name, $row->rows, $row->columns, new DatabaseBlockStore($row->id), $typing),
+            new BlockSheet($row->name, $row->rows, $row->columns, new DatabaseBlockStore($row->id), $typing, self::index($row)),
             $row->name,
             Reading::fromArray($found),
             array_map(Corrections::of(...), $corrections),
@@ -62,8 +65,16 @@ final class Documents
             $data['wears'] ?? [],
             $data['joins'] ?? [],
             $data['origin'] ?? null,
-            array_map(fn (array $shift) => new Shift(...$shift), $data['moves'] ?? []),
+            array_map(fn (array $move) => $move[0] === 'order' ? RowOrder::fromArray($move) : new Shift(...$move), $data['moves'] ?? []),
         );
+    }
+
+    public static function index(\App\Models\Sheet $row): BlockIndex
+    {
+        /** @var list<BlockRun>|null $runs */
+        $runs = $row->blocks === null ? null : json_decode($row->blocks, true, 4, JSON_THROW_ON_ERROR);
+
+        return BlockIndex::fromArray($runs);
     }
 
     /** Stores all documents of a new sheet. */

@@ -12,6 +12,7 @@ use Illuminate\Support\Carbon;
  * @property int $workbook_id
  * @property string $words
  * @property string $patches
+ * @property string|null $touches
  * @property bool $undone
  * @property string|null $group changes of several workbooks that are undone together
  * @property Carbon|null $created_at

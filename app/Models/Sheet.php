@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $tab
  * @property bool $protected
  * @property string|null $wears
+ * @property string|null $blocks  which blocks hold which rows; null for a sheet as it came
+ * @property int $data_revision  of the workbook when cells of the sheet were changed last
  */
 final class Sheet extends Model
 {

@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property string $looks
  * @property string $names
  * @property string $notices
+ * @property string|null $calculation  tables, and what the file says of its results
  * @property Carbon $updated_at
  */
 final class Workbook extends Model

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\ImmediateSqlite;
 use App\Files\Limits;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 
@@ -12,6 +14,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor('sqlite', fn ($pdo, $database, $prefix, $config) => new ImmediateSqlite($pdo, $database, $prefix, $config));
         $this->app->singleton(Limits::class, function () {
             /** @var array{bytes: int, entries: int, expanded: int, ratio: int, cells: int} $limits */
             $limits = config('rilvet.limits');

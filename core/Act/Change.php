@@ -4,24 +4,33 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Grid\BlockChange;
+use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
+use Rilvet\Grid\FreshBlocks;
 use Rilvet\Grid\Sheet;
-use Rilvet\Grid\ShiftedSheet;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
 /** What an act changed, as documents before and after: enough to save it, to undo it and to do it again. */
 final readonly class Change
 {
-    /** @param  list<Patch>  $patches */
-    public function __construct(public string $words, public array $patches)
+    /** Edits up to so many cells are written into their blocks; more make new ones. */
+    private const FEW = 500;
+
+    /**
+     * @param  list<Patch>  $patches
+     * @param  array<int, array<int, string>>  $blocks  row blocks that the change brings along, by the number of their sheet, then by their own
+     */
+    public function __construct(public string $words, public array $patches, public array $blocks = [])
     {
     }
 
     public static function of(Act $act, Workbook $before, Workbook $after): self
     {
         $patches = [];
+        $blocks = [];
         if ($before->name !== $after->name) {
             $patches[] = new Patch(0, 'name', self::json($before->name), self::json($after->name));
         }
@@ -36,8 +45,15 @@ final readonly class Change
             if ($old === $sheet) {
                 continue;
             }
-            array_push($patches, ...self::cellPatches($number, $sheet->cells));
+            if ($old->cells !== $sheet->cells) {
+                [$cells, $fresh] = self::cellPatches($number, $old->cells, $sheet->cells);
+                array_push($patches, ...$cells);
+                $blocks[$number] = $fresh;
+            }
             foreach (Worksheet::DOCUMENTS as $document) {
+                if ($old->keeps($document, $sheet)) {
+                    continue;
+                }
                 $from = self::json($old->document($document));
                 $to = self::json($sheet->document($document));
                 if ($from !== $to) {
@@ -46,7 +62,7 @@ final readonly class Change
             }
         }
 
-        return new self($act->words($before), $patches);
+        return new self($act->words($before), $patches, array_filter($blocks));
     }
 
     public function inverse(): self
@@ -59,27 +75,47 @@ final readonly class Change
         return $this->patches === [];
     }
 
-    /** @return list<Patch> what was done to the cells, the first thing first */
-    private static function cellPatches(int $number, Sheet $cells): array
+    /**
+     * What was done to the cells: a few edits as themselves, all else as new row blocks and the index that says where they stand.
+     *
+     * @return array{list<Patch>, array<int, string>} with the new blocks by their numbers
+     */
+    private static function cellPatches(int $number, Sheet $before, Sheet $after): array
     {
-        if ($cells instanceof EditedSheet) {
-            return [...self::cellPatches($number, $cells->beneath), self::edits($number, $cells)];
+        $edits = [];
+        $beneath = $after;
+        for (; $beneath instanceof EditedSheet; $beneath = $beneath->beneath) {
+            foreach ($beneath->edits as $row => $cells) {
+                $edits[$row] = ($edits[$row] ?? []) + $cells;
+            }
         }
-        if ($cells instanceof ShiftedSheet) {
-            return [...self::cellPatches($number, $cells->beneath), self::shift($number, $cells)];
+        if (! $before instanceof BlockSheet || ! $beneath instanceof BlockSheet) {
+            return [$edits === [] ? [] : [self::edits($number, $before, $after, $edits)], []];
         }
+        $isSame = $beneath->index() === $before->index() && ! $beneath->store() instanceof FreshBlocks;
+        if ($isSame && count($edits, COUNT_RECURSIVE) - count($edits) <= self::FEW) {
+            return [$edits === [] ? [] : [self::edits($number, $before, $after, $edits)], []];
+        }
+        $made = $edits === [] ? $beneath : BlockChange::edited($beneath, $edits, $after->rows(), $after->columns());
+        $store = $made->store();
+        $say = fn (BlockSheet $sheet) => self::json(['rows' => $sheet->rows(), 'columns' => $sheet->columns(), 'blocks' => $sheet->index()->toArray()]);
 
-        return [];
+        return [[new Patch($number, 'blocks', $say($before), $say($made))], $store instanceof FreshBlocks ? $store->fresh : []];
     }
 
-    /** Edited cells, as stored, before and after: the sheet's size, and a list of row, column, cell. */
-    private static function edits(int $number, EditedSheet $edited): Patch
+    /**
+     * Edited cells, as stored, before and after: the sheet's size, and a list of row, column, cell.
+     *
+     * @param  array<int, array<int, Cell>>  $edits
+     */
+    private static function edits(int $number, Sheet $beneath, Sheet $edited, array $edits): Patch
     {
         $before = [];
         $after = [];
-        foreach ($edited->edits as $row => $cells) {
+        ksort($edits);
+        foreach ($edits as $row => $cells) {
             $there = [];
-            foreach ($edited->beneath->read($row, $row) as $found) {
+            foreach ($beneath->read($row, $row) as $found) {
                 $there = $found;
             }
             foreach ($cells as $column => $cell) {
@@ -87,27 +123,9 @@ final readonly class Change
                 $after[] = [$row, $column, $cell->stored()];
             }
         }
-
         $say = fn (Sheet $sheet, array $cells) => self::json(['rows' => $sheet->rows(), 'columns' => $sheet->columns(), 'cells' => $cells]);
 
-        return new Patch($number, 'cells', $say($edited->beneath, $before), $say($edited, $after));
-    }
-
-    /** Rows or columns put in or taken out; what was taken out goes along, so that it can be put back. */
-    private static function shift(int $number, ShiftedSheet $shifted): Patch
-    {
-        $shift = $shifted->shift;
-        $removed = [];
-        if (! $shift->in) {
-            $beneath = $shifted->beneath;
-            foreach ($shift->rows ? $beneath->read($shift->at, $shift->at + $shift->count - 1) : $beneath->read(1, $beneath->rows()) as $row => $cells) {
-                $removed[] = array_map(fn (Cell $cell) => $cell->stored(), $shift->rows ? $cells : array_slice($cells, $shift->at - 1, $shift->count));
-            }
-        }
-        $size = fn (Sheet $sheet) => $shift->rows ? $sheet->rows() : $sheet->columns();
-        $say = fn (bool $in) => self::json(['rows' => $shift->rows, 'at' => $shift->at, 'count' => $shift->count, 'in' => $in, 'size' => $size($in === $shift->in ? $shifted : $shifted->beneath), 'cells' => $in ? $removed : []]);
-
-        return new Patch($number, 'shift', $say(! $shift->in), $say($shift->in));
+        return new Patch($number, 'cells', $say($beneath, $before), $say($edited, $after));
     }
 
     private static function json(mixed $document): string

@@ -10,7 +10,7 @@ use Rilvet\Grid\Range;
 use Rilvet\Work\Workbook;
 
 /** Takes the contents out of cells; their looks stay. An act on data, named as such. */
-final readonly class ClearCells implements Act, ChangesSizes
+final readonly class ClearCells implements Act, ChangesSizes, EditsCells
 {
     /** Filled cells that one act clears at most: each is kept in the history, so that it comes back. */
     private const MOST = 200_000;
@@ -46,6 +46,11 @@ final readonly class ClearCells implements Act, ChangesSizes
         }
 
         return $workbook;
+    }
+
+    public function editedCells(): array
+    {
+        return array_fill_keys($this->targets->sheets, $this->targets->ranges);
     }
 
     public function changesSizes(): bool

@@ -21,7 +21,7 @@ use Rilvet\Work\Workbook;
  * Turns what cells hold into what it is meant to be: text into numbers, 10 into 10 %, text into dates. A change of data,
  * named as such; what cannot be turned stays as it is, and formulas are never touched.
  */
-final readonly class ConvertCells implements Act, ChangesSizes
+final readonly class ConvertCells implements Act, ChangesSizes, EditsCells
 {
     public const ACTS = ['numbers', 'hundredths', 'dates_dmy', 'dates_mdy'];
 
@@ -67,6 +67,11 @@ final readonly class ConvertCells implements Act, ChangesSizes
         }
 
         return $count === 0 ? throw NothingToChange::becauseNothingTurns() : $workbook;
+    }
+
+    public function editedCells(): array
+    {
+        return array_fill_keys($this->targets->sheets, $this->targets->ranges);
     }
 
     public function changesSizes(): bool

@@ -9,6 +9,7 @@ use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Range;
+use Rilvet\Grid\RangeSet;
 use Rilvet\Intake\DateText;
 use Rilvet\Intake\NumberText;
 use Rilvet\Intake\Tokeniser;
@@ -25,7 +26,7 @@ use Rilvet\Work\Workbook;
  * Types texts into cells: an act on data, named as such. A text that reads as a number, in the format that the cell has,
  * becomes one: 3 in a percent cell is 3 %. An apostrophe in front keeps any text a text.
  */
-final readonly class EditCells implements Act, ChangesSizes
+final readonly class EditCells implements Act, ChangesSizes, EditsCells
 {
     /** A sheet of at most so many rows is read anew after an edit. */
     private const READ_ANEW = 5_000;
@@ -72,6 +73,11 @@ final readonly class EditCells implements Act, ChangesSizes
         $sheet = $sheet->readAs($found, $cells, $sheet->typing);
 
         return $workbook->withSheet($this->sheet, $hand === null ? $sheet : $sheet->touched($hand));
+    }
+
+    public function editedCells(): array
+    {
+        return [$this->sheet => RangeSet::around($this->texts)];
     }
 
     public function changesSizes(): bool

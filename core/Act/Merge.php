@@ -16,7 +16,7 @@ use Rilvet\Work\Worksheet;
  * Merges each range to one cell. No value is thrown away: what is hidden stays in its cell and comes back when the cells
  * are split; joined texts stand in the first cell, whose own text is kept for that day.
  */
-final readonly class Merge implements Act
+final readonly class Merge implements Act, EditsCells
 {
     private const MOST = 10_000;
 
@@ -51,6 +51,11 @@ final readonly class Merge implements Act
         }
 
         return $workbook;
+    }
+
+    public function editedCells(): array
+    {
+        return array_fill_keys($this->targets->sheets, $this->targets->ranges);
     }
 
     public function words(Workbook $workbook): string

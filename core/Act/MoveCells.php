@@ -6,18 +6,18 @@ namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\MoveIsWrong;
 use Rilvet\Grid\Address;
+use Rilvet\Grid\BlockChange;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
-use Rilvet\Grid\ShiftedSheet;
 use Rilvet\Work\Workbook;
 
 /**
  * Puts rows or columns in, or takes them out. Looks, merges, sizes, the reading and its corrections go along; a new row
  * inside the body is body; formulas keep meaning the same cells.
  */
-final readonly class MoveCells implements Act
+final readonly class MoveCells implements Act, MovesPlaces
 {
     private const MOST = 10_000;
 
@@ -38,7 +38,7 @@ final readonly class MoveCells implements Act
             throw MoveIsWrong::full($limit, $this->shift->rows);
         }
         $references = new References($this->shift, $sheet->name);
-        $workbook = $workbook->withSheet($this->sheet, $sheet->moved($this->shift, new ShiftedSheet($sheet->cells, $this->shift)));
+        $workbook = $workbook->withSheet($this->sheet, $sheet->moved($this->shift, BlockChange::shifted($sheet->cells, $this->shift)));
         foreach ($workbook->sheets as $number => $other) {
             $edits = self::formulas($other->cells, $references, $number === $this->sheet);
             if ($edits !== []) {
@@ -47,6 +47,11 @@ final readonly class MoveCells implements Act
         }
 
         return $workbook->naming(array_map(fn (string $refers) => $references->moved($refers, false), $workbook->names));
+    }
+
+    public function movesPlacesOn(): array
+    {
+        return [$this->sheet];
     }
 
     public function words(Workbook $workbook): string

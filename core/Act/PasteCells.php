@@ -16,7 +16,7 @@ use Rilvet\Work\Workbook;
  * Puts a block of values over cells, from one corner on: with the looks that they wore, or without. An act on data.
  * Formulas are pasted as the values that they gave.
  */
-final readonly class PasteCells implements Act, ChangesSizes
+final readonly class PasteCells implements Act, ChangesSizes, EditsCells
 {
     private const MOST = 100_000;
 
@@ -52,6 +52,11 @@ final readonly class PasteCells implements Act, ChangesSizes
         }
 
         return $edits === [] ? $workbook : (new EditCells($this->sheet, $edits))->on($workbook);
+    }
+
+    public function editedCells(): array
+    {
+        return [$this->sheet => RangeSet::of($this->range())];
     }
 
     public function changesSizes(): bool

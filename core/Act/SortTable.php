@@ -8,8 +8,11 @@ use Collator;
 use Rilvet\Act\Exception\SortIsWrong;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\BlockChange;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Range;
+use Rilvet\Grid\RowOrder;
+use Rilvet\Grid\Sheet;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
 use Rilvet\Work\Workbook;
@@ -20,10 +23,8 @@ use Rilvet\Work\Worksheet;
  * Unicode Collation Algorithm, through intl), blanks last. Headings, groups and totals stay in place, and rows stay among
  * the rows of their group; equal rows keep their order.
  */
-final readonly class SortTable implements Act
+final readonly class SortTable implements Act, MovesPlaces
 {
-    private const MOST = 400_000;
-
     /**
      * @param  int  $row  of a cell of the table
      * @param  non-empty-list<array{int, bool}>  $keys  column, and whether the greatest comes first
@@ -40,20 +41,22 @@ final readonly class SortTable implements Act
         foreach ($this->keys as [$column]) {
             $table->column($column) ?? throw SortIsWrong::column(Address::columnName($column));
         }
-        $blocks = self::blocks($sheet, $table);
-        $edits = [];
         $rows = [];
-        foreach ($blocks as [$first, $last]) {
-            [$cells, $from] = $this->sorted($sheet, $table, $first, $last);
-            $edits += $cells;
-            $rows += $from;
+        foreach (self::blocks($sheet, $table) as [$first, $last]) {
+            $rows += $this->sorted($sheet->cells, $first, $last);
         }
         if ($rows === []) {
             return $workbook;
         }
-        $range = Range::of(min(array_keys($rows)), $table->range->left, max(array_keys($rows)), $table->range->right);
+        $order = new RowOrder($table->range->left, $table->range->right, $rows);
+        $range = Range::of($order->first(), $order->left, $order->last(), $order->right);
 
-        return $workbook->withSheet($this->sheet, $sheet->ordered($range, $rows, new EditedSheet($sheet->cells, $edits), $workbook->looks));
+        return $workbook->withSheet($this->sheet, $sheet->ordered($range, $order, self::moved($sheet, $order), $workbook->looks));
+    }
+
+    public function movesPlacesOn(): array
+    {
+        return [$this->sheet];
     }
 
     public function words(Workbook $workbook): string
@@ -67,15 +70,10 @@ final readonly class SortTable implements Act
     private static function blocks(Worksheet $sheet, TableReading $table): array
     {
         $blocks = [];
-        $count = 0;
         foreach ($table->runs as $run) {
             if ($run->part === Part::Body) {
                 $blocks[] = [$run->first, $run->last];
-                $count += $run->rows() * $table->range->columns();
             }
-        }
-        if ($count > self::MOST) {
-            throw SortIsWrong::tooMany($count, self::MOST);
         }
         foreach ($blocks as [$first, $last]) {
             foreach ($sheet->setup->merges as $merge) {
@@ -88,19 +86,20 @@ final readonly class SortTable implements Act
         return $blocks === [] ? throw SortIsWrong::noTable() : $blocks;
     }
 
-    /** @return array{array<int, array<int, Cell>>, array<int, int>} the cells that change, and where each row comes from */
-    private function sorted(Worksheet $sheet, TableReading $table, int $first, int $last): array
+    /** @return array<int, int> where each row comes from that does not stay, by the row it goes to */
+    private function sorted(Sheet $cells, int $first, int $last): array
     {
-        $cells = iterator_to_array($sheet->cells->read($first, $last));
         $collator = new Collator($this->locale);
+        $columns = array_column($this->keys, 0);
         $keys = [];
-        foreach ($cells as $row => $values) {
-            $keys[$row] = array_map(fn (array $key) => self::key($values[$key[0] - 1] ?? Cell::blank(), $collator), $this->keys);
+        foreach ($cells->read($first, $last, min($columns), max($columns)) as $row => $values) {
+            $keys[$row] = array_map(fn (int $column) => self::key($values[$column - 1] ?? Cell::blank(), $collator), $columns);
         }
         $order = range($first, $last);
-        usort($order, function (int $one, int $other) use ($keys) {
+        $blank = array_fill(0, count($columns), [9, 0.0]);
+        usort($order, function (int $one, int $other) use ($keys, $blank) {
             foreach ($this->keys as $index => [, $down]) {
-                [$a, $b] = [$keys[$one][$index] ?? [9, 0], $keys[$other][$index] ?? [9, 0]];
+                [$a, $b] = [($keys[$one] ?? $blank)[$index], ($keys[$other] ?? $blank)[$index]];
                 // Blanks come last in either direction.
                 $compared = $a[0] === 9 || $b[0] === 9 ? $a[0] <=> $b[0] : ($down ? $b <=> $a : $a <=> $b);
                 if ($compared !== 0) {
@@ -110,29 +109,35 @@ final readonly class SortTable implements Act
 
             return $one <=> $other;
         });
-        $edits = $rows = [];
+        $rows = [];
         foreach ($order as $index => $from) {
-            $to = $first + $index;
-            if ($from === $to) {
-                continue;
-            }
-            $rows[$to] = $from;
-            for ($column = $table->range->left; $column <= $table->range->right; $column++) {
-                $edits[$to][$column] = self::moved($cells[$from][$column - 1] ?? Cell::blank(), $sheet->name, $from, $to, $column, $first, $last);
+            if ($from !== $first + $index) {
+                $rows[$first + $index] = $from;
             }
         }
 
-        return [$edits, $rows];
+        return $rows;
     }
 
-    private static function moved(Cell $cell, string $sheet, int $from, int $to, int $column, int $first, int $last): Cell
+    /** The cells in their new order; a formula says of its new row what it said of its old one. */
+    private static function moved(Worksheet $sheet, RowOrder $order): Sheet
     {
-        if ($cell->formula === null) {
-            return $cell;
+        $formula = fn (string $formula, int $column, int $from, int $to) => References::inRow($formula, $sheet->name, $from, $to, $order->first(), $order->last())
+            ?? throw SortIsWrong::formula(Address::columnName($column).$from);
+        $blocks = BlockChange::flat($sheet->cells);
+        if ($blocks !== null) {
+            return BlockChange::ordered($blocks, $order, $formula);
         }
-        $formula = References::inRow($cell->formula, $sheet, $from, $to, $first, $last) ?? throw SortIsWrong::formula(Address::columnName($column).$from);
+        $edits = [];
+        $cells = iterator_to_array($sheet->cells->read($order->first(), $order->last()));
+        foreach ($order->from as $to => $from) {
+            for ($column = $order->left; $column <= $order->right; $column++) {
+                $cell = $cells[$from][$column - 1] ?? Cell::blank();
+                $edits[$to][$column] = $cell->formula === null ? $cell : $cell->saying($formula($cell->formula, $column, $from, $to));
+            }
+        }
 
-        return Cell::formula($formula, $cell->value, $cell->error);
+        return new EditedSheet($sheet->cells, $edits);
     }
 
     /** @return array{int, float|string} kinds in their order, and the value within the kind */

@@ -10,7 +10,7 @@ use Rilvet\Grid\Range;
 use Rilvet\Work\Workbook;
 
 /** Splits the merged cells that ranges touch; what they hid is there again, and joined texts come apart. */
-final readonly class Split implements Act
+final readonly class Split implements Act, EditsCells
 {
     public function __construct(private Targets $targets)
     {
@@ -37,6 +37,11 @@ final readonly class Split implements Act
         }
 
         return $workbook;
+    }
+
+    public function editedCells(): array
+    {
+        return array_fill_keys($this->targets->sheets, $this->targets->ranges);
     }
 
     public function words(Workbook $workbook): string

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Grid\RangeSet;
 use Rilvet\Work\Workbook;
 
 /** Several acts that a person asked for as one: one entry of the history, one undo. */
-final readonly class Together implements Act, ChangesSizes
+final readonly class Together implements Act, ChangesSizes, EditsCells, MovesPlaces
 {
     /** @param  non-empty-list<Act>  $acts in their order */
     public function __construct(private array $acts, private ?string $words = null)
@@ -17,6 +18,23 @@ final readonly class Together implements Act, ChangesSizes
     public function on(Workbook $workbook): Workbook
     {
         return array_reduce($this->acts, fn (Workbook $so, Act $act) => $act->on($so), $workbook);
+    }
+
+    public function editedCells(): array
+    {
+        $all = [];
+        foreach ($this->acts as $act) {
+            foreach ($act instanceof EditsCells ? $act->editedCells() : [] as $sheet => $ranges) {
+                $all[$sheet] = RangeSet::of(...($all[$sheet] ?? []), ...$ranges);
+            }
+        }
+
+        return $all;
+    }
+
+    public function movesPlacesOn(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(fn (Act $act) => $act instanceof MovesPlaces ? $act->movesPlacesOn() : [], $this->acts))));
     }
 
     public function changesSizes(): bool

@@ -44,6 +44,47 @@ final class Block
         return json_decode(self::json($data), true, 16, JSON_THROW_ON_ERROR);
     }
 
+    /**
+     * Rows without the blanks at their ends.
+     *
+     * @param  list<list<Stored>>  $rows
+     * @return list<list<Stored>>
+     */
+    public static function trimmed(array $rows): array
+    {
+        foreach ($rows as $at => $line) {
+            while ($line !== [] && end($line) === null) {
+                array_pop($line);
+            }
+            $rows[$at] = $line;
+        }
+
+        return $rows;
+    }
+
+    /**
+     * One row as its JSON, for what only carries rows about.
+     *
+     * @param  list<Stored>  $line
+     */
+    public static function row(array $line): string
+    {
+        return json_encode($line, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+    }
+
+    /** @return list<Stored> */
+    public static function line(string $json): array
+    {
+        /** @var list<Stored> */
+        return json_decode($json, true, 16, JSON_THROW_ON_ERROR);
+    }
+
+    /** @param  list<string>  $rows  as {@see row()} gives them */
+    public static function ofRows(array $rows): string
+    {
+        return (string) gzdeflate('['.implode(',', $rows).']', 1);
+    }
+
     /** False only where no cell of the block is a formula; a text may look like one. */
     public static function mayHoldFormulas(string $data): bool
     {

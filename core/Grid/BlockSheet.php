@@ -11,13 +11,27 @@ namespace Rilvet\Grid;
  */
 final class BlockSheet implements Sheet
 {
+    private readonly BlockIndex $index;
+
     public function __construct(
         private readonly string $name,
         private readonly int $rows,
         private readonly int $columns,
         private readonly BlockStore $blocks,
         private readonly ?Typing $typing = null,
+        ?BlockIndex $index = null,
     ) {
+        $this->index = $index ?? BlockIndex::even();
+    }
+
+    public function index(): BlockIndex
+    {
+        return $this->index;
+    }
+
+    public function store(): BlockStore
+    {
+        return $this->blocks;
     }
 
     public function name(): string
@@ -42,7 +56,13 @@ final class BlockSheet implements Sheet
 
     public function withTyping(?Typing $typing): self
     {
-        return new self($this->name, $this->rows, $this->columns, $this->blocks, $typing);
+        return new self($this->name, $this->rows, $this->columns, $this->blocks, $typing, $this->index);
+    }
+
+    /** The same sheet with other blocks. */
+    public function over(BlockStore $blocks, BlockIndex $index, int $rows, int $columns): self
+    {
+        return new self($this->name, $rows, $columns, $blocks, $this->typing, $index);
     }
 
     public function read(int $first, int $last, int $left = 1, int $right = Address::COLUMNS): iterable
@@ -50,11 +70,9 @@ final class BlockSheet implements Sheet
         $first = max(1, $first);
         $last = min($last, $this->rows);
         $empty = array_fill(0, $this->columns, Cell::blank());
-        for ($block = Block::of($first); $first <= $last && $block <= Block::of($last); $block++) {
-            $data = $this->blocks->block($block);
-            $rows = $data === null ? [] : Block::decode($data);
-            $start = Block::firstRow($block);
-            for ($row = max($first, $start); $row <= min($last, $start + Block::ROWS - 1); $row++) {
+        foreach ($this->index->blocks($first, $last) as [$block, $start, $count]) {
+            $rows = $this->decoded($block);
+            for ($row = max($first, $start); $row <= min($last, $start + $count - 1); $row++) {
                 $cells = $empty;
                 foreach ($rows[$row - $start] ?? [] as $index => $stored) {
                     if ($stored === null || $stored === '' || $index < $left - 1 || $index >= $right) {
@@ -75,19 +93,21 @@ final class BlockSheet implements Sheet
      *
      * @return iterable<int, list<Stored>>
      */
-    public function stored(): iterable
+    public function stored(int $first = 1, int $last = Address::ROWS): iterable
     {
-        for ($block = 0; $this->rows > 0 && $block <= Block::of($this->rows); $block++) {
-            $data = $this->blocks->block($block);
-            foreach ($data === null ? [] : Block::decode($data) as $index => $row) {
-                yield Block::firstRow($block) + $index => $row;
+        foreach ($this->index->blocks($first, min($last, $this->rows)) as [$block, $start, $count]) {
+            foreach ($this->decoded($block) as $index => $row) {
+                $at = $start + $index;
+                if ($at >= $first && $at <= $last && $index < $count) {
+                    yield $at => $row;
+                }
             }
         }
     }
 
     public function formulas(): iterable
     {
-        for ($block = 0; $this->rows > 0 && $block <= Block::of($this->rows); $block++) {
+        foreach ($this->index->blocks(1, $this->rows) as [$block, $start, $count]) {
             $data = $this->blocks->block($block);
             // Most blocks hold none, and telling that is far quicker than reading them.
             foreach ($data !== null && Block::mayHoldFormulas($data) ? Block::decode($data) : [] as $index => $row) {
@@ -97,10 +117,18 @@ final class BlockSheet implements Sheet
                         $cells[$at + 1] = Cell::fromStored($stored);
                     }
                 }
-                if ($cells !== []) {
-                    yield Block::firstRow($block) + $index => $cells;
+                if ($cells !== [] && $index < $count) {
+                    yield $start + $index => $cells;
                 }
             }
         }
+    }
+
+    /** @return list<list<Stored>> */
+    private function decoded(int $block): array
+    {
+        $data = $this->blocks->block($block);
+
+        return $data === null ? [] : Block::decode($data);
     }
 }

@@ -50,6 +50,12 @@ final readonly class Cell
         return new self($value, $formula, error: $error);
     }
 
+    /** The same cell with its formula said otherwise; what it gave stays. */
+    public function saying(string $formula): self
+    {
+        return new self($this->value, $formula, error: $this->error);
+    }
+
     public static function error(string $error): self
     {
         return new self(null, error: $error);

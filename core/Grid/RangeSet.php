@@ -31,6 +31,35 @@ final readonly class RangeSet implements Countable, IteratorAggregate
         return $set;
     }
 
+    /**
+     * Cells as ranges: one a run of a row while they are few, else the rectangle around them all.
+     *
+     * @param  array<int, array<int, mixed>>  $cells  by row, then by column
+     */
+    public static function around(array $cells): self
+    {
+        $ranges = [];
+        foreach ($cells as $row => $columns) {
+            $columns = array_keys($columns);
+            sort($columns);
+            foreach ($columns as $column) {
+                $last = array_key_last($ranges);
+                if ($last !== null && $ranges[$last]->top === $row && $ranges[$last]->right === $column - 1) {
+                    $ranges[$last] = Range::of($row, $ranges[$last]->left, $row, $column);
+                } else {
+                    $ranges[] = Range::of($row, $column, $row, $column);
+                }
+            }
+            if (count($ranges) > 200) {
+                $all = array_merge(...array_map(array_keys(...), array_values($cells)));
+
+                return new self([Range::of((int) min(array_keys($cells)), (int) min($all), (int) max(array_keys($cells)), (int) max($all))]);
+            }
+        }
+
+        return new self($ranges);
+    }
+
     /** @throws AddressIsWrong reads "B2:D4,F2" */
     public static function parse(string $text): self
     {

@@ -64,6 +64,12 @@ final readonly class Shift
         return $this->rows ? Range::of($first, $range->left, $last, $range->right) : Range::of($range->top, $first, $range->bottom, $last);
     }
 
+    /** @return array{bool, int, int, bool} ready for JSON */
+    public function toArray(): array
+    {
+        return [$this->rows, $this->at, $this->count, $this->in];
+    }
+
     public function inverse(): self
     {
         return new self($this->rows, $this->at, $this->count, ! $this->in);

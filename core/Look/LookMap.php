@@ -101,10 +101,40 @@ final class LookMap
      */
     public function ordered(Range $range, array $rows, ?callable $join = null): self
     {
-        $new = clone $this;
-        $new->mapEach($range, fn (int $row, int $column, int $there) => $join === null ? $this->at($rows[$row] ?? $row, $column) : $join($this->at($rows[$row] ?? $row, $column), $there));
+        $columns = $this->columns;
+        $memo = [];
+        for ($column = $range->left; $column <= $range->right; $column++) {
+            $runs = $columns[$column] ?? [];
+            $inside = array_values(array_filter($runs, fn (array $run) => $run[0] <= $range->bottom && $run[1] >= $range->top));
+            // What all rows wear alike, they wear in any order.
+            if ($inside === [] || count($inside) === 1 && $inside[0][0] <= $range->top && $inside[0][1] >= $range->bottom) {
+                continue;
+            }
+            $was = array_fill($range->top, $range->rows(), 0);
+            foreach ($inside as [$first, $last, $look]) {
+                for ($row = max($first, $range->top), $end = min($last, $range->bottom); $row <= $end; $row++) {
+                    $was[$row] = $look;
+                }
+            }
+            $new = [];
+            foreach ($runs as [$first, $last, $look]) {
+                self::push($new, $first, min($last, $range->top - 1), $look);
+            }
+            foreach ($was as $row => $there) {
+                $comes = $was[$rows[$row] ?? $row] ?? 0;
+                self::push($new, $row, $row, $join === null || $comes === $there ? $comes : $memo["$comes.$there"] ??= $join($comes, $there));
+            }
+            foreach ($runs as [$first, $last, $look]) {
+                self::push($new, max($first, $range->bottom + 1), $last, $look);
+            }
+            if ($new === []) {
+                unset($columns[$column]);
+            } else {
+                $columns[$column] = $new;
+            }
+        }
 
-        return $new;
+        return new self($columns);
     }
 
     /** Adds one cell below all that its column holds already; for readers, which go down the rows. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Work;
 
 use Rilvet\Grid\Range;
+use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
 use Rilvet\Intake\SheetTyping;
@@ -37,7 +38,7 @@ final readonly class Worksheet
      * @param  list<PartRule>  $rules  what a person said of whole parts of this sheet
      * @param  list<string>  $wears  names of the looks that the layer of named looks counts from 1
      * @param  string|null  $origin  fingerprint of what came with the package that the sheet is part of; null where there is none
-     * @param  list<Shift>  $moves  rows and columns put in or taken out since the sheet came with a package
+     * @param  list<Shift|RowOrder>  $moves  rows and columns put in, taken out or sorted since the sheet came with a package
      * @param  array<string, string>  $joins  by merged range: the first text as it was before the texts were joined
      */
     public function __construct(
@@ -150,10 +151,11 @@ final readonly class Worksheet
      * Rows of a range in another order: their cells, hand touches, named looks and heights go along. Of what came with the
      * file, fills and borders stay, since they belong to the place: a stripe is no part of a row.
      *
-     * @param  array<int, int>  $rows  where each row comes from, by the row it goes to
+     * @param  Range  $range  the rows, as far as the columns go
      */
-    public function ordered(Range $range, array $rows, Sheet $cells, LookBook $looks): self
+    public function ordered(Range $range, RowOrder $order, Sheet $cells, LookBook $looks): self
     {
+        $rows = $order->from;
         $file = $this->file->ordered($range, $rows, fn (int $comes, int $there) => $looks->number(
             $looks->look($there)->facet(Facet::Fill, Facet::Borders)->under($looks->look($comes)->facet(Facet::Type, Facet::Number, Facet::Place, Facet::Guard)),
         ));
@@ -161,6 +163,7 @@ final readonly class Worksheet
         return $this->with([
             'cells' => $cells, 'file' => $file, 'named' => $this->named->ordered($range, $rows), 'hand' => $this->hand->ordered($range, $rows),
             'came' => $this->came->ordered($rows), 'fitted' => $this->fitted?->ordered($rows),
+            'moves' => $this->origin === null ? [] : [...$this->moves, $order],
         ]);
     }
 
@@ -219,6 +222,22 @@ final readonly class Worksheet
         ]));
     }
 
+    /** Whether another state of this sheet holds the very same document: most acts touch one or two of them. */
+    public function keeps(string $document, self $other): bool
+    {
+        return match ($document) {
+            'dress' => $this->stylebook === $other->stylebook && $this->clean === $other->clean,
+            'setup' => $this->came === $other->came,
+            'found' => $this->found === $other->found,
+            'fitted' => $this->fitted === $other->fitted,
+            'file' => $this->file === $other->file,
+            'typing' => $this->typing === $other->typing,
+            'moves' => $this->moves === $other->moves,
+            'corrections' => $this->corrections === $other->corrections,
+            default => false,
+        };
+    }
+
     /** @return array<array-key, mixed>|string|null the document of a name, ready for JSON */
     public function document(string $name): array|string|null
     {
@@ -237,7 +256,7 @@ final readonly class Worksheet
             'wears' => $this->wears,
             'joins' => $this->joins === [] ? null : $this->joins,
             'origin' => $this->origin,
-            'moves' => $this->moves === [] ? null : array_map(fn (Shift $shift) => [$shift->rows, $shift->at, $shift->count, $shift->in], $this->moves),
+            'moves' => $this->moves === [] ? null : array_map(fn (Shift|RowOrder $move) => $move->toArray(), $this->moves),
             default => null,
         };
     }

@@ -105,7 +105,7 @@ final class ReferencesTest extends TestCase
         $moved = ($act = new MoveCells(1, new Shift(true, 10_000, 3, true)))->on($workbook);
         self::assertSame(['SUM(B2:B25003)'], self::formulasOf($moved->sheet(1)->cells));
         self::assertSame(['Long!B20003+\'Long\'!B1'], self::formulasOf($moved->sheet(2)->cells));
-        self::assertSame(['shift', 'cells', 'cells'], array_map(fn (Patch $patch) => $patch->document, Change::of($act, $workbook, $moved)->patches), 'each change of cells is recorded, so that it can be undone');
+        self::assertSame(['blocks', 'cells'], array_map(fn (Patch $patch) => $patch->document, Change::of($act, $workbook, $moved)->patches), 'each change of cells is recorded, so that it can be undone');
     }
 
     /** @return list<string> */

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\DatabaseBlockStore;
+use App\Bench\Documents;
+use App\Models\Sheet;
 use App\Models\Workbook;
 use Illuminate\Support\Facades\DB;
 use Rilvet\Grid\Block;
+use Rilvet\Grid\BlockSheet;
 use Tests\TestCase;
 
 /** Rows and columns put in and taken out, with all that follows them, and back. */
@@ -42,6 +46,22 @@ final class MoveTest extends TestCase
         $this->assertSame($before, $this->cells());
     }
 
+    public function test_a_row_put_into_a_long_sheet_writes_a_block_or_two_and_undone_steps_leave_none_behind(): void
+    {
+        $workbook = $this->bringIn('t.csv', "Number,Text\n".implode("\n", array_map(fn (int $row) => "$row,text $row", range(1, 20 * Block::ROWS)))."\n");
+        $blocks = fn () => DB::table('blocks')->pluck('number')->all();
+        $before = $blocks();
+        $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 5, 'count' => 1, 'in' => true]);
+        $this->assertCount(1, array_diff($blocks(), $before));
+        $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 600, 'count' => 3_000, 'in' => false]);
+        $this->assertCount(2, array_diff($blocks(), $before));
+        $this->assertSame(['text 597', 'text 3598'], [$this->textAt($workbook, 599, 2), $this->textAt($workbook, 600, 2)]);
+        $this->undo($workbook);
+        $this->undo($workbook);
+        $this->act($workbook, 'format', ['ranges' => 'A1', 'look' => ['bold' => true]]);
+        $this->assertSame($before, $blocks());
+    }
+
     public function test_a_named_selection_moves_along_and_bad_names_are_refused(): void
     {
         $workbook = $this->bringIn('t.csv', "Tree,Count\nRowan,3\nAspen,4\n");
@@ -72,6 +92,11 @@ final class MoveTest extends TestCase
         return array_merge(...array_map(fn (array $part) => array_map(fn (string $range) => "{$part['part']} $range", $part['ranges']), $answer->json('sheet.tables.0.parts')));
     }
 
+    private function textAt(Workbook $workbook, int $row, int $column): string
+    {
+        return (string) $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=$row&left=$column&bottom=$row&right=$column"))->json('cells.0.t');
+    }
+
     private function fill(Workbook $workbook, int $row, int $column): ?string
     {
         $window = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=$row&left=$column&bottom=$row&right=$column"));
@@ -82,14 +107,9 @@ final class MoveTest extends TestCase
     /** @return list<array<string, mixed>> */
     private function cells(): array
     {
-        $rows = [];
-        foreach (DB::table('blocks')->orderBy('number')->get() as $block) {
-            array_push($rows, ...Block::decode($block->data));
-        }
-        while ($rows !== [] && end($rows) === []) {
-            array_pop($rows);
-        }
+        $sheet = Sheet::query()->firstOrFail();
+        $cells = new BlockSheet('t', $sheet->rows, $sheet->columns, new DatabaseBlockStore($sheet->id), null, Documents::index($sheet));
 
-        return [...$rows, (array) DB::table('sheets')->first(['rows', 'columns'])];
+        return [...iterator_to_array($cells->stored(), false), ['rows' => $sheet->rows, 'columns' => $sheet->columns]];
     }
 }

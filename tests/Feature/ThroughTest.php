@@ -61,11 +61,22 @@ final class ThroughTest extends TestCase
     public function test_a_stale_revision_is_told_and_loses_nothing(): void
     {
         $workbook = $this->bringIn('t.csv', self::TABLE);
-        $this->try($workbook, 'dress', ['stylebook' => 'Plain rule'])->assertOk();
+        $late = fn (string $act, array $arguments) => $this->post($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => 1, 'sheet' => 1, 'arguments' => $arguments]);
+        $this->try($workbook, 'edit', ['cells' => [[2, 2, '7']]])->assertOk();
+        // The same cell typed by two: the second is told. Another cell, or a look, is done on the newest state.
+        $late('edit', ['cells' => [[2, 2, '8'], [3, 2, '9']]])->assertStatus(409)->assertJsonPath('revision', 2);
+        $late('edit', ['cells' => [[3, 2, '9']]])->assertOk()->assertJsonPath('bench.revision', 3);
+        $late('format', ['ranges' => 'B2', 'look' => ['bold' => true]])->assertOk();
+        $late('dress', ['stylebook' => 'Long list'])->assertOk();
+        $this->try($workbook, 'move', ['axis' => 'rows', 'at' => 2, 'count' => 1, 'in' => true])->assertOk();
         $before = $this->documents();
-        $this->post($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'dress', 'revision' => 1, 'sheet' => 1, 'arguments' => ['stylebook' => 'Long list']])
-            ->assertStatus(409)->assertJsonPath('revision', 2);
+        // Rows went elsewhere: an address means another cell now; a whole sheet is still that sheet.
+        $late('format', ['ranges' => 'B2', 'look' => ['bold' => true]])->assertStatus(409);
+        $late('edit', ['cells' => [[4, 2, '1']]])->assertStatus(409);
+        $this->post($this->url("workbooks/{$workbook->id}/undo"), ['revision' => 1, 'sheet' => 1])->assertStatus(409);
+        $this->post($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'format', 'revision' => 99, 'sheet' => 1, 'arguments' => ['ranges' => 'B2', 'look' => ['bold' => true]]])->assertStatus(409);
         $this->assertSame($before, $this->documents());
+        $late('dress', ['stylebook' => 'Plain rule'])->assertOk();
     }
 
     public function test_typing_can_be_taken_back_a_column(): void

@@ -8,6 +8,7 @@ use App\Bench\ActIsWrong;
 use App\Bench\Acts;
 use App\Bench\Arguments;
 use App\Bench\Bench;
+use App\Bench\History;
 use App\Bench\Revision;
 use App\Http\Records\ActRecord;
 use App\Http\Records\BenchRecord;
@@ -25,7 +26,6 @@ use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Rilvet\Act\Exception\NoSuchLook;
-use Rilvet\Act\Settle;
 use Rilvet\Fit\CutTexts;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
@@ -44,7 +44,7 @@ use Rilvet\Work\Workbook as CoreWorkbook;
 
 final class BenchController
 {
-    public function __construct(private readonly Bench $bench)
+    public function __construct(private readonly Bench $bench, private readonly History $history)
     {
     }
 
@@ -152,7 +152,7 @@ final class BenchController
     public function goTo(Request $request, int $id): JsonResponse
     {
         $row = $this->row($id);
-        $this->bench->goTo($row, $request->integer('change'), $request->integer('revision'));
+        $this->history->goTo($row, $request->integer('change'), $request->integer('revision'));
 
         return $this->after($request, $row, null);
     }
@@ -165,20 +165,20 @@ final class BenchController
         /** @var array<array-key, mixed> $arguments */
         $arguments = (array) $request->input('arguments', []);
         if (($arguments['scope'] ?? null) === 'everywhere') {
-            $words = $this->everywhere($request, $row, $number, new Arguments($arguments, $number, $row), $request->string('act')->toString());
+            $words = $this->everywhere($row, $number, new Arguments($arguments, $number, $row), $request->string('act')->toString());
             $after = $this->bench->load($row->refresh(), [$number]);
 
             return response()->json(new ActRecord($this->record($row), Outline::sheet($number, $after->sheet($number)), $this->windowOf($request, $after, $number), $words));
         }
-        [$act, $numbers] = $acts->make($request->string('act')->toString(), $row, $number, $arguments);
+        [$act, $numbers, $addressed] = $acts->make($request->string('act')->toString(), $row, $number, $arguments);
         $loaded = array_values(array_unique([...$numbers, ...($number > 0 ? [$number] : [])]));
         if ($request->boolean('preview')) {
             $before = $this->bench->load($row, $loaded);
-            $after = Settle::after($act, $before, $act->on($before));
+            $after = $this->bench->done($act, $before);
 
             return response()->json(new ActRecord($this->record($row), Outline::sheet($number, $after->sheet($number)), $this->windowOf($request, $after, $number), null));
         }
-        $after = $this->bench->act($row, $act, $loaded, $request->integer('revision'));
+        $after = $this->bench->act($row, $act, $loaded, $request->integer('revision'), $addressed);
 
         return response()->json(new ActRecord(
             $this->record($row),
@@ -192,14 +192,14 @@ final class BenchController
     {
         $row = $this->row($id);
 
-        return $this->after($request, $row, $this->bench->undo($row, $request->integer('revision')));
+        return $this->after($request, $row, $this->history->undo($row, $request->integer('revision')));
     }
 
     public function redo(Request $request, int $id): JsonResponse
     {
         $row = $this->row($id);
 
-        return $this->after($request, $row, $this->bench->redo($row, $request->integer('revision')));
+        return $this->after($request, $row, $this->history->redo($row, $request->integer('revision')));
     }
 
     public function history(int $id): JsonResponse
@@ -210,15 +210,14 @@ final class BenchController
     }
 
     /** Acts on the stylebook itself: its parts and kinds, its named looks, its palette. */
-    private function everywhere(Request $request, Workbook $row, int $number, Arguments $given, string $act): string
+    private function everywhere(Workbook $row, int $number, Arguments $given, string $act): string
     {
-        $workbook = $this->bench->load($row, [$number]);
-        $sheet = $workbook->sheet($number);
-        $stylebook = $sheet->stylebook ?? throw NoSuchLook::noStylebook();
-        $revise = Revision::of($stylebook, $act, $given, fn () => (new Inspector($sheet, $workbook->looks))->own(Arguments::ranges($given->text('ranges'))));
-        $this->bench->everywhere($row, $request->integer('revision'), $revise);
+        return $this->bench->everywhere($row, $number, function (CoreWorkbook $workbook) use ($number, $act, $given) {
+            $sheet = $workbook->sheet($number);
+            $stylebook = $sheet->stylebook ?? throw NoSuchLook::noStylebook();
 
-        return $revise->said;
+            return Revision::of($stylebook, $act, $given, fn () => (new Inspector($sheet, $workbook->looks))->own(Arguments::ranges($given->text('ranges'))));
+        })->said;
     }
 
     private function after(Request $request, Workbook $row, ?Change $change): JsonResponse

@@ -27,9 +27,4 @@ final class SortIsWrong extends Refusal
     {
         return new self("The formula in $address looks at another row that would change its place. Turn it into its value, or leave the order as it is.");
     }
-
-    public static function tooMany(int $count, int $most): self
-    {
-        return new self('The table has '.number_format($count).' cells in its body; at most '.number_format($most).' can be sorted at once.');
-    }
 }

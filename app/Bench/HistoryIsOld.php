@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use Rilvet\Refusal;
+
+/** A step of the history was written by an earlier version, in a way that is no longer read. */
+final class HistoryIsOld extends Refusal
+{
+    public static function shift(): self
+    {
+        return new self('This step put rows or columns in or took them out in an earlier version of Rilvet, and cannot be taken back. Everything stays as it is.');
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Grid;
+
+/** Row blocks that a change has made, over those that are kept: they are put where the others stand when it is saved. */
+final class FreshBlocks implements BlockStore
+{
+    private int $next;
+
+    /** @param  array<int, string>  $fresh  by their numbers */
+    private function __construct(public readonly BlockStore $beneath, public array $fresh = [])
+    {
+        // Two changes may be made at once on one sheet, each not knowing of the other; numbers by chance keep their blocks apart.
+        $this->next = random_int(1 << 24, 1 << 50);
+    }
+
+    public static function over(BlockStore $store): self
+    {
+        return $store instanceof self ? new self($store->beneath, $store->fresh) : new self($store);
+    }
+
+    /** @return int the number of the new block */
+    public function add(string $data): int
+    {
+        $this->fresh[$this->next] = $data;
+
+        return $this->next++;
+    }
+
+    /** A number from which on none is taken, far from those of {@see add()}. */
+    public function spare(): int
+    {
+        return $this->next + (1 << 21);
+    }
+
+    public function block(int $number): ?string
+    {
+        return $this->fresh[$number] ?? $this->beneath->block($number);
+    }
+
+    public function put(int $number, string $data): void
+    {
+        $this->fresh[$number] = $data;
+    }
+}
