@@ -12,8 +12,10 @@ use Illuminate\Support\Str;
 use Rilvet\Act\Act;
 use Rilvet\Act\Change;
 use Rilvet\Act\Patch;
+use Rilvet\Act\Recalculate;
 use Rilvet\Act\ReviseStylebook;
 use Rilvet\Act\Settle;
+use Rilvet\Formula\TableRange;
 use Rilvet\Look\LookBook;
 use Rilvet\Work\NoSuchSheet;
 use Rilvet\Work\Workbook;
@@ -24,7 +26,7 @@ use Rilvet\Work\Workbook;
  */
 final class Bench
 {
-    public function __construct(private readonly Saving $saving, private readonly Turns $turns)
+    public function __construct(private readonly Saving $saving, private readonly Turns $turns, private readonly Recalculate $recalculate)
     {
     }
 
@@ -47,7 +49,10 @@ final class Bench
         /** @var array<string, string> $names */
         $names = json_decode($row->names, true, 8, JSON_THROW_ON_ERROR);
 
-        return new Workbook($row->name, $sheets, LookBook::fromArray($looks), $row->from1904, $names);
+        /** @var array{tables: array<string, array{sheet: int, range: string, heads: int, totals: int, columns: list<string>}>, results: bool} $calculation */
+        $calculation = json_decode($row->calculation ?? '{"tables":{},"results":true}', true, 8, JSON_THROW_ON_ERROR);
+
+        return new Workbook($row->name, $sheets, LookBook::fromArray($looks), $row->from1904, $names, array_map(TableRange::fromArray(...), $calculation['tables']), $calculation['results']);
     }
 
     public function whole(WorkbookRow $row): Workbook
@@ -85,7 +90,7 @@ final class Bench
     /** What an act gives, not saved. */
     public function done(Act $act, Workbook $before): Workbook
     {
-        return Settle::after($act, $before, Recalculation::settle($before, $act->on($before)));
+        return Settle::after($act, $before, $this->recalculate->after($act, $before, $act->on($before)));
     }
 
     /**

@@ -126,6 +126,10 @@ final class Saving
             self::keepStylebook(substr($patch->document, 10), $patch->after);
         } elseif ($patch->document === 'names') {
             $row->names = $patch->after;
+        } elseif ($patch->document === 'tables') {
+            /** @var array{tables?: array<string, mixed>, results?: bool} $now */
+            $now = json_decode($row->calculation ?? '{}', true, 8, JSON_THROW_ON_ERROR);
+            $row->calculation = json_encode(['tables' => json_decode($patch->after, false, 8, JSON_THROW_ON_ERROR), 'results' => $now['results'] ?? true], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
         } elseif ($patch->document === 'order') {
             /** @var list<int> $order */
             $order = json_decode($patch->after, true, 4, JSON_THROW_ON_ERROR);

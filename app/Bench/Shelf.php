@@ -8,6 +8,7 @@ use App\Models\Sheet as SheetRow;
 use App\Models\Stylebook as StylebookRow;
 use App\Models\Workbook as WorkbookRow;
 use Illuminate\Support\Facades\DB;
+use Rilvet\Formula\TableRange;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
 use Rilvet\Stylebook\Stylebook;
@@ -30,6 +31,7 @@ final class Shelf
                 'from1904' => $workbook->from1904,
                 'looks' => json_encode($workbook->looks->all(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
                 'names' => json_encode((object) $workbook->names, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                'calculation' => json_encode(['tables' => (object) array_map(fn (TableRange $table) => $table->toArray(), $workbook->tables), 'results' => $workbook->hasResults], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                 'notices' => json_encode($notices, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                 'revision' => 1,
             ]);

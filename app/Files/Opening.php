@@ -181,7 +181,7 @@ final class Opening
         }
         $this->notices = self::told($book);
 
-        return new Workbook($title, $sheets, $looks, $book->from1904(), $book->names());
+        return new Workbook($title, $sheets, $looks, $book->from1904(), $book->names(), $book->tables(), ! $book->asksForResults());
     }
 
     /** @return list<string> */

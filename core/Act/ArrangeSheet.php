@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Formula\References;
 use Rilvet\Act\Exception\NameIsWrong;
 use Rilvet\Act\Exception\SheetIsClosed;
 use Rilvet\Colour\Colour;
-use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -77,7 +77,7 @@ final readonly class ArrangeSheet implements Act
                 foreach ($cells as $column => $cell) {
                     $formula = References::toSheet((string) $cell->formula, $from, $to);
                     if ($formula !== $cell->formula) {
-                        $edits[$row][$column] = Cell::formula($formula, $cell->value, $cell->error);
+                        $edits[$row][$column] = $cell->saying($formula);
                     }
                 }
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Formula\TableRange;
 use Rilvet\Grid\BlockChange;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\Cell;
@@ -36,6 +37,10 @@ final readonly class Change
         }
         if ($before->names !== $after->names) {
             $patches[] = new Patch(0, 'names', self::json((object) $before->names), self::json((object) $after->names));
+        }
+        if ($before->tables !== $after->tables) {
+            $tables = fn (Workbook $workbook) => self::json((object) array_map(fn (TableRange $table) => $table->toArray(), $workbook->tables));
+            $patches[] = new Patch(0, 'tables', $tables($before), $tables($after));
         }
         if (array_keys($before->sheets) !== array_keys($after->sheets)) {
             $patches[] = new Patch(0, 'order', self::json(array_keys($before->sheets)), self::json(array_keys($after->sheets)));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Formula\References;
+use Rilvet\Formula\TableRange;
 use Rilvet\Act\Exception\MoveIsWrong;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\BlockChange;
@@ -46,12 +48,24 @@ final readonly class MoveCells implements Act, MovesPlaces
             }
         }
 
-        return $workbook->naming(array_map(fn (string $refers) => $references->moved($refers, false), $workbook->names));
+        $tables = array_map(fn (TableRange $table) => $table->sheet === $this->sheet ? $table->moved($this->shift) : $table, $workbook->tables);
+
+        return $workbook->tabled(array_filter($tables))->naming(array_map(fn (string $refers) => $references->moved($refers, false), $workbook->names));
     }
 
     public function movesPlacesOn(): array
     {
         return [$this->sheet];
+    }
+
+    public function shift(): Shift
+    {
+        return $this->shift;
+    }
+
+    public function changedCells(Workbook $before): array
+    {
+        return [];
     }
 
     public function words(Workbook $workbook): string
@@ -69,8 +83,10 @@ final readonly class MoveCells implements Act, MovesPlaces
         foreach ($sheet->formulas() as $row => $cells) {
             foreach ($cells as $column => $cell) {
                 $moved = $references->moved((string) $cell->formula, $own);
-                if ($moved !== $cell->formula) {
-                    $edits[$row][$column] = Cell::formula($moved, $cell->value, $cell->error);
+                // An array formula goes along with the cells that it fills.
+                $array = $cell->array === null || ! $own ? $cell->array : $references->moved($cell->array, true);
+                if ($moved !== $cell->formula || $array !== $cell->array) {
+                    $edits[$row][$column] = $cell->saying($moved)->filling($array);
                 }
             }
         }

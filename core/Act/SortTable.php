@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Formula\References;
 use Collator;
 use Rilvet\Act\Exception\SortIsWrong;
 use Rilvet\Grid\Address;
@@ -14,6 +15,7 @@ use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Sheet;
 use Rilvet\Reading\Part;
+use Rilvet\Reading\RowRun;
 use Rilvet\Reading\TableReading;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -41,8 +43,9 @@ final readonly class SortTable implements Act, MovesPlaces
         foreach ($this->keys as [$column]) {
             $table->column($column) ?? throw SortIsWrong::column(Address::columnName($column));
         }
+        $blocks = self::blocks($sheet, $table);
         $rows = [];
-        foreach (self::blocks($sheet, $table) as [$first, $last]) {
+        foreach ($blocks as [$first, $last]) {
             $rows += $this->sorted($sheet->cells, $first, $last);
         }
         if ($rows === []) {
@@ -51,12 +54,25 @@ final readonly class SortTable implements Act, MovesPlaces
         $order = new RowOrder($table->range->left, $table->range->right, $rows);
         $range = Range::of($order->first(), $order->left, $order->last(), $order->right);
 
-        return $workbook->withSheet($this->sheet, $sheet->ordered($range, $order, self::moved($sheet, $order), $workbook->looks));
+        return $workbook->withSheet($this->sheet, $sheet->ordered($range, $order, self::moved($sheet, $order, $blocks), $workbook->looks));
     }
 
     public function movesPlacesOn(): array
     {
         return [$this->sheet];
+    }
+
+    public function shift(): null
+    {
+        return null;
+    }
+
+    public function changedCells(Workbook $before): array
+    {
+        $table = $before->sheet($this->sheet)->reading->tableAt($this->row, $this->column);
+        $body = array_filter($table->runs ?? [], fn (RowRun $run) => $run->part === Part::Body);
+
+        return $table === null || $body === [] ? [] : [$this->sheet => Range::of(min(array_map(fn (RowRun $run) => $run->first, $body)), $table->range->left, max(array_map(fn (RowRun $run) => $run->last, $body)), $table->range->right)];
     }
 
     public function words(Workbook $workbook): string
@@ -91,24 +107,29 @@ final readonly class SortTable implements Act, MovesPlaces
     {
         $collator = new Collator($this->locale);
         $columns = array_column($this->keys, 0);
-        $keys = [];
-        foreach ($cells->read($first, $last, min($columns), max($columns)) as $row => $values) {
-            $keys[$row] = array_map(fn (int $column) => self::key($values[$column - 1] ?? Cell::blank(), $collator), $columns);
-        }
         $order = range($first, $last);
-        $blank = array_fill(0, count($columns), [9, 0.0]);
-        usort($order, function (int $one, int $other) use ($keys, $blank) {
-            foreach ($this->keys as $index => [, $down]) {
-                [$a, $b] = [($keys[$one] ?? $blank)[$index], ($keys[$other] ?? $blank)[$index]];
+        $kinds = array_fill(0, count($columns), array_fill(0, count($order), 9));
+        $numbers = array_fill(0, count($columns), array_fill(0, count($order), 0.0));
+        $texts = array_fill(0, count($columns), array_fill(0, count($order), ''));
+        foreach ($cells->read($first, $last, min($columns), max($columns)) as $row => $values) {
+            foreach ($this->keys as $key => [$column, $down]) {
+                [$kind, $number, $text] = self::key($values[$column - 1] ?? Cell::blank(), $collator);
                 // Blanks come last in either direction.
-                $compared = $a[0] === 9 || $b[0] === 9 ? $a[0] <=> $b[0] : ($down ? $b <=> $a : $a <=> $b);
-                if ($compared !== 0) {
-                    return $compared;
-                }
+                $kinds[$key][$row - $first] = $down && $kind !== 9 ? -$kind : $kind;
+                $numbers[$key][$row - $first] = $number;
+                $texts[$key][$row - $first] = $text;
             }
-
-            return $one <=> $other;
-        });
+        }
+        $by = [];
+        foreach ($this->keys as $key => [, $down]) {
+            array_push($by, $kinds[$key], SORT_ASC, SORT_NUMERIC, $numbers[$key], $down ? SORT_DESC : SORT_ASC, SORT_NUMERIC, $texts[$key], $down ? SORT_DESC : SORT_ASC, SORT_STRING);
+        }
+        // Equal rows keep their order.
+        $by[] = $order;
+        $by[] = SORT_ASC;
+        $by[] = SORT_NUMERIC;
+        $by[] = &$order;
+        array_multisort(...$by);
         $rows = [];
         foreach ($order as $index => $from) {
             if ($from !== $first + $index) {
@@ -119,11 +140,22 @@ final readonly class SortTable implements Act, MovesPlaces
         return $rows;
     }
 
-    /** The cells in their new order; a formula says of its new row what it said of its old one. */
-    private static function moved(Worksheet $sheet, RowOrder $order): Sheet
+    /**
+     * The cells in their new order; a formula says of its new row what it said of its old one.
+     *
+     * @param  list<array{int, int}>  $blocks  first and last of the rows that change places among themselves
+     */
+    private static function moved(Worksheet $sheet, RowOrder $order, array $blocks): Sheet
     {
-        $formula = fn (string $formula, int $column, int $from, int $to) => References::inRow($formula, $sheet->name, $from, $to, $order->first(), $order->last())
-            ?? throw SortIsWrong::formula(Address::columnName($column).$from);
+        $formula = function (string $formula, int $column, int $from, int $to) use ($sheet, $blocks) {
+            foreach ($blocks as [$first, $last]) {
+                if ($from >= $first && $from <= $last) {
+                    return References::inRow($formula, $sheet->name, $from, $to, $first, $last) ?? throw SortIsWrong::formula(Address::columnName($column).$from);
+                }
+            }
+
+            return $formula;
+        };
         $blocks = BlockChange::flat($sheet->cells);
         if ($blocks !== null) {
             return BlockChange::ordered($blocks, $order, $formula);
@@ -140,15 +172,15 @@ final readonly class SortTable implements Act, MovesPlaces
         return new EditedSheet($sheet->cells, $edits);
     }
 
-    /** @return array{int, float|string} kinds in their order, and the value within the kind */
+    /** @return array{int, float, string} the kinds in their order, and the value within the kind */
     private static function key(Cell $cell, Collator $collator): array
     {
         return match (true) {
-            $cell->error !== null => [3, $cell->error],
-            $cell->isBlank() => [9, 0.0],
-            $cell->number() !== null => [0, $cell->number()],
-            is_bool($cell->value) => [2, $cell->value ? 1.0 : 0.0],
-            default => [1, (string) $collator->getSortKey($cell->text())],
+            $cell->error !== null => [3, 0.0, $cell->error],
+            $cell->isBlank() => [9, 0.0, ''],
+            $cell->number() !== null => [0, $cell->number(), ''],
+            is_bool($cell->value) => [2, $cell->value ? 1.0 : 0.0, ''],
+            default => [1, 0.0, (string) $collator->getSortKey($cell->text())],
         };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Grid\RangeSet;
+use Rilvet\Grid\Shift;
 use Rilvet\Work\Workbook;
 
 /** Several acts that a person asked for as one: one entry of the history, one undo. */
@@ -35,6 +36,22 @@ final readonly class Together implements Act, ChangesSizes, EditsCells, MovesPla
     public function movesPlacesOn(): array
     {
         return array_values(array_unique(array_merge(...array_map(fn (Act $act) => $act instanceof MovesPlaces ? $act->movesPlacesOn() : [], $this->acts))));
+    }
+
+    public function shift(): ?Shift
+    {
+        foreach ($this->acts as $act) {
+            if ($act instanceof MovesPlaces && $act->shift() !== null) {
+                return $act->shift();
+            }
+        }
+
+        return null;
+    }
+
+    public function changedCells(Workbook $before): array
+    {
+        return array_reduce($this->acts, fn (array $all, Act $act) => $act instanceof MovesPlaces ? $all + $act->changedCells($before) : $all, []);
     }
 
     public function changesSizes(): bool

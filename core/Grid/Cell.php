@@ -9,7 +9,7 @@ namespace Rilvet\Grid;
  *
  * Dates and times are numbers (serial days, ISO/IEC 29500-1 18.17.4); what makes them dates is their format.
  *
- * @phpstan-type Stored null|bool|int|float|string|array{f?: string, v?: null|bool|int|float|string, e?: string, t?: string}
+ * @phpstan-type Stored null|bool|int|float|string|array{f?: string, v?: null|bool|int|float|string, e?: string, a?: string, t?: string}
  */
 final readonly class Cell
 {
@@ -17,12 +17,14 @@ final readonly class Cell
      * @param  string|null  $formula  without the leading "="
      * @param  string|null  $raw  the text as it came, where the value was read from text
      * @param  string|null  $error  an error value such as "#DIV/0!" (18.17.3)
+     * @param  string|null  $array  the range that an array formula fills, on the first of its cells (18.3.1.40)
      */
     private function __construct(
         public null|bool|int|float|string $value,
         public ?string $formula = null,
         public ?string $raw = null,
         public ?string $error = null,
+        public ?string $array = null,
     ) {
     }
 
@@ -45,15 +47,27 @@ final readonly class Cell
         return new self($value, raw: $raw);
     }
 
-    public static function formula(string $formula, null|bool|int|float|string $value, ?string $error = null): self
+    public static function formula(string $formula, null|bool|int|float|string $value, ?string $error = null, ?string $array = null): self
     {
-        return new self($value, $formula, error: $error);
+        return new self($value, $formula, error: $error, array: $array);
     }
 
     /** The same cell with its formula said otherwise; what it gave stays. */
     public function saying(string $formula): self
     {
-        return new self($this->value, $formula, error: $this->error);
+        return new self($this->value, $formula, error: $this->error, array: $this->array);
+    }
+
+    /** The same formula with what it gives now. */
+    public function giving(null|bool|int|float|string $value, ?string $error): self
+    {
+        return new self($error === null ? $value : null, $this->formula, error: $error, array: $this->array);
+    }
+
+    /** The same array formula over another range. */
+    public function filling(?string $array): self
+    {
+        return new self($this->value, $this->formula, error: $this->error, array: $array);
     }
 
     public static function error(string $error): self
@@ -75,11 +89,11 @@ final readonly class Cell
             return new self($stored['t'], raw: null);
         }
 
-        return new self($stored['v'] ?? null, $stored['f'] ?? null, error: $stored['e'] ?? null);
+        return new self($stored['v'] ?? null, $stored['f'] ?? null, error: $stored['e'] ?? null, array: $stored['a'] ?? null);
     }
 
     /**
-     * The smallest form that JSON keeps exactly: plain values as themselves, the rest as {f, v, e}.
+     * The smallest form that JSON keeps exactly: plain values as themselves, the rest as {f, v, e, a}.
      *
      * @return Stored
      */
@@ -89,7 +103,7 @@ final readonly class Cell
             return $this->raw ?? $this->value;
         }
 
-        return array_filter(['f' => $this->formula, 'v' => $this->value, 'e' => $this->error], fn ($part) => $part !== null);
+        return array_filter(['f' => $this->formula, 'v' => $this->value, 'e' => $this->error, 'a' => $this->array], fn ($part) => $part !== null);
     }
 
     public function isBlank(): bool

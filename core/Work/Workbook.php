@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Work;
 
+use Rilvet\Formula\TableRange;
 use Rilvet\Look\LookBook;
 use Rilvet\Refusal;
 
@@ -14,6 +15,8 @@ final readonly class Workbook
      * @param  array<int, Worksheet>  $sheets  by the number that acts name them with, in the order of the workbook
      * @param  bool  $from1904  dates count from 1904 (18.2.28)
      * @param  array<string, string>  $names  defined names and what they refer to
+     * @param  array<string, TableRange>  $tables  of the file, by the names that formulas say
+     * @param  bool  $hasResults  the file says what its formulas give; else it asks to be calculated when it is opened (18.2.2)
      */
     public function __construct(
         public string $name,
@@ -21,6 +24,8 @@ final readonly class Workbook
         public LookBook $looks,
         public bool $from1904 = false,
         public array $names = [],
+        public array $tables = [],
+        public bool $hasResults = true,
     ) {
     }
 
@@ -32,7 +37,7 @@ final readonly class Workbook
 
     public function withSheet(int $number, Worksheet $sheet): self
     {
-        return new self($this->name, array_replace($this->sheets, [$number => $sheet]), $this->looks, $this->from1904, $this->names);
+        return $this->with(sheets: array_replace($this->sheets, [$number => $sheet]));
     }
 
     /** @param  list<int>  $numbers  of all sheets, in their new order */
@@ -43,17 +48,33 @@ final readonly class Workbook
             $sheets[$number] = $this->sheet($number);
         }
 
-        return new self($this->name, $sheets, $this->looks, $this->from1904, $this->names);
+        return $this->with(sheets: $sheets);
     }
 
     /** @param  array<string, string>  $names */
     public function naming(array $names): self
     {
-        return new self($this->name, $this->sheets, $this->looks, $this->from1904, $names);
+        return $this->with(names: $names);
+    }
+
+    /** @param  array<string, TableRange>  $tables */
+    public function tabled(array $tables): self
+    {
+        return $this->with(tables: $tables);
     }
 
     public function renamed(string $name): self
     {
-        return new self($name, $this->sheets, $this->looks, $this->from1904, $this->names);
+        return $this->with(name: $name);
+    }
+
+    /**
+     * @param  array<int, Worksheet>|null  $sheets
+     * @param  array<string, string>|null  $names
+     * @param  array<string, TableRange>|null  $tables
+     */
+    private function with(?string $name = null, ?array $sheets = null, ?array $names = null, ?array $tables = null): self
+    {
+        return new self($name ?? $this->name, $sheets ?? $this->sheets, $this->looks, $this->from1904, $names ?? $this->names, $tables ?? $this->tables, $this->hasResults);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Work;
 
+use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Sheet;
@@ -24,7 +25,7 @@ use Rilvet\Stylebook\Stylebook;
  */
 final readonly class Worksheet
 {
-    public const DOCUMENTS = ['name', 'found', 'corrections', 'typing', 'dress', 'setup', 'fitted', 'file', 'named', 'hand', 'rules', 'wears', 'joins', 'origin', 'moves'];
+    public const DOCUMENTS = ['name', 'found', 'corrections', 'typing', 'dress', 'setup', 'fitted', 'file', 'named', 'hand', 'rules', 'wears', 'joins', 'origin', 'moves', 'results'];
 
     public Reading $reading;
 
@@ -39,6 +40,7 @@ final readonly class Worksheet
      * @param  list<string>  $wears  names of the looks that the layer of named looks counts from 1
      * @param  string|null  $origin  fingerprint of what came with the package that the sheet is part of; null where there is none
      * @param  list<Shift|RowOrder>  $moves  rows and columns put in, taken out or sorted since the sheet came with a package
+     * @param  Unsettled  $unsettled  formulas whose value may not be what they give now
      * @param  array<string, string>  $joins  by merged range: the first text as it was before the texts were joined
      */
     public function __construct(
@@ -59,6 +61,7 @@ final readonly class Worksheet
         public array $joins = [],
         public ?string $origin = null,
         public array $moves = [],
+        public Unsettled $unsettled = new Unsettled,
     ) {
         $this->reading = array_reduce($corrections, fn (Reading $reading, Correction $correction) => $correction->on($reading), $found);
         $this->setup = $fitted ?? $came;
@@ -105,6 +108,11 @@ final readonly class Worksheet
     public function readAs(Reading $found, Sheet $cells, ?SheetTyping $typing): self
     {
         return $this->with(['found' => $found, 'cells' => $cells, 'typing' => $typing]);
+    }
+
+    public function withUnsettled(Unsettled $unsettled): self
+    {
+        return $this->with(['unsettled' => $unsettled]);
     }
 
     public function touched(LookMap $hand): self
@@ -164,6 +172,7 @@ final readonly class Worksheet
             'cells' => $cells, 'file' => $file, 'named' => $this->named->ordered($range, $rows), 'hand' => $this->hand->ordered($range, $rows),
             'came' => $this->came->ordered($rows), 'fitted' => $this->fitted?->ordered($rows),
             'moves' => $this->origin === null ? [] : [...$this->moves, $order],
+            'unsettled' => $this->unsettled->moved($order),
         ]);
     }
 
@@ -208,6 +217,7 @@ final readonly class Worksheet
             'hand' => $this->hand->moved($shift),
             'joins' => $joins,
             'moves' => $this->origin === null ? [] : [...$this->moves, $shift],
+            'unsettled' => $this->unsettled->moved($shift),
         ]);
     }
 
@@ -218,7 +228,7 @@ final readonly class Worksheet
         return new self(...($parts + [
             'cells' => $this->cells, 'name' => $this->name, 'found' => $this->found, 'corrections' => $this->corrections, 'typing' => $this->typing, 'stylebook' => $this->stylebook,
             'clean' => $this->clean, 'came' => $this->came, 'fitted' => $this->fitted, 'file' => $this->file, 'named' => $this->named, 'hand' => $this->hand,
-            'rules' => $this->rules, 'wears' => $this->wears, 'joins' => $this->joins, 'origin' => $this->origin, 'moves' => $this->moves,
+            'rules' => $this->rules, 'wears' => $this->wears, 'joins' => $this->joins, 'origin' => $this->origin, 'moves' => $this->moves, 'unsettled' => $this->unsettled,
         ]));
     }
 
@@ -233,6 +243,7 @@ final readonly class Worksheet
             'file' => $this->file === $other->file,
             'typing' => $this->typing === $other->typing,
             'moves' => $this->moves === $other->moves,
+            'results' => $this->unsettled === $other->unsettled,
             'corrections' => $this->corrections === $other->corrections,
             default => false,
         };
@@ -257,6 +268,7 @@ final readonly class Worksheet
             'joins' => $this->joins === [] ? null : $this->joins,
             'origin' => $this->origin,
             'moves' => $this->moves === [] ? null : array_map(fn (Shift|RowOrder $move) => $move->toArray(), $this->moves),
+            'results' => $this->unsettled->toArray(),
             default => null,
         };
     }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use DOMElement;
+use Rilvet\Formula\TableRange;
+use Rilvet\Grid\Range;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\Look;
 use Rilvet\Package\Package;
 use Rilvet\Package\PackageLimits;
 use Rilvet\Package\PackageXml;
 use Rilvet\Package\ZipReader;
+use Rilvet\Refusal;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Ruler;
 
@@ -88,6 +91,37 @@ final class Book
         }
 
         return $found;
+    }
+
+    /** The file does not say what its formulas give: whoever opens it works all of them out (18.2.2). */
+    public function asksForResults(): bool
+    {
+        return in_array(PackageXml::child($this->root, 'calcPr')?->getAttribute('fullCalcOnLoad'), ['1', 'true'], true);
+    }
+
+    /** @return array<string, TableRange> tables by the names that formulas say (18.5.1.2) */
+    public function tables(): array
+    {
+        $tables = [];
+        foreach ($this->sheets as $index => $sheet) {
+            foreach ($this->package->relationships($sheet->part) as $relationship) {
+                if ($relationship->kind !== 'table' || ! $this->package->has($relationship->target)) {
+                    continue;
+                }
+                $table = PackageXml::root(PackageXml::tree($this->package->contents($relationship->target), $relationship->target));
+                $list = PackageXml::child($table, 'tableColumns');
+                $columns = array_map(fn (DOMElement $column) => $column->getAttribute('name'), $list === null ? [] : PackageXml::children($list, 'tableColumn'));
+                try {
+                    $range = Range::parse($table->getAttribute('ref'));
+                } catch (Refusal) {
+                    continue;
+                }
+                $count = fn (string $name, int $usual) => $table->hasAttribute($name) ? (int) $table->getAttribute($name) : $usual;
+                $tables[$table->getAttribute('displayName') ?: $table->getAttribute('name')] = new TableRange($index + 1, $range, $count('headerRowCount', 1), $count('totalsRowCount', 0), $columns);
+            }
+        }
+
+        return $tables;
     }
 
     /** Greatest width of a digit in the default type, px. */

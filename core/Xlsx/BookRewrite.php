@@ -170,7 +170,7 @@ final class BookRewrite
                 continue;
             }
             match ($relationship->kind) {
-                'table', 'comments', 'pivotTable' => $this->change($relationship->target, fn (DOMElement $root) => $moves->on($root)),
+                'table', 'comments', 'threadedComment', 'pivotTable' => $this->change($relationship->target, fn (DOMElement $root) => $moves->on($root)),
                 'drawing', 'vmlDrawing' => $this->change($relationship->target, fn (DOMElement $root) => $moves->anchors($root)),
                 default => null,
             };

@@ -20,10 +20,12 @@ final class CellXml
         return ($keeps ? '<is><t xml:space="preserve">' : '<is><t>').self::text($text).'</t></is></c>';
     }
 
-    public static function of(string $address, int $format, Cell $cell): string
+    /** @param  string  $more  attributes besides the format, with a blank in front of each */
+    public static function of(string $address, int $format, Cell $cell, string $more = ''): string
     {
-        $start = "<c r=\"$address\"".($format === 0 ? '' : " s=\"$format\"");
-        $formula = $cell->formula === null ? '' : '<f>'.self::text($cell->formula).'</f>';
+        $start = "<c r=\"$address\"".($format === 0 ? '' : " s=\"$format\"").$more;
+        $kind = $cell->array === null ? '' : ' t="array" ref="'.self::text($cell->array).'"';
+        $formula = $cell->formula === null ? '' : "<f$kind>".self::text($cell->formula).'</f>';
         $value = $cell->value;
 
         return match (true) {

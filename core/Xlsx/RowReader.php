@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use DOMElement;
-use Rilvet\Act\References;
+use Rilvet\Formula\References;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Intake\Exception\FileIsWrong;
@@ -161,7 +161,7 @@ final class RowReader
                 }
             }
             $formula = $formulas[$index] === '' && $formulaAttributes[$index] === '' ? null : $this->formula($formulaAttributes[$index], Text::read($formulas[$index]), $row, $column);
-            $cell = $this->cell($type, $value === '' ? ($type === 'inlineStr' ? Text::read($inline[$index]) : null) : $value, $formula, $row, $column);
+            $cell = $this->cell($type, $value === '' ? ($type === 'inlineStr' ? Text::read($inline[$index]) : null) : $value, $formula, $row, $column, self::filled($formulaAttributes[$index]));
             $stored[] = $cell->stored();
             $signature .= $this->letter($cell, $format);
         }
@@ -238,7 +238,7 @@ final class RowReader
     }
 
     /** @param  string|null  $value  as it stands in the xml, or the inline text as it reads */
-    private function cell(string $type, ?string $value, ?string $formula, int $row, int $column): Cell
+    private function cell(string $type, ?string $value, ?string $formula, int $row, int $column, ?string $array = null): Cell
     {
         $error = null;
         $read = null;
@@ -274,10 +274,16 @@ final class RowReader
         }
 
         return match (true) {
-            $formula !== null => Cell::formula($formula, $read, $error),
+            $formula !== null => Cell::formula($formula, $read, $error, $array),
             $error !== null => Cell::error($error),
             default => Cell::of($read),
         };
+    }
+
+    /** The range that an array formula fills; null for a plain formula (18.3.1.40). */
+    private static function filled(string $attributes): ?string
+    {
+        return str_contains($attributes, 't="array"') && preg_match('~\sref="([^"]+)"~', $attributes, $range) === 1 ? $range[1] : null;
     }
 
     /** A date of ISO 8601 as a serial day (18.17.4). */
@@ -344,13 +350,13 @@ final class RowReader
         $v = PackageXml::child($c, 'v');
         $is = PackageXml::child($c, 'is');
         $attributes = '';
-        foreach (['t', 'si'] as $name) {
+        foreach (['t', 'si', 'ref'] as $name) {
             $attributes .= $f?->hasAttribute($name) === true ? " $name=\"{$f->getAttribute($name)}\"" : '';
         }
         $formula = $f === null ? null : $this->formula($attributes, Text::plain($f->textContent), $row, $column);
         $type = $c->getAttribute('t') === 'n' ? '' : $c->getAttribute('t');
         $value = $is !== null && $type === 'inlineStr' ? Text::rich($is) : $v?->textContent;
 
-        return $this->cell($type, $type === 'str' || $type === 'e' ? ($value === null ? null : htmlspecialchars($value, ENT_XML1)) : $value, $formula, $row, $column);
+        return $this->cell($type, $type === 'str' || $type === 'e' ? ($value === null ? null : htmlspecialchars($value, ENT_XML1)) : $value, $formula, $row, $column, self::filled($attributes));
     }
 }

@@ -78,7 +78,9 @@ final class SheetRewrite
         $stream = new SheetStream($this->book->package, $this->from->part);
         $next = 1;
         $begun = false;
-        foreach ($stream->rows() as $row => [$attributes, $xml]) {
+        $rows = $this->moves->isEmpty() ? $stream->rows() : (new MovedRows($this->moves, $this->from->part, fn () => $this->root))->of($stream->rows());
+        $this->isChanged = ! $this->moves->isEmpty();
+        foreach ($rows as $row => [$attributes, $xml]) {
             if (! $begun) {
                 $out->write($this->begin($stream->head));
                 $begun = true;
@@ -307,7 +309,7 @@ final class SheetRewrite
             $edited = $model[$column - 1] ?? null;
             $target = $this->looks->format($format, $wears, $column, $wears->look->is(Attribute::Clip) ? fn () => $edited ?? $this->shown($row, $column, $text) : null) ?? 0;
             if ($edited !== null) {
-                $xml .= CellXml::of(Place::address($row, $column), $target, $edited);
+                $xml .= CellXml::of(Place::address($row, $column), $target, $edited, $edited->array !== null && preg_match('~\scm="\d+"~', $attributes, $dynamic) === 1 ? $dynamic[0] : '');
             } elseif ($target === $format) {
                 $xml .= $text;
             } else {

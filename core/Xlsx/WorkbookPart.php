@@ -7,6 +7,7 @@ namespace Rilvet\Xlsx;
 use DOMElement;
 use Rilvet\Package\PackageXml;
 use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 
 /** Writes the part of a workbook (ISO/IEC 29500-1 18.2.27) as it is, with what was set otherwise: names, order and visibility of sheets, and defined names. */
 final class WorkbookPart
@@ -18,15 +19,33 @@ final class WorkbookPart
     /** @return string|null null where nothing is other than it was */
     public function xml(bool $formulasChanged): ?string
     {
+        $unsettled = array_filter($this->workbook->sheets, fn (Worksheet $sheet) => ! $sheet->unsettled->isEmpty()) !== [];
         $tree = PackageXml::tree($this->book->package->contents($this->book->part), $this->book->part);
         $root = PackageXml::root($tree);
         $changed = $this->sheetList($root);
         $changed = $this->definedNames($root) || $changed;
-        $calculation = $formulasChanged ? PackageXml::child($root, 'calcPr') : null;
+        $calculation = $formulasChanged || $unsettled ? PackageXml::child($root, 'calcPr') : null;
+        if ($unsettled && $calculation === null) {
+            $calculation = $tree->createElementNS((string) $root->namespaceURI, 'calcPr');
+            assert($calculation instanceof DOMElement);
+            $root->insertBefore($calculation, self::after($root));
+        }
         // Results that depend on changed cells are worked out anew when the file is opened.
         $calculation?->setAttribute('fullCalcOnLoad', '1');
 
         return $changed || $calculation !== null ? (string) $tree->saveXML() : null;
+    }
+
+    /** What the settings of calculation stand before (18.2.27). */
+    private static function after(DOMElement $root): ?DOMElement
+    {
+        foreach ($root->childNodes as $child) {
+            if ($child instanceof DOMElement && in_array($child->localName, ['oleSize', 'customWorkbookViews', 'pivotCaches', 'smartTagPr', 'smartTagTypes', 'webPublishing', 'fileRecoveryPr', 'webPublishObjects', 'extLst'], true)) {
+                return $child;
+            }
+        }
+
+        return null;
     }
 
     private function sheetList(DOMElement $root): bool

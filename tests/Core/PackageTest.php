@@ -6,7 +6,7 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rilvet\Act\References;
+use Rilvet\Formula\References;
 use Rilvet\Look\Attribute;
 use Rilvet\Package\Package;
 use Rilvet\Package\PackageLimits;

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Change;
 use Rilvet\Act\MoveCells;
 use Rilvet\Act\Patch;
-use Rilvet\Act\References;
+use Rilvet\Formula\References;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Block;
 use Rilvet\Grid\BlockSheet;

@@ -20,7 +20,8 @@ final class RoomsTest extends TestCase
         'Intake' => ['Grid', 'Number'],
         'Reading' => ['Grid', 'Number', 'Intake'],
         'Stylebook' => ['Grid', 'Colour', 'Number', 'Look', 'Reading'],
-        'Work' => ['Grid', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook'],
+        'Formula' => ['Grid'],
+        'Work' => ['Grid', 'Formula', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook'],
     ];
 
     /** @return iterable<string, array{string}> */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
-use Rilvet\Act\References;
+use Rilvet\Formula\References;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Shift;
 use Rilvet\Look\LookMap;

@@ -8,7 +8,7 @@ use App\Bench\Bench;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Rilvet\Act\References;
+use Rilvet\Formula\References;
 use Tests\TestCase;
 
 /** Names, colours and visibility of sheets; sizes and sorting through the server. */

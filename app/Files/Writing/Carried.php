@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files\Writing;
 
 use Rilvet\Grid\Sheet;
+use Rilvet\Grid\Shift;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Reading\Part;
@@ -64,8 +65,8 @@ final class Carried
     private static function cutsTables(Workbook $workbook): bool
     {
         foreach ($workbook->sheets as $sheet) {
-            foreach ($sheet->moves as $shift) {
-                if (! $shift->rows) {
+            foreach ($sheet->moves as $move) {
+                if ($move instanceof Shift && ! $move->rows) {
                     return true;
                 }
             }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rilvet\Act;
+namespace Rilvet\Formula;
 
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Shift;
@@ -14,7 +14,7 @@ use Rilvet\Grid\Shift;
 final readonly class References
 {
     /** What a formula is made of, as far as telling references from the rest needs. */
-    private const PIECES = '~
+    public const PIECES = '~
         "(?:[^"]|"")*"
         | \#[A-Z0-9/]+[!?]?
         | (?<sheet> \'(?:[^\']|\'\')+\'! | (?:\[[^\]]*\])?[\p{L}_][\p{L}\p{N}_.]*(?::[\p{L}_][\p{L}\p{N}_.]*)?! )?
@@ -22,7 +22,7 @@ final readonly class References
             | (?<left>\$?[A-Z]{1,3}):(?<right>\$?[A-Z]{1,3})
             | (?<top>\$?\d{1,7}):(?<bottom>\$?\d{1,7}) )
           (?![\p{L}\p{N}_.(\[!])
-        | [\p{L}_\\\\][\p{L}\p{N}_.\\\\]*
+        | (?<word> [\p{L}_\\\\][\p{L}\p{N}_.\\\\?]* )
         | \d+(?:\.\d+)?(?:E[+-]?\d+)?
         | (?<bracket> \[ (?: [^\[\]]++ | (?&bracket) )* \] )
     ~xiu';
@@ -172,7 +172,8 @@ final readonly class References
         return $write($first, $a).':'.$write($last, $b);
     }
 
-    private static function plain(string $prefix): string
+    /** The name of a sheet as it is, from its prefix with "!" and perhaps quotes. */
+    public static function plain(string $prefix): string
     {
         $name = substr($prefix, 0, -1);
 

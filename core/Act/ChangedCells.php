@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Act;
+
+use Rilvet\Formula\Graph;
+use Rilvet\Formula\Meaning;
+use Rilvet\Formula\Scope;
+use Rilvet\Formula\Spans;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\EditedSheet;
+use Rilvet\Grid\Range;
+use Rilvet\Grid\Shift;
+use Rilvet\Intake\SheetTyping;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+
+/** Which cells hold something else after an act than before, as formulas see it. */
+final class ChangedCells
+{
+    /** Functions that say where something stands. */
+    private const PLACES = ['ROW', 'COLUMN', 'CELL', 'SHEET', 'SHEETS', 'ADDRESS', 'FORMULATEXT'];
+
+    /** @var array<int, list<Range>> by sheet */
+    public array $cells = [];
+
+    /** @var array<int, array<int, array<int, true>>> formulas that are new, or look at more or fewer cells: by sheet, row, column */
+    private array $formulas = [];
+
+    private readonly ?Shift $shift;
+
+    /** @var list<int> sheets on which it moves places */
+    private readonly array $moved;
+
+    private readonly Scope $was;
+
+    private readonly Scope $is;
+
+    public function __construct(Act $act, private readonly Workbook $before, private readonly Workbook $after)
+    {
+        $this->shift = $act instanceof MovesPlaces ? $act->shift() : null;
+        $this->moved = $act instanceof MovesPlaces ? $act->movesPlacesOn() : [];
+        $scope = fn (Workbook $workbook) => new Scope(array_map(fn (Worksheet $sheet) => $sheet->name, $workbook->sheets), $workbook->names, $workbook->tables);
+        $this->was = $scope($before);
+        $this->is = $scope($after);
+        foreach ($act instanceof MovesPlaces ? $act->changedCells($before) : [] as $sheet => $range) {
+            $this->cells[$sheet][] = $range;
+        }
+        foreach ($after->sheets as $number => $sheet) {
+            $old = $before->sheets[$number] ?? null;
+            if ($old === null || $old === $sheet) {
+                continue;
+            }
+            $old->cells === $sheet->cells || $this->compare($number, $sheet);
+            if ($old->typing !== $sheet->typing && $this->shift === null && $sheet->cells->rows() > 0) {
+                $this->typed($number, $old->typing, $sheet);
+            }
+        }
+    }
+
+    public function isNothing(): bool
+    {
+        return $this->cells === [] && $this->formulas === [] && $this->shift === null;
+    }
+
+    /**
+     * Where a cell stood before.
+     *
+     * @return array{int, int}|null row and column; null where it was not there
+     */
+    public function place(int $sheet, int $row, int $column): ?array
+    {
+        if ($this->shift === null || ! in_array($sheet, $this->moved, true)) {
+            return [$row, $column];
+        }
+        $place = $this->shift->inverse()->place($this->shift->rows ? $row : $column);
+
+        return $place === null ? null : ($this->shift->rows ? [$place, $column] : [$row, $place]);
+    }
+
+    /** Whether a formula means what it meant: it is the same, or says the same of places that moved. */
+    public function isSameFormula(Cell $was, Cell $is, int $sheet): bool
+    {
+        return $is->formula !== null && ($was->formula === $is->formula || $this->shift !== null && $is->value === $was->value && $is->error === $was->error);
+    }
+
+    /**
+     * Formulas that have to be calculated for their own sake.
+     *
+     * @return array<int, Spans> rows by run
+     */
+    public function formulas(Graph $graph): array
+    {
+        $own = [];
+        $names = $this->resized();
+        foreach ($graph->runs as $number => [$sheet, $run, $meaning]) {
+            foreach ($this->formulas[$sheet] ?? [] as $row => $columns) {
+                if ($row >= $run->first && $row <= $run->last && isset($columns[$run->column])) {
+                    ($own[$number] ??= new Spans)->add($row, $row);
+                }
+            }
+            $all = $this->shift !== null && (array_intersect(self::PLACES, array_keys($meaning->calls)) !== [] || ! $this->shift->in && $this->losesWithin($meaning))
+                || $names !== '' && preg_match($names, $run->formula) === 1;
+            $all && ($own[$number] ??= new Spans)->add($run->first, $run->last);
+        }
+
+        return $own;
+    }
+
+    private function compare(int $number, Worksheet $sheet): void
+    {
+        $edits = [];
+        for ($cells = $sheet->cells; $cells instanceof EditedSheet; $cells = $cells->beneath) {
+            foreach ($cells->edits as $row => $line) {
+                $edits[$row] = ($edits[$row] ?? []) + $line;
+            }
+        }
+        foreach ($edits as $row => $line) {
+            $from = $this->place($number, $row, 1);
+            $old = [];
+            foreach ($from === null ? [] : $this->before->sheet($number)->cells->read($from[0], $from[0]) as $found) {
+                $old = $found;
+            }
+            foreach ($line as $column => $cell) {
+                $place = $this->place($number, $row, $column);
+                $was = $place === null ? Cell::blank() : $old[$place[1] - 1] ?? Cell::blank();
+                if ($cell->formula !== null) {
+                    $isOnlySaid = $was->formula !== null && ($cell->value !== null || $cell->error !== null) && $cell->value === $was->value && $cell->error === $was->error;
+                    if (! $isOnlySaid || ! $this->looksAtAsMuch($number, $was, $cell, $place ?? [$row, $column], [$row, $column])) {
+                        $this->formulas[$number][$row][$column] = true;
+                    }
+                } elseif (! $cell->sameDataAs($was)) {
+                    $this->cells[$number][] = Range::of($row, $column, $row, $column);
+                }
+            }
+        }
+        $this->cells[$number] = self::gathered($this->cells[$number] ?? []);
+        if ($this->cells[$number] === []) {
+            unset($this->cells[$number]);
+        }
+    }
+
+    /**
+     * Many cells as the rectangle around them.
+     *
+     * @param  list<Range>  $ranges
+     * @return list<Range>
+     */
+    private static function gathered(array $ranges): array
+    {
+        return count($ranges) <= 2_000 ? $ranges : [array_reduce(array_slice($ranges, 1), fn (Range $all, Range $range) => $all->around($range), $ranges[0])];
+    }
+
+    /**
+     * Whether a formula that says its places anew looks at as many cells as it did.
+     *
+     * @param  array{int, int}  $from
+     * @param  array{int, int}  $to
+     */
+    private function looksAtAsMuch(int $sheet, Cell $was, Cell $is, array $from, array $to): bool
+    {
+        $sizes = fn (Cell $cell, Scope $scope, array $at) => array_map(fn ($reference) => [$reference->range->rows(), $reference->range->columns()], Meaning::of((string) $cell->formula, $scope, $sheet, $at[0], $at[1])->references);
+
+        return substr_count((string) $is->formula, '#REF!') === substr_count((string) $was->formula, '#REF!') && $sizes($was, $this->was, $from) === $sizes($is, $this->is, $to);
+    }
+
+    /** Whether rows or columns were taken out of what it looks at without its text saying so: whole columns are as long as ever. */
+    private function losesWithin(Meaning $meaning): bool
+    {
+        foreach ($meaning->references as $reference) {
+            $range = $reference->range;
+            if (in_array($reference->sheet, $this->moved, true) && ($range->rows() === Address::ROWS || $range->columns() === Address::COLUMNS)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** An expression for names and tables that mean more or fewer cells than before; empty where none does. */
+    private function resized(): string
+    {
+        $words = [];
+        $sizes = fn (string $refers, Scope $scope) => array_map(fn ($reference) => [$reference->range->rows(), $reference->range->columns()], Meaning::of($refers, $scope, 1, 1, 1)->references);
+        foreach ($this->after->names as $name => $refers) {
+            $was = $this->before->names[$name] ?? null;
+            if ($was !== $refers && ($was === null || $sizes($was, $this->was) !== $sizes($refers, $this->is) || str_contains($refers, '#REF!'))) {
+                $words[] = preg_quote((string) $name, '~');
+            }
+        }
+        foreach ($this->before->tables as $name => $table) {
+            $now = $this->after->tables[$name] ?? null;
+            if ($now === null || $now->range->rows() !== $table->range->rows()) {
+                $words[] = preg_quote((string) $name, '~');
+            }
+        }
+
+        return $words === [] ? '' : '~(?<![\p{L}\p{N}_.])(?:'.implode('|', $words).')(?![\p{L}\p{N}_.])~iu';
+    }
+
+    private function typed(int $number, ?SheetTyping $old, Worksheet $sheet): void
+    {
+        for ($column = 1; $column <= $sheet->cells->columns(); $column++) {
+            if (($old->columns[$column] ?? null) != ($sheet->typing->columns[$column] ?? null)) {
+                $this->cells[$number][] = Range::of(1, $column, $sheet->cells->rows(), $column);
+            }
+        }
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Formula;
+
+use Rilvet\Grid\Range;
+use Rilvet\Grid\RowOrder;
+use Rilvet\Grid\Shift;
+
+/**
+ * Formulas of a sheet whose last value may no longer be what they give: those that wait to be calculated, and those that
+ * cannot be calculated here and keep the value that they came with.
+ */
+final readonly class Unsettled
+{
+    /**
+     * @param  list<Range>  $waiting  disjoint
+     * @param  list<Range>  $kept  disjoint
+     */
+    public function __construct(public array $waiting = [], public array $kept = [])
+    {
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->waiting === [] && $this->kept === [];
+    }
+
+    /** How many formulas cannot be calculated here. */
+    public function countKept(): int
+    {
+        return array_sum(array_map(fn (Range $range) => $range->cells(), $this->kept));
+    }
+
+    /** How many formulas wait to be calculated. */
+    public function countWaiting(): int
+    {
+        return array_sum(array_map(fn (Range $range) => $range->cells(), $this->waiting));
+    }
+
+    public function holds(int $row, int $column): bool
+    {
+        foreach ([...$this->waiting, ...$this->kept] as $range) {
+            if ($range->contains($row, $column)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function moved(Shift|RowOrder $move): self
+    {
+        $each = fn (Range $range) => $move instanceof RowOrder ? $move->ranges($range) : array_filter([$move->range($range)]);
+        $all = fn (array $ranges) => array_values(array_merge(...array_map($each, $ranges)));
+
+        return new self($all($this->waiting), $all($this->kept));
+    }
+
+    /** @return array{waiting: list<string>, kept: list<string>}|null null where there are none */
+    public function toArray(): ?array
+    {
+        return $this->isEmpty() ? null : ['waiting' => array_map(strval(...), $this->waiting), 'kept' => array_map(strval(...), $this->kept)];
+    }
+
+    /** @param  array{waiting: list<string>, kept: list<string>}|null  $data */
+    public static function fromArray(?array $data): self
+    {
+        return $data === null ? new self : new self(array_map(Range::parse(...), $data['waiting']), array_map(Range::parse(...), $data['kept']));
+    }
+}
