@@ -6,8 +6,10 @@ namespace Rilvet\Act;
 
 use Rilvet\Formula\Graph;
 use Rilvet\Formula\Meaning;
+use Rilvet\Formula\References;
 use Rilvet\Formula\Scope;
 use Rilvet\Formula\Spans;
+use Rilvet\Formula\Values;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
@@ -117,15 +119,12 @@ final class ChangedCells
                 $edits[$row] = ($edits[$row] ?? []) + $line;
             }
         }
+        ksort($edits);
+        $old = new Values([$number => $this->before->sheet($number)->cells], INF);
         foreach ($edits as $row => $line) {
-            $from = $this->place($number, $row, 1);
-            $old = [];
-            foreach ($from === null ? [] : $this->before->sheet($number)->cells->read($from[0], $from[0]) as $found) {
-                $old = $found;
-            }
             foreach ($line as $column => $cell) {
                 $place = $this->place($number, $row, $column);
-                $was = $place === null ? Cell::blank() : $old[$place[1] - 1] ?? Cell::blank();
+                $was = $place === null ? Cell::blank() : $old->at($number, ...$place);
                 if ($cell->formula !== null) {
                     $isOnlySaid = $was->formula !== null && ($cell->value !== null || $cell->error !== null) && $cell->value === $was->value && $cell->error === $was->error;
                     if (! $isOnlySaid || ! $this->looksAtAsMuch($number, $was, $cell, $place ?? [$row, $column], [$row, $column])) {
@@ -161,6 +160,16 @@ final class ChangedCells
      */
     private function looksAtAsMuch(int $sheet, Cell $was, Cell $is, array $from, array $to): bool
     {
+        if ($this->shift !== null) {
+            // Where places moved, only whether a range grew or shrank matters, and the move itself tells.
+            foreach ($this->moved as $moved) {
+                if ((new References($this->shift, $this->before->sheet($moved)->name))->resizes((string) $was->formula, $sheet === $moved)) {
+                    return false;
+                }
+            }
+
+            return true;
+        }
         $sizes = fn (Cell $cell, Scope $scope, array $at) => array_map(fn ($reference) => [$reference->range->rows(), $reference->range->columns()], Meaning::of((string) $cell->formula, $scope, $sheet, $at[0], $at[1])->references);
 
         return substr_count((string) $is->formula, '#REF!') === substr_count((string) $was->formula, '#REF!') && $sizes($was, $this->was, $from) === $sizes($is, $this->is, $to);

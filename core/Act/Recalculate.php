@@ -137,9 +137,10 @@ final readonly class Recalculate
         foreach ($touched as $number => $ranges) {
             $sheet = $workbook->sheet($number);
             $edits = [];
+            $there = new Values([$number => $sheet->cells], INF);
             foreach ($values->results[$number] ?? [] as $row => $cells) {
                 foreach ($cells as $column => $result) {
-                    $was = self::cell($sheet, $row, $column);
+                    $was = $there->at($number, $row, $column);
                     $now = $was->giving($result->value, $result->error);
                     if (! $now->sameDataAs($was)) {
                         $edits[$row][$column] = $now;
@@ -157,15 +158,6 @@ final readonly class Recalculate
         }
 
         return $workbook;
-    }
-
-    private static function cell(Worksheet $sheet, int $row, int $column): Cell
-    {
-        foreach ($sheet->cells->read($row, $row, $column, $column) as $cells) {
-            return $cells[$column - 1] ?? Cell::blank();
-        }
-
-        return Cell::blank();
     }
 
     /**

@@ -11,7 +11,7 @@ use Rilvet\Grid\Shift;
  * Moves the references of formulas along when rows or columns are put in or taken out (grammar: ISO/IEC 29500-1 18.17.2).
  * What is no reference stays as it is: texts, numbers, functions such as LOG10, structured and foreign references.
  */
-final readonly class References
+final class References
 {
     /** What a formula is made of, as far as telling references from the rest needs. */
     public const PIECES = '~
@@ -28,8 +28,24 @@ final readonly class References
     ~xiu';
 
     /** @param  string  $sheet  the name of the sheet in which rows or columns move */
-    public function __construct(private Shift $shift, private string $sheet)
+    public function __construct(private readonly Shift $shift, private readonly string $sheet)
     {
+    }
+
+    /** Something that was moved looks at more cells than it did, or at fewer. */
+    private bool $isResized = false;
+
+    /**
+     * Whether a formula looks at more or fewer cells after the move.
+     *
+     * @param  bool  $own  the formula stands on the sheet that moves
+     */
+    public function resizes(string $formula, bool $own): bool
+    {
+        $this->isResized = false;
+        $this->moved($formula, $own);
+
+        return $this->isResized;
     }
 
     /**
@@ -163,9 +179,12 @@ final readonly class References
         }
         $stretch = $this->shift->stretch(min($a, $b), max($a, $b));
         if ($stretch === null || $stretch[0] > $limit) {
+            $this->isResized = true;
+
             return '#REF!';
         }
         $ends = [$stretch[0], min($limit, $stretch[1])];
+        $this->isResized = $this->isResized || $ends[1] - $ends[0] !== abs($a - $b);
         [$a, $b] = $a <= $b ? $ends : array_reverse($ends);
         $write = fn (string $old, int $to) => (str_starts_with($old, '$') ? '$' : '').($rows ? $to : Address::columnName($to));
 

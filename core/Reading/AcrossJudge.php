@@ -9,6 +9,9 @@ use Rilvet\Intake\TotalWords;
 /** Columns whose figures are the sums or means of the columns at their left, row by row. */
 final class AcrossJudge
 {
+    /** Totals that a grand total may be the sum of. */
+    private const MOST = 60;
+
     /**
      * @param  list<ColumnReading>  $columns
      * @param  list<int>  $rows  body rows to look at
@@ -17,7 +20,7 @@ final class AcrossJudge
     public static function judge(Region $region, array $columns, array $rows): array
     {
         $totals = [];
-        $numeric = [];
+        $numeric = $running = [];
         $subtotals = [];
         foreach ($columns as $column) {
             $isFigures = in_array($column->kind, [ColumnKind::Integer, ColumnKind::Decimal, ColumnKind::Amount, ColumnKind::Duration], true) && $column->role === ColumnRole::Data;
@@ -31,11 +34,11 @@ final class AcrossJudge
             }
             $word = $column->heading !== null && TotalWords::in($column->heading);
             $why = self::sumsAcross($region, $column->column, $rows) ? 'its formulas sum the columns before it' : null;
-            foreach ($why !== null ? [] : [$numeric, array_slice($numeric, -4), array_slice($numeric, -3), array_slice($numeric, -12), $subtotals] as $addends) {
+            foreach ($why !== null ? [] : [$numeric, array_slice($numeric, -4), array_slice($numeric, -3), array_slice($numeric, -12), array_slice($subtotals, -self::MOST)] as $addends) {
                 if (count($addends) < 2 || ($numeric !== $addends && $subtotals !== $addends && ! $word)) {
                     continue;
                 }
-                $why = self::holds($region, $column->column, $addends, $rows, $word);
+                $why = self::holds($region, $column->column, count($addends), $addends === $numeric ? $running : self::summed($region, $addends, $rows), $word);
                 if ($why !== null) {
                     break;
                 }
@@ -45,12 +48,15 @@ final class AcrossJudge
                 $subtotals[] = $column->column;
                 if (! str_contains($why, 'mean')) {
                     // What follows a total is a new stretch of addends, but a mean right after it is of the same.
-                    $numeric = self::nextIsStatistic($columns, $column->column) ? $numeric : [];
+                    if (! self::nextIsStatistic($columns, $column->column)) {
+                        $numeric = $running = [];
+                    }
                 }
 
                 continue;
             }
             $numeric[] = $column->column;
+            $running = self::summed($region, [$column->column], $rows, $running);
         }
 
         return $totals;
@@ -81,31 +87,54 @@ final class AcrossJudge
     }
 
     /**
+     * Sums of some columns by row, added to those of others: with each column that comes the sum of all grows, so that a
+     * thousand columns are not added up a thousand times.
+     *
      * @param  list<int>  $addends
      * @param  list<int>  $rows
+     * @param  array<int, array{float, int, float}>  $sums
+     * @return array<int, array{float, int, float}> sum, how many figures, the coarsest unit among them; by row
      */
-    private static function holds(Region $region, int $column, array $addends, array $rows, bool $word): ?string
+    private static function summed(Region $region, array $addends, array $rows, array $sums = []): array
+    {
+        foreach (array_slice($rows, 0, 120) as $row) {
+            [$sum, $count, $unit] = $sums[$row] ?? [0.0, 0, 0.0];
+            foreach ($addends as $at) {
+                $number = $region->cell($row, $at)->number();
+                if ($number !== null) {
+                    $sum += $number;
+                    $count++;
+                    $unit = max($unit, self::unit($number));
+                }
+            }
+            $sums[$row] = [$sum, $count, $unit];
+        }
+
+        return $sums;
+    }
+
+    /** @param  array<int, array{float, int, float}>  $sums  of the columns that could be its addends, by row */
+    private static function holds(Region $region, int $column, int $count, array $sums, bool $word): ?string
     {
         $sum = 0;
         $mean = 0;
         $exact = 0;
         $tested = 0;
-        foreach (array_slice($rows, 0, 120) as $row) {
+        foreach ($sums as $row => [$all, $figures, $unit]) {
             $value = $region->cell($row, $column)->number();
-            $values = array_filter(array_map(fn (int $at) => $region->cell($row, $at)->number(), $addends), fn (?float $number) => $number !== null);
-            if ($value === null || count($values) < 2 || ($value === 0.0 && array_sum($values) === 0.0)) {
+            if ($value === null || $figures < 2 || ($value === 0.0 && $all === 0.0)) {
                 continue;
             }
             $tested++;
-            $tolerance = self::tolerance([...$values, $value]);
-            $sum += abs(array_sum($values) - $value) <= $tolerance * count($values) ? 1 : 0;
-            $exact += abs(array_sum($values) - $value) < 1e-6 ? 1 : 0;
-            $mean += abs(array_sum($values) / count($values) - $value) <= max($tolerance, 0.006 * ($word ? 1 : 0)) ? 1 : 0;
+            // Half a unit of the last shown place.
+            $tolerance = 0.51 * max($unit, self::unit($value)) + 1e-6;
+            $sum += abs($all - $value) <= $tolerance * $figures ? 1 : 0;
+            $exact += abs($all - $value) < 1e-6 ? 1 : 0;
+            $mean += abs($all / $figures - $value) <= max($tolerance, 0.006 * ($word ? 1 : 0)) ? 1 : 0;
         }
         if ($tested < ($word ? 2 : 3)) {
             return null;
         }
-        $count = count($addends);
 
         return match (true) {
             // Without a word in the heading, sums must come out exactly more often than not.
@@ -115,20 +144,15 @@ final class AcrossJudge
         };
     }
 
-    /** @param  array<float>  $values */
-    private static function tolerance(array $values): float
+    /** The place of the last digit of a number, at most a tenth; 0 for whole ones. */
+    private static function unit(float $value): float
     {
-        $unit = 0.0;
-        foreach ($values as $value) {
-            foreach ([1.0, 0.1, 0.01, 0.001, 0.0001] as $step) {
-                if (abs($value / $step - round($value / $step)) < 1e-6) {
-                    $unit = max($unit, $step === 1.0 ? 0.0 : $step);
-
-                    break;
-                }
+        foreach ([1.0, 0.1, 0.01, 0.001, 0.0001] as $step) {
+            if (abs($value / $step - round($value / $step)) < 1e-6) {
+                return $step === 1.0 ? 0.0 : $step;
             }
         }
 
-        return 0.51 * $unit + 1e-6;
+        return 0.0;
     }
 }

@@ -94,18 +94,7 @@ final class Region
                 $tally[$letter] = ($tally[$letter] ?? 0) + 1;
             }
         }
-        if ($tally === []) {
-            return '.';
-        }
-        arsort($tally);
-        $first = (string) array_key_first($tally);
-        // A heading weighs as much as a single row of figures: between the two, the figures are the body.
-        foreach ($first === 't' ? $tally : [] as $letter => $count) {
-            if ($letter !== 't' && $count === $tally['t']) {
-                return (string) $letter;
-            }
-        }
 
-        return $first;
+        return RunningTally::most($tally);
     }
 }

@@ -29,9 +29,20 @@ final class RowBands
         $region = new Region($this->facts, $range);
         $cuts = [];
         $start = $range->top;
+        $above = new RunningTally($region);
+        $all = null;
         foreach ($this->starts($region) as $row) {
-            if ($row > $start && $this->begins($region, $start, $row)) {
+            if ($row === $start) {
+                continue;
+            }
+            if ($all === null) {
+                $all = new RunningTally($region);
+                $all->upTo($range->bottom + 1);
+            }
+            $above->upTo($row);
+            if ($this->begins($region, $row, $above, $passed ??= new RunningTally($region), $all)) {
                 $cuts[] = $start = $row;
+                $above->restart($row);
             }
         }
         $bands = [];
@@ -69,24 +80,31 @@ final class RowBands
         return $starts;
     }
 
-    private function begins(Region $region, int $start, int $row): bool
+    /**
+     * @param  RunningTally  $above  of the table above, down to the row
+     * @param  RunningTally  $passed  of all that was passed
+     * @param  RunningTally  $all  of the whole region
+     */
+    private function begins(Region $region, int $row, RunningTally $above, RunningTally $passed, RunningTally $all): bool
     {
-        if ($row - $start > self::FAR && $this->allBlank($region, $row - self::FAR, $row - 1)) {
+        if ($row - self::FAR >= $region->range->top && $this->allBlank($region, $row - self::FAR, $row - 1)) {
             return true;
         }
         // The rows from here: lone lines (a title perhaps), then the first full row.
         $full = $row;
         $lone = 0;
-        while ($full <= $region->range->bottom && ($region->isBlank($full) || $region->loneText($full) !== null)) {
+        while ($full <= $region->range->bottom && $full - $row <= 8 && ($region->isBlank($full) || $region->loneText($full) !== null)) {
             $lone += $region->isBlank($full) ? 0 : 1;
             $full++;
         }
         if ($full > $region->range->bottom || $full - $row > 8) {
             return false;
         }
-        $above = $this->typedColumns($region, $start, $row - 1);
-        if ($above === []) {
-            return $this->wordsTableEnds($region, $start, $row, $full, $lone);
+        $typed = $above->typed();
+        if ($typed === []) {
+            return $above->full() >= 2 && $region->isBlank($row - 1)
+                // A table of words only: the next one begins after a blank row with a lone line, or with another width.
+                && ($passed->isTypedBelow($all, $full) || $lone > 0 || $region->letters($full) !== $region->letters($above->lastFull()));
         }
         // Words over the figures: a heading. Anything else in those columns: the same table goes on.
         $letters = $region->letters($full);
@@ -94,15 +112,15 @@ final class RowBands
         $figures = 0;
         foreach (str_split($letters) as $at => $letter) {
             if ($letter === 't' || $letter === 'w') {
-                $words += isset($above[$at]) ? 1 : 0;
+                $words += isset($typed[$at]) ? 1 : 0;
             } elseif (str_contains(Signature::TYPED, $letter)) {
                 $figures++;
             }
         }
         if ($figures > 0 && ! NumericHeading::at($region, $full)) {
-            return ! $this->sameShape($region, $full, $above) && $region->isBlank($row - 1) && $this->disjoint($region, $start, $row);
+            return ! $this->sameShape($region, $full, $typed) && $region->isBlank($row - 1) && $this->disjoint($region, $above, $row);
         }
-        $blankBefore = $row > $start && $region->isBlank($row - 1);
+        $blankBefore = $region->isBlank($row - 1);
         $filled = $region->filled($full);
         $next = $full + 1;
         while ($next <= $region->range->bottom && $region->isBlank($next)) {
@@ -115,22 +133,7 @@ final class RowBands
             return $blankBefore;
         }
 
-        return ($words >= 2 || ($words >= 1 && ($blankBefore || $lone > 0))) && $filled >= 2 && ($blankBefore || $lone > 0 || $words >= 0.6 * count($above));
-    }
-
-    /** A table of words only: the next one begins after a blank row with a lone line, or with another width. */
-    private function wordsTableEnds(Region $region, int $start, int $row, int $full, int $lone): bool
-    {
-        $rows = 0;
-        for ($at = $start; $at < $row; $at++) {
-            $rows += $region->isBlank($at) || $region->loneText($at) !== null ? 0 : 1;
-        }
-        if ($rows < 2 || ! $region->isBlank($row - 1)) {
-            return false;
-        }
-        $typedBelow = $this->typedColumns($region, $full, $region->range->bottom) !== [];
-
-        return $typedBelow || $lone > 0 || $region->letters($full) !== $region->letters($this->lastFull($region, $start, $row));
+        return ($words >= 2 || ($words >= 1 && ($blankBefore || $lone > 0))) && $filled >= 2 && ($blankBefore || $lone > 0 || $words >= 0.6 * count($typed));
     }
 
     private function allBlank(Region $region, int $from, int $to): bool
@@ -142,31 +145,6 @@ final class RowBands
         }
 
         return true;
-    }
-
-    private function lastFull(Region $region, int $start, int $row): int
-    {
-        for ($at = $row - 1; $at > $start; $at--) {
-            if (! $region->isBlank($at) && $region->loneText($at) === null) {
-                return $at;
-            }
-        }
-
-        return $start;
-    }
-
-    /** @return array<int, true> offsets of the columns whose cells are mostly figures, dates or times */
-    private function typedColumns(Region $region, int $from, int $to): array
-    {
-        $typed = [];
-        for ($column = $region->range->left; $column <= $region->range->right; $column++) {
-            $majority = $region->majority($column, $from, $to);
-            if ($majority !== '.' && $majority !== 't') {
-                $typed[$column - $region->range->left] = true;
-            }
-        }
-
-        return $typed;
     }
 
     /**
@@ -188,12 +166,13 @@ final class RowBands
     }
 
     /** The columns used below do not touch those used above. */
-    private function disjoint(Region $region, int $start, int $row): bool
+    private function disjoint(Region $region, RunningTally $above, int $row): bool
     {
-        $used = fn (int $from, int $to) => array_reduce($region->sample($from, $to, 300), fn (string $mask, int $at) => $mask | strtr($region->letters($at), '.-twTnNSdDhHbBeE', "\0xxxxxxxxxxxxxxx"), '');
-        $above = $used($start, $row - 1);
-        $below = $used($row, min($region->range->bottom, $row + 20));
+        $below = '';
+        for ($at = $row; $at <= min($region->range->bottom, $row + 20); $at++) {
+            $below |= RunningTally::used($region->letters($at));
+        }
 
-        return trim($above & $below, "\0") === '';
+        return trim($above->mask() & $below, "\0") === '';
     }
 }
