@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Rilvet\Work;
 
+use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
+use Rilvet\Reading\RowRun;
 use Rilvet\Reading\TableReading;
 
 /**
@@ -21,11 +23,26 @@ final class Cascade
     /** @var array<string, Worn> */
     private array $memo = [];
 
+    /** @var array<string, Worn> */
+    private array $alike = [];
+
+    /** @var array<int, Look> by column */
+    private array $typedLooks = [];
+
+    /** @var array<int, list<TableReading>>|null tables by stretches of rows; null where they are few */
+    private ?array $near = null;
+
     /** @var array<string, int> */
     private array $numbers = [];
 
     /** @var array<array-key, list<Worn>> */
     private array $wholeRows = [];
+
+    /** Tables up to which all are asked for each row; beyond, those near it. */
+    private const FEW = 16;
+
+    /** Rows of a stretch that tables are found by. */
+    private const NEAR = 64;
 
     /** Whole rows that are kept in mind. */
     private const ROWS = 4_000;
@@ -74,7 +91,23 @@ final class Cascade
         $grouped = $part === Part::ColumnGroup && $this->inGroup($table, $row, $column);
         $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".($striped ? 's' : '').($signed ? 'c' : '').($grouped ? 'g' : '').($across ? 'a' : '').($lowest ? 'l' : '');
 
-        return $this->memo[$key] ??= $this->wear($column, $file, $this->dressLayers($part, $table->column($column), $striped, $signed, $grouped, $across, $lowest), $this->rules($part, $table->column($column)), $named, $hand, $part);
+        return $this->memo[$key] ??= $this->worn($part, $table->column($column), $column, [$file, $named, $hand], [$striped, $signed, $grouped, $across, $lowest]);
+    }
+
+    /**
+     * Columns of one kind, unit and so many places wear the same; a sheet of thousands of columns has a few such.
+     *
+     * @param  array{int, int, int}  $looks  file, named, hand
+     * @param  array{bool, bool, bool, bool, bool}  $flags  striped, signed, grouped, across, lowest
+     */
+    private function worn(Part $part, ?ColumnReading $reading, int $column, array $looks, array $flags): Worn
+    {
+        [$file, $named, $hand] = $looks;
+        $says = $reading === null ? '' : "{$reading->kind->value}.{$reading->role->value}.{$reading->decimals}.{$reading->unit}.{$reading->grouped}";
+        $rules = $this->rules($part, $reading);
+        $key = "{$part->value}|$says|".implode('.', $looks).'|'.implode('.', array_map(intval(...), $flags)).'|'.$this->typedLook($column)->text(Attribute::Number).'|'.implode('.', array_keys($rules));
+
+        return $this->alike[$key] ??= $this->wear($column, $file, $this->dressLayers($part, $reading, ...$flags), array_values($rules), $named, $hand, $part);
     }
 
     /**
@@ -162,7 +195,7 @@ final class Cascade
             $this->rows = [];
         }
         $found = [];
-        foreach ($this->sheet->reading->tables as $table) {
+        foreach ($this->tablesNear($row) as $table) {
             $run = $table->runAt($row);
             if ($run !== null || $table->asides !== []) {
                 $found[] = [$table, $run?->part, $run === null ? 0 : $row - $run->first];
@@ -170,6 +203,29 @@ final class Cascade
         }
 
         return $found;
+    }
+
+    /** @return list<TableReading> all that a row may cross, in their order */
+    private function tablesNear(int $row): array
+    {
+        $tables = $this->sheet->reading->tables;
+        if (count($tables) <= self::FEW) {
+            return $tables;
+        }
+        if ($this->near === null) {
+            $this->near = [];
+            foreach ($tables as $table) {
+                // What stands beside a table may reach beyond its rows.
+                $top = min([$table->range->top, ...array_map(fn (Range $aside) => $aside->top, $table->asides)]);
+                $bottom = max([$table->range->bottom, ...array_map(fn (Range $aside) => $aside->bottom, $table->asides), ...array_map(fn (RowRun $run) => $run->last, $table->runs)]);
+                $top = min([$top, ...array_map(fn (RowRun $run) => $run->first, $table->runs)]);
+                for ($stretch = intdiv($top, self::NEAR); $stretch <= intdiv($bottom, self::NEAR); $stretch++) {
+                    $this->near[$stretch][] = $table;
+                }
+            }
+        }
+
+        return $this->near[intdiv($row, self::NEAR)] ?? [];
     }
 
     /** A total column crosses body rows, and their stripes run through it. */
@@ -222,13 +278,13 @@ final class Cascade
         return $layers;
     }
 
-    /** @return list<array{Layer, Look}> */
+    /** @return array<int, array{Layer, Look}> by the number of the rule */
     private function rules(Part $part, ?ColumnReading $column): array
     {
         $layers = [];
-        foreach ($this->sheet->rules as $rule) {
+        foreach ($this->sheet->rules as $number => $rule) {
             if ($rule->isFor($part, $column)) {
-                $layers[] = [Layer::Hand, $rule->look];
+                $layers[$number] = [Layer::Hand, $rule->look];
             }
         }
 
@@ -278,6 +334,11 @@ final class Cascade
 
     /** Text that was typed carries the format of what it was read as, so that a date never shows as a count of days. */
     private function typedLook(int $column): Look
+    {
+        return $this->typedLooks[$column] ??= $this->typedLookOf($column);
+    }
+
+    private function typedLookOf(int $column): Look
     {
         $typing = $this->sheet->typing->columns[$column] ?? null;
         $code = match (true) {
