@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Jobs\CalculateWaiting;
 use App\Models\Sheet as SheetRow;
 use App\Models\Stylebook as StylebookRow;
 use App\Models\Workbook as WorkbookRow;
@@ -13,12 +14,15 @@ use Rilvet\Act\Act;
 use Rilvet\Act\Change;
 use Rilvet\Act\Patch;
 use Rilvet\Act\Recalculate;
+use Rilvet\Act\RenameWorkbook;
 use Rilvet\Act\ReviseStylebook;
 use Rilvet\Act\Settle;
 use Rilvet\Formula\TableRange;
+use Rilvet\Formula\Unsettled;
 use Rilvet\Look\LookBook;
 use Rilvet\Work\NoSuchSheet;
 use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 
 /**
  * The one way through: loads what an act needs, does it, and saves the change, its inverse and the new revision as one.
@@ -74,7 +78,7 @@ final class Bench
      */
     public function act(WorkbookRow $row, Act $act, array $numbers, int $revision, ?array $addressed = null): Workbook
     {
-        return $this->turns->until($row, function () use ($row, $act, $numbers, $revision, $addressed) {
+        $after = $this->turns->until($row, function () use ($row, $act, $numbers, $revision, $addressed) {
             if (Touches::collide($row->id, $revision, $row->revision, $act, $addressed ?? $numbers)) {
                 throw StaleRevision::now($row->revision);
             }
@@ -85,6 +89,57 @@ final class Bench
 
             return [$after, fn () => $change->isEmpty() ?: $this->saving->record($row, $change, Touches::of($act), $looks)];
         });
+        self::wait($row, $after);
+
+        return $after;
+    }
+
+    /**
+     * Calculates formulas that wait, for some seconds, and saves what they give as part of what was done last.
+     *
+     * @return int how many are left
+     */
+    public function calculateWaiting(WorkbookRow $row, float $seconds): int
+    {
+        return $this->unsettled($row, fn (Workbook $before) => $this->recalculate->taking($seconds)->waiting($before));
+    }
+
+    /** What still waits keeps its value, and is marked as not calculated here. */
+    public function giveUpWaiting(WorkbookRow $row): void
+    {
+        $this->unsettled($row, function (Workbook $before) {
+            foreach ($before->sheets as $number => $sheet) {
+                $before = $before->withSheet($number, $sheet->withUnsettled(new Unsettled([], [...$sheet->unsettled->kept, ...$sheet->unsettled->waiting])));
+            }
+
+            return $before;
+        });
+    }
+
+    /** @param  Closure(Workbook): Workbook  $settle */
+    private function unsettled(WorkbookRow $row, Closure $settle): int
+    {
+        return $this->turns->until($row, function () use ($row, $settle) {
+            $before = $this->whole($row);
+            if (self::countWaiting($before) === 0) {
+                return [0, fn () => null];
+            }
+            $after = $settle($before);
+            $change = Change::of(new RenameWorkbook($before->name), $before, $after);
+
+            return [self::countWaiting($after), fn () => $change->isEmpty() ?: $this->saving->amend($row, $change)];
+        });
+    }
+
+    private static function countWaiting(Workbook $workbook): int
+    {
+        return array_sum(array_map(fn (Worksheet $sheet) => $sheet->unsettled->countWaiting(), $workbook->sheets));
+    }
+
+    /** Formulas that an act had no time for are calculated behind the screen. */
+    private static function wait(WorkbookRow $row, Workbook $after): void
+    {
+        self::countWaiting($after) === 0 || CalculateWaiting::dispatch($row->id);
     }
 
     /** What an act gives, not saved. */

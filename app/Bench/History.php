@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Jobs\CalculateWaiting;
 use App\Models\Change as ChangeRow;
 use App\Models\Workbook as WorkbookRow;
 use Illuminate\Support\Facades\DB;
@@ -53,7 +54,7 @@ final class History
     private function held(WorkbookRow $row, int $revision, callable $do): mixed
     {
         try {
-            return DB::transaction(function () use ($row, $revision, $do) {
+            $done = DB::transaction(function () use ($row, $revision, $do) {
                 $row->refresh();
                 if ($row->revision !== $revision) {
                     throw StaleRevision::now($row->revision);
@@ -61,6 +62,11 @@ final class History
 
                 return $do();
             });
+            // A step may lead to a state in which formulas had not been calculated yet.
+            $waits = DB::table('documents')->whereIn('sheet_id', $row->sheets()->select('id'))->where('name', 'results')->where('data', 'like', '%"waiting":["%')->exists();
+            $waits && CalculateWaiting::dispatch($row->id);
+
+            return $done;
         } catch (Outrun) {
             throw StaleRevision::now($row->refresh()->revision);
         }

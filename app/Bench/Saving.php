@@ -43,6 +43,20 @@ final class Saving
     }
 
     /**
+     * Saves what belongs to the change that was done last, and is undone with it.
+     *
+     * @throws Outrun
+     */
+    public function amend(WorkbookRow $row, Change $change): void
+    {
+        $this->advance($row, Touches::none(), $row->looks);
+        $last = $row->changes()->where('undone', false)->latest('id')->first();
+        $last?->update(['patches' => self::pack([...self::unpack($last)->patches, ...$change->patches])]);
+        $this->put($row, $change);
+        $this->apply($row, $change);
+    }
+
+    /**
      * Applies a change that is in the history, or its inverse.
      *
      * @throws Outrun

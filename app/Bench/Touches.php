@@ -38,6 +38,11 @@ final readonly class Touches
         );
     }
 
+    public static function none(): self
+    {
+        return new self([], []);
+    }
+
     public static function fromJson(?string $json): self
     {
         /** @var TouchData|null $data */

@@ -13,6 +13,9 @@ use Rilvet\Grid\Range;
 /** The library's calculation, reading values from where Rilvet keeps them instead of from cells of its own. */
 final class Engine extends Calculation
 {
+    /** Cells up to which a range is given whole, with the blank cells below the last row. */
+    public const FILLED = 100_000;
+
     public ?Values $values = null;
 
     /**
@@ -39,11 +42,10 @@ final class Engine extends Calculation
         foreach ($this->values->range((int) substr($title, 1), $found) as $index => $line) {
             $rows[$found->top + $index] = array_combine($columns, array_pad($line, count($columns), null));
         }
-        if ($rows === [] || count($rows) < $found->rows() && $found->rows() <= 64) {
-            // Blank rows at the end count as well, as far as they are few.
-            for ($row = $found->top + count($rows); $row <= min($found->bottom, $found->top + 63); $row++) {
-                $rows[$row] = array_fill_keys($columns, null);
-            }
+        // Blank rows at the end count as well; of whole columns they are left out, and the calculator knows who may not ask then.
+        $last = $found->cells() <= self::FILLED ? $found->bottom : $found->top;
+        for ($row = $found->top + count($rows); $row <= $last; $row++) {
+            $rows[$row] = array_fill_keys($columns, null);
         }
 
         return $rows;

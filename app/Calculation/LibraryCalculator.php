@@ -23,6 +23,12 @@ final class LibraryCalculator implements Calculator
     /** Functions that tell of the machine, reach outside of the workbook, or look at more than values: they keep what they gave. */
     private const REFUSED = ['INFO', 'CELL', 'WEBSERVICE', 'RTD', 'CALL', 'REGISTER', 'SQL', 'LET', 'LAMBDA', 'GETPIVOTDATA', 'FORMULATEXT', 'ISFORMULA', 'SHEET', 'SHEETS', 'AGGREGATE', 'INDIRECT', 'OFFSET', 'HYPERLINK'];
 
+    /** Functions to which blank cells at the end of a range say nothing. */
+    private const BLIND_TO_BLANKS = [
+        'SUM', 'AVERAGE', 'COUNT', 'COUNTA', 'MIN', 'MAX', 'MEDIAN', 'LARGE', 'SMALL', 'PRODUCT', 'STDEV', 'STDEVP', 'VAR', 'VARP', 'SUMIF', 'SUMIFS', 'COUNTIF', 'COUNTIFS',
+        'AVERAGEIF', 'AVERAGEIFS', 'VLOOKUP', 'MATCH', 'XLOOKUP', 'SUBTOTAL', 'SUMPRODUCT', 'IF', 'IFERROR', 'IFNA', 'ROUND', 'ROUNDUP', 'ROUNDDOWN', 'ABS', 'INT', 'AND', 'OR', 'NOT', 'TRUE', 'FALSE',
+    ];
+
     /** Functions that a calculation here takes part in, besides what the library has. */
     private const PLAIN = ['TRUE', 'FALSE', 'IF'];
 
@@ -67,9 +73,9 @@ final class LibraryCalculator implements Calculator
             return null;
         }
         $this->engine->values = $values;
-        $cell = $this->sheet($sheet)->getCell([$column, $row]);
         foreach ($meaning->references as $reference) {
-            if ($reference->range->cells() > self::LARGEST && $reference->range->rows() < Address::ROWS && $reference->range->columns() < Address::COLUMNS) {
+            $cells = $reference->range->cells();
+            if ($cells > Engine::FILLED && ! self::mayLeaveOutBlanks($text, $meaning) || $cells > self::LARGEST && $reference->range->rows() < Address::ROWS && $reference->range->columns() < Address::COLUMNS) {
                 return null;
             }
         }
@@ -80,6 +86,8 @@ final class LibraryCalculator implements Calculator
             return null;
         }
         $values->hasSubtotals = false;
+        // The library lets go of a cell as it takes the next, so the one that is calculated comes last.
+        $cell = $this->sheet($sheet)->getCell([$column, $row]);
         try {
             $value = $this->engine->calculateFormula('='.$text, $cell->getCoordinate(), $cell);
         } catch (OutOfTime $late) {
@@ -92,6 +100,12 @@ final class LibraryCalculator implements Calculator
         }
 
         return $sums && $values->hasSubtotals ? null : self::cell($value);
+    }
+
+    /** Whether blank cells below the last row make no difference to any of its functions. */
+    private static function mayLeaveOutBlanks(string $text, Meaning $meaning): bool
+    {
+        return array_diff(array_keys($meaning->calls), self::BLIND_TO_BLANKS) === [] && preg_match('/"(?:<>|"|=")/', $text) !== 1;
     }
 
     /** The library looks at a single cell only where it has one there. */
@@ -107,6 +121,9 @@ final class LibraryCalculator implements Calculator
 
     private static function cell(mixed $value): ?Cell
     {
+        while (is_array($value) && count($value) === 1) {
+            $value = reset($value);
+        }
         if (is_array($value)) {
             return null;
         }

@@ -44,7 +44,7 @@ final class HandOver implements ShouldQueue
             if (! $proof->holds()) {
                 throw new RuntimeException('The written file differs from the workbook at '.implode(', ', $proof->places).'.');
             }
-            $handover->update(['status' => 'done', 'proof' => json_encode(['cells' => $proof->cells, 'values' => $proof->values, 'formulas' => $proof->formulas])]);
+            $handover->update(['status' => 'done', 'proof' => json_encode(['cells' => $proof->cells, 'values' => $proof->values, 'formulas' => $proof->formulas, 'results' => $proof->results, 'places' => $proof->resultPlaces, 'kept' => array_sum(array_map(fn ($sheet) => $sheet->unsettled->countKept() + $sheet->unsettled->countWaiting(), $workbook->sheets))], JSON_UNESCAPED_UNICODE)]);
         } catch (Cancelled) {
             @unlink($handover->path());
         } catch (Throwable $fault) {

@@ -34,6 +34,11 @@ final readonly class Recalculate
     {
     }
 
+    public function taking(float $seconds): self
+    {
+        return new self($this->calculator, $seconds);
+    }
+
     public function after(Act $act, Workbook $before, Workbook $after): Workbook
     {
         $changes = new ChangedCells($act, $before, $after);

@@ -55,8 +55,24 @@ final class TruthNotes
         foreach ($notes->sheet->reading->tables as $table) {
             $notes->table($table);
         }
+        $notes->unsettled();
 
         return $notes->notes;
+    }
+
+    /** Formulas that keep what they gave before something that they look at was changed. */
+    private function unsettled(): void
+    {
+        $kept = $this->sheet->unsettled->kept;
+        if ($kept === []) {
+            return;
+        }
+        $count = $this->sheet->unsettled->countKept();
+        $this->notes[] = new TruthNote(
+            'not_calculated', $kept[0]->top, $kept[0]->left, implode(',', array_slice(array_map(strval(...), $kept), 0, 500)), $count,
+            ($count === 1 ? 'A formula cannot be calculated here and keeps its last value.' : number_format($count).' formulas cannot be calculated here and keep their last values.').' A file handed over asks to be calculated when it is opened.',
+            null, [],
+        );
     }
 
     private function table(TableReading $table): void

@@ -32,6 +32,12 @@ final class BookRewrite
 
     private bool $formulasChanged = false;
 
+    /** Formulas that give something else than they did in the package as it came. */
+    public int $countResults = 0;
+
+    /** @var list<string> the first of them, with their sheets */
+    public array $results = [];
+
     /**
      * @param  Workbook  $workbook  with its sheets under the numbers 1, 2, ... in the order of the package
      * @param  list<int>|null  $edited  numbers of the sheets in which cells may have been changed; null where nobody knows
@@ -133,6 +139,9 @@ final class BookRewrite
         $part = new PackedPart;
         $rewrite->write($part, $progress);
         $this->formulasChanged = $this->formulasChanged || $rewrite->formulasChanged();
+        [$count, $places] = $rewrite->results();
+        $this->countResults += $count;
+        array_push($this->results, ...array_map(fn (string $place) => "$sheet->name!$place", $places));
         $this->moved($from, $moves);
         if ($rewrite->isChanged) {
             $this->replaced[$from->part] = $part;

@@ -15,6 +15,11 @@ final class EditedCells
     /** A formula differs from what it was. */
     public bool $formulasChanged = false;
 
+    /** @var list<string> cells whose formula gives something else than it did, the first hundred of them */
+    public array $results = [];
+
+    public int $countResults = 0;
+
     /** @var array<int, true> groups of formulas whose first is another now */
     private array $broken = [];
 
@@ -74,6 +79,12 @@ final class EditedCells
                 continue;
             }
             $this->formulasChanged = $this->formulasChanged || $formula !== $cell->formula;
+            if ($formula !== null && $cell->formula !== null && is_array($was) && (($was['v'] ?? null) !== $cell->value || ($was['e'] ?? null) !== $cell->error)) {
+                $this->countResults++;
+                if (count($this->results) < 100) {
+                    $this->results[] = Place::address($row, $index + 1);
+                }
+            }
             $edits[] = $cell;
         }
 

@@ -72,6 +72,12 @@ final class SheetRewrite
         return $this->edited->formulasChanged ?? false;
     }
 
+    /** @return array{int, list<string>} formulas that give something else than they did, and the first of their addresses */
+    public function results(): array
+    {
+        return [$this->edited->countResults ?? 0, $this->edited->results ?? []];
+    }
+
     /** @param  (callable(int): void)|null  $progress  told the number of rows done */
     public function write(PackedPart $out, ?callable $progress = null): void
     {

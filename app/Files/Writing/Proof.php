@@ -16,6 +16,12 @@ final class Proof
 
     public int $formulas = 0;
 
+    /** Formulas that give something else than the file did in which they came. */
+    public int $results = 0;
+
+    /** @var list<string> the first of them */
+    public array $resultPlaces = [];
+
     /** @var list<string> the first places that differ */
     public array $places = [];
 

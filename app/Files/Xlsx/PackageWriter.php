@@ -13,13 +13,15 @@ use Rilvet\Xlsx\BookRewrite;
 use RuntimeException;
 
 /** Writes a workbook that came as xlsx back into its own package, in which all stays that Rilvet did not change. */
-final readonly class PackageWriter implements WorkbookWriter
+final class PackageWriter implements WorkbookWriter
 {
+    private ?BookRewrite $rewrite = null;
+
     /**
      * @param  string  $source  path of the package as it came
      * @param  list<int>|null  $edited  numbers of the sheets in which cells were changed; null where nobody knows
      */
-    public function __construct(private string $source, private ?array $edited = null)
+    public function __construct(private readonly string $source, private readonly ?array $edited = null)
     {
     }
 
@@ -29,7 +31,8 @@ final readonly class PackageWriter implements WorkbookWriter
             $stream = fopen($this->source, 'rb') ?: throw new RuntimeException('The package as it came is not there.');
             $out = fopen($unfinished, 'w+b') ?: throw new RuntimeException('The file cannot be written.');
             try {
-                (new BookRewrite(new Book($stream), $workbook, $this->edited))->write($out, $progress);
+                $this->rewrite = new BookRewrite(new Book($stream), $workbook, $this->edited);
+                $this->rewrite->write($out, $progress);
             } finally {
                 fclose($stream);
                 fclose($out);
@@ -39,6 +42,10 @@ final readonly class PackageWriter implements WorkbookWriter
 
     public function prove(Workbook $workbook, string $path): Proof
     {
-        return XlsxProof::of($workbook, $path);
+        $proof = XlsxProof::of($workbook, $path);
+        $proof->results = $this->rewrite->countResults ?? 0;
+        $proof->resultPlaces = array_slice($this->rewrite->results ?? [], 0, 100);
+
+        return $proof;
     }
 }

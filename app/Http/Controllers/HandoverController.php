@@ -84,10 +84,10 @@ final class HandoverController
 
     private static function record(HandoverRow $handover): HandoverRecord
     {
-        /** @var array{cells: int, values: int, formulas: int}|null $proof */
+        /** @var array{cells: int, values: int, formulas: int, results?: int, places?: list<string>, kept?: int}|null $proof */
         $proof = $handover->proof === null ? null : json_decode($handover->proof, true);
 
-        return new HandoverRecord($handover->id, $handover->format, $handover->status, $handover->progress, $handover->message, $proof['cells'] ?? null, $proof['values'] ?? null, $proof['formulas'] ?? null,
+        return new HandoverRecord($handover->id, $handover->format, $handover->status, $handover->progress, $handover->message, $proof['cells'] ?? null, $proof['values'] ?? null, $proof['formulas'] ?? null, $proof['results'] ?? 0, $proof['places'] ?? [], $proof['kept'] ?? 0,
             // Changes of data that a person asked for; they are in the file, and the proof does not count them as its own.
             Change::query()->where('workbook_id', $handover->workbook_id)->where('undone', false)->where('words', 'like', 'Data:%')->count());
     }

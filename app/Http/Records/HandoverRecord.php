@@ -7,6 +7,11 @@ namespace App\Http\Records;
 /** A file on its way out, and its proof. */
 final readonly class HandoverRecord
 {
+    /**
+     * @param  int  $results  formulas that give something else than the file did in which they came
+     * @param  list<string>  $resultPlaces  the first of them
+     * @param  int  $notCalculated  formulas that keep a value which may no longer be what they give
+     */
     public function __construct(
         public string $id,
         public string $format,
@@ -16,6 +21,9 @@ final readonly class HandoverRecord
         public ?int $cells,
         public ?int $values,
         public ?int $formulas,
+        public int $results,
+        public array $resultPlaces,
+        public int $notCalculated,
         public int $dataActs,
     ) {
     }

@@ -41,6 +41,7 @@ final class Outline
             $setup->heldColumns, $setup->heldRows, $setup->autoColumns, $setup->firstRow, $setup->firstColumn,
             FirstScreen::all($sheet),
             $sheet->stylebook === null ? null : FitRulesRecord::of($sheet->stylebook),
+            $sheet->unsettled->countWaiting(), $sheet->unsettled->countKept(),
         );
     }
 

@@ -18,6 +18,8 @@ final readonly class SheetDetail
      * @param  list<int>  $heldRows
      * @param  list<int>  $autoColumns  fitted, and following what they hold
      * @param  list<FirstScreen>  $screens
+     * @param  int  $waiting  formulas that are being calculated
+     * @param  int  $notCalculated  formulas that cannot be calculated here and keep their last value
      */
     public function __construct(
         public int $number,
@@ -43,6 +45,8 @@ final readonly class SheetDetail
         public int $firstColumn,
         public array $screens,
         public ?FitRulesRecord $rules,
+        public int $waiting,
+        public int $notCalculated,
     ) {
     }
 }

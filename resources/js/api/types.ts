@@ -311,6 +311,8 @@ export interface SheetDetail {
   firstColumn: number;
   screens: FirstScreen[];
   rules: FitRulesRecord | null;
+  waiting: number;
+  notCalculated: number;
 }
 
 export interface SheetRecord {
@@ -411,5 +413,8 @@ export interface HandoverRecord {
   cells: number | null;
   values: number | null;
   formulas: number | null;
+  results: number;
+  resultPlaces: string[];
+  notCalculated: number;
   dataActs: number;
 }

@@ -43,6 +43,7 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
                     Laying the look of {lifted.from} · Escape ends
                 </button>
             )}
+            <Results detail={detail} />
             <Cut bench={bench} detail={detail} acts={acts} />
             <span>Saved</span>
             <Zoom detail={detail} acts={acts} />
@@ -104,6 +105,28 @@ function Cut({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail;
             <button type="button" className="h-6 rounded px-1 font-semibold hover:bg-white" onClick={fit}>
                 Fit
             </button>
+        </span>
+    );
+}
+
+/** Formulas that are still calculated, or that keep a value which may no longer be theirs. */
+function Results({ detail }: { detail: SheetDetail }) {
+    const { waiting, notCalculated } = detail;
+    if (waiting + notCalculated === 0) return null;
+    const many = (count: number) => `${count.toLocaleString('en')} ${count === 1 ? 'result' : 'results'}`;
+    return (
+        <span
+            className="text-caution"
+            role="status"
+            title={
+                notCalculated > 0
+                    ? 'They keep their last value; the notes of Number name them, and a file handed over asks to be calculated'
+                    : undefined
+            }
+        >
+            {waiting > 0 && `${many(waiting)} being calculated`}
+            {waiting > 0 && notCalculated > 0 && ' · '}
+            {notCalculated > 0 && `${many(notCalculated)} not calculated here`}
         </span>
     );
 }

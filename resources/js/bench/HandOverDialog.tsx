@@ -147,13 +147,36 @@ function Outcome({ handover, onClose }: { handover: HandoverRecord; onClose: () 
                 <Check size={16} className="mt-0.5 text-good" aria-hidden="true" />
                 <span>
                     The file was read back: <b>{handover.cells?.toLocaleString('en')}</b> cells compared, <b>{handover.values}</b>{' '}
-                    values and <b>{handover.formulas}</b> formulas changed.
+                    values and <b>{handover.formulas}</b> formulas changed
+                    {handover.results > 0 && (
+                        <>
+                            , <b>{handover.results.toLocaleString('en')}</b>{' '}
+                            {handover.results === 1 ? 'result' : 'results'} calculated anew
+                        </>
+                    )}
+                    .
                     {handover.dataActs > 0 && (
                         <>
                             {' '}
                             It holds {handover.dataActs === 1 ? 'the 1 change' : `the ${handover.dataActs} changes`} of data that
                             the history names.
                         </>
+                    )}
+                    {handover.notCalculated > 0 && (
+                        <>
+                            {' '}
+                            {handover.notCalculated === 1 ? '1 formula was' : `${handover.notCalculated.toLocaleString('en')} formulas were`}{' '}
+                            not calculated here: the file asks for it when it is opened.
+                        </>
+                    )}
+                    {handover.resultPlaces.length > 0 && (
+                        <details className="mt-1">
+                            <summary>Results calculated anew</summary>
+                            <span className="font-mono text-[11.5px]">
+                                {handover.resultPlaces.join(', ')}
+                                {handover.results > handover.resultPlaces.length && ' …'}
+                            </span>
+                        </details>
                     )}
                 </span>
             </p>
