@@ -7,15 +7,17 @@ namespace App\Bench;
 use App\Models\Workbook as WorkbookRow;
 use Closure;
 use Illuminate\Support\Facades\DB;
+use RuntimeException;
 use Throwable;
 
 /**
- * Computes on the newest state of a workbook and saves, again where somebody else was quicker. Nobody waits for the first
- * try; those that were outrun take turns, so that a long computation comes through beside many short ones.
+ * Computes on the newest state of a workbook and saves, again where somebody else was quicker. Many try at once; who was
+ * outrun asks for a turn alone, and whoever comes then waits at the gate, so that a long computation comes through beside
+ * many short ones.
  */
 final class Turns
 {
-    private const MOST = 40;
+    private const MOST = 12;
 
     /** Seconds that one waits for its turn at most. */
     private const PATIENCE = 20.0;
@@ -30,8 +32,11 @@ final class Turns
      */
     public function until(WorkbookRow $row, Closure $compute): mixed
     {
-        $turn = null;
+        [$gate, $room] = [$this->open($row, 'gate'), $this->open($row, 'room')];
         try {
+            self::wait($row, $gate, LOCK_SH);
+            self::wait($row, $room, LOCK_SH);
+            flock($gate, LOCK_UN);
             for ($try = 1; ; $try++) {
                 $row->refresh();
                 try {
@@ -48,33 +53,43 @@ final class Turns
 
                     return $result;
                 } catch (Outrun) {
-                    $turn ??= $this->turn($row);
-                    if ($turn === null || $try >= self::MOST) {
+                    if ($try >= self::MOST) {
                         throw StaleRevision::now($row->revision);
+                    }
+                    if ($try === 1) {
+                        flock($room, LOCK_UN);
+                        self::wait($row, $gate, LOCK_EX);
+                        self::wait($row, $room, LOCK_EX);
                     }
                 }
             }
         } finally {
-            $turn === null || fclose($turn);
+            fclose($gate);
+            fclose($room);
         }
     }
 
-    /** @return resource|null an open file whose lock is held until it is closed */
-    private function turn(WorkbookRow $row)
+    /** @return resource */
+    private function open(WorkbookRow $row, string $what)
     {
         $folder = storage_path('framework/turns');
         is_dir($folder) || @mkdir($folder, 0755, true);
-        $file = fopen("$folder/".($row->id % 1024), 'c');
+
+        return fopen("$folder/$what-".($row->id % 1024), 'c') ?: throw new RuntimeException('No turn can be taken: the storage folder cannot be written.');
+    }
+
+    /**
+     * @param  resource  $file  its lock is held until it is closed
+     * @param  LOCK_SH|LOCK_EX  $how
+     */
+    private static function wait(WorkbookRow $row, $file, int $how): void
+    {
         $until = microtime(true) + self::PATIENCE;
-        while ($file !== false && ! flock($file, LOCK_EX | LOCK_NB)) {
+        while (! flock($file, $how | LOCK_NB)) {
             if (microtime(true) > $until) {
-                fclose($file);
-
-                return null;
+                throw StaleRevision::now($row->revision);
             }
-            usleep(2_000);
+            usleep(1_000);
         }
-
-        return $file === false ? null : $file;
     }
 }
