@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Bench\StaleRevision;
 use App\Http\Middleware\OwnHostOnly;
+use App\Jobs\Trouble;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -27,6 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontReport([Refusal::class]);
         $exceptions->render(fn (StaleRevision $stale) => response()->json(['message' => $stale->getMessage(), 'revision' => $stale->revision], 409));
         $exceptions->render(fn (MergeIsWrong $wrong) => response()->json(['message' => $wrong->getMessage(), 'hidden' => $wrong->hidden], 422));
+        $exceptions->render(fn (Throwable $fault, Request $request) => $request->is('api/*') && Trouble::isFullDisk($fault) ? response()->json(['message' => Trouble::DISK], 422) : null);
         $exceptions->render(fn (Refusal $refusal) => response()->json(['message' => $refusal->getMessage()], 422));
         $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->is('api/*'));
     })->create();

@@ -17,4 +17,7 @@ return [
 
     // Files up to this size are brought in and handed over within the request; larger ones through the queue.
     'at_once' => 1024 * 1024,
+
+    // Files up to this size are small work: they do not wait behind larger ones.
+    'small' => 6 * 1024 * 1024,
 ];

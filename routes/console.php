@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Bench\Garbage;
 use App\Demo\DemoShelf;
 use App\Http\Records\Types;
+use App\Jobs\Workers;
 use App\Models\Handover;
 use App\Models\Import;
 use App\Models\Workbook;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 
 Artisan::command('rilvet:types', function () {
     file_put_contents(base_path('resources/js/api/types.ts'), Types::typescript());
@@ -35,8 +38,24 @@ Artisan::command('rilvet:tidy', function () {
     foreach (glob(storage_path('app/packages/*')) ?: [] as $file) {
         Workbook::query()->whereKey((int) pathinfo($file, PATHINFO_FILENAME))->exists() || @unlink($file);
     }
+    // Row blocks that a change was to bring along which was never saved.
+    foreach (DB::table('blocks')->where('number', '>=', 1 << 24)->distinct()->pluck('sheet_id') as $sheet) {
+        Garbage::collect((int) $sheet);
+    }
+    // Pages of workbooks that are gone go back to the file system.
+    if (DB::getDriverName() === 'sqlite') {
+        [$free, $all] = [(int) DB::scalar('PRAGMA freelist_count'), (int) DB::scalar('PRAGMA page_count')];
+        if ($free > 2_000 && $free > $all / 4) {
+            DB::statement('PRAGMA auto_vacuum = INCREMENTAL');
+            DB::statement('VACUUM');
+        }
+    }
     $this->info("Tidied: $half unfinished workbooks, $stuck unfinished files.");
 })->purpose('Clean up after a stop in the middle of something');
+
+Artisan::command('rilvet:bury {process}', function (string $process) {
+    Workers::bury((int) $process);
+})->purpose('Say of the work of a worker that died that it failed');
 
 Artisan::command('rilvet:demo', function (DemoShelf $demo) {
     $this->info($demo->fill(storage_path('demo')) ? 'The demo stands on the shelf.' : 'The shelf holds workbooks already; the demo files are in storage/demo.');

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function () {
     Route::get('shelf', [ShelfController::class, 'show']);
+    Route::get('imports', [ShelfController::class, 'imports']);
 
     Route::post('imports', [ImportController::class, 'store']);
     Route::post('imports/paste', [ImportController::class, 'paste']);
@@ -27,6 +28,7 @@ Route::prefix('api')->group(function () {
     Route::prefix('workbooks/{id}')->whereNumber(['id', 'number'])->group(function () {
         Route::get('/', [BenchController::class, 'show']);
         Route::delete('/', [ShelfController::class, 'delete']);
+        Route::get('picture', [ShelfController::class, 'picture']);
         Route::post('acts', [BenchController::class, 'act']);
         Route::post('undo', [BenchController::class, 'undo']);
         Route::post('redo', [BenchController::class, 'redo']);

@@ -55,6 +55,7 @@ final class DatabaseBlockStore implements BlockStore, KeepsFormulas
         foreach (DB::table('blocks')->where('sheet_id', $this->sheet)->whereNull('formulas')->pluck('data', 'number') as $number => $data) {
             DB::table('blocks')->where('sheet_id', $this->sheet)->where('number', $number)->update(['formulas' => FormulaRuns::ofBlock(is_string($data) ? $data : '')]);
         }
+
         /** @var array<int, string> */
         return DB::table('blocks')->where('sheet_id', $this->sheet)->where('formulas', '!=', '[]')->pluck('formulas', 'number')->all();
     }

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Rilvet\Act\Change;
 use Rilvet\Act\Patch;
 use Rilvet\Grid\BlockIndex;
+use Rilvet\Look\Look;
 use RuntimeException;
 
 /**
@@ -25,7 +26,7 @@ final class Saving
     /**
      * Saves a new change.
      *
-     * @param  list<array<string, bool|int|float|string>>  $looks  all looks of the workbook
+     * @param  list<Look>  $looks  all looks of the workbook
      *
      * @throws Outrun
      */

@@ -13,7 +13,7 @@ final class StaleRevision extends Refusal
 
     public static function now(int $revision): self
     {
-        $refusal = new self('This workbook was changed in another window. What you see is brought up to date; do your last step again.');
+        $refusal = new self('Somebody else changed meanwhile what your last step goes to. You see the newest state now; your step is kept.');
         $refusal->revision = $revision;
 
         return $refusal;

@@ -8,7 +8,6 @@ use Illuminate\Support\Facades\DB;
 use Rilvet\Act\Act;
 use Rilvet\Act\EditsCells;
 use Rilvet\Act\MovesPlaces;
-use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 
 /**
@@ -97,7 +96,7 @@ final readonly class Touches
         foreach (array_intersect_key($one, $other) as $sheet => $ranges) {
             foreach ($ranges as $range) {
                 foreach ($other[$sheet] as $touched) {
-                    if ($range instanceof Range && $range->meets($touched)) {
+                    if ($range->meets($touched)) {
                         return true;
                     }
                 }

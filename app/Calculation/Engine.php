@@ -19,7 +19,6 @@ final class Engine extends Calculation
     public ?Values $values = null;
 
     /**
-     * @param  string  $range
      * @return array<int, array<string, null|bool|int|float|string>>
      */
     public function extractCellRange(string &$range = 'A1', ?Worksheet $worksheet = null, bool $resetLog = true, bool $createCell = false): array

@@ -85,7 +85,7 @@ final class LibraryCalculator implements Calculator
             // Which rows count depends on what hides them, and that is not known here.
             return null;
         }
-        $values->hasSubtotals = false;
+        $values->forgetSubtotals();
         // The library lets go of a cell as it takes the next, so the one that is calculated comes last.
         $cell = $this->sheet($sheet)->getCell([$column, $row]);
         try {
@@ -99,7 +99,7 @@ final class LibraryCalculator implements Calculator
             return null;
         }
 
-        return $sums && $values->hasSubtotals ? null : self::cell($value);
+        return $sums && $values->sawSubtotals() ? null : self::cell($value);
     }
 
     /** Whether blank cells below the last row make no difference to any of its functions. */

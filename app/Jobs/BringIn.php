@@ -41,6 +41,7 @@ final class BringIn implements ShouldQueue
         $workbook = null;
         try {
             $workbook = $shelf->reserve(Opening::title($import->name), $import->name);
+            $import->update(['workbook_id' => $workbook->id]);
             $ids = [];
             $stores = [];
             $opening = new Opening(function (int $number) use ($shelf, $workbook, &$ids, &$stores) {
@@ -64,8 +65,8 @@ final class BringIn implements ShouldQueue
                 $workbook->delete();
             }
             $import->update($fault instanceof Cancelled
-                ? ['status' => 'cancelled']
-                : ['status' => 'failed', 'message' => $fault instanceof Refusal ? $fault->getMessage() : 'The file could not be brought in, for a reason of our own. Nothing was stored; your file is unchanged.']);
+                ? ['status' => 'cancelled', 'workbook_id' => null]
+                : ['status' => 'failed', 'workbook_id' => null, 'message' => Trouble::words($fault, 'The file could not be brought in, for a reason of our own. Nothing was stored; your file is unchanged.')]);
             @unlink($import->path());
             if (! $fault instanceof Refusal && ! $fault instanceof Cancelled) {
                 report($fault);

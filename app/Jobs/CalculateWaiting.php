@@ -23,21 +23,18 @@ final class CalculateWaiting implements ShouldQueue
 
     public function __construct(private readonly int $workbook)
     {
-        $this->onQueue(self::LANE);
+        $this->onQueue(Workers::SMALL);
     }
-
-    /** The lane of small work: results are waited for. */
-    public const LANE = 'small';
 
     public function handle(Bench $bench): void
     {
         for ($before = PHP_INT_MAX; ;) {
             $row = Workbook::query()->find($this->workbook);
             $left = $row === null ? 0 : $bench->calculateWaiting($row, self::SLICE);
-            if ($left === 0) {
+            if ($row === null || $left === 0) {
                 return;
             }
-            if ($left >= $before && $row !== null) {
+            if ($left >= $before) {
                 // A formula that takes longer than a slice will not come to an end: it keeps its value, and says so.
                 $bench->giveUpWaiting($row);
 

@@ -49,7 +49,7 @@ final class HandOver implements ShouldQueue
             @unlink($handover->path());
         } catch (Throwable $fault) {
             @unlink($handover->path());
-            $handover->update(['status' => 'failed', 'message' => $fault instanceof Refusal ? $fault->getMessage() : 'The file could not be written. Your workbook is unchanged.']);
+            $handover->update(['status' => 'failed', 'message' => Trouble::words($fault, 'The file could not be written. Your workbook is unchanged.')]);
             $fault instanceof Refusal || report($fault);
         }
     }

@@ -7,16 +7,21 @@ namespace App\Providers;
 use App\Calculation\LibraryCalculator;
 use App\Database\ImmediateSqlite;
 use App\Files\Limits;
+use App\Jobs\Workers;
+use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Queue\Events\JobProcessing;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 use Rilvet\Formula\Calculator;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', fn ($pdo, $database, $prefix, $config) => new ImmediateSqlite($pdo, $database, $prefix, $config));
+        Connection::resolverFor('sqlite', fn (PDO|Closure $pdo, string $database, string $prefix, array $config) => new ImmediateSqlite($pdo, $database, $prefix, $config));
         $this->app->bind(Calculator::class, LibraryCalculator::class);
         $this->app->singleton(Limits::class, function () {
             /** @var array{bytes: int, entries: int, expanded: int, ratio: int, cells: int} $limits */
@@ -29,5 +34,10 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
+        Queue::looping(fn () => Workers::isAt(null));
+        Queue::before(function (JobProcessing $event) {
+            // The import or the hand-over that a job is about, so that it can be named should the worker die of it.
+            $event->connectionName === 'sync' || Workers::isAt(preg_match('/[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}(?=\\\\")/', $event->job->getRawBody(), $found) === 1 ? $found[0] : null);
+        });
     }
 }

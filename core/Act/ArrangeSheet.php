@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
-use Rilvet\Formula\References;
 use Rilvet\Act\Exception\NameIsWrong;
 use Rilvet\Act\Exception\SheetIsClosed;
 use Rilvet\Colour\Colour;
+use Rilvet\Formula\References;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;

@@ -6,6 +6,7 @@ namespace Rilvet\Act;
 
 use Rilvet\Formula\Graph;
 use Rilvet\Formula\Meaning;
+use Rilvet\Formula\Reference;
 use Rilvet\Formula\References;
 use Rilvet\Formula\Scope;
 use Rilvet\Formula\Spans;
@@ -170,9 +171,15 @@ final class ChangedCells
 
             return true;
         }
-        $sizes = fn (Cell $cell, Scope $scope, array $at) => array_map(fn ($reference) => [$reference->range->rows(), $reference->range->columns()], Meaning::of((string) $cell->formula, $scope, $sheet, $at[0], $at[1])->references);
 
-        return substr_count((string) $is->formula, '#REF!') === substr_count((string) $was->formula, '#REF!') && $sizes($was, $this->was, $from) === $sizes($is, $this->is, $to);
+        return substr_count((string) $is->formula, '#REF!') === substr_count((string) $was->formula, '#REF!')
+            && self::sizes(Meaning::of((string) $was->formula, $this->was, $sheet, ...$from)) === self::sizes(Meaning::of((string) $is->formula, $this->is, $sheet, ...$to));
+    }
+
+    /** @return list<array{int, int}> rows and columns of what it looks at */
+    private static function sizes(Meaning $meaning): array
+    {
+        return array_map(fn (Reference $reference) => [$reference->range->rows(), $reference->range->columns()], $meaning->references);
     }
 
     /** Whether rows or columns were taken out of what it looks at without its text saying so: whole columns are as long as ever. */
@@ -192,7 +199,7 @@ final class ChangedCells
     private function resized(): string
     {
         $words = [];
-        $sizes = fn (string $refers, Scope $scope) => array_map(fn ($reference) => [$reference->range->rows(), $reference->range->columns()], Meaning::of($refers, $scope, 1, 1, 1)->references);
+        $sizes = fn (string $refers, Scope $scope) => self::sizes(Meaning::of($refers, $scope, 1, 1, 1));
         foreach ($this->after->names as $name => $refers) {
             $was = $this->before->names[$name] ?? null;
             if ($was !== $refers && ($was === null || $sizes($was, $this->was) !== $sizes($refers, $this->is) || str_contains($refers, '#REF!'))) {

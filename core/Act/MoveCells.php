@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Act\Exception\MoveIsWrong;
 use Rilvet\Formula\References;
 use Rilvet\Formula\TableRange;
-use Rilvet\Act\Exception\MoveIsWrong;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\BlockChange;
 use Rilvet\Grid\Cell;

@@ -6,7 +6,6 @@ namespace Rilvet\Act;
 
 use Rilvet\Formula\Calculator;
 use Rilvet\Formula\Evaluation;
-use Rilvet\Formula\FormulaRun;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\Graph;
 use Rilvet\Formula\Meaning;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
-use Rilvet\Formula\References;
 use Collator;
 use Rilvet\Act\Exception\SortIsWrong;
+use Rilvet\Formula\References;
 use Rilvet\Grid\Address;
-use Rilvet\Grid\Cell;
 use Rilvet\Grid\BlockChange;
+use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
@@ -129,6 +129,7 @@ final readonly class SortTable implements Act, MovesPlaces
         $by[] = SORT_ASC;
         $by[] = SORT_NUMERIC;
         $by[] = &$order;
+        /** @phpstan-ignore argument.type (columns and the ways they are sorted, in turn) */
         array_multisort(...$by);
         $rows = [];
         foreach ($order as $index => $from) {

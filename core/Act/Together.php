@@ -51,7 +51,12 @@ final readonly class Together implements Act, ChangesSizes, EditsCells, MovesPla
 
     public function changedCells(Workbook $before): array
     {
-        return array_reduce($this->acts, fn (array $all, Act $act) => $act instanceof MovesPlaces ? $all + $act->changedCells($before) : $all, []);
+        $all = [];
+        foreach ($this->acts as $act) {
+            $all += $act instanceof MovesPlaces ? $act->changedCells($before) : [];
+        }
+
+        return $all;
     }
 
     public function changesSizes(): bool

@@ -15,7 +15,9 @@ use Rilvet\Grid\Sheet;
  * All formulas of a sheet, as runs down its columns: a hundred thousand rows with three columns of formulas are three runs.
  * They are kept a block, beside it, so that they are had without opening the blocks.
  *
- * @phpstan-type BlockRuns list<array{int, int, int, string}> column, first and last row of the block from 0, formula in the first
+ * Of a block: column, first and last row of the block from 0, formula in the first.
+ *
+ * @phpstan-type BlockRuns list<array{int, int, int, string}>
  */
 final class FormulaRuns
 {

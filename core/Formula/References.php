@@ -184,7 +184,7 @@ final class References
             return '#REF!';
         }
         $ends = [$stretch[0], min($limit, $stretch[1])];
-        $this->isResized = $this->isResized || $ends[1] - $ends[0] !== abs($a - $b);
+        $this->isResized = $this->isResized || abs($a - $b) !== $ends[1] - $ends[0];
         [$a, $b] = $a <= $b ? $ends : array_reverse($ends);
         $write = fn (string $old, int $to) => (str_starts_with($old, '$') ? '$' : '').($rows ? $to : Address::columnName($to));
 

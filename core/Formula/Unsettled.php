@@ -52,10 +52,22 @@ final readonly class Unsettled
 
     public function moved(Shift|RowOrder $move): self
     {
-        $each = fn (Range $range) => $move instanceof RowOrder ? $move->ranges($range) : array_filter([$move->range($range)]);
-        $all = fn (array $ranges) => array_values(array_merge(...array_map($each, $ranges)));
+        return new self(self::all($this->waiting, $move), self::all($this->kept, $move));
+    }
 
-        return new self($all($this->waiting), $all($this->kept));
+    /**
+     * @param  list<Range>  $ranges
+     * @return list<Range>
+     */
+    private static function all(array $ranges, Shift|RowOrder $move): array
+    {
+        return array_merge(...array_map(fn (Range $range) => $move instanceof RowOrder ? $move->ranges($range) : self::some($move->range($range)), $ranges));
+    }
+
+    /** @return list<Range> */
+    private static function some(?Range $range): array
+    {
+        return $range === null ? [] : [$range];
     }
 
     /** @return array{waiting: list<string>, kept: list<string>}|null null where there are none */

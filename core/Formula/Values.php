@@ -112,7 +112,17 @@ final class Values
     }
 
     /** A formula was read that sums sums up: one over it has to leave it out (18.17.7.313). */
-    public bool $hasSubtotals = false;
+    private bool $hasSubtotals = false;
+
+    public function forgetSubtotals(): void
+    {
+        $this->hasSubtotals = false;
+    }
+
+    public function sawSubtotals(): bool
+    {
+        return $this->hasSubtotals;
+    }
 
     private function plain(Cell $cell): null|bool|int|float|string
     {

@@ -63,17 +63,21 @@ final class BlockChange
             return $sheet->over($change->store, $sheet->index(), $rows, $columns);
         }
         $blocks = [];
-        [$top, $end] = [0, 0];
-        foreach ($sheet->index()->blocks((int) array_key_first($edits), (int) array_key_last($edits)) as [$block, $start, $size]) {
+        $places = array_keys($edits);
+        [$top, $end, $at] = [0, 0, 0];
+        foreach ($sheet->index()->blocks($places[0], $places[count($places) - 1]) as [$block, $start, $size]) {
             $top = $top === 0 ? $start : $top;
             $end = $start + $size;
             $lines = null;
-            for (; ($row = key($edits)) !== null && $row < $end; next($edits)) {
+            for (; $at < count($places) && $places[$at] < $end; $at++) {
+                $row = $places[$at];
                 $lines ??= $change->lines($block, $size);
-                foreach (current($edits) as $column => $cell) {
-                    $lines[$row - $start] = array_pad($lines[$row - $start], $column, null);
-                    $lines[$row - $start][$column - 1] = $cell->stored();
+                $line = $lines[$row - $start];
+                foreach ($edits[$row] as $column => $cell) {
+                    $line = array_pad($line, $column, null);
+                    $line[$column - 1] = $cell->stored();
                 }
+                $lines[$row - $start] = array_values($line);
             }
             $blocks[] = [$lines === null ? $block : $change->add($lines), $size];
         }

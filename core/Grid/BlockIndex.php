@@ -11,7 +11,9 @@ namespace Rilvet\Grid;
  *
  * Kept as runs of blocks with following numbers and as many rows each: a sheet as it came is one run.
  *
- * @phpstan-type BlockRun array{int, int, int} number of the first block, how many blocks, rows of each
+ * A run: number of the first block, how many blocks, rows of each.
+ *
+ * @phpstan-type BlockRun array{int, int, int}
  */
 final readonly class BlockIndex
 {

@@ -51,9 +51,9 @@ final readonly class RangeSet implements Countable, IteratorAggregate
                 }
             }
             if (count($ranges) > 200) {
-                $all = array_merge(...array_map(array_keys(...), array_values($cells)));
+                $all = [$ranges[0]->left, ...array_merge(...array_map(array_keys(...), array_values($cells)))];
 
-                return new self([Range::of((int) min(array_keys($cells)), (int) min($all), (int) max(array_keys($cells)), (int) max($all))]);
+                return new self([Range::of(min(array_keys($cells)), min($all), max(array_keys($cells)), max($all))]);
             }
         }
 

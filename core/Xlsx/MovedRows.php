@@ -140,7 +140,7 @@ final class MovedRows
             $from = $order->from[$row] ?? $row;
             [$at, $length] = $places[$from] ?? [0, 0];
             fseek($waiting, $at);
-            $xml = $length === 0 ? '' : (string) fread($waiting, $length);
+            $xml = $length < 1 ? '' : (string) fread($waiting, $length);
             $cells = $stays[$row] ?? [];
             if ($xml === '' && $cells === [] && ! isset($attributes[$row])) {
                 continue;
@@ -171,7 +171,7 @@ final class MovedRows
         }
         $count = preg_match_all(RowReader::WHOLE, $xml, $found);
         if ($count !== false && strlen(implode('', $found[0])) === strlen($xml)) {
-            return array_map(null, $found[1], $found[0]);
+            return array_map(fn (string $letters, string $cell) => [$letters, $cell], $found[1], $found[0]);
         }
         $tree = PackageXml::tree(($this->root)()."<row>$xml</row></worksheet>", $this->part);
         $element = PackageXml::child(PackageXml::root($tree), 'row');

@@ -7,6 +7,7 @@ namespace Rilvet\Xlsx;
 use DOMElement;
 use DOMText;
 use Rilvet\Formula\References;
+use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Shift;
@@ -181,7 +182,7 @@ final readonly class Moves
 
             return (string) $range;
         }, preg_split('/\s+/', trim($before)) ?: []));
-        $top = fn (string $ranges) => preg_match_all('/[A-Za-z]+\$?(\d+)/', $ranges, $found) > 0 ? min(array_map(intval(...), $found[1])) : 1;
+        $top = fn (string $ranges) => preg_match_all('/[A-Za-z]+\$?(\d+)/', $ranges, $found) > 0 ? min([Address::ROWS, ...array_map(intval(...), $found[1])]) : 1;
         $down = $top($element->getAttribute('sqref')) - $top($shifted);
         foreach ($down === 0 ? [] : $element->getElementsByTagName('*') as $child) {
             if (in_array($child->localName, self::FORMULAS, true) && $child->firstChild instanceof DOMText) {

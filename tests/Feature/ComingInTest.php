@@ -39,17 +39,17 @@ final class ComingInTest extends TestCase
         $this->postJson($this->url("imports/{$import['id']}/keep"))->assertOk()->assertJsonPath('status', 'queued');
         Queue::assertPushed(BringIn::class);
         $this->app->call([new BringIn($import['id']), 'handle']);
-        $waiting = $this->getJson($this->url('shelf'))->json('imports');
+        $waiting = $this->getJson($this->url('imports'))->json('imports');
         $this->assertSame(['x.csv', 'failed'], [$waiting[0]['name'], $waiting[0]['status']]);
         $this->assertStringContainsString('never closed', $waiting[0]['message']);
         $this->deleteJson($this->url("imports/{$import['id']}"))->assertOk();
-        $this->assertSame([], $this->getJson($this->url('shelf'))->json('imports'));
+        $this->assertSame([], $this->getJson($this->url('imports'))->json('imports'));
     }
 
     public function test_what_fails_while_the_person_waits_is_told_once(): void
     {
         $this->drop('a.xlsx', 'no zip')->assertUnprocessable();
-        $this->assertSame([], $this->getJson($this->url('shelf'))->json('imports'));
+        $this->assertSame([], $this->getJson($this->url('imports'))->json('imports'));
     }
 
     public function test_a_job_that_was_cancelled_in_the_queue_does_nothing(): void
@@ -74,7 +74,7 @@ final class ComingInTest extends TestCase
         touch($orphan = storage_path('app/handovers/nobody.xlsx'));
         $this->artisan('rilvet:tidy')->assertSuccessful();
         $this->assertSame(1, Workbook::query()->count());
-        $this->assertStringContainsString('Drop it again', (string) $this->getJson($this->url('shelf'))->json('imports.0.message'));
+        $this->assertStringContainsString('Drop it again', (string) $this->getJson($this->url('imports'))->json('imports.0.message'));
         $this->assertFileExists($file, 'what was written today waits for its download');
         $this->assertFileDoesNotExist($orphan);
         $this->travel(2)->days();

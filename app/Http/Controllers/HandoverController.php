@@ -11,6 +11,7 @@ use App\Files\Writing\Writers;
 use App\Http\Records\FormatRecord;
 use App\Http\Records\HandoverRecord;
 use App\Jobs\HandOver;
+use App\Jobs\Workers;
 use App\Models\Change;
 use App\Models\Handover as HandoverRow;
 use App\Models\Workbook;
@@ -24,6 +25,9 @@ final class HandoverController
     /** Up to this many cells a file is written within the request. */
     private const AT_ONCE = 60_000;
 
+    /** Up to this many cells it is small work, which does not wait behind large work. */
+    private const SMALL = 1_000_000;
+
     public function store(Request $request, int $id): JsonResponse
     {
         $row = Workbook::query()->where('revision', '>', 0)->findOrFail($id);
@@ -34,7 +38,7 @@ final class HandoverController
         $sheet = $request->has('sheet') ? $request->integer('sheet') : null;
         $handover = HandoverRow::query()->create(['workbook_id' => $row->id, 'format' => $format, 'status' => 'queued', 'defuse' => $request->boolean('defuse'), 'sheet' => $sheet, 'progress' => 0, 'proof' => null, 'message' => null]);
         $cells = $row->sheets()->get()->sum(fn ($sheet) => $sheet->rows * $sheet->columns);
-        $cells <= self::AT_ONCE ? HandOver::dispatchSync($handover->id) : HandOver::dispatch($handover->id);
+        $cells <= self::AT_ONCE ? HandOver::dispatchSync($handover->id) : HandOver::dispatch($handover->id)->onQueue($cells <= self::SMALL ? Workers::SMALL : Workers::LARGE);
 
         return response()->json(self::record($handover->refresh()), 201);
     }

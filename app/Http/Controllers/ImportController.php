@@ -9,6 +9,7 @@ use App\Files\Limits;
 use App\Files\PastedTable;
 use App\Http\Records\ImportRecord;
 use App\Jobs\BringIn;
+use App\Jobs\Workers;
 use App\Models\Import;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -145,7 +146,9 @@ final class ImportController
     private function start(Import $import): void
     {
         $import->update(['status' => 'queued']);
-        $import->bytes <= config('rilvet.at_once') ? BringIn::dispatchSync($import->id) : BringIn::dispatch($import->id);
+        $import->bytes <= config('rilvet.at_once')
+            ? BringIn::dispatchSync($import->id)
+            : BringIn::dispatch($import->id)->onQueue($import->bytes <= config('rilvet.small') ? Workers::SMALL : Workers::LARGE);
     }
 
     private function proposed(string $id): Import

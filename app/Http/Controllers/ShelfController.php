@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Bench;
+use App\Bench\Pages;
 use App\Bench\Shelf;
 use App\Bench\Specimen;
 use App\Http\Records\CardRecord;
+use App\Http\Records\ComingRecord;
 use App\Http\Records\ShelfRecord;
 use App\Http\Records\StylebookRecord;
+use App\Jobs\Workers;
 use App\Models\Import;
 use App\Models\Sheet;
 use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Cache;
 use Rilvet\Grid\Range;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Stylebook;
@@ -26,7 +30,7 @@ final class ShelfController
     /** Pictures are painted for as many of the workbooks changed last; a shelf of thousands still opens at once. */
     private const PICTURES = 60;
 
-    public function show(Shelf $shelf, Bench $bench): JsonResponse
+    public function show(Shelf $shelf): JsonResponse
     {
         $cards = [];
         foreach (Workbook::query()->where('revision', '>', 0)->with('sheets')->latest('updated_at')->get() as $place => $row) {
@@ -34,7 +38,8 @@ final class ShelfController
                 $row->id, $row->name, $row->sheets->count(), $row->sheets->sum(fn (Sheet $sheet) => $sheet->rows),
                 array_values(array_unique(array_filter($row->sheets->map(fn (Sheet $sheet) => $sheet->wears)->all()))),
                 $row->updated_at->diffForHumans(),
-                $place < self::PICTURES ? self::picture($bench, $row) : null,
+                $row->revision,
+                $place < self::PICTURES && self::pictured($row) !== null,
             );
         }
         $wearers = Sheet::query()->whereNotNull('wears')->get(['workbook_id', 'wears']);
@@ -45,31 +50,62 @@ final class ShelfController
             $wearers->where('wears', $stylebook->name)->unique('workbook_id')->count(),
             $wearers->where('wears', $stylebook->name)->count(),
             $index < $builtin,
-            Specimen::window($stylebook),
+            self::specimen($stylebook),
         ), $all, array_keys($all));
+
+        return response()->json(new ShelfRecord($cards, $stylebooks));
+    }
+
+    /** Files on their way in, and whether anybody works on them. */
+    public function imports(): JsonResponse
+    {
         $imports = Import::query()->whereIn('status', ['queued', 'running', 'failed'])->get()->map(fn (Import $import) => ImportController::record($import))->all();
 
-        return response()->json(new ShelfRecord($cards, $stylebooks, array_values($imports)));
+        return response()->json(new ComingRecord(array_values($imports), Workers::alive()));
+    }
+
+    /** The corner of the first sheet that can be seen and holds something; the same for as long as the revision is. */
+    public function picture(Bench $bench, int $id): JsonResponse
+    {
+        $row = Workbook::query()->where('revision', '>', 0)->findOrFail($id);
+        $first = self::pictured($row);
+        if ($first === null) {
+            return response()->json(null);
+        }
+        $json = Cache::remember("picture.$row->id.$row->revision", 86_400, function () use ($bench, $row, $first) {
+            $workbook = $bench->load($row, [$first->number]);
+            $range = Range::of(1, 1, max(1, min(14, $first->rows)), max(1, min(9, $first->columns)));
+
+            return json_encode((new Painter($workbook->sheet($first->number), $workbook->looks, Fonts::shipped(), $workbook->from1904))->paint($first->number, $range), JSON_THROW_ON_ERROR);
+        });
+
+        return JsonResponse::fromJsonString($json)->setPrivate()->setMaxAge(31_536_000)->setImmutable();
     }
 
     public function delete(int $id): JsonResponse
     {
-        Workbook::query()->findOrFail($id)->delete();
+        $row = Workbook::query()->findOrFail($id);
+        @unlink($row->package());
+        $row->delete();
+        Pages::giveBack();
 
         return response()->json(['message' => 'The workbook is taken off the shelf.']);
     }
 
-    /** The corner of the first sheet that can be seen and holds something. */
-    private static function picture(Bench $bench, Workbook $row): ?Window
+    private static function pictured(Workbook $row): ?Sheet
     {
-        $first = $row->sheets->first(fn (Sheet $sheet) => $sheet->state === 'visible' && $sheet->rows > 0);
-        if ($first === null) {
-            return null;
-        }
-        $workbook = $bench->load($row, [$first->number]);
-        $sheet = $workbook->sheet($first->number);
-        $range = Range::of(1, 1, max(1, min(14, $first->rows)), max(1, min(9, $first->columns)));
+        return $row->sheets->first(fn (Sheet $sheet) => $sheet->state === 'visible' && $sheet->rows > 0);
+    }
 
-        return (new Painter($sheet, $workbook->looks, Fonts::shipped(), $workbook->from1904))->paint($first->number, $range);
+    private static function specimen(Stylebook $stylebook): Window
+    {
+        $key = 'specimen.'.hash('xxh128', json_encode($stylebook->toArray(), JSON_THROW_ON_ERROR));
+        $window = Cache::get($key);
+        if (! $window instanceof Window) {
+            $window = Specimen::window($stylebook);
+            Cache::put($key, $window, 86_400);
+        }
+
+        return $window;
     }
 }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
-use Rilvet\Window\Window;
-
-/** A workbook on the Shelf, with a small picture of its first sheet. */
+/** A workbook on the Shelf. */
 final readonly class CardRecord
 {
     /** @param  list<string>  $stylebooks */
@@ -17,7 +15,8 @@ final readonly class CardRecord
         public int $rows,
         public array $stylebooks,
         public string $changed,
-        public ?Window $picture,
+        public int $revision,
+        public bool $hasPicture,
     ) {
     }
 }

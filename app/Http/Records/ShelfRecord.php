@@ -10,12 +10,10 @@ final readonly class ShelfRecord
     /**
      * @param  list<CardRecord>  $workbooks
      * @param  list<StylebookRecord>  $stylebooks
-     * @param  list<ImportRecord>  $imports
      */
     public function __construct(
         public array $workbooks,
         public array $stylebooks,
-        public array $imports,
     ) {
     }
 }

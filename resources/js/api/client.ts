@@ -2,6 +2,7 @@ import type {
     FormatRecord,
     ActRecord,
     BenchRecord,
+    ComingRecord,
     CurrencyRecord,
     CutTexts,
     FamilyRecord,
@@ -81,6 +82,8 @@ const rect = (r: Rect) => `top=${r.top}&left=${r.left}&bottom=${r.bottom}&right=
 
 export const api = {
     shelf: () => call<ShelfRecord>('GET', 'shelf'),
+    coming: () => call<ComingRecord>('GET', 'imports'),
+    picture: (id: number, revision: number) => call<Window | null>('GET', `workbooks/${id}/picture?revision=${revision}`),
     upload: (file: File) => {
         const form = new FormData();
         form.append('file', file);

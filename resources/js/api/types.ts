@@ -364,7 +364,8 @@ export interface CardRecord {
   rows: number;
   stylebooks: string[];
   changed: string;
-  picture: Window | null;
+  revision: number;
+  hasPicture: boolean;
 }
 
 export interface StylebookRecord {
@@ -394,7 +395,11 @@ export interface ImportRecord {
 export interface ShelfRecord {
   workbooks: CardRecord[];
   stylebooks: StylebookRecord[];
+}
+
+export interface ComingRecord {
   imports: ImportRecord[];
+  isWorked: boolean;
 }
 
 export interface FormatRecord {

@@ -20,11 +20,12 @@ export function useActs(id: number) {
         [client, id],
     );
     const run = useCallback(
-        (
+        function run(
             call: (revision: number, sheet: number) => Promise<ActRecord>,
+            again: boolean,
             after?: (answer: ActRecord) => void,
             ask?: (hidden: string[]) => void,
-        ) => {
+        ): Promise<unknown> {
             const sheet = useBench.getState().sheet;
             queue = queue.then(async () => {
                 const revision = client.getQueryData<BenchRecord>(['bench', id])?.revision ?? 0;
@@ -37,9 +38,13 @@ export function useActs(id: number) {
                         ask(fault.hidden);
                         return;
                     }
-                    tell(fault);
-                    if (fault instanceof Refused && fault.status === 409)
+                    if (fault instanceof Refused && fault.status === 409) {
                         await client.invalidateQueries({ queryKey: ['bench', id] });
+                        // Somebody else was quicker; what was asked for is kept, and can be asked for again on what is there now.
+                        say(fault.message, 'refused', again ? { words: 'Do it now', run: () => void run(call, again, after, ask) } : undefined);
+                        return;
+                    }
+                    tell(fault);
                 }
             });
             return queue;
@@ -48,19 +53,21 @@ export function useActs(id: number) {
     );
     return useMemo(
         () => ({
-            act: (name: string, args: object) => run((revision, sheet) => api.act(id, revision, sheet, name, args)),
+            act: (name: string, args: object) => run((revision, sheet) => api.act(id, revision, sheet, name, args), true),
             /** An act that may come back with a question instead. */
             ask: (name: string, args: object, ask: (hidden: string[]) => void) =>
-                run((revision, sheet) => api.act(id, revision, sheet, name, args), undefined, ask),
-            goTo: (change: number) => run((revision, sheet) => api.goTo(id, revision, sheet, change)),
+                run((revision, sheet) => api.act(id, revision, sheet, name, args), true, undefined, ask),
+            goTo: (change: number) => run((revision, sheet) => api.goTo(id, revision, sheet, change), false),
             undo: () =>
                 run(
                     (revision, sheet) => api.undo(id, revision, sheet),
+                    false,
                     (answer) => say(answer.words ? `Undone: ${answer.words}` : 'There is nothing to undo.'),
                 ),
             redo: () =>
                 run(
                     (revision, sheet) => api.redo(id, revision, sheet),
+                    false,
                     (answer) => say(answer.words ? `Done again: ${answer.words}` : 'There is nothing to do again.'),
                 ),
         }),

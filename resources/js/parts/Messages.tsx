@@ -6,15 +6,18 @@ interface Message {
     id: number;
     text: string;
     kind: 'said' | 'refused';
+    /** What a person can do about it, and how it is called. */
+    act?: { words: string; run: () => void };
 }
 
 const useMessages = create<{ messages: Message[] }>(() => ({ messages: [] }));
 let last = 0;
 
-export function say(text: string, kind: Message['kind'] = 'said'): void {
+export function say(text: string, kind: Message['kind'] = 'said', act?: Message['act']): void {
     const id = ++last;
-    useMessages.setState(({ messages }) => ({ messages: [...messages.slice(-2), { id, text, kind }] }));
-    setTimeout(() => dismiss(id), kind === 'said' ? 5000 : 15000);
+    useMessages.setState(({ messages }) => ({ messages: [...messages.slice(-2), { id, text, kind, act }] }));
+    // What can still be done is kept until it is done or put away.
+    if (!act) setTimeout(() => dismiss(id), kind === 'said' ? 5000 : 15000);
 }
 
 /** Tells a person what the server refused, or that something went wrong. */
@@ -35,7 +38,21 @@ export function Messages() {
                     key={message.id}
                     className={`flex items-start gap-2 rounded-md border bg-white p-3 shadow-lg ${message.kind === 'refused' ? 'border-danger text-danger' : 'border-hair'}`}
                 >
-                    <span className="flex-1">{message.text}</span>
+                    <span className="flex-1">
+                        {message.text}
+                        {message.act && (
+                            <button
+                                type="button"
+                                className="btn mt-2 block"
+                                onClick={() => {
+                                    dismiss(message.id);
+                                    message.act?.run();
+                                }}
+                            >
+                                {message.act.words}
+                            </button>
+                        )}
+                    </span>
                     <button type="button" aria-label="Dismiss" onClick={() => dismiss(message.id)}>
                         <X size={14} />
                     </button>

@@ -12,11 +12,17 @@ import { WorkbookCard } from './WorkbookCard';
 
 export function ShelfPage() {
     const client = useQueryClient();
-    const shelf = useQuery({
-        queryKey: ['shelf'],
-        queryFn: api.shelf,
+    const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf });
+    const coming = useQuery({
+        queryKey: ['coming'],
+        queryFn: api.coming,
         refetchInterval: (query) => (query.state.data?.imports.some((incoming) => incoming.status !== 'failed') ? 700 : false),
     });
+    const imports = coming.data?.imports ?? [];
+    const underWay = imports
+        .filter((incoming) => incoming.status !== 'failed')
+        .map((incoming) => incoming.id)
+        .join();
     const [proposals, setProposals] = useState<ImportRecord[]>([]);
     const [dropping, setDropping] = useState(false);
     const [busy, setBusy] = useState<string | null>(null);
@@ -26,12 +32,18 @@ export function ShelfPage() {
         document.title = 'Shelf · Rilvet';
     }, []);
 
+    // What was on its way and is so no longer stands on the shelf now.
+    useEffect(() => {
+        void client.invalidateQueries({ queryKey: ['shelf'] });
+    }, [client, underWay]);
+
     const arrived = useCallback(
         (incoming: ImportRecord) => {
             if (incoming.status === 'proposed') setProposals((all) => [...all, incoming]);
             else if (incoming.status === 'done' && incoming.workbook) go(`/workbooks/${incoming.workbook}`);
             else if (incoming.status === 'failed') say(incoming.message ?? 'The file could not be brought in.', 'refused');
             void client.invalidateQueries({ queryKey: ['shelf'] });
+            void client.invalidateQueries({ queryKey: ['coming'] });
         },
         [client],
     );
@@ -132,16 +144,22 @@ export function ShelfPage() {
                     </section>
                     <aside>
                         <StylebookList stylebooks={shelf.data?.stylebooks ?? []} />
-                        {(shelf.data?.imports.length ?? 0) > 0 && (
+                        {imports.length > 0 && (
                             <section aria-labelledby="under-way" className="mt-5">
                                 <h2 id="under-way" className="mb-2 text-[15px] font-semibold">
                                     Coming in
                                 </h2>
-                                {shelf.data?.imports.map((incoming) => (
+                                {underWay !== '' && coming.data?.isWorked === false && (
+                                    <p className="mb-2 text-caution" role="alert">
+                                        No worker is running, so these files wait. Nothing is lost; start Rilvet again with
+                                        bin/start.
+                                    </p>
+                                )}
+                                {imports.map((incoming) => (
                                     <Coming
                                         key={incoming.id}
                                         incoming={incoming}
-                                        onGone={() => void client.invalidateQueries({ queryKey: ['shelf'] })}
+                                        onGone={() => void client.invalidateQueries({ queryKey: ['coming'] })}
                                     />
                                 ))}
                             </section>

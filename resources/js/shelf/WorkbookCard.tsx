@@ -1,4 +1,4 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { EllipsisVertical } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { api } from '@/api/client';
@@ -10,6 +10,12 @@ import { go } from '@/parts/path';
 
 export function WorkbookCard({ workbook }: { workbook: CardRecord }) {
     const client = useQueryClient();
+    const { data: picture } = useQuery({
+        queryKey: ['picture', workbook.id, workbook.revision],
+        queryFn: () => api.picture(workbook.id, workbook.revision),
+        enabled: workbook.hasPicture,
+        staleTime: Infinity,
+    });
     const remove = async () => {
         const yes = await ask({
             title: `Take "${workbook.name}" off the shelf?`,
@@ -35,8 +41,8 @@ export function WorkbookCard({ workbook }: { workbook: CardRecord }) {
                 className="block"
             >
                 <div className="border-b border-hair">
-                    {workbook.picture ? (
-                        <Picture window={workbook.picture} width={286} height={157} />
+                    {picture ? (
+                        <Picture window={picture} width={286} height={157} />
                     ) : (
                         <div className="h-[157px]" />
                     )}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\Handover;
+use App\Models\Import;
+use App\Models\Workbook;
+use Illuminate\Support\Facades\DB;
+
+/** The queue workers of this machine: which are alive, and what one that died left behind. */
+final class Workers
+{
+    /** The lane of small work, which never waits behind large work. */
+    public const SMALL = 'small';
+
+    public const LARGE = 'default';
+
+    /** Says that the worker of this process is there, and what it is at. */
+    public static function isAt(?string $work): void
+    {
+        $folder = self::folder();
+        is_dir($folder) || @mkdir($folder, 0755, true);
+        @file_put_contents($folder.'/'.getmypid(), (string) $work);
+    }
+
+    public static function alive(): bool
+    {
+        foreach (glob(self::folder().'/*') ?: [] as $file) {
+            if (is_dir('/proc/'.basename($file))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** What a worker was at that died: it is said to have failed, and what is half there is taken away. */
+    public static function bury(int $process): void
+    {
+        $file = self::folder()."/$process";
+        $work = is_file($file) ? trim((string) file_get_contents($file)) : '';
+        @unlink($file);
+        if ($work === '') {
+            return;
+        }
+        DB::table('jobs')->whereNotNull('reserved_at')->where('payload', 'like', "%$work%")->delete();
+        $import = Import::query()->find($work);
+        if ($import !== null && $import->status === 'running') {
+            $half = $import->workbook_id === null ? null : Workbook::query()->where('revision', 0)->find($import->workbook_id);
+            $half === null || @unlink($half->package());
+            $half?->delete();
+            @unlink($import->path());
+            $import->update(['status' => 'failed', 'workbook_id' => null, 'message' => 'The work on this file was ended from outside, perhaps because the memory of the machine was full. Nothing was stored; your file is unchanged. Drop it again, or a smaller part of it.']);
+        }
+        $handover = Handover::query()->find($work);
+        if ($handover !== null && $handover->status === 'running') {
+            @unlink($handover->path());
+            $handover->update(['status' => 'failed', 'message' => 'Writing this file was ended from outside, perhaps because the memory of the machine was full. Your workbook is unchanged. Hand it over again.']);
+        }
+    }
+
+    private static function folder(): string
+    {
+        return storage_path('framework/workers');
+    }
+}

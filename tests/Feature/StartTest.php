@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** `bin/start` keeps its servers and workers alive, and ends all of them in good order. */
+final class StartTest extends TestCase
+{
+    private const PORT = 8733;
+
+    public function test_what_is_killed_is_started_again_and_term_frees_the_port(): void
+    {
+        $folder = sys_get_temp_dir().'/rilvet-start-'.getmypid();
+        exec('rm -rf '.escapeshellarg($folder));
+        mkdir($folder, 0755, true);
+        $start = new Process([dirname(__DIR__, 2).'/bin/start'], env: ['RILVET_PORT' => (string) self::PORT, 'RILVET_WORKERS' => '2', 'RILVET_DEMO' => '0', 'LARAVEL_STORAGE_PATH' => $folder, 'DB_DATABASE' => "$folder/d.sqlite", 'DB_CONNECTION' => 'sqlite', 'APP_ENV' => 'production', 'QUEUE_CONNECTION' => 'database', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'APP_CONFIG_CACHE' => false], timeout: 240);
+        $start->start();
+        try {
+            self::assertTrue($this->becomes(fn () => str_contains($start->getOutput(), 'Rilvet is ready'), 120), $start->getErrorOutput());
+            $workers = $this->processes('queue:work', $folder);
+            self::assertCount(2, $workers);
+            $servers = $this->processes('127.0.0.1:'.self::PORT, $folder);
+            self::assertCount(3, $servers, 'one that begins them and two that serve');
+            // A worker and a serving process die as they would of a full memory.
+            posix_kill($workers[0], SIGKILL);
+            posix_kill($servers[2], SIGKILL);
+            self::assertTrue($this->becomes(fn () => count($this->processes('queue:work', $folder)) === 2 && ! in_array($workers[0], $this->processes('queue:work', $folder), true), 20));
+            self::assertTrue($this->becomes(fn () => count($this->processes('127.0.0.1:'.self::PORT, $folder)) === 3 && $this->answers(), 20));
+            $start->signal(SIGTERM);
+            self::assertTrue($this->becomes(fn () => ! $start->isRunning(), 20));
+            self::assertSame(0, $start->getExitCode());
+            self::assertSame([], [...$this->processes('queue:work', $folder), ...$this->processes('127.0.0.1:'.self::PORT, $folder)]);
+            $free = @stream_socket_server('tcp://127.0.0.1:'.self::PORT);
+            self::assertNotFalse($free, 'the port is free again');
+        } finally {
+            $start->stop(5);
+            exec('rm -rf '.escapeshellarg($folder));
+        }
+    }
+
+    private function answers(): bool
+    {
+        return @file_get_contents('http://127.0.0.1:'.self::PORT.'/up') !== false;
+    }
+
+    /** @param  callable(): bool  $is */
+    private function becomes(callable $is, int $seconds): bool
+    {
+        for ($until = microtime(true) + $seconds; microtime(true) < $until; usleep(100_000)) {
+            if ($is()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<int> of php, by what their command says and by the folder that they keep their compiled code in */
+    private function processes(string $command, string $folder): array
+    {
+        $found = [];
+        foreach (glob('/proc/[0-9]*/cmdline') ?: [] as $file) {
+            $line = str_replace("\0", ' ', (string) @file_get_contents($file));
+            if (str_starts_with($line, 'php ') && str_contains($line, $command) && str_contains($line, $folder)) {
+                $found[] = (int) basename(dirname($file));
+            }
+        }
+        sort($found);
+
+        return $found;
+    }
+}
