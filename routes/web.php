@@ -23,7 +23,7 @@ Route::prefix('api')->group(function () {
     Route::get('currencies', [BenchController::class, 'currencies']);
     Route::get('colours/family', [StylebookController::class, 'family']);
     Route::post('stylebooks', [StylebookController::class, 'store']);
-    Route::get('stylebooks/{name}', [StylebookController::class, 'export']);
+    Route::get('stylebooks/{name}', [StylebookController::class, 'export'])->where('name', '.*');
 
     Route::prefix('workbooks/{id}')->whereNumber(['id', 'number'])->group(function () {
         Route::get('/', [BenchController::class, 'show']);

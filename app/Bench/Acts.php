@@ -175,6 +175,10 @@ final readonly class Acts
     {
         $copied = $given->block('cells');
         $cells = $copied ?? PastedTable::rows($given->text('text'), $given->textOrNull('html') ?? '');
+        if ($copied === null && (count($cells) > 1 || count($cells[0] ?? []) > 1)) {
+            // A table from elsewhere brings values: what looks like a formula in it is a text, and never comes to life here.
+            $cells = array_map(fn (array $row) => array_map(fn (string $text) => str_starts_with($text, '=') ? "'$text" : $text, $row), $cells);
+        }
         $looks = $given->listOrNull('looks');
 
         return new PasteCells($sheet, $given->place(), $cells, $looks === null ? null : $this->block($looks));

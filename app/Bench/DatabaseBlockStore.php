@@ -8,14 +8,18 @@ use Illuminate\Support\Facades\DB;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\KeepsFormulas;
 use Rilvet\Grid\BlockStore;
+use Rilvet\Grid\KeepsFigures;
 
 /** The row blocks of one sheet in the database. */
-final class DatabaseBlockStore implements BlockStore, KeepsFormulas
+final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormulas
 {
     private const BATCH = 64;
 
     /** @var array<int, string|null> the blocks read last; a window is often asked for again */
     private array $recent = [];
+
+    /** @var array<int, array{string, string}>|null what was worked out of blocks and with what, by number */
+    private ?array $figures = null;
 
     /** @var list<array{sheet_id: int, number: int, data: string, formulas: string}> */
     private array $waiting = [];
@@ -58,6 +62,37 @@ final class DatabaseBlockStore implements BlockStore, KeepsFormulas
 
         /** @var array<int, string> */
         return DB::table('blocks')->where('sheet_id', $this->sheet)->where('formulas', '!=', '[]')->pluck('formulas', 'number')->all();
+    }
+
+    public function figures(int $number, string $key): ?string
+    {
+        $this->flush();
+        if ($this->figures === null) {
+            $this->figures = [];
+            foreach (DB::table('blocks')->where('sheet_id', $this->sheet)->whereNotNull('figures')->select(['number', 'data', 'figures'])->cursor() as $row) {
+                // Worked out of other data than the block holds now, it says nothing.
+                [$sum, $with, $json] = explode("\n", (string) $row->figures, 3) + ['', '', ''];
+                if ($sum === self::sum((string) $row->data)) {
+                    $this->figures[(int) $row->number] = [$with, $json];
+                }
+            }
+        }
+        [$with, $json] = $this->figures[$number] ?? ['', ''];
+
+        return $with === $key && $json !== '' ? $json : null;
+    }
+
+    public function keepFigures(int $number, string $key, string $json): void
+    {
+        $data = $this->block($number);
+        if ($data !== null) {
+            DB::table('blocks')->where('sheet_id', $this->sheet)->where('number', $number)->update(['figures' => self::sum($data)."\n$key\n$json"]);
+        }
+    }
+
+    private static function sum(string $data): string
+    {
+        return hash('xxh64', $data);
     }
 
     public function flush(): void

@@ -16,6 +16,9 @@ use Rilvet\Intake\Tokeniser;
 /** A table from the clipboard: tab-separated text where there is any, else the first table of the html. */
 final class PastedTable
 {
+    /** Cells of a table that is pasted as html. */
+    private const MOST = 1_000_000;
+
     /** @throws FileIsWrong when neither holds a table */
     public static function toTabs(string $text, string $html): string
     {
@@ -64,6 +67,7 @@ final class PastedTable
         libxml_clear_errors();
         libxml_use_internal_errors($previous);
         $rows = [];
+        $fields = 0;
         $found = (new DOMXPath($document))->query('(//table)[1]//tr');
         foreach ($found === false ? [] : $found as $tr) {
             if (! $tr instanceof DOMElement) {
@@ -80,6 +84,10 @@ final class PastedTable
                 }
             }
             $rows[] = $row;
+            $fields += count($row);
+            if ($fields > self::MOST) {
+                throw FileIsWrong::package(sprintf('The table on the clipboard has more than %s cells. Copy a part of it.', number_format(self::MOST)));
+            }
         }
 
         return $rows;

@@ -84,7 +84,7 @@ final class SheetIntake
         if ($stored !== []) {
             $this->lastFilled = $row;
             $this->columns = max($this->columns, count($stored));
-            $this->cells += count($stored);
+            $this->cells += count($stored) < 200 ? count($stored) : count($stored) - count(array_keys($stored, null, true));
             if ($this->cells > $this->limits->cells) {
                 throw FileIsWrong::package(sprintf('The workbook has more than %s cells, the limit set here. Split it, and bring the parts in.', number_format($this->limits->cells)));
             }
@@ -118,9 +118,6 @@ final class SheetIntake
         $this->flush();
         if ($this->block !== []) {
             $this->store->put($this->blocks, Block::encode($this->block));
-        }
-        if ($this->lastFilled * $this->columns > $this->limits->cells) {
-            throw FileIsWrong::package(sprintf('The sheet "%s" reaches to %s, which is more than %s cells, most of them blank. Clear what stands there by mistake, and bring it in again.', $this->name, Address::of($this->lastFilled, $this->columns), number_format($this->limits->cells)));
         }
         $cells = new BlockSheet($this->name, $this->lastFilled, $this->columns, $this->store);
         $hints = new FileHints($this->looks, $looks, $setup);

@@ -16,12 +16,16 @@ use Illuminate\Foundation\Queue\Queueable;
 use Rilvet\Intake\Dialect;
 use Rilvet\Intake\Encoding;
 use Rilvet\Refusal;
+use Rilvet\Work\Worksheet;
 use Throwable;
 
 /** Opens an uploaded file and puts it on the shelf, whole or not at all. */
 final class BringIn implements ShouldQueue
 {
     use Queueable;
+
+    /** Cells of a sheet whose figures take a moment. */
+    private const LARGE = 100_000;
 
     public int $timeout = 3600;
 
@@ -58,6 +62,9 @@ final class BringIn implements ShouldQueue
             }
             $shelf->keep($workbook, $opened, $ids, $opening->notices());
             $import->update(['status' => 'done', 'workbook_id' => $workbook->id]);
+            // Figures of large sheets are worked out before somebody asks for them.
+            $isLarge = array_filter($opened->sheets, fn (Worksheet $sheet) => $sheet->cells->rows() * $sheet->cells->columns() > self::LARGE) !== [];
+            $isLarge && KeepFigures::dispatch($workbook->id)->onQueue(Workers::LARGE);
             @unlink($import->path());
         } catch (Throwable $fault) {
             if ($workbook instanceof Workbook) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rilvet\Fit;
 
 use Rilvet\Grid\Address;
-use Rilvet\Grid\Range;
 use Rilvet\Number\Formatted;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Painter;
@@ -39,7 +38,7 @@ final readonly class CutTexts
             return new self(0, [], [], []);
         }
         $fonts = Fonts::shipped();
-        $window = (new Painter($sheet, $workbook->looks, $fonts, $workbook->from1904))->paint($number, Range::of(1, 1, min(self::ROWS, $cells->rows()), $cells->columns()));
+        $window = (new Painter($sheet, $workbook->looks, $fonts, $workbook->from1904))->texts($number, self::ROWS);
         $count = 0;
         $places = $columns = $rows = [];
         $merges = new Merges($sheet->setup->merges);

@@ -25,7 +25,7 @@ final class PlainRows
     /** @return iterable<int, list<Stored>> */
     private static function typed(Sheet $sheet): iterable
     {
-        foreach ($sheet->read(1, $sheet->rows()) as $row => $cells) {
+        foreach (FilledRows::isSparse($sheet) ? FilledRows::of($sheet) : $sheet->read(1, $sheet->rows()) as $row => $cells) {
             yield $row => array_map(fn (Cell $cell) => $cell->formula === null && $cell->error === null ? $cell->value : $cell->stored(), $cells);
         }
     }

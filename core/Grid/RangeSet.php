@@ -16,6 +16,9 @@ use Traversable;
  */
 final readonly class RangeSet implements Countable, IteratorAggregate
 {
+    /** Ranges that a selection may come apart into. */
+    private const PIECES = 2_000;
+
     /** @param  list<Range>  $ranges disjoint */
     private function __construct(private array $ranges)
     {
@@ -63,7 +66,19 @@ final readonly class RangeSet implements Countable, IteratorAggregate
     /** @throws AddressIsWrong reads "B2:D4,F2" */
     public static function parse(string $text): self
     {
-        return self::of(...array_map(Range::parse(...), explode(',', $text)));
+        if (substr_count($text, ',') >= self::PIECES) {
+            throw AddressIsWrong::pieces(self::PIECES);
+        }
+        $set = new self([]);
+        foreach (explode(',', $text) as $piece) {
+            $set = $set->with(Range::parse($piece));
+            // Rows and columns that cross come apart into the square of what was named.
+            if (count($set->ranges) > self::PIECES) {
+                throw AddressIsWrong::pieces(self::PIECES);
+            }
+        }
+
+        return $set;
     }
 
     public function with(Range $range): self

@@ -44,6 +44,12 @@ final class OdsTable
 
     private bool $isDone;
 
+    /** Cells of filled rows that stand for more than one. */
+    private int $repeated = 0;
+
+    /** How many of those a table may have. */
+    private const REPEATED = 2_000_000;
+
     public function __construct(private readonly OdsBook $book, public readonly string $name, public readonly string $style, public readonly bool $isProtected, bool $isEmpty)
     {
         $this->depth = $book->reader()->depth;
@@ -76,6 +82,10 @@ final class OdsTable
                 $default = (string) $this->book->attribute('default-cell-style-name', Ns::TABLE);
                 [$stored, $styles] = $this->cells($row, $default);
                 $isFilled = $stored !== [];
+                $this->repeated += $isFilled ? ($count - 1) * count($stored) : 0;
+                if ($this->repeated > self::REPEATED) {
+                    throw FileIsWrong::package(sprintf('The table "%s" repeats filled rows until it has more than %s cells. Such a file is damaged, or made to do harm.', $this->name, number_format(self::REPEATED)));
+                }
                 if ($isFilled && $row + $count - 1 > Address::ROWS) {
                     throw FileIsWrong::package('A table has a filled row '.number_format($row + $count - 1).'; a worksheet ends at row 1,048,576.');
                 }
@@ -231,7 +241,7 @@ final class OdsTable
                     // Notes and drawings stand in the cell, and are no part of its text.
                     'annotation', 'frame', 'shapes', 'ruby-text', 'note' => $this->book->pass(),
                     'p' => $line = '',
-                    's' => $line .= str_repeat(' ', max(1, min(32_767, (int) ($this->book->attribute('c', Ns::TEXT) ?? 1)))),
+                    's' => $line = $this->longer($line.str_repeat(' ', max(1, min(32_767, (int) ($this->book->attribute('c', Ns::TEXT) ?? 1))))),
                     'tab' => $line .= "\t",
                     'line-break' => $line .= "\n",
                     default => null,
@@ -251,6 +261,16 @@ final class OdsTable
         }
 
         return implode("\n", $lines);
+    }
+
+    /** A text as far as a cell can hold it, without building what it cannot. */
+    private function longer(string $text): string
+    {
+        if (strlen($text) > 4 * Tokeniser::CELL) {
+            throw FileIsWrong::package(sprintf('A cell of the table "%s" holds more than %s characters. Shorten it, and bring the file in again.', $this->name, number_format(Tokeniser::CELL)));
+        }
+
+        return $text;
     }
 
     private function serial(string $text): ?float

@@ -13,6 +13,8 @@ final class Region
     /** @var array<int, string> */
     private array $rows = [];
 
+    private ?string $blank = null;
+
     public function __construct(public readonly SheetFacts $facts, public readonly Range $range)
     {
     }
@@ -20,12 +22,18 @@ final class Region
     /** The letters of a row between the region's columns. */
     public function letters(int $row): string
     {
-        return $this->rows[$row] ??= str_pad(substr($this->facts->signature($row), $this->range->left - 1, $this->range->columns()), $this->range->columns(), '.');
+        $signature = $this->facts->signature($row);
+        if ($signature === '') {
+            // Blank rows are many, and all the same.
+            return $this->blank ??= str_repeat('.', $this->range->columns());
+        }
+
+        return $this->rows[$row] ??= str_pad(substr($signature, $this->range->left - 1, $this->range->columns()), $this->range->columns(), '.');
     }
 
     public function isBlank(int $row): bool
     {
-        return trim($this->letters($row), '.') === '';
+        return $this->facts->signature($row) === '' || trim($this->letters($row), '.') === '';
     }
 
     /** How many cells of a row are filled. */

@@ -11,6 +11,9 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
 final readonly class Palette
 {
     /** @param  array<string, string>  $colours name to "#RRGGBB" */
+    /** Colours of a palette; a person chooses from some dozens. */
+    private const MOST = 200;
+
     private function __construct(public array $colours)
     {
     }
@@ -18,6 +21,9 @@ final readonly class Palette
     /** @param  array<array-key, mixed>  $colours */
     public static function of(array $colours): self
     {
+        if (count($colours) > self::MOST) {
+            throw StylebookIsWrong::because('palette', sprintf('at most %d colours are taken.', self::MOST));
+        }
         $checked = [];
         foreach ($colours as $name => $hex) {
             if (! is_string($hex) || preg_match('/^\p{L}[\p{L}\p{N} _\-]{0,39}$/u', (string) $name) !== 1) {

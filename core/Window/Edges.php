@@ -29,12 +29,24 @@ final class Edges
 
     public function above(int $row, int $column): ?Edge
     {
-        return $this->between($row > 1 ? $this->cascade->at($row - 1, $column) : null, Attribute::Bottom, $this->cascade->at($row, $column), Attribute::Top);
+        return $this->over($row > 1 ? $this->cascade->at($row - 1, $column) : null, $this->cascade->at($row, $column));
     }
 
     public function before(int $row, int $column): ?Edge
     {
-        return $this->between($column > 1 ? $this->cascade->at($row, $column - 1) : null, Attribute::Right, $this->cascade->at($row, $column), Attribute::Left);
+        return $this->beside($column > 1 ? $this->cascade->at($row, $column - 1) : null, $this->cascade->at($row, $column));
+    }
+
+    /** The edge between two cells that stand over each other. */
+    public function over(?Worn $above, Worn $below): ?Edge
+    {
+        return $this->between($above, Attribute::Bottom, $below, Attribute::Top);
+    }
+
+    /** The edge between two cells that stand beside each other. */
+    public function beside(?Worn $left, Worn $right): ?Edge
+    {
+        return $this->between($left, Attribute::Right, $right, Attribute::Left);
     }
 
     private function between(?Worn $first, Attribute $firstSide, Worn $second, Attribute $secondSide): ?Edge

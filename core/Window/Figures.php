@@ -4,14 +4,27 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
+use Rilvet\Grid\Block;
+use Rilvet\Grid\BlockSheet;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\KeepsFigures;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Grid\Sheet;
+use Rilvet\Grid\Typing;
 use Rilvet\Number\NumberFormat;
 
-/** Count, sum, mean, least and greatest of a selection. */
+/**
+ * Count, sum, mean, least and greatest of a selection. What a whole row block adds to them is kept beside the block.
+ *
+ * @phpstan-import-type Stored from Cell
+ *
+ * @phpstan-type Tally array{int, int, float, float, float} filled cells, numbers, their sum, the least, the greatest
+ */
 final readonly class Figures
 {
+    private const NONE = [0, 0, 0.0, INF, -INF];
+
     public function __construct(
         public int $cells,
         public int $filled,
@@ -28,29 +41,94 @@ final readonly class Figures
         if ($sheet->rows() === 0 || $sheet->columns() === 0) {
             return new self($set->cells(), 0, 0, null, null, null, null);
         }
-        $filled = $count = 0;
-        $sum = 0.0;
-        $least = INF;
-        $greatest = -INF;
+        $all = self::NONE;
         foreach ($set->clip(Range::of(1, 1, $sheet->rows(), $sheet->columns())) as $range) {
-            foreach ($sheet->read($range->top, $range->bottom, $range->left, $range->right) as $cells) {
-                for ($index = $range->left - 1; $index < $range->right; $index++) {
-                    $cell = $cells[$index];
-                    $filled += $cell->isBlank() ? 0 : 1;
-                    $number = $cell->number();
-                    if ($number !== null) {
-                        $count++;
-                        $sum += $number;
-                        $least = min($least, $number);
-                        $greatest = max($greatest, $number);
-                    }
-                }
+            $columns = $sheet instanceof BlockSheet ? self::ofBlocks($sheet, $range) : self::ofCells($sheet, $range);
+            foreach ($columns as $tally) {
+                $all = self::added($all, $tally);
             }
         }
+        [$filled, $count, $sum, $least, $greatest] = $all;
         $show = fn (float $number) => NumberFormat::of(floor($number) === $number ? '#,##0' : '#,##0.00')->number($number)->text;
 
         return $count === 0
             ? new self($set->cells(), $filled, 0, null, null, null, null)
             : new self($set->cells(), $filled, $count, $show($sum), $show($sum / $count), $show($least), $show($greatest));
+    }
+
+    /** Works out the figures of all blocks of a sheet, so that they are there when somebody asks. */
+    public static function keep(BlockSheet $sheet): void
+    {
+        if ($sheet->rows() > 0 && $sheet->columns() > 0) {
+            self::of($sheet, RangeSet::of(Range::of(1, 1, $sheet->rows(), $sheet->columns())));
+        }
+    }
+
+    /** @return iterable<Tally> */
+    private static function ofBlocks(BlockSheet $sheet, Range $range): iterable
+    {
+        $store = $sheet->store();
+        $key = $store instanceof KeepsFigures ? hash('xxh64', serialize($sheet->typing())) : '';
+        foreach ($sheet->index()->blocks($range->top, $range->bottom) as [$number, $start, $size]) {
+            $isWhole = $store instanceof KeepsFigures && $range->top <= $start && $range->bottom >= min($start + $size - 1, $sheet->rows());
+            $kept = $isWhole ? $store->figures($number, $key) : null;
+            if ($kept !== null) {
+                /** @var array<int, array{int, int, float, float|null, float|null}> $tallies */
+                $tallies = json_decode($kept, true, 4, JSON_THROW_ON_ERROR);
+                $tallies = array_map(fn (array $tally) => [$tally[0], $tally[1], $tally[2], $tally[3] ?? INF, $tally[4] ?? -INF], $tallies);
+            } else {
+                $data = $store->block($number);
+                $rows = $data === null ? [] : array_slice(Block::decode($data), 0, $size);
+                $tallies = self::tallied($isWhole ? $rows : array_slice($rows, max(0, $range->top - $start), $range->bottom - max($range->top, $start) + 1), $sheet->typing());
+                if ($isWhole) {
+                    $store->keepFigures($number, $key, json_encode(array_map(fn (array $tally) => $tally[1] === 0 ? [$tally[0], 0, 0.0, null, null] : $tally, $tallies), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+                }
+            }
+            yield from array_filter($tallies, fn (int $column) => $column >= $range->left && $column <= $range->right, ARRAY_FILTER_USE_KEY);
+        }
+    }
+
+    /**
+     * @param  list<list<Stored>>  $rows
+     * @return array<int, Tally> by column
+     */
+    private static function tallied(array $rows, ?Typing $typing): array
+    {
+        $tallies = [];
+        foreach ($rows as $line) {
+            foreach ($line as $index => $stored) {
+                if ($stored === null || $stored === '') {
+                    continue;
+                }
+                $number = match (true) {
+                    is_int($stored), is_float($stored) => (float) $stored,
+                    is_string($stored) => $typing?->cell($index + 1, $stored)->number(),
+                    is_array($stored) => Cell::fromStored($stored)->number(),
+                    default => null,
+                };
+                $tallies[$index + 1] = self::added($tallies[$index + 1] ?? self::NONE, $number === null ? [1, 0, 0.0, INF, -INF] : [1, 1, $number, $number, $number]);
+            }
+        }
+
+        return $tallies;
+    }
+
+    /** @return iterable<Tally> */
+    private static function ofCells(Sheet $sheet, Range $range): iterable
+    {
+        foreach ($sheet->read($range->top, $range->bottom, $range->left, $range->right) as $cells) {
+            $line = array_map(fn (Cell $cell) => $cell->stored(), array_slice($cells, $range->left - 1, $range->columns()));
+            yield from self::tallied([$line], null);
+        }
+    }
+
+    /**
+     * @param  Tally  $one
+     * @param  Tally  $other
+     * @return Tally
+     */
+    private static function added(array $one, array $other): array
+    {
+        return [$one[0] + $other[0], $one[1] + $other[1], $one[2] + $other[2], min($one[3], $other[3]), max($one[4], $other[4])];
     }
 }

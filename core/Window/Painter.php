@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Window;
 
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\FilledRows;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Edge;
@@ -35,6 +36,9 @@ final class Painter
     /** @var list<WindowLook> */
     private array $looks = [];
 
+    /** @var array<int, bool> whether what is worn has a fill, by its number */
+    private array $filled = [];
+
     public function __construct(
         private readonly Worksheet $sheet,
         LookBook $looks,
@@ -56,15 +60,15 @@ final class Painter
         $setup = $this->sheet->setup;
         $cells = [];
         $merges = array_values(array_filter($setup->merges, fn (Range $merge) => $merge->meets($range)));
+        $isMerged = $merges !== [];
         foreach ($this->rows($range) as $row => $values) {
-            for ($column = $range->left; $column <= $range->right; $column++) {
-                $worn = $this->cascade->at($row, $column);
+            foreach ($this->cascade->stretch($row, $range->left, $range->right)[1] as $column => $worn) {
                 $cell = $values[$column - 1] ?? Cell::blank();
-                $filled = ! in_array($worn->look->text(Attribute::Fill), ['', 'none'], true);
-                if ($cell->isBlank() && ! $filled) {
+                $filled = $this->filled[$worn->number] ??= ! in_array($worn->look->text(Attribute::Fill), ['', 'none'], true);
+                if (! $filled && $cell->isBlank()) {
                     continue;
                 }
-                $hidden = $this->merges->hides($row, $column);
+                $hidden = $isMerged && $this->merges->hides($row, $column);
                 if ($hidden && ! $filled) {
                     continue;
                 }
@@ -79,6 +83,25 @@ final class Painter
             $cells, $this->looks, $this->lines($range),
             array_map(fn (Range $merge) => [$merge->top, $merge->left, $merge->bottom, $merge->right], $merges),
         );
+    }
+
+    /** The filled cells of the first rows, without their fills and lines: for what looks at texts alone. */
+    public function texts(int $number, int $rows): Window
+    {
+        $this->indexes = $this->looks = [];
+        $cells = [];
+        foreach (FilledRows::of($this->sheet->cells) as $row => $values) {
+            if ($row > $rows) {
+                break;
+            }
+            foreach ($values as $index => $cell) {
+                if (! $cell->isBlank() && ! $this->merges->hides($row, $index + 1)) {
+                    $cells[] = $this->cell($cell, $this->cascade->at($row, $index + 1), $row, $index + 1, $values);
+                }
+            }
+        }
+
+        return new Window($number, 1, 1, [], [], $cells, $this->looks, [], []);
     }
 
     /** @return iterable<int, list<Cell>> rows of the range, also those below the last that holds anything */
@@ -195,24 +218,81 @@ final class Painter
     private function lines(Range $range): array
     {
         $lines = [];
+        $isMerged = array_filter($this->sheet->setup->merges, fn (Range $merge) => $merge->top <= $range->bottom + 1 && $merge->bottom >= $range->top && $merge->left <= $range->right + 1 && $merge->right >= $range->left) !== [];
+        $across = $along = $upright = [];
+        [$aboveKey, $above] = $range->top > 1 ? $this->cascade->stretch($range->top - 1, max(1, $range->left - 1), $range->right + 1) : ['', []];
         for ($row = $range->top; $row <= $range->bottom + 1; $row++) {
-            $edges = [];
-            for ($column = $range->left; $column <= $range->right; $column++) {
-                $merge = $this->merges->at($row, $column);
-                $edges[$column] = $merge !== null && $row > $merge->top ? null : $this->edges->above($row, $column);
+            [$key, $worn] = $this->cascade->stretch($row, max(1, $range->left - 1), $range->right + 1);
+            // Rows that wear the same beneath rows that wear the same have the same edges.
+            $pair = $key === null || $aboveKey === null ? null : "$aboveKey/$key";
+            $edges = ($pair === null ? null : $across[$pair] ?? null) ?? $this->edgesOver($above, $worn, $range);
+            if ($pair !== null) {
+                $across[$pair] = $edges;
             }
-            array_push($lines, ...self::joined('top', $row, $edges));
+            array_push($lines, ...self::joined('top', $row, $isMerged ? $this->outside($edges, $row, true) : $edges));
+            if ($row <= $range->bottom) {
+                $beside = ($key === null ? null : $along[$key] ?? null) ?? $this->edgesBeside($worn, $range);
+                if ($key !== null) {
+                    $along[$key] = $beside;
+                }
+                foreach ($isMerged ? $this->outside($beside, $row, false) : $beside as $column => $edge) {
+                    $upright[$column][$row] = $edge;
+                }
+            }
+            [$aboveKey, $above] = [$key, $worn];
         }
-        for ($column = $range->left; $column <= $range->right + 1; $column++) {
-            $edges = [];
-            for ($row = $range->top; $row <= $range->bottom; $row++) {
-                $merge = $this->merges->at($row, $column);
-                $edges[$row] = $merge !== null && $column > $merge->left ? null : $this->edges->before($row, $column);
-            }
+        foreach ($upright as $column => $edges) {
             array_push($lines, ...self::joined('left', $column, $edges));
         }
 
         return $lines;
+    }
+
+    /**
+     * @param  array<int, Worn>  $above  by column
+     * @param  array<int, Worn>  $below
+     * @return array<int, Edge|null> by column
+     */
+    private function edgesOver(array $above, array $below, Range $range): array
+    {
+        $edges = [];
+        for ($column = $range->left; $column <= $range->right; $column++) {
+            $edges[$column] = $this->edges->over($above[$column] ?? null, $below[$column]);
+        }
+
+        return $edges;
+    }
+
+    /**
+     * @param  array<int, Worn>  $worn  by column
+     * @return array<int, Edge|null> at the left of each cell, by column
+     */
+    private function edgesBeside(array $worn, Range $range): array
+    {
+        $edges = [];
+        for ($column = $range->left; $column <= $range->right + 1; $column++) {
+            $edges[$column] = $this->edges->beside($worn[$column - 1] ?? null, $worn[$column]);
+        }
+
+        return $edges;
+    }
+
+    /**
+     * Edges without those inside of merged cells.
+     *
+     * @param  array<int, Edge|null>  $edges  by column
+     * @return array<int, Edge|null>
+     */
+    private function outside(array $edges, int $row, bool $above): array
+    {
+        foreach ($edges as $column => $edge) {
+            $merge = $edge === null ? null : $this->merges->at($row, $column);
+            if ($merge !== null && ($above ? $row > $merge->top : $column > $merge->left)) {
+                $edges[$column] = null;
+            }
+        }
+
+        return $edges;
     }
 
     /**

@@ -35,7 +35,7 @@ final class Cascade
     /** @var array<string, int> */
     private array $numbers = [];
 
-    /** @var array<array-key, list<Worn>> */
+    /** @var array<string, array<int, Worn>> */
     private array $wholeRows = [];
 
     /** Tables up to which all are asked for each row; beyond, those near it. */
@@ -118,35 +118,50 @@ final class Cascade
      */
     public function row(int $row, int $columns): array
     {
-        $sheet = $this->sheet;
-        if (! $this->isStretched) {
-            $this->stretches = $this->stretched();
-            $this->isStretched = true;
-        }
-        $key = null;
-        if ($this->stretches !== null) {
-            $key = "$columns.".self::place($this->stretches, $row);
-            foreach ($this->rows[$row] ??= $this->tablesOf($row) as [$table, $part, $position]) {
-                // Groups differ from one row of them to the next.
-                $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '').($sheet->stylebook?->stripes?->wears($position) ? 's' : '').($row === $table->firstBodyRow() ? 'f' : '').($row === $table->lastHeadRow() ? 'l' : '');
-            }
-            if (isset($this->wholeRows[$key])) {
-                return $this->wholeRows[$key];
-            }
+        return array_values($this->stretch($row, 1, $columns)[1]);
+    }
+
+    /**
+     * What the cells of a row wear between two columns.
+     *
+     * @return array{string|null, array<int, Worn>} what the rows that wear the same have in common, null where nothing is known of it; looks by column
+     */
+    public function stretch(int $row, int $left, int $right): array
+    {
+        $key = $this->rowKey($row);
+        if ($key !== null && isset($this->wholeRows["$left.$right.$key"])) {
+            return [$key, $this->wholeRows["$left.$right.$key"]];
         }
         $worn = [];
-        for ($column = 1; $column <= $columns; $column++) {
-            $worn[] = $this->at($row, $column);
+        for ($column = $left; $column <= $right; $column++) {
+            $worn[$column] = $this->at($row, $column);
         }
-
         if ($key !== null) {
             if (count($this->wholeRows) > self::ROWS) {
                 $this->wholeRows = [];
             }
-            $this->wholeRows[$key] = $worn;
+            $this->wholeRows["$left.$right.$key"] = $worn;
         }
 
-        return $worn;
+        return [$key, $worn];
+    }
+
+    private function rowKey(int $row): ?string
+    {
+        if (! $this->isStretched) {
+            $this->stretches = $this->stretched();
+            $this->isStretched = true;
+        }
+        if ($this->stretches === null) {
+            return null;
+        }
+        $key = (string) self::place($this->stretches, $row);
+        foreach ($this->rows[$row] ??= $this->tablesOf($row) as [$table, $part, $position]) {
+            // Groups differ from one row of them to the next.
+            $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '').($this->sheet->stylebook?->stripes?->wears($position) ? 's' : '').($row === $table->firstBodyRow() ? 'f' : '').($row === $table->lastHeadRow() ? 'l' : '');
+        }
+
+        return $key;
     }
 
     /** @return list<int>|null */

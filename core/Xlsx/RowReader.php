@@ -34,6 +34,11 @@ final class RowReader
     /** The same cells with all that follows their attributes as one piece. */
     public const WHOLE = '~<c r="([A-Z]{1,3})\d{1,7}"([^>/]*+)(/>|>(?:<f[^>]*+>(?:[^<]*+</f>)?)?(?:<v>[^<]*+</v>)?(?:<is><t(?: xml:space="preserve")?>[^<]*+</t></is>)?</c>)~';
 
+    /** Bytes that formulas come to which are written once and shared by many cells. */
+    private const FORMULA_BYTES = 64 * 1_048_576;
+
+    private int $formulaBytes = 0;
+
     /** @var array<string, array{int, string}|null> number of the format and type of a cell, by its attributes; null for an odd one */
     private array $kinds = [];
 
@@ -86,6 +91,11 @@ final class RowReader
                 return $text;
             }
             [$first, $firstRow, $firstColumn] = $this->shared[(int) $group[1]] ?? [null, 0, 0];
+
+            $this->formulaBytes += strlen((string) $first);
+            if ($this->formulaBytes > self::FORMULA_BYTES) {
+                throw FileIsWrong::package(sprintf('"%s" shares formulas that come to more than %d MB. Such a file is damaged, or made to do harm.', $this->part, self::FORMULA_BYTES / 1_048_576));
+            }
 
             return $first === null ? null : References::translated($first, $row - $firstRow, $column - $firstColumn);
         }
@@ -334,7 +344,7 @@ final class RowReader
         }
         $stored = $numbers = [];
         $signature = '';
-        for ($column = 1; $column <= max([0, ...array_keys($cells)]); $column++) {
+        for ($column = 1, $last = max([0, ...array_keys($cells)]); $column <= $last; $column++) {
             $cell = $cells[$column] ?? Cell::blank();
             $stored[] = $cell->stored();
             $numbers[] = $formats[$column] ?? self::NONE;

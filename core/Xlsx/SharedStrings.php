@@ -15,6 +15,9 @@ final class SharedStrings
     /** Bytes of all texts together; they stand in memory while the sheets are read. */
     private const MOST = 1_073_741_824;
 
+    /** Texts that a workbook may share. */
+    private const TEXTS = 5_000_000;
+
     /** Bytes of one text with all its runs: far more than a cell takes, and little to look through again and again. */
     private const ONE = 4_194_304;
 
@@ -100,6 +103,9 @@ final class SharedStrings
         }
         if (preg_match('~^\s*((?:<si\s*/>\s*)*)</sst>\s*$~', $buffer, $rest) === 1 || preg_match('~^((?:\s*<si\s*/>)*)\s*<extLst.*</sst>\s*$~s', $buffer, $rest) === 1) {
             $ended = true;
+            if (substr_count($rest[1], '<si') > self::TEXTS) {
+                throw FileIsWrong::package("\"$part\" in the package lists millions of blank texts. Such a file is damaged, or made to do harm.");
+            }
             array_push($texts, ...array_fill(0, substr_count($rest[1], '<si'), ''));
         }
 
@@ -131,6 +137,9 @@ final class SharedStrings
                 throw FileIsWrong::package(sprintf('A cell or text in "%s" holds %s characters; a cell takes at most %s.', $part, number_format(mb_strlen($text)), number_format(Tokeniser::CELL)));
             }
             $texts[] = $text;
+        }
+        if (count($texts) > self::TEXTS) {
+            throw FileIsWrong::package(sprintf('"%s" in the package lists more than %s texts. Such a file is damaged, or made to do harm.', $part, number_format(self::TEXTS)));
         }
     }
 }

@@ -8,6 +8,7 @@ use DOMDocument;
 use DOMElement;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
+use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Package\PackageXml;
 use Rilvet\Refusal;
 use Rilvet\Work\Setup;
@@ -15,6 +16,9 @@ use Rilvet\Work\Setup;
 /** What stands around the rows of a worksheet: views, columns, merges, protection (ISO/IEC 29500-1 18.3.1). Sizes in px. */
 final class SheetSkeleton
 {
+    /** Columns that all sizes together may name: each once is what the format wants (18.3.1.17). */
+    private const REACH = 2 * Address::COLUMNS;
+
     /** Columns beyond the data whose widths are kept one by one. */
     private const BEYOND = 60;
 
@@ -22,7 +26,7 @@ final class SheetSkeleton
 
     public readonly DOMElement $root;
 
-    public function __construct(string $head, string $tail, string $part)
+    public function __construct(string $head, string $tail, private readonly string $part)
     {
         $this->tree = PackageXml::tree($head.$tail, $part);
         $this->root = PackageXml::root($this->tree);
@@ -96,12 +100,17 @@ final class SheetSkeleton
     public function cols(): array
     {
         $cols = $this->element('cols');
+        $reach = 0;
         $found = [];
         foreach ($cols === null ? [] : PackageXml::children($cols, 'col') as $col) {
             $first = max(1, (int) $col->getAttribute('min'));
             $last = min(Address::COLUMNS, (int) ($col->getAttribute('max') ?: $first));
             if ($first <= $last) {
                 $found[] = [$first, $last, $col];
+                $reach += $last - $first + 1;
+            }
+            if ($reach > self::REACH) {
+                throw FileIsWrong::package("\"{$this->part}\" says the sizes of its columns many times over. The file is damaged.");
             }
         }
 

@@ -22,6 +22,8 @@ return new class extends Migration
         Schema::table('blocks', function (Blueprint $table) {
             // Runs of formulas that say the same of their own places; null where nobody has looked yet.
             $table->longText('formulas')->nullable();
+            // What was worked out of a block, with a sum of its data that says whether it still holds.
+            $table->longText('figures')->nullable();
         });
         Schema::table('workbooks', function (Blueprint $table) {
             $table->longText('calculation')->nullable();
@@ -46,7 +48,7 @@ return new class extends Migration
         Schema::dropIfExists('revisions');
         Schema::table('changes', fn (Blueprint $table) => $table->dropColumn('touches'));
         Schema::table('workbooks', fn (Blueprint $table) => $table->dropColumn('calculation'));
-        Schema::table('blocks', fn (Blueprint $table) => $table->dropColumn('formulas'));
+        Schema::table('blocks', fn (Blueprint $table) => $table->dropColumn(['formulas', 'figures']));
         Schema::table('sheets', fn (Blueprint $table) => $table->dropColumn(['blocks', 'data_revision']));
     }
 };

@@ -47,8 +47,17 @@ final class TablePart
         $columns = $this->flow->columns();
         $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->state === 'visible' ? 'true' : 'false').'"'.($setup->tab === null ? '' : ' table:tab-color="'.strtolower($setup->tab).'"').'/>');
         $this->put('<table:table table:name="'.Ns::text($this->sheet->name)."\" table:style-name=\"$table\"".($setup->protected ? ' table:protected="true"' : '').'>'.$this->columns(max(1, $columns)));
+        $isSparse = $this->flow->isSparse();
+        $blank = 0;
         foreach ($this->flow->stored() as $row => $stored) {
-            $this->put($this->row($row, $stored, $columns));
+            if ($isSparse && $stored === [] && ! isset($setup->heights[$row]) && ! $setup->hidesRow($row)) {
+                $blank++;
+
+                continue;
+            }
+            $this->put($this->blankRows($blank));
+            $blank = 0;
+            $this->put($this->row($row, $stored, $this->flow->columnsOf(count($stored), $columns)));
             if ($progress !== null && $row % 2_000 === 0) {
                 $progress($row);
             }
@@ -59,6 +68,11 @@ final class TablePart
     private function put(string $xml): void
     {
         fwrite($this->out, $xml);
+    }
+
+    private function blankRows(int $count): string
+    {
+        return $count === 0 ? '' : "<table:table-row table:number-rows-repeated=\"$count\"><table:table-cell/></table:table-row>";
     }
 
     private function columns(int $columns): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files\Writing;
 
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\FilledRows;
 use Rilvet\Intake\Dialect;
 use Rilvet\Intake\Encoding;
 use Rilvet\Intake\Tokeniser;
@@ -88,7 +89,8 @@ final readonly class CsvWriter implements WorkbookWriter
     {
         $sheet = $this->chosen($workbook);
         $cascade = new Cascade($sheet, $workbook->looks);
-        foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
+        // A few cells far apart: a line for each row, with as many fields as it needs.
+        foreach (FilledRows::isSparse($sheet->cells) ? (new Flow($sheet, $workbook->looks))->read() : $sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
             $texts = [];
             foreach ($cells as $index => $cell) {
                 $text = self::text($cell, fn () => $cascade->at($row, $index + 1)->look->text(Attribute::Number), $workbook->from1904);

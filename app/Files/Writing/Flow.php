@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files\Writing;
 
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\FilledRows;
 use Rilvet\Grid\PlainRows;
 use Rilvet\Look\LookBook;
 use Rilvet\Work\Cascade;
@@ -17,6 +18,8 @@ use Rilvet\Work\Worksheet;
  */
 final readonly class Flow
 {
+    private const USUAL = 60;
+
     public Cascade $cascade;
 
     public function __construct(public Worksheet $sheet, LookBook $looks)
@@ -48,6 +51,18 @@ final readonly class Flow
         return $last;
     }
 
+    /** A few cells far apart: what is written goes by what is filled, not by how far it reaches. */
+    public function isSparse(): bool
+    {
+        return FilledRows::isSparse($this->sheet->cells);
+    }
+
+    /** Columns of a row that are written: of a sparse sheet those that hold something, as far as looks and tables usually reach. */
+    public function columnsOf(int $filled, int $columns): int
+    {
+        return $this->isSparse() ? max($filled, min($columns, self::USUAL)) : $columns;
+    }
+
     /** @return iterable<int, list<Stored>> every row from 1 to rows(), at least one, as plain values */
     public function stored(): iterable
     {
@@ -68,7 +83,10 @@ final readonly class Flow
     public function read(): iterable
     {
         $next = 1;
-        foreach ($this->sheet->cells->read(1, $this->sheet->cells->rows()) as $row => $cells) {
+        foreach ($this->isSparse() ? FilledRows::of($this->sheet->cells) : $this->sheet->cells->read(1, $this->sheet->cells->rows()) as $row => $cells) {
+            for (; $next < $row; $next++) {
+                yield $next => [];
+            }
             $next = $row + 1;
             yield $row => $cells;
         }

@@ -65,7 +65,7 @@ final class HtmlWriter implements WorkbookWriter
                 continue;
             }
             $merges = new Merges($sheet->setup->merges);
-            foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
+            foreach ((new Flow($sheet, $workbook->looks))->read() as $row => $cells) {
                 $there = $found->current();
                 $found->next();
                 foreach ($cells as $index => $cell) {
@@ -100,7 +100,7 @@ final class HtmlWriter implements WorkbookWriter
         fwrite($out, "</colgroup>\n");
         foreach ($flow->read() as $row => $cells) {
             $line = '';
-            for ($column = 1; $column <= $columns; $column = $end + 1) {
+            for ($column = 1, $last = $cells === [] && $flow->isSparse() ? 0 : $flow->columnsOf(count($cells), $columns); $column <= $last; $column = $end + 1) {
                 $end = $column;
                 if ($merges->hides($row, $column)) {
                     continue;

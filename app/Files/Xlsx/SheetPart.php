@@ -48,6 +48,7 @@ final class SheetPart
         $setup = $this->sheet->setup;
         $columns = $this->flow->columns();
         $rows = $this->flow->rows();
+        $isSparse = $this->flow->isSparse();
         $this->put(Xml::HEAD.'<worksheet xmlns="'.Xml::MAIN.'">'
             .($setup->tab === null ? '' : '<sheetPr><tabColor rgb="FF'.substr($setup->tab, 1).'"/></sheetPr>')
             .'<dimension ref="A1'.($rows * $columns > 1 ? ':'.Address::columnName(max(1, $columns)).max(1, $rows) : '').'"/>'
@@ -56,7 +57,9 @@ final class SheetPart
             .$this->columnSizes($columns)
             .'<sheetData>');
         foreach ($this->flow->stored() as $row => $stored) {
-            $this->put($this->row($row, $stored, $columns));
+            if ($stored !== [] || ! $isSparse || isset($setup->heights[$row]) || $setup->hidesRow($row)) {
+                $this->put($this->row($row, $stored, $this->flow->columnsOf(count($stored), $columns)));
+            }
             if ($progress !== null && $row % 2_000 === 0) {
                 $progress($row);
             }

@@ -30,7 +30,8 @@ final class ImportController
                 ? sprintf('The file is larger than %s MB, the limit set here.', number_format($limits->bytes / 1048576))
                 : 'No whole file arrived. Nothing was stored; drop it again.');
         }
-        $name = $file->getClientOriginalName();
+        // A name in some other encoding would be no text at all, on the Shelf and in every answer.
+        $name = trim(mb_scrub($file->getClientOriginalName(), 'UTF-8')) ?: 'Table';
 
         return $this->take($name, (string) $file->getRealPath());
     }

@@ -8,6 +8,11 @@ use Rilvet\Refusal;
 
 final class AddressIsWrong extends Refusal
 {
+    public static function pieces(int $most): self
+    {
+        return new self('The selection comes apart into more than '.number_format($most).' ranges. Choose whole rows or whole columns, or fewer of them.');
+    }
+
     public static function text(string $text): self
     {
         return new self('"'.mb_strimwidth($text, 0, 40, '…').'" is no cell or range. Write B4, B4:F20, C:D or 2:7.');
