@@ -33,6 +33,8 @@ final class SheetIntake
 
     private int $blocks = 0;
 
+    private bool $filled = false;
+
     private int $rows = 0;
 
     private int $lastFilled = 0;
@@ -131,9 +133,13 @@ final class SheetIntake
     private function keep(array $stored, string $signature): void
     {
         $this->block[] = $stored;
+        $this->filled = $this->filled || $stored !== [];
         $this->signatures[] = $signature;
         if (count($this->block) === Block::ROWS) {
-            $this->store->put($this->blocks++, Block::encode($this->block));
+            // A block of blank rows is as good as none.
+            $this->filled && $this->store->put($this->blocks, Block::encode($this->block));
+            $this->blocks++;
+            $this->filled = false;
             $this->block = [];
             $this->progress === null || ($this->progress)($this->rows);
         }

@@ -18,6 +18,7 @@ final class FilledRows
     /** @return iterable<int, list<Cell>> by row */
     public static function of(Sheet $sheet): iterable
     {
+        $sheet = BlockChange::flat($sheet) ?? $sheet;
         if (! $sheet instanceof BlockSheet) {
             foreach ($sheet->read(1, $sheet->rows()) as $row => $cells) {
                 while ($cells !== [] && end($cells)->isBlank()) {

@@ -6,6 +6,7 @@ namespace Rilvet\Xlsx;
 
 use Generator;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\FilledRows;
 use Rilvet\Grid\Sheet;
 use Rilvet\Package\PackageXml;
 
@@ -28,7 +29,7 @@ final class EditedCells
 
     public function __construct(Sheet $sheet, private readonly RowReader $reader, private readonly string $part)
     {
-        $this->rows = (fn () => yield from $sheet->read(1, $sheet->rows()))();
+        $this->rows = (fn () => yield from FilledRows::isSparse($sheet) ? FilledRows::of($sheet) : $sheet->read(1, $sheet->rows()))();
     }
 
     /**

@@ -34,8 +34,11 @@ final class RowReader
     /** The same cells with all that follows their attributes as one piece. */
     public const WHOLE = '~<c r="([A-Z]{1,3})\d{1,7}"([^>/]*+)(/>|>(?:<f[^>]*+>(?:[^<]*+</f>)?)?(?:<v>[^<]*+</v>)?(?:<is><t(?: xml:space="preserve")?>[^<]*+</t></is>)?</c>)~';
 
-    /** Bytes that formulas come to which are written once and shared by many cells. */
-    private const FORMULA_BYTES = 64 * 1_048_576;
+    /** Bytes that long formulas come to which are written once and shared by many cells; each has to be said anew for its place. */
+    private const FORMULA_BYTES = 6 * 1_048_576;
+
+    /** Bytes of a formula that is not long. */
+    private const SHORT = 256;
 
     private int $formulaBytes = 0;
 
@@ -92,7 +95,7 @@ final class RowReader
             }
             [$first, $firstRow, $firstColumn] = $this->shared[(int) $group[1]] ?? [null, 0, 0];
 
-            $this->formulaBytes += strlen((string) $first);
+            $this->formulaBytes += max(0, strlen((string) $first) - self::SHORT);
             if ($this->formulaBytes > self::FORMULA_BYTES) {
                 throw FileIsWrong::package(sprintf('"%s" shares formulas that come to more than %d MB. Such a file is damaged, or made to do harm.', $this->part, self::FORMULA_BYTES / 1_048_576));
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\FilledRows;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
 use Rilvet\Package\PackageXml;
@@ -33,6 +34,11 @@ final class SheetRewrite
 
     private readonly int $columns;
 
+    /** A few cells far apart: blank rows and columns between them are not gone through. */
+    private readonly bool $isSparse;
+
+    private const USUAL = 60;
+
     /** @var array<int, int> number of the format of whole columns, as they were */
     private array $columnFormats = [];
 
@@ -55,7 +61,8 @@ final class SheetRewrite
         $this->cascade = new Cascade($sheet, $looks);
         $this->looks = new CellLooks($sheet, $styles);
         $this->reader = new RowReader($isEdited ? $book->texts() : [], [], $from->part);
-        $last = $sheet->cells->columns();
+        $this->isSparse = FilledRows::isSparse($sheet->cells);
+        $last = $this->isSparse ? min(self::USUAL, $sheet->cells->columns()) : $sheet->cells->columns();
         foreach ($sheet->reading->tables as $table) {
             $last = max($last, $table->range->right);
         }
@@ -141,7 +148,7 @@ final class SheetRewrite
      */
     private function missing(int $row, ?array $model): string
     {
-        $xml = $this->cellsOf($row, [], RowReader::NONE, $model);
+        $xml = $this->isSparse && ($model ?? []) === [] ? '' : $this->cellsOf($row, [], RowReader::NONE, $model);
         $size = $this->size($row, '');
         if ($xml === '' && $size === '') {
             return '';

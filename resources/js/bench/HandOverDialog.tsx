@@ -150,8 +150,8 @@ function Outcome({ handover, onClose }: { handover: HandoverRecord; onClose: () 
                     values and <b>{handover.formulas}</b> formulas changed
                     {handover.results > 0 && (
                         <>
-                            , <b>{handover.results.toLocaleString('en')}</b>{' '}
-                            {handover.results === 1 ? 'result' : 'results'} calculated anew
+                            , <b>{handover.results.toLocaleString('en')}</b> {handover.results === 1 ? 'result' : 'results'}{' '}
+                            calculated anew
                         </>
                     )}
                     .
@@ -165,7 +165,9 @@ function Outcome({ handover, onClose }: { handover: HandoverRecord; onClose: () 
                     {handover.notCalculated > 0 && (
                         <>
                             {' '}
-                            {handover.notCalculated === 1 ? '1 formula was' : `${handover.notCalculated.toLocaleString('en')} formulas were`}{' '}
+                            {handover.notCalculated === 1
+                                ? '1 formula was'
+                                : `${handover.notCalculated.toLocaleString('en')} formulas were`}{' '}
                             not calculated here: the file asks for it when it is opened.
                         </>
                     )}

@@ -41,7 +41,11 @@ export function useActs(id: number) {
                     if (fault instanceof Refused && fault.status === 409) {
                         await client.invalidateQueries({ queryKey: ['bench', id] });
                         // Somebody else was quicker; what was asked for is kept, and can be asked for again on what is there now.
-                        say(fault.message, 'refused', again ? { words: 'Do it now', run: () => void run(call, again, after, ask) } : undefined);
+                        say(
+                            fault.message,
+                            'refused',
+                            again ? { words: 'Do it now', run: () => void run(call, again, after, ask) } : undefined,
+                        );
                         return;
                     }
                     tell(fault);

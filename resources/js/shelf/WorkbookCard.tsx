@@ -41,11 +41,7 @@ export function WorkbookCard({ workbook }: { workbook: CardRecord }) {
                 className="block"
             >
                 <div className="border-b border-hair">
-                    {picture ? (
-                        <Picture window={picture} width={286} height={157} />
-                    ) : (
-                        <div className="h-[157px]" />
-                    )}
+                    {picture ? <Picture window={picture} width={286} height={157} /> : <div className="h-[157px]" />}
                 </div>
                 <div className="p-3">
                     <h2 className="truncate pr-7 text-[14px] font-semibold">{workbook.name}</h2>
