@@ -40,6 +40,7 @@ use Rilvet\Act\WidthUnder;
 use Rilvet\Act\Wipe;
 use Rilvet\Colour\Colour;
 use Rilvet\Grid\Address;
+use Rilvet\Grid\Cell;
 use Rilvet\Look\Edge;
 use Rilvet\Look\Look;
 use Rilvet\Reading\Correction\Corrections;
@@ -177,7 +178,7 @@ final readonly class Acts
         $cells = $copied ?? PastedTable::rows($given->text('text'), $given->textOrNull('html') ?? '');
         if ($copied === null && (count($cells) > 1 || count($cells[0] ?? []) > 1)) {
             // A table from elsewhere brings values: what looks like a formula in it is a text, and never comes to life here.
-            $cells = array_map(fn (array $row) => array_map(fn (string $text) => str_starts_with($text, '=') ? "'$text" : $text, $row), $cells);
+            $cells = array_map(fn (array $row) => array_map(fn (Cell|string $text) => is_string($text) && str_starts_with($text, '=') ? "'$text" : $text, $row), $cells);
         }
         $looks = $given->listOrNull('looks');
 

@@ -70,9 +70,10 @@ final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormula
         if ($this->figures === null) {
             $this->figures = [];
             foreach (DB::table('blocks')->where('sheet_id', $this->sheet)->whereNotNull('figures')->select(['number', 'data', 'figures'])->cursor() as $row) {
+                assert(is_string($row->figures) && is_string($row->data) && is_numeric($row->number));
                 // Worked out of other data than the block holds now, it says nothing.
-                [$sum, $with, $json] = explode("\n", (string) $row->figures, 3) + ['', '', ''];
-                if ($sum === self::sum((string) $row->data)) {
+                [$sum, $with, $json] = explode("\n", $row->figures, 3) + ['', '', ''];
+                if ($sum === self::sum($row->data)) {
                     $this->figures[(int) $row->number] = [$with, $json];
                 }
             }

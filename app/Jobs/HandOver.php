@@ -39,8 +39,9 @@ final class HandOver implements ShouldQueue
             $workbook = $bench->whole($row);
             $writer = Writers::for($handover->format, $handover->defuse, $handover->sheet, is_file($row->package()) ? $row->package() : null, $bench->edited($row)) ?? throw new RuntimeException("No writer for {$handover->format}.");
             is_dir(dirname($handover->path())) || mkdir(dirname($handover->path()), 0755, true);
-            $writer->write($workbook, $handover->path(), new Progress($handover));
-            $proof = $writer->prove($workbook, $handover->path());
+            $progress = new Progress($handover);
+            $writer->write($workbook, $handover->path(), $progress);
+            $proof = $writer->prove($workbook, $handover->path(), $progress);
             if (! $proof->holds()) {
                 throw new RuntimeException('The written file differs from the workbook at '.implode(', ', $proof->places).'.');
             }

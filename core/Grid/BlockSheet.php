@@ -95,7 +95,8 @@ final class BlockSheet implements Sheet
      */
     public function stored(int $first = 1, int $last = Address::ROWS): iterable
     {
-        foreach ($this->index->blocks($first, min($last, $this->rows)) as [$block, $start, $count]) {
+        $last = min($last, $this->rows);
+        foreach ($this->index->blocks($first, $last) as [$block, $start, $count]) {
             foreach ($this->decoded($block) as $index => $row) {
                 $at = $start + $index;
                 if ($at >= $first && $at <= $last && $index < $count) {

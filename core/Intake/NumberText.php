@@ -17,6 +17,12 @@ final class NumberText
         if (ctype_digit($raw)) {
             return self::whole($raw);
         }
+        // Or figures with a decimal point, perhaps below zero: what is left after the digits tells.
+        $length = strlen($raw);
+        $whole = strspn($raw, '0123456789', $start = $raw !== '' && $raw[0] === '-' ? 1 : 0);
+        if ($decimal === '.' && $length < 17 && $whole > 0 && ($raw[$start + $whole] ?? '') === '.' && ($rest = $length - $start - $whole - 1) > 0 && strspn($raw, '0123456789', $start + $whole + 1) === $rest) {
+            return (float) $raw;
+        }
         $parts = self::parts($raw);
         if ($parts === null) {
             return null;

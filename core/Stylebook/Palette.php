@@ -10,10 +10,10 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
 /** Named colours of a stylebook. Looks name them as "@name", so that changing one changes all that wear it. */
 final readonly class Palette
 {
-    /** @param  array<string, string>  $colours name to "#RRGGBB" */
     /** Colours of a palette; a person chooses from some dozens. */
     private const MOST = 200;
 
+    /** @param  array<string, string>  $colours name to "#RRGGBB" */
     private function __construct(public array $colours)
     {
     }

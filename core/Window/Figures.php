@@ -19,7 +19,9 @@ use Rilvet\Number\NumberFormat;
  *
  * @phpstan-import-type Stored from Cell
  *
- * @phpstan-type Tally array{int, int, float, float, float} filled cells, numbers, their sum, the least, the greatest
+ * A tally: filled cells, numbers, their sum, the least, the greatest.
+ *
+ * @phpstan-type Tally array{int, int, float, float, float}
  */
 final readonly class Figures
 {

@@ -172,6 +172,13 @@ final class RowReader
 
                     continue;
                 }
+                if ($type === 'inlineStr' && $value === '' && strlen($inline[$index]) <= Tokeniser::CELL) {
+                    $text = strpbrk($inline[$index], "&\r_") === false ? $inline[$index] : Text::read($inline[$index]);
+                    $stored[] = $text === '' ? null : $text;
+                    $signature .= $text === '' ? '.' : Signature::word($text, $this->words);
+
+                    continue;
+                }
             }
             $formula = $formulas[$index] === '' && $formulaAttributes[$index] === '' ? null : $this->formula($formulaAttributes[$index], Text::read($formulas[$index]), $row, $column);
             $cell = $this->cell($type, $value === '' ? ($type === 'inlineStr' ? Text::read($inline[$index]) : null) : $value, $formula, $row, $column, self::filled($formulaAttributes[$index]));

@@ -103,7 +103,7 @@ final class SheetRewrite
             }
             $out->write($this->row($row, $attributes, $xml, $this->edited?->at($row)));
             $next = $row + 1;
-            if ($progress !== null && $row % 2_000 === 0) {
+            if ($progress !== null && $row % 64 === 0) {
                 $progress($row);
             }
         }

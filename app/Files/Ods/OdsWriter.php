@@ -57,7 +57,7 @@ final class OdsWriter implements WorkbookWriter
         });
     }
 
-    public function prove(Workbook $workbook, string $path): Proof
+    public function prove(Workbook $workbook, string $path, ?callable $progress = null): Proof
     {
         $proof = new Proof;
         $stream = fopen($path, 'rb') ?: throw new RuntimeException('The written file is not there.');

@@ -58,7 +58,7 @@ final class TablePart
             $this->put($this->blankRows($blank));
             $blank = 0;
             $this->put($this->row($row, $stored, $this->flow->columnsOf(count($stored), $columns)));
-            if ($progress !== null && $row % 2_000 === 0) {
+            if ($progress !== null && $row % 64 === 0) {
                 $progress($row);
             }
         }

@@ -38,7 +38,7 @@ final readonly class CsvWriter implements WorkbookWriter
             assert($out !== false);
             foreach ($this->texts($workbook) as $row => $texts) {
                 fwrite($out, implode($this->delimiter, array_map($this->quoted(...), $texts))."\r\n");
-                if ($progress !== null && $row % 2_000 === 0) {
+                if ($progress !== null && $row % 64 === 0) {
                     $progress($row);
                 }
             }
@@ -46,7 +46,7 @@ final readonly class CsvWriter implements WorkbookWriter
         });
     }
 
-    public function prove(Workbook $workbook, string $path): Proof
+    public function prove(Workbook $workbook, string $path, ?callable $progress = null): Proof
     {
         $proof = new Proof;
         $stream = fopen($path, 'rb');
@@ -55,6 +55,9 @@ final readonly class CsvWriter implements WorkbookWriter
         $there = (fn () => yield from $found)();
         $sheet = $this->chosen($workbook);
         foreach ($this->texts($workbook) as $row => $texts) {
+            if ($progress !== null && $row % 64 === 0) {
+                $progress($row);
+            }
             $fields = $there->valid() ? $there->current() : [];
             $there->valid() && $there->next();
             foreach ($texts as $index => $text) {

@@ -56,7 +56,7 @@ final class HtmlWriter implements WorkbookWriter
         });
     }
 
-    public function prove(Workbook $workbook, string $path): Proof
+    public function prove(Workbook $workbook, string $path, ?callable $progress = null): Proof
     {
         $proof = new Proof;
         $found = $this->readBack($path);
@@ -66,6 +66,9 @@ final class HtmlWriter implements WorkbookWriter
             }
             $merges = new Merges($sheet->setup->merges);
             foreach ((new Flow($sheet, $workbook->looks))->read() as $row => $cells) {
+                if ($progress !== null && $row % 64 === 0) {
+                    $progress($row);
+                }
                 $there = $found->current();
                 $found->next();
                 foreach ($cells as $index => $cell) {
@@ -111,7 +114,7 @@ final class HtmlWriter implements WorkbookWriter
                 $line .= $this->cell($sheet, $workbook, $flow, $edges, $row, $column, $cells[$column - 1] ?? Cell::blank(), ($cells[$end] ?? Cell::blank())->isBlank(), $end - $column + 1, $merge?->rows() ?? 1);
             }
             fwrite($out, '<tr'.($sheet->setup->hidesRow($row) ? ' hidden="hidden"' : '').' style="height:'.$sheet->setup->heightOf($row)."px\">$line</tr>\n");
-            if ($progress !== null && $row % 2_000 === 0) {
+            if ($progress !== null && $row % 64 === 0) {
                 $progress($row);
             }
         }

@@ -15,6 +15,10 @@ interface WorkbookWriter
      */
     public function write(Workbook $workbook, string $path, ?callable $progress = null): void;
 
-    /** Reads the written file back and compares it with the workbook, cell by cell. */
-    public function prove(Workbook $workbook, string $path): Proof;
+    /**
+     * Reads the written file back and compares it with the workbook, cell by cell.
+     *
+     * @param  (callable(int): void)|null  $progress  told the number of rows compared
+     */
+    public function prove(Workbook $workbook, string $path, ?callable $progress = null): Proof;
 }

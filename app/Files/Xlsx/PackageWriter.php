@@ -40,9 +40,9 @@ final class PackageWriter implements WorkbookWriter
         });
     }
 
-    public function prove(Workbook $workbook, string $path): Proof
+    public function prove(Workbook $workbook, string $path, ?callable $progress = null): Proof
     {
-        $proof = XlsxProof::of($workbook, $path);
+        $proof = XlsxProof::of($workbook, $path, $progress);
         $proof->results = $this->rewrite->countResults ?? 0;
         $proof->resultPlaces = array_slice($this->rewrite->results ?? [], 0, 100);
 

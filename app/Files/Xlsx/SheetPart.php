@@ -60,7 +60,7 @@ final class SheetPart
             if ($stored !== [] || ! $isSparse || isset($setup->heights[$row]) || $setup->hidesRow($row)) {
                 $this->put($this->row($row, $stored, $this->flow->columnsOf(count($stored), $columns)));
             }
-            if ($progress !== null && $row % 2_000 === 0) {
+            if ($progress !== null && $row % 64 === 0) {
                 $progress($row);
             }
         }

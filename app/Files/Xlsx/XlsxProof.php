@@ -20,17 +20,19 @@ use RuntimeException;
  */
 final class XlsxProof
 {
-    public static function of(Workbook $workbook, string $path): Proof
+    /** @param  (callable(int): void)|null  $progress  told the number of rows compared */
+    public static function of(Workbook $workbook, string $path, ?callable $progress = null): Proof
     {
         $stream = fopen($path, 'rb') ?: throw new RuntimeException('The written file is not there.');
         try {
-            return self::compare($workbook, new Book($stream));
+            return self::compare($workbook, new Book($stream), $progress);
         } finally {
             fclose($stream);
         }
     }
 
-    private static function compare(Workbook $workbook, Book $book): Proof
+    /** @param  (callable(int): void)|null  $progress */
+    private static function compare(Workbook $workbook, Book $book, ?callable $progress): Proof
     {
         $proof = new Proof;
         $written = [];
@@ -50,6 +52,9 @@ final class XlsxProof
                 }
             })();
             foreach (PlainRows::of($sheet->cells) as $row => $meant) {
+                if ($progress !== null && $row % 64 === 0) {
+                    $progress($row);
+                }
                 while ($rows->valid() && $rows->key() < $row) {
                     self::row($proof, $sheet->name, $rows->key(), [], $rows->current());
                     $rows->next();

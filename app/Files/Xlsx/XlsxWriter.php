@@ -48,9 +48,9 @@ final class XlsxWriter implements WorkbookWriter
         });
     }
 
-    public function prove(Workbook $workbook, string $path): Proof
+    public function prove(Workbook $workbook, string $path, ?callable $progress = null): Proof
     {
-        return XlsxProof::of($workbook, $path);
+        return XlsxProof::of($workbook, $path, $progress);
     }
 
     private static function ground(Workbook $workbook): Look

@@ -7,6 +7,7 @@ namespace App\Http\Records;
 /** A sheet in the outline. */
 final readonly class SheetRecord
 {
+    /** @param  int  $dataRevision  of the workbook when cells of the sheet were changed last: sums stand until the next */
     public function __construct(
         public int $number,
         public string $name,
@@ -16,6 +17,7 @@ final readonly class SheetRecord
         public ?string $tab,
         public bool $protected,
         public ?string $wears,
+        public int $dataRevision,
     ) {
     }
 }

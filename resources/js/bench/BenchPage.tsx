@@ -16,7 +16,13 @@ import { useActs } from './useActs';
 import { useKeys } from './useKeys';
 
 export function BenchPage({ id }: { id: number }) {
-    const bench = useQuery({ queryKey: ['bench', id], queryFn: () => api.bench(id) });
+    const [waiting, setWaiting] = useState(false);
+    // While formulas are calculated behind the screen, their results are looked for.
+    const bench = useQuery({
+        queryKey: ['bench', id],
+        queryFn: () => api.bench(id),
+        refetchInterval: waiting ? 1000 : false,
+    });
     const number = useBench((state) => state.sheet);
     const open = useBench((state) => state.open);
     const trial = useBench((state) => state.trial);
@@ -46,6 +52,8 @@ export function BenchPage({ id }: { id: number }) {
         enabled: known,
         placeholderData: (old) => (old?.number === number ? old : undefined),
     });
+    const waits = (detail.data?.waiting ?? 0) > 0;
+    useEffect(() => setWaiting(waits), [waits]);
     const preview = useQuery({
         queryKey: ['trial', id, number, revision, trial],
         queryFn: ({ signal }) => api.preview(id, number, trial?.act ?? '', trial?.args ?? {}, view.current, signal),

@@ -9,12 +9,14 @@ import type { Acts } from './useActs';
 import { useQuiet } from './useQuiet';
 
 export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
-    const { id, revision } = bench;
+    const { id } = bench;
+    // Looks change no sum: figures stand until cells are changed.
+    const data = bench.sheets.find((sheet) => sheet.number === detail.number)?.dataRevision ?? 0;
     const text = useBench((state) => selectionText(state.selection));
     const trial = useBench((state) => state.trial);
     const lifted = useBench((state) => state.lifted);
     const figures = useQuery({
-        queryKey: ['figures', id, detail.number, revision, text],
+        queryKey: ['figures', id, detail.number, data, text],
         queryFn: ({ signal }) => api.figures(id, detail.number, text, signal),
         placeholderData: keepPreviousData,
         staleTime: Infinity,
