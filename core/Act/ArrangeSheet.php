@@ -7,6 +7,7 @@ namespace Rilvet\Act;
 use Rilvet\Act\Exception\NameIsWrong;
 use Rilvet\Act\Exception\SheetIsClosed;
 use Rilvet\Colour\Colour;
+use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\References;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Work\Workbook;
@@ -73,7 +74,7 @@ final readonly class ArrangeSheet implements Act
     {
         foreach ($workbook->sheets as $number => $sheet) {
             $edits = [];
-            foreach ($sheet->cells->formulas() as $row => $cells) {
+            foreach (FormulaRuns::of($sheet->cells) === [] ? [] : $sheet->cells->formulas() as $row => $cells) {
                 foreach ($cells as $column => $cell) {
                     $formula = References::toSheet((string) $cell->formula, $from, $to);
                     if ($formula !== $cell->formula) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\MoveIsWrong;
+use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\References;
 use Rilvet\Formula\TableRange;
 use Rilvet\Grid\Address;
@@ -80,7 +81,8 @@ final readonly class MoveCells implements Act, MovesPlaces
     private static function formulas(Sheet $sheet, References $references, bool $own): array
     {
         $edits = [];
-        foreach ($sheet->formulas() as $row => $cells) {
+        // Nearly all sheets hold none, and the runs that are kept tell so without opening a block.
+        foreach (FormulaRuns::of($sheet) === [] ? [] : $sheet->formulas() as $row => $cells) {
             foreach ($cells as $column => $cell) {
                 $moved = $references->moved((string) $cell->formula, $own);
                 // An array formula goes along with the cells that it fills.

@@ -12,9 +12,6 @@ namespace Rilvet\Grid;
  */
 final class PlainRows
 {
-    /** Texts of a column that are kept in mind. */
-    private const KEPT = 20_000;
-
     /** @return iterable<int, list<Stored>> by row; rows that hold nothing may be left out */
     public static function of(Sheet $sheet): iterable
     {
@@ -30,22 +27,12 @@ final class PlainRows
     {
         $typing = $sheet instanceof BlockSheet ? $sheet->typing() : null;
         if ($sheet instanceof BlockSheet && $typing !== null) {
-            // A column repeats what it holds, days and names above all: each text is read once.
-            $memo = [];
-            foreach ($sheet->stored() as $row => $line) {
-                foreach ($line as $index => $stored) {
-                    if (! is_string($stored)) {
-                        continue;
-                    }
-                    if (! isset($memo[$index][$stored])) {
-                        if (count($memo[$index] ?? []) > self::KEPT) {
-                            $memo[$index] = [];
-                        }
-                        $memo[$index][$stored] = $typing->cell($index + 1, $stored)->value ?? '';
-                    }
-                    $line[$index] = $memo[$index][$stored] === '' ? null : $memo[$index][$stored];
+            foreach ($sheet->index()->blocks(1, $sheet->rows()) as [$number, $start, $size]) {
+                $data = $sheet->store()->block($number);
+                $rows = $data === null ? [] : array_slice(Block::decode($data), 0, min($size, $sheet->rows() - $start + 1));
+                foreach (self::values($rows, $typing) as $index => $line) {
+                    yield $start + $index => $line;
                 }
-                yield $row => $line;
             }
 
             return;
@@ -53,5 +40,30 @@ final class PlainRows
         foreach (FilledRows::isSparse($sheet) ? FilledRows::of($sheet) : $sheet->read(1, $sheet->rows()) as $row => $cells) {
             yield $row => array_map(fn (Cell $cell) => $cell->formula === null && $cell->error === null ? $cell->value : $cell->stored(), $cells);
         }
+    }
+
+    /**
+     * Rows with their texts read, a column at a time.
+     *
+     * @param  list<list<Stored>>  $rows
+     * @return list<list<Stored>>
+     */
+    private static function values(array $rows, Typing $typing): array
+    {
+        $columns = [];
+        foreach ($rows as $at => $line) {
+            foreach ($line as $index => $stored) {
+                if (is_string($stored)) {
+                    $columns[$index][$at] = $stored;
+                }
+            }
+        }
+        foreach ($columns as $index => $raws) {
+            foreach ($typing->values($index + 1, $raws) as $at => $value) {
+                $rows[$at][$index] = $value === '' ? null : $value;
+            }
+        }
+
+        return array_map(array_values(...), $rows);
     }
 }

@@ -23,6 +23,13 @@ final readonly class SheetTyping implements Typing
         return $typing === null ? Cell::of($raw) : $typing->cell($raw);
     }
 
+    public function values(int $column, array $raws): array
+    {
+        $typing = $this->columns[$column] ?? null;
+
+        return $typing === null ? $raws : $typing->values($raws);
+    }
+
     public function with(int $column, ColumnTyping $typing): self
     {
         return new self([$column => $typing] + $this->columns);

@@ -96,20 +96,26 @@ final readonly class Figures
      */
     private static function tallied(array $rows, ?Typing $typing): array
     {
-        $tallies = [];
-        foreach ($rows as $line) {
+        $columns = [];
+        foreach ($rows as $at => $line) {
             foreach ($line as $index => $stored) {
-                if ($stored === null || $stored === '') {
-                    continue;
+                if ($stored !== null && $stored !== '') {
+                    $columns[$index + 1][$at] = $stored;
                 }
-                $number = match (true) {
-                    is_int($stored), is_float($stored) => (float) $stored,
-                    is_string($stored) => $typing?->cell($index + 1, $stored)->number(),
-                    is_array($stored) => Cell::fromStored($stored)->number(),
-                    default => null,
-                };
-                $tallies[$index + 1] = self::added($tallies[$index + 1] ?? self::NONE, $number === null ? [1, 0, 0.0, INF, -INF] : [1, 1, $number, $number, $number]);
             }
+        }
+        $tallies = [];
+        foreach ($columns as $column => $filled) {
+            $numbers = array_filter($filled, fn (mixed $value) => is_int($value) || is_float($value));
+            $texts = $typing === null ? [] : array_filter($filled, is_string(...));
+            foreach ($texts === [] ? [] : $typing?->values($column, $texts) ?? [] as $value) {
+                is_int($value) || is_float($value) ? $numbers[] = $value : null;
+            }
+            foreach (array_filter($filled, is_array(...)) as $formula) {
+                $number = Cell::fromStored($formula)->number();
+                $number === null ?: $numbers[] = $number;
+            }
+            $tallies[$column] = $numbers === [] ? [count($filled), 0, 0.0, INF, -INF] : [count($filled), count($numbers), (float) array_sum($numbers), (float) min($numbers), (float) max($numbers)];
         }
 
         return $tallies;
