@@ -24,6 +24,7 @@ register_shutdown_function(function () use ($server, $folder) {
 });
 
 $jar = "$folder/cookies";
+$text = fn (mixed $value): string => is_scalar($value) ? (string) $value : '';
 /**
  * @param  array<array-key, mixed>|null  $json
  * @return array<array-key, mixed>
@@ -43,7 +44,7 @@ $call = function (string $method, string $path, ?array $json = null, ?string $fi
     if ($file !== null) {
         curl_setopt($curl, CURLOPT_POSTFIELDS, ['file' => new CURLFile($file)]);
     }
-    curl_setopt_array($curl, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => $headers, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar]);
+    curl_setopt_array($curl, [CURLOPT_CUSTOMREQUEST => $method === '' ? 'GET' : $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => $headers, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar]);
     $body = curl_exec($curl);
     $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
     curl_close($curl);
@@ -79,22 +80,22 @@ for ($row = 0; $row < $rows; $row++) {
 }
 fclose($out);
 $call('GET', 'shelf');
-$bring = function (string $file) use ($call): int {
+$bring = function (string $file) use ($call, $text): int {
     $import = $call('POST', 'imports', null, $file);
     if ($import['status'] === 'proposed') {
-        $import = $call('POST', "imports/{$import['id']}/keep", []);
+        $import = $call('POST', 'imports/'.$text($import['id']).'/keep', []);
     }
     while (in_array($import['status'], ['queued', 'running'], true)) {
         usleep(50_000);
-        $import = $call('GET', "imports/{$import['id']}");
+        $import = $call('GET', 'imports/'.$text($import['id']));
     }
 
-    return (int) $import['workbook'];
+    return (int) $text($import['workbook']);
 };
 $start = microtime(true);
 $id = $bring($table);
 printf("%-68s %6.1f s\n", 'brought in: '.number_format($rows).' rows by 20 columns of csv', microtime(true) - $start);
-$revision = fn () => (int) $call('GET', "workbooks/$id")['revision'];
+$revision = fn () => (int) $text($call('GET', "workbooks/$id")['revision']);
 $act = fn (string $name, array $arguments, array $window = []) => $call('POST', "workbooks/$id/acts", ['act' => $name, 'revision' => $revision(), 'sheet' => 1, 'arguments' => $arguments, 'window' => $window]);
 $act('dress', ['stylebook' => 'River ledger']);
 sleep(6); // figures of the blocks are worked out behind the screen
@@ -107,11 +108,11 @@ $median('a cell typed', '200 ms', fn (int $round) => $act('edit', ['cells' => [[
 $median('a row put in at row 5', '50 ms in the server', fn () => $act('move', ['axis' => 'rows', 'at' => 5, 'count' => 1, 'in' => true], $sight));
 $median('sorted by two columns', '3 s', fn (int $round) => $act('sort', ['row' => 9, 'column' => 3, 'keys' => [[3, $round % 2 === 0], [2, false]]], $sight));
 $median('and undone', '300 ms', fn () => $call('POST', "workbooks/$id/undo", ['revision' => $revision(), 'sheet' => 1, 'window' => $sight]));
-$median('handed over as xlsx, with its proof', '5 s', function () use ($call, $id) {
+$median('handed over as xlsx, with its proof', '5 s', function () use ($call, $id, $text) {
     $handover = $call('POST', "workbooks/$id/handovers", ['format' => 'xlsx', 'sheet' => 1]);
     while (in_array($handover['status'], ['queued', 'running'], true)) {
         usleep(50_000);
-        $handover = $call('GET', "handovers/{$handover['id']}");
+        $handover = $call('GET', 'handovers/'.$text($handover['id']));
     }
 });
 $median('the shelf', '100 ms', fn () => $call('GET', 'shelf'));
@@ -150,6 +151,7 @@ if (getenv('RILVET_PEOPLE') !== false) {
         curl_multi_select($multi, 0.005);
         while (($done = curl_multi_info_read($multi)) !== false) {
             $curl = $done['handle'];
+            assert($curl instanceof CurlHandle);
             $times[] = microtime(true) - $open[spl_object_id($curl)];
             unset($open[spl_object_id($curl)]);
             $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);

@@ -34,12 +34,12 @@ enum FileKind: string
         $isZip = str_starts_with($head, "PK\x03\x04") || str_starts_with($head, "PK\x05\x06");
         if ($isZip) {
             return match (true) {
-                $ending === 'ods' => self::Ods,
+                in_array($ending, ['ods', 'ots'], true) => self::Ods,
                 in_array($ending, ['xlsx', 'xlsm', 'xltx'], true) => self::Xlsx,
                 default => throw FileIsWrong::package("\"$name\" is a zip archive. Unpack it, and bring in the tables that are in it."),
             };
         }
-        if (in_array($ending, ['xlsx', 'xlsm', 'xltx', 'ods'], true)) {
+        if (in_array($ending, ['xlsx', 'xlsm', 'xltx', 'ods', 'ots'], true)) {
             throw FileIsWrong::package("\"$name\" is no $ending file: it does not begin like a zip package. It may be cut off or be something else under that name.");
         }
         if (! in_array($ending, ['csv', 'tsv', 'tab', 'txt', 'text', 'dat', 'psv', ''], true)) {

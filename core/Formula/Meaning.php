@@ -108,6 +108,10 @@ final class Meaning
         if ($isSheet || in_array(strtoupper($word), ['TRUE', 'FALSE'], true)) {
             return $word;
         }
+        if (str_starts_with(strtolower($word), '_xlpm.')) {
+            // A parameter of the formula's own: it names no cell.
+            return $this->foreign($word);
+        }
         $refers = $this->scope->name($word);
         if ($refers === null || $depth >= self::DEPTH || preg_match('/(?<![$A-Z0-9])[A-Z]{1,3}\d|(?<=\$)[A-Z]{1,3}\d|(?<![$A-Z0-9])[A-Z]{1,3}\$\d/', (string) preg_replace('/"[^"]*"|\'[^\']*\'!/', '', $refers)) === 1) {
             // A name that is not known here, or one that means other cells from each cell.

@@ -123,7 +123,9 @@ final class ZipReader
             }
             /** @var array{flags: int, method: int, time: int, crc: int, packed: int, size: int, name: int, extra: int, comment: int, offset: int} $head */
             $head = unpack('vflags/vmethod/Vtime/Vcrc/Vpacked/Vsize/vname/vextra/vcomment', $directory, $at + 8) + (unpack('Voffset', $directory, $at + 42) ?: []);
-            $name = substr($directory, $at + 46, $head['name']);
+            // Some writers part folders with a backslash, which the format does not know (APPNOTE 4.4.17.1).
+            $written = substr($directory, $at + 46, $head['name']);
+            $name = str_replace('\\', '/', $written);
             $extra = substr($directory, $at + 46 + $head['name'], $head['extra']);
             $at += 46 + $head['name'] + $head['extra'] + $head['comment'];
             $head = self::large($head, $extra);
@@ -133,7 +135,7 @@ final class ZipReader
             }
             $lower[strtolower($name)] = true;
             $expanded += $head['size'];
-            $entries[$name] = new Entry($name, $head['method'], $head['crc'], $head['packed'], $head['size'], $head['time'], $this->dataOf($name, $head['offset']));
+            $entries[$name] = new Entry($name, $head['method'], $head['crc'], $head['packed'], $head['size'], $head['time'], $this->dataOf($written, $head['offset']));
         }
         if ($expanded > $limits->expanded) {
             throw FileIsWrong::package(sprintf('The package expands to %s MB; at most %s MB are read.', number_format($expanded / 1048576), number_format($limits->expanded / 1048576)));
@@ -147,7 +149,7 @@ final class ZipReader
     private function check(string $name, array $head, PackageLimits $limits): void
     {
         $shown = self::shown($name);
-        if ($name === '' || str_contains($name, '..') || str_starts_with($name, '/') || str_contains($name, '\\') || str_contains($name, "\0")) {
+        if ($name === '' || str_contains($name, '..') || str_starts_with($name, '/') || str_contains($name, "\0")) {
             throw FileIsWrong::package('The package holds an entry with a path that leaves it. It is not read.');
         }
         if (($head['flags'] & 1) === 1) {

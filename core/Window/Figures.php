@@ -107,8 +107,7 @@ final readonly class Figures
         $tallies = [];
         foreach ($columns as $column => $filled) {
             $numbers = array_filter($filled, fn (mixed $value) => is_int($value) || is_float($value));
-            $texts = $typing === null ? [] : array_filter($filled, is_string(...));
-            foreach ($texts === [] ? [] : $typing?->values($column, $texts) ?? [] as $value) {
+            foreach ($typing?->values($column, array_filter($filled, is_string(...))) ?? [] as $value) {
                 is_int($value) || is_float($value) ? $numbers[] = $value : null;
             }
             foreach (array_filter($filled, is_array(...)) as $formula) {

@@ -158,6 +158,10 @@ final class Book
             foreach ($sheet->attributes as $attribute) {
                 $id = $attribute->localName === 'id' && $attribute->prefix !== '' ? (string) $attribute->nodeValue : $id;
             }
+            if ($id === '') {
+                // Modules of old macros are listed among the sheets, without a part of their own.
+                continue;
+            }
             $relationship = $targets[$id] ?? throw FileIsWrong::package('The sheet "'.mb_strimwidth($sheet->getAttribute('name'), 0, 60, '…').'" points at a part that is not in the package. The file is damaged.');
             // Sheets that hold a chart alone stay in the package, and are no worksheets.
             if ($relationship->kind === 'worksheet') {

@@ -242,7 +242,10 @@ final class BookRewrite
     private function newStyles(string $xml): void
     {
         $folder = dirname($this->book->part);
-        $name = ($folder === '.' ? '' : "$folder/").'rilvet-styles.xml';
+        $folder = $folder === '.' ? '' : "$folder/";
+        // Some readers look for the usual name alone.
+        $file = $this->book->package->has("{$folder}styles.xml") ? 'rilvet-styles.xml' : 'styles.xml';
+        $name = $folder.$file;
         $this->added[$name] = $xml;
         $strict = str_contains((string) $this->book->root->namespaceURI, 'purl.oclc.org');
         $this->change('[Content_Types].xml', function (DOMElement $root, DOMDocument $tree) use ($name) {
@@ -252,12 +255,12 @@ final class BookRewrite
             $element->setAttribute('ContentType', 'application/vnd.openxmlformats-officedocument.spreadsheetml.styles+xml');
             $root->appendChild($element);
         });
-        $this->change(Package::relationshipsOf($this->book->part), function (DOMElement $root, DOMDocument $tree) use ($strict) {
+        $this->change(Package::relationshipsOf($this->book->part), function (DOMElement $root, DOMDocument $tree) use ($strict, $file) {
             $element = $tree->createElementNS((string) $root->namespaceURI, 'Relationship');
             assert($element instanceof DOMElement);
             $element->setAttribute('Id', 'rIdRilvetStyles');
             $element->setAttribute('Type', ($strict ? 'http://purl.oclc.org/ooxml/officeDocument/relationships' : 'http://schemas.openxmlformats.org/officeDocument/2006/relationships').'/styles');
-            $element->setAttribute('Target', 'rilvet-styles.xml');
+            $element->setAttribute('Target', $file);
             $root->appendChild($element);
         });
     }

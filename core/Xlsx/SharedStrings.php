@@ -81,8 +81,12 @@ final class SharedStrings
 
                     continue;
                 }
-                if (preg_match('/encoding=["\'](?!utf-?8|us-ascii)/i', $found[0]) === 1 || str_ends_with($found[1], '/>')) {
+                if (preg_match('/encoding=["\'](?!utf-?8|us-ascii)/i', $found[0]) === 1) {
                     throw new OddShape;
+                }
+                if (str_ends_with($found[1], '/>')) {
+                    // A list without a text in it.
+                    return [];
                 }
                 $root = $found[1];
                 $buffer = substr($buffer, strlen($found[0]));

@@ -366,6 +366,7 @@ final class SheetRewrite
 
     private static function points(int $px): float
     {
-        return round($px * 72 / 96, 2);
+        // The format takes no higher row (18.3.1.73, the figure by common practice).
+        return min(409.5, round($px * 72 / 96, 2));
     }
 }

@@ -17,6 +17,9 @@ function App() {
     return workbook ? <BenchPage key={workbook} id={Number(workbook)} /> : <ShelfPage />;
 }
 
+// A file that is dropped beside a place that takes it must not make the browser leave the page.
+for (const name of ['dragover', 'drop'] as const) window.addEventListener(name, (event) => event.preventDefault());
+
 const root = document.getElementById('app');
 if (root) {
     createRoot(root).render(

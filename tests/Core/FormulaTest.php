@@ -48,6 +48,7 @@ final class FormulaTest extends TestCase
         yield 'another workbook' => ['[1]Other!A1+B2', '[1]Other!A1+B2', ['1!B2'], true];
         yield 'what spills' => ['SUM(A1#)', 'SUM(A1#)', ['1!A1'], true];
         yield 'a text that looks like one' => ['"Rate A1"&B2', '"Rate A1"&B2', ['1!B2'], false];
+        yield 'a parameter of its own' => ['_xlfn.LET(_xlpm.x,B2,_xlpm.x*2)', 'LET(_xlpm.x,B2,_xlpm.x*2)', ['1!B2'], true];
         yield 'a newer function' => ['_xlfn.XLOOKUP(A1,B:B,C:C)', 'XLOOKUP(A1,B:B,C:C)', ['1!A1', '1!B1:B1048576', '1!C1:C1048576'], false];
     }
 
@@ -57,6 +58,12 @@ final class FormulaTest extends TestCase
     {
         $meaning = Meaning::of($formula, self::scope(), 1, 5, 4);
         self::assertSame([$text, $looksAt, $isForeign], [$meaning->text, array_map(fn (Reference $reference) => "$reference->sheet!$reference->range", $meaning->references), $meaning->isForeign]);
+    }
+
+    public function test_only_what_cannot_be_told_from_the_text_may_depend_on_any_cell(): void
+    {
+        $vague = array_filter(['B2*Rate', '_xlfn.LET(_xlpm.x,B2,_xlpm.x*2)', '[1]Other!A1', 'SUM(One:Three!A1)', 'INDIRECT("A"&1)', 'OFFSET(A1,1,1)', 'Nothing+1', 'SUM(A1#)', 'MYOWN(A1)'], fn (string $formula) => Meaning::of($formula, self::scope(), 1, 5, 4)->isVague);
+        self::assertSame(['INDIRECT("A"&1)', 'OFFSET(A1,1,1)', 'Nothing+1', 'SUM(A1#)'], array_values($vague));
     }
 
     public function test_names_that_mean_each_other_come_to_an_end(): void

@@ -324,6 +324,7 @@ export interface SheetRecord {
   tab: string | null;
   protected: boolean;
   wears: string | null;
+  dataRevision: number;
 }
 
 export interface NameRecord {

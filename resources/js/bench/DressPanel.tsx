@@ -45,7 +45,7 @@ export function DressPanel({
                 <Radio
                     checked={scope === 'all'}
                     onChange={() => setScope('all')}
-                    label={`All ${bench.sheets.length} sheets`}
+                    label={bench.sheets.length === 1 ? 'The one sheet there is' : `All ${bench.sheets.length} sheets`}
                     disabled={bench.sheets.length < 2}
                 />
                 <label className="mt-auto flex items-center gap-2 text-[12px]">

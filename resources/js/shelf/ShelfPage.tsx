@@ -27,6 +27,8 @@ export function ShelfPage() {
     const [dropping, setDropping] = useState(false);
     const [busy, setBusy] = useState<string | null>(null);
     const picker = useRef<HTMLInputElement>(null);
+    // More than one file came at once: the last answered question does not lead away either.
+    const several = useRef(false);
 
     useEffect(() => {
         document.title = 'Shelf · Rilvet';
@@ -38,9 +40,9 @@ export function ShelfPage() {
     }, [client, underWay]);
 
     const arrived = useCallback(
-        (incoming: ImportRecord) => {
+        (incoming: ImportRecord, alone = true) => {
             if (incoming.status === 'proposed') setProposals((all) => [...all, incoming]);
-            else if (incoming.status === 'done' && incoming.workbook) go(`/workbooks/${incoming.workbook}`);
+            else if (incoming.status === 'done' && incoming.workbook && alone) go(`/workbooks/${incoming.workbook}`);
             else if (incoming.status === 'failed') say(incoming.message ?? 'The file could not be brought in.', 'refused');
             void client.invalidateQueries({ queryKey: ['shelf'] });
             void client.invalidateQueries({ queryKey: ['coming'] });
@@ -50,10 +52,12 @@ export function ShelfPage() {
 
     const take = useCallback(
         async (files: File[]) => {
+            several.current = files.length > 1;
             for (const file of files) {
                 setBusy(file.name);
                 try {
-                    arrived(await api.upload(file));
+                    // Of several files none opens by itself: the others would be left behind.
+                    arrived(await api.upload(file), files.length === 1);
                 } catch (fault) {
                     tell(fault);
                 }
@@ -72,7 +76,7 @@ export function ShelfPage() {
             else
                 void api
                     .paste(event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html'))
-                    .then(arrived, tell);
+                    .then((incoming) => arrived(incoming), tell);
         };
         document.addEventListener('paste', paste);
         return () => document.removeEventListener('paste', paste);
@@ -107,7 +111,7 @@ export function ShelfPage() {
                     multiple
                     hidden
                     aria-label="Files to bring in"
-                    accept=".csv,.tsv,.tab,.txt,.xlsx,.xlsm,.ods"
+                    accept=".csv,.tsv,.tab,.txt,.xlsx,.xlsm,.xltx,.ods,.ots"
                     onChange={(event) => {
                         void take([...(event.target.files ?? [])]);
                         event.target.value = '';
@@ -173,7 +177,7 @@ export function ShelfPage() {
                     proposal={proposals[0]}
                     onDone={(result) => {
                         setProposals((all) => all.slice(1));
-                        if (result) arrived(result);
+                        if (result) arrived(result, proposals.length === 1 && !several.current);
                     }}
                 />
             )}
