@@ -50,8 +50,9 @@ final class LibraryCalculator implements Calculator
     public function begin(bool $from1904): void
     {
         $this->clear();
-        Date::setExcelCalendar($from1904 ? Date::CALENDAR_MAC_1904 : Date::CALENDAR_WINDOWS_1900);
-        $this->book->setExcelCalendar($from1904 ? Date::CALENDAR_MAC_1904 : Date::CALENDAR_WINDOWS_1900);
+        // Names of methods mean the same in small letters.
+        Date::setexcelcalendar($from1904 ? Date::CALENDAR_MAC_1904 : Date::CALENDAR_WINDOWS_1900);
+        $this->book->setexcelcalendar($from1904 ? Date::CALENDAR_MAC_1904 : Date::CALENDAR_WINDOWS_1900);
     }
 
     public function knows(Meaning $meaning): bool

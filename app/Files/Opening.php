@@ -162,8 +162,9 @@ final class Opening
     {
         $book = new Book($stream, new PackageLimits($this->limits->entries, $this->limits->expanded, $this->limits->ratio));
         $looks = new LookBook;
-        $numbers = array_map($looks->number(...), $book->formats->looks());
-        $codes = array_map(fn (Look $look) => $look->text(Attribute::Number), $book->formats->looks());
+        $formats = $book->formats->looks();
+        $numbers = array_map($looks->number(...), $formats);
+        $codes = array_map(fn (Look $look) => $look->text(Attribute::Number), $formats);
         $digit = $book->digit();
         $sheets = [];
         $names = [];

@@ -44,6 +44,14 @@ final readonly class Recalculate
         if ($changes->isNothing()) {
             return $after;
         }
+        // What was typed over is a formula no longer, and needs no mark.
+        foreach ($changes->cells as $number => $ranges) {
+            $sheet = $after->sheet($number);
+            if (! $sheet->unsettled->isEmpty()) {
+                $left = new Unsettled(self::replaced($sheet->unsettled->waiting, $ranges, []), self::replaced($sheet->unsettled->kept, $ranges, []));
+                $after = $left->toArray() === $sheet->unsettled->toArray() ? $after : $after->withSheet($number, $sheet->withUnsettled($left));
+            }
+        }
         $graph = self::graph($after);
 
         return $graph->isEmpty() ? $after : $this->settled($after, $graph, $changes->cells, $changes->formulas($graph), $changes, $before);

@@ -44,6 +44,9 @@ final class StylesWriting
 
     private bool $isChanged = false;
 
+    /** @var array<string, list<DOMElement>> elements of a group, by its name */
+    private array $items = [];
+
     /** @param  string  $xml  of the styles part; "" makes one */
     public function __construct(string $xml, private readonly ThemeColours $colours, string $part)
     {
@@ -115,8 +118,12 @@ final class StylesWriting
         if ($look->key() === $this->look($format)->key()) {
             return;
         }
-        $old = CellFormats::items($this->root, 'cellXfs', 'xf')[$format] ?? null;
-        $old?->replaceWith($this->xf($format, $look, null));
+        $old = $this->items('cellXfs', 'xf')[$format] ?? null;
+        if ($old !== null) {
+            $new = $this->xf($format, $look, null);
+            $old->replaceWith($new);
+            unset($this->items['cellXfs']);
+        }
         $this->looks[$format] = $look;
         $this->isChanged = true;
     }
@@ -165,7 +172,7 @@ final class StylesWriting
     private function xf(int $base, Look $look, ?int $named): DOMElement
     {
         $had = $this->look($base);
-        $from = CellFormats::items($this->root, 'cellXfs', 'xf')[$base] ?? null;
+        $from = $this->items('cellXfs', 'xf')[$base] ?? null;
         $xf = $from === null ? $this->elements->element('xf', ['numFmtId' => '0', 'fontId' => '0', 'fillId' => '0', 'borderId' => '0', 'xfId' => '0']) : $from->cloneNode(true);
         assert($xf instanceof DOMElement);
         if ($named !== null) {
@@ -196,7 +203,13 @@ final class StylesWriting
 
     private function item(string $group, string $item, DOMElement $xf, string $attribute): ?DOMElement
     {
-        return CellFormats::items($this->root, $group, $item)[(int) $xf->getAttribute($attribute)] ?? null;
+        return $this->items($group, $item)[(int) $xf->getAttribute($attribute)] ?? null;
+    }
+
+    /** @return list<DOMElement> of a group, gone through once however many there are */
+    private function items(string $group, string $item): array
+    {
+        return $this->items[$group] ??= CellFormats::items($this->root, $group, $item);
     }
 
     private function refer(DOMElement $xf, string $what, string $apply, int $index): void
@@ -228,8 +241,9 @@ final class StylesWriting
     private function append(string $group, string $item, DOMElement $element): int
     {
         $parent = PackageXml::child($this->root, $group) ?? $this->group($group);
-        $index = count(PackageXml::children($parent, $item));
+        $index = count($this->items($group, $item));
         $parent->appendChild($element);
+        $this->items[$group][] = $element;
         $parent->setAttribute('count', (string) ($index + 1));
         $this->isChanged = true;
 

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, type Rect } from '@/api/client';
 import { go } from '@/parts/path';
@@ -16,13 +16,8 @@ import { useActs } from './useActs';
 import { useKeys } from './useKeys';
 
 export function BenchPage({ id }: { id: number }) {
-    const [waiting, setWaiting] = useState(false);
-    // While formulas are calculated behind the screen, their results are looked for.
-    const bench = useQuery({
-        queryKey: ['bench', id],
-        queryFn: () => api.bench(id),
-        refetchInterval: waiting ? 1000 : false,
-    });
+    const client = useQueryClient();
+    const bench = useQuery({ queryKey: ['bench', id], queryFn: () => api.bench(id) });
     const number = useBench((state) => state.sheet);
     const open = useBench((state) => state.open);
     const trial = useBench((state) => state.trial);
@@ -53,7 +48,12 @@ export function BenchPage({ id }: { id: number }) {
         placeholderData: (old) => (old?.number === number ? old : undefined),
     });
     const waits = (detail.data?.waiting ?? 0) > 0;
-    useEffect(() => setWaiting(waits), [waits]);
+    // While formulas are calculated behind the screen, their results are looked for.
+    useEffect(() => {
+        if (!waits) return;
+        const timer = setInterval(() => void client.invalidateQueries({ queryKey: ['bench', id] }), 1000);
+        return () => clearInterval(timer);
+    }, [client, id, waits]);
     const preview = useQuery({
         queryKey: ['trial', id, number, revision, trial],
         queryFn: ({ signal }) => api.preview(id, number, trial?.act ?? '', trial?.args ?? {}, view.current, signal),

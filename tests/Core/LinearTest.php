@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Grid\BlockSheet;
+use Rilvet\Grid\MemoryBlockStore;
+use Rilvet\Intake\Dialect;
+use Rilvet\Intake\Encoding;
+use Rilvet\Intake\Survey;
+use Rilvet\Intake\Tokeniser;
+use Rilvet\Reading\Finder;
+use Rilvet\Reading\Reading;
+use Rilvet\Reading\SheetFacts;
+use Rilvet\Reading\TypingHints;
+
+/** A table four times as large takes about four times as long to read, whatever its shape; the square would be sixteen. */
+final class LinearTest extends TestCase
+{
+    /** @return iterable<string, array{callable(int): string, int}> a table of some size, and a size to begin with */
+    public static function shapes(): iterable
+    {
+        yield 'words only' => [fn (int $size) => implode("\n", array_map(fn (int $row) => "word $row,some text,other", range(1, $size))), 2_500];
+        yield 'lone words' => [fn (int $size) => implode("\n", array_map(fn (int $row) => "word $row", range(1, $size))), 4_000];
+        yield 'words with blank rows' => [fn (int $size) => implode("\n", array_map(fn (int $row) => $row % 2 === 1 ? "word $row,b,c" : ',,', range(1, $size))), 4_000];
+        yield 'two rows of many columns' => [fn (int $size) => implode(',', array_map(fn (int $column) => "h$column", range(1, $size)))."\n".implode(',', range(1, $size)), 4_000];
+        yield 'a column of sums beside many columns' => [fn (int $size) => implode("\n", array_map(fn (int $row) => implode(',', range($row, $row + $size)), range(1, 8))), 1_500];
+        yield 'small tables' => [fn (int $size) => implode("\n", array_map(fn (int $row) => "Tree,n\nRowan,$row\nAsh,2\n,", range(1, $size))), 1_000];
+    }
+
+    /** @param  callable(int): string  $make */
+    #[DataProvider('shapes')]
+    public function test_it_is_read_in_time_that_grows_with_its_size(callable $make, int $size): void
+    {
+        $time = function (int $size) use ($make): float {
+            $text = $make($size);
+            $took = [];
+            for ($try = 0; $try < 3; $try++) {
+                $start = hrtime(true);
+                self::read($text);
+                $took[] = hrtime(true) - $start;
+            }
+
+            return min($took) / 1e9;
+        };
+        $time(100);
+        $ratio = $time(4 * $size) / max(0.002, $time($size));
+        self::assertLessThan(10, $ratio);
+    }
+
+    public function test_totals_across_are_found_however_many_columns_they_sum(): void
+    {
+        $days = range(1, 400);
+        $row = fn (int $of) => array_map(fn (int $day) => ($day * $of) % 17, $days);
+        $lines = array_map(fn (int $of) => "Lot $of,".implode(',', $row($of)).','.array_sum($row($of)), range(1, 12));
+        $reading = self::read('Lot,'.implode(',', array_map(fn (int $day) => "Day $day", $days)).",All\n".implode("\n", $lines));
+        $column = $reading->tables[0]->column(402);
+        self::assertSame('total', $column?->role->value);
+        self::assertStringContainsString('sum of the 400 before it', $column->why);
+    }
+
+    private static function read(string $text): Reading
+    {
+        $stream = fopen('php://temp', 'w+b');
+        assert($stream !== false);
+        fwrite($stream, $text);
+        rewind($stream);
+        $survey = new Survey($blocks = new MemoryBlockStore);
+        $survey->take(Tokeniser::ofStream($stream, new Dialect(Encoding::Utf8, ',', '"'))->rows());
+        fclose($stream);
+        $typing = $survey->typing();
+        $sheet = new BlockSheet('S', $survey->rows(), $survey->columns(), $blocks, $typing);
+
+        return Finder::read(new SheetFacts($sheet, $survey->signatures(), new TypingHints($typing), $survey->longest()));
+    }
+}
