@@ -15,7 +15,8 @@ final class Pages
     public static function giveBack(): void
     {
         if (DB::getDriverName() === 'sqlite' && DB::transactionLevel() === 0) {
-            DB::statement('PRAGMA incremental_vacuum('.self::MOST.')');
+            // The pragma works as its rows are fetched, a page a row.
+            DB::select('PRAGMA incremental_vacuum('.self::MOST.')');
         }
     }
 }

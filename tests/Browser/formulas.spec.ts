@@ -81,11 +81,10 @@ test('several files at once all come in, and none leads away from the others', a
             file('Alder list.csv', 'Tree,Count\nAlder,3\nElm,4\n'),
             file('Beech list.csv', 'Tree,Count\nBeech,5\nOak,6\n'),
         ]);
-    for (let answer = 0; answer < 2; answer++)
-        await page
-            .getByRole('button', { name: /Keep|Bring in this table|Keep this table/ })
-            .first()
-            .click();
+    for (const file of ['Alder list.csv', 'Beech list.csv']) {
+        await expect(page.getByRole('dialog')).toContainText(file);
+        await page.getByRole('button', { name: 'Keep this table' }).click();
+    }
     await expect(page.getByRole('link', { name: /Alder list/ }).first()).toBeVisible();
     await expect(page.getByRole('link', { name: /Beech list/ }).first()).toBeVisible();
 });

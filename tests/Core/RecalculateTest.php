@@ -13,7 +13,6 @@ use Rilvet\Act\Recalculate;
 use Rilvet\Act\SortTable;
 use Rilvet\Formula\Calculator;
 use Rilvet\Formula\Meaning;
-use Rilvet\Formula\OutOfTime;
 use Rilvet\Formula\TableRange;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Formula\Values;
@@ -87,7 +86,7 @@ final class RecalculateTest extends TestCase
 
     public function test_what_there_is_no_time_for_waits_and_is_calculated_later(): void
     {
-        $rows = [[1, 2], ...array_map(fn (int $row) => [null, null, "=A1+B1=3"], range(2, 60))];
+        $rows = [[1, 2], ...array_map(fn (int $row) => [null, null, '=A1+B1=3'], range(2, 60))];
         $book = self::book(['One' => $rows]);
         $after = (new Recalculate($this->calculator(), -1.0))->after($act = new EditCells(1, [1 => [1 => '5']]), $book, $act->on($book));
         self::assertSame(59, $after->sheet(1)->unsettled->countWaiting());
