@@ -92,7 +92,12 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
                                 <button type="button" className="btn" onClick={onClose}>
                                     Not now
                                 </button>
-                                <button type="button" className="btn btn-primary" onClick={write} disabled={busy}>
+                                <button
+                                    type="button"
+                                    className="btn btn-primary"
+                                    onClick={write}
+                                    disabled={busy || formats.isPending}
+                                >
                                     {busy ? 'Writing…' : 'Write the file'}
                                 </button>
                             </div>
