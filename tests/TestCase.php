@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Models\Handover;
 use App\Models\Import;
 use App\Models\Workbook;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -11,6 +12,8 @@ use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
+use Rilvet\Package\Package;
+use Rilvet\Package\ZipReader;
 use Symfony\Component\HttpFoundation\Response;
 
 abstract class TestCase extends BaseTestCase
@@ -65,6 +68,23 @@ abstract class TestCase extends BaseTestCase
     protected function act(Workbook $workbook, string $act, array $arguments): TestResponse
     {
         return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments])->assertOk();
+    }
+
+    /** @return array<string, string> the parts of the xlsx that a workbook is handed over as */
+    protected function written(Workbook $workbook): array
+    {
+        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated()->json();
+        $this->assertSame('done', $handover['status'], (string) $handover['message']);
+        $stream = fopen(Handover::query()->findOrFail($handover['id'])->path(), 'rb');
+        assert($stream !== false);
+        $package = new Package(ZipReader::of($stream));
+        $parts = [];
+        foreach (array_keys($package->zip->entries) as $name) {
+            $parts[(string) $name] = $package->contents((string) $name);
+        }
+        fclose($stream);
+
+        return $parts;
     }
 
     protected function undo(Workbook $workbook): void

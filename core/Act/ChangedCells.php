@@ -98,11 +98,20 @@ final class ChangedCells
     {
         $own = [];
         $names = $this->resized();
-        foreach ($graph->runs as $number => [$sheet, $run, $meaning]) {
-            foreach ($this->formulas[$sheet] ?? [] as $row => $columns) {
-                if ($row >= $run->first && $row <= $run->last && isset($columns[$run->column])) {
-                    ($own[$number] ??= new Spans)->add($row, $row);
+        // By column and in order, so that thousands of runs do not look at thousands of formulas each.
+        $rows = [];
+        foreach ($this->formulas as $sheet => $lines) {
+            ksort($lines);
+            foreach ($lines as $row => $columns) {
+                foreach ($columns as $column => $_) {
+                    $rows[$sheet][$column][] = $row;
                 }
+            }
+        }
+        foreach ($graph->runs as $number => [$sheet, $run, $meaning]) {
+            $list = $rows[$sheet][$run->column] ?? [];
+            for ($at = self::firstFrom($list, $run->first); $at < count($list) && $list[$at] <= $run->last; $at++) {
+                ($own[$number] ??= new Spans)->add($list[$at], $list[$at]);
             }
             $all = $this->shift !== null && (array_intersect(self::PLACES, array_keys($meaning->calls)) !== [] || ! $this->shift->in && $this->losesWithin($meaning))
                 || $names !== '' && preg_match($names, $run->formula) === 1;
@@ -110,6 +119,22 @@ final class ChangedCells
         }
 
         return $own;
+    }
+
+    /**
+     * Where in a sorted list the first row stands that is not above another.
+     *
+     * @param  list<int>  $rows
+     */
+    private static function firstFrom(array $rows, int $row): int
+    {
+        [$low, $high] = [0, count($rows)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $rows[$middle] < $row ? $low = $middle + 1 : $high = $middle;
+        }
+
+        return $low;
     }
 
     private function compare(int $number, Worksheet $sheet): void

@@ -6,8 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Workbook;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Rilvet\Package\Package;
-use Rilvet\Package\ZipReader;
 use Rilvet\Xlsx\Book;
 use Rilvet\Xlsx\RowReader;
 use Rilvet\Xlsx\SheetStream;
@@ -166,23 +164,6 @@ final class FormulasTest extends TestCase
     private function given(string $cell): int|float
     {
         return preg_match('~<v>([^<]+)</v>~', $cell, $found) === 1 ? $found[1] + 0 : 0;
-    }
-
-    /** @return array<string, string> the parts of what is handed over */
-    private function written(Workbook $workbook): array
-    {
-        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated()->json();
-        $this->assertSame('done', $handover['status'], (string) $handover['message']);
-        $stream = fopen((string) \App\Models\Handover::query()->findOrFail($handover['id'])->path(), 'rb');
-        assert($stream !== false);
-        $package = new Package(ZipReader::of($stream));
-        $parts = [];
-        foreach (array_keys($package->zip->entries) as $name) {
-            $parts[(string) $name] = $package->contents((string) $name);
-        }
-        fclose($stream);
-
-        return $parts;
     }
 
     /** @return array<string, array<string, mixed>> formulas of the first sheet as stored, by address */

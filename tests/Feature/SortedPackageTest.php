@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Handover;
-use Rilvet\Package\Package;
-use Rilvet\Package\ZipReader;
 use Tests\HandMade;
 use Tests\TestCase;
 
@@ -27,7 +24,7 @@ final class SortedPackageTest extends TestCase
         $parts['xl/drawings/vml1.vml'] = '<xml xmlns:v="urn:example:shapes" xmlns:x="urn:example:notes"><v:shape><x:ClientData ObjectType="Note"><x:Anchor>2, 15, 0, 10, 4, 15, 4, 4</x:Anchor><x:Row>1</x:Row><x:Column>1</x:Column></x:ClientData></v:shape></xml>';
         $workbook = $this->bringIn('t.xlsx', (string) file_get_contents(HandMade::package($parts)));
         $this->act($workbook, 'sort', ['row' => 2, 'column' => 2, 'keys' => [[2, false]]]);
-        $written = $this->written($workbook->id);
+        $written = $this->written($workbook);
         $sheet = $written['xl/worksheets/sheet1.xml'];
         $this->assertStringContainsString('<c r="A2" t="inlineStr"><is><r><rPr><i/></rPr><t>Ash</t></r><r><t> tree</t></r></is></c><c r="B2"><v>4</v></c><c r="C2"><f>B2*2</f><v>8</v></c>', $sheet);
         $this->assertMatchesRegularExpression('~<conditionalFormatting sqref="B4">.*<formula>C4&gt;50</formula>~s', $sheet);
@@ -36,23 +33,6 @@ final class SortedPackageTest extends TestCase
         $this->assertStringContainsString('<comment ref="B4"', $written['xl/comments1.xml']);
         $this->assertMatchesRegularExpression('~<x:Anchor>2, 15, 2, 10, 4, 15, 6, 4</x:Anchor><x:Row>3</x:Row><x:Column>1</x:Column>~', $written['xl/drawings/vml1.vml']);
         $this->undo($workbook);
-        $this->assertSame($parts['xl/worksheets/sheet1.xml'], $this->written($workbook->id)['xl/worksheets/sheet1.xml']);
-    }
-
-    /** @return array<string, string> */
-    private function written(int $workbook): array
-    {
-        $handover = $this->postJson($this->url("workbooks/$workbook/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated()->json();
-        $this->assertSame('done', $handover['status'], (string) $handover['message']);
-        $stream = fopen(Handover::query()->findOrFail($handover['id'])->path(), 'rb');
-        assert($stream !== false);
-        $package = new Package(ZipReader::of($stream));
-        $parts = [];
-        foreach (array_keys($package->zip->entries) as $name) {
-            $parts[(string) $name] = $package->contents((string) $name);
-        }
-        fclose($stream);
-
-        return $parts;
+        $this->assertSame($parts['xl/worksheets/sheet1.xml'], $this->written($workbook)['xl/worksheets/sheet1.xml']);
     }
 }
