@@ -31,6 +31,9 @@ final class RowReader
     /** Cells that hold a plain value or nothing. */
     private const PLAIN = '~<c r="([A-Z]{1,3})\d{1,7}"([^>/]*+)(?:/>|><v>([^<]*+)</v></c>)~';
 
+    /** The same, and texts in their cells: a type other than these is no plain value. */
+    private const VALUES = '~<c r="([A-Z]{1,3})\d{1,7}"(?: s="\d{1,6}")?(?:/>|(?: t="(?:inlineStr|n)")?>(?:<v>([^<]*+)</v>|<is><t(?: xml:space="preserve")?>([^<]*+)</t></is>)</c>)~';
+
     /** The same cells with all that follows their attributes as one piece. */
     public const WHOLE = '~<c r="([A-Z]{1,3})\d{1,7}"([^>/]*+)(/>|>(?:<f[^>]*+>(?:[^<]*+</f>)?)?(?:<v>[^<]*+</v>)?(?:<is><t(?: xml:space="preserve")?>[^<]*+</t></is>)?</c>)~';
 
@@ -187,6 +190,32 @@ final class RowReader
         }
 
         return [$stored, $formats, rtrim($signature, '.')];
+    }
+
+    /**
+     * The cells of a row without formats and signature, for what only compares them.
+     *
+     * @return list<Stored>
+     */
+    public function values(int $row, string $xml): array
+    {
+        $count = (int) preg_match_all(self::VALUES, $xml, $found);
+        if ($count === 0 || $found[1] !== ($this->lines[$count] ??= array_map(Place::letters(...), range(1, $count))) || strlen(implode('', $found[0])) !== strlen($xml)) {
+            return $this->cells($row, $xml)[0];
+        }
+        [, , $stored, $texts] = $found;
+        foreach ($stored as $index => $value) {
+            if ($value === '') {
+                $text = $texts[$index];
+                $stored[$index] = $text === '' ? null : (strpbrk($text, "&\r_") === false ? $text : Text::read($text));
+            } elseif (is_numeric($value)) {
+                $stored[$index] = $value + 0;
+            } else {
+                return $this->cells($row, $xml)[0];
+            }
+        }
+
+        return $stored;
     }
 
     /**

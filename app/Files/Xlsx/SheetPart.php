@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files\Xlsx;
 
 use App\Files\Writing\Flow;
+use App\Files\Writing\RowMarks;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
@@ -29,14 +30,17 @@ final class SheetPart
     /** @var array<int, int> by number of what is worn */
     private array $formats = [];
 
-    /** @var array<int, string> names of columns, by index */
-    private array $letters = [];
+    /** Rows that wear different things which are kept in mind. */
+    private const ROWS = 1_000;
+
+    /** @var array<string, list<array{string, string, Worn|null}>> by what rows have in common */
+    private array $rowCells = [];
 
     private readonly Flow $flow;
 
     private readonly Ruler $ruler;
 
-    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StyleSheet $styles, private readonly PackedPart $out)
+    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StyleSheet $styles, private readonly PackedPart $out, private readonly RowMarks $marks)
     {
         $this->flow = new Flow($sheet, $looks);
         $this->ruler = new Ruler(Fonts::shipped());
@@ -57,6 +61,7 @@ final class SheetPart
             .$this->columnSizes($columns)
             .'<sheetData>');
         foreach ($this->flow->stored() as $row => $stored) {
+            $stored === [] || $this->marks->add($row, $stored);
             if ($stored !== [] || ! $isSparse || isset($setup->heights[$row]) || $setup->hidesRow($row)) {
                 $this->put($this->row($row, $stored, $this->flow->columnsOf(count($stored), $columns)));
             }
@@ -121,26 +126,25 @@ final class SheetPart
     private function row(int $row, array $stored, int $columns): string
     {
         $setup = $this->sheet->setup;
+        [$key, $looks] = $this->flow->cascade->stretch($row, 1, $columns);
+        $cells = $key === null ? $this->cellsOf($looks) : $this->rowCells["$columns|$key"] ??= $this->cellsOf($looks);
         $xml = '';
-        foreach ($this->flow->cascade->row($row, $columns) as $index => $worn) {
+        foreach ($cells as $index => [$start, $end, $clipped]) {
             $value = $stored[$index] ?? null;
-            $number = $worn->number;
-            if (is_string($value) && $worn->look->is(Attribute::Clip) && $this->spills($value, $worn, $index + 1)) {
-                $number = -1 - $number;
+            if ($clipped !== null && is_string($value) && $this->spills($value, $clipped, $index + 1)) {
+                $end = $this->end($this->formats[-1 - $clipped->number] ??= $this->format($clipped, true));
             }
-            $format = $this->formats[$number] ??= $this->format($worn, $number < 0);
-            if ($value === null || $value === '') {
-                $format === 0 || $xml .= '<c r="'.($this->letters[$index] ??= Address::columnName($index + 1))."$row\" s=\"$format\"/>";
-
-                continue;
+            if (is_string($value) && $value !== '') {
+                $xml .= $start.$row.$end.' t="inlineStr">'.CellXml::inline($value);
+            } elseif (is_int($value)) {
+                $xml .= "$start$row$end><v>$value</v></c>";
+            } elseif (is_float($value)) {
+                $xml .= "$start$row$end><v>".json_encode($value).'</v></c>';
+            } elseif ($value === null || $value === '') {
+                $xml .= $end === '"' ? '' : "$start$row$end/>";
+            } else {
+                $xml .= CellXml::of(Address::columnName($index + 1).$row, $this->formats[$looks[$index + 1]->number], Cell::fromStored($value));
             }
-            $start = '<c r="'.($this->letters[$index] ??= Address::columnName($index + 1)).$row.($format === 0 ? '"' : "\" s=\"$format\"");
-            $xml .= match (true) {
-                is_string($value) => "$start t=\"inlineStr\">".CellXml::inline($value),
-                is_int($value) => "$start><v>$value</v></c>",
-                is_float($value) => "$start><v>".json_encode($value).'</v></c>',
-                default => CellXml::of($this->letters[$index].$row, $format, Cell::fromStored($value)),
-            };
         }
         $height = $setup->heights[$row] ?? null;
         $hidden = $setup->hidesRow($row);
@@ -149,6 +153,30 @@ final class SheetPart
         }
 
         return "<row r=\"$row\"".($height === null ? '' : ' ht="'.self::points($height).'" customHeight="1"').($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
+    }
+
+    /**
+     * What the cells of a row have in common with those of all rows that wear the same.
+     *
+     * @param  array<int, Worn>  $looks  by column
+     * @return list<array{string, string, Worn|null}> xml before and after the number of the row; what is worn where texts are cut off
+     */
+    private function cellsOf(array $looks): array
+    {
+        if (count($this->rowCells) > self::ROWS) {
+            $this->rowCells = [];
+        }
+        $cells = [];
+        foreach ($looks as $column => $worn) {
+            $cells[] = ['<c r="'.Address::columnName($column), $this->end($this->formats[$worn->number] ??= $this->format($worn, false)), $worn->look->is(Attribute::Clip) ? $worn : null];
+        }
+
+        return $cells;
+    }
+
+    private function end(int $format): string
+    {
+        return $format === 0 ? '"' : "\" s=\"$format\"";
     }
 
     private function spills(string $text, Worn $worn, int $column): bool

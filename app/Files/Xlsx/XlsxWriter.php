@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files\Xlsx;
 
 use App\Files\Writing\Proof;
+use App\Files\Writing\RowMarks;
 use App\Files\Writing\Safely;
 use App\Files\Writing\WorkbookWriter;
 use Rilvet\Look\Look;
@@ -22,6 +23,11 @@ final class XlsxWriter implements WorkbookWriter
 {
     private const TYPES = 'application/vnd.openxmlformats-officedocument.spreadsheetml.';
 
+    private ?Workbook $written = null;
+
+    /** @var array<string, RowMarks> what was written of it, by the name of the sheet */
+    private array $marks = [];
+
     public function write(Workbook $workbook, string $path, ?callable $progress = null): void
     {
         Safely::to($path, function (string $unfinished) use ($workbook, $progress) {
@@ -38,19 +44,21 @@ final class XlsxWriter implements WorkbookWriter
             foreach ($sheets as $sheet) {
                 $number++;
                 $part = new PackedPart;
-                (new SheetPart($sheet, $workbook->looks, $styles, $part))->write($number === 1, $progress);
+                $this->marks[$sheet->name] = new RowMarks;
+                (new SheetPart($sheet, $workbook->looks, $styles, $part, $this->marks[$sheet->name]))->write($number === 1, $progress);
                 $part->end();
                 $zip->place("xl/worksheets/sheet$number.xml", $part);
             }
             $zip->add('xl/styles.xml', $styles->xml());
             $zip->finish();
             fclose($out);
+            $this->written = $workbook;
         });
     }
 
     public function prove(Workbook $workbook, string $path, ?callable $progress = null): Proof
     {
-        return XlsxProof::of($workbook, $path, $progress);
+        return XlsxProof::of($workbook, $path, $progress, $this->written === $workbook ? $this->marks : []);
     }
 
     private static function ground(Workbook $workbook): Look
