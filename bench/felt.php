@@ -6,6 +6,14 @@ declare(strict_types=1);
 
 require __DIR__.'/../vendor/autoload.php';
 
+use App\Files\Xlsx\XlsxWriter;
+use Rilvet\Grid\Block;
+use Rilvet\Grid\BlockSheet;
+use Rilvet\Grid\MemoryBlockStore;
+use Rilvet\Look\LookBook;
+use Rilvet\Reading\Reading;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 use Symfony\Component\Process\Process;
 
 $port = 8744;
@@ -95,8 +103,12 @@ $bring = function (string $file) use ($call, $text): int {
 $start = microtime(true);
 $id = $bring($table);
 printf("%-68s %6.1f s\n", 'brought in: '.number_format($rows).' rows by 20 columns of csv', microtime(true) - $start);
-$revision = fn () => (int) $text($call('GET', "workbooks/$id")['revision']);
-$act = fn (string $name, array $arguments, array $window = []) => $call('POST', "workbooks/$id/acts", ['act' => $name, 'revision' => $revision(), 'sheet' => 1, 'arguments' => $arguments, 'window' => $window]);
+$revision = function () use ($call, $text, &$id): int {
+    return (int) $text($call('GET', "workbooks/$id")['revision']);
+};
+$act = function (string $name, array $arguments, array $window = []) use ($call, $revision, &$id): array {
+    return $call('POST', "workbooks/$id/acts", ['act' => $name, 'revision' => $revision(), 'sheet' => 1, 'arguments' => $arguments, 'window' => $window]);
+};
 $act('dress', ['stylebook' => 'River ledger']);
 sleep(6); // figures of the blocks are worked out behind the screen
 $middle = intdiv($rows, 2);
@@ -107,14 +119,46 @@ $median('figures of the whole body', '100 ms', fn () => $call('GET', "workbooks/
 $median('a cell typed', '200 ms', fn (int $round) => $act('edit', ['cells' => [[$middle + $round, 3, "7$round"]]], $sight));
 $median('a row put in at row 5', '50 ms in the server', fn () => $act('move', ['axis' => 'rows', 'at' => 5, 'count' => 1, 'in' => true], $sight));
 $median('sorted by two columns', '3 s', fn (int $round) => $act('sort', ['row' => 9, 'column' => 3, 'keys' => [[3, $round % 2 === 0], [2, false]]], $sight));
-$median('and undone', '300 ms', fn () => $call('POST', "workbooks/$id/undo", ['revision' => $revision(), 'sheet' => 1, 'window' => $sight]));
-$median('handed over as xlsx, with its proof', '5 s', function () use ($call, $id, $text) {
+$undo = function () use ($call, $revision, $sight, &$id): void {
+    $call('POST', "workbooks/$id/undo", ['revision' => $revision(), 'sheet' => 1, 'window' => $sight]);
+};
+$median('and undone', '300 ms', $undo);
+$median('handed over as xlsx, with its proof', '5 s', function () use ($call, &$id, $text) {
     $handover = $call('POST', "workbooks/$id/handovers", ['format' => 'xlsx', 'sheet' => 1]);
     while (in_array($handover['status'], ['queued', 'running'], true)) {
         usleep(50_000);
         $handover = $call('GET', 'handovers/'.$text($handover['id']));
     }
 });
+
+// The same with three columns of formulas in each row, as an xlsx that came.
+$lines = (function () use ($rows) {
+    yield array_map(fn (int $column) => "Column $column", range(1, 20));
+    for ($row = 2; $row <= $rows + 1; $row++) {
+        [$count, $price] = [mt_rand(1, 999), mt_rand(1, 99)];
+        yield ['Rowan', $count, $price, ['f' => "B$row*C$row", 'v' => $count * $price], ['f' => "D$row*\$Z\$1", 'v' => 0], ['f' => "SUM(D$row:E$row)", 'v' => $count * $price], ...array_map(fn (int $column) => $column * $count, range(7, 20))];
+    }
+})();
+$store = new MemoryBlockStore;
+$block = [];
+foreach ($lines as $at => $line) {
+    $block[] = $line;
+    if (count($block) === Block::ROWS || $at === $rows) {
+        $store->put(intdiv($at, Block::ROWS), Block::encode($block));
+        $block = [];
+    }
+}
+$sheet = new BlockSheet('Formulas', $rows + 1, 20, $store);
+(new XlsxWriter)->write(new Workbook('Formulas', [1 => new Worksheet($sheet, 'Formulas', Reading::none())], new LookBook), "$folder/formulas.xlsx");
+$plain = $id;
+$id = $bring("$folder/formulas.xlsx");
+$act('dress', ['stylebook' => 'River ledger']);
+sleep(6);
+$median('three columns of formulas: a cell typed that three look at', '200 ms', fn (int $round) => $act('edit', ['cells' => [[$middle + $round, 2, "7$round"]]], $sight));
+$median('a row put in above all 300,000 of them', '3 s', fn () => $act('move', ['axis' => 'rows', 'at' => 2, 'count' => 1, 'in' => true], $sight));
+$median('sorted by two columns, formulas along', '5 s', fn (int $round) => $act('sort', ['row' => 9, 'column' => 3, 'keys' => [[3, $round % 2 === 0], [2, false]]], $sight));
+$median('and undone', '300 ms', $undo);
+$id = $plain;
 $median('the shelf', '100 ms', fn () => $call('GET', 'shelf'));
 
 if (getenv('RILVET_PEOPLE') !== false) {

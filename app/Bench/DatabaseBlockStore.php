@@ -42,11 +42,15 @@ final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormula
         return $this->recent[$number];
     }
 
-    /** Written in batches, so that a large file neither waits for the disk at each block nor holds the database for long. */
-    public function put(int $number, string $data): void
+    /**
+     * Written in batches, so that a large file neither waits for the disk at each block nor holds the database for long.
+     *
+     * @param  string|null  $formulas  the runs of its formulas, where they are known already
+     */
+    public function put(int $number, string $data, ?string $formulas = null): void
     {
         unset($this->recent[$number]);
-        $this->waiting[] = ['sheet_id' => $this->sheet, 'number' => $number, 'data' => $data, 'formulas' => FormulaRuns::ofBlock($data)];
+        $this->waiting[] = ['sheet_id' => $this->sheet, 'number' => $number, 'data' => $data, 'formulas' => $formulas ?? FormulaRuns::ofBlock($data)];
         if (count($this->waiting) >= self::BATCH) {
             $this->flush();
         }

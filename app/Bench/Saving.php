@@ -199,8 +199,8 @@ final class Saving
                 throw new RuntimeException("The workbook has no sheet $number.");
             }
             $store = new DatabaseBlockStore($id);
-            foreach ($blocks as $block => $data) {
-                $store->put($block, $data);
+            foreach ($blocks as $block => [$data, $formulas]) {
+                $store->put($block, $data, $formulas);
             }
             $store->flush();
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\TableRange;
 use Rilvet\Grid\BlockChange;
 use Rilvet\Grid\BlockSheet;
@@ -22,7 +23,7 @@ final readonly class Change
 
     /**
      * @param  list<Patch>  $patches
-     * @param  array<int, array<int, string>>  $blocks  row blocks that the change brings along, by the number of their sheet, then by their own
+     * @param  array<int, array<int, array{string, string}>>  $blocks  row blocks that the change brings along, each with the runs of its formulas, by the number of their sheet, then by their own
      */
     public function __construct(public string $words, public array $patches, public array $blocks = [])
     {
@@ -83,7 +84,7 @@ final readonly class Change
     /**
      * What was done to the cells: a few edits as themselves, all else as new row blocks and the index that says where they stand.
      *
-     * @return array{list<Patch>, array<int, string>} with the new blocks by their numbers
+     * @return array{list<Patch>, array<int, array{string, string}>} with the new blocks and the runs of their formulas, by their numbers
      */
     private static function cellPatches(int $number, Sheet $before, Sheet $after): array
     {
@@ -105,7 +106,16 @@ final readonly class Change
         $store = $made->store();
         $say = fn (BlockSheet $sheet) => self::json(['rows' => $sheet->rows(), 'columns' => $sheet->columns(), 'blocks' => $sheet->index()->toArray()]);
 
-        return [[new Patch($number, 'blocks', $say($before), $say($made))], $store instanceof FreshBlocks ? $store->fresh : []];
+        $new = $store instanceof FreshBlocks ? $store->fresh : [];
+        $fresh = [];
+        // Blocks that one step of an act made and its next one replaced stand nowhere.
+        foreach ($new === [] ? [] : $made->index()->blocks(1, $made->rows()) as [$block]) {
+            if (isset($new[$block])) {
+                $fresh[$block] = [$new[$block], FormulaRuns::kept($store, $block)];
+            }
+        }
+
+        return [[new Patch($number, 'blocks', $say($before), $say($made))], $fresh];
     }
 
     /**

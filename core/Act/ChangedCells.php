@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\Graph;
 use Rilvet\Formula\Meaning;
+use Rilvet\Formula\MovedRun;
 use Rilvet\Formula\Reference;
 use Rilvet\Formula\References;
 use Rilvet\Formula\Scope;
@@ -29,6 +31,9 @@ final class ChangedCells
     /** @var array<int, list<Range>> by sheet */
     public array $cells = [];
 
+    /** @var array<int, Range> cells whose rows have changed places, by sheet */
+    public array $sorted = [];
+
     /** @var array<int, array<int, array<int, true>>> formulas that are new, or look at more or fewer cells: by sheet, row, column */
     private array $formulas = [];
 
@@ -43,13 +48,17 @@ final class ChangedCells
 
     public function __construct(Act $act, private readonly Workbook $before, private readonly Workbook $after)
     {
-        $this->shift = $act instanceof MovesPlaces ? $act->shift() : null;
+        $shift = $this->shift = $act instanceof MovesPlaces ? $act->shift() : null;
         $this->moved = $act instanceof MovesPlaces ? $act->movesPlacesOn() : [];
         $scope = fn (Workbook $workbook) => new Scope(array_map(fn (Worksheet $sheet) => $sheet->name, $workbook->sheets), $workbook->names, $workbook->tables);
         $this->was = $scope($before);
         $this->is = $scope($after);
         foreach ($act instanceof MovesPlaces ? $act->changedCells($before) : [] as $sheet => $range) {
             $this->cells[$sheet][] = $range;
+            $this->sorted[$sheet] = $range;
+        }
+        foreach ($shift === null ? [] : $this->moved as $moving) {
+            $this->resizedBy($moving, $shift);
         }
         foreach ($after->sheets as $number => $sheet) {
             $old = $before->sheets[$number] ?? null;
@@ -113,7 +122,9 @@ final class ChangedCells
             for ($at = self::firstFrom($list, $run->first); $at < count($list) && $list[$at] <= $run->last; $at++) {
                 ($own[$number] ??= new Spans)->add($list[$at], $list[$at]);
             }
-            $all = $this->shift !== null && (array_intersect(self::PLACES, array_keys($meaning->calls)) !== [] || ! $this->shift->in && $this->losesWithin($meaning))
+            $saysPlaces = array_intersect(self::PLACES, array_keys($meaning->calls)) !== [];
+            $cameAlong = $saysPlaces && isset($this->sorted[$sheet]) && $this->sorted[$sheet]->meets(Range::of($run->first, $run->column, $run->last, $run->column));
+            $all = $cameAlong || $this->shift !== null && ($saysPlaces || ! $this->shift->in && $this->losesWithin($meaning))
                 || $names !== '' && preg_match($names, $run->formula) === 1;
             $all && ($own[$number] ??= new Spans)->add($run->first, $run->last);
         }
@@ -137,6 +148,19 @@ final class ChangedCells
         return $low;
     }
 
+    /** Formulas that look at more or fewer cells since rows or columns of a sheet have moved. */
+    private function resizedBy(int $moving, Shift $shift): void
+    {
+        $references = new References($shift, $this->before->sheet($moving)->name);
+        foreach ($this->before->sheets as $number => $sheet) {
+            foreach (MovedRun::of(FormulaRuns::of($sheet->cells), $references, $shift, $number === $moving) as $moved) {
+                for ($row = $moved->run->first; $moved->isResized && $row <= $moved->run->last; $row++) {
+                    $this->formulas[$number][$row][$moved->run->column] = true;
+                }
+            }
+        }
+    }
+
     private function compare(int $number, Worksheet $sheet): void
     {
         $edits = [];
@@ -149,6 +173,9 @@ final class ChangedCells
         $old = new Values([$number => $this->before->sheet($number)->cells], INF);
         foreach ($edits as $row => $line) {
             foreach ($line as $column => $cell) {
+                if (isset($this->sorted[$number]) && $this->sorted[$number]->contains($row, $column)) {
+                    continue;
+                }
                 $place = $this->place($number, $row, $column);
                 $was = $place === null ? Cell::blank() : $old->at($number, ...$place);
                 if ($cell->formula !== null) {

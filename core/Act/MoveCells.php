@@ -6,15 +6,16 @@ namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\MoveIsWrong;
 use Rilvet\Formula\FormulaRuns;
+use Rilvet\Formula\MovedRun;
 use Rilvet\Formula\References;
 use Rilvet\Formula\TableRange;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\BlockChange;
-use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
 use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 
 /**
  * Puts rows or columns in, or takes them out. Looks, merges, sizes, the reading and its corrections go along; a new row
@@ -23,6 +24,9 @@ use Rilvet\Work\Workbook;
 final readonly class MoveCells implements Act, MovesPlaces
 {
     private const MOST = 10_000;
+
+    /** Formulas said anew up to which each is an edit of its cell; of more, whole blocks are written. */
+    private const FEW = 400;
 
     public function __construct(private int $sheet, private Shift $shift)
     {
@@ -41,11 +45,14 @@ final readonly class MoveCells implements Act, MovesPlaces
             throw MoveIsWrong::full($limit, $this->shift->rows);
         }
         $references = new References($this->shift, $sheet->name);
+        $runs = array_map(fn (Worksheet $each) => FormulaRuns::of($each->cells), $workbook->sheets);
         $workbook = $workbook->withSheet($this->sheet, $sheet->moved($this->shift, BlockChange::shifted($sheet->cells, $this->shift)));
-        foreach ($workbook->sheets as $number => $other) {
-            $edits = self::formulas($other->cells, $references, $number === $this->sheet);
-            if ($edits !== []) {
-                $workbook = $workbook->withSheet($number, $other->readAs($other->found, new EditedSheet($other->cells, $edits), $other->typing));
+        foreach ($runs as $number => $own) {
+            $moved = MovedRun::of($own, $references, $this->shift, $number === $this->sheet);
+            $other = $workbook->sheet($number);
+            $cells = self::said($other->cells, array_values(array_filter($moved, fn (MovedRun $run) => $run->isSaidAnew)));
+            if ($cells !== $other->cells) {
+                $workbook = $workbook->withSheet($number, $other->readAs($other->found, $cells, $other->typing));
             }
         }
 
@@ -77,22 +84,28 @@ final readonly class MoveCells implements Act, MovesPlaces
         return "$what ".($this->shift->in ? 'put in' : 'taken out')." at $where, {$workbook->sheet($this->sheet)->name}";
     }
 
-    /** @return array<int, array<int, Cell>> formulas that must be written anew, at their new places */
-    private static function formulas(Sheet $sheet, References $references, bool $own): array
+    /** @param  list<MovedRun>  $moved */
+    private static function said(Sheet $cells, array $moved): Sheet
     {
+        $count = array_sum(array_map(fn (MovedRun $each) => $each->run->last - $each->run->first + 1, $moved));
+        $blocks = $count > self::FEW ? BlockChange::flat($cells) : null;
+        if ($blocks !== null) {
+            $says = [];
+            foreach ($moved as $each) {
+                $template = References::template($each->run->formula, $each->run->first);
+                $says[$each->run->column][] = [$each->run->first, $each->run->last, fn (int $row) => References::filled($template, $row), $each->run->array];
+            }
+
+            return BlockChange::restated($blocks, $says);
+        }
         $edits = [];
-        // Nearly all sheets hold none, and the runs that are kept tell so without opening a block.
-        foreach (FormulaRuns::of($sheet) === [] ? [] : $sheet->formulas() as $row => $cells) {
-            foreach ($cells as $column => $cell) {
-                $moved = $references->moved((string) $cell->formula, $own);
-                // An array formula goes along with the cells that it fills.
-                $array = $cell->array === null || ! $own ? $cell->array : $references->moved($cell->array, true);
-                if ($moved !== $cell->formula || $array !== $cell->array) {
-                    $edits[$row][$column] = $cell->saying($moved)->filling($array);
-                }
+        foreach ($moved as $each) {
+            $column = $each->run->column;
+            foreach ($cells->read($each->run->first, $each->run->last, $column, $column) as $row => $line) {
+                $edits[$row][$column] = $line[$column - 1]->saying($each->run->at($row))->filling($each->run->array);
             }
         }
 
-        return $edits;
+        return $edits === [] ? $cells : new EditedSheet($cells, $edits);
     }
 }

@@ -97,7 +97,7 @@ final readonly class Recalculate
      */
     private function settled(Workbook $workbook, Graph $graph, array $cells, array $own, ?ChangedCells $changes, Workbook $before): Workbook
     {
-        $affected = $graph->dependants($cells, $own);
+        $affected = $graph->dependants($cells, $own, $changes->sorted ?? []);
         if ($affected === []) {
             return $workbook;
         }

@@ -27,6 +27,9 @@ use Rilvet\Work\Worksheet;
  */
 final readonly class SortTable implements Act, MovesPlaces
 {
+    /** Different formulas that are kept in mind. */
+    private const KNOWN = 5_000;
+
     /**
      * @param  int  $row  of a cell of the table
      * @param  non-empty-list<array{int, bool}>  $keys  column, and whether the greatest comes first
@@ -148,10 +151,21 @@ final readonly class SortTable implements Act, MovesPlaces
      */
     private static function moved(Worksheet $sheet, RowOrder $order, array $blocks): Sheet
     {
-        $formula = function (string $formula, int $column, int $from, int $to) use ($sheet, $blocks) {
-            foreach ($blocks as [$first, $last]) {
+        /** @var array<string, string> $known what formulas filled down say, with their own row as "#" */
+        $known = [];
+        $formula = function (string $formula, int $column, int $from, int $to) use ($sheet, $blocks, &$known) {
+            foreach ($blocks as $number => [$first, $last]) {
                 if ($from >= $first && $from <= $last) {
-                    return References::inRow($formula, $sheet->name, $from, $to, $first, $last) ?? throw SortIsWrong::formula(Address::columnName($column).$from);
+                    $alike = self::alike($formula, $from);
+                    if (isset($known["$number|$alike"])) {
+                        return str_replace('#', (string) $to, $known["$number|$alike"]);
+                    }
+                    $said = References::inRow($formula, $sheet->name, $from, $to, $first, $last) ?? throw SortIsWrong::formula(Address::columnName($column).$from);
+                    if ($alike !== null && count($known) < self::KNOWN) {
+                        $known["$number|$alike"] = (string) self::alike($said, $to);
+                    }
+
+                    return $said;
                 }
             }
 
@@ -171,6 +185,12 @@ final readonly class SortTable implements Act, MovesPlaces
         }
 
         return new EditedSheet($sheet->cells, $edits);
+    }
+
+    /** A formula with each cell of its own row as "A#", the same for all that were filled down; null where that is not certain. */
+    private static function alike(string $formula, int $row): ?string
+    {
+        return preg_match('/[#!"\'\[\x80-\xFF]/', $formula) === 1 ? null : preg_replace("~(?<![\\w.\\\\$])(\\$?[A-Z]{1,3})$row(?![\\w(.])~", '$1#', $formula);
     }
 
     /** @return array{int, float, string} the kinds in their order, and the value within the kind */

@@ -6,6 +6,7 @@ namespace Rilvet\Formula;
 
 use Rilvet\Grid\Block;
 use Rilvet\Grid\BlockSheet;
+use Rilvet\Grid\BlockStore;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\FreshBlocks;
@@ -15,17 +16,17 @@ use Rilvet\Grid\Sheet;
  * All formulas of a sheet, as runs down its columns: a hundred thousand rows with three columns of formulas are three runs.
  * They are kept a block, beside it, so that they are had without opening the blocks.
  *
- * Of a block: column, first and last row of the block from 0, formula in the first.
+ * Of a block: column, first and last row of the block from 0, formula in the first, the range that an array formula fills.
  *
- * @phpstan-type BlockRuns list<array{int, int, int, string}>
+ * @phpstan-type BlockRuns list<array{0: int, 1: int, 2: int, 3: string, 4?: string}>
  */
 final class FormulaRuns
 {
-    /** @var array<int, list<array{int, int, string}>> by column: first, last, formula */
+    /** @var array<int, list<array{int, int, string, string|null}>> by column: first, last, formula, array */
     private array $columns = [];
 
-    /** @var array<string, bool> */
-    private array $pure = [];
+    /** @var array<int, list<string|int>> of the last formula of each column */
+    private array $templates = [];
 
     /** @return list<FormulaRun> from the left, from the top down */
     public static function of(Sheet $sheet): array
@@ -53,23 +54,32 @@ final class FormulaRuns
             return '[]';
         }
         $runs = new self;
-        $runs->cells((function () use ($data) {
-            foreach (Block::decode($data) as $index => $row) {
-                foreach ($row as $at => $stored) {
-                    if (is_array($stored) && isset($stored['f'])) {
-                        yield $index + 1 => [$at + 1 => Cell::fromStored($stored)];
-                    }
+        foreach (Block::decode($data) as $index => $row) {
+            foreach ($row as $at => $stored) {
+                if (is_array($stored) && isset($stored['f'])) {
+                    $runs->add($at + 1, $index + 1, $index + 1, $stored['f'], $stored['a'] ?? null);
                 }
             }
-        })());
+        }
         $list = [];
         foreach ($runs->columns as $column => $found) {
-            foreach ($found as [$first, $last, $formula]) {
-                $list[] = [$column, $first - 1, $last - 1, $formula];
+            foreach ($found as [$first, $last, $formula, $array]) {
+                $list[] = [$column, $first - 1, $last - 1, $formula, ...($array === null ? [] : [$array])];
             }
         }
 
         return json_encode($list, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE);
+    }
+
+    /** The runs of one block, worked out once where it is a new one. */
+    public static function kept(BlockStore $store, int $number): string
+    {
+        if ($store instanceof FreshBlocks && isset($store->fresh[$number])) {
+            return $store->formulas[$number] ??= self::ofBlock($store->fresh[$number]);
+        }
+        $data = $store->block($number);
+
+        return $data === null ? '[]' : self::ofBlock($data);
     }
 
     private function blocks(BlockSheet $sheet): void
@@ -82,16 +92,15 @@ final class FormulaRuns
             if ($kept !== null && ! isset($fresh[$number])) {
                 $json = $kept[$number] ?? '[]';
             } else {
-                $data = $store->block($number);
-                $json = $data === null ? '[]' : self::ofBlock($data);
+                $json = self::kept($store, $number);
             }
             if ($json === '[]') {
                 continue;
             }
             /** @var BlockRuns $runs */
             $runs = json_decode($json, true, 4, JSON_THROW_ON_ERROR);
-            foreach ($runs as [$column, $first, $last, $formula]) {
-                $this->add($column, $start + $first, $start + $last, $formula);
+            foreach ($runs as $run) {
+                $this->add($run[0], $start + $run[1], $start + $run[2], $run[3], $run[4] ?? null);
             }
         }
     }
@@ -101,31 +110,25 @@ final class FormulaRuns
     {
         foreach ($formulas as $row => $cells) {
             foreach ($cells as $column => $cell) {
-                $this->add($column, $row, $row, (string) $cell->formula);
+                $this->add($column, $row, $row, (string) $cell->formula, $cell->array);
             }
         }
     }
 
-    private function add(int $column, int $first, int $last, string $formula): void
+    private function add(int $column, int $first, int $last, string $formula, ?string $array): void
     {
         $end = isset($this->columns[$column]) ? count($this->columns[$column]) - 1 : -1;
-        if ($end >= 0 && $this->columns[$column][$end][1] === $first - 1 && $this->same($this->columns[$column][$end][2], $this->columns[$column][$end][0], $formula, $first)) {
-            $this->columns[$column][$end][1] = $last;
-        } else {
-            $this->columns[$column][] = [$first, $last, $formula];
-        }
-    }
+        if ($end >= 0 && $array === null && $this->columns[$column][$end][3] === null && $this->columns[$column][$end][1] === $first - 1) {
+            // What it says at another row is put together from its pieces, which is far quicker than taking each formula apart.
+            $template = $this->templates[$column] ??= References::template($this->columns[$column][$end][2], $this->columns[$column][$end][0]);
+            if (References::filled($template, $first) === $formula) {
+                $this->columns[$column][$end][1] = $last;
 
-    /** Whether two formulas of a column say the same of their own places. */
-    private function same(string $one, int $row, string $other, int $below): bool
-    {
-        // Nearly all look at their own row and at fixed cells only; then the texts tell, which is far quicker.
-        $plain = (string) preg_replace("/(?<=[A-Z])$row(?!\\d)/", '#', $one);
-        if ($this->pure[$plain] ??= preg_match('/[A-Z]\d|\d:|["\'\[]/', $plain) !== 1) {
-            return $plain === preg_replace("/(?<=[A-Z])$below(?!\\d)/", '#', $other);
+                return;
+            }
         }
-
-        return References::translated($one, $below - $row, 0) === $other;
+        $this->columns[$column][] = [$first, $last, $formula, $array];
+        unset($this->templates[$column]);
     }
 
     /**
@@ -144,8 +147,8 @@ final class FormulaRuns
         foreach ($this->columns as $column => $runs) {
             $rows = array_keys($byColumn[$column] ?? []);
             sort($rows);
-            foreach ($runs as [$first, $last, $formula]) {
-                $run = new FormulaRun($column, $first, $last, $formula);
+            foreach ($runs as [$first, $last, $formula, $array]) {
+                $run = new FormulaRun($column, $first, $last, $formula, $array);
                 foreach ($rows as $row) {
                     if ($row < $first || $row > $last) {
                         continue;
@@ -156,14 +159,14 @@ final class FormulaRuns
                     $first = $row + 1;
                 }
                 if ($first <= $last) {
-                    $list[] = new FormulaRun($column, $first, $last, $run->at($first));
+                    $list[] = new FormulaRun($column, $first, $last, $run->at($first), $array);
                 }
             }
         }
         foreach ($byColumn as $column => $cells) {
             foreach ($cells as $row => $cell) {
                 if ($cell->formula !== null) {
-                    $list[] = new FormulaRun($column, $row, $row, $cell->formula);
+                    $list[] = new FormulaRun($column, $row, $row, $cell->formula, $cell->array);
                 }
             }
         }

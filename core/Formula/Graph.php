@@ -62,13 +62,15 @@ final class Graph
      *
      * @param  array<int, list<Range>>  $changed  by sheet
      * @param  array<int, Spans>  $own  formulas that are to be calculated themselves, by run
+     * @param  array<int, Range>  $sorted  of the changed cells, those whose rows have changed places as a whole, by sheet: what looks at its own row there came along with it
      * @return array<int, Spans> rows by run
      */
-    public function dependants(array $changed, array $own = []): array
+    public function dependants(array $changed, array $own = [], array $sorted = []): array
     {
         /** @var array<int, Spans> $affected */
         $affected = [];
         $queue = [];
+        $seeds = array_sum(array_map(count(...), $changed));
         foreach ($changed as $sheet => $ranges) {
             foreach ($ranges as $range) {
                 $queue[] = [$sheet, $range];
@@ -95,7 +97,7 @@ final class Graph
                     }
                     $downs = $reference->downs($range->top, $range->bottom);
                     $run = $this->runs[$number][1];
-                    if ($downs === null) {
+                    if ($downs === null || $at < $seeds && isset($sorted[$sheet]) && $range->equals($sorted[$sheet]) && $this->cameAlong($number, $reference, $range)) {
                         continue;
                     }
                     $first = $downs[0] === PHP_INT_MIN ? $run->first : max($run->first, $run->first + $downs[0]);
@@ -108,6 +110,16 @@ final class Graph
         }
 
         return $affected;
+    }
+
+    /** Whether a reference is to the formula's own row among cells that have changed places with it. */
+    private function cameAlong(int $number, Reference $reference, Range $range): bool
+    {
+        [$sheet, $run] = $this->runs[$number];
+        $ownRow = ! $reference->topFixed && ! $reference->bottomFixed && $reference->range->top === $run->first && $reference->range->bottom === $run->first;
+
+        return $ownRow && $sheet === $reference->sheet
+            && min($run->column, $reference->range->left) >= $range->left && max($run->column, $reference->range->right) <= $range->right;
     }
 
     /**

@@ -120,6 +120,45 @@ final class References
         }, $formula, flags: PREG_UNMATCHED_AS_NULL);
     }
 
+    /**
+     * A formula that is filled down, taken apart where it names rows that go along: its text, and how far each of them is
+     * from its own row, in turn. Put together for a row, it reads as {@see translated()} gives it.
+     *
+     * @return list<string|int>
+     */
+    public static function template(string $formula, int $row): array
+    {
+        $parts = [''];
+        $end = 0;
+        preg_match_all(self::PIECES, $formula, $pieces, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
+        foreach ($pieces as $piece) {
+            foreach (['r1', 'r2', 'top', 'bottom'] as $name) {
+                [$digits, $at] = $piece[$name] ?? [null, -1];
+                if ($digits !== null && ! str_starts_with($digits, '$')) {
+                    $parts[count($parts) - 1] .= substr($formula, $end, $at - $end);
+                    array_push($parts, (int) $digits - $row, '');
+                    $end = $at + strlen($digits);
+                }
+            }
+        }
+        $parts[count($parts) - 1] .= substr($formula, $end);
+
+        return $parts;
+    }
+
+    /**
+     * @param  list<string|int>  $template
+     */
+    public static function filled(array $template, int $row): string
+    {
+        $text = '';
+        foreach ($template as $part) {
+            $text .= is_int($part) ? $part + $row : $part;
+        }
+
+        return $text;
+    }
+
     /** A formula whose references to one sheet say its new name. */
     public static function toSheet(string $formula, string $from, string $to): string
     {

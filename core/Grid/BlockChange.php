@@ -138,6 +138,45 @@ final class BlockChange
         return $sheet->over($change->store, $sheet->index()->with($top, $end, $blocks, $change->store->spare()), $sheet->rows(), $sheet->columns());
     }
 
+    /**
+     * Formulas said otherwise; what they gave stays.
+     *
+     * @param  array<int, list<array{int, int, callable(int): string, string|null}>>  $says  by column: first and last row, what a formula says in a row, the range that an array fills
+     */
+    public static function restated(BlockSheet $sheet, array $says): BlockSheet
+    {
+        $change = new self($sheet);
+        $ends = array_merge(...array_values($says));
+        if ($ends === []) {
+            return $sheet;
+        }
+        $blocks = [];
+        [$top, $end] = [0, 0];
+        foreach ($sheet->index()->blocks(min(array_column($ends, 0)), max(array_column($ends, 1))) as [$block, $start, $size]) {
+            $top = $top === 0 ? $start : $top;
+            $end = $start + $size;
+            $lines = null;
+            foreach ($says as $column => $stretches) {
+                foreach ($stretches as [$first, $last, $formula, $array]) {
+                    for ($row = max($first, $start), $until = min($last, $end - 1); $row <= $until; $row++) {
+                        $lines ??= $change->lines($block, $size);
+                        $stored = $lines[$row - $start][$column - 1] ?? null;
+                        if (is_array($stored) && isset($stored['f'])) {
+                            $stored['f'] = $formula($row);
+                            if (isset($stored['a'])) {
+                                $stored['a'] = $array ?? $stored['a'];
+                            }
+                            $lines[$row - $start][$column - 1] = $stored;
+                        }
+                    }
+                }
+            }
+            $blocks[] = [$lines === null ? $block : $change->store->add(Block::encode(array_map(array_values(...), $lines))), $size];
+        }
+
+        return $sheet->over($change->store, $sheet->index()->with($top, $end, $blocks, $change->store->spare()), $sheet->rows(), $sheet->columns());
+    }
+
     private function shiftRows(Shift $shift): BlockIndex
     {
         $index = $this->sheet->index();

@@ -9,8 +9,11 @@ final class FreshBlocks implements BlockStore
 {
     private int $next;
 
-    /** @param  array<int, string>  $fresh  by their numbers */
-    private function __construct(public readonly BlockStore $beneath, public array $fresh = [])
+    /**
+     * @param  array<int, string>  $fresh  by their numbers
+     * @param  array<int, string>  $formulas  what was worked out of their formulas, so that it is done once
+     */
+    private function __construct(public readonly BlockStore $beneath, public array $fresh = [], public array $formulas = [])
     {
         // Two changes may be made at once on one sheet, each not knowing of the other; numbers by chance keep their blocks apart.
         $this->next = random_int(1 << 24, 1 << 50);
@@ -18,7 +21,7 @@ final class FreshBlocks implements BlockStore
 
     public static function over(BlockStore $store): self
     {
-        return $store instanceof self ? new self($store->beneath, $store->fresh) : new self($store);
+        return $store instanceof self ? new self($store->beneath, $store->fresh, $store->formulas) : new self($store);
     }
 
     /** @return int the number of the new block */

@@ -116,6 +116,14 @@ final class RecalculateTest extends TestCase
         self::assertSame([], $this->asked);
     }
 
+    public function test_a_sort_calculates_nothing_that_came_along_with_its_row(): void
+    {
+        $book = self::book(['One' => [['Tree', 'Count', 'Twice', 'Fourfold', 'Place', 'Share', 'Sum'], ...array_map(fn (int $row) => ['Rowan', 90 - $row, "=B$row+B$row=".(180 - 2 * $row), "=C$row+C$row=".(360 - 4 * $row), "=ROW(A$row)=$row", "=B$row+SUM(B\$2:B\$6)=".(90 - $row + 430), "=F$row+F$row=".(2 * (520 - $row))], range(2, 6))]]);
+        $after = $this->done($book, new SortTable(1, 3, 1, [[2, false]]));
+        self::assertSame([], array_values(array_filter($this->asked, fn (string $place) => in_array($place[0], ['C', 'D'], true))), 'they look at their own row alone');
+        self::assertSame([84, 168, 336, 2, 514, 1028, 88, 6], self::values($after, 1, ['B2', 'C2', 'D2', 'E2', 'F2', 'G2', 'B6', 'E6']));
+    }
+
     public function test_names_and_tables_that_grow_are_followed(): void
     {
         $book = self::book(['One' => [['Count'], [1], [2], [3], [null, '=SUM(Counts)=6', '=SUM(List[Count])=6']]]);
