@@ -167,6 +167,22 @@ if (getenv('RILVET_PEOPLE') !== false) {
     file_put_contents($small, "Tree,Count\n".implode("\n", array_map(fn (int $row) => "Tree $row,$row", range(1, 400))));
     $books = array_map(fn () => $bring($small), range(1, 10));
     preg_match('/XSRF-TOKEN\t(\S+)/', (string) file_get_contents($jar), $token);
+    // CPU of the servers, their children included, in ticks of 10 ms.
+    $ticks = function () use ($port): int {
+        $sum = 0;
+        foreach (array_filter(explode("\n", (string) shell_exec("pgrep -f '127.0.0.1:$port ../bin/serve.php'"))) as $process) {
+            $said = explode(' ', (string) preg_replace('/^.*\) /', '', (string) @file_get_contents("/proc/$process/stat")));
+            $sum += (int) ($said[11] ?? 0) + (int) ($said[12] ?? 0);
+        }
+
+        return $sum;
+    };
+    $before = $ticks();
+    for ($count = 0; $count < 300; $count++) {
+        file_get_contents("http://127.0.0.1:$port/up");
+    }
+    printf("%-68s %6.1f ms\n", 'CPU of a request that does nothing (300 of them)', 10 * ($ticks() - $before) / 300);
+    $before = $ticks();
     $multi = curl_multi_init();
     $due = array_map(fn (int $person) => ['window' => mt_rand(0, 1_000) / 1_000, 'act' => mt_rand(0, 5_000) / 1_000], range(1, $people));
     $times = $errors = [];
@@ -205,4 +221,5 @@ if (getenv('RILVET_PEOPLE') !== false) {
     }
     sort($times);
     printf("%d people for 20 s: %d requests, p50 %.0f ms, p95 %.0f ms (1 s), errors %s\n", $people, count($times), 1000 * $times[intdiv(count($times), 2)], 1000 * $times[(int) (0.95 * count($times))], $errors === [] ? 'none' : json_encode($errors));
+    printf("%-68s %6.1f ms   (27 ms)\n", 'CPU of a request of theirs, the framework included', 10 * ($ticks() - $before) / count($times));
 }

@@ -113,6 +113,7 @@ final class Saving
     private function apply(WorkbookRow $row, Change $change): void
     {
         $ids = $row->sheets()->pluck('id', 'number');
+        $seen = [];
         foreach ($change->patches as $patch) {
             if ($patch->sheet === 0) {
                 $this->applyToWorkbook($row, $patch);
@@ -121,6 +122,7 @@ final class Saving
             }
             $id = $ids[$patch->sheet];
             assert(is_int($id));
+            $seen[$id] = $id;
             if ($patch->document === 'cells') {
                 CellEdits::apply($id, $patch->after);
                 SheetRow::query()->whereKey($id)->update(['data_revision' => $row->revision]);
@@ -132,6 +134,7 @@ final class Saving
                 $this->applyDocument($id, $patch, $row->revision);
             }
         }
+        SheetRow::query()->whereKey(array_values($seen))->update(['seen_revision' => $row->revision]);
         $row->save();
     }
 

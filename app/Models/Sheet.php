@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $wears
  * @property string|null $blocks  which blocks hold which rows; null for a sheet as it came
  * @property int $data_revision  of the workbook when cells of the sheet were changed last
+ * @property int $seen_revision  of the workbook when anything of the sheet was changed last
  */
 final class Sheet extends Model
 {

@@ -266,7 +266,7 @@ final class BenchController
 
         return new BenchRecord(
             $row->id, $row->name, $row->revision,
-            array_values($row->sheets()->get()->map(fn (Sheet $sheet) => new SheetRecord($sheet->number, $sheet->name, $sheet->rows, $sheet->columns, $sheet->state, $sheet->tab, $sheet->protected, $sheet->wears, $sheet->data_revision))->all()),
+            array_values($row->sheets()->get()->map(fn (Sheet $sheet) => new SheetRecord($sheet->number, $sheet->name, $sheet->rows, $sheet->columns, $sheet->state, $sheet->tab, $sheet->protected, $sheet->wears, $sheet->data_revision, $sheet->seen_revision))->all()),
             $row->changes()->where('undone', false)->latest('id')->first(['words'])?->words,
             $row->changes()->where('undone', true)->oldest('id')->first(['words'])?->words,
             $notices,

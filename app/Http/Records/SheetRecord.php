@@ -7,7 +7,10 @@ namespace App\Http\Records;
 /** A sheet in the outline. */
 final readonly class SheetRecord
 {
-    /** @param  int  $dataRevision  of the workbook when cells of the sheet were changed last: sums stand until the next */
+    /**
+     * @param  int  $dataRevision  of the workbook when cells of the sheet were changed last: sums stand until the next
+     * @param  int  $revision  of the workbook when anything of the sheet was changed last: what is seen of it stands until the next
+     */
     public function __construct(
         public int $number,
         public string $name,
@@ -18,6 +21,7 @@ final readonly class SheetRecord
         public bool $protected,
         public ?string $wears,
         public int $dataRevision,
+        public int $revision,
     ) {
     }
 }

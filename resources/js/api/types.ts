@@ -325,6 +325,7 @@ export interface SheetRecord {
   protected: boolean;
   wears: string | null;
   dataRevision: number;
+  revision: number;
 }
 
 export interface NameRecord {

@@ -84,7 +84,7 @@ function Zoom({ detail, acts }: { detail: SheetDetail; acts: Acts }) {
 /** Texts that are not seen whole: walked through one by one, or fitted in one act. */
 function Cut({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
     const [at, setAt] = useState(0);
-    const revision = useQuiet(bench.revision);
+    const revision = useQuiet(bench.sheets.find((sheet) => sheet.number === detail.number)?.revision ?? bench.revision);
     const { data } = useQuery({
         queryKey: ['cut', bench.id, detail.number, revision],
         queryFn: () => api.cut(bench.id, detail.number),

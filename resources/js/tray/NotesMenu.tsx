@@ -18,7 +18,7 @@ const ACTS: Record<string, string> = {
 export function NotesMenu({ format }: { format: Formatter }) {
     const [open, setOpen] = useState(false);
     const column = useBench((state) => state.active.column);
-    const all = useTruths(format.id, format.sheet, format.revision);
+    const all = useTruths(format.id, format.sheet, format.seen);
     if (all.length === 0) return null;
     const here = all.filter((note) => note.column === column);
     const notes = [...here, ...all.filter((note) => note.column !== column)];

@@ -11,6 +11,8 @@ export interface Formatter {
     id: number;
     sheet: number;
     revision: number;
+    /** The revision at which anything of the sheet was changed last. */
+    seen: number;
     record: SelectionRecord | undefined;
     scope: Scope;
     ranges: string;
@@ -77,6 +79,7 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             id: bench.id,
             sheet: detail.number,
             revision: bench.revision,
+            seen: bench.sheets.find((sheet) => sheet.number === detail.number)?.revision ?? bench.revision,
             record,
             scope: effective,
             ranges,
@@ -91,5 +94,5 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             revise: (name: string, args: object) => void acts.act(name, { scope: 'everywhere', ...args }),
             words,
         };
-    }, [bench.id, bench.revision, detail.number, record, effective, ranges, act, acts, scoped, words]);
+    }, [bench.id, bench.revision, bench.sheets, detail.number, record, effective, ranges, act, acts, scoped, words]);
 }

@@ -1,0 +1,55 @@
+import { expect, test } from '@playwright/test';
+import { cell, drop, select, undo } from './sheet';
+
+test('what is seen of a sheet is asked for again only when something of it has changed', async ({ page }) => {
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
+    await drop(page, 'Ferry lanes.csv', 'Tree,Count\nOsier,3\nAlder,4\n');
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await expect(cell(page, 'Osier')).toBeVisible();
+    await page.waitForLoadState('networkidle');
+
+    const asked: string[] = [];
+    page.on('request', (request) => {
+        const found = /sheets\/1\/(window|truths|cut)/.exec(request.url());
+        if (found?.[1]) asked.push(found[1]);
+    });
+    await page.getByRole('button', { name: /^Ferry lanes/ }).click();
+    await page.getByRole('textbox', { name: /name/i }).fill('Ferries');
+    await page.keyboard.press('Enter');
+    await expect(undo(page, /Undo: .*Ferries/)).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    expect(asked).toEqual([]);
+
+    await select(page, 'B2');
+    await page.keyboard.type('9');
+    await page.keyboard.press('Enter');
+    await expect(undo(page, 'Data: B2 typed')).toBeVisible();
+    await expect.poll(() => new Set(asked)).toEqual(new Set(['window', 'truths', 'cut']));
+});
+
+test('the shelf says when nobody is there to take what waits', async ({ page }) => {
+    await page.route('**/api/imports', (route) =>
+        route.request().method() === 'GET'
+            ? route.fulfill({
+                  json: {
+                      imports: [
+                          {
+                              id: 'w',
+                              name: 'Long table.csv',
+                              status: 'queued',
+                              progress: 0,
+                              message: null,
+                              workbook: null,
+                              proposal: null,
+                          },
+                      ],
+                      isWorked: false,
+                  },
+              })
+            : route.continue(),
+    );
+    await page.goto('/');
+    await expect(page.getByRole('alert').getByText('No worker is running, so these files wait. Nothing is lost')).toBeVisible();
+    await page.unroute('**/api/imports');
+});
