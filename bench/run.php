@@ -93,11 +93,11 @@ sort($times);
 $show('a window of 60 x 20, dressed: median, 95th percentile', sprintf('%.1f ms, %.1f ms (under 50)', $times[100], $times[190]));
 
 $start = microtime(true);
-$needed = (new ColumnFit($workbook->sheet(1), $workbook->looks, Fonts::shipped()))->widths(range(1, 20));
+$needed = (new ColumnFit($workbook->sheet(1), $workbook, Fonts::shipped()))->widths(range(1, 20));
 $show('20 columns of 100,000 rows fitted', sprintf('%.0f ms, %.2f x the floor (at most 4)', 1000 * (microtime(true) - $start), (microtime(true) - $start) / $floor));
 $wrapped = (new Format(new Targets([1], RangeSet::parse('B2:B10001')), Look::of(['wrap' => true])))->on($workbook);
 $start = microtime(true);
-$heights = (new ColumnFit($wrapped->sheet(1)->sized(true, [2 => 40], [2], true), $wrapped->looks, Fonts::shipped()))->heights(range(2, 10_001));
+$heights = (new ColumnFit($wrapped->sheet(1)->sized(true, [2 => 40], [2], true), $wrapped, Fonts::shipped()))->heights(range(2, 10_001));
 $show('heights of 10,000 wrapped rows by 20 columns', sprintf('%.2f s (under 1), %d of them high', microtime(true) - $start, count($heights)));
 require __DIR__.'/numbers.php';
 require __DIR__.'/acts.php';

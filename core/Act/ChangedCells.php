@@ -50,15 +50,14 @@ final class ChangedCells
     {
         $shift = $this->shift = $act instanceof MovesPlaces ? $act->shift() : null;
         $this->moved = $act instanceof MovesPlaces ? $act->movesPlacesOn() : [];
-        $scope = fn (Workbook $workbook) => new Scope(array_map(fn (Worksheet $sheet) => $sheet->name, $workbook->sheets), $workbook->names, $workbook->tables);
-        $this->was = $scope($before);
-        $this->is = $scope($after);
+        $this->was = $before->scope();
+        $this->is = $after->scope();
         foreach ($act instanceof MovesPlaces ? $act->changedCells($before) : [] as $sheet => $range) {
             $this->cells[$sheet][] = $range;
             $this->sorted[$sheet] = $range;
         }
-        foreach ($shift === null ? [] : $this->moved as $moving) {
-            $this->resizedBy($moving, $shift);
+        if ($shift !== null) {
+            array_map(fn (int $moving) => $this->resizedBy($moving, $shift), $this->moved);
         }
         foreach ($after->sheets as $number => $sheet) {
             $old = $before->sheets[$number] ?? null;

@@ -29,7 +29,7 @@ final readonly class Dress implements Act
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number)->wearing($this->stylebook, $this->clean);
             if ($this->stylebook !== null) {
-                $sheet = $sheet->fittedTo((new ColumnFit($sheet, $workbook->looks, $this->fonts ?? Fonts::shipped()))->setup());
+                $sheet = $sheet->fittedTo((new ColumnFit($sheet, $workbook, $this->fonts ?? Fonts::shipped()))->setup());
             }
             $workbook = $workbook->withSheet($number, $sheet);
         }

@@ -9,7 +9,6 @@ use Rilvet\Formula\Evaluation;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\Graph;
 use Rilvet\Formula\Meaning;
-use Rilvet\Formula\Scope;
 use Rilvet\Formula\Spans;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Formula\Values;
@@ -75,7 +74,7 @@ final readonly class Recalculate
 
     private static function graph(Workbook $workbook): Graph
     {
-        return new Graph(array_map(fn (Worksheet $sheet) => FormulaRuns::of($sheet->cells), $workbook->sheets), self::scope($workbook));
+        return new Graph(array_map(fn (Worksheet $sheet) => FormulaRuns::of($sheet->cells), $workbook->sheets), $workbook->scope());
     }
 
     private static function values(Workbook $workbook, float $deadline): Values
@@ -83,11 +82,6 @@ final readonly class Recalculate
         $hiding = array_keys(array_filter($workbook->sheets, fn (Worksheet $sheet) => $sheet->setup->hiddenRows !== []));
 
         return new Values(array_map(fn (Worksheet $sheet) => $sheet->cells, $workbook->sheets), $deadline, $hiding);
-    }
-
-    private static function scope(Workbook $workbook): Scope
-    {
-        return new Scope(array_map(fn (Worksheet $sheet) => $sheet->name, $workbook->sheets), $workbook->names, $workbook->tables);
     }
 
     /**
@@ -104,7 +98,7 @@ final readonly class Recalculate
         $deadline = microtime(true) + $this->seconds;
         $values = self::values($workbook, $deadline);
         $old = self::values($before, $deadline);
-        $scope = self::scope($before);
+        $scope = $before->scope();
         $this->calculator->begin($workbook->from1904);
         $evaluation = new Evaluation(
             $graph, $affected, $this->calculator, $values,
@@ -130,7 +124,7 @@ final readonly class Recalculate
         if ($was->formula === null || $was->value === null && $was->error === null || ! $changes->isSameFormula($was, $new->at($sheet, $row, $column), $sheet)) {
             return null;
         }
-        $meaning = Meaning::of($was->formula, self::scope($before), $sheet, $row, $column);
+        $meaning = Meaning::of($was->formula, $before->scope(), $sheet, $row, $column);
 
         return array_intersect(self::VOLATILE, array_keys($meaning->calls)) !== [] || $place !== null && $before->sheet($sheet)->unsettled->holds(...$place) ? null : $was;
     }

@@ -31,7 +31,7 @@ final readonly class Resize implements Act, ChangesSizes
             $sheet = $workbook->sheet($number);
             Targets::open($sheet);
             $indexes = $this->indexes($this->columns ? max(1, $sheet->cells->columns()) : max(1, $sheet->cells->rows()));
-            $fit = new ColumnFit($sheet->sized($this->columns, [], $indexes, false), $workbook->looks, Fonts::shipped());
+            $fit = new ColumnFit($sheet->sized($this->columns, [], $indexes, false), $workbook, Fonts::shipped());
             $sizes = $this->px !== null ? array_fill_keys($indexes, $this->px) : ($this->columns ? $fit->widths($indexes, $this->all) : $fit->heights($indexes));
             $workbook = $workbook->withSheet($number, $sheet->sized($this->columns, $sizes, $indexes, $this->px !== null));
         }

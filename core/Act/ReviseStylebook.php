@@ -25,7 +25,7 @@ final readonly class ReviseStylebook implements Act
             $fitted = $sheet->fitted;
             $sheet = $this->wearers?->on($sheet, $workbook->looks) ?? $sheet;
             $sheet = $sheet->wearing($this->stylebook, $sheet->clean);
-            $sheet = $sheet->fittedTo($this->refit ? (new ColumnFit($sheet, $workbook->looks, Fonts::shipped()))->setup() : $fitted);
+            $sheet = $sheet->fittedTo($this->refit ? (new ColumnFit($sheet, $workbook, Fonts::shipped()))->setup() : $fitted);
             $workbook = $workbook->withSheet($number, $sheet);
         }
 

@@ -7,7 +7,6 @@ namespace Rilvet\Act;
 use Rilvet\Fit\ColumnFit;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
-use Rilvet\Look\LookBook;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -32,7 +31,7 @@ final readonly class Settle
             if ($sheet === ($before->sheets[$number] ?? null)) {
                 continue;
             }
-            $settled = self::followed(self::fitted($sheet, $after->looks), $after->looks);
+            $settled = self::followed(self::fitted($sheet, $after), $after);
             $after = $settled->setup->toArray() === $sheet->setup->toArray() ? $after : $after->withSheet($number, $settled);
         }
 
@@ -40,13 +39,13 @@ final readonly class Settle
     }
 
     /** What the stylebook fits. */
-    private static function fitted(Worksheet $sheet, LookBook $looks): Worksheet
+    private static function fitted(Worksheet $sheet, Workbook $workbook): Worksheet
     {
-        return $sheet->fitted === null ? $sheet : $sheet->fittedTo((new ColumnFit($sheet, $looks, Fonts::shipped()))->resized($sheet->fitted));
+        return $sheet->fitted === null ? $sheet : $sheet->fittedTo((new ColumnFit($sheet, $workbook, Fonts::shipped()))->resized($sheet->fitted));
     }
 
     /** What a person has fitted where no stylebook does: whole sheets without one, columns outside of tables, rows of long tables. */
-    private static function followed(Worksheet $sheet, LookBook $looks): Worksheet
+    private static function followed(Worksheet $sheet, Workbook $workbook): Worksheet
     {
         $columns = $sheet->setup->autoColumns;
         $rows = array_values(array_diff($sheet->setup->autoRows, $sheet->setup->heldRows));
@@ -54,9 +53,9 @@ final readonly class Settle
             $columns = array_values(array_filter($columns, fn (int $column) => ! $sheet->reading->columnsHold($column)));
         }
         if ($columns !== []) {
-            $sheet = $sheet->sized(true, (new ColumnFit($sheet, $looks, Fonts::shipped()))->widths($columns), $columns, false);
+            $sheet = $sheet->sized(true, (new ColumnFit($sheet, $workbook, Fonts::shipped()))->widths($columns), $columns, false);
         }
 
-        return $rows === [] ? $sheet : $sheet->sized(false, (new ColumnFit($sheet, $looks, Fonts::shipped()))->heights($rows), $rows, false);
+        return $rows === [] ? $sheet : $sheet->sized(false, (new ColumnFit($sheet, $workbook, Fonts::shipped()))->heights($rows), $rows, false);
     }
 }

@@ -30,7 +30,7 @@ final readonly class ShareWidth implements Act, ChangesSizes
         $sheet = $workbook->sheet($this->sheet);
         Targets::open($sheet);
         $table = $sheet->reading->tableAt($this->row, $this->column) ?? throw SortIsWrong::noTable();
-        $needs = (new ColumnFit($sheet, $workbook->looks, Fonts::shipped()))->needs($table);
+        $needs = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->needs($table);
         $widths = WidthShare::of($needs, $this->px, ColumnFit::PADDING);
         $hand = clone $sheet->hand;
         foreach ($needs as $column => ['texts' => $texts]) {
@@ -45,7 +45,7 @@ final readonly class ShareWidth implements Act, ChangesSizes
         }
         $sheet = $sheet->touched($hand)->sized(true, $widths, array_keys($widths), true);
         $rows = range($table->range->top, min($table->range->bottom, $table->range->top + self::ROWS));
-        $heights = (new ColumnFit($sheet, $workbook->looks, Fonts::shipped()))->heights($rows);
+        $heights = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->heights($rows);
         $free = array_values(array_diff(array_keys($heights), $sheet->setup->heldRows));
 
         return $workbook->withSheet($this->sheet, $sheet->sized(false, array_intersect_key($heights, array_flip($free)), $free, false));

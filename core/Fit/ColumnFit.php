@@ -7,7 +7,6 @@ namespace Rilvet\Fit;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
-use Rilvet\Look\LookBook;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
@@ -18,6 +17,7 @@ use Rilvet\Window\Shown;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Setup;
+use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
 /**
@@ -58,9 +58,10 @@ final class ColumnFit
 
     private readonly FitRules $rules;
 
-    public function __construct(private readonly Worksheet $sheet, LookBook $looks, Fonts $fonts)
+    /** @param  Workbook  $workbook  that the sheet belongs to, for its looks and its date system */
+    public function __construct(private readonly Worksheet $sheet, private readonly Workbook $workbook, Fonts $fonts)
     {
-        $this->cascade = new Cascade($sheet, $looks);
+        $this->cascade = new Cascade($sheet, $workbook->looks);
         $this->merges = new Merges($sheet->setup->merges);
         $this->ruler = new Ruler($fonts);
         $this->rules = $sheet->stylebook->fit ?? new FitRules;
@@ -129,7 +130,7 @@ final class ColumnFit
                 $cell = $cells[$column - 1] ?? Cell::blank();
                 if (! $cell->isBlank() && $this->merges->at($row, $column) === null) {
                     $worn = $this->cascade->at($row, $column);
-                    $needs[$column] = max($needs[$column] ?? 0, $this->turnedWidth(Shown::of($cell, $worn)->formatted->text, $worn->look));
+                    $needs[$column] = max($needs[$column] ?? 0, $this->turnedWidth(Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text, $worn->look));
                 }
             }
         }
@@ -161,7 +162,7 @@ final class ColumnFit
                     continue;
                 }
                 $worn = $this->cascade->at($row, $column);
-                $text = Shown::of($cell, $worn)->formatted->text;
+                $text = Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
                 $whole = $this->ruler->width($text, $worn->look) + self::PADDING;
                 $needs[$column]['least'] = max($needs[$column]['least'], $cell->isText() ? min($whole, $this->longestWord($text, $worn->look) + self::PADDING) : $whole);
                 $needs[$column]['texts'][] = $whole;
@@ -214,7 +215,7 @@ final class ColumnFit
                 continue;
             }
             $look = $worn->look;
-            $text = $cell->isBlank() ? '' : Shown::of($cell, $worn)->formatted->text;
+            $text = $cell->isBlank() ? '' : Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
             $height = max($height, match (true) {
                 $text === '' || $this->merges->at($row, $column)?->rows() > 1 => $line,
                 $turn === Look::STACKED => $line * mb_strlen($text),
@@ -238,7 +239,7 @@ final class ColumnFit
                 $worn = $this->cascade->at($bodyRow, $column->column);
                 foreach ($column->longest as $text) {
                     $cell = $this->sheet->typing?->cell($column->column, $text) ?? Cell::of($text);
-                    $needs[$column->column] = max($needs[$column->column], $this->ruler->width(Shown::of($cell, $worn)->formatted->text, $worn->look));
+                    $needs[$column->column] = max($needs[$column->column], $this->ruler->width(Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text, $worn->look));
                 }
             }
         }
@@ -255,7 +256,7 @@ final class ColumnFit
                         continue;
                     }
                     $worn = $this->cascade->at($row, $column);
-                    $text = Shown::of($cell, $worn)->formatted->text;
+                    $text = Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
                     $needs[$column] = max($need, $part === Part::Heading && $worn->look->is(Attribute::Wrap) && $worn->look->number(Attribute::Rotation) == 0 ? $this->longestWord($text, $worn->look) : $this->turnedWidth($text, $worn->look));
                 }
             }

@@ -162,7 +162,7 @@ final class References
     /** A formula whose references to one sheet say its new name. */
     public static function toSheet(string $formula, string $from, string $to): string
     {
-        $written = (preg_match('/^[\p{L}_][\p{L}\p{N}_.]*$/u', $to) === 1 && preg_match('/^[A-Za-z]{1,3}\d+$/', $to) !== 1 ? $to : "'".str_replace("'", "''", $to)."'").'!';
+        $written = self::prefix($to);
 
         return (string) preg_replace_callback(self::PIECES, function (array $piece) use ($from, $written) {
             $named = $piece['sheet'] ?? null;
@@ -228,6 +228,12 @@ final class References
         $write = fn (string $old, int $to) => (str_starts_with($old, '$') ? '$' : '').($rows ? $to : Address::columnName($to));
 
         return $write($first, $a).':'.$write($last, $b);
+    }
+
+    /** The name of a sheet as it stands before a reference: with "!", and in quotes where it needs them. */
+    public static function prefix(string $sheet): string
+    {
+        return (preg_match('/^[\p{L}_][\p{L}\p{N}_.]*$/u', $sheet) === 1 && preg_match('/^[A-Za-z]{1,3}\d+$/', $sheet) !== 1 ? $sheet : "'".str_replace("'", "''", $sheet)."'").'!';
     }
 
     /** The name of a sheet as it is, from its prefix with "!" and perhaps quotes. */

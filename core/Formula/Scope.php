@@ -34,6 +34,12 @@ final class Scope
         }
     }
 
+    /** The name of a sheet. */
+    public function nameOf(int $sheet): string
+    {
+        return $this->ordered[$sheet] ?? '';
+    }
+
     public function sheet(string $name): ?int
     {
         return $this->sheets[mb_strtolower($name)] ?? null;

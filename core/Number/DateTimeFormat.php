@@ -59,7 +59,7 @@ final class DateTimeFormat
     /** @return Formatted one that does not fit for a negative date, or one beyond 9999, which no code can show */
     public function show(float $value, bool $from1904): Formatted
     {
-        if (($value < 0 && ! $this->elapsed) || $value >= SerialDate::LAST + 1 - ($from1904 ? 1462 : 0)) {
+        if (($value < 0 && ! $this->elapsed) || $value >= SerialDate::LAST + 1 - ($from1904 ? SerialDate::BETWEEN : 0)) {
             return new Formatted('', fits: false);
         }
         // Minutes and hours are cut, not rounded; seconds are rounded to what the code shows of them.

@@ -13,6 +13,9 @@ final class SerialDate
     /** 9999-12-31 in the 1900 system. */
     public const LAST = 2_958_465;
 
+    /** Days from the one date system to the other (18.17.4.1). */
+    public const BETWEEN = 1_462;
+
     /** @return int|null null where there is no such day, or it lies outside 1900 to 9999 */
     public static function of(int $year, int $month, int $day): ?int
     {
@@ -34,7 +37,7 @@ final class SerialDate
     public static function day(int $serial, bool $from1904 = false): array
     {
         if ($from1904) {
-            $serial += 1462;
+            $serial += self::BETWEEN;
         } elseif ($serial === 0) {
             return [1900, 1, 0, 6];
         } elseif ($serial === 60) {

@@ -283,7 +283,7 @@ final class OdsTable
             return null;
         }
 
-        return $day - ($this->book->from1904 ? 1462 : 0) + ((int) ($found[4] ?? 0) * 3600 + (int) ($found[5] ?? 0) * 60 + (float) ($found[6] ?? 0)) / 86_400;
+        return $day - ($this->book->from1904 ? SerialDate::BETWEEN : 0) + ((int) ($found[4] ?? 0) * 3600 + (int) ($found[5] ?? 0) * 60 + (float) ($found[6] ?? 0)) / 86_400;
     }
 
     /** A duration of ISO 8601 in days. */

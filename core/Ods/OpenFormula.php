@@ -52,8 +52,12 @@ final class OpenFormula
     /** @return string|null without "="; null where the formula is of another grammar */
     public static function plain(string $written): ?string
     {
-        if (preg_match('/^(?:of|oooc):=(.*)$/s', $written, $found) !== 1) {
-            return preg_match('/^(?:msoxl:)?=(.*)$/s', $written, $found) === 1 ? $found[1] : null;
+        if (preg_match('/^msoxl:=(.*)$/s', $written, $found) === 1) {
+            return $found[1];
+        }
+        // A formula without a prefix is of the document's own grammar, which is this one (part 1, 19.642).
+        if (preg_match('/^(?:(?:of|oooc):)?=(.*)$/s', $written, $found) !== 1) {
+            return null;
         }
         $array = 0;
 

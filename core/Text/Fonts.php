@@ -24,6 +24,9 @@ final class Fonts
     /** @var array<string, string>|null */
     private ?array $aliases = null;
 
+    /** @var array<string, list<array{file: string, ranges: list<array{int, int}>, says: string}>>|null by the name of the face */
+    private ?array $pieces = null;
+
     public function __construct(private readonly string $folder)
     {
     }
@@ -58,6 +61,35 @@ final class Fonts
         $name = self::fileName($this->drawnAs($family), $bold, $italic);
 
         return $this->loaded[$name] ??= new FontMetrics($this->load($name), $this->load(self::fileName(self::SYMBOLS, false, false)));
+    }
+
+    /**
+     * The pieces of a face that some characters are drawn with, as woff2 for a page that carries its fonts; characters that
+     * the face does not have are left to the symbols.
+     *
+     * @param  array<int, true>  $points  code points
+     * @return list<array{string, string}> path of the file, and the range of code points that it is for as CSS says it
+     */
+    public function pieces(string $family, bool $bold, bool $italic, array $points): array
+    {
+        $name = self::fileName($family === self::SYMBOLS ? $family : $this->drawnAs($family), $bold, $italic);
+        if ($this->pieces === null) {
+            /** @var array<string, list<array{file: string, ranges: list<array{int, int}>, says: string}>> $pieces */
+            $pieces = require "{$this->folder}/pieces.php";
+            $this->pieces = $pieces;
+        }
+        $found = [];
+        foreach ($this->pieces[$name] ?? [] as $piece) {
+            foreach (array_keys($points) as $point) {
+                if (array_filter($piece['ranges'], fn (array $range) => $point >= $range[0] && $point <= $range[1]) !== []) {
+                    $found[] = ["{$this->folder}/{$piece['file']}", $piece['says']];
+
+                    break;
+                }
+            }
+        }
+
+        return $found;
     }
 
     public static function fileName(string $family, bool $bold, bool $italic): string

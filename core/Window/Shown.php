@@ -18,7 +18,7 @@ final readonly class Shown
     {
     }
 
-    public static function of(Cell $cell, Worn $worn, bool $from1904 = false): self
+    public static function of(Cell $cell, Worn $worn, bool $from1904): self
     {
         $code = $worn->look->text(Attribute::Number);
         // Text that was typed shows as it came until a format says otherwise.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Work;
 
+use Rilvet\Formula\Scope;
 use Rilvet\Formula\TableRange;
 use Rilvet\Look\LookBook;
 use Rilvet\Refusal;
@@ -27,6 +28,12 @@ final readonly class Workbook
         public array $tables = [],
         public bool $hasResults = true,
     ) {
+    }
+
+    /** What the words of formulas mean in it. */
+    public function scope(): Scope
+    {
+        return new Scope(array_map(fn (Worksheet $sheet) => $sheet->name, $this->sheets), $this->names, $this->tables);
     }
 
     /** @throws Refusal when there is no such sheet */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use DOMElement;
+use Rilvet\Fit\Length;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Package\PackageXml;
@@ -265,9 +266,9 @@ final class SheetFrame
         return $element;
     }
 
-    /** Characters of the default type, truncated to 1/256 (18.3.1.13). */
-    private static function characters(int $px, int $digit): float
+    /** Characters of the default type, truncated to 1/256 (18.3.1.13), as many as the format takes. */
+    public static function characters(int $px, int $digit): float
     {
-        return floor($px / $digit * 256) / 256;
+        return min(Length::CHARACTERS, floor($px / $digit * 256) / 256);
     }
 }

@@ -36,6 +36,9 @@ final class StylesWriting
     /** @var array<int|string, int> identifiers by code */
     private array $codes = [];
 
+    /** The greatest identifier of a number format that is taken; those below 164 are built in. */
+    private int $lastCode;
+
     /** @var array<string, int> cell formats that were made, by what they were made of */
     private array $made = [];
 
@@ -55,12 +58,15 @@ final class StylesWriting
         $this->elements = new StyleElements($this->tree, $this->root);
         $formats = new CellFormats($this->root, $this->colours);
         $this->looks = $formats->looks();
-        foreach (CellFormats::BUILT_IN as $id => $code) {
+        $custom = [];
+        foreach (CellFormats::items($this->root, 'numFmts', 'numFmt') as $format) {
+            $custom[(int) $format->getAttribute('numFmtId')] = Text::plain($format->getAttribute('formatCode'));
+        }
+        // A file may say a built-in code under a number of its own, and another code under a built-in number.
+        foreach ($custom + CellFormats::BUILT_IN as $id => $code) {
             $this->codes[$code] ??= $id;
         }
-        foreach (CellFormats::items($this->root, 'numFmts', 'numFmt') as $format) {
-            $this->codes[Text::plain($format->getAttribute('formatCode'))] ??= (int) $format->getAttribute('numFmtId');
-        }
+        $this->lastCode = max([163, ...array_keys($custom)]);
         foreach (['fonts' => 'font', 'fills' => 'fill', 'borders' => 'border', 'cellXfs' => 'xf'] as $group => $item) {
             foreach (CellFormats::items($this->root, $group, $item) as $index => $element) {
                 $this->known[$group][$this->written($element)] ??= $index;
@@ -225,7 +231,7 @@ final class StylesWriting
         }
         if (! isset($this->codes[$code])) {
             // Identifiers below 164 belong to the formats that the standard builds in (18.8.30).
-            $id = max([163, ...array_values($this->codes)]) + 1;
+            $id = ++$this->lastCode;
             $this->append('numFmts', 'numFmt', $this->elements->element('numFmt', ['numFmtId' => (string) $id, 'formatCode' => $code]));
             $this->codes[$code] = $id;
         }

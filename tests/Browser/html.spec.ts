@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { accessible, cell, drop, openBench } from './sheet';
+import { accessible, cell, drop, openBench, widthOf } from './sheet';
 
 const RAW = `Orders at the ford,,,
 ,,,
@@ -79,6 +79,34 @@ test('the html of a dressed sheet shows in a browser what the grid shows', async
     }
     expect(compared).toBeGreaterThan(15);
     expect(await other.locator('th[scope=col]').count()).toBe(4);
+
+    // The page carries the faces that it was measured with, and nothing of a figure is cut; on a narrow page neither.
+    expect(html).toMatch(/@font-face\{font-family:'[^']+';font-style:normal;font-weight:400;src:url\(data:font\/woff2/);
+    await expect
+        .poll(() => other.evaluate(() => [...document.fonts].filter((face) => face.status === 'loaded').length))
+        .toBeGreaterThan(0);
+    for (const width of [1280, 200]) {
+        await other.setViewportSize({ width, height: 800 });
+        const widths = await other
+            .locator('table tr')
+            .nth(3)
+            .locator('td, th')
+            .evaluateAll((cells) =>
+                cells.map((each) => [each.clientWidth, each.scrollWidth, Math.round(each.getBoundingClientRect().width)]),
+            );
+        for (const [room, needs] of widths.slice(1)) expect(needs).toBeLessThanOrEqual(room ?? 0);
+        for (const [index, letter] of ['A', 'B', 'C', 'D'].entries())
+            expect(Math.abs((widths[index]?.[2] ?? 0) - (await widthOf(page, letter)))).toBeLessThanOrEqual(1);
+    }
+    // Where another type is wider, the column of figures grows instead.
+    await other.addStyleTag({ content: 'td, th { font-size: 40px !important }' });
+    const grown = await other
+        .locator('table tr')
+        .nth(3)
+        .locator('td')
+        .last()
+        .evaluate((each) => [each.clientWidth, each.scrollWidth]);
+    expect(grown[1]).toBeLessThanOrEqual(grown[0] ?? 0);
     await other.close();
 });
 

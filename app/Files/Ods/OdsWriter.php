@@ -30,8 +30,8 @@ final class OdsWriter implements WorkbookWriter
             $styles = new StylesXml(self::ground($workbook));
             // Styles stand before the rows that name them, and are known after.
             $body = tmpfile() ?: throw new RuntimeException('No temporary file can be made.');
-            foreach ($workbook->sheets as $sheet) {
-                (new TablePart($sheet, $workbook->looks, $styles, $body, $workbook->from1904))->write($progress);
+            foreach ($workbook->sheets as $number => $sheet) {
+                (new TablePart($sheet, $workbook->looks, $styles, $body, $workbook->from1904, $workbook->scope(), $number))->write($progress);
             }
             $content = new PackedPart;
             $content->write('<?xml version="1.0" encoding="UTF-8"?>'."\n".'<office:document-content'.Ns::declared('office', 'style', 'text', 'table', 'fo', 'number', 'svg', 'of').' xmlns:calcext="urn:org:documentfoundation:names:experimental:calc:xmlns:calcext:1.0" office:version="1.3">'
@@ -62,9 +62,10 @@ final class OdsWriter implements WorkbookWriter
         $proof = new Proof;
         $stream = fopen($path, 'rb') ?: throw new RuntimeException('The written file is not there.');
         $tables = (new OdsBook($stream))->tables();
-        $sheets = array_values($workbook->sheets);
+        $numbers = array_keys($workbook->sheets);
+        $scope = $workbook->scope();
         foreach ($tables as $index => $table) {
-            $sheet = $sheets[$index] ?? throw new RuntimeException('The written file has a table too many.');
+            $sheet = $workbook->sheets[$numbers[$index] ?? 0] ?? throw new RuntimeException('The written file has a table too many.');
             $rows = $table->rows();
             foreach (PlainRows::of($sheet->cells) as $row => $meant) {
                 while ($rows->valid() && $rows->current()[0] + $rows->current()[1] <= $row) {
@@ -72,7 +73,8 @@ final class OdsWriter implements WorkbookWriter
                 }
                 $stored = $rows->valid() && $rows->current()[0] <= $row ? $rows->current()[2] : [];
                 for ($column = 0; $column < max(count($meant), count($stored)); $column++) {
-                    $proof->compare($sheet->name, $row, $column + 1, Cell::fromStored($meant[$column] ?? null), Cell::fromStored($stored[$column] ?? null));
+                    $cell = Cell::fromStored($meant[$column] ?? null);
+                    $proof->compare($sheet->name, $row, $column + 1, $cell->formula === null ? $cell : TablePart::carried($cell, $scope, $numbers[$index], $row, $column + 1), Cell::fromStored($stored[$column] ?? null));
                 }
             }
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Files\Ods;
 
 use App\Files\Writing\Flow;
+use Rilvet\Formula\Scope;
+use Rilvet\Formula\WithoutTables;
 use Rilvet\Grid\Cell;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\Attribute;
@@ -34,7 +36,7 @@ final class TablePart
     private readonly Merges $merges;
 
     /** @param  resource  $out */
-    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StylesXml $styles, private $out, private readonly bool $from1904)
+    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StylesXml $styles, private $out, private readonly bool $from1904, private readonly Scope $scope, private readonly int $number)
     {
         $this->flow = new Flow($sheet, $looks);
         $this->merges = new Merges($sheet->setup->merges);
@@ -135,7 +137,7 @@ final class TablePart
     /** @param  Stored  $value */
     private function content(null|bool|int|float|string|array $value, FormatClass $class, int $row, int $column): string
     {
-        $cell = Cell::fromStored($value);
+        $cell = self::carried(Cell::fromStored($value), $this->scope, $this->number, $row, $column);
         $formula = $cell->formula === null ? ($cell->error === null ? '' : ' table:formula="of:='.Ns::text($cell->error).'"') : ' table:formula="'.Ns::text(OpenFormula::of($cell->formula)).'"';
         if ($cell->error !== null) {
             return "$formula office:value-type=\"string\" office:string-value=\"\" calcext:value-type=\"error\"><text:p>".Ns::text($cell->error).'</text:p>';
@@ -150,6 +152,26 @@ final class TablePart
         };
     }
 
+    /**
+     * A cell as the format can carry it: tables are ranges, an error that is its own formula is an error, and what looks into
+     * other workbooks is what it gave last.
+     *
+     * @param  int  $sheet  its number
+     */
+    public static function carried(Cell $cell, Scope $scope, int $sheet, int $row, int $column): Cell
+    {
+        if ($cell->formula === null) {
+            return $cell;
+        }
+        $formula = $cell->formula === $cell->error ? null : WithoutTables::of($cell->formula, $scope, $sheet, $row, $column);
+
+        return match (true) {
+            $formula !== null => $cell->saying($formula),
+            $cell->error !== null => Cell::error($cell->error),
+            default => Cell::of($cell->value),
+        };
+    }
+
     /** A number by the kind of its format; a moment that a date cannot say exactly stays a number. */
     private function number(int|float $number, FormatClass $class): string
     {
@@ -157,7 +179,7 @@ final class TablePart
         if ($class === FormatClass::Date || $class === FormatClass::DateTime) {
             $seconds = (int) round(((float) $number - floor((float) $number)) * 86_400);
             $day = (int) floor((float) $number);
-            if ($day < 61 || $day > SerialDate::LAST || $seconds >= 86_400 || (float) $number !== (float) ($day + $seconds / 86_400)) {
+            if ($day < 61 || $day > SerialDate::LAST - ($this->from1904 ? SerialDate::BETWEEN : 0) || $seconds >= 86_400 || (float) $number !== (float) ($day + $seconds / 86_400)) {
                 return $plain;
             }
             [$year, $month, $date] = SerialDate::day($day, $this->from1904);

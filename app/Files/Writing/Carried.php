@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files\Writing;
 
+use Rilvet\Formula\FormulaRuns;
+use Rilvet\Formula\WithoutTables;
 use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
 use Rilvet\Look\Attribute;
@@ -33,6 +35,8 @@ final class Carried
             'ods' => array_values(array_filter([
                 self::says($workbook, fn (Look $look) => $look->text(Attribute::Horizontal) === 'span') ? 'Headings centred over several cells are centred in their own.' : null,
                 self::says($workbook, fn (Look $look) => preg_match('/(?<!\\\\)[_?]/', $look->text(Attribute::Number)) === 1) ? 'Room that number formats leave for brackets becomes a blank.' : null,
+                self::saysBrackets($workbook, true) ? 'Columns of tables that formulas name become plain ranges.' : null,
+                self::saysBrackets($workbook, false) ? 'Formulas that look into other workbooks become their results.' : null,
                 $isPackage && $holdsMore ? 'Charts, pictures, comments and the like that came in the xlsx stay in the xlsx.' : null,
             ])),
             'html' => array_values(array_filter([
@@ -67,6 +71,20 @@ final class Carried
         foreach ($workbook->sheets as $sheet) {
             foreach ($sheet->moves as $move) {
                 if ($move instanceof Shift && ! $move->rows) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether formulas name columns of tables, or look into other workbooks. */
+    private static function saysBrackets(Workbook $workbook, bool $tables): bool
+    {
+        foreach ($workbook->sheets as $number => $sheet) {
+            foreach (FormulaRuns::of($sheet->cells) as $run) {
+                if (str_contains($run->formula, '[') && (WithoutTables::of($run->formula, $workbook->scope(), $number, $run->first, $run->column) !== null) === $tables) {
                     return true;
                 }
             }

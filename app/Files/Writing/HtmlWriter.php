@@ -11,6 +11,7 @@ use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
+use Rilvet\Text\Fonts;
 use Rilvet\Window\Edges;
 use Rilvet\Window\Ruler;
 use Rilvet\Window\Shown;
@@ -27,6 +28,8 @@ use XMLReader;
  */
 final class HtmlWriter implements WorkbookWriter
 {
+    private Faces $faces;
+
     /** @var array<string, string> rules to class names */
     private array $classes = [];
 
@@ -37,13 +40,17 @@ final class HtmlWriter implements WorkbookWriter
             $out = fopen($unfinished, 'wb');
             assert($body !== false && $out !== false);
             $this->classes = [];
+            $this->faces = new Faces(Fonts::shipped());
             foreach ($workbook->sheets as $sheet) {
                 if ($sheet->setup->state === 'visible' || count($workbook->sheets) === 1) {
                     $this->sheet($sheet, $workbook, $body, $progress);
                 }
             }
-            fwrite($out, "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"/><meta http-equiv=\"Content-Security-Policy\" content=\"default-src 'none'; style-src 'unsafe-inline'\"/><title>".self::escape($workbook->name)."</title><style>\n"
-                ."body{margin:24px;background:#fff;color:#222}h2{font:600 15px sans-serif}.scroll{overflow:auto}table{border-collapse:collapse;table-layout:fixed;margin-bottom:32px}th,td{padding:2px 4px;overflow:hidden;text-overflow:clip;white-space:pre;font-weight:400;text-align:left}td i{float:left;font-style:inherit}\n");
+            fwrite($out, "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"/><meta http-equiv=\"Content-Security-Policy\" content=\"default-src 'none'; style-src 'unsafe-inline'; font-src data:\"/><title>".self::escape($workbook->name)."</title><style>\n"
+                ."body{margin:24px;background:#fff;color:#222}h2{font:600 15px sans-serif}.scroll{overflow:auto}table{border-collapse:collapse;width:max-content;margin-bottom:32px}th,td{padding:2px 4px;overflow:hidden;text-overflow:clip;white-space:pre;font-weight:400;text-align:left}.a{display:flex;justify-content:space-between}.a i{font-style:inherit}\n");
+            foreach ($this->faces->rules() as $rule) {
+                fwrite($out, $rule);
+            }
             foreach ($this->classes as $rules => $name) {
                 fwrite($out, ".$name{{$rules}}\n");
             }
@@ -76,7 +83,7 @@ final class HtmlWriter implements WorkbookWriter
                         continue;
                     }
                     // Html has no formulas: what a formula gave is compared.
-                    $meant = Cell::of($cell->error ?? ($cell->isNumber() ? $cell->value : str_replace("\r\n", "\n", is_bool($cell->value) ? $cell->text() : (string) $cell->value)));
+                    $meant = Cell::of($cell->error ?? ($cell->isNumber() ? $cell->value : self::plain(is_bool($cell->value) ? $cell->text() : (string) $cell->value)));
                     $proof->compare($sheet->name, $row, $index + 1, $meant, $there[$index + 1] ?? Cell::blank());
                 }
             }
@@ -132,9 +139,12 @@ final class HtmlWriter implements WorkbookWriter
         $shown = Shown::of($cell, $worn, $workbook->from1904);
         [$tag, $scope] = self::element($sheet->reading->tableAt($row, $column), $row, $column);
         $pieces = $shown->formatted->pieces();
-        $text = $pieces === null ? self::escape($shown->formatted->text) : '<i>'.self::escape($pieces[0]).'</i>'.self::escape($pieces[1]);
-        $content = $cell->isNumber() ? '<data value="'.json_encode($cell->value).'">'.$text.'</data>' : $text;
+        $text = $pieces === null ? self::escape($shown->formatted->text) : '<span class="a"><i>'.self::escape($pieces[0]).'</i><i>'.self::escape($pieces[1]).'</i></span>';
+        $content = $cell->isNumber() ? '<data value="'.json_encode($cell->value).'">'.$text.'</data>' : ($cell->isText() && $shown->formatted->text !== self::plain($cell->text()) ? '<data value="'.strtr(self::escape($cell->text()), ["\n" => '&#10;', "\t" => '&#9;']).'" class="t">'.$text.'</data>' : $text);
+        $this->faces->use($worn->look, $shown->formatted->text);
         $reach = $cell->isText() && ! $worn->look->is(Attribute::Wrap) && $columns * $rows === 1 && $beside ? ';overflow:visible' : '';
+        // Columns grow for figures that need more room where they are read, never for texts.
+        $reach .= $cell->isText() && $columns === 1 ? ';max-width:0' : '';
         $class = $this->className($this->rules($worn->look, $shown, [
             'top' => $edges->above($row, $column), 'left' => $edges->before($row, $column),
             'bottom' => $edges->above($row + $rows, $column), 'right' => $edges->before($row, $column + $columns),
@@ -162,7 +172,7 @@ final class HtmlWriter implements WorkbookWriter
         $fill = $look->text(Attribute::Fill, 'none');
         $lines = array_filter([$look->text(Attribute::Underline, 'none') !== 'none' ? 'underline' : '', $look->is(Attribute::Strike) ? 'line-through' : '']);
         $rules = 'font:'.($look->is(Attribute::Italic) ? 'italic ' : '').($look->is(Attribute::Bold) ? '700 ' : '400 ').round(Ruler::px($look), 2).'px '
-            ."'".str_replace("'", '', $look->text(Attribute::Font, Ruler::FAMILY))."',sans-serif;color:".($shown->formatted->ink ?? $look->text(Attribute::Ink, '#000000'))
+            .$this->faces->families($look).';color:'.($shown->formatted->ink ?? $look->text(Attribute::Ink, '#000000'))
             .";text-align:{$shown->align};vertical-align:".match ($look->text(Attribute::Vertical, 'bottom')) {
                 'top' => 'top',
                 'center' => 'middle',
@@ -192,8 +202,7 @@ final class HtmlWriter implements WorkbookWriter
         }
         $cells = [];
         $column = 0;
-        $text = null;
-        $value = null;
+        $text = $value = $kept = null;
         while ($reader->read()) {
             if ($reader->nodeType === XMLReader::ELEMENT) {
                 if ($reader->localName === 'tr') {
@@ -204,16 +213,18 @@ final class HtmlWriter implements WorkbookWriter
                 } elseif ($reader->localName === 'td' || $reader->localName === 'th') {
                     $column = (int) $reader->getAttribute('data-c');
                     $text = '';
-                    $value = null;
+                    $value = $kept = null;
                     $cells[$column] = Cell::blank();
                 } elseif ($reader->localName === 'data') {
-                    $value = (string) $reader->getAttribute('value');
+                    [$isText, $said] = [$reader->getAttribute('class') === 't', (string) $reader->getAttribute('value')];
+                    $value = $isText ? null : $said;
+                    $kept = $isText ? $said : null;
                 }
             } elseif (($reader->nodeType === XMLReader::TEXT || $reader->nodeType === XMLReader::SIGNIFICANT_WHITESPACE || $reader->nodeType === XMLReader::WHITESPACE) && $text !== null) {
                 $text .= $reader->value;
             } elseif ($reader->nodeType === XMLReader::END_ELEMENT) {
                 if ($reader->localName === 'td' || $reader->localName === 'th') {
-                    $cells[$column] = Cell::of($value === null ? $text : (preg_match('/^-?\d{1,18}$/', $value) === 1 ? (int) $value : (float) $value));
+                    $cells[$column] = Cell::of($value === null ? $kept ?? $text : (preg_match('/^-?\d{1,18}$/', $value) === 1 ? (int) $value : (float) $value));
                     $text = null;
                 } elseif ($reader->localName === 'tr') {
                     yield $cells;
@@ -223,9 +234,14 @@ final class HtmlWriter implements WorkbookWriter
         $reader->close();
     }
 
+    /** A text as a page can carry it: what xml cannot hold has no place there either. */
+    private static function plain(string $text): string
+    {
+        return (string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x{FFFE}\x{FFFF}]/u', "\u{FFFD}", str_replace("\r\n", "\n", $text));
+    }
+
     private static function escape(string $text): string
     {
-        // What xml cannot hold has no place in a page either.
-        return strtr((string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x{FFFE}\x{FFFF}]/u', "\u{FFFD}", str_replace("\r\n", "\n", $text)), ['&' => '&amp;', '<' => '&lt;', '>' => '&gt;', '"' => '&quot;', "\r" => '&#13;']);
+        return strtr(self::plain($text), ['&' => '&amp;', '<' => '&lt;', '>' => '&gt;', '"' => '&quot;', "\r" => '&#13;']);
     }
 }

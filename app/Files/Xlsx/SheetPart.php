@@ -6,6 +6,7 @@ namespace App\Files\Xlsx;
 
 use App\Files\Writing\Flow;
 use App\Files\Writing\RowMarks;
+use Rilvet\Fit\Length;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
@@ -19,6 +20,7 @@ use Rilvet\Work\NamedStyle;
 use Rilvet\Work\Worksheet;
 use Rilvet\Work\Worn;
 use Rilvet\Xlsx\CellXml;
+use Rilvet\Xlsx\SheetFrame;
 
 /**
  * One worksheet part (ISO/IEC 29500-1 18.3.1.99), written to a stream row by row.
@@ -108,7 +110,7 @@ final class SheetPart
         for ($first = 1; $first <= $last; $first = $end + 1) {
             [$px, $hidden] = $this->columnSize($first);
             for ($end = $first; $end < $last && $this->columnSize($end + 1) === [$px, $hidden]; $end++);
-            $xml .= "<col min=\"$first\" max=\"$end\" width=\"".floor($px / $digit * 256) / 256 .'" customWidth="1"'.($hidden ? ' hidden="1"' : '').'/>';
+            $xml .= "<col min=\"$first\" max=\"$end\" width=\"".SheetFrame::characters($px, $digit).'" customWidth="1"'.($hidden ? ' hidden="1"' : '').'/>';
         }
 
         return $xml === '' ? '' : "<cols>$xml</cols>";
@@ -199,6 +201,6 @@ final class SheetPart
     private static function points(int $px): float
     {
         // The format takes no higher row (18.3.1.73, the figure by common practice).
-        return min(409.5, round($px * 72 / 96, 2));
+        return min(Length::POINTS, round($px * 72 / 96, 2));
     }
 }
