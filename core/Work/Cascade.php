@@ -44,11 +44,17 @@ final class Cascade
     /** Rows of a stretch that tables are found by. */
     private const NEAR = 64;
 
+    /** Rows of a stretch that is not worth being kept in mind. */
+    private const SHORT = 4;
+
     /** Whole rows that are kept in mind. */
     private const ROWS = 4_000;
 
-    /** @var list<int>|null rows from which on cells have other looks of their own than above; null where rows differ nearly one by one */
+    /** @var list<int>|null rows from which on cells have other looks of their own than above */
     private ?array $stretches = null;
+
+    /** The last row beside which notes stand, so that rows differ one by one. */
+    private int $loose = 0;
 
     private bool $isStretched = false;
 
@@ -152,10 +158,14 @@ final class Cascade
             $this->stretches = $this->stretched();
             $this->isStretched = true;
         }
-        if ($this->stretches === null) {
+        if ($this->stretches === null || $row <= $this->loose) {
             return null;
         }
-        $key = (string) self::place($this->stretches, $row);
+        $place = self::place($this->stretches, $row);
+        if (($this->stretches[$place] ?? PHP_INT_MAX) - ($this->stretches[$place - 1] ?? 1) < self::SHORT) {
+            return null;
+        }
+        $key = (string) $place;
         foreach ($this->rows[$row] ??= $this->tablesOf($row) as [$table, $part, $position]) {
             // Groups differ from one row of them to the next.
             $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '').($this->sheet->stylebook?->stripes?->wears($position) ? 's' : '').($row === $table->firstBodyRow() ? 'f' : '').($row === $table->lastHeadRow() ? 'l' : '');
@@ -164,12 +174,13 @@ final class Cascade
         return $key;
     }
 
-    /** @return list<int>|null */
-    private function stretched(): ?array
+    /** @return list<int> */
+    private function stretched(): array
     {
         $sheet = $this->sheet;
-        if (array_filter($sheet->reading->tables, fn (TableReading $table) => $table->asides !== []) !== []) {
-            return null;
+        // What stands beside a table makes its rows differ.
+        foreach ($sheet->reading->tables as $table) {
+            $this->loose = max([$this->loose, ...array_map(fn (Range $aside) => max($aside->bottom, $table->range->bottom), $table->asides)]);
         }
         $starts = [];
         foreach ([...($sheet->clean ? [] : [$sheet->file]), $sheet->named, $sheet->hand] as $map) {
@@ -183,7 +194,7 @@ final class Cascade
         $rows = array_keys($starts);
         sort($rows);
 
-        return count($rows) > 200 && count($rows) > $sheet->cells->rows() / 2 ? null : $rows;
+        return $rows;
     }
 
     /**

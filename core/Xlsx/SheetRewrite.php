@@ -53,6 +53,12 @@ final class SheetRewrite
     /** @var array<int, list<string>> letters of the first so many columns */
     private array $lines = [];
 
+    /** @var array<int, int> what columns say as they are written, by column */
+    private array $columnsNow = [];
+
+    /** @var array<string, array<int, string>> cells of rows without one, as of row 1, by what rows wear and their format */
+    private array $blankRows = [];
+
     /** Null where no cell was edited. */
     private readonly ?EditedCells $edited;
 
@@ -134,6 +140,7 @@ final class SheetRewrite
             $had = $this->columnFormats[$column] ?? RowReader::NONE;
             $formats[$column] = [$had, $this->looks->format($had, $this->cascade->at(1_048_576, $column), $column, isAbsent: true)];
         }
+        $this->columnsNow = array_map(fn (array $pair) => $pair[1] ?? 0, $formats) + $this->columnFormats;
         $frame = new SheetFrame($this->from->part, $this->book, $this->moves);
         $written = $frame->head($skeleton, $head, $this->sheet->setup, $this->sheet->cells->columns(), array_map(fn (array $pair) => $pair[1] ?? 0, array_filter($formats, fn (array $pair) => $pair[0] !== ($pair[1] ?? RowReader::NONE))));
         $this->isChanged = $this->isChanged || $written !== $head;
@@ -310,11 +317,17 @@ final class SheetRewrite
      */
     private function cellsOf(int $row, array $cells, int $own, ?array $model): string
     {
-        $worn = $this->cascade->row($row, $this->columns);
+        [$key, $worn] = $this->cascade->stretch($row, 1, $this->columns);
+        // Of rows that wear the same it is known where a cell has to be made; a sheet may have a million of them.
+        $blanks = $model === null && $key !== null ? $this->blankRows["$own|$key"] ??= $this->blanks($own, $worn) : null;
+        if ($cells === [] && $blanks !== null) {
+            return $blanks === [] ? '' : self::placed($row, $blanks);
+        }
+        $worn = array_values($worn);
         $xml = '';
         $next = 1;
         foreach ($cells as [$column, $format, $text, $attributes]) {
-            for (; $next < $column; $next++) {
+            for (; $next < $column && $blanks !== []; $next++) {
                 $xml .= $this->blank($row, $next, $own, $worn[$next - 1] ?? null, $model[$next - 1] ?? null);
             }
             $next = $column + 1;
@@ -330,8 +343,31 @@ final class SheetRewrite
                 $xml .= substr($text, 0, $start).($this->attributes["$target|$attributes"] ??= self::wearing($attributes, $target)).substr($text, $start + strlen($attributes));
             }
         }
-        for ($last = max($this->columns, $model === null ? 0 : count($model)); $next <= $last; $next++) {
+        for ($last = max($this->columns, $model === null ? 0 : count($model)); $next <= $last && $blanks !== []; $next++) {
             $xml .= $this->blank($row, $next, $own, $worn[$next - 1] ?? null, $model[$next - 1] ?? null);
+        }
+
+        return $xml;
+    }
+
+    /**
+     * The cells that have to be made where a row has none, as of row 1.
+     *
+     * @param  array<int, Worn>  $worn  by column
+     * @return array<int, string>
+     */
+    private function blanks(int $own, array $worn): array
+    {
+        return array_filter(array_map(fn (int $column) => $this->blank(1, $column, $own, $worn[$column], null), array_keys($worn)));
+    }
+
+    /** @param  array<int, string>  $cells  as of row 1 */
+    private static function placed(int $row, array $cells): string
+    {
+        $xml = '';
+        foreach ($cells as $cell) {
+            $end = (int) strpos($cell, '"', 6);
+            $xml .= substr($cell, 0, $end - 1).$row.substr($cell, $end);
         }
 
         return $xml;
@@ -343,7 +379,10 @@ final class SheetRewrite
         $had = $own === RowReader::NONE ? $this->columnFormats[$column] ?? RowReader::NONE : $own;
         $target = $this->looks->format($had, $worn ?? $this->cascade->at($row, $column), $column, isAbsent: true);
         if ($cell === null || $cell->isBlank()) {
-            return $target === null || $target === $had ? '' : '<c r="'.Place::address($row, $column)."\" s=\"$target\"/>";
+            // Without a cell its place wears what its row or its column says.
+            $bare = $own === RowReader::NONE ? $this->columnsNow[$column] ?? 0 : $own;
+
+            return ($target ?? 0) === max(0, $bare) ? '' : '<c r="'.Place::address($row, $column).'" s="'.($target ?? 0).'"/>';
         }
 
         return CellXml::of(Place::address($row, $column), $target ?? 0, $cell);

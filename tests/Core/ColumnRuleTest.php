@@ -153,7 +153,7 @@ final class ColumnRuleTest extends TestCase
         self::assertSame('', $codes(5, 1));
         $row = iterator_to_array($typed->sheet(1)->cells->read(4, 5));
         self::assertSame([0.03, 10], [$row[4][6]->value, $row[5][5]->value]);
-        self::assertSame('£10.00', Shown::of($row[5][5], (new Cascade($typed->sheet(1), $typed->looks))->at(5, 6))->formatted->text);
+        self::assertSame('£10.00', Shown::of($row[5][5], (new Cascade($typed->sheet(1), $typed->looks))->at(5, 6), false)->formatted->text);
     }
 
     /** @return list<string> */
@@ -163,7 +163,7 @@ final class ColumnRuleTest extends TestCase
         $cascade = new Cascade($sheet, $workbook->looks);
         $texts = [];
         foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
-            $texts[] = Shown::of($cells[$column - 1], $cascade->at($row, $column))->formatted->text;
+            $texts[] = Shown::of($cells[$column - 1], $cascade->at($row, $column), false)->formatted->text;
         }
 
         return $texts;
