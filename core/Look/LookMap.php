@@ -207,6 +207,25 @@ final class LookMap
         return array_values($ranges);
     }
 
+    /**
+     * How far looks reach that end above the last row of a worksheet; what goes down to it belongs to its columns.
+     *
+     * @return array{int, int} last row and column, 0 where there is none
+     */
+    public function reach(): array
+    {
+        $reach = [0, 0];
+        foreach ($this->columns as $column => $runs) {
+            foreach ($runs as [, $last]) {
+                if ($last < Address::ROWS) {
+                    $reach = [max($reach[0], $last), max($reach[1], $column)];
+                }
+            }
+        }
+
+        return $reach;
+    }
+
     public function isEmpty(): bool
     {
         return $this->columns === [];

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Rilvet\Work;
 
-use Rilvet\Grid\Block;
 use Rilvet\Grid\Range;
 
-/** The merged cells of a sheet, found by place: a stretch of rows looks through all of them once, its cells only through its own. */
+/** The merged cells of a sheet, found by place: a row looks through its own alone, however many the sheet has. */
 final class Merges
 {
-    /** @var array<int, list<Range>> by stretch of rows */
-    private array $near = [];
+    /** Rows of a merge up to which each of them knows it. */
+    private const SHORT = 64;
+
+    /** @var array<int, list<Range>>|null those of few rows, by row; null until one is asked for */
+    private ?array $rows = null;
+
+    /** @var list<Range> */
+    private array $tall = [];
 
     /** @param  list<Range>  $ranges disjoint */
     public function __construct(private readonly array $ranges)
@@ -23,15 +28,37 @@ final class Merges
         if ($this->ranges === []) {
             return null;
         }
-        $stretch = Block::of($row);
-        $this->near[$stretch] ??= array_values(array_filter($this->ranges, fn (Range $range) => Block::of($range->top) <= $stretch && Block::of($range->bottom) >= $stretch));
-        foreach ($this->near[$stretch] as $range) {
+        $rows = $this->rows ?? $this->byRow();
+        foreach ($rows[$row] ?? [] as $range) {
+            if ($range->contains($row, $column)) {
+                return $range;
+            }
+        }
+        foreach ($this->tall as $range) {
             if ($range->contains($row, $column)) {
                 return $range;
             }
         }
 
         return null;
+    }
+
+    /** @return array<int, list<Range>> */
+    private function byRow(): array
+    {
+        $rows = [];
+        foreach ($this->ranges as $range) {
+            if ($range->rows() > self::SHORT) {
+                $this->tall[] = $range;
+
+                continue;
+            }
+            for ($row = $range->top; $row <= $range->bottom; $row++) {
+                $rows[$row][] = $range;
+            }
+        }
+
+        return $this->rows = $rows;
     }
 
     /** Whether a cell lies under a merge, and is not the one that shows. */

@@ -15,6 +15,7 @@ use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\Correction\Correction;
 use Rilvet\Reading\Reading;
+use Rilvet\Reading\TableReading;
 use Rilvet\Stylebook\Stylebook;
 
 /**
@@ -25,6 +26,9 @@ use Rilvet\Stylebook\Stylebook;
  */
 final readonly class Worksheet
 {
+    /** Cells up to which blank ones are written for the looks that they wear. */
+    private const WRITTEN = 1_000_000;
+
     public const DOCUMENTS = ['name', 'found', 'corrections', 'typing', 'dress', 'setup', 'fitted', 'file', 'named', 'hand', 'rules', 'wears', 'joins', 'origin', 'moves', 'results'];
 
     public Reading $reading;
@@ -77,6 +81,28 @@ final readonly class Worksheet
     public function isAsItCame(): bool
     {
         return $this->stylebook === null && ! $this->clean && $this->rules === [] && $this->named->isEmpty() && $this->hand->isEmpty() && $this->moves === [] && $this->origin === $this->fingerprint();
+    }
+
+    /**
+     * The last row and column that hold a cell, a table, a merge, or a look that somebody gave them: what has to be written.
+     *
+     * @return array{int, int}
+     */
+    public function reach(): array
+    {
+        [$row, $column] = [$this->cells->rows(), $this->cells->columns()];
+        foreach ([...array_map(fn (TableReading $table) => $table->range, $this->reading->tables), ...$this->setup->merges] as $range) {
+            [$row, $column] = [max($row, $range->bottom), max($column, $range->right)];
+        }
+        foreach ([$this->hand, $this->named] as $looks) {
+            [$down, $across] = $looks->reach();
+            // A look over millions of blank cells is not worth a cell for each of them.
+            if (max($row, $down) * max($column, $across) <= max(self::WRITTEN, $row * $column)) {
+                [$row, $column] = [max($row, $down), max($column, $across)];
+            }
+        }
+
+        return [$row, $column];
     }
 
     /** No act has said anything but by hand touches since the sheet came. */

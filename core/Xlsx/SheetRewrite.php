@@ -6,6 +6,7 @@ namespace Rilvet\Xlsx;
 
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\FilledRows;
+use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
 use Rilvet\Package\PackageXml;
@@ -42,6 +43,9 @@ final class SheetRewrite
     /** @var array<int, int> number of the format of whole columns, as they were */
     private array $columnFormats = [];
 
+    /** The last row that is written. */
+    private readonly int $last;
+
     /** @var array<string, string> attributes of a cell with another format, by what they were and the format */
     private array $attributes = [];
 
@@ -68,14 +72,8 @@ final class SheetRewrite
         $this->looks = new CellLooks($sheet, $styles);
         $this->reader = new RowReader($isEdited ? $book->texts() : [], [], $from->part);
         $this->isSparse = FilledRows::isSparse($sheet->cells);
-        $last = $this->isSparse ? min(self::USUAL, $sheet->cells->columns()) : $sheet->cells->columns();
-        foreach ($sheet->reading->tables as $table) {
-            $last = max($last, $table->range->right);
-        }
-        foreach ($sheet->setup->merges as $merge) {
-            $last = max($last, $merge->right);
-        }
-        $this->columns = $last;
+        [$this->last, $columns] = $sheet->reach();
+        $this->columns = $this->isSparse ? max([min(self::USUAL, $columns), $sheet->hand->reach()[1], ...array_map(fn (Range $merge) => $merge->right, $sheet->setup->merges)]) : $columns;
         $this->edited = $isEdited ? new EditedCells($sheet->cells, $this->reader, $from->part) : null;
     }
 
@@ -116,7 +114,7 @@ final class SheetRewrite
         if (! $begun) {
             $out->write($this->begin($stream->head));
         }
-        $last = max([$this->sheet->cells->rows(), ...array_map(fn ($merge) => $merge->bottom, $this->sheet->setup->merges), ...array_keys($this->sheet->setup->heights)]);
+        $last = max([$this->last, ...array_keys($this->sheet->setup->heights)]);
         for (; $next <= $last; $next++) {
             $out->write($this->missing($next, $this->edited?->at($next)));
         }
@@ -155,7 +153,7 @@ final class SheetRewrite
      */
     private function missing(int $row, ?array $model): string
     {
-        $xml = $this->isSparse && ($model ?? []) === [] ? '' : $this->cellsOf($row, [], RowReader::NONE, $model);
+        $xml = $this->isSparse && ($model ?? []) === [] && $row > $this->sheet->hand->reach()[0] ? '' : $this->cellsOf($row, [], RowReader::NONE, $model);
         $size = $this->size($row, '');
         if ($xml === '' && $size === '') {
             return '';

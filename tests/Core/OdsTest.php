@@ -44,6 +44,9 @@ final class OdsTest extends TestCase
     {
         self::assertSame('SUM(A1:B2)', OpenFormula::plain('msoxl:=SUM(A1:B2)'));
         self::assertSame('A1+1', OpenFormula::plain('oooc:=[.A1]+1'));
+        // Without a prefix it is the document's own grammar (ISO/IEC 26300-1, 19.642).
+        self::assertSame('SQRT(A1)', OpenFormula::plain('=SQRT([.A1])'));
+        self::assertSame('IF(A1>2,1,{1,2;3,4})', OpenFormula::plain('=IF([.A1]>2;1;{1;2|3;4})'));
         self::assertNull(OpenFormula::plain('else:=A1'));
         self::assertSame('#REF!+1', OpenFormula::plain('of:=[.#REF!]+1'));
     }

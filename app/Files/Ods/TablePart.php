@@ -49,10 +49,9 @@ final class TablePart
         $columns = $this->flow->columns();
         $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->state === 'visible' ? 'true' : 'false').'"'.($setup->tab === null ? '' : ' table:tab-color="'.strtolower($setup->tab).'"').'/>');
         $this->put('<table:table table:name="'.Ns::text($this->sheet->name)."\" table:style-name=\"$table\"".($setup->protected ? ' table:protected="true"' : '').'>'.$this->columns(max(1, $columns)));
-        $isSparse = $this->flow->isSparse();
         $blank = 0;
         foreach ($this->flow->stored() as $row => $stored) {
-            if ($isSparse && $stored === [] && ! isset($setup->heights[$row]) && ! $setup->hidesRow($row)) {
+            if ($this->flow->isBare($row, $stored) && ! isset($setup->heights[$row]) && ! $setup->hidesRow($row)) {
                 $blank++;
 
                 continue;

@@ -22,33 +22,24 @@ final readonly class Flow
 
     public Cascade $cascade;
 
+    /** @var array{int, int} */
+    private array $reach;
+
     public function __construct(public Worksheet $sheet, LookBook $looks)
     {
         $this->cascade = new Cascade($sheet, $looks);
+        $this->reach = $sheet->reach();
     }
 
-    /** The last row and column that hold a cell, a table, a merge, or a look. */
+    /** The last row and column that are written. */
     public function rows(): int
     {
-        $last = $this->sheet->cells->rows();
-        foreach ($this->sheet->setup->merges as $merge) {
-            $last = max($last, $merge->bottom);
-        }
-
-        return $last;
+        return $this->reach[0];
     }
 
     public function columns(): int
     {
-        $last = $this->sheet->cells->columns();
-        foreach ($this->sheet->reading->tables as $table) {
-            $last = max($last, $table->range->right);
-        }
-        foreach ($this->sheet->setup->merges as $merge) {
-            $last = max($last, $merge->right);
-        }
-
-        return $last;
+        return $this->reach[1];
     }
 
     /** A few cells far apart: what is written goes by what is filled, not by how far it reaches. */
@@ -57,10 +48,20 @@ final readonly class Flow
         return FilledRows::isSparse($this->sheet->cells);
     }
 
+    /**
+     * Whether a row is left out: it holds nothing, and nobody gave it a look.
+     *
+     * @param  list<Stored>  $stored
+     */
+    public function isBare(int $row, array $stored): bool
+    {
+        return $stored === [] && $row > $this->sheet->hand->reach()[0] && $this->isSparse();
+    }
+
     /** Columns of a row that are written: of a sparse sheet those that hold something, as far as looks and tables usually reach. */
     public function columnsOf(int $filled, int $columns): int
     {
-        return $this->isSparse() ? max($filled, min($columns, self::USUAL)) : $columns;
+        return $this->isSparse() ? max($filled, min($columns, max(self::USUAL, $this->sheet->hand->reach()[1]))) : $columns;
     }
 
     /** @return iterable<int, list<Stored>> every row from 1 to rows(), at least one, as plain values */
@@ -90,7 +91,7 @@ final readonly class Flow
             $next = $row + 1;
             yield $row => $cells;
         }
-        for ($row = $next; $row <= $this->rows(); $row++) {
+        for ($row = $next, $last = $this->rows(); $row <= $last; $row++) {
             yield $row => [];
         }
     }

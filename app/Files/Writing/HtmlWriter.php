@@ -19,6 +19,7 @@ use Rilvet\Window\Spans;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Rilvet\Work\Worn;
 use RuntimeException;
 use XMLReader;
 
@@ -29,6 +30,9 @@ use XMLReader;
 final class HtmlWriter implements WorkbookWriter
 {
     private Faces $faces;
+
+    /** @var array<string, string> classes of the cells of a sheet, by what they and their neighbours wear */
+    private array $known = [];
 
     /** @var array<string, string> rules to class names */
     private array $classes = [];
@@ -108,9 +112,14 @@ final class HtmlWriter implements WorkbookWriter
             fwrite($out, '<col style="'.($sheet->setup->hidesColumn($column) ? 'visibility:collapse;' : '').'width:'.$sheet->setup->widthOf($column).'px"/>');
         }
         fwrite($out, "</colgroup>\n");
+        $this->known = [];
+        /** @var array<int, array<int, Worn>> $looks */
+        $looks = [[], $flow->cascade->stretch(1, 1, $columns + 1)[1]];
         foreach ($flow->read() as $row => $cells) {
             $line = '';
-            for ($column = 1, $last = $cells === [] && $flow->isSparse() ? 0 : $flow->columnsOf(count($cells), $columns); $column <= $last; $column = $end + 1) {
+            $last = $cells === [] && $flow->isBare($row, []) ? 0 : $flow->columnsOf(count($cells), $columns);
+            $looks = [-1 => $looks[0], $looks[1], $flow->cascade->stretch($row + 1, 1, $columns + 1)[1]];
+            for ($column = 1; $column <= $last; $column = $end + 1) {
                 $end = $column;
                 if ($merges->hides($row, $column)) {
                     continue;
@@ -118,7 +127,7 @@ final class HtmlWriter implements WorkbookWriter
                 $merge = $merges->at($row, $column);
                 // What is spanned over blank cells is one cell of the page, so that a group is over its columns there too.
                 $end = $merge->right ?? (($cells[$column - 1] ?? Cell::blank())->isBlank() ? $column : $spans->end($row, $column, $cells));
-                $line .= $this->cell($sheet, $workbook, $flow, $edges, $row, $column, $cells[$column - 1] ?? Cell::blank(), ($cells[$end] ?? Cell::blank())->isBlank(), $end - $column + 1, $merge?->rows() ?? 1);
+                $line .= $this->cell($sheet, $workbook, $flow, $edges, $looks, $row, $column, $cells[$column - 1] ?? Cell::blank(), ($cells[$end] ?? Cell::blank())->isBlank(), $end - $column + 1, $merge?->rows() ?? 1);
             }
             fwrite($out, '<tr'.($sheet->setup->hidesRow($row) ? ' hidden="hidden"' : '').' style="height:'.$sheet->setup->heightOf($row)."px\">$line</tr>\n");
             if ($progress !== null && $row % 64 === 0) {
@@ -129,13 +138,14 @@ final class HtmlWriter implements WorkbookWriter
     }
 
     /**
+     * @param  array<int, array<int, Worn>>  $looks  by column, of the row above (-1), the row itself (0) and the one below (1)
      * @param  bool  $beside  the cell at its right is blank, so that a text may reach over it
      * @param  int  $columns  that it takes
      * @param  int  $rows  that it takes
      */
-    private function cell(Worksheet $sheet, Workbook $workbook, Flow $flow, Edges $edges, int $row, int $column, Cell $cell, bool $beside, int $columns, int $rows): string
+    private function cell(Worksheet $sheet, Workbook $workbook, Flow $flow, Edges $edges, array $looks, int $row, int $column, Cell $cell, bool $beside, int $columns, int $rows): string
     {
-        $worn = $flow->cascade->at($row, $column);
+        $worn = $looks[0][$column];
         $shown = Shown::of($cell, $worn, $workbook->from1904);
         [$tag, $scope] = self::element($sheet->reading->tableAt($row, $column), $row, $column);
         $pieces = $shown->formatted->pieces();
@@ -145,10 +155,15 @@ final class HtmlWriter implements WorkbookWriter
         $reach = $cell->isText() && ! $worn->look->is(Attribute::Wrap) && $columns * $rows === 1 && $beside ? ';overflow:visible' : '';
         // Columns grow for figures that need more room where they are read, never for texts.
         $reach .= $cell->isText() && $columns === 1 ? ';max-width:0' : '';
-        $class = $this->className($this->rules($worn->look, $shown, [
-            'top' => $edges->above($row, $column), 'left' => $edges->before($row, $column),
-            'bottom' => $edges->above($row + $rows, $column), 'right' => $edges->before($row, $column + $columns),
-        ]).$reach);
+        $above = $looks[-1][$column] ?? null;
+        $below = $rows === 1 ? $looks[1][$column] : $flow->cascade->at($row + $rows, $column);
+        $under = $rows === 1 ? $worn : $flow->cascade->at($row + $rows - 1, $column);
+        $left = $looks[0][$column - 1] ?? null;
+        $right = $looks[0][$column + $columns] ?? $flow->cascade->at($row, $column + $columns);
+        $end = $columns === 1 ? $worn : $looks[0][$column + $columns - 1] ?? $flow->cascade->at($row, $column + $columns - 1);
+        // A sheet has few kinds of cells; what each is, with all that it meets, is said once.
+        $class = $this->known["{$worn->number}.".($above->number ?? '').".{$below->number}.{$under->number}.".($left->number ?? '').".{$right->number}.{$end->number}.$shown->align.{$shown->formatted->ink}$reach"]
+            ??= $this->className($this->rules($worn->look, $shown, ['top' => $edges->over($above, $worn), 'left' => $edges->beside($left, $worn), 'bottom' => $edges->over($under, $below), 'right' => $edges->beside($end, $right)]).$reach);
 
         return "<$tag".($scope === null || $cell->isBlank() ? '' : " scope=\"$scope\"")." class=\"$class\" data-c=\"$column\"".($columns > 1 ? " colspan=\"$columns\"" : '').($rows > 1 ? " rowspan=\"$rows\"" : '').">$content</$tag>";
     }

@@ -32,6 +32,9 @@ final class SheetPart
     /** @var array<int, int> by number of what is worn */
     private array $formats = [];
 
+    /** @var array<int, int> of whole columns */
+    private array $columnFormats = [];
+
     /** Rows that wear different things which are kept in mind. */
     private const ROWS = 1_000;
 
@@ -54,7 +57,6 @@ final class SheetPart
         $setup = $this->sheet->setup;
         $columns = $this->flow->columns();
         $rows = $this->flow->rows();
-        $isSparse = $this->flow->isSparse();
         $this->put(Xml::HEAD.'<worksheet xmlns="'.Xml::MAIN.'">'
             .($setup->tab === null ? '' : '<sheetPr><tabColor rgb="FF'.substr($setup->tab, 1).'"/></sheetPr>')
             .'<dimension ref="A1'.($rows * $columns > 1 ? ':'.Address::columnName(max(1, $columns)).max(1, $rows) : '').'"/>'
@@ -64,7 +66,7 @@ final class SheetPart
             .'<sheetData>');
         foreach ($this->flow->stored() as $row => $stored) {
             $stored === [] || $this->marks->add($row, $stored);
-            if ($stored !== [] || ! $isSparse || isset($setup->heights[$row]) || $setup->hidesRow($row)) {
+            if (! $this->flow->isBare($row, $stored) || isset($setup->heights[$row]) || $setup->hidesRow($row)) {
                 $this->put($this->row($row, $stored, $this->flow->columnsOf(count($stored), $columns)));
             }
             if ($progress !== null && $row % 64 === 0) {
@@ -109,8 +111,9 @@ final class SheetPart
         $xml = '';
         for ($first = 1; $first <= $last; $first = $end + 1) {
             [$px, $hidden] = $this->columnSize($first);
-            for ($end = $first; $end < $last && $this->columnSize($end + 1) === [$px, $hidden]; $end++);
-            $xml .= "<col min=\"$first\" max=\"$end\" width=\"".SheetFrame::characters($px, $digit).'" customWidth="1"'.($hidden ? ' hidden="1"' : '').'/>';
+            for ($end = $first; $end < $last && $this->columnSize($end + 1) === [$px, $hidden] && $this->columnFormat($end + 1) === $this->columnFormat($first); $end++);
+            $style = $this->columnFormat($first);
+            $xml .= "<col min=\"$first\" max=\"$end\"".($style > 0 ? " style=\"$style\"" : '').' width="'.SheetFrame::characters($px, $digit).'" customWidth="1"'.($hidden ? ' hidden="1"' : '').'/>';
         }
 
         return $xml === '' ? '' : "<cols>$xml</cols>";
@@ -122,6 +125,16 @@ final class SheetPart
         $setup = $this->sheet->setup;
 
         return [$setup->widths[$column] ?? $setup->width, $setup->hidesColumn($column)];
+    }
+
+    /** What a whole column wears that somebody gave a look down to the last row of a worksheet; 0 for nothing of its own. */
+    private function columnFormat(int $column): int
+    {
+        if ($this->sheet->hand->at(Address::ROWS, $column) === 0) {
+            return 0;
+        }
+
+        return $this->columnFormats[$column] ??= $this->format($this->flow->cascade->at(Address::ROWS, $column), false);
     }
 
     /** @param  list<Stored>  $stored */
@@ -143,7 +156,7 @@ final class SheetPart
             } elseif (is_float($value)) {
                 $xml .= "$start$row$end><v>".json_encode($value).'</v></c>';
             } elseif ($value === null || $value === '') {
-                $xml .= $end === '"' ? '' : "$start$row$end/>";
+                $xml .= $end === '"' ? ($this->columnFormat($index + 1) > 0 ? "$start$row\" s=\"0\"/>" : '') : "$start$row$end/>";
             } else {
                 $xml .= CellXml::of(Address::columnName($index + 1).$row, $this->formats[$looks[$index + 1]->number], Cell::fromStored($value));
             }
