@@ -116,17 +116,35 @@ final readonly class Recalculate
         return self::written($workbook, $graph, $affected, $values, $evaluation);
     }
 
-    /** What the same formula held before, where that says something of how it is calculated. */
-    private function claimed(ChangedCells $changes, Workbook $before, Values $old, Values $new, int $sheet, int $row, int $column): ?Cell
+    /**
+     * What the same formula held before, where that says something of how it is calculated.
+     *
+     * @return Cell|false|null false where it was kept for no other reason than that calculating it here gives something else
+     */
+    private function claimed(ChangedCells $changes, Workbook $before, Values $old, Values $new, int $sheet, int $row, int $column): Cell|false|null
     {
         $place = $changes->place($sheet, $row, $column);
         $was = $place === null ? Cell::blank() : $old->at($sheet, ...$place);
         if ($was->formula === null || $was->value === null && $was->error === null || ! $changes->isSameFormula($was, $new->at($sheet, $row, $column), $sheet)) {
             return null;
         }
-        $meaning = Meaning::of($was->formula, $before->scope(), $sheet, $row, $column);
+        $meaning = Meaning::of($was->formula, $before->scope(), $sheet, ...$place ?? [$row, $column]);
+        if ($place !== null && $before->sheet($sheet)->unsettled->keeps(...$place) && ! $meaning->isForeign && $this->calculator->knows($meaning) && ! self::looksAtUnsettled($before, $meaning)) {
+            return false;
+        }
 
         return array_intersect(self::VOLATILE, array_keys($meaning->calls)) !== [] || $place !== null && $before->sheet($sheet)->unsettled->holds(...$place) ? null : $was;
+    }
+
+    private static function looksAtUnsettled(Workbook $workbook, Meaning $meaning): bool
+    {
+        foreach ($meaning->references as $reference) {
+            if (($workbook->sheets[$reference->sheet] ?? null)?->unsettled->meets($reference->range->top, $reference->range->bottom, $reference->range->left, $reference->range->right) === true) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param  array<int, Spans>  $affected */

@@ -43,7 +43,7 @@ final class Evaluation
     /**
      * @param  array<int, Spans>  $affected  rows by run
      * @param  array<int, Unsettled>  $unsettled  by sheet, as it was before
-     * @param  callable(int, int, int): (Cell|null)  $before  the cell of the same formula before the change, by sheet, row, column; null where there was none or nothing is claimed
+     * @param  callable(int, int, int): (Cell|false|null)  $before  the cell of the same formula before the change, by sheet, row, column; null where there was none or nothing is claimed, false where it was found untrue
      * @param  callable(Cell, int, int, int): (Cell|null)  $again  what that cell's formula gives here, from the state before
      */
     public function __construct(
@@ -264,8 +264,8 @@ final class Evaluation
             return true;
         }
         $before = ($this->before)($sheet, $row, $run->column);
-        if ($before === null) {
-            return true;
+        if ($before === null || $before === false) {
+            return $before === null;
         }
         $again = ($this->again)($before, $sheet, $row, $run->column);
         if ($again === null || ! self::agree($before, $again)) {

@@ -162,12 +162,26 @@ final class References
     /** A formula whose references to one sheet say its new name. */
     public static function toSheet(string $formula, string $from, string $to): string
     {
-        $written = self::prefix($to);
+        return self::toSheets($formula, [$from => $to]);
+    }
 
-        return (string) preg_replace_callback(self::PIECES, function (array $piece) use ($from, $written) {
+    /**
+     * A formula whose references to sheets say their new names, all at once, so that two can change theirs.
+     *
+     * @param  array<string, string>  $names  new by old
+     */
+    public static function toSheets(string $formula, array $names): string
+    {
+        $now = [];
+        foreach ($names as $from => $to) {
+            $now[mb_strtolower((string) $from)] = self::prefix($to);
+        }
+
+        return (string) preg_replace_callback(self::PIECES, function (array $piece) use ($now) {
             $named = $piece['sheet'] ?? null;
+            $to = $named === null ? null : $now[mb_strtolower(self::plain($named))] ?? null;
 
-            return $named !== null && mb_strtolower(self::plain($named)) === mb_strtolower($from) ? $written.substr((string) $piece[0], strlen($named)) : (string) $piece[0];
+            return $to === null ? (string) $piece[0] : $to.substr((string) $piece[0], strlen((string) $named));
         }, $formula, flags: PREG_UNMATCHED_AS_NULL);
     }
 

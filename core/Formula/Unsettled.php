@@ -50,6 +50,23 @@ final readonly class Unsettled
         return false;
     }
 
+    public function keeps(int $row, int $column): bool
+    {
+        return (new self([], $this->kept))->holds($row, $column);
+    }
+
+    /** Whether any of it lies in some rows of some columns. */
+    public function meets(int $first, int $last, int $left, int $right): bool
+    {
+        foreach ([...$this->waiting, ...$this->kept] as $range) {
+            if ($range->top <= $last && $range->bottom >= $first && $range->left <= $right && $range->right >= $left) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function moved(Shift|RowOrder $move): self
     {
         return new self(self::all($this->waiting, $move), self::all($this->kept, $move));

@@ -6,6 +6,7 @@ namespace Rilvet\Xlsx;
 
 use DOMDocument;
 use DOMElement;
+use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\Overlay;
@@ -32,6 +33,17 @@ final class BookRewrite
 
     private bool $formulasChanged = false;
 
+    /** Bytes of a part up to which it is looked through for places. */
+    private const PART = 33_554_432;
+
+    /** @var array<string, Moves> of the sheets in which rows or columns moved, by their names */
+    private array $moved = [];
+
+    private readonly NamedPlaces $places;
+
+    /** @var array<string, true> parts in which all places have gone along, by their names in small letters */
+    private array $followed = [];
+
     /** Formulas that give something else than they did in the package as it came. */
     public int $countResults = 0;
 
@@ -44,6 +56,18 @@ final class BookRewrite
      */
     public function __construct(private readonly Book $book, private readonly Workbook $workbook, private readonly ?array $edited = null)
     {
+        $renamed = [];
+        foreach ($book->sheets as $index => $from) {
+            $moves = $workbook->sheets[$index + 1]->moves ?? [];
+            if ($moves !== []) {
+                $this->moved[$from->name] = new Moves($moves, $from->name);
+            }
+            $name = $workbook->sheets[$index + 1]->name ?? $from->name;
+            if ($name !== $from->name) {
+                $renamed[$from->name] = $name;
+            }
+        }
+        $this->places = new NamedPlaces($this->moved, $renamed);
     }
 
     /**
@@ -65,7 +89,8 @@ final class BookRewrite
         if ($styles->isChanged()) {
             $part === null ? $this->newStyles($styles->xml()) : $this->replaced[$this->book->package->entry($part)] = $styles->xml();
         }
-        $list = (new WorkbookPart($this->book, $this->workbook))->xml($this->formulasChanged);
+        $this->others();
+        $list = (new WorkbookPart($this->book, $this->workbook, $this->places))->xml($this->formulasChanged);
         if ($list !== null) {
             $this->replaced[$this->book->package->entry($this->book->part)] = $list;
         }
@@ -131,11 +156,11 @@ final class BookRewrite
     private function sheet(BookSheet $from, int $number, Worksheet $sheet, StylesWriting $styles, ?callable $progress): void
     {
         $isEdited = $this->edited === null || in_array($number, $this->edited, true);
-        if (! $isEdited && $sheet->isAsItCame()) {
+        if (! $isEdited && $sheet->isAsItCame() && ! $this->places->mayName($this->book->package->zip->pieces($this->book->package->entry($from->part)))) {
             return;
         }
         $moves = $this->moves($from, $sheet);
-        $rewrite = new SheetRewrite($this->book, $from, $sheet, $this->workbook->looks, $styles, $isEdited, $moves);
+        $rewrite = new SheetRewrite($this->book, $from, $sheet, $this->workbook->looks, $styles, $isEdited, $moves, $this->places->without($from->name));
         $part = new PackedPart;
         $rewrite->write($part, $progress);
         $this->formulasChanged = $this->formulasChanged || $rewrite->formulasChanged();
@@ -146,6 +171,56 @@ final class BookRewrite
         if ($rewrite->isChanged) {
             $this->replaced[$from->part] = $part;
         }
+    }
+
+    /** All other parts: what they say of places on sheets that moved, and what charts keep of cells. */
+    private function others(): void
+    {
+        $left = array_flip(array_map(strtolower(...), [...array_map(fn (BookSheet $sheet) => $sheet->part, $this->book->sheets), $this->book->part, (string) $this->book->styles()]));
+        $owners = $this->owners();
+        $caches = $this->edited === [] ? null : new ChartCaches($this->workbook);
+        foreach ($this->book->package->zip->entries as $name => $entry) {
+            $name = (string) $name;
+            $now = array_key_exists($name, $this->replaced) ? $this->replaced[$name] : '';
+            $isChart = $caches !== null && str_contains($name, 'charts/') && str_ends_with($name, '.xml') && ! str_ends_with($name, '.rels');
+            if (preg_match('/\.(?:xml|vml|rels)$/i', $name) !== 1 || isset($left[strtolower($name)]) || ! is_string($now) || $entry->size > self::PART || ! $isChart && $this->places->isEmpty()) {
+                continue;
+            }
+            if (isset($this->followed[strtolower($name)])) {
+                continue;
+            }
+            $own = $owners[strtolower($name)] ?? null;
+            if (! $isChart && $own === null && ! $this->places->mayName($now === '' ? $this->book->package->zip->pieces($name) : [$now])) {
+                continue;
+            }
+            try {
+                $tree = PackageXml::tree($now === '' ? $this->book->package->contents($name) : $now, $name);
+            } catch (FileIsWrong) {
+                // Shapes of old notes need not be well-formed.
+                continue;
+            }
+            $root = PackageXml::root($tree);
+            $changed = $this->places->on($root, $own);
+            $changed = $isChart && $caches->renew($root) || $changed;
+            if ($changed) {
+                $this->replaced[$name] = (string) $tree->saveXML();
+            }
+        }
+    }
+
+    /** @return array<string, Moves> of the sheet that a part belongs to, by its name in small letters */
+    private function owners(): array
+    {
+        $owners = [];
+        foreach ($this->book->sheets as $sheet) {
+            if (isset($this->moved[$sheet->name])) {
+                foreach ($this->book->package->relationships($sheet->part) as $relationship) {
+                    $owners[strtolower($relationship->target)] = $this->moved[$sheet->name];
+                }
+            }
+        }
+
+        return $owners;
     }
 
     /** Rows and columns that were put in or taken out, and the tables that no longer hold because of it. */
@@ -177,6 +252,9 @@ final class BookRewrite
                 $this->unrelate($from->part, $relationship);
 
                 continue;
+            }
+            if (in_array($relationship->kind, ['table', 'comments', 'threadedComment', 'pivotTable'], true)) {
+                $this->followed[strtolower($relationship->target)] = true;
             }
             match ($relationship->kind) {
                 'table', 'comments', 'threadedComment', 'pivotTable' => $this->change($relationship->target, fn (DOMElement $root) => $moves->on($root)),

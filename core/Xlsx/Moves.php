@@ -23,7 +23,12 @@ final readonly class Moves
     /** Attributes that name cells (ISO/IEC 29500-1 18.3.1), and elements whose text does. */
     private const PLACES = ['sqref', 'ref', 'activeCell', 'topLeftCell'];
 
-    private const FORMULAS = ['formula', 'formula1', 'formula2', 'f'];
+    private const FORMULAS = ['formula', 'formula1', 'formula2', 'f', 'calculatedColumnFormula', 'totalsRowFormula'];
+
+    /** Attributes that are formulas, and elements that name one cell in "r". */
+    private const LINKS = ['linkedCell', 'listFillRange', 'location'];
+
+    private const CELLS = ['inputCells', 'cellWatch', 'cellSmartTags', 'singleXmlCell'];
 
     /** Elements that stay as they are: cells, columns and what this room writes itself. */
     private const LEFT = ['sheetData', 'cols', 'mergeCells', 'sheetView'];
@@ -123,6 +128,18 @@ final readonly class Moves
                 $moved = $was;
             }
             $element->setAttribute($name, $moved);
+        }
+        foreach (self::LINKS as $name) {
+            $element->getAttribute($name) === '' || $element->setAttribute($name, $this->formula($element->getAttribute($name), true));
+        }
+        if (in_array($element->localName, self::CELLS, true)) {
+            $place = $this->ranges($element->getAttribute('r'));
+            if ($place === '') {
+                $element->remove();
+
+                return;
+            }
+            $element->setAttribute('r', $place);
         }
         if ($element->hasAttribute('sqref') && $this->isSorted()) {
             $this->follow($element, $before);

@@ -17,7 +17,7 @@ final class SheetFrame
     /** Order of what may stand before the rows, and after them (ISO/IEC 29500-1 18.3.1.99). */
     private const ORDER = ['sheetPr', 'dimension', 'sheetViews', 'sheetFormatPr', 'cols', 'sheetData', 'sheetCalcPr', 'sheetProtection', 'protectedRanges', 'scenarios', 'autoFilter', 'sortState', 'dataConsolidate', 'customSheetViews', 'mergeCells'];
 
-    public function __construct(private readonly string $part, private readonly Book $book, private readonly Moves $moves)
+    public function __construct(private readonly string $part, private readonly Book $book, private readonly Moves $moves, private readonly NamedPlaces $places)
     {
     }
 
@@ -45,6 +45,7 @@ final class SheetFrame
             $this->moves->on($skeleton->root);
             $changed = true;
         }
+        $changed = $this->places->on($skeleton->root) || $changed;
         if (! $changed) {
             return $head;
         }
@@ -63,7 +64,8 @@ final class SheetFrame
         $skeleton = new SheetSkeleton("$root<sheetData>", $tail, $this->part);
         $texts = array_map(strval(...), $merges);
         $was = array_map(strval(...), $skeleton->setup(7, 0, [], [], 'visible')->merges);
-        if (array_diff($texts, $was) === [] && array_diff($was, $texts) === [] && $this->moves->isEmpty()) {
+        $named = $this->moves->isEmpty() && $this->places->on($skeleton->root);
+        if (array_diff($texts, $was) === [] && array_diff($was, $texts) === [] && $this->moves->isEmpty() && ! $named) {
             return $tail;
         }
         $this->moves->on($skeleton->root);

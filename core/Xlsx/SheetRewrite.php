@@ -66,7 +66,7 @@ final class SheetRewrite
     /** Null where no cell was edited. */
     private readonly ?EditedCells $edited;
 
-    public function __construct(private readonly Book $book, private readonly BookSheet $from, private readonly Worksheet $sheet, LookBook $looks, StylesWriting $styles, bool $isEdited, private readonly Moves $moves = new Moves([], ''))
+    public function __construct(private readonly Book $book, private readonly BookSheet $from, private readonly Worksheet $sheet, LookBook $looks, StylesWriting $styles, bool $isEdited, private readonly Moves $moves = new Moves([], ''), private readonly NamedPlaces $places = new NamedPlaces([]))
     {
         $this->cascade = new Cascade($sheet, $looks);
         $this->looks = new CellLooks($sheet, $styles);
@@ -118,7 +118,7 @@ final class SheetRewrite
         for (; $next <= $last; $next++) {
             $out->write($this->missing($next, $this->edited?->at($next)));
         }
-        $frame = new SheetFrame($this->from->part, $this->book, $this->moves);
+        $frame = new SheetFrame($this->from->part, $this->book, $this->moves, $this->places);
         $tail = $frame->tail($stream->tail, $this->root, $this->sheet->setup->merges);
         $this->isChanged = $this->isChanged || $tail !== $stream->tail;
         $out->write($tail);
@@ -139,7 +139,7 @@ final class SheetRewrite
             $formats[$column] = [$had, $this->looks->format($had, $this->cascade->at(1_048_576, $column), $column, isAbsent: true)];
         }
         $this->columnsNow = array_map(fn (array $pair) => $pair[1] ?? 0, $formats) + $this->columnFormats;
-        $frame = new SheetFrame($this->from->part, $this->book, $this->moves);
+        $frame = new SheetFrame($this->from->part, $this->book, $this->moves, $this->places);
         $written = $frame->head($skeleton, $head, $this->sheet->setup, $this->sheet->cells->columns(), array_map(fn (array $pair) => $pair[1] ?? 0, array_filter($formats, fn (array $pair) => $pair[0] !== ($pair[1] ?? RowReader::NONE))));
         $this->isChanged = $this->isChanged || $written !== $head;
 

@@ -12,7 +12,7 @@ use Rilvet\Work\Worksheet;
 /** Writes the part of a workbook (ISO/IEC 29500-1 18.2.27) as it is, with what was set otherwise: names, order and visibility of sheets, and defined names. */
 final class WorkbookPart
 {
-    public function __construct(private readonly Book $book, private readonly Workbook $workbook)
+    public function __construct(private readonly Book $book, private readonly Workbook $workbook, private readonly NamedPlaces $places)
     {
     }
 
@@ -171,10 +171,7 @@ final class WorkbookPart
                 continue;
             }
             $text = $name->textContent;
-            foreach ($this->book->sheets as $index => $from) {
-                $moves = $this->workbook->sheets[$index + 1]->moves ?? [];
-                $text = $moves === [] ? $text : (new Moves($moves, $from->name))->formula($text, false);
-            }
+            $text = $this->places->formula($text);
             if ($text !== $name->textContent) {
                 $name->textContent = $text;
                 $changed = true;

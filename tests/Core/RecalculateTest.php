@@ -73,6 +73,9 @@ final class RecalculateTest extends TestCase
         $after = $this->done($book, new EditCells(1, [1 => [1 => '5']]));
         self::assertSame([3, 10], self::values($after, 1, ['B1', 'C1']));
         self::assertSame(['B1'], $after->sheet(1)->unsettled->toArray()['kept'] ?? []);
+        $again = $this->done($after, new EditCells(1, [1 => [1 => '7']]));
+        self::assertSame([3, 14], self::values($again, 1, ['B1', 'C1']), 'nor is it after the next change, which proves nothing');
+        self::assertSame(['B1'], $again->sheet(1)->unsettled->toArray()['kept'] ?? []);
         $asks = new Workbook('W', $book->sheets, $book->looks, hasResults: false);
         self::assertSame([10, 10], self::values($this->done($asks, new EditCells(1, [1 => [1 => '5']])), 1, ['B1', 'C1']), 'a file that asks to be calculated claims nothing');
     }
