@@ -22,6 +22,8 @@ final class DateTimeFormat
 
     private bool $hasDay = false;
 
+    private bool $hasTime = false;
+
     /** For sprintf, with one directive for each of what is asked. */
     private string $template = '';
 
@@ -35,7 +37,7 @@ final class DateTimeFormat
         $this->locale = $section->locale ?? 'en';
         $tokens = $section->tokens;
         $this->places = self::secondPlaces($tokens);
-        $this->half = array_filter($tokens, fn (Token $token) => $token->kind === 'date' && $token->text[0] === 'A') !== [];
+        $this->half = array_filter($tokens, fn (Token $token) => $token->kind === 'date' && strtoupper($token->text[0]) === 'A') !== [];
         $seconds = false;
         for ($at = 0; $at < count($tokens); $at++) {
             $token = $tokens[$at];
@@ -65,7 +67,8 @@ final class DateTimeFormat
         // Minutes and hours are cut, not rounded; seconds are rounded to what the code shows of them.
         $perSecond = 10 ** $this->places;
         $unit = 86400 * $perSecond;
-        $ticks = (int) floor(abs($value) * $unit + 0.5);
+        // A date alone is the day that has begun.
+        $ticks = (int) floor(abs($value) * $unit + ($this->hasTime ? 0.5 : 0));
         $seconds = intdiv($ticks % $unit, $perSecond);
         [$year, $month, $date, $weekday] = $this->hasDay ? SerialDate::day(intdiv($ticks, $unit), $from1904) : [0, 1, 1, 0];
         $values = [];
@@ -82,7 +85,7 @@ final class DateTimeFormat
                 'minute' => intdiv($seconds, 60) % 60,
                 'second' => $seconds % 60,
                 'fraction' => $ticks % $perSecond,
-                'A/P' => $seconds < 43_200 ? 'A' : 'P',
+                'A/P', 'a/p', 'A/p', 'a/P' => $asked[$seconds < 43_200 ? 0 : 2],
                 'AM/PM' => $seconds < 43_200 ? 'AM' : 'PM',
                 'hours' => intdiv($ticks, $perSecond * 3600),
                 'minutes' => intdiv($ticks, $perSecond * 60),
@@ -99,7 +102,7 @@ final class DateTimeFormat
         $two = min(2, $length);
         [$asked, $directive] = match ($token[0]) {
             '[' => [['h' => 'hours', 'm' => 'minutes', 's' => 'seconds'][$token[1]] ?? 'seconds', '%0'.($length - 2).'d'],
-            'A' => [$token, '%s'],
+            'A', 'a' => [$token, '%s'],
             'y' => $length <= 2 ? ['yy', '%02d'] : ['year', '%d'],
             'e' => ['year', '%d'],
             'm' => match (true) {
@@ -115,6 +118,7 @@ final class DateTimeFormat
         if ($asked !== null) {
             $this->template .= $directive;
             $this->asked[] = $asked;
+            $this->hasTime = $this->hasTime || $isMinute || in_array($token[0], ['h', 's', '[', 'A', 'a'], true);
             $this->hasDay = $this->hasDay || (in_array($token[0], ['y', 'e', 'd', 'm'], true) && ! $isMinute);
         }
     }
@@ -162,7 +166,11 @@ final class DateTimeFormat
         /** @var array<string, array<string, array<int, string>>> $names */
         static $names = [];
 
-        return $names[$locale][$pattern][$number] ??= (string) (new IntlDateFormatter($locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', IntlDateFormatter::GREGORIAN, $pattern))
-            ->format((int) gmmktime(12, 0, 0, $pattern[0] === 'L' ? $number : 6, $pattern[0] === 'L' ? 15 : $number + 8, 2003));
+        [$language, $genitive] = explode('@', $locale.'@');
+        $symbols = $genitive !== '' && $pattern[0] === 'L' ? str_replace('L', 'M', $pattern) : $pattern;
+        $write = fn (string $text) => str_starts_with($locale, 'ru') && $genitive === '' && $pattern === 'LLLL' ? mb_convert_case($text, MB_CASE_TITLE) : $text;
+
+        return $names[$locale][$pattern][$number] ??= $write((string) (new IntlDateFormatter($language, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', IntlDateFormatter::GREGORIAN, $symbols))
+            ->format((int) gmmktime(12, 0, 0, $pattern[0] === 'L' ? $number : 6, $pattern[0] === 'L' ? 15 : $number + 8, 2003)));
     }
 }

@@ -33,7 +33,7 @@ final readonly class Decimal
     /** Moves the decimal point: 2 makes percent, -3 makes thousands. */
     public function shift(int $places): self
     {
-        return new self($this->digits, $this->point + $places);
+        return $this->digits === '' ? $this : new self($this->digits, $this->point + $places);
     }
 
     /** Rounded to some places after the point, half away from zero. */

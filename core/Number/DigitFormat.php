@@ -29,7 +29,7 @@ final class DigitFormat
     /** Literals stand between placeholders, as in phone numbers, and cut the digits up from the right. */
     private readonly bool $split;
 
-    /** @var array{int, list<string>, int, string} */
+    /** @var array{int, list<string>, list<string>, string} */
     private readonly array $scientific;
 
     /** @var array{string, string, bool} */
@@ -43,7 +43,7 @@ final class DigitFormat
         $this->mode = match (true) {
             $section->has('slash') && $section->has('digit') => 'fraction',
             $section->has('exponent') => 'exponent',
-            ! $section->has('digit') => 'whole',
+            ! $section->has('digit') && ! $section->has('point') => 'whole',
             default => 'digits',
         };
         $this->isGeneral = count($section->tokens) === 1 && $section->tokens[0]->kind === 'general';
@@ -76,14 +76,14 @@ final class DigitFormat
             return new Formatted(($negative && strpbrk($digits, '123456789') !== false ? '-' : '').$this->frame[0].$digits.$this->frame[1], $this->section->ink);
         }
 
-        if ($this->isGeneral) {
+        if ($this->isGeneral || ($this->mode === 'whole' && $this->section->has('text'))) {
             return new Formatted(($negative ? '-' : '').self::general($value), $this->section->ink);
         }
 
         return match ($this->mode) {
             'fraction' => new Formatted((new FractionFormat($this->section))->show($value, $negative), $this->section->ink),
             'exponent' => $this->wrap($this->exponent($value), $negative),
-            'whole' => $this->wrap($this->section->has('general') || $this->section->has('text') ? self::general($value) : '', $negative),
+            'whole' => $this->wrap($this->section->has('general') ? self::general($value) : '', $negative),
             default => $this->decimals($value, $negative),
         };
     }
@@ -141,6 +141,9 @@ final class DigitFormat
         $seen = false;
         foreach ($this->section->tokens as $at => $token) {
             if (in_array($token->kind, ['digit', 'point', 'general'], true)) {
+                if ($tail !== '') {
+                    return null;
+                }
                 $seen = true;
             } elseif ($token->kind === 'comma') {
                 $tail .= $at > $this->lastDigit && ! $this->isScaling($at) ? ',' : '';
@@ -182,9 +185,10 @@ final class DigitFormat
                     } elseif ($this->split) {
                         $placed++;
                         $remaining = $wholePlaces - $placed;
+                        $length = mb_strlen($whole);
                         $text .= $placed === 1
-                            ? substr($whole, 0, max(0, strlen($whole) - $remaining))
-                            : (strlen($whole) > $remaining ? substr($whole, strlen($whole) - $remaining - 1, 1) : '');
+                            ? mb_substr($whole, 0, max(0, $length - $remaining))
+                            : ($length > $remaining ? mb_substr($whole, $length - $remaining - 1, 1) : '');
                     } elseif ($placed++ === 0) {
                         $text .= $whole;
                     }
@@ -253,8 +257,10 @@ final class DigitFormat
         $text = '';
         $missing = count($places) - strlen($digits);
         if ($missing > 0) {
+            $isZero = false;
             foreach (array_slice($places, 0, $missing) as $place) {
-                $text .= $place === '0' ? '0' : ($place === '?' ? "\u{2007}" : ($text === '' ? '' : '0'));
+                $isZero = $isZero || $place === '0';
+                $text .= $isZero ? '0' : ($place === '?' ? "\u{2007}" : '');
             }
         }
         $text .= $digits;
@@ -289,7 +295,7 @@ final class DigitFormat
     private function exponent(float $value): string
     {
         [$before, $after, $digits, $sign] = $this->scientific;
-        $number = Decimal::of($value);
+        $number = Decimal::of($value)->shift($this->scale);
         $exponent = $value == 0.0 ? 0 : $number->point - 1;
         // With several digits before the point the exponent is a multiple of their number.
         $exponent = $before > 1 ? (int) (floor($exponent / $before) * $before) : $exponent;
@@ -301,15 +307,17 @@ final class DigitFormat
             $whole = $mantissa->whole();
         }
 
-        return ($whole === '' ? '0' : $whole).($this->hasPoint ? '.'.implode(self::fraction($mantissa->fraction(), $after)) : '').'E'.($exponent < 0 ? '-' : $sign).str_pad((string) abs($exponent), $digits, '0', STR_PAD_LEFT);
+        $whole = self::whole($whole === '' && ! in_array('0', $this->before, true) ? '0' : $whole, array_slice($this->before, 0, $before), false);
+
+        return $whole.($this->hasPoint ? '.'.implode(self::fraction($mantissa->fraction(), $after)) : '').'E'.($exponent < 0 ? '-' : $sign).self::whole((string) abs($exponent), $digits, false);
     }
 
-    /** @return array{int, list<string>, int, string} places before the point, those behind it, those of the exponent, its plus */
+    /** @return array{int, list<string>, list<string>, string} places before the point, those behind it, those of the exponent, its plus */
     private function scientificPlaces(): array
     {
         $before = 0;
         $after = [];
-        $digits = 0;
+        $digits = [];
         $stage = 0;
         $sign = '';
         foreach ($this->section->tokens as $token) {
@@ -322,7 +330,7 @@ final class DigitFormat
                 match ($stage) {
                     0 => $before++,
                     1 => $after[] = $token->text,
-                    default => $digits++,
+                    default => $digits[] = $token->text,
                 };
             }
         }

@@ -7,6 +7,9 @@ namespace Rilvet\Number;
 /** Shows a number as a fraction (18.8.31): with a denominator of so many digits, or a fixed one. */
 final readonly class FractionFormat
 {
+    /** From here on a number has no fraction that its digits hold. */
+    private const EXACT = 1e15;
+
     public function __construct(private Section $section)
     {
     }
@@ -14,28 +17,38 @@ final readonly class FractionFormat
     /** @param  float  $value not negative */
     public function show(float $value, bool $negative): string
     {
-        $code = implode('', array_map(fn (Token $token) => in_array($token->kind, ['digit', 'slash', 'literal'], true) ? $token->text : '', $this->section->tokens));
+        $code = '';
+        $grouped = false;
+        foreach ($this->section->tokens as $token) {
+            $grouped = $grouped || $token->kind === 'comma';
+            $value *= $token->kind === 'percent' ? 100 : 1;
+            $code .= in_array($token->kind, ['digit', 'slash', 'literal', 'percent', 'pad', 'fill'], true) ? $token->text : '';
+        }
         if (preg_match('#^(?<lead>[^0\#?]*)(?<whole>[0\#?]+ )?\s*(?<top>[0\#?]+)\s*/\s*(?<bottom>[0\#?]+|\d+)(?<tail>.*)$#su', $code, $found) !== 1) {
             return ($negative ? '-' : '').DigitFormat::general($value);
         }
         $mixed = $found['whole'] !== '';
-        $whole = $mixed ? (int) floor($value + 1e-12) : 0;
+        $whole = $mixed || $value >= self::EXACT ? floor($value + 1e-12) : 0.0;
         $rest = max(0.0, $value - $whole);
-        [$top, $bottom] = preg_match('/[1-9]/', $found['bottom']) === 1
-            ? [(int) round($rest * (int) $found['bottom']), (int) $found['bottom']]
-            : self::convergent($rest, min(9_999, 10 ** strlen($found['bottom']) - 1));
+        [$top, $bottom] = match (true) {
+            $whole >= self::EXACT => [0, 1],
+            preg_match('/[1-9]/', $found['bottom']) === 1 => [(int) round($rest * (int) $found['bottom']), (int) $found['bottom']],
+            default => self::convergent($rest, min(9_999, 10 ** strlen($found['bottom']) - 1)),
+        };
         if ($mixed && $top === $bottom) {
             $whole++;
             $top = 0;
         }
-        $sign = $negative && ($whole !== 0 || $top !== 0) ? '-' : '';
-        $text = $sign.$found['lead'];
-        if ($mixed) {
-            // A whole number that is not there leaves its place, so that fractions stand below each other.
-            $text .= $whole === 0 && $top !== 0 && ! str_contains($found['whole'], '0') ? ' ' : "$whole ";
+        $written = number_format($whole, 0, '', $grouped ? ',' : '');
+        $text = ($negative && ($whole > 0 || $top !== 0) ? '-' : '').$found['lead'];
+        if (! $mixed) {
+            return $text.self::pad($whole > 0 ? $written : (string) $top, strlen($found['top']), true).'/'.self::pad((string) $bottom, strlen($found['bottom']), false).$found['tail'];
         }
+        // A whole number that is not there leaves its place, so that fractions stand below each other.
+        $text .= $whole == 0 && $top !== 0 && ! str_contains($found['whole'], '0') ? ' ' : str_pad($written, substr_count($found['whole'], '0'), '0', STR_PAD_LEFT).' ';
 
-        return $text.($mixed && $top === 0
+        // Nothing over something is left out, unless the code wants a figure there.
+        return $text.($top === 0 && ! str_contains($found['top'], '0')
             ? str_repeat("\u{2007}", strlen($found['top'])).' '.str_repeat("\u{2007}", strlen($found['bottom']))
             : self::pad((string) $top, strlen($found['top']), true).'/'.self::pad((string) $bottom, strlen($found['bottom']), false)).$found['tail'];
     }

@@ -20,9 +20,15 @@ final class Locales
         0x0C0A => 'es-ES', 0x0C0C => 'fr-CA', 0x1009 => 'en-CA', 0x100C => 'fr-CH', 0x1409 => 'en-NZ', 0x1809 => 'en-IE',
     ];
 
+    /** Tags whose months stand in the case that follows a day ("1 января"), from memory. */
+    private const GENITIVE = ['FC19' => 'ru-RU', 'FC22' => 'uk-UA'];
+
     /** @param  string  $tag  what stands behind the hyphen of the bracket; its upper half chooses calendars and digits */
     public static function of(string $tag): ?string
     {
+        if (isset(self::GENITIVE[strtoupper($tag)])) {
+            return self::GENITIVE[strtoupper($tag)].'@genitive';
+        }
         if (preg_match('/^[0-9a-f]{3,8}$/i', $tag) === 1) {
             return self::BY_NUMBER[hexdec($tag) & 0xFFFF] ?? null;
         }

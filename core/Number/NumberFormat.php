@@ -20,9 +20,14 @@ final class NumberFormat
     /** @var array<int, DigitFormat|DateTimeFormat> by section, made when first wanted */
     private array $writers = [];
 
+    /** How many sections are for numbers; a last one with "@" is for texts, however few there are. */
+    private readonly int $numeric;
+
     /** @param  list<Section>  $sections */
     private function __construct(private readonly array $sections, private readonly bool $conditional)
     {
+        $count = count($sections);
+        $this->numeric = $count < 4 && $count > 1 && $sections[$count - 1]->has('text') ? $count - 1 : min(3, $count);
     }
 
     /** @throws FormatCodeIsWrong with the place of the fault */
@@ -44,7 +49,8 @@ final class NumberFormat
             return new Formatted($cell->error);
         }
         if (is_bool($cell->value)) {
-            return new Formatted($cell->value ? 'TRUE' : 'FALSE');
+            // Booleans go the way of texts; a section that shows nothing hides them.
+            return ($this->sections[3] ?? null)?->tokens === [] ? new Formatted('') : new Formatted($cell->value ? 'TRUE' : 'FALSE');
         }
         $number = $cell->number();
         if ($number !== null) {
@@ -58,7 +64,8 @@ final class NumberFormat
     {
         $at = is_finite($value) ? $this->sectionFor($value) : null;
         if ($at === null) {
-            return new Formatted('', fits: false);
+            // One condition alone leaves the rest to no format; where several miss a number, no section can show it.
+            return $this->numeric === 1 && is_finite($value) ? new Formatted(DigitFormat::general($value)) : new Formatted('', fits: false);
         }
         $section = $this->sections[$at];
         $writer = $this->writers[$at] ??= $section->isDate ? new DateTimeFormat($section) : new DigitFormat($section);
@@ -94,7 +101,7 @@ final class NumberFormat
         }
         $shown = '';
         foreach ($section->tokens as $token) {
-            $shown .= $token->kind === 'text' ? $text : $token->text;
+            $shown .= in_array($token->kind, ['text', 'general'], true) ? $text : $token->text;
         }
 
         return new Formatted($shown, $section->ink);
@@ -104,8 +111,8 @@ final class NumberFormat
     private function sectionFor(float $value): ?int
     {
         if ($this->conditional) {
-            $last = count($this->sections) - 1;
-            foreach ($this->sections as $at => $section) {
+            $last = $this->numeric - 1;
+            foreach (array_slice($this->sections, 0, $this->numeric) as $at => $section) {
                 if ($section->condition !== null ? $section->accepts($value) : ($at === $last || $at === 2 || ($at === 1 && $value < 0))) {
                     return $at;
                 }
@@ -113,11 +120,11 @@ final class NumberFormat
 
             return null;
         }
-        if ($value > 0 || ! isset($this->sections[1])) {
+        if ($value > 0 || $this->numeric < 2) {
             return 0;
         }
 
-        return $value < 0 ? 1 : (isset($this->sections[2]) ? 2 : 0);
+        return $value < 0 ? 1 : ($this->numeric > 2 ? 2 : 0);
     }
 
     private static function compile(string $code): self

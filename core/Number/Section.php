@@ -62,7 +62,7 @@ final readonly class Section
                         $tokens[] = new Token('literal', $sign);
                     }
                     $locale = Locales::of($tag) ?? $locale;
-                } elseif (preg_match('/^(<=|>=|<>|=|<|>)(-?\d+(?:\.\d+)?)$/', $inside, $found) === 1) {
+                } elseif (preg_match('/^\s*(<=|>=|<>|=|<|>)\s*(-?\d+(?:\.\d+)?(?:E[+-]?\d+)?)\s*$/i', $inside, $found) === 1) {
                     $condition = [$found[1], (float) $found[2]];
                 } else {
                     $ink = self::INKS[strtolower($inside)] ?? $ink;
@@ -80,16 +80,17 @@ final readonly class Section
                 $tokens[] = new Token('general', 'General');
                 $i += 6;
             } elseif (preg_match('#^(AM/PM|A/P)#i', $rest, $found) === 1) {
-                $tokens[] = new Token('date', strtoupper($found[1]));
+                // "a/p" shows its letters as they are written.
+                $tokens[] = new Token('date', strlen($found[1]) === 3 ? $found[1] : strtoupper($found[1]));
                 $isDate = true;
                 $i += strlen($found[1]) - 1;
-            } elseif (preg_match('/^(y+|m+|d+|h+|s+|e(?![+\-])|b+|g+)/i', $rest, $found) === 1) {
+            } elseif (preg_match('/^E[+\-][0#?]/i', $rest) === 1 && in_array('digit', array_map(fn (Token $token) => $token->kind, $tokens), true)) {
+                $tokens[] = new Token('exponent', $chars[$i + 1]);
+                $i++;
+            } elseif (preg_match('/^(y+|m+|d+|h+|s+|e+|b+|g+)/i', $rest, $found) === 1) {
                 $tokens[] = new Token('date', strtolower($found[1]));
                 $isDate = true;
                 $i += strlen($found[1]) - 1;
-            } elseif (preg_match('/^E[+\-]/i', $rest) === 1) {
-                $tokens[] = new Token('exponent', $chars[$i + 1]);
-                $i++;
             } else {
                 $kind = match ($char) {
                     '0', '#', '?' => 'digit',

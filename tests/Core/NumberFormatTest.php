@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Grid\Cell;
 use Rilvet\Number\Exception\FormatCodeIsWrong;
 use Rilvet\Number\NumberFormat;
 
@@ -53,6 +54,38 @@ final class NumberFormatTest extends TestCase
         yield ['[h]:mm', 17 / 24 - 8 / 24, '9:00'];
         yield ['0', 45385 - 45380, '5'];
         // The bottom of the 1900 system, with the day that never was (18.17.4.1), and its end.
+        // Shapes in which an examination against two general-purpose libraries found this one wrong (18.8.31 where it says so).
+        yield ['[<10]0.0', 50, '50'];
+        yield ['[< 10]0.0;0', 4, '4.0'];
+        yield ['# ?/?%', 0.0125, '1 1/4%'];
+        yield ['#,##0 ?/?', 1234.5, '1,234 1/2'];
+        yield ['# ?/?_)', 1.5, "1 1/2\u{00A0}"];
+        yield ['0/0', 3, '3/1'];
+        yield ['0 0/8', 2, '2 0/8'];
+        yield ['?/?', 9.5e18, '9500000000000000000/1'];
+        yield ['# ???/???', 9.5e18, "9500000000000000000 \u{2007}\u{2007}\u{2007} \u{2007}\u{2007}\u{2007}"];
+        yield ['00E+0', 1, '01E+0'];
+        yield ['00E+0', 1234, '12E+2'];
+        yield ['0.0E+00%', 2, '2.0E+02%'];
+        yield ['0.0E+##', 2, '2.0E+0'];
+        yield ['e-mm-dd', 45000, '2023-03-15'];
+        yield ['eeee', 45000, '2023'];
+        yield ['"a"@"b"', -3, '-3'];
+        yield ['s:m', 0.5 + 61 / 86_400, '1:1'];
+        yield ['[h]:mm..h', 1.25, '30:00..6'];
+        // "a/p" in small letters shows small letters (18.8.31, AM/PM).
+        yield ['h:mm a/p', 0.75, '6:00 p'];
+        yield ['[$-FC19]d mmmm', 45000, '15 марта'];
+        yield ['[$-419]mmmm', 45000, 'Март'];
+        yield ['?#,##0', 0, "\u{2007}0"];
+        yield ['0".".0', 1.5, '1..5'];
+        yield ['0.0000%', 0, '0.0000%'];
+        yield ['...;@', -0.25, '...'];
+        yield ['mmm-yy;@', 45000, 'Mar-23'];
+        yield ['# ?\\/?', 12, ' 1/2'];
+        // A date alone is the day that has begun; seconds carry into the next.
+        yield ['yyyy-mm-dd', 45000.999999, '2023-03-15'];
+        yield ['yyyy-mm-dd hh:mm:ss', 45000.999999, '2023-03-16 00:00:00'];
         yield ['yyyy-mm-dd', 1, '1900-01-01'];
         yield ['yyyy-mm-dd', 59, '1900-02-28'];
         yield ['yyyy-mm-dd', 60, '1900-02-29'];
@@ -66,6 +99,15 @@ final class NumberFormatTest extends TestCase
     public function test_codes(string $code, float $value, string $text): void
     {
         self::assertSame($text, NumberFormat::of($code)->number($value)->text);
+    }
+
+    public function test_texts_and_booleans_go_by_the_section_of_texts(): void
+    {
+        self::assertSame('ab kg', NumberFormat::of('0;-0;0;General" kg"')->show(Cell::of('ab'))->text);
+        self::assertSame('', NumberFormat::of(';;;')->show(Cell::of(true))->text);
+        self::assertSame('TRUE', NumberFormat::of('0.0')->show(Cell::of(true))->text);
+        self::assertFalse(NumberFormat::of('mmm-yy;@')->show(Cell::of(-1))->fits);
+        self::assertSame('x', NumberFormat::of('mmm-yy;@')->show(Cell::of('x'))->text);
     }
 
     public function test_dates_from_1904(): void
