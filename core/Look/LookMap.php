@@ -43,6 +43,20 @@ final class LookMap
         return 0;
     }
 
+    /**
+     * The runs of a column between two rows, cut to them.
+     *
+     * @return iterable<array{int, int, int}> first row, last row, look
+     */
+    public function within(int $column, int $top, int $bottom): iterable
+    {
+        foreach ($this->columns[$column] ?? [] as [$first, $last, $look]) {
+            if ($first <= $bottom && $last >= $top) {
+                yield [max($first, $top), min($last, $bottom), $look];
+            }
+        }
+    }
+
     public function set(Range $range, int $look): void
     {
         $this->map($range, fn () => $look);

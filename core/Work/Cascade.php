@@ -61,14 +61,19 @@ final class Cascade
     /** @var array<int, array<int, array{TableReading, Part|null, int}>> by row: what each table says of it */
     private array $rows = [];
 
+    private readonly OddFormats $odd;
+
     public function __construct(private readonly Worksheet $sheet, private readonly LookBook $looks)
     {
+        $this->odd = new OddFormats($sheet, $looks);
     }
 
     public function at(int $row, int $column): Worn
     {
         $sheet = $this->sheet;
-        $file = $sheet->clean ? 0 : $sheet->file->at($row, $column);
+        $own = $sheet->file->at($row, $column);
+        $file = $sheet->clean ? 0 : $own;
+        $own = $own === 0 || $sheet->stylebook === null ? 0 : $this->odd->number($own);
         $named = $sheet->named->at($row, $column);
         $hand = $sheet->hand->at($row, $column);
         $table = null;
@@ -95,25 +100,37 @@ final class Cascade
         $signed = ($part === Part::Total && ! $across) || $row === $table->firstBodyRow();
         $lowest = $part === Part::Heading && $row === $table->lastHeadRow();
         $grouped = $part === Part::ColumnGroup && $this->inGroup($table, $row, $column);
-        $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".($striped ? 's' : '').($signed ? 'c' : '').($grouped ? 'g' : '').($across ? 'a' : '').($lowest ? 'l' : '');
+        $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".($striped ? 's' : '').($signed ? 'c' : '').($grouped ? 'g' : '').($across ? 'a' : '').($lowest ? 'l' : '').($own === 0 ? '' : "#$own");
 
-        return $this->memo[$key] ??= $this->worn($part, $table->column($column), $column, [$file, $named, $hand], [$striped, $signed, $grouped, $across, $lowest]);
+        return $this->memo[$key] ??= $this->worn($part, $own === 0 || ! $this->odd->keeps($own, $table, $part, $column, fn () => $this->dressLayers($part, $table->column($column), $striped, $signed, $grouped, $across, $lowest)) ? 0 : $own, $table->column($column), $column, [$file, $named, $hand], [$striped, $signed, $grouped, $across, $lowest]);
     }
 
     /**
      * Columns of one kind, unit and so many places wear the same; a sheet of thousands of columns has a few such.
      *
+     * @param  int  $odd  the look that came with the cell, where its number format is kept; else 0
      * @param  array{int, int, int}  $looks  file, named, hand
      * @param  array{bool, bool, bool, bool, bool}  $flags  striped, signed, grouped, across, lowest
      */
-    private function worn(Part $part, ?ColumnReading $reading, int $column, array $looks, array $flags): Worn
+    private function worn(Part $part, int $odd, ?ColumnReading $reading, int $column, array $looks, array $flags): Worn
     {
         [$file, $named, $hand] = $looks;
         $says = $reading === null ? '' : "{$reading->kind->value}.{$reading->role->value}.{$reading->decimals}.{$reading->unit}.{$reading->grouped}";
         $rules = $this->rules($part, $reading);
-        $key = "{$part->value}|$says|".implode('.', $looks).'|'.implode('.', array_map(intval(...), $flags)).'|'.$this->typedLook($column)->text(Attribute::Number).'|'.implode('.', array_keys($rules));
+        $key = "{$part->value}|$says|".implode('.', $looks).'|'.implode('.', array_map(intval(...), $flags)).'|'.$this->typedLook($column)->text(Attribute::Number).'|'.implode('.', array_keys($rules))."|$odd";
 
-        return $this->alike[$key] ??= $this->wear($column, $file, $this->dressLayers($part, $reading, ...$flags), array_values($rules), $named, $hand, $part);
+        return $this->alike[$key] ??= $this->wear($column, $file, $this->keeping($odd, $this->dressLayers($part, $reading, ...$flags)), array_values($rules), $named, $hand, $part);
+    }
+
+    /**
+     * The layers of a stylebook around a number format that came with the cell and is kept.
+     *
+     * @param  list<array{Layer, Look}>  $dress
+     * @return list<array{Layer, Look}>
+     */
+    private function keeping(int $odd, array $dress): array
+    {
+        return $odd === 0 ? $dress : [[Layer::File, $this->looks->look($odd)->only(Attribute::Number)], ...array_map(fn (array $layer) => [$layer[0], $layer[1]->without(Attribute::Number)], $dress)];
     }
 
     /**
@@ -183,7 +200,8 @@ final class Cascade
             $this->loose = max([$this->loose, ...array_map(fn (Range $aside) => max($aside->bottom, $table->range->bottom), $table->asides)]);
         }
         $starts = [];
-        foreach ([...($sheet->clean ? [] : [$sheet->file]), $sheet->named, $sheet->hand] as $map) {
+        // What came with the file is not seen where a sheet is dressed clean, but for its number formats.
+        foreach ([...($sheet->clean && $sheet->stylebook === null ? [] : [$sheet->file]), $sheet->named, $sheet->hand] as $map) {
             foreach ($map->runs() as $runs) {
                 foreach ($runs as [$first, $last]) {
                     $starts[$first] = true;
