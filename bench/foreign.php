@@ -52,6 +52,15 @@ function contents(Sheet $sheet): array
     return array_filter($rows, fn (string $row) => $row !== '[]');
 }
 
+/**
+ * @param  array<int, string>  $rows
+ * @return array<int, string> the same without what formulas gave
+ */
+function bare(array $rows): array
+{
+    return array_map(fn (string $row) => (string) preg_replace('/(\{"f":"(?:[^"\\\\]|\\\\.)*")(?:,"[ve]":(?:"(?:[^"\\\\]|\\\\.)*"|[^,}]+))?/', '$1', $row), $rows);
+}
+
 /** @return list<string> */
 function tried(string $path): array
 {
@@ -77,12 +86,11 @@ function tried(string $path): array
             $back = new MoveCells($first, new Shift(true, 2, 1, false));
             $again = $calculate->after($back, $moved, $back->on($moved));
             // Formulas without a result get one; where calculation ran out of time there is nothing to compare yet.
-            $without = fn (array $rows) => array_map(fn (string $row) => (string) preg_replace('/(\{"f":"(?:[^"\\\\]|\\\\.)*")(?:,"[ve]":(?:"(?:[^"\\\\]|\\\\.)*"|[^,}]+))?/', '$1', $row), $rows);
             $came = contents($workbook->sheet($first)->cells);
             $asks = ! $workbook->hasResults || array_filter($came, fn (string $row) => preg_match('/\{"f":"(?:[^"\\\\]|\\\\.)*"\}/', $row) === 1) !== [];
-            $was = $asks ? $without($came) : $came;
+            $was = $asks ? bare($came) : $came;
             $is = contents($again->sheet($first)->cells);
-            $is = $asks ? $without($is) : $is;
+            $is = $asks ? bare($is) : $is;
             $was === $is || $again->sheet($first)->unsettled->countWaiting() > 0 || $said[] = 'harm: row in and out: '.implode(' ', array_diff_assoc($was, $is)).' is now '.implode(' ', array_diff_assoc($is, $was));
         } catch (Refusal $refusal) {
             $said[] = "refused: $step: ".$refusal->getMessage();

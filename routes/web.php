@@ -21,6 +21,7 @@ Route::prefix('api')->group(function () {
     Route::delete('imports/{id}', [ImportController::class, 'cancel']);
 
     Route::get('currencies', [BenchController::class, 'currencies']);
+    Route::get('colours/contrast', [StylebookController::class, 'contrast']);
     Route::get('colours/family', [StylebookController::class, 'family']);
     Route::post('stylebooks', [StylebookController::class, 'store']);
     Route::get('stylebooks/{name}', [StylebookController::class, 'export'])->where('name', '.*');

@@ -9,6 +9,8 @@ use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Sheet;
+use Rilvet\Window\Shown;
+use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -36,10 +38,12 @@ final readonly class Merge implements Act, EditsCells
                 self::check($sheet, $range);
                 $merges = array_values(array_filter($merges, fn (Range $merge) => ! $merge->meets($range)));
                 $merges[] = $range;
-                $texts = self::texts($sheet->cells, $range);
+                $cells = self::filled($sheet->cells, $range);
+                $cascade = new Cascade($sheet, $workbook->looks);
+                $texts = array_map(fn (array $each) => Shown::of($each[2], $cascade->at($each[0], $each[1]), $workbook->from1904)->formatted->text, $cells);
                 array_push($hidden, ...array_slice($texts, 1));
                 if ($this->mode === 'join' && count($texts) > 1) {
-                    $joins[(string) $range] = json_encode($texts[0], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+                    $joins[(string) $range] = json_encode($cells[0][2]->text(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
                     $edits[$range->top][$range->left] = Cell::of(implode(' ', $texts));
                 }
             }
@@ -90,18 +94,18 @@ final readonly class Merge implements Act, EditsCells
         }
     }
 
-    /** @return list<string> of the filled cells, row by row */
-    private static function texts(Sheet $cells, Range $range): array
+    /** @return list<array{int, int, Cell}> row, column and cell of those that hold something, row by row */
+    private static function filled(Sheet $cells, Range $range): array
     {
-        $texts = [];
-        foreach ($cells->read($range->top, $range->bottom, $range->left, $range->right) as $row) {
-            foreach (array_slice($row, $range->left - 1, $range->columns()) as $cell) {
+        $filled = [];
+        foreach ($cells->read($range->top, $range->bottom, $range->left, $range->right) as $row => $line) {
+            foreach (array_slice($line, $range->left - 1, $range->columns()) as $index => $cell) {
                 if (! $cell->isBlank()) {
-                    $texts[] = $cell->text();
+                    $filled[] = [$row, $range->left + $index, $cell];
                 }
             }
         }
 
-        return $texts;
+        return $filled;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Fit\ColumnFit;
+use Rilvet\Grid\EditedSheet;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Text\Fonts;
@@ -15,6 +16,9 @@ use Rilvet\Work\Worksheet;
 final readonly class Settle
 {
     private const SIZES = [Attribute::Font, Attribute::Size, Attribute::Bold, Attribute::Italic, Attribute::Number, Attribute::Wrap, Attribute::Rotation, Attribute::Indent];
+
+    /** Changed rows up to which each is looked at where no stylebook fits them. */
+    private const ROWS = 2_000;
 
     /** Whether texts take other room in a look. */
     public static function depends(Look $look): bool
@@ -31,11 +35,37 @@ final readonly class Settle
             if ($sheet === ($before->sheets[$number] ?? null)) {
                 continue;
             }
-            $settled = self::followed(self::fitted($sheet, $after), $after);
+            $settled = self::grown($before->sheets[$number] ?? null, self::followed(self::fitted($sheet, $after), $after), $after);
             $after = $settled->setup->toArray() === $sheet->setup->toArray() ? $after : $after->withSheet($number, $settled);
         }
 
         return $after;
+    }
+
+    /**
+     * Rows that nobody sized are as high as what they hold wants (ISO/IEC 29500-1 18.3.1.73: a height is somebody's own only
+     * where the row says so), also without a stylebook: those that the act has changed.
+     */
+    private static function grown(?Worksheet $was, Worksheet $sheet, Workbook $workbook): Worksheet
+    {
+        if ($was === null || $sheet->fitted !== null) {
+            return $sheet;
+        }
+        $last = $sheet->cells->rows();
+        $rows = $was->hand->differs($sheet->hand, $last, self::ROWS);
+        for ($cells = $sheet->cells; $cells instanceof EditedSheet && $cells !== $was->cells; $cells = $cells->beneath) {
+            $rows = $rows === null ? null : $rows + array_fill_keys(array_keys($cells->edits), true);
+        }
+        $setup = $sheet->setup;
+        $sized = array_flip($setup->heldRows) + array_diff_key($setup->heights, array_flip($setup->autoRows));
+        $rows = array_keys(array_diff_key($rows ?? [], $sized));
+        if ($rows === [] || count($rows) > self::ROWS) {
+            return $sheet;
+        }
+        $heights = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->heights($rows);
+        $changed = array_values(array_filter($rows, fn (int $row) => ($heights[$row] ?? $setup->height) !== $setup->heightOf($row) && ! $setup->hidesRow($row)));
+
+        return $changed === [] ? $sheet : $sheet->sized(false, array_intersect_key($heights, array_flip($changed)), $changed, false);
     }
 
     /** What the stylebook fits. */

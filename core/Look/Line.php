@@ -45,6 +45,42 @@ enum Line: string
         };
     }
 
+    /**
+     * How long it is drawn and how long not, in turn, in px along the line; empty for a line without gaps. The standard
+     * describes the kinds in words (18.18.3); the lengths are ours.
+     *
+     * @return list<int>
+     */
+    public function dashes(): array
+    {
+        return match ($this) {
+            self::Hair => [1, 1],
+            self::Dotted => [2, 2],
+            self::Dashed => [4, 3],
+            self::DashDot => [7, 3, 2, 3],
+            self::DashDotDot => [7, 3, 2, 3, 2, 3],
+            self::MediumDashed => [9, 4],
+            self::MediumDashDot, self::SlantDashDot => [10, 4, 3, 4],
+            self::MediumDashDotDot => [10, 4, 3, 4, 3, 4],
+            default => [],
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::None => 'None',
+            self::Hair => 'Hairline',
+            self::DashDot => 'Dash, dot',
+            self::DashDotDot => 'Dash, two dots',
+            self::MediumDashed => 'Medium dashed',
+            self::MediumDashDot => 'Medium dash, dot',
+            self::MediumDashDotDot => 'Medium dash, two dots',
+            self::SlantDashDot => 'Slanted dash, dot',
+            default => ucfirst($this->value),
+        };
+    }
+
     /** Where two borders meet: the wider wins, then double, solid, dashed, dotted. */
     public function strength(): int
     {

@@ -57,6 +57,33 @@ final class LookMap
         }
     }
 
+    /**
+     * Rows in which another map says other looks.
+     *
+     * @param  int  $last  rows below are left out
+     * @return array<int, true>|null null where they are more than wanted
+     */
+    public function differs(self $other, int $last, int $most): ?array
+    {
+        $rows = [];
+        foreach (array_keys($this->columns + $other->columns) as $column) {
+            [$one, $two] = [$this->columns[$column] ?? [], $other->columns[$column] ?? []];
+            foreach ($one === $two ? [] : [...array_udiff($one, $two, fn (array $a, array $b) => $a <=> $b), ...array_udiff($two, $one, fn (array $a, array $b) => $a <=> $b)] as [$first, $end]) {
+                if (min($end, $last) - $first >= $most) {
+                    return null;
+                }
+                for ($row = $first; $row <= min($end, $last); $row++) {
+                    $rows[$row] = true;
+                }
+                if (count($rows) > $most) {
+                    return null;
+                }
+            }
+        }
+
+        return $rows;
+    }
+
     public function set(Range $range, int $look): void
     {
         $this->map($range, fn () => $look);

@@ -61,9 +61,14 @@ final class Painter
         $cells = [];
         $merges = array_values(array_filter($setup->merges, fn (Range $merge) => $merge->meets($range)));
         $isMerged = $merges !== [];
+        $folded = array_filter(array_combine(range($range->left, $range->right), array_map($setup->hidesColumn(...), range($range->left, $range->right))));
         foreach ($this->rows($range) as $row => $values) {
             foreach ($this->cascade->stretch($row, $range->left, $range->right)[1] as $column => $worn) {
                 $cell = $values[$column - 1] ?? Cell::blank();
+                // What stands in a hidden column must not show at the edge of its neighbour.
+                if (isset($folded[$column]) && ($cell->isBlank() || $this->merges->at($row, $column) === null)) {
+                    continue;
+                }
                 $filled = $this->filled[$worn->number] ??= ! in_array($worn->look->text(Attribute::Fill), ['', 'none'], true);
                 if (! $filled && $cell->isBlank()) {
                     continue;
@@ -307,7 +312,7 @@ final class Painter
         $last = 0;
         foreach ($edges + [PHP_INT_MAX => null] as $cell => $edge) {
             if ($kind !== null && $from !== null && ((string) $edge !== (string) $kind)) {
-                $lines[] = new WindowLine($side, $at, $from, $last, $kind->line->width(), $kind->line->stroke(), $kind->colour);
+                $lines[] = new WindowLine($side, $at, $from, $last, $kind->line->width(), $kind->line->value, $kind->colour);
                 $kind = null;
             }
             if ($edge !== null && $kind === null) {

@@ -57,6 +57,9 @@ final class SheetRewrite
     /** @var array<int, list<string>> letters of the first so many columns */
     private array $lines = [];
 
+    /** @var array<int, int>|null rows that follow what they hold */
+    private ?array $followed = null;
+
     /** @var array<int, int> what columns say as they are written, by column */
     private array $columnsNow = [];
 
@@ -204,7 +207,7 @@ final class SheetRewrite
         }
         $had = preg_match('~\sht="([\d.]+)"~', $attributes, $found) === 1 ? max(1, (int) round((float) $found[1] * 96 / 72)) : null;
         if (($had ?? $setup->height) !== $wanted) {
-            $attributes = preg_replace('~\s(?:ht|customHeight)="[^"]*"~', '', $attributes).' ht="'.self::points($wanted).'" customHeight="1"';
+            $attributes = preg_replace('~\s(?:ht|customHeight)="[^"]*"~', '', $attributes).' ht="'.self::points($wanted).'"'.($this->follows($row) ? '' : ' customHeight="1"');
         }
         $isHidden = preg_match('~\shidden="(?:1|true)"~', $attributes) === 1;
         if ($isHidden !== $hidden) {
@@ -212,6 +215,14 @@ final class SheetRewrite
         }
 
         return $attributes;
+    }
+
+    /** Whether a row is as high as what it holds wants, and is to stay so (18.3.1.73). */
+    private function follows(int $row): bool
+    {
+        $this->followed ??= array_diff_key(array_flip($this->sheet->setup->autoRows), array_flip($this->sheet->setup->heldRows));
+
+        return $this->sheet->fitted === null && isset($this->followed[$row]);
     }
 
     /**

@@ -32,6 +32,9 @@ final class SheetPart
     /** @var array<int, int> by number of what is worn */
     private array $formats = [];
 
+    /** @var array<int, int>|null rows that follow what they hold */
+    private ?array $followed = null;
+
     /** @var array<int, int> of whole columns */
     private array $columnFormats = [];
 
@@ -167,7 +170,15 @@ final class SheetPart
             return '';
         }
 
-        return "<row r=\"$row\"".($height === null ? '' : ' ht="'.self::points($height).'" customHeight="1"').($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
+        return "<row r=\"$row\"".($height === null ? '' : ' ht="'.self::points($height).'"'.($this->follows($row) ? '' : ' customHeight="1"')).($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
+    }
+
+    /** Whether a row is as high as what it holds wants, and is to stay so (18.3.1.73). */
+    private function follows(int $row): bool
+    {
+        $this->followed ??= array_diff_key(array_flip($this->sheet->setup->autoRows), array_flip($this->sheet->setup->heldRows));
+
+        return $this->sheet->fitted === null && isset($this->followed[$row]);
     }
 
     /**

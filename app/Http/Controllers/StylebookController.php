@@ -37,6 +37,14 @@ final class StylebookController
         return response()->json(FamilyRecord::list(ColourFamily::of(Colour::hex($request->string('hex')->toString()))));
     }
 
+    /** How well two colours can be told apart as ink and paper (WCAG 2.2, contrast ratio). */
+    public function contrast(Request $request): JsonResponse
+    {
+        $paper = Colour::hex($request->string('one')->toString());
+
+        return response()->json(['ratio' => $paper->contrast(Colour::hex($request->string('other')->toString()))]);
+    }
+
     public function export(Shelf $shelf, string $name): Response
     {
         return response($shelf->stylebook($name)->toJson(), 200, [

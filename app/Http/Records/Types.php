@@ -9,6 +9,7 @@ use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
 use Rilvet\Fit\CutTexts;
+use Rilvet\Look\Line;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
@@ -46,6 +47,11 @@ final class Types
         foreach (['Part' => Part::cases(), 'ColumnKind' => ColumnKind::cases(), 'ColumnRole' => ColumnRole::cases()] as $name => $cases) {
             $text .= "\nexport const {$name}s = [".implode(', ', array_map(fn (Part|ColumnKind|ColumnRole $case) => "'{$case->value}'", $cases))."] as const;\nexport type $name = (typeof {$name}s)[number];\n";
         }
+        $text .= "\n/** Kinds of lines: width in px, and lengths drawn and not, in turn. */\nexport const LINES: Record<string, { words: string; width: number; dashes: number[] }> = {\n";
+        foreach (Line::cases() as $line) {
+            $text .= $line === Line::None ? '' : "  {$line->value}: { words: '{$line->words()}', width: {$line->width()}, dashes: [".implode(', ', $line->dashes())."] },\n";
+        }
+        $text .= "};\n";
         $text .= "\nexport type LookValues = Record<string, string | number | boolean>;\n";
         foreach (self::RECORDS as $class) {
             $record = new ReflectionClass($class);

@@ -128,6 +128,8 @@ export const api = {
     cut: (id: number, sheet: number) => call<CutTexts>('GET', `workbooks/${id}/sheets/${sheet}/cut`),
     currencies: () => call<CurrencyRecord[]>('GET', 'currencies'),
     looks: (id: number, sheet: number) => call<NamedLookRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/looks`),
+    contrast: (one: string, other: string) =>
+        call<{ ratio: number }>('GET', `colours/contrast?one=${encodeURIComponent(one)}&other=${encodeURIComponent(other)}`),
     family: (hex: string) => call<FamilyRecord[]>('GET', `colours/family?hex=${encodeURIComponent(hex)}`),
     content: (id: number, sheet: number, row: number, column: number) =>
         call<{ text: string }>('GET', `workbooks/${id}/sheets/${sheet}/content?row=${row}&column=${column}`),

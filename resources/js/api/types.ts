@@ -9,6 +9,23 @@ export type ColumnKind = (typeof ColumnKinds)[number];
 export const ColumnRoles = ['label', 'data', 'total', 'spacer'] as const;
 export type ColumnRole = (typeof ColumnRoles)[number];
 
+/** Kinds of lines: width in px, and lengths drawn and not, in turn. */
+export const LINES: Record<string, { words: string; width: number; dashes: number[] }> = {
+  hair: { words: 'Hairline', width: 1, dashes: [1, 1] },
+  dotted: { words: 'Dotted', width: 1, dashes: [2, 2] },
+  dashed: { words: 'Dashed', width: 1, dashes: [4, 3] },
+  dashDot: { words: 'Dash, dot', width: 1, dashes: [7, 3, 2, 3] },
+  dashDotDot: { words: 'Dash, two dots', width: 1, dashes: [7, 3, 2, 3, 2, 3] },
+  thin: { words: 'Thin', width: 1, dashes: [] },
+  slantDashDot: { words: 'Slanted dash, dot', width: 2, dashes: [10, 4, 3, 4] },
+  mediumDashDotDot: { words: 'Medium dash, two dots', width: 2, dashes: [10, 4, 3, 4, 3, 4] },
+  mediumDashDot: { words: 'Medium dash, dot', width: 2, dashes: [10, 4, 3, 4] },
+  mediumDashed: { words: 'Medium dashed', width: 2, dashes: [9, 4] },
+  medium: { words: 'Medium', width: 2, dashes: [] },
+  double: { words: 'Double', width: 3, dashes: [] },
+  thick: { words: 'Thick', width: 3, dashes: [] },
+};
+
 export type LookValues = Record<string, string | number | boolean>;
 
 export interface AttributeState {
@@ -45,6 +62,7 @@ export interface SwatchRecord {
 export interface PaletteRecord {
   named: SwatchRecord[];
   used: string[];
+  isOwn: boolean;
 }
 
 export interface SelectionRecord {

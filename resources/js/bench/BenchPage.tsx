@@ -78,7 +78,7 @@ export function BenchPage({ id }: { id: number }) {
     if (!bench.data || !detail.data) return <main className="p-10 text-quiet">Opening the workbook…</main>;
     const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
     return (
-        <div className="grid h-full grid-rows-[48px_minmax(0,1fr)_152px_26px]">
+        <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[48px_minmax(0,1fr)_152px_26px] overflow-hidden">
             <TopBar
                 bench={bench.data}
                 acts={acts}

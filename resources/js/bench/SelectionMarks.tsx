@@ -65,7 +65,18 @@ export function SelectionMarks({
                             borderLeftWidth: left === rect.left ? 2 : 0,
                             borderRightWidth: right === rect.right ? 2 : 0,
                         }}
-                    />
+                    >
+                        {/* A light line inside of the ring, which is seen on a dark fill as well. */}
+                        <div
+                            className="h-full w-full border-white/90"
+                            style={{
+                                borderTopWidth: top === rect.top ? 1 : 0,
+                                borderBottomWidth: bottom === rect.bottom ? 1 : 0,
+                                borderLeftWidth: left === rect.left ? 1 : 0,
+                                borderRightWidth: right === rect.right ? 1 : 0,
+                            }}
+                        />
+                    </div>
                 );
             })}
             {active.row >= view.top && active.row <= view.bottom && active.column >= view.left && active.column <= view.right && (
@@ -73,6 +84,7 @@ export function SelectionMarks({
                     role="presentation"
                     className="pointer-events-none absolute z-[3] outline-1 outline-offset-[-2px] outline-damson/60"
                     style={{
+                        boxShadow: 'inset 0 0 0 3px rgb(255 255 255 / 0.75)',
                         top: rows.start(active.row),
                         left: columns.start(active.column),
                         width: columns.sizeOf(active.column),

@@ -1,5 +1,6 @@
 import { memo, type CSSProperties, type ReactNode } from 'react';
 import type { Window, WindowCell, WindowLine, WindowLook } from '@/api/types';
+import { dashed } from './dashes';
 import type { Axis } from './geometry';
 
 const SIDES: Record<string, string> = { left: 'flex-start', center: 'center', right: 'flex-end' };
@@ -32,6 +33,8 @@ function ruleOf(look: WindowLook, align: string, zoom: number): string {
         `text-align: ${align}`,
         `padding: 0 ${indent('right')} 0 ${indent('left')}`,
         ...(lines ? [`text-decoration: ${lines} ${look.underline === 'double' ? 'double' : 'solid'}`] : []),
+        // Turned texts keep off the lines at both ends of their cell.
+        ...(look.rotation !== 0 && look.rotation !== 255 ? [`padding-block: ${3 * zoom}px`] : []),
         ...(look.wrap ? ['white-space: pre-wrap', 'overflow-wrap: anywhere'] : []),
     ].join(';');
     const known = rules.get(css);
@@ -266,15 +269,29 @@ function Line({ line, rows, columns, start, band }: { line: WindowLine; rows: Ax
     const across = (along ? rows : columns).start(line.at) - Math.ceil(line.width / 2);
     const begin = (along ? columns : rows).start(from);
     const length = (along ? columns : rows).end(to) - begin;
-    const border = `${line.width}px ${line.stroke} ${line.colour}`;
     return (
         <div
             role="presentation"
+            data-line={line.stroke}
             className="pointer-events-none absolute"
             style={
                 along
-                    ? { top: across - start, left: begin, width: length, borderTop: border, zIndex: 2 }
-                    : { left: across, top: begin - start, height: length, borderLeft: border, zIndex: 2 }
+                    ? {
+                          top: across - start,
+                          left: begin,
+                          width: length,
+                          height: line.width,
+                          zIndex: 2,
+                          ...dashed(line.stroke, line.colour, true, begin),
+                      }
+                    : {
+                          left: across,
+                          top: begin - start,
+                          height: length,
+                          width: line.width,
+                          zIndex: 2,
+                          ...dashed(line.stroke, line.colour, false, begin),
+                      }
             }
         />
     );

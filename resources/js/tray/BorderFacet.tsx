@@ -1,47 +1,12 @@
 import { ChevronDown, Grid2x2 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
+import { LINES } from '@/api/types';
 import { useBench, type Pen } from '@/bench/state';
+import { dashed } from '@/grid/dashes';
 import { ColourMenu } from './ColourMenu';
 import { FacetFrame } from './FacetFrame';
 import type { Formatter } from './useFormat';
-
-const LINES: [string, string][] = [
-    ['hair', 'Hairline'],
-    ['dotted', 'Dotted'],
-    ['dashed', 'Dashed'],
-    ['dashDot', 'Dash, dot'],
-    ['dashDotDot', 'Dash, two dots'],
-    ['thin', 'Thin'],
-    ['mediumDashed', 'Medium dashed'],
-    ['mediumDashDot', 'Medium dash, dot'],
-    ['mediumDashDotDot', 'Medium dash, two dots'],
-    ['slantDashDot', 'Slanted dash, dot'],
-    ['medium', 'Medium'],
-    ['double', 'Double'],
-    ['thick', 'Thick'],
-];
-const WIDTHS: Record<string, number> = {
-    thick: 3,
-    double: 3,
-    medium: 2,
-    mediumDashed: 2,
-    mediumDashDot: 2,
-    mediumDashDotDot: 2,
-    slantDashDot: 2,
-};
-const STROKES: Record<string, string> = {
-    double: 'double',
-    dashed: 'dashed',
-    mediumDashed: 'dashed',
-    dashDot: 'dashed',
-    mediumDashDot: 'dashed',
-    slantDashDot: 'dashed',
-    hair: 'dotted',
-    dotted: 'dotted',
-    dashDotDot: 'dotted',
-    mediumDashDotDot: 'dotted',
-};
 
 type Side = 'top' | 'right' | 'bottom' | 'left' | 'horizontal' | 'vertical' | 'rising' | 'falling';
 const OUTER: Side[] = ['top', 'right', 'bottom', 'left'];
@@ -105,7 +70,7 @@ export function BorderFacet({ format }: { format: Formatter }) {
             lead="bottom"
             attributes={['top', 'right', 'bottom', 'left', 'rising', 'falling']}
             format={format}
-            width={200}
+            width={198}
         >
             <div className="flex gap-2">
                 <FramePicker drawn={drawn} onPress={toggle} />
@@ -188,14 +153,14 @@ function PenBox({ pen, format }: { pen: Pen; format: Formatter }) {
             <DropdownMenu.Root>
                 <DropdownMenu.Trigger
                     className="flex h-[26px] items-center gap-1 rounded-md border border-hair px-2"
-                    aria-label={`Pen: ${LINES.find(([line]) => line === pen.line)?.[1] ?? pen.line}`}
+                    aria-label={`Pen: ${LINES[pen.line]?.words ?? pen.line}`}
                 >
                     <Sample line={pen.line} colour={pen.colour} />
                     <ChevronDown size={12} aria-hidden="true" />
                 </DropdownMenu.Trigger>
                 <DropdownMenu.Portal>
                     <DropdownMenu.Content className="menu" side="top">
-                        {LINES.map(([line, words]) => (
+                        {Object.entries(LINES).map(([line, { words }]) => (
                             <DropdownMenu.Item key={line} className="menu-item" onSelect={() => set({ line })}>
                                 <span className="w-16">
                                     <Sample line={line} colour={pen.colour} />
@@ -217,7 +182,5 @@ function PenBox({ pen, format }: { pen: Pen; format: Formatter }) {
 }
 
 function Sample({ line, colour }: { line: string; colour: string }) {
-    return (
-        <span className="block w-full" style={{ borderTop: `${WIDTHS[line] ?? 1}px ${STROKES[line] ?? 'solid'} ${colour}` }} />
-    );
+    return <span className="block w-full" style={{ height: LINES[line]?.width ?? 1, ...dashed(line, colour, true) }} />;
 }

@@ -25,10 +25,18 @@ export function ColourFacet({ format }: { format: Formatter }) {
                 format={format}
                 value={fill}
                 none
+                against={ink}
                 onChoose={(hex) => format.format({ fill: hex })}
                 swatches={palette}
             />
-            <Row name="Ink" format={format} value={ink} onChoose={(hex) => format.format({ ink: hex })} swatches={palette} />
+            <Row
+                name="Ink"
+                format={format}
+                value={ink}
+                against={fill && fill !== 'none' ? fill : '#FFFFFF'}
+                onChoose={(hex) => format.format({ ink: hex })}
+                swatches={palette}
+            />
             <div className="flex items-center gap-2 text-[11.5px]">
                 <span
                     className="rounded border border-hair px-1.5 py-0.5"
@@ -69,6 +77,7 @@ function Row({
     format,
     value,
     none,
+    against,
     onChoose,
     swatches,
 }: {
@@ -76,6 +85,7 @@ function Row({
     format: Formatter;
     value: string | null;
     none?: boolean;
+    against: string;
     onChoose: (hex: string) => void;
     swatches: { name: string; hex: string }[];
 }) {
@@ -91,7 +101,7 @@ function Row({
                     onPress={() => onChoose(swatch.hex)}
                 />
             ))}
-            <ColourMenu format={format} label={`${name} colours`} value={value} none={none} onChoose={onChoose}>
+            <ColourMenu format={format} label={`${name} colours`} value={value} none={none} against={against} onChoose={onChoose}>
                 <button
                     type="button"
                     className="ml-auto flex h-[22px] items-center gap-1 rounded-md border border-hair px-1"

@@ -1,16 +1,18 @@
 import { useQuery } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
+import { HexColorPicker } from 'react-colorful';
 import { useState, type ReactNode } from 'react';
 import { api } from '@/api/client';
 import { ask } from '@/parts/Ask';
 import type { Formatter } from './useFormat';
 
-/** Any colour: the stylebook's with their runs, those in use, or one by hex; named, it joins the palette. */
+/** Any colour: named ones with their runs, those in use, one by eye or by code; named, it joins the stylebook's palette. */
 export function ColourMenu({
     format,
     label,
     value,
     none,
+    against,
     onChoose,
     children,
 }: {
@@ -18,11 +20,15 @@ export function ColourMenu({
     label: string;
     value: string | null;
     none?: boolean;
+    /** The colour that it stands on, or that stands on it. */
+    against?: string;
     onChoose: (hex: string) => void;
     children: ReactNode;
 }) {
     const [open, setOpen] = useState(false);
     const [search, setSearch] = useState('');
+    const [byEye, setByEye] = useState(false);
+    const [text, setText] = useState('');
     const palette = format.record?.palette;
     const choose = (hex: string) => {
         onChoose(hex);
@@ -30,38 +36,69 @@ export function ColourMenu({
     };
     const named = palette?.named.filter((swatch) => swatch.name.toLowerCase().includes(search.toLowerCase())) ?? [];
     return (
-        <Popover.Root open={open} onOpenChange={setOpen}>
+        <Popover.Root
+            open={open}
+            onOpenChange={(on) => {
+                setOpen(on);
+                setText(value && value !== 'none' ? value : '');
+            }}
+        >
             <Popover.Trigger asChild>{children}</Popover.Trigger>
             <Popover.Portal>
-                <Popover.Content className="menu w-[306px] p-2.5" side="top" align="start" aria-label={label}>
-                    <input
-                        className="field mb-2 w-full"
-                        placeholder="Search named colours"
-                        aria-label="Search named colours"
-                        value={search}
-                        onChange={(event) => setSearch(event.target.value)}
-                    />
-                    {named.map((swatch) => (
-                        <div key={swatch.name} className="mb-1.5 flex items-center gap-1.5">
-                            <span className="w-[64px] truncate text-[12px]">{swatch.name}</span>
-                            <Swatch
-                                hex={swatch.hex}
-                                label={swatch.name}
-                                on={value === swatch.hex}
-                                onPress={() => choose(swatch.hex)}
-                            />
-
-                            {swatch.run.map((hex, step) => (
-                                <Swatch
-                                    key={`${step}${hex}`}
-                                    hex={hex}
-                                    label={`${swatch.name}, step ${step + 1}`}
-                                    on={value === hex}
-                                    onPress={() => choose(hex)}
+                <Popover.Content className="menu max-h-[92vh] w-[318px] p-2.5" side="top" align="start" aria-label={label}>
+                    <div className="mb-2 flex gap-1.5">
+                        <input
+                            className="field min-w-0 flex-1"
+                            placeholder="Search named colours"
+                            aria-label="Search named colours"
+                            value={search}
+                            onChange={(event) => {
+                                setSearch(event.target.value);
+                                setByEye(false);
+                            }}
+                        />
+                        <button type="button" className="btn" aria-pressed={byEye} onClick={() => setByEye(!byEye)}>
+                            {byEye ? 'By name' : 'By eye'}
+                        </button>
+                    </div>
+                    {/* Of one height, so that nothing moves under the pointer. */}
+                    <div className="h-[176px] overflow-auto">
+                        {byEye && (
+                            <div className="flex gap-2.5">
+                                <HexColorPicker
+                                    style={{ width: 190, height: 172 }}
+                                    color={toHex(text) ?? '#888888'}
+                                    onChange={(hex) => setText(hex.toUpperCase())}
                                 />
+                                <Contrast hex={toHex(text)} against={against} />
+                            </div>
+                        )}
+                        {!byEye && named.length === 0 && (
+                            <p className="text-[12px] text-quiet">No colour has that in its name.</p>
+                        )}
+                        {!byEye &&
+                            named.map((swatch) => (
+                                <div key={swatch.name} className="mb-1.5 flex items-center gap-1.5">
+                                    <span className="w-[64px] truncate text-[12px]">{swatch.name}</span>
+                                    <Swatch
+                                        hex={swatch.hex}
+                                        label={swatch.name}
+                                        on={value === swatch.hex}
+                                        onPress={() => choose(swatch.hex)}
+                                    />
+
+                                    {swatch.run.map((hex, step) => (
+                                        <Swatch
+                                            key={`${step}${hex}`}
+                                            hex={hex}
+                                            label={`${swatch.name}, step ${step + 1}`}
+                                            on={value === hex}
+                                            onPress={() => choose(hex)}
+                                        />
+                                    ))}
+                                </div>
                             ))}
-                        </div>
-                    ))}
+                    </div>
                     {(palette?.used.length ?? 0) > 0 && <p className="menu-label px-0">In use here</p>}
                     <div className="mb-2 flex flex-wrap gap-1.5">
                         {palette?.used.map((hex) => (
@@ -70,10 +107,11 @@ export function ColourMenu({
                     </div>
                     <HexField
                         format={format}
-                        value={value}
+                        text={text}
+                        onText={setText}
                         onChoose={choose}
                         onName={(name, hex) => format.revise('colour', { name, hex })}
-                        canName={format.record?.inspection !== undefined && (palette?.named.length ?? 0) > 0}
+                        canName={palette?.isOwn ?? false}
                     />
                     {none && (
                         <button type="button" className="btn mt-2 w-full justify-center" onClick={() => choose('none')}>
@@ -104,36 +142,44 @@ export function Swatch({ hex, label, on, onPress }: { hex: string; label: string
 function toHex(text: string): string | null {
     const clean = text.trim();
     if (/^#?[0-9a-f]{6}$/i.test(clean)) return `#${clean.replace('#', '').toUpperCase()}`;
+    if (/^#?[0-9a-f]{3}$/i.test(clean))
+        return `#${[...clean.replace('#', '')]
+            .map((digit) => digit + digit)
+            .join('')
+            .toUpperCase()}`;
     const canvas = document.createElement('canvas').getContext('2d');
-    if (!canvas || !/^(rgb|hsl)a?\(/i.test(clean) || !CSS.supports('color', clean)) return null;
+    if (!canvas || !/^((rgb|hsl|oklch|lch|lab|oklab|hwb)a?\(|[a-z]+$)/i.test(clean) || !CSS.supports('color', clean)) return null;
+    if (/^(transparent|currentcolor|inherit|initial|unset|revert)/i.test(clean)) return null;
     canvas.fillStyle = clean;
     return /^#[0-9a-f]{6}$/i.test(canvas.fillStyle) ? canvas.fillStyle.toUpperCase() : null;
 }
 
 function HexField({
     format,
-    value,
+    text,
+    onText,
     onChoose,
     onName,
     canName,
 }: {
     format: Formatter;
-    value: string | null;
+    text: string;
+    onText: (text: string) => void;
     onChoose: (hex: string) => void;
     onName: (name: string, hex: string) => void;
     canName: boolean;
 }) {
-    const [text, setText] = useState(value && value !== 'none' ? value : '');
     const hex = toHex(text);
     return (
         <>
             <div className="flex gap-1.5">
                 <input
                     className="field min-w-0 flex-1 font-mono text-[11.5px]"
-                    aria-label="Colour as hex, rgb() or hsl()"
-                    placeholder="#3F2F55, rgb(), hsl()"
+                    aria-label="Colour as a name or a code"
+                    placeholder="navy, #3F2F55, rgb()"
+                    aria-invalid={text.trim() !== '' && !hex}
                     value={text}
-                    onChange={(event) => setText(event.target.value)}
+                    onChange={(event) => onText(event.target.value)}
                     onKeyDown={(event) => event.key === 'Enter' && hex && onChoose(hex)}
                 />
                 <span className="h-7 w-7 flex-none rounded-md border border-hair" style={{ background: hex ?? 'transparent' }} />
@@ -157,8 +203,43 @@ function HexField({
                     </button>
                 )}
             </div>
-            {hex && <Family hex={hex} format={format} onChoose={onChoose} />}
+            <div className="mt-2 h-[96px] border-t border-hair pt-1.5">
+                {hex ? (
+                    <Family hex={hex} format={format} onChoose={onChoose} />
+                ) : (
+                    <p className="text-[12px] text-quiet" role="status">
+                        {text.trim() === ''
+                            ? 'Choose one, or write a name such as navy or a code such as #3F2F55.'
+                            : `“${text.trim()}” is no colour: a name such as navy, a code such as #3F2F55 or #FFF, rgb(), hsl() and oklch() are understood.`}
+                    </p>
+                )}
+            </div>
         </>
+    );
+}
+
+/** How a colour stands against the one that it is seen with. */
+function Contrast({ hex, against }: { hex: string | null; against: string | undefined }) {
+    const { data } = useQuery({
+        queryKey: ['contrast', hex, against],
+        queryFn: () => api.contrast(hex ?? '', against ?? ''),
+        enabled: hex !== null && against !== undefined,
+        staleTime: Infinity,
+        placeholderData: (old) => old,
+    });
+    if (!hex) return null;
+    const low = data !== undefined && data.ratio < 4.5;
+    return (
+        <div className="min-w-0 flex-1 text-[11.5px]">
+            <span className="mb-1.5 block h-14 rounded border border-black/15" style={{ background: hex }} />
+            <span className="font-mono">{hex}</span>
+            {against && data && (
+                <p className={`mt-2 ${low ? 'text-danger' : ''}`}>
+                    <b>{data.ratio.toFixed(1)} : 1</b> against {against},{' '}
+                    {low ? 'hard to read' : data.ratio >= 7 ? 'reads well' : 'readable'}
+                </p>
+            )}
+        </div>
     );
 }
 
@@ -166,7 +247,7 @@ function HexField({
 function Family({ hex, format, onChoose }: { hex: string; format: Formatter; onChoose: (hex: string) => void }) {
     const { data } = useQuery({ queryKey: ['family', hex], queryFn: () => api.family(hex), staleTime: Infinity });
     return (
-        <div className="mt-2 border-t border-hair pt-1.5">
+        <div>
             <p className="menu-label px-0">Its family</p>
             <div className="flex gap-1.5">
                 {data?.map(({ part, words, fill, ink }) => (
@@ -190,7 +271,7 @@ function Family({ hex, format, onChoose }: { hex: string; format: Formatter; onC
                 >
                     Give it to this sheet
                 </button>
-                {(format.record?.sheets ?? 0) > 0 && (
+                {(format.record?.sheets ?? 0) > 1 && (
                     <button
                         type="button"
                         className="btn flex-1 justify-center px-1 text-[12px]"

@@ -21,7 +21,7 @@ export function FitFacet({ format, detail }: { format: Formatter; detail: SheetD
         ...(detail.heldRows.includes(row) ? ['height'] : []),
     ];
     return (
-        <section aria-label="Fit" className="flex w-[118px] flex-none flex-col gap-1.5 border-r border-hair px-2.5 py-2">
+        <section aria-label="Fit" className="flex w-[116px] flex-none flex-col gap-1.5 border-r border-hair px-2.5 py-2">
             <h2 className="flex h-5 items-center gap-1.5 text-[12px] font-semibold">
                 <MoveHorizontal size={13} strokeWidth={1.75} aria-hidden="true" />
                 Fit

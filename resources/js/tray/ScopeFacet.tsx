@@ -19,7 +19,7 @@ export function ScopeFacet({ format }: { format: Formatter }) {
     const sheets = together.length > 0 ? `, ${together.length + 1} sheets` : '';
     const choose = (scope: Scope) => useBench.setState({ scope });
     return (
-        <fieldset className="flex w-[184px] min-w-0 flex-none flex-col gap-0.5 border-r border-hair px-2.5 py-2">
+        <fieldset className="flex w-[182px] min-w-0 flex-none flex-col gap-0.5 border-r border-hair px-2.5 py-2">
             <legend className="float-left h-5 text-[12px] font-semibold">Applies to</legend>
             <Radio
                 on={format.scope === 'cells'}
@@ -28,7 +28,7 @@ export function ScopeFacet({ format }: { format: Formatter }) {
             />
             <Radio
                 on={format.scope === 'here'}
-                label={words ? `${words}, ${sheets ? `${together.length + 1} sheets` : 'this sheet'}` : 'One part of this sheet'}
+                label={words ? `${words}, ${sheets ? `${together.length + 1} sheets` : 'here'}` : 'One part, here'}
                 disabled={!words}
                 onChange={() => choose('here')}
             />

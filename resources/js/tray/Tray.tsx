@@ -1,4 +1,6 @@
-import { useState } from 'react';
+import { Ellipsis } from 'lucide-react';
+import { Popover } from 'radix-ui';
+import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import type { BenchRecord, SheetDetail } from '@/api/types';
 import type { Acts } from '@/bench/useActs';
 import { BorderFacet } from './BorderFacet';
@@ -13,22 +15,88 @@ import { TypeFacet } from './TypeFacet';
 import { useFormat } from './useFormat';
 import { useFormatKeys } from './useFormatKeys';
 
-/** The facets as columns, in the order of work. All of it is in sight at once. */
+/** Width of each facet in px, in the order of work. */
+const WIDTHS = { Scope: 182, Type: 186, Number: 178, Place: 176, Colour: 192, Borders: 198, Fit: 116, Guard: 48 };
+type Name = keyof typeof WIDTHS;
+
+/** What is folded away first where the window is narrow. */
+const FOLDED: Name[] = ['Guard', 'Fit', 'Borders', 'Number', 'Place', 'Type', 'Colour'];
+
+/** Width of the column that the folded ones are opened from. */
+const MORE = 92;
+
+function foldedAt(width: number): Name[] {
+    const folded: Name[] = [];
+    const room = () =>
+        width -
+        (folded.length > 0 ? MORE : 0) -
+        Object.entries(WIDTHS).reduce((sum, [name, each]) => sum + (folded.includes(name as Name) ? 0 : each), 0);
+    for (const name of FOLDED) {
+        if (room() >= 0) break;
+        folded.push(name);
+    }
+    return folded;
+}
+
+/** The facets as columns, in the order of work. What there is no room for is one press away. */
 export function Tray({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
     const format = useFormat(bench, detail, acts);
     const [hidden, setHidden] = useState<string[] | null>(null);
+    const [width, setWidth] = useState(window.innerWidth);
+    const tray = useRef<HTMLElement>(null);
     useFormatKeys(format);
+    useLayoutEffect(() => {
+        const watch = new ResizeObserver(([entry]) => entry && setWidth(Math.floor(entry.contentRect.width)));
+        if (tray.current) watch.observe(tray.current);
+        return () => watch.disconnect();
+    }, []);
     const merge = () => acts.ask('merge', { ranges: format.ranges, sheets: [detail.number] }, setHidden);
+    const facets: Record<Name, ReactNode> = {
+        Scope: <ScopeFacet format={format} />,
+        Type: <TypeFacet format={format} />,
+        Number: <NumberFacet format={format} />,
+        Place: <PlaceFacet format={format} onMerge={merge} />,
+        Colour: <ColourFacet format={format} />,
+        Borders: <BorderFacet format={format} />,
+        Fit: <FitFacet format={format} detail={detail} />,
+        Guard: <GuardFacet format={format} />,
+    };
+    const names = Object.keys(WIDTHS) as Name[];
+    const folded = foldedAt(width);
     return (
-        <section aria-label="Tray" className="flex min-w-0 overflow-x-auto border-t border-hair bg-panel" tabIndex={0}>
-            <ScopeFacet format={format} />
-            <TypeFacet format={format} />
-            <NumberFacet format={format} />
-            <PlaceFacet format={format} onMerge={merge} />
-            <ColourFacet format={format} />
-            <BorderFacet format={format} />
-            <FitFacet format={format} detail={detail} />
-            <GuardFacet format={format} />
+        <section ref={tray} aria-label="Tray" className="flex min-w-0 overflow-hidden border-t border-hair bg-panel">
+            {names.map(
+                (name) =>
+                    !folded.includes(name) && (
+                        <div key={name} className="contents">
+                            {facets[name]}
+                        </div>
+                    ),
+            )}
+            {folded.length > 0 && (
+                <div className="flex flex-none flex-col gap-1.5 px-2.5 py-2" style={{ width: MORE }}>
+                    <h2 className="flex h-5 items-center gap-1.5 text-[12px] font-semibold">
+                        <Ellipsis size={13} aria-hidden="true" /> More
+                    </h2>
+                    {names
+                        .filter((name) => folded.includes(name))
+                        .map((name) => (
+                            <Popover.Root key={name}>
+                                <Popover.Trigger className="btn h-6 px-2 py-0 text-[12px]">{name}</Popover.Trigger>
+                                <Popover.Portal>
+                                    <Popover.Content
+                                        className="menu p-1 [&>section]:border-r-0"
+                                        side="top"
+                                        align="end"
+                                        aria-label={name}
+                                    >
+                                        {facets[name]}
+                                    </Popover.Content>
+                                </Popover.Portal>
+                            </Popover.Root>
+                        ))}
+                </div>
+            )}
             {hidden && (
                 <MergeDialog
                     hidden={hidden}

@@ -1,0 +1,11 @@
+import { chromium } from '@playwright/test';
+const [,, name, width='1280', height='800', ...steps] = process.argv;
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'], ignoreDefaultArgs: ['--hide-scrollbars'] });
+const page = await browser.newPage({ viewport: { width: +width, height: +height } });
+await page.goto('http://127.0.0.1:8720/');
+await page.waitForLoadState('networkidle');
+const run = new Function('page', 'return (async()=>{' + steps.join(';') + '})()');
+const out = await run(page); if (out !== undefined) console.log(JSON.stringify(out, null, 1));
+await page.waitForTimeout(700);
+await page.screenshot({ path: `/tmp/w/${name}.png` });
+await browser.close();
