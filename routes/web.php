@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\ShelfController;
@@ -36,6 +37,8 @@ Route::prefix('api')->group(function () {
         Route::get('history', [BenchController::class, 'history']);
         Route::get('sheets/{number}', [BenchController::class, 'sheet']);
         Route::get('sheets/{number}/window', [BenchController::class, 'window']);
+        Route::get('sheets/{number}/drawings', [DrawingController::class, 'list']);
+        Route::get('sheets/{number}/drawings/{index}', [DrawingController::class, 'picture'])->whereNumber('index');
         Route::get('sheets/{number}/figures', [BenchController::class, 'figures']);
         Route::get('sheets/{number}/inspection', [BenchController::class, 'inspect']);
         Route::get('sheets/{number}/content', [BenchController::class, 'content']);

@@ -8,6 +8,7 @@ use Rilvet\Fit\ColumnFit;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
+use Rilvet\Reading\ColumnKind;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -19,6 +20,8 @@ final readonly class Settle
 
     /** Changed rows up to which each is looked at where no stylebook fits them. */
     private const ROWS = 2_000;
+
+    private const COLUMNS = 60;
 
     /** Whether texts take other room in a look. */
     public static function depends(Look $look): bool
@@ -51,6 +54,7 @@ final readonly class Settle
         if ($was === null || $sheet->fitted !== null) {
             return $sheet;
         }
+        $sheet = self::widened($was, $sheet, $workbook);
         $last = $sheet->cells->rows();
         $rows = $was->hand->differs($sheet->hand, $last, self::ROWS);
         for ($cells = $sheet->cells; $cells instanceof EditedSheet && $cells !== $was->cells; $cells = $cells->beneath) {
@@ -66,6 +70,28 @@ final readonly class Settle
         $changed = array_values(array_filter($rows, fn (int $row) => ($heights[$row] ?? $setup->height) !== $setup->heightOf($row) && ! $setup->hidesRow($row)));
 
         return $changed === [] ? $sheet : $sheet->sized(false, array_intersect_key($heights, array_flip($changed)), $changed, false);
+    }
+
+    /** Columns of figures that nobody sized are as wide as a new format wants, so that no marks stand in the place of figures. */
+    private static function widened(Worksheet $was, Worksheet $sheet, Workbook $workbook): Worksheet
+    {
+        $setup = $sheet->setup;
+        $columns = array_filter($was->hand->columnsOther($sheet->hand), function (int $column) use ($sheet, $setup) {
+            foreach ($sheet->reading->tables as $table) {
+                $kind = $table->column($column)?->kind;
+                if ($kind !== null && ($kind->isNumeric() || in_array($kind, [ColumnKind::Date, ColumnKind::DateTime, ColumnKind::Time], true))) {
+                    return ! in_array($column, $setup->heldColumns, true) && ! $setup->hidesColumn($column);
+                }
+            }
+
+            return false;
+        });
+        if ($columns === [] || count($columns) > self::COLUMNS) {
+            return $sheet;
+        }
+        $wider = array_filter((new ColumnFit($sheet, $workbook, Fonts::shipped()))->widths(array_values($columns)), fn (int $width, int $column) => $width > $setup->widthOf($column), ARRAY_FILTER_USE_BOTH);
+
+        return $wider === [] ? $sheet : $sheet->sized(true, $wider, array_keys($wider), false);
     }
 
     /** What the stylebook fits. */

@@ -84,6 +84,12 @@ final class LookMap
         return $rows;
     }
 
+    /** @return list<int> columns in which another map says other looks */
+    public function columnsOther(self $other): array
+    {
+        return array_values(array_filter(array_keys($this->columns + $other->columns), fn (int $column) => ($this->columns[$column] ?? []) !== ($other->columns[$column] ?? [])));
+    }
+
     public function set(Range $range, int $look): void
     {
         $this->map($range, fn () => $look);

@@ -42,6 +42,18 @@ final class GrownRowsTest extends TestCase
         self::assertGreaterThan(2 * $usual, $after->sheet(1)->setup->heightOf(2));
     }
 
+    public function test_a_format_that_needs_more_room_widens_its_column_unless_somebody_sized_it(): void
+    {
+        $cells = MemorySheet::of('S', [['Tree', 'Worth'], ...array_map(fn (int $row) => ["Tree $row", 12_345.5 * $row], range(2, 9))]);
+        $book = new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)))], new LookBook);
+        $format = self::look('B2:B9', ['number' => '"about" #,##0.00 "pounds"']);
+        $after = $this->done($book, $format);
+        self::assertGreaterThan($book->sheet(1)->setup->widthOf(2), $after->sheet(1)->setup->widthOf(2));
+        self::assertSame($book->sheet(1)->setup->widthOf(1), $after->sheet(1)->setup->widthOf(1));
+        $held = $this->done($book, new Resize([1], true, [[2, 2]], 40));
+        self::assertSame(40, $this->done($held, $format)->sheet(1)->setup->widthOf(2));
+    }
+
     public function test_a_row_sized_by_hand_stays_and_thousands_are_left_alone(): void
     {
         $sized = $this->done(self::book(), new Resize([1], false, [[1, 1]], 30));

@@ -36,7 +36,7 @@ final class Types
         AttributeState::class, Rung::class, Inspection::class, SwatchRecord::class, PaletteRecord::class, SelectionRecord::class,
         WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class, Lifted::class, WornRecord::class, NamedLookRecord::class, FamilyRecord::class, NumberSample::class, ChosenFormat::class, ColumnRuleView::class, NumberView::class, TruthNote::class, CutTexts::class, CurrencyRecord::class,
         PartRecord::class, ColumnRecord::class, RunRecord::class, TypingRecord::class, TableRecord::class, FirstScreen::class, FitRulesRecord::class, SheetDetail::class, SheetRecord::class,
-        NameRecord::class, BenchRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, ComingRecord::class, FormatRecord::class, HandoverRecord::class,
+        NameRecord::class, BenchRecord::class, DrawingRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, ComingRecord::class, FormatRecord::class, HandoverRecord::class,
     ];
 
     private const SCALARS = ['int' => 'number', 'float' => 'number', 'string' => 'string', 'bool' => 'boolean', 'null' => 'null', 'Look' => 'LookValues'];

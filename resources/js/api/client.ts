@@ -4,6 +4,7 @@ import type {
     BenchRecord,
     ComingRecord,
     CurrencyRecord,
+    DrawingRecord,
     CutTexts,
     FamilyRecord,
     Figures,
@@ -100,6 +101,7 @@ export const api = {
     sheet: (id: number, sheet: number) => call<SheetDetail>('GET', `workbooks/${id}/sheets/${sheet}`),
     window: (id: number, sheet: number, range: Rect, signal?: AbortSignal) =>
         call<Window>('GET', `workbooks/${id}/sheets/${sheet}/window?${rect(range)}`, undefined, signal),
+    drawings: (id: number, sheet: number) => call<DrawingRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/drawings`),
     figures: (id: number, sheet: number, ranges: string, signal?: AbortSignal) =>
         call<Figures>('GET', `workbooks/${id}/sheets/${sheet}/figures?ranges=${encodeURIComponent(ranges)}`, undefined, signal),
     act: (id: number, revision: number, sheet: number, act: string, args: object) =>

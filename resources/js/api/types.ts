@@ -363,6 +363,15 @@ export interface BenchRecord {
   names: NameRecord[];
 }
 
+export interface DrawingRecord {
+  kind: string;
+  name: string;
+  from: number[];
+  to: number[];
+  size: number[];
+  isPicture: boolean;
+}
+
 export interface ActRecord {
   bench: BenchRecord;
   sheet: SheetDetail | null;

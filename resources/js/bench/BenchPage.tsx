@@ -42,7 +42,8 @@ export function BenchPage({ id }: { id: number }) {
     const known = bench.data?.sheets.some((sheet) => sheet.number === number) ?? false;
     const revision = bench.data?.revision ?? 0;
     // What is seen of a sheet stands until something of that sheet changes.
-    const seen = bench.data?.sheets.find((sheet) => sheet.number === number)?.revision ?? revision;
+    const record = bench.data?.sheets.find((sheet) => sheet.number === number);
+    const seen = record?.revision ?? revision;
     const detail = useQuery({
         queryKey: ['sheet', id, number, revision],
         queryFn: () => api.sheet(id, number),
@@ -95,6 +96,7 @@ export function BenchPage({ id }: { id: number }) {
                     id={id}
                     detail={shown}
                     revision={seen}
+                    dataRevision={record?.dataRevision ?? 0}
                     preview={trial ? (preview.data?.window ?? null) : null}
                     acts={acts}
                     onView={keepView}

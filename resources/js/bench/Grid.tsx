@@ -8,6 +8,7 @@ import { useTiles, type Tile } from '@/grid/useTiles';
 import { ColumnHeads } from './ColumnHeads';
 import { RowBrackets } from './PartMargin';
 import { CellEditor } from './CellEditor';
+import { Drawings, useDrawings } from './Drawings';
 import { FreezeEdge } from './FreezeEdge';
 import { HeaderMenu } from './HeaderMenu';
 import { Quadrant } from './Quadrant';
@@ -25,12 +26,14 @@ interface Props {
     id: number;
     detail: SheetDetail;
     revision: number;
+    /** The revision at which cells of the sheet were changed last. */
+    dataRevision: number;
     preview: Window | null;
     acts: Acts;
     onView: (view: Rect) => void;
 }
 
-export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
+export function Grid({ id, detail, revision, dataRevision, preview, acts, onView }: Props) {
     const selection = useBench((state) => state.selection);
     const active = useBench((state) => state.active);
     const { scroller, view, look, rows, columns, lastRow, lastColumn, frozen, frozenHeight, frozenWidth } = useGridView(
@@ -54,6 +57,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
     // New tiles are painted in slices between frames, so that scrolling goes on meanwhile.
     const shown = useDeferredValue<Tile[]>(preview ? [{ key: 'preview', window: preview }] : tiles);
 
+    const drawings = useDrawings(id, detail.number, dataRevision);
     const truths = useTruths(id, detail.number, revision);
     const notes = useMemo(() => truths.flatMap((note) => note.ranges.split(',').flatMap((text) => parse(text) ?? [])), [truths]);
     const framed = useBench((state) => state.screen);
@@ -172,6 +176,7 @@ export function Grid({ id, detail, revision, preview, acts, onView }: Props) {
                 >
                     {detail.gridlines && <GridLines rows={rows} columns={columns} view={view} />}
                     {quadrant(clips.main)}
+                    <Drawings id={id} sheet={detail.number} drawings={drawings} rows={rows} columns={columns} view={view} />
                 </div>
                 {screen && (
                     <div role="presentation" className="absolute" style={{ top: TOP, left: LEFT }}>

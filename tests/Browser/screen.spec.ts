@@ -1,0 +1,157 @@
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import { chromiumOptions } from '../../bench/chromium.mjs';
+import { act, cell, drop, openBench, select, undo } from './sheet';
+
+// The usual browser has scroll bars that take room.
+test.use({ launchOptions: { ...chromiumOptions, ignoreDefaultArgs: ['--hide-scrollbars'] } });
+
+async function bringIn(page: Page, name: string, content: string): Promise<void> {
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
+    await drop(page, name, content);
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
+}
+
+async function place(what: Locator): Promise<{ x: number; y: number; width: number; height: number }> {
+    return (await what.boundingBox()) ?? { x: NaN, y: NaN, width: NaN, height: NaN };
+}
+
+/** Does an act as the page itself would, for a state that the test begins from. */
+async function send(page: Page, name: string, args: object): Promise<void> {
+    const status = await page.evaluate(
+        async ({ act, args: given }) => {
+            const workbook = /workbooks\/(\d+)/.exec(location.pathname)?.[1];
+            const token = /XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '';
+            const { revision } = (await (await fetch(`/api/workbooks/${workbook}`)).json()) as { revision: number };
+            const answer = await fetch(`/api/workbooks/${workbook}/acts`, {
+                method: 'POST',
+                headers: {
+                    'Content-Type': 'application/json',
+                    Accept: 'application/json',
+                    'X-XSRF-TOKEN': decodeURIComponent(token),
+                },
+                body: JSON.stringify({ act, revision, sheet: 1, arguments: given }),
+            });
+            return answer.status;
+        },
+        { act: name, args },
+    );
+    expect(status).toBe(200);
+}
+
+for (const [width, height] of [
+    [1280, 800],
+    [1024, 768],
+] as const)
+    test(`nothing scrolls but the sheet, and nothing of the tray is cut, at ${width} wide`, async ({ page }) => {
+        await page.setViewportSize({ width, height });
+        await openBench(page, 'Spring orders');
+        const tray = page.getByRole('region', { name: 'Tray' });
+        await expect(tray.getByRole('heading', { name: 'Colour' })).toBeVisible();
+        expect(await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight])).toEqual([
+            width,
+            height,
+        ]);
+        const box = await place(tray);
+        for (const control of await tray.locator('button:visible, input:visible, select:visible').all()) {
+            const own = await place(control);
+            expect(own.x + own.width).toBeLessThanOrEqual(box.x + box.width);
+            expect(own.y + own.height).toBeLessThanOrEqual(box.y + box.height);
+        }
+        // A facet that there was no room for is one press away, and does the same.
+        await select(page, 'C3:C4');
+        await page.getByRole('radio', { name: /These 2 cells/ }).check();
+        if (width < 1200) await tray.getByRole('button', { name: 'Borders', exact: true }).click();
+        await page.getByRole('button', { name: 'Outline', exact: true }).click();
+        await expect(undo(page, /Undo: .*C3:C4/)).toBeVisible();
+        await page.keyboard.press('Escape');
+        await expect(page.locator('[data-line=thin]').first()).toBeAttached();
+        await page.keyboard.press('Control+z');
+        await expect(undo(page, /Undo: .*C3:C4/)).toHaveCount(0);
+    });
+
+test('each of the thirteen kinds of line is drawn in its own way', async ({ page }) => {
+    await bringIn(page, 'Weir lines.csv', 'Tree,Count\nOsier,3\nAlder,4\n');
+    const kinds = [
+        'hair',
+        'dotted',
+        'dashed',
+        'dashDot',
+        'dashDotDot',
+        'thin',
+        'mediumDashed',
+        'mediumDashDot',
+        'mediumDashDotDot',
+        'slantDashDot',
+        'medium',
+        'double',
+        'thick',
+    ];
+    for (const [index, kind] of kinds.entries())
+        await send(page, 'borders', { ranges: `D${2 * index + 2}`, sides: { top: `${kind} #102030` } });
+    await page.reload();
+    const drawn = new Map<string, string>();
+    for (const kind of kinds) {
+        const line = page.locator(`[data-line=${kind}]`).first();
+        await line.scrollIntoViewIfNeeded();
+        drawn.set(kind, await line.evaluate((each) => `${getComputedStyle(each).background} ${each.clientHeight}`));
+    }
+    expect(new Set(drawn.values()).size).toBe(13);
+});
+
+test('a hidden column shows nothing, and a ring on a dark fill has a light line', async ({ page }) => {
+    await bringIn(page, 'Hidden lots.csv', 'Tree,Count,Note\nOsier,£3,a\nAlder,£4,b\n');
+    await expect(page.getByRole('grid').locator('[role=gridcell][aria-colindex="2"]').first()).toBeVisible();
+    await send(page, 'hide', { axis: 'columns', spans: [[2, 2]], hidden: true });
+    await page.reload();
+    await expect(cell(page, 'Osier')).toBeVisible();
+    await expect(page.getByRole('grid').locator('[role=gridcell][aria-colindex="2"]')).toHaveCount(0);
+    await select(page, 'A2');
+    await expect(page.locator('[data-selected] > div')).toHaveCSS('border-top-color', /255, 255, 255|oklab\(0\.99/);
+});
+
+test('a merge names values as they are shown', async ({ page }) => {
+    await bringIn(page, 'Merged sums.csv', 'Tree,Worth\nOsier,1204.5\nAlder,96.25\n');
+    await send(page, 'format', { ranges: 'B2:B3', look: { number: '"£"#,##0.00' } });
+    await page.reload();
+    await expect(cell(page, '£1,204.50')).toBeVisible();
+    await page.getByRole('button', { name: 'Format by hand' }).click();
+    await select(page, 'B2:B3');
+    await page.getByRole('button', { name: 'Merge', exact: true }).click();
+    await expect(page.getByRole('dialog').getByText('£96.25')).toBeVisible();
+    await page.getByRole('button', { name: 'Leave it' }).click();
+});
+
+test('colours are at hand on a sheet without a stylebook: by name, by eye and by code', async ({ page }) => {
+    await bringIn(page, 'Plain lots.csv', 'Tree,Count\nOsier,3\nAlder,4\n');
+    await page.getByRole('button', { name: 'Format by hand' }).click();
+    await select(page, 'A2');
+    await page.getByRole('button', { name: 'Other colours for fill' }).click();
+    const panel = page.getByRole('dialog', { name: 'Fill colours' });
+    await expect(panel.getByRole('button', { name: 'Lagoon', exact: true })).toBeVisible();
+    const before = await place(panel);
+    await panel.getByLabel('Colour as a name or a code').fill('dark mud');
+    await expect(panel.getByText('“dark mud” is no colour')).toBeVisible();
+    await panel.getByLabel('Colour as a name or a code').fill('#fff');
+    await panel.getByRole('button', { name: 'By eye' }).click();
+    await expect(panel.getByText(/ : 1/)).toBeVisible();
+    await panel.getByLabel('Colour as a name or a code').fill('navy');
+    await expect(panel.getByText('#000080').first()).toBeVisible();
+    expect(await place(panel)).toEqual(before);
+    await panel.getByRole('button', { name: 'Use' }).click();
+    await expect(undo(page, /Undo: Fill/)).toBeVisible();
+});
+
+test('a row without a size of its own grows with what it holds, without a stylebook', async ({ page }) => {
+    await bringIn(page, 'Tall title.csv', 'Lengths by the ford,\n,\nTree,Count\nOsier,3\nAlder,4\n');
+    await page.getByRole('button', { name: 'Format by hand' }).click();
+    await select(page, 'A1');
+    const height = async () => (await page.getByRole('rowheader', { name: '1', exact: true }).boundingBox())?.height ?? 0;
+    const usual = await height();
+    await page.getByLabel('Size in points').fill('24');
+    await page.keyboard.press('Enter');
+    await expect.poll(height).toBeGreaterThan(usual + 8);
+    await act(page, 'Undo');
+    await expect.poll(height).toBe(usual);
+});
