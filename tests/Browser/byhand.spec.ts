@@ -144,7 +144,7 @@ test('the same heading with the keyboard alone', async ({ page }) => {
     // A colour by hex, through its menu.
     await page.getByRole('button', { name: 'Other colours for fill' }).focus();
     await page.keyboard.press('Enter');
-    await page.getByLabel('Colour as hex, rgb() or hsl()').focus();
+    await page.getByLabel('Colour as a name or a code').focus();
     await page.keyboard.type('hsl(270, 30%, 26%)');
     await page.keyboard.press('Enter');
     await expect(undo(page, 'Fill #422E56, A3:F3')).toBeEnabled();
@@ -190,7 +190,7 @@ test('a named look is laid on three sheets and on a second workbook, and a lifte
     await openBench(page, 'Nursery year');
     await select(page, 'B7');
     await page.getByRole('button', { name: 'Other colours for fill' }).click();
-    await page.getByLabel('Colour as hex, rgb() or hsl()').fill('#FFE08A');
+    await page.getByLabel('Colour as a name or a code').fill('#FFE08A');
     await page.getByRole('button', { name: 'Use', exact: true }).click();
     await expect(undo(page, 'Fill #FFE08A, B7')).toBeVisible();
     await accessible(page);
@@ -265,7 +265,7 @@ test('a named look says where it is worn, gets another name, and leaves its wear
     await expect(page.getByText('wears River ledger')).toBeVisible();
     await select(page, 'B4');
     await page.getByRole('button', { name: 'Other colours for fill' }).click();
-    await page.getByLabel('Colour as hex, rgb() or hsl()').fill('#FFE08A');
+    await page.getByLabel('Colour as a name or a code').fill('#FFE08A');
     await page.getByRole('button', { name: 'Use', exact: true }).click();
     await page.getByRole('button', { name: 'Named looks' }).click();
     await page.getByRole('menuitem', { name: 'Keep the look of the selection…' }).click();
@@ -324,7 +324,7 @@ test('one colour gives headings, data and totals a family', async ({ page }) => 
     await bringIn(page, 'Ford family');
     await select(page, 'B4');
     await page.getByRole('button', { name: 'Other colours for fill' }).click();
-    await page.getByLabel('Colour as hex, rgb() or hsl()').fill('#1F5F8B');
+    await page.getByLabel('Colour as a name or a code').fill('#1F5F8B');
     await expect(page.getByRole('button', { name: 'Headings', exact: true })).toBeVisible();
     await accessible(page);
     await page.getByRole('button', { name: 'Give it to this sheet' }).click();
