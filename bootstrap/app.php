@@ -9,6 +9,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
+use Rilvet\Act\Exception\LooksStay;
 use Rilvet\Act\Exception\MergeIsWrong;
 use Rilvet\Refusal;
 
@@ -27,6 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([Refusal::class]);
         $exceptions->render(fn (StaleRevision $stale) => response()->json(['message' => $stale->getMessage(), 'revision' => $stale->revision], 409));
+        $exceptions->render(fn (LooksStay $wrong) => response()->json(['message' => $wrong->getMessage(), 'covered' => $wrong->cells], 422));
         $exceptions->render(fn (MergeIsWrong $wrong) => response()->json(['message' => $wrong->getMessage(), 'hidden' => $wrong->hidden], 422));
         $exceptions->render(fn (Throwable $fault, Request $request) => $request->is('api/*') && Trouble::isFullDisk($fault) ? response()->json(['message' => Trouble::DISK], 422) : null);
         $exceptions->render(fn (Refusal $refusal) => response()->json(['message' => $refusal->getMessage()], 422));

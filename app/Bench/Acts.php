@@ -88,7 +88,7 @@ final readonly class Acts
             'type' => [new TypeColumn($sheet, $given->column(), $given->typing()), [$sheet]],
             'rename' => [new RenameWorkbook($given->textOrNull('name') ?? ''), []],
             'format' => [$given->textOrNull('scope') === 'here'
-                ? new FormatPart($sheets, $given->part(), $given->kind(), $given->lookGiven())
+                ? new FormatPart($sheets, $given->part(), $given->kind(), $given->lookGiven(), over: $given->textOrNull('over') === null ? 'keep' : $given->oneOf('over', ['ask', 'keep', 'override']))
                 : new Format($given->targets(), $given->lookGiven()), $sheets],
             'formatHeaded' => [$this->headed($sheets, $given), $sheets],
             'wipe' => [$given->textOrNull('scope') === 'here'

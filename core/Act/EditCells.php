@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\CellIsWrong;
+use Rilvet\Formula\Syntax;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
-use Rilvet\Intake\DateText;
-use Rilvet\Intake\NumberText;
 use Rilvet\Intake\Tokeniser;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
@@ -21,6 +20,7 @@ use Rilvet\Reading\SheetFacts;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 
 /**
  * Types texts into cells: an act on data, named as such. A text that reads as a number, in the format that the cell has,
@@ -55,10 +55,11 @@ final readonly class EditCells implements Act, ChangesSizes, EditsCells
                 }
                 $text = str_replace("\r\n", "\n", $text);
                 $code = $cascade->at($row, $column)->look->text(Attribute::Number);
-                $edits[$row][$column] = $cell = $sheet->typing !== null && ! str_starts_with($text, '=') ? Cell::of($text) : self::cell($text, $code);
-                $wanted = $cell->formula !== null && FormatClass::of($code) === FormatClass::General
-                    ? FormulaFormat::of($cell->formula, fn (int $at, int $beside) => $cascade->at($at, $beside)->look->text(Attribute::Number))
-                    : null;
+                [$cell, $wanted] = $this->read($workbook, $sheet, $row, $column, $text, $code);
+                $edits[$row][$column] = $cell;
+                if ($cell->formula !== null && FormatClass::of($code) === FormatClass::General) {
+                    $wanted = FormulaFormat::of($cell->formula, fn (int $at, int $beside) => $cascade->at($at, $beside)->look->text(Attribute::Number));
+                }
                 if ($wanted !== null) {
                     $hand ??= clone $sheet->hand;
                     $hand->map(Range::of($row, $column, $row, $column), fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under(Look::of([Attribute::Number->value => $wanted]))));
@@ -90,32 +91,44 @@ final readonly class EditCells implements Act, ChangesSizes, EditsCells
         $count = array_sum(array_map(count(...), $this->texts));
         $row = (int) array_key_first($this->texts);
 
-        return $count === 1 ? 'Data: '.Address::columnName((int) array_key_first($this->texts[$row])).$row.' typed' : "Data: $count cells typed";
+        if ($count !== 1) {
+            return "Data: $count cells typed";
+        }
+        $column = (int) array_key_first($this->texts[$row]);
+        $text = $this->texts[$row][$column];
+        $sheet = $workbook->sheet($this->sheet);
+        $as = is_string($text) ? $this->read($workbook, $sheet, $row, $column, $text, (new Cascade($sheet, $workbook->looks))->at($row, $column)->look->text(Attribute::Number))[2] : null;
+
+        return 'Data: '.Address::columnName($column).$row.' typed'.($as === null ? '' : ", read as $as");
     }
 
-    private static function cell(string $text, string $format): Cell
+    /** @return array{Cell, string|null, string|null} the cell, a number format that it needs, what it was read as */
+    private function read(Workbook $workbook, Worksheet $sheet, int $row, int $column, string $text, string $code): array
     {
-        if (str_starts_with($text, "'")) {
-            return Cell::of(substr($text, 1));
-        }
         if (str_starts_with($text, '=') && strlen($text) > 1) {
-            return Cell::formula(substr($text, 1), null);
+            $fault = Syntax::fault(substr($text, 1));
+
+            return $fault === null ? [Cell::formula(substr($text, 1), null), null, null] : throw CellIsWrong::formula(Address::columnName($column).$row, substr($text, 1), $fault);
         }
-        $class = FormatClass::of($format);
-        if ($class === FormatClass::Text) {
-            return Cell::of($text);
+        if ($sheet->typing !== null) {
+            // What the column of a text file reads, it goes on reading; names and codes stay texts.
+            $kind = $sheet->reading->tableAt($row, $column)?->column($column)?->kind;
+            if (! is_string($sheet->typing->cell($column, $text)->value) || ($kind !== null && $kind->isWordy())) {
+                return [Cell::of($text), null, null];
+            }
         }
-        $upper = strtoupper(trim($text));
-        if ($upper === 'TRUE' || $upper === 'FALSE') {
-            return Cell::of($upper === 'TRUE');
-        }
-        // Leading zeros and long digits are codes, typed by hand or not.
-        $isCode = preg_match('/^0\d+$|^\d{16,}$/', trim($text)) === 1;
-        $number = $isCode ? null : NumberText::parse($text, '.');
-        if ($number !== null) {
-            return Cell::of($class === FormatClass::Percent && ! str_contains($text, '%') ? $number / 100 : $number);
+        $value = TypedValue::of($text, $code, self::order($sheet, $code), $sheet->typing?->decimal() ?? '.', $workbook->from1904);
+
+        return [$value->cell, $value->format, $value->as];
+    }
+
+    /** Whether days or months come first in dates around here. */
+    private static function order(Worksheet $sheet, string $code): string
+    {
+        if (FormatClass::of($code)->isTemporal() && preg_match('/[dm]/i', (string) preg_replace('/\[[^\]]*\]|"[^"]*"/', '', $code), $found) === 1) {
+            return strtolower($found[0]) === 'm' ? 'mdy' : 'dmy';
         }
 
-        return Cell::of(DateText::time($text) ?? DateText::parse($text, 'dmy') ?? $text);
+        return $sheet->typing?->order() ?? 'dmy';
     }
 }

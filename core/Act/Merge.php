@@ -64,7 +64,8 @@ final readonly class Merge implements Act, EditsCells
 
     public function words(Workbook $workbook): string
     {
-        return 'Merged, '.$this->targets->words();
+        // Joining puts another text into a cell, which is a change of data.
+        return ($this->mode === 'join' ? 'Data: texts joined, merged ' : 'Merged, ').$this->targets->words();
     }
 
     private static function check(Worksheet $sheet, Range $range): void

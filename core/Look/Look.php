@@ -117,6 +117,24 @@ final readonly class Look implements JsonSerializable
         return new self(array_diff_key($this->values, array_flip(array_map(fn (Attribute $attribute) => $attribute->value, $attributes))));
     }
 
+    /** @return list<Attribute> that it says */
+    public function attributes(): array
+    {
+        return array_map(Attribute::from(...), array_keys($this->values));
+    }
+
+    /** Whether it says something of what another says, and says it otherwise. */
+    public function differsIn(self $other): bool
+    {
+        foreach (array_intersect_key($this->values, $other->values) as $name => $value) {
+            if ($value !== $other->values[$name]) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function isEmpty(): bool
     {
         return $this->values === [];

@@ -72,19 +72,25 @@ final class SheetStream
     {
         $buffer = '';
         $inside = null;
+        $near = false;
         foreach ($pieces as $piece) {
+            // Only what is new is looked through, so that a row of many megabytes is not gone through at each piece again.
+            $seen = max(0, strlen($buffer) - 16);
             $buffer .= $piece;
             if (strlen($buffer) > self::MOST) {
                 throw FileIsWrong::package("\"{$this->part}\" in the package has a part of more than 32 MB without the end of a row. It is not read.");
             }
-            if ($inside === null) {
+            $near = $near || strpos($buffer, '<sheetData', $seen) !== false;
+            if ($inside === null && $near) {
                 $inside = $this->begin($buffer);
+                $seen = 0;
             }
             if ($inside !== true) {
                 continue;
             }
-            $end = strpos($buffer, '</sheetData>');
-            $cut = $end === false ? strrpos($buffer, '</row>') : $end - 6;
+            $end = strpos($buffer, '</sheetData>', min($seen, strlen($buffer)));
+            $last = $end === false ? strrpos($buffer, '</row>', min($seen, strlen($buffer))) : false;
+            $cut = $end === false ? $last : $end - 6;
             if ($cut !== false && $cut >= 0) {
                 $rows = substr($buffer, 0, $cut + 6);
                 $buffer = substr($buffer, $cut + 6);

@@ -29,6 +29,8 @@ export class Refused extends Error {
         readonly revision: number | null,
         /** Texts that a merge would hide, where a choice is wanted. */
         readonly hidden: string[] = [],
+        /** Cells whose own looks would cover the act, where a choice is wanted. */
+        readonly covered = 0,
     ) {
         super(message);
     }
@@ -61,12 +63,13 @@ async function call<T>(method: string, path: string, body?: object, signal?: Abo
     }
     const answer: unknown = await response.json().catch(() => null);
     if (!response.ok) {
-        const said = answer as { message?: string; revision?: number; hidden?: string[] } | null;
+        const said = answer as { message?: string; revision?: number; hidden?: string[]; covered?: number } | null;
         throw new Refused(
             said?.message || `The server answered ${response.status}.`,
             response.status,
             said?.revision ?? null,
             said?.hidden ?? [],
+            said?.covered ?? 0,
         );
     }
     return answer as T;

@@ -24,7 +24,7 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
     const shown = figures.data;
     return (
         <footer className="flex items-center gap-4.5 border-t border-hair bg-ground px-3 text-[11.5px] text-quiet">
-            <Address key={text} text={text} bench={bench} acts={acts} />
+            <Address text={text} bench={bench} acts={acts} />
             {shown && (
                 <>
                     <span>
@@ -143,23 +143,30 @@ function Figure({ name, value }: { name: string; value: string }) {
 
 /** The address of the selection; typing another one, or a name, goes there; typing a new name gives it to the selection. */
 function Address({ text, bench, acts }: { text: string; bench: BenchRecord; acts: Acts }) {
-    const [typed, setTyped] = useState(text);
+    // While somebody types here, what is typed stays, whatever becomes of the selection meanwhile.
+    const [typing, setTyping] = useState<string | null>(null);
+    const typed = typing ?? text;
+    const setTyped = setTyping;
+    const leave = () => {
+        setTyping(null);
+        document.querySelector<HTMLElement>('[role=grid]')?.focus();
+    };
     const go = () => {
         const ranges = typed.split(',').map((part) => parse(part));
         if (ranges.some((range) => range === null)) {
             const named = bench.names.find((name) => name.name.toLowerCase() === typed.trim().toLowerCase());
             if (named) {
                 goToName(named);
-                document.querySelector<HTMLElement>('[role=grid]')?.focus();
+                leave();
             } else {
                 // What is no address and no name yet becomes the name of the selection.
                 void acts.act('name', { name: typed.trim(), ranges: text });
-                setTyped(text);
+                setTyped(null);
             }
             return;
         }
         useBench.getState().select(ranges.flatMap((range) => range ?? []));
-        document.querySelector<HTMLElement>('[role=grid]')?.focus();
+        leave();
     };
     return (
         <input
@@ -169,10 +176,10 @@ function Address({ text, bench, acts }: { text: string; bench: BenchRecord; acts
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
             onFocus={(event) => event.currentTarget.select()}
-            onBlur={() => setTyped(text)}
+            onBlur={() => setTyped(null)}
             onKeyDown={(event) => {
                 if (event.key === 'Enter') go();
-                if (event.key === 'Escape') document.querySelector<HTMLElement>('[role=grid]')?.focus();
+                if (event.key === 'Escape') leave();
             }}
         />
     );

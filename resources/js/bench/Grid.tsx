@@ -64,7 +64,7 @@ export function Grid({ id, detail, revision, dataRevision, preview, acts, onView
     const screen = detail.screens.find((each) => each.name === framed);
     const handlers = useGridPointer(scroller, acts, { rows, columns, frozenHeight, frozenWidth });
     const lifted = useBench((state) => state.lifted);
-    const { editing, beginEdit, finishEdit, clear, copy, paste } = useCellEdit(id, detail, acts, lastRow, scroller);
+    const { editing, typed, beginEdit, finishEdit, clear, copy, paste } = useCellEdit(id, detail, acts, lastRow, scroller);
     const moveByKey = useGridKeys({ rows: lastRow, columns: lastColumn, detail, page: Math.max(1, view.bottom - view.top - 2) });
     /** Ctrl+Shift+V pastes values alone; the paste that follows the key does not say which it was. */
     const withLooks = useRef(true);
@@ -198,6 +198,22 @@ export function Grid({ id, detail, revision, dataRevision, preview, acts, onView
                         />
                     </div>
                 )}
+                {typed.map((each) => (
+                    <div
+                        key={`${each.row}.${each.column}`}
+                        role="presentation"
+                        data-typed=""
+                        className="pointer-events-none absolute z-[14] truncate bg-white px-1 text-[13px] text-quiet"
+                        style={{
+                            top: TOP + rows.start(each.row) + 1 + (each.row <= frozen.row ? each.scroll.y : 0),
+                            left: LEFT + columns.start(each.column) + 1 + (each.column <= frozen.column ? each.scroll.x : 0),
+                            width: columns.sizeOf(each.column) - 2,
+                            height: rows.sizeOf(each.row) - 2,
+                        }}
+                    >
+                        {each.text}
+                    </div>
+                ))}
                 {frozen.row > 0 && (
                     <div role="presentation" className="sticky z-[8] h-0" style={{ top: TOP, marginTop: -height, left: 0 }}>
                         <Frozen

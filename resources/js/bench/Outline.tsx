@@ -1,6 +1,7 @@
 import { EllipsisVertical, EyeOff, Lock, X } from 'lucide-react';
 import { ContextMenu, DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
+import type { Rect } from '@/api/client';
 import { parse } from '@/grid/address';
 import type { BenchRecord, ColumnRecord, PartRecord, SheetDetail, TableRecord, TypingRecord } from '@/api/types';
 import { ColumnKinds, type ColumnKind } from '@/api/types';
@@ -157,8 +158,30 @@ function Table({ table, typings, acts }: { table: TableRecord; typings: TypingRe
     );
 }
 
+/** Selects what was pressed; with Ctrl it is added, with Shift all from the last to it. Says whether it was added. */
+function choose(ranges: Rect[], event: { ctrlKey: boolean; metaKey: boolean; shiftKey: boolean }): boolean {
+    const { select, selection } = useBench.getState();
+    const first = ranges[0];
+    if (!first) return false;
+    if (event.ctrlKey || event.metaKey) select([...selection, ...ranges], { row: first.top, column: first.left }, false);
+    else if (event.shiftKey) {
+        const all = [selection[0] ?? first, ...ranges];
+        select([
+            {
+                top: Math.min(...all.map((range) => range.top)),
+                left: Math.min(...all.map((range) => range.left)),
+                bottom: Math.max(...all.map((range) => range.bottom)),
+                right: Math.max(...all.map((range) => range.right)),
+            },
+        ]);
+    } else {
+        select(ranges);
+        return false;
+    }
+    return true;
+}
+
 function PartRow({ part, table, acts }: { part: PartRecord; table: TableRecord; acts: Acts }) {
-    const select = useBench((state) => state.select);
     const ranges = part.ranges.flatMap((text) => parse(text) ?? []);
     const selected = useBench((state) => sameRanges(state.selection, ranges));
     const why = table.runs.find((run) => run.part === part.part)?.why;
@@ -171,9 +194,8 @@ function PartRow({ part, table, acts }: { part: PartRecord; table: TableRecord; 
                         title={why}
                         aria-pressed={selected}
                         className={`flex h-6 w-full items-center gap-2 px-3 text-left ${selected ? 'bg-brass-soft' : 'hover:bg-ground'}`}
-                        onClick={() => {
-                            select(ranges);
-                            useBench.setState({ scope: 'here' });
+                        onClick={(event) => {
+                            if (!choose(ranges, event)) useBench.setState({ scope: 'here' });
                         }}
                     >
                         <span className={`part-letter part-${part.part}`} aria-hidden="true">
@@ -227,9 +249,11 @@ function ColumnRow({
     typing: TypingRecord | undefined;
     acts: Acts;
 }) {
-    const select = useBench((state) => state.select);
-    const range = { top: table.top, left: column.column, bottom: table.bottom, right: column.column };
-    const selected = useBench((state) => sameRanges(state.selection, [range]));
+    // A column is its body: title, groups and totals are parts of their own.
+    const ranges = table.runs
+        .filter((run) => run.part === 'body')
+        .map((run) => ({ top: run.first, left: column.column, bottom: run.last, right: column.column }));
+    const selected = useBench((state) => sameRanges(state.selection, ranges));
     const row = table.runs.find((run) => run.part === 'body')?.first ?? table.top;
     const correct = (change: object) =>
         void acts.act('correct', { correction: { type: 'column', row, column: column.column, ...change } });
@@ -241,7 +265,7 @@ function ColumnRow({
                 title={column.why}
                 aria-pressed={selected}
                 className="flex h-full min-w-0 flex-1 items-center gap-2 pl-3 text-left"
-                onClick={() => select([range])}
+                onClick={(event) => choose(ranges, event)}
             >
                 <span className="w-[16px] font-mono text-[11.5px] text-quiet">{column.letters}</span>
                 <span className="grid w-4 place-items-center text-quiet">

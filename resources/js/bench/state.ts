@@ -66,7 +66,9 @@ export const useBench = create<BenchState>((set) => ({
         set((state) => {
             const first = selection[0];
             const cell = active ?? (first ? { row: first.top, column: first.left } : state.active);
+            // A part is meant only where a part was pressed: any other selection means its own cells.
             return {
+                scope: 'cells',
                 selection,
                 active: cell,
                 anchor: active ? state.anchor : cell,

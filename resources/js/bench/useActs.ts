@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { api, Refused } from '@/api/client';
 import type { ActRecord, BenchRecord } from '@/api/types';
+import { ask as question } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
 import { useBench } from './state';
 
@@ -25,6 +26,8 @@ export function useActs(id: number) {
             again: boolean,
             after?: (answer: ActRecord) => void,
             ask?: (hidden: string[]) => void,
+            over?: (message: string) => void,
+            refused?: () => void,
         ): Promise<unknown> {
             const sheet = useBench.getState().sheet;
             queue = queue.then(async () => {
@@ -38,6 +41,10 @@ export function useActs(id: number) {
                         ask(fault.hidden);
                         return;
                     }
+                    if (over && fault instanceof Refused && fault.covered > 0) {
+                        over(fault.message);
+                        return;
+                    }
                     if (fault instanceof Refused && fault.status === 409) {
                         await client.invalidateQueries({ queryKey: ['bench', id] });
                         // Somebody else was quicker; what was asked for is kept, and can be asked for again on what is there now.
@@ -49,6 +56,7 @@ export function useActs(id: number) {
                         return;
                     }
                     tell(fault);
+                    if (fault instanceof Refused && fault.status === 422) refused?.();
                 }
             });
             return queue;
@@ -58,9 +66,44 @@ export function useActs(id: number) {
     return useMemo(
         () => ({
             act: (name: string, args: object) => run((revision, sheet) => api.act(id, revision, sheet, name, args), true),
+            /** A look for a part; where cells keep looks of their own that would cover it, it is asked which is meant. */
+            look: (args: object) => {
+                const send = (how: string) =>
+                    run(
+                        (revision, sheet) => api.act(id, revision, sheet, 'format', { ...args, over: how }),
+                        true,
+                        undefined,
+                        undefined,
+                        (message) =>
+                            void question({ title: message, action: 'Override them', other: 'Leave them as they are' }).then(
+                                (answer) => answer !== null && send(answer === 'other' ? 'keep' : 'override'),
+                            ),
+                    );
+                return send('ask');
+            },
             /** An act that may come back with a question instead. */
             ask: (name: string, args: object, ask: (hidden: string[]) => void) =>
                 run((revision, sheet) => api.act(id, revision, sheet, name, args), true, undefined, ask),
+            /** Types a text into a cell; where it was read as more than a text or a number, that is said, with a way back. */
+            type: (row: number, column: number, text: string, refused?: () => void) => {
+                const send = (typed: string): Promise<unknown> =>
+                    run(
+                        (revision, sheet) => api.act(id, revision, sheet, 'edit', { cells: [[row, column, typed]] }),
+                        true,
+                        (answer) => {
+                            const [, as] = /, read as (.*)$/.exec(answer.words ?? '') ?? [];
+                            if (as)
+                                say(`“${typed}” was read as ${as}.`, 'said', {
+                                    words: 'Keep it as typed',
+                                    run: () => void send(`'${typed}`),
+                                });
+                        },
+                        undefined,
+                        undefined,
+                        refused,
+                    );
+                return send(text);
+            },
             goTo: (change: number) => run((revision, sheet) => api.goTo(id, revision, sheet, change), false),
             undo: () =>
                 run(

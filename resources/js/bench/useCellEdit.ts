@@ -16,17 +16,32 @@ export function useCellEdit(
     scroller: RefObject<HTMLDivElement | null>,
 ) {
     const [editing, setEditing] = useState<Edit | null>(null);
+    /** What was typed and is on its way to the server: it is seen at once. */
+    const [typed, setTyped] = useState<Edit[]>([]);
     const beginEdit = (text: string | null) => {
         const { row, column } = useBench.getState().active;
         const scroll = { x: scroller.current?.scrollLeft ?? 0, y: scroller.current?.scrollTop ?? 0 };
         if (text !== null) setEditing({ row, column, text, scroll });
         else
-            void api
-                .content(id, detail.number, row, column)
-                .then((content) => setEditing({ row, column, text: content.text, scroll }), tell);
+            void api.content(id, detail.number, row, column).then((content) => {
+                // Who has gone on meanwhile does not want the old cell any more.
+                const { active } = useBench.getState();
+                if (active.row === row && active.column === column) setEditing({ row, column, text: content.text, scroll });
+            }, tell);
     };
     const finishEdit = (text: string | null, move: boolean) => {
-        if (text !== null && editing) void acts.act('edit', { cells: [[editing.row, editing.column, text]] });
+        if (text !== null && editing) {
+            const typed = { ...editing, text };
+            setTyped((all) => [...all, typed]);
+            const refused = () => {
+                // A formula that is none stays in the editor, as it was typed.
+                useBench.getState().select([{ top: typed.row, left: typed.column, bottom: typed.row, right: typed.column }]);
+                setEditing(typed);
+            };
+            void acts
+                .type(typed.row, typed.column, text, text.startsWith('=') ? refused : undefined)
+                .finally(() => setTimeout(() => setTyped((all) => all.filter((each) => each !== typed)), 250));
+        }
         if (editing && move) {
             const row = Math.min(lastRow, editing.row + 1);
             useBench.getState().select([{ top: row, left: editing.column, bottom: row, right: editing.column }]);
@@ -55,7 +70,7 @@ export function useCellEdit(
             ...(own ? { cells: copied.cells, ...(withLooks ? { looks: copied.looks } : {}) } : { text, html }),
         });
     };
-    return { editing, beginEdit, finishEdit, clear, copy, paste };
+    return { editing, typed, beginEdit, finishEdit, clear, copy, paste };
 }
 
 /** Clipboards change the ends of lines. */

@@ -10,6 +10,8 @@ interface Question {
     label?: string;
     value?: string;
     action: string;
+    /** Another way to go on; its answer is "other". */
+    other?: string;
     danger?: boolean;
     answer: (text: string | null) => void;
 }
@@ -70,6 +72,11 @@ function Open({ question }: { question: Question }) {
                             <button type="button" className="btn" onClick={() => question.answer(null)}>
                                 Leave it
                             </button>
+                            {question.other && (
+                                <button type="button" className="btn" onClick={() => question.answer('other')}>
+                                    {question.other}
+                                </button>
+                            )}
                             <button
                                 type="submit"
                                 className={`btn ${question.danger ? 'border-danger text-danger' : 'btn-primary'}`}

@@ -16,8 +16,8 @@ let last = 0;
 export function say(text: string, kind: Message['kind'] = 'said', act?: Message['act']): void {
     const id = ++last;
     useMessages.setState(({ messages }) => ({ messages: [...messages.slice(-2), { id, text, kind, act }] }));
-    // What can still be done is kept until it is done or put away.
-    if (!act) setTimeout(() => dismiss(id), kind === 'said' ? 5000 : 15000);
+    // What was refused and can still be done is kept until it is done or put away.
+    if (!act || kind === 'said') setTimeout(() => dismiss(id), kind === 'said' ? (act ? 9000 : 5000) : 15000);
 }
 
 /** Tells a person what the server refused, or that something went wrong. */

@@ -86,7 +86,12 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             state,
             value: (name: string) => (state(name)?.mixed ? null : (state(name)?.value ?? null)),
             is: (name: string) => !state(name)?.mixed && state(name)?.value === 'true',
-            format: (look: object) => act('format', { look, ...scoped }),
+            format: (look: object) => {
+                if (effective !== 'here') return act('format', { look, ...scoped });
+                const { together, selection } = useBench.getState();
+                const sheets = [detail.number, ...together.filter((number) => number !== detail.number)];
+                void acts.look({ ranges: selectionText(selection), sheets, look, ...scoped });
+            },
             tried: (look: object) => ({ look, ranges, ...scoped, scope: effective === 'everywhere' ? 'here' : effective }),
             wipe: (facet: string | null, file = false) =>
                 act('wipe', { facet, file, ...(effective === 'here' ? scoped : { scope: 'cells' }) }),

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Act\EditCells;
+use Rilvet\Act\Exception\CellIsWrong;
+use Rilvet\Act\Exception\LooksStay;
+use Rilvet\Act\Format;
+use Rilvet\Act\FormatPart;
+use Rilvet\Act\Targets;
+use Rilvet\Act\TypedValue;
+use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\RangeSet;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Look\LookBook;
+use Rilvet\Reading\Finder;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\SheetFacts;
+use Rilvet\Work\Cascade;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+
+/** A text that is typed into a cell is what it reads as there; the last act is what a person sees. */
+final class TypedValueTest extends TestCase
+{
+    /** @return iterable<string, array{string, string, bool|int|float|string, string|null, string|null}> typed, format of the cell, value, format that it gets, read as */
+    public static function typed(): iterable
+    {
+        // Serial days by ISO/IEC 29500-1 18.17.4: 2026-05-01 is day 46,143.
+        yield 'a date by ISO 8601' => ['2026-05-01', '', 46_143, 'yyyy-mm-dd', 'a date'];
+        yield 'the day first where nothing says otherwise' => ['3/4/2026', '', 46_115, 'yyyy-mm-dd', 'a date'];
+        yield 'the month first in a column that writes it so' => ['3/4/2026', 'mm/dd/yyyy', 46_085, null, 'a date'];
+        yield 'the day first in a column that writes it so' => ['03/04/2026', 'dd/mm/yyyy', 46_115, null, 'a date'];
+        yield 'a time' => ['14:30', '', 14.5 / 24, 'hh:mm', 'a time'];
+        yield 'a duration' => ['36:15', '', 36.25 / 24, '[h]:mm', 'a duration'];
+        yield 'a percentage' => ['12.5%', '', 0.125, '0.0%', 'a percentage'];
+        yield 'a figure in a column of percentages' => ['3', '0%', 0.03, null, 'a percentage'];
+        yield 'a figure with groups' => ['1,234.5', '', 1234.5, '#,##0.0', null];
+        yield 'an amount' => ['£3.20', '', 3.2, '"£"#,##0.00', 'an amount'];
+        yield 'an amount in a column of amounts' => ['£3.20', '#,##0.00', 3.2, null, 'an amount'];
+        yield 'yes' => ['TRUE', '', true, null, 'yes or no'];
+        yield 'a code' => ['007', '', '007', null, null];
+        yield 'a text that says so' => ["'12", '', '12', null, null];
+        yield 'a figure in a cell of texts' => ['12', '@', '12', null, null];
+        yield 'a word' => ['Osier', '', 'Osier', null, null];
+    }
+
+    #[DataProvider('typed')]
+    public function test_texts_are_read(string $text, string $code, bool|int|float|string $value, ?string $format, ?string $as): void
+    {
+        $typed = TypedValue::of($text, $code, str_starts_with($code, 'mm') ? 'mdy' : 'dmy', '.', false);
+        self::assertEqualsWithDelta($value, $typed->cell->value, is_numeric($value) && ! is_string($value) ? 1e-12 : 0);
+        self::assertSame([$format, $as], [$typed->format, $typed->as]);
+        self::assertSame(46_143 - 1_462, TypedValue::of('2026-05-01', '', 'dmy', '.', true)->cell->value, 'the other date system, 18.17.4.1');
+    }
+
+    public function test_a_date_typed_into_a_plain_cell_shows_as_one_and_the_act_says_so(): void
+    {
+        $book = self::book();
+        $act = new EditCells(1, [9 => [4 => '2026-05-01']]);
+        $after = $act->on($book);
+        self::assertSame('yyyy-mm-dd', (new Cascade($after->sheet(1), $after->looks))->at(9, 4)->look->text(Attribute::Number));
+        self::assertSame('Data: D9 typed, read as a date', $act->words($book));
+        self::assertSame('Data: D9 typed', (new EditCells(1, [9 => [4 => 'Osier']]))->words($book));
+    }
+
+    public function test_a_formula_that_is_none_is_refused_with_its_place(): void
+    {
+        $this->expectException(CellIsWrong::class);
+        $this->expectExceptionMessage('The formula for D9 cannot be read at ")", character 5');
+        (new EditCells(1, [9 => [4 => '=A1+)']]))->on(self::book());
+    }
+
+    public function test_a_look_for_a_part_asks_where_cells_keep_looks_of_their_own_and_overrides_them_in_one_act(): void
+    {
+        $book = self::book();
+        $touched = (new Format(new Targets([1], RangeSet::parse('A1:B3')), Look::of(['fill' => '#FFEEAA', 'italic' => true])))->on($book);
+        $format = fn (string $over) => new FormatPart([1], Part::Heading, null, Look::of(['fill' => '#112233']), over: $over);
+        try {
+            $format('ask')->on($touched);
+            self::fail('Two headings keep their own fill.');
+        } catch (LooksStay $stay) {
+            self::assertSame([2, '2 cells keep a look of their own, which would cover this. Override them?'], [$stay->cells, $stay->getMessage()]);
+        }
+        $fill = fn (Workbook $after, int $row) => (new Cascade($after->sheet(1), $after->looks))->at($row, 1)->look->text(Attribute::Fill);
+        self::assertSame('#FFEEAA', $fill($format('keep')->on($touched), 1));
+        $over = $format('override')->on($touched);
+        self::assertSame(['#112233', '#FFEEAA'], [$fill($over, 1), $fill($over, 2)], 'rows of the body keep theirs');
+        self::assertTrue((new Cascade($over->sheet(1), $over->looks))->at(1, 1)->look->is(Attribute::Italic), 'what does not cover stays');
+        self::assertSame('#112233', $fill($format('ask')->on($book), 1), 'where nothing covers, nothing is asked');
+    }
+
+    private static function book(): Workbook
+    {
+        $cells = MemorySheet::of('S', [['Tree', 'Count'], ['Rowan', 30], ['Ash', 4], ['Elm', 12]]);
+
+        return new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)))], new LookBook);
+    }
+}
