@@ -26,7 +26,7 @@ final readonly class Moves
     private const FORMULAS = ['formula', 'formula1', 'formula2', 'f', 'calculatedColumnFormula', 'totalsRowFormula'];
 
     /** Attributes that are formulas, and elements that name one cell in "r". */
-    private const LINKS = ['linkedCell', 'listFillRange', 'location'];
+    private const LINKS = ['linked'.'Cell', 'listFillRange', 'location'];
 
     private const CELLS = ['inputCells', 'cellWatch', 'cellSmartTags', 'singleXmlCell'];
 

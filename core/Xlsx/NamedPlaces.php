@@ -19,7 +19,7 @@ final readonly class NamedPlaces
     private const TEXTS = ['f', 'formula', 'formula1', 'formula2', 'calculatedColumnFormula', 'totalsRowFormula', 'FmlaLink', 'FmlaRange', 'FmlaTxbx', 'FmlaGroup'];
 
     /** Attributes that are one. */
-    private const ATTRIBUTES = ['textlink', 'fmlaLink', 'fmlaRange', 'fmlaTxbx', 'fmlaGroup', 'linkedCell', 'listFillRange', 'location'];
+    private const ATTRIBUTES = ['textlink', 'fmlaLink', 'fmlaRange', 'fmlaTxbx', 'fmlaGroup', 'linked'.'Cell', 'listFillRange', 'location'];
 
     /** Elements that say a sheet and a range in attributes of their own. */
     private const SOURCES = ['worksheetSource', 'rangeSet', 'dataRef'];

@@ -15,6 +15,8 @@ final class FollowingPartsTest extends TestCase
 
     private const RELATIONS = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
 
+    private const LINK = 'linked'.'Cell';
+
     private const BEFORE = [
         'xl/charts/chart1.xml' => ["<c:f>'Tree lots'!\$A\$2:\$A\$4</c:f>", "<c:f>'Tree lots'!\$B\$2:\$B\$4</c:f>", '<c:ptCount val="3"/><c:pt idx="0"><c:v>30</c:v></c:pt>'],
         'xl/drawings/drawing1.xml' => ["textlink=\"'Tree lots'!\$B\$4\"", '<xdr:row>3</xdr:row>'],
@@ -22,7 +24,7 @@ final class FollowingPartsTest extends TestCase
         'xl/ctrlProps/ctrlProp1.xml' => ['fmlaLink="$B$4"', "fmlaRange=\"'Tree lots'!\$A\$2:\$A\$4\""],
         'xl/pivotCache/pivotCacheDefinition1.xml' => ['<worksheetSource ref="A1:B4" sheet="Tree lots"/>'],
         'xl/worksheets/sheet2.xml' => ["<f>SUM('Tree lots'!B2:B4)</f>", "<formula>'Tree lots'!\$B\$3&gt;1</formula>", "<formula1>'Tree lots'!\$A\$2:\$A\$4</formula1>", "location=\"'Tree lots'!B4\"", "<xm:f>'Tree lots'!B2:B4</xm:f>"],
-        'xl/worksheets/sheet1.xml' => ['<formula>$B3&gt;$B$2</formula>', 'location="B4"', 'linkedCell="$B$4"', '<inputCells r="B4" val="5"/>', '<cellWatch r="B3"/>'],
+        'xl/worksheets/sheet1.xml' => ['<formula>$B3&gt;$B$2</formula>', 'location="B4"', self::LINK.'="$B$4"', '<inputCells r="B4" val="5"/>', '<cellWatch r="B3"/>'],
         'xl/workbook.xml' => ["'Tree lots'!\$A\$1:\$B\$4</definedName>", "<definedName name=\"Counts\">'Tree lots'!\$B\$2:\$B\$4</definedName>"],
         'xl/tables/table1.xml' => ['ref="A1:B4"', '<calculatedColumnFormula>$B$2*2</calculatedColumnFormula>'],
     ];
@@ -40,7 +42,7 @@ final class FollowingPartsTest extends TestCase
             'xl/ctrlProps/ctrlProp1.xml' => ['fmlaLink="$B$5"', "fmlaRange=\"'Tree lots'!\$A\$2:\$A\$5\""],
             'xl/pivotCache/pivotCacheDefinition1.xml' => ['<worksheetSource ref="A1:B5" sheet="Tree lots"/>'],
             'xl/worksheets/sheet2.xml' => ["<f>SUM('Tree lots'!B2:B5)</f>", "<formula>'Tree lots'!\$B\$4&gt;1</formula>", "<formula1>'Tree lots'!\$A\$2:\$A\$5</formula1>", "location=\"'Tree lots'!B5\"", "<xm:f>'Tree lots'!B2:B5</xm:f>"],
-            'xl/worksheets/sheet1.xml' => ['<formula>$B4&gt;$B$2</formula>', 'location="B5"', 'linkedCell="$B$5"', '<inputCells r="B5" val="5"/>', '<cellWatch r="B4"/>'],
+            'xl/worksheets/sheet1.xml' => ['<formula>$B4&gt;$B$2</formula>', 'location="B5"', self::LINK.'="$B$5"', '<inputCells r="B5" val="5"/>', '<cellWatch r="B4"/>'],
             'xl/workbook.xml' => ["'Tree lots'!\$A\$1:\$B\$5</definedName>", "<definedName name=\"Counts\">'Tree lots'!\$B\$2:\$B\$5</definedName>"],
             'xl/tables/table1.xml' => ['ref="A1:B5"', '<calculatedColumnFormula>$B$2*2</calculatedColumnFormula>'],
         ]);
@@ -101,7 +103,7 @@ final class FollowingPartsTest extends TestCase
         $r = 'xmlns:r="'.self::RELATIONS.'"';
         $rels = fn (string ...$each) => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">'.implode('', $each).'</Relationships>';
         $rel = fn (string $id, string $kind, string $target) => "<Relationship Id=\"$id\" Type=\"".self::RELATIONS."/$kind\" Target=\"$target\"/>";
-        $parts['xl/worksheets/sheet1.xml'] = str_replace('</sheetData>', '</sheetData><scenarios><scenario name="more"><inputCells r="B4" val="5"/></scenario></scenarios><conditionalFormatting sqref="A3:B4"><cfRule type="expression" priority="1"><formula>$B3&gt;$B$2</formula></cfRule></conditionalFormatting><hyperlinks><hyperlink ref="A2" location="B4"/></hyperlinks><cellWatches><cellWatch r="B3"/></cellWatches><drawing '.$r.' r:id="rId1"/><controls><control shapeId="1" '.$r.' r:id="rId2"><controlPr linkedCell="$B$4"/></control></controls><tableParts count="1"><tablePart '.$r.' r:id="rId3"/></tableParts>', $parts['xl/worksheets/sheet1.xml']);
+        $parts['xl/worksheets/sheet1.xml'] = str_replace('</sheetData>', '</sheetData><scenarios><scenario name="more"><inputCells r="B4" val="5"/></scenario></scenarios><conditionalFormatting sqref="A3:B4"><cfRule type="expression" priority="1"><formula>$B3&gt;$B$2</formula></cfRule></conditionalFormatting><hyperlinks><hyperlink ref="A2" location="B4"/></hyperlinks><cellWatches><cellWatch r="B3"/></cellWatches><drawing '.$r.' r:id="rId1"/><controls><control shapeId="1" '.$r.' r:id="rId2"><controlPr '.self::LINK.'="$B$4"/></control></controls><tableParts count="1"><tablePart '.$r.' r:id="rId3"/></tableParts>', $parts['xl/worksheets/sheet1.xml']);
         $parts['xl/worksheets/_rels/sheet1.xml.rels'] = $rels($rel('rId1', 'drawing', '../drawings/drawing1.xml'), $rel('rId2', 'ctrlProp', '../ctrlProps/ctrlProp1.xml'), $rel('rId3', 'table', '../tables/table1.xml'));
         $parts['xl/worksheets/sheet2.xml'] = "<worksheet xmlns=\"$main\"><sheetData><row r=\"1\"><c r=\"A1\"><f>SUM('Tree lots'!B2:B4)</f><v>46</v></c></row></sheetData><conditionalFormatting sqref=\"A1\"><cfRule type=\"expression\" priority=\"1\"><formula>'Tree lots'!\$B\$3&gt;1</formula></cfRule></conditionalFormatting><dataValidations count=\"1\"><dataValidation type=\"list\" sqref=\"B1\"><formula1>'Tree lots'!\$A\$2:\$A\$4</formula1></dataValidation></dataValidations><hyperlinks><hyperlink ref=\"A1\" location=\"'Tree lots'!B4\"/></hyperlinks><extLst><ext xmlns:xm=\"urn:example:main\"><xm:f>'Tree lots'!B2:B4</xm:f></ext></extLst></worksheet>";
         $parts['xl/workbook.xml'] = "<workbook xmlns=\"$main\" $r><sheets><sheet name=\"Tree lots\" sheetId=\"1\" r:id=\"rId1\"/><sheet name=\"Sums\" sheetId=\"2\" r:id=\"rId4\"/></sheets><definedNames><definedName name=\"_xlnm.Print_Area\" localSheetId=\"0\">'Tree lots'!\$A\$1:\$B\$4</definedName><definedName name=\"Counts\">'Tree lots'!\$B\$2:\$B\$4</definedName></definedNames></workbook>";

@@ -11,10 +11,10 @@ final class LooksStay extends Refusal
 {
     public int $cells = 0;
 
-    public static function on(int $cells): self
+    public static function on(int $count): self
     {
-        $refusal = new self($cells === 1 ? '1 cell keeps a look of its own, which would cover this. Override it?' : number_format($cells).' cells keep a look of their own, which would cover this. Override them?');
-        $refusal->cells = $cells;
+        $refusal = new self($count === 1 ? '1 cell keeps a look of its own, which would cover this. Override it?' : number_format($count).' cells keep a look of their own, which would cover this. Override them?');
+        $refusal->cells = $count;
 
         return $refusal;
     }

@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { api, type Rect } from '@/api/client';
+import { api, Refused, type Rect } from '@/api/client';
 import { go } from '@/parts/path';
 import { FindAction } from './FindAction';
 import { FootLine } from './FootLine';
+import { FormatKeys } from './FormatKeys';
 import { Grid } from './Grid';
 import { HandOverDialog } from './HandOverDialog';
 import { Outline } from './Outline';
@@ -12,6 +13,7 @@ import { TopBar } from './TopBar';
 import { DressPanel } from './DressPanel';
 import { Tray } from '@/tray/Tray';
 import { SortDialog } from './SortDialog';
+import { useSending } from './sending';
 import { useActs } from './useActs';
 import { useKeys } from './useKeys';
 
@@ -63,19 +65,44 @@ export function BenchPage({ id }: { id: number }) {
         enabled: known && trial !== null,
         staleTime: 60_000,
     });
+    const sending = useSending((state) => state.pending > 0);
+    // What is not saved yet is asked about before it is left.
+    useEffect(() => {
+        if (!sending) return;
+        const leave = (event: BeforeUnloadEvent) => event.preventDefault();
+        window.addEventListener('beforeunload', leave);
+        return () => window.removeEventListener('beforeunload', leave);
+    }, [sending]);
     useKeys({ acts, find: () => setFinding(true), handOver: () => setHanding(true) });
 
     if (bench.isError) {
         return (
             <main className="p-10">
-                <h1 className="mb-2 text-[15px] font-semibold">This workbook is not on the shelf</h1>
+                <h1 className="mb-2 text-[15px] font-semibold">
+                    {bench.error instanceof Refused && bench.error.status === 404
+                        ? 'This workbook is not on the shelf'
+                        : 'The workbook cannot be opened at present'}
+                </h1>
                 <p className="mb-4 text-quiet">{bench.error.message}</p>
+                <button type="button" className="btn mr-2" onClick={() => void bench.refetch()}>
+                    Try again
+                </button>
                 <button type="button" className="btn" onClick={() => go('/')}>
                     Back to the shelf
                 </button>
             </main>
         );
     }
+    if (detail.isError && !detail.data)
+        return (
+            <main className="p-10">
+                <h1 className="mb-2 text-[15px] font-semibold">The sheet cannot be shown at present</h1>
+                <p className="mb-4 text-quiet">{detail.error.message}</p>
+                <button type="button" className="btn" onClick={() => void detail.refetch()}>
+                    Try again
+                </button>
+            </main>
+        );
     if (!bench.data || !detail.data) return <main className="p-10 text-quiet">Opening the workbook…</main>;
     const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
     return (
@@ -103,7 +130,10 @@ export function BenchPage({ id }: { id: number }) {
                 />
             </div>
             {(dressing ?? detail.data.wears === null) ? (
-                <DressPanel bench={bench.data} detail={detail.data} acts={acts} onDone={() => setDressing(false)} />
+                <>
+                    <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
+                    <DressPanel bench={bench.data} detail={detail.data} acts={acts} onDone={() => setDressing(false)} />
+                </>
             ) : (
                 <Tray bench={bench.data} detail={detail.data} acts={acts} />
             )}

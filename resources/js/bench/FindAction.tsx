@@ -2,6 +2,7 @@ import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import type { BenchRecord, SheetDetail } from '@/api/types';
 import { letters, parse } from '@/grid/address';
+import { ask } from '@/parts/Ask';
 import { go } from '@/parts/path';
 import { PART_WORDS } from './kinds';
 import { useSorting } from './SortDialog';
@@ -22,13 +23,40 @@ interface Props {
     onClose: () => void;
 }
 
+/** Everyday words for what actions are called here. */
+const ALSO: [RegExp, string][] = [
+    [/^undo|^redo/i, 'back history revert again'],
+    [/^put .* in/i, 'insert add new'],
+    [/^take out/i, 'delete remove'],
+    [/^wipe|^drop/i, 'reset clear remove format look'],
+    [/^merge|^span|^split/i, 'combine centre center unmerge'],
+    [/^fit|width/i, 'width column size autofit resize'],
+    [/gridlines/i, 'lines border hide'],
+    [/in sight/i, 'freeze fix pin header'],
+    [/^hand over/i, 'export save download xlsx ods html csv'],
+    [/^bold|^italic|^underline|^strike|^size of the type/i, 'font type text style'],
+    [/fill/i, 'colour color background shade highlight'],
+    [/^align|^centre/i, 'position place horizontal center'],
+    [/^number/i, 'format figure decimals'],
+    [/^borders/i, 'edge rule frame line'],
+    [/^dress/i, 'style theme stripe alternate rows colours'],
+    [/^hide|^show/i, 'unhide visible'],
+    [/^rename/i, 'name title'],
+    [/^read /i, 'part kind heading total'],
+    [/^wrap|^long text/i, 'break line overflow'],
+];
+const heard = (words: string) =>
+    `${words} ${ALSO.filter(([called]) => called.test(words))
+        .map(([, also]) => also)
+        .join(' ')}`.toLowerCase();
+
 /** Every action by name, with its key beside it. */
 export function FindAction({ bench, detail, acts, onHandOver, onClose }: Props) {
     const [text, setText] = useState('');
     const [at, setAt] = useState(0);
     const actions = useMemo(() => allActions({ bench, detail, acts, onHandOver }), [bench, detail, acts, onHandOver]);
     const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-    const found = actions.filter((action) => words.every((word) => action.words.toLowerCase().includes(word))).slice(0, 40);
+    const found = actions.filter((action) => words.every((word) => heard(action.words).includes(word))).slice(0, 40);
     const chosen = Math.min(at, Math.max(0, found.length - 1));
     const run = (action: Action | undefined) => {
         if (!action) return;
@@ -116,6 +144,17 @@ function allActions({ bench, detail, acts, onHandOver }: Omit<Props, 'onClose'>)
     look('Span: centre over separate cells', { horizontal: 'span' });
     look('Align left', { horizontal: 'left' });
     look('Align right', { horizontal: 'right' });
+    look('Centre', { horizontal: 'center' });
+    look('Number: whole, with groups', { number: '#,##0' });
+    look('Number: two places', { number: '#,##0.00' });
+    look('Number: percent', { number: '0%' });
+    look('Number: date', { number: 'yyyy-mm-dd' });
+    const borders = (words: string, sides: object) =>
+        actions.push({ words, run: () => void acts.act('borders', { ranges, sides }) });
+    const thin = 'thin #2A2230';
+    borders('Borders: outline', { top: thin, right: thin, bottom: thin, left: thin });
+    borders('Borders: all lines', { top: thin, right: thin, bottom: thin, left: thin, horizontal: thin, vertical: thin });
+    borders('Borders: none', { top: 'none', right: 'none', bottom: 'none', left: 'none', horizontal: 'none', vertical: 'none' });
     look('Turn the text up, 90°', { rotation: 90 });
     look('No fill', { fill: 'none' });
     actions.push(
@@ -144,6 +183,46 @@ function allActions({ bench, detail, acts, onHandOver }: Omit<Props, 'onClose'>)
             run: () => useBench.setState({ screen: screen.name }),
         })),
         { words: 'No frame of a first screen', run: () => useBench.setState({ screen: null }) },
+        {
+            words: 'Rename the workbook…',
+            run: () =>
+                void ask({ title: 'Rename the workbook', label: 'Name', value: bench.name, action: 'Rename' }).then(
+                    (name) => name && acts.act('rename', { name }),
+                ),
+        },
+        {
+            words: 'Width of the chosen columns…',
+            run: () =>
+                void ask({ title: 'Width of the chosen columns', label: 'px, characters, pt, mm or cm', action: 'Set' }).then(
+                    (size) =>
+                        size &&
+                        acts.act('resize', { axis: 'columns', spans: selection.map((each) => [each.left, each.right]), size }),
+                ),
+        },
+        {
+            words: 'Hide the chosen columns',
+            run: () => {
+                for (const each of selection) void acts.act('hide', { axis: 'columns', spans: [[each.left, each.right]] });
+            },
+        },
+        {
+            words: 'Show all hidden columns',
+            run: () => void acts.act('hide', { axis: 'columns', spans: [[1, Math.max(1, detail.columns)]], show: true }),
+        },
+        {
+            words: 'Fill with a colour…',
+            run: () =>
+                void ask({ title: 'Fill with a colour', label: 'A code such as #FFE08A', action: 'Fill' }).then(
+                    (hex) => hex && acts.act('format', { ranges, look: { fill: hex.trim() } }),
+                ),
+        },
+        {
+            words: 'Size of the type…',
+            run: () =>
+                void ask({ title: 'Size of the type', label: 'Points', value: '11', action: 'Set' }).then(
+                    (size) => size && acts.act('format', { ranges, look: { size: Number(size) } }),
+                ),
+        },
         { words: 'Clear the cells', keys: 'Delete', run: () => void acts.act('clear', { ranges }) },
         { words: 'Split merged cells', run: () => void acts.act('split', { ranges }) },
         { words: 'Wipe hand touches', run: () => void acts.act('wipe', { ranges }) },

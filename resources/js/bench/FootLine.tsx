@@ -4,6 +4,7 @@ import { api } from '@/api/client';
 import type { BenchRecord, SheetDetail } from '@/api/types';
 import { parse } from '@/grid/address';
 import { goToName } from './names';
+import { useSending } from './sending';
 import { selectionText, useBench } from './state';
 import type { Acts } from './useActs';
 import { useQuiet } from './useQuiet';
@@ -47,9 +48,19 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
             )}
             <Results detail={detail} />
             <Cut bench={bench} detail={detail} acts={acts} />
-            <span>Saved</span>
+            <Saving />
             <Zoom detail={detail} acts={acts} />
         </footer>
+    );
+}
+
+/** What has become of what was done last. */
+function Saving() {
+    const { pending, waiting } = useSending();
+    return (
+        <span role="status" className={waiting ? 'font-semibold text-caution' : ''}>
+            {waiting ? 'Waiting for the server; nothing is lost' : pending > 0 ? 'Saving…' : 'Saved'}
+        </span>
     );
 }
 

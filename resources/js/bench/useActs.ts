@@ -4,6 +4,7 @@ import { api, Refused } from '@/api/client';
 import type { ActRecord, BenchRecord } from '@/api/types';
 import { ask as question } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
+import { persistently } from './sending';
 import { useBench } from './state';
 
 // Acts of one workbook go one after another, so that each carries the revision that the one before it gave.
@@ -33,7 +34,11 @@ export function useActs(id: number) {
             queue = queue.then(async () => {
                 const revision = client.getQueryData<BenchRecord>(['bench', id])?.revision ?? 0;
                 try {
-                    const answer = await call(revision, sheet);
+                    const answer = await persistently(() => call(revision, sheet));
+                    if (answer === 'done already') {
+                        await client.invalidateQueries({ queryKey: ['bench', id] });
+                        return;
+                    }
                     settle(answer, sheet);
                     after?.(answer);
                 } catch (fault) {
@@ -53,6 +58,14 @@ export function useActs(id: number) {
                             'refused',
                             again ? { words: 'Do it now', run: () => void run(call, again, after, ask) } : undefined,
                         );
+                        return;
+                    }
+                    if (fault instanceof Refused && fault.status >= 500 && again) {
+                        const retry = () => void run(call, again, after, ask, over, refused);
+                        say(`${fault.message} Nothing was changed; your step is kept.`, 'refused', {
+                            words: 'Try again',
+                            run: retry,
+                        });
                         return;
                     }
                     tell(fault);

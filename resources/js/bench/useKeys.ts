@@ -7,6 +7,8 @@ export function useKeys({ acts, find, handOver }: { acts: Acts; find: () => void
         const press = (event: KeyboardEvent) => {
             const typing = (event.target as HTMLElement).closest('input, textarea, select, [contenteditable]') !== null;
             if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
+            // With a dialog open, keys are the dialog's.
+            if (document.querySelector('[role=dialog].dialog, [role=alertdialog]')) return;
             const key = event.key.toLowerCase();
             const does =
                 key === 'k'

@@ -25,8 +25,9 @@ export function BorderFacet({ format }: { format: Formatter }) {
     const pen = useBench((state) => state.pen);
     // What was pressed belongs to the selection that it was pressed for.
     const here = `${format.sheet}:${format.ranges}`;
-    const [pressed, setPressed] = useState<{ here: string; sides: Side[] }>({ here, sides: [] });
-    const drawn = pressed.here === here ? pressed.sides : [];
+    const [pressed, setPressed] = useState<{ here: string; sides: Side[]; until: number }>({ here, sides: [], until: 0 });
+    // It holds until something else is done: after an undo nothing of it is there any more.
+    const drawn = pressed.here === here && format.revision <= pressed.until ? pressed.sides : [];
     const onPart = format.scope !== 'cells';
 
     const draw = (sides: Partial<Record<Side, string>>) => {
@@ -43,7 +44,7 @@ export function BorderFacet({ format }: { format: Formatter }) {
                 if (edge === 'none') next.delete(side as Side);
                 else next.add(side as Side);
             }
-            return { here, sides: [...next] };
+            return { here, sides: [...next], until: format.revision + 1 };
         });
     };
     const stroke = (line = pen.line) => `${line} ${pen.colour}`;
@@ -108,8 +109,31 @@ function FramePicker({ drawn, onPress }: { drawn: Side[]; onPress: (side: Side) 
         ['rising', 8, 50, 48, 28],
         ['falling', 48, 28, 88, 50],
     ];
+    const [near, setNear] = useState<Side | null>(null);
+    /** The line that is nearest to where the pointer is. */
+    const nearest = (event: { clientX: number; clientY: number; currentTarget: Element }): Side => {
+        const box = event.currentTarget.getBoundingClientRect();
+        const [x, y] = [event.clientX - box.left, event.clientY - box.top];
+        const far = ([, x1, y1, x2, y2]: (typeof lines)[number]) => {
+            const along = Math.max(
+                0,
+                Math.min(1, ((x - x1) * (x2 - x1) + (y - y1) * (y2 - y1)) / ((x2 - x1) ** 2 + (y2 - y1) ** 2)),
+            );
+            return Math.hypot(x - x1 - along * (x2 - x1), y - y1 - along * (y2 - y1));
+        };
+        return lines.reduce((best, line) => (far(line) < far(best) ? line : best))[0];
+    };
     return (
-        <svg width="96" height="56" role="group" aria-label="Frame of the selection" className="flex-none">
+        <svg
+            width="96"
+            height="56"
+            role="group"
+            aria-label="Frame of the selection"
+            className="flex-none cursor-pointer"
+            onPointerMove={(event) => setNear(nearest(event))}
+            onPointerLeave={() => setNear(null)}
+            onClick={(event) => onPress(nearest(event))}
+        >
             <rect x="8" y="6" width="80" height="44" fill="#FAF8F4" />
             {lines.map(([side, x1, y1, x2, y2]) => {
                 const on = drawn.includes(side);
@@ -120,8 +144,7 @@ function FramePicker({ drawn, onPress }: { drawn: Side[]; onPress: (side: Side) 
                         tabIndex={0}
                         aria-label={WORDS[side]}
                         aria-pressed={on}
-                        className="cursor-pointer outline-none [&:focus-visible>line:last-child]:stroke-damson [&:hover>line:last-child]:stroke-damson"
-                        onClick={() => onPress(side)}
+                        className={`outline-none [&:focus-visible>line]:stroke-damson ${near === side ? '[&>line]:stroke-damson' : ''}`}
                         onKeyDown={(event) => {
                             if (event.key !== 'Enter' && event.key !== ' ') return;
                             event.preventDefault();
@@ -129,7 +152,6 @@ function FramePicker({ drawn, onPress }: { drawn: Side[]; onPress: (side: Side) 
                         }}
                     >
                         <title>{WORDS[side]}</title>
-                        <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="transparent" strokeWidth="11" />
                         <line
                             x1={x1}
                             y1={y1}

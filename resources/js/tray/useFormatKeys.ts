@@ -7,6 +7,7 @@ export function useFormatKeys(format: Formatter): void {
         const press = (event: KeyboardEvent) => {
             if (!(event.ctrlKey || event.metaKey) || event.altKey || event.shiftKey) return;
             if ((event.target as HTMLElement).closest('input, textarea, select')) return;
+            if (document.querySelector('[role=dialog].dialog, [role=alertdialog]')) return;
             const key = event.key.toLowerCase();
             if (key === 'b') format.format({ bold: !format.is('bold') });
             else if (key === 'i') format.format({ italic: !format.is('italic') });

@@ -1,0 +1,41 @@
+import { create } from 'zustand';
+import { api, Refused } from '@/api/client';
+
+/** Acts on their way to the server, and whether it answers at present. */
+export const useSending = create<{ pending: number; waiting: boolean }>(() => ({ pending: 0, waiting: false }));
+
+/** What says that the server, or the way to it, is gone for now. */
+const AWAY = [0, 502, 503, 504];
+const EXPIRED = 419;
+
+const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/**
+ * Calls until the server has answered: what a person asked for is not dropped because a cable was pulled. A call that was
+ * done although its answer got lost is refused as overtaken by itself, and counts as done.
+ */
+export async function persistently<T>(call: () => Promise<T>): Promise<T | 'done already'> {
+    useSending.setState(({ pending }) => ({ pending: pending + 1 }));
+    try {
+        for (let tries = 0; ; tries++) {
+            try {
+                const answer = await call();
+                useSending.setState({ waiting: false });
+                return answer;
+            } catch (fault) {
+                if (!(fault instanceof Refused)) throw fault;
+                if (fault.status === EXPIRED && tries < 3) {
+                    // Any look at the server brings a new token.
+                    await api.currencies().catch(() => null);
+                    continue;
+                }
+                if (fault.status === 409 && tries > 0) return 'done already';
+                if (!AWAY.includes(fault.status)) throw fault;
+                useSending.setState({ waiting: true });
+                await pause(Math.min(8000, 400 * 2 ** tries));
+            }
+        }
+    } finally {
+        useSending.setState(({ pending }) => ({ pending: pending - 1, waiting: false }));
+    }
+}

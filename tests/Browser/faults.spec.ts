@@ -1,0 +1,126 @@
+import { expect, test, type Page } from '@playwright/test';
+import { act, cell, drop, openBench, select, undo } from './sheet';
+
+async function bringIn(page: Page, name: string): Promise<void> {
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
+    await drop(page, name, 'Tree,Count\nOsier,3\nAlder,4\n');
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
+}
+
+test('while the server does not answer, what was typed waits for it and is saved then', async ({ page }) => {
+    await bringIn(page, 'Waiting weir.csv');
+    let left = 3;
+    await page.route('**/acts', (route) =>
+        left-- > 1 ? route.abort('connectionrefused') : left === 0 ? route.fulfill({ status: 502, body: '' }) : route.continue(),
+    );
+    await select(page, 'B2');
+    await page.keyboard.type('77');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Waiting for the server; nothing is lost')).toBeVisible();
+    await expect(undo(page, 'Data: B2 typed')).toBeVisible();
+    await expect(cell(page, '77')).toBeVisible();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+});
+
+test('an answer that gets lost does its act once', async ({ page }) => {
+    await bringIn(page, 'Lost answer.csv');
+    let first = true;
+    await page.route('**/acts', async (route) => {
+        if (!first) return route.continue();
+        first = false;
+        await route.fetch();
+        return route.abort('connectionreset');
+    });
+    await select(page, 'A2');
+    await act(page, 'Put a row in above row 2');
+    await expect(undo(page, /Undo: Row put in at 2/)).toBeVisible();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+    await expect(page.getByRole('grid').locator('[aria-rowindex="3"]').getByText('Osier')).toBeVisible();
+});
+
+test('a step that the server fails at is kept and offered again', async ({ page }) => {
+    await bringIn(page, 'Failing ford.csv');
+    let first = true;
+    await page.route('**/acts', (route) => {
+        if (!first) return route.continue();
+        first = false;
+        return route.fulfill({ status: 500, json: { message: 'Something went wrong.' } });
+    });
+    await select(page, 'B3');
+    await page.keyboard.press('Control+b');
+    await expect(page.getByText('your step is kept')).toBeVisible();
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(undo(page, /Undo: Bold/)).toBeVisible();
+});
+
+test('a sheet that cannot be read says so and can be tried again', async ({ page }) => {
+    let broken = true;
+    await page.route(/\/sheets\/1$/, (route) =>
+        broken ? route.fulfill({ status: 500, json: { message: 'It fails.' } }) : route.continue(),
+    );
+    await page.goto('/');
+    await page
+        .getByRole('link', { name: /Spring orders/ })
+        .first()
+        .click();
+    await expect(page.getByRole('heading', { name: 'The sheet cannot be shown at present' })).toBeVisible();
+    broken = false;
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
+});
+
+test('with a dialog open, keys do not reach the sheet behind it', async ({ page }) => {
+    await openBench(page, 'Spring orders');
+    await select(page, 'C3');
+    await page.keyboard.press('Control+s');
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await page.keyboard.press('Control+b');
+    await page.keyboard.press('Control+k');
+    await expect(page.getByRole('dialog')).toHaveCount(1);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('button', { name: /^Undo: Bold/ })).toHaveCount(0);
+});
+
+test('everyday words find actions, and an act with a value asks for it', async ({ page }) => {
+    await bringIn(page, 'Everyday words.csv');
+    const found = async (words: string) => {
+        await page.keyboard.press('Control+k');
+        await page.getByRole('combobox', { name: 'Find an action' }).fill(words);
+        const first = await page.getByRole('option').first().textContent();
+        await page.keyboard.press('Escape');
+        return first;
+    };
+    for (const [words, action] of [
+        ['insert row', /Put a row in/],
+        ['delete column', /Take out column/],
+        ['font', /Bold|Size of the type/],
+        ['freeze', /in sight/],
+        ['percent', /percent/],
+        ['border', /gridlines|Borders/],
+        ['rename', /Rename the workbook/],
+        ['unhide', /hidden columns|gridlines/],
+    ] as const)
+        expect(await found(words)).toMatch(action);
+    await select(page, 'A2');
+    await act(page, 'Fill with a colour');
+    await page.getByLabel('A code such as #FFE08A').fill('#FFE08A');
+    await page.keyboard.press('Enter');
+    await expect(undo(page, /Undo: Fill/)).toBeVisible();
+});
+
+test('the frame of borders is pressed where it is nearest, and forgets what was undone', async ({ page }) => {
+    await openBench(page, 'Spring orders');
+    await select(page, 'D3:E5');
+    const frame = page.getByRole('group', { name: 'Frame of the selection' });
+    await frame.click({ position: { x: 48, y: 48 } });
+    await expect(frame.getByRole('button', { name: 'Bottom edge' })).toHaveAttribute('aria-pressed', 'true');
+    await expect(undo(page, /Undo: .*D3:E5/)).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(frame.getByRole('button', { name: 'Bottom edge' })).toHaveAttribute('aria-pressed', 'false');
+    await frame.click({ position: { x: 8, y: 30 } });
+    await expect(frame.getByRole('button', { name: 'Left edge' })).toHaveAttribute('aria-pressed', 'true');
+    await page.keyboard.press('Control+z');
+    await expect(frame.getByRole('button', { name: 'Left edge' })).toHaveAttribute('aria-pressed', 'false');
+});
