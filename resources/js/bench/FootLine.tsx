@@ -58,7 +58,7 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
 function Saving() {
     const { pending, waiting } = useSending();
     return (
-        <span role="status" className={waiting ? 'font-semibold text-caution' : ''}>
+        <span aria-live="polite" className={waiting ? 'font-semibold text-caution' : ''}>
             {waiting ? 'Waiting for the server; nothing is lost' : pending > 0 ? 'Saving…' : 'Saved'}
         </span>
     );

@@ -309,11 +309,13 @@ function ColumnRow({
                             A total across
                         </DropdownMenu.Item>
                         <DropdownMenu.Label className="menu-label">It holds</DropdownMenu.Label>
-                        {ColumnKinds.map((kind) => (
-                            <DropdownMenu.Item key={kind} className="menu-item" onSelect={() => correct({ kind })}>
-                                <KindIcon kind={kind} /> {KIND_WORDS[kind]}
-                            </DropdownMenu.Item>
-                        ))}
+                        <DropdownMenu.Group className="grid grid-cols-2">
+                            {ColumnKinds.map((kind) => (
+                                <DropdownMenu.Item key={kind} className="menu-item" onSelect={() => correct({ kind })}>
+                                    <KindIcon kind={kind} /> {KIND_WORDS[kind]}
+                                </DropdownMenu.Item>
+                            ))}
+                        </DropdownMenu.Group>
                         {typing && <TypingItems typing={typing} acts={acts} />}
                     </DropdownMenu.Content>
                 </DropdownMenu.Portal>

@@ -36,7 +36,9 @@ export function ScopeFacet({ format }: { format: Formatter }) {
                 on={format.scope === 'everywhere'}
                 label={
                     words
-                        ? `${words} on ${format.record?.sheets === 1 ? '1 sheet' : `${format.record?.sheets ?? 0} sheets`}`
+                        ? (format.record?.sheets ?? 0) === 0
+                            ? 'Everywhere: no stylebook is worn'
+                            : `${words} on ${format.record?.sheets === 1 ? '1 sheet' : `${format.record?.sheets ?? 0} sheets`}`
                         : 'Everywhere it is worn'
                 }
                 title={
