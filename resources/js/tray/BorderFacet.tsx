@@ -114,12 +114,13 @@ function FramePicker({ drawn, onPress }: { drawn: Side[]; onPress: (side: Side) 
     const nearest = (event: { clientX: number; clientY: number; currentTarget: Element }): Side => {
         const box = event.currentTarget.getBoundingClientRect();
         const [x, y] = [event.clientX - box.left, event.clientY - box.top];
-        const far = ([, x1, y1, x2, y2]: (typeof lines)[number]) => {
+        // Where an inner line runs into the frame, the frame is meant.
+        const far = ([side, x1, y1, x2, y2]: (typeof lines)[number]) => {
             const along = Math.max(
                 0,
                 Math.min(1, ((x - x1) * (x2 - x1) + (y - y1) * (y2 - y1)) / ((x2 - x1) ** 2 + (y2 - y1) ** 2)),
             );
-            return Math.hypot(x - x1 - along * (x2 - x1), y - y1 - along * (y2 - y1));
+            return Math.hypot(x - x1 - along * (x2 - x1), y - y1 - along * (y2 - y1)) - (OUTER.includes(side) ? 5 : 0);
         };
         return lines.reduce((best, line) => (far(line) < far(best) ? line : best))[0];
     };
