@@ -29,6 +29,9 @@ final class ColumnFit
     /** Room at both sides of a cell's text, px. */
     public const PADDING = 8;
 
+    /** Room at both ends of a turned text, px, so that it keeps off the lines above and below. */
+    private const TURNED = 6;
+
     /** Rows that are measured of a column that is in no table. */
     private const SCANNED = 2_000;
 
@@ -220,7 +223,7 @@ final class ColumnFit
                 $text === '' || $this->merges->at($row, $column)?->rows() > 1 => $line,
                 $turn === Look::STACKED => $line * mb_strlen($text),
                 // The box of a turned line: its length and its height, each by its share.
-                $turn !== 0 => (int) ceil(sin(deg2rad(abs($turn))) * $this->ruler->width($text, $look) + cos(deg2rad(abs($turn))) * $line),
+                $turn !== 0 => (int) ceil(sin(deg2rad(abs($turn))) * $this->ruler->width($text, $look) + cos(deg2rad(abs($turn))) * $line) + self::TURNED,
                 default => $line * Lines::count($text, $width($column) - self::PADDING, fn (string $words) => $this->ruler->advances($words, $look)),
             });
         }

@@ -34,7 +34,7 @@ await page.getByRole('button', { name: 'Leave it' }).click();
 await page.getByRole('link', { name: /Nursery year/ }).click();
 await page.getByRole('gridcell').first().waitFor();
 await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: /Body/ }).click();
-await page.getByText('Body, this sheet').waitFor();
+await page.getByText('Body, here').waitFor();
 await shot('bench');
 await page.getByRole('button', { name: /Subtotals, rows 18/ }).click();
 await page.getByRole('menu').waitFor();

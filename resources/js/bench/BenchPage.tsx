@@ -106,7 +106,8 @@ export function BenchPage({ id }: { id: number }) {
     if (!bench.data || !detail.data) return <main className="p-10 text-quiet">Opening the workbook…</main>;
     const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
     return (
-        <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[48px_minmax(0,1fr)_152px_26px] overflow-hidden">
+        <main className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[48px_minmax(0,1fr)_152px_26px] overflow-hidden">
+            <h1 className="sr-only">{bench.data.name}</h1>
             <TopBar
                 bench={bench.data}
                 acts={acts}
@@ -149,6 +150,6 @@ export function BenchPage({ id }: { id: number }) {
                     onClose={() => setFinding(false)}
                 />
             )}
-        </div>
+        </main>
     );
 }

@@ -8,6 +8,7 @@ import { PART_WORDS } from './kinds';
 import { useSorting } from './SortDialog';
 import { selectionText, useBench } from './state';
 import type { Acts } from './useActs';
+import { useReturnFocus } from '@/parts/useReturnFocus';
 
 interface Action {
     words: string;
@@ -52,6 +53,7 @@ const heard = (words: string) =>
 
 /** Every action by name, with its key beside it. */
 export function FindAction({ bench, detail, acts, onHandOver, onClose }: Props) {
+    useReturnFocus();
     const [text, setText] = useState('');
     const [at, setAt] = useState(0);
     const actions = useMemo(() => allActions({ bench, detail, acts, onHandOver }), [bench, detail, acts, onHandOver]);

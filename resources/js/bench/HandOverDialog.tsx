@@ -5,8 +5,10 @@ import { useState } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord, HandoverRecord, SheetDetail } from '@/api/types';
 import { tell } from '@/parts/Messages';
+import { useReturnFocus } from '@/parts/useReturnFocus';
 
 export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord; detail: SheetDetail; onClose: () => void }) {
+    useReturnFocus();
     const [format, setFormat] = useState('xlsx');
     const [defuse, setDefuse] = useState(false);
     const [started, setStarted] = useState<HandoverRecord | null>(null);

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { create } from 'zustand';
 import type { TableRecord } from '@/api/types';
 import type { Acts } from './useActs';
+import { useReturnFocus } from '@/parts/useReturnFocus';
 
 /** The table that is to be sorted, and the column that was asked from. */
 export const useSorting = create<{ table: TableRecord | null; column: number }>(() => ({ table: null, column: 0 }));
@@ -15,6 +16,7 @@ export function SortDialog({ acts }: { acts: Acts }) {
 }
 
 function Open({ table, column, acts }: { table: TableRecord; column: number; acts: Acts }) {
+    useReturnFocus();
     const other = table.columns.find((each) => each.column !== column)?.column;
     const [keys, setKeys] = useState<[number, boolean][]>([
         [column, false],

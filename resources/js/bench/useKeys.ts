@@ -1,11 +1,28 @@
 import { useEffect } from 'react';
 import type { Acts } from './useActs';
 
+const PLACES = ['nav[aria-label=Outline]', '[role=grid]', '[aria-label=Tray]', 'footer', 'header'];
+const TAKES_FOCUS = 'button:not(:disabled), input:not(:disabled), select, textarea, a[href], [tabindex="0"]';
+
+/** Goes on to the next part of the Bench, or back to the one before. */
+function round(step: number): void {
+    const places = PLACES.flatMap((place) => document.querySelector<HTMLElement>(place) ?? []);
+    const here = places.findIndex((place) => place.contains(document.activeElement));
+    const next = places[(here + step + places.length) % places.length];
+    if (!next) return;
+    (next.matches('[role=grid]') ? next : (next.querySelector<HTMLElement>(TAKES_FOCUS) ?? next)).focus();
+}
+
 /** Keys that work everywhere on the Bench. */
 export function useKeys({ acts, find, handOver }: { acts: Acts; find: () => void; handOver: () => void }): void {
     useEffect(() => {
         const press = (event: KeyboardEvent) => {
             const typing = (event.target as HTMLElement).closest('input, textarea, select, [contenteditable]') !== null;
+            if (event.key === 'F6') {
+                event.preventDefault();
+                round(event.shiftKey ? -1 : 1);
+                return;
+            }
             if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
             // With a dialog open, keys are the dialog's.
             if (document.querySelector('[role=dialog].dialog, [role=alertdialog]')) return;

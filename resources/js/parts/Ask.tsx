@@ -1,6 +1,7 @@
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { create } from 'zustand';
+import { useReturnFocus } from '@/parts/useReturnFocus';
 
 interface Question {
     title: string;
@@ -39,6 +40,7 @@ export function Asking() {
 }
 
 function Open({ question }: { question: Question }) {
+    useReturnFocus();
     const [text, setText] = useState(question.value ?? '');
     return (
         <Dialog.Root open onOpenChange={(open) => !open && question.answer(null)}>

@@ -8,9 +8,11 @@ import { parse } from '@/grid/address';
 import { ask } from '@/parts/Ask';
 import { go } from '@/parts/path';
 import type { Formatter } from './useFormat';
+import { useReturnFocus } from '@/parts/useReturnFocus';
 
 /** The named looks of the stylebook: where each is worn, its name, and what becomes of its wearers when it goes. */
 export function LooksDialog({ format, revision, onClose }: { format: Formatter; revision: number; onClose: () => void }) {
+    useReturnFocus();
     const looks = useQuery({
         queryKey: ['looks', format.id, format.sheet, revision],
         queryFn: () => api.looks(format.id, format.sheet),

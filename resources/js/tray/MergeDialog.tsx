@@ -1,9 +1,11 @@
 import { Dialog } from 'radix-ui';
+import { useReturnFocus } from '@/parts/useReturnFocus';
 
 type Mode = 'join' | 'first' | 'span' | null;
 
 /** Says what a merge would hide, and offers the ways around it. */
 export function MergeDialog({ hidden, onChoose }: { hidden: string[]; onChoose: (mode: Mode) => void }) {
+    useReturnFocus();
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onChoose(null)}>
             <Dialog.Portal>

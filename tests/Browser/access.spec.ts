@@ -1,0 +1,54 @@
+import { expect, test } from '@playwright/test';
+import { accessible, openBench, select } from './sheet';
+
+test('F6 goes round the parts of the Bench, and there is one main part with a heading', async ({ page }) => {
+    await openBench(page, 'Spring orders');
+    await expect(page.getByRole('main').getByRole('heading', { level: 1, name: 'Spring orders' })).toBeAttached();
+    await select(page, 'C3');
+    const inside = () =>
+        page.evaluate(() =>
+            ['nav[aria-label=Outline]', '[role=grid]', '[aria-label=Tray]', 'footer', 'header'].findIndex((place) =>
+                document.querySelector(place)?.contains(document.activeElement),
+            ),
+        );
+    await page.getByRole('grid').focus();
+    for (const place of [2, 3, 4, 0, 1]) {
+        await page.keyboard.press('F6');
+        expect(await inside()).toBe(place);
+    }
+    await page.keyboard.press('Shift+F6');
+    expect(await inside()).toBe(0);
+});
+
+test('focus comes back to the grid after a dialog', async ({ page }) => {
+    await openBench(page, 'Spring orders');
+    await page.getByRole('grid').focus();
+    for (const keys of ['Control+k', 'Control+s']) {
+        await page.keyboard.press(keys);
+        await expect(page.getByRole('dialog')).toBeVisible();
+        await page.keyboard.press('Escape');
+        await expect(page.getByRole('dialog')).toHaveCount(0);
+        await expect(page.getByRole('grid')).toBeFocused();
+    }
+});
+
+test('with forced colours, chosen things and fills can be told apart; with less motion nothing moves', async ({ page }) => {
+    await page.emulateMedia({ forcedColors: 'active', reducedMotion: 'reduce' });
+    await openBench(page, 'Spring orders');
+    const fill = page.locator('.sheet [aria-rowindex="5"] > [role=presentation]').first();
+    await expect(fill).toBeVisible();
+    expect(await fill.evaluate((each) => getComputedStyle(each).backgroundColor)).not.toMatch(
+        /rgb\(255, 255, 255\)|rgba\(0, 0, 0, 0\)/,
+    );
+    const pressed = page.getByRole('region', { name: 'Tray' }).locator('[aria-pressed=true]').first();
+    await expect(pressed).toHaveCSS('outline-style', 'solid');
+    await accessible(page);
+});
+
+test('printed, the sheet stands alone', async ({ page }) => {
+    await openBench(page, 'Spring orders');
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.getByRole('navigation', { name: 'Outline' })).toBeHidden();
+    await expect(page.getByLabel('Tray', { exact: true })).toBeHidden();
+    await expect(page.getByRole('gridcell').first()).toBeVisible();
+});
