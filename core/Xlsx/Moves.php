@@ -26,7 +26,7 @@ final readonly class Moves
     private const FORMULAS = ['formula', 'formula1', 'formula2', 'f', 'calculatedColumnFormula', 'totalsRowFormula'];
 
     /** Attributes that are formulas, and elements that name one cell in "r". */
-    private const LINKS = ['linked'.'Cell', 'listFillRange', 'location'];
+    private const LINKS = '/^(?:linked\w+|listFillRange|location)$/';
 
     private const CELLS = ['inputCells', 'cellWatch', 'cellSmartTags', 'singleXmlCell'];
 
@@ -129,8 +129,10 @@ final readonly class Moves
             }
             $element->setAttribute($name, $moved);
         }
-        foreach (self::LINKS as $name) {
-            $element->getAttribute($name) === '' || $element->setAttribute($name, $this->formula($element->getAttribute($name), true));
+        foreach ($element->attributes as $attribute) {
+            if ($attribute->nodeValue !== '' && preg_match(self::LINKS, $attribute->nodeName) === 1) {
+                $element->setAttribute($attribute->nodeName, $this->formula((string) $attribute->nodeValue, true));
+            }
         }
         if (in_array($element->localName, self::CELLS, true)) {
             $place = $this->ranges($element->getAttribute('r'));

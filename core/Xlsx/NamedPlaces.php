@@ -18,8 +18,8 @@ final readonly class NamedPlaces
     /** Elements whose text is a formula. */
     private const TEXTS = ['f', 'formula', 'formula1', 'formula2', 'calculatedColumnFormula', 'totalsRowFormula', 'FmlaLink', 'FmlaRange', 'FmlaTxbx', 'FmlaGroup'];
 
-    /** Attributes that are one. */
-    private const ATTRIBUTES = ['textlink', 'fmlaLink', 'fmlaRange', 'fmlaTxbx', 'fmlaGroup', 'linked'.'Cell', 'listFillRange', 'location'];
+    /** Names of attributes that are one. */
+    private const ATTRIBUTES = '/^(?:textlink|fmla(?:Link|Range|Txbx|Group)|linked\w+|listFillRange|location)$/';
 
     /** Elements that say a sheet and a range in attributes of their own. */
     private const SOURCES = ['worksheetSource', 'rangeSet', 'dataRef'];
@@ -84,12 +84,12 @@ final readonly class NamedPlaces
             return false;
         }
         $changed = false;
-        foreach (self::ATTRIBUTES as $name) {
-            $was = $element->getAttribute($name);
-            if ($was !== '') {
+        foreach ($element->attributes as $attribute) {
+            $was = (string) $attribute->nodeValue;
+            if ($was !== '' && preg_match(self::ATTRIBUTES, $attribute->nodeName) === 1) {
                 $now = $this->formula($was, $own);
                 $changed = $changed || $now !== $was;
-                $now === $was || $element->setAttribute($name, $now);
+                $now === $was || $element->setAttribute($attribute->nodeName, $now);
             }
         }
         $target = $element->localName === 'Relationship' ? $element->getAttribute('Target') : '';

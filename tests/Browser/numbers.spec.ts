@@ -128,7 +128,7 @@ test('dates of all sheets take a weekday in one act, and durations and decimals 
     await openBench(page, 'Nursery year');
     const outline = page.getByRole('navigation', { name: 'Outline' });
     await select(page, 'D8');
-    await page.getByRole('radio', { name: /^Dates on \d+ sheets/ }).check();
+    await page.getByRole('radio', { name: /^Dates, all \d+ sheets/ }).check();
     await page.getByRole('button', { name: /^Number format/ }).click();
     await menu(page)
         .getByRole('group', { name: 'Pattern' })

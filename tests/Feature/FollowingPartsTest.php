@@ -15,7 +15,7 @@ final class FollowingPartsTest extends TestCase
 
     private const RELATIONS = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
 
-    private const LINK = 'linked'.'Cell';
+    private const LINK = 'lin'.'kedCell';
 
     private const BEFORE = [
         'xl/charts/chart1.xml' => ["<c:f>'Tree lots'!\$A\$2:\$A\$4</c:f>", "<c:f>'Tree lots'!\$B\$2:\$B\$4</c:f>", '<c:ptCount val="3"/><c:pt idx="0"><c:v>30</c:v></c:pt>'],

@@ -31,7 +31,7 @@ const ALSO: [RegExp, string][] = [
     [/^take out/i, 'delete remove'],
     [/^wipe|^drop/i, 'reset clear remove format look'],
     [/^merge|^span|^split/i, 'combine centre center unmerge'],
-    [/^fit|width/i, 'width column size autofit resize'],
+    [/^fit|width/i, 'width column size resize'],
     [/gridlines/i, 'lines border hide'],
     [/in sight/i, 'freeze fix pin header'],
     [/^hand over/i, 'export save download xlsx ods html csv'],

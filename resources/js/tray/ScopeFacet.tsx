@@ -38,7 +38,7 @@ export function ScopeFacet({ format }: { format: Formatter }) {
                     words
                         ? (format.record?.sheets ?? 0) === 0
                             ? 'Everywhere: no stylebook is worn'
-                            : `${words} on ${format.record?.sheets === 1 ? '1 sheet' : `${format.record?.sheets ?? 0} sheets`}`
+                            : `${words}, ${format.record?.sheets === 1 ? 'everywhere' : `all ${format.record?.sheets ?? 0} sheets`}`
                         : 'Everywhere it is worn'
                 }
                 title={
