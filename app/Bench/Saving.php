@@ -52,9 +52,23 @@ final class Saving
     {
         $this->advance($row, Touches::none(), $row->looks);
         $last = $row->changes()->where('undone', false)->latest('id')->first();
-        $last?->update(['patches' => self::pack([...self::unpack($last)->patches, ...$change->patches])]);
+        if ($last === null) {
+            // Results of formulas that came without any belong to the coming in, and are no step that somebody took.
+            self::calculated($row, array_map(fn (Patch $patch) => $patch->sheet, $change->patches));
+        } else {
+            $last->update(['patches' => self::pack([...self::unpack($last)->patches, ...$change->patches])]);
+        }
         $this->put($row, $change);
         $this->apply($row, $change);
+    }
+
+    /** @param  list<int>  $sheets  in which formulas got their first results here */
+    private static function calculated(WorkbookRow $row, array $sheets): void
+    {
+        /** @var array{tables?: object, results?: bool, calculated?: list<int>} $now */
+        $now = (array) json_decode($row->calculation ?? '{}', false, 8, JSON_THROW_ON_ERROR);
+        $now['calculated'] = array_values(array_unique([...$now['calculated'] ?? [], ...$sheets]));
+        $row->calculation = json_encode((object) $now, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
     /**
@@ -73,7 +87,9 @@ final class Saving
     /** @return list<int> numbers of the sheets in which cells are other than they came */
     public function edited(WorkbookRow $row): array
     {
-        $numbers = [];
+        /** @var array{calculated?: list<int>} $calculation */
+        $calculation = json_decode($row->calculation ?? '{}', true, 8, JSON_THROW_ON_ERROR);
+        $numbers = array_combine($calculation['calculated'] ?? [], $calculation['calculated'] ?? []);
         foreach ($row->changes()->where('undone', false)->lazyById(100) as $change) {
             foreach (self::unpack($change)->patches as $patch) {
                 if ($patch->document === 'cells' || $patch->document === 'blocks') {
@@ -145,9 +161,9 @@ final class Saving
         } elseif ($patch->document === 'names') {
             $row->names = $patch->after;
         } elseif ($patch->document === 'tables') {
-            /** @var array{tables?: array<string, mixed>, results?: bool} $now */
+            /** @var array{tables?: array<string, mixed>, results?: bool, calculated?: list<int>} $now */
             $now = json_decode($row->calculation ?? '{}', true, 8, JSON_THROW_ON_ERROR);
-            $row->calculation = json_encode(['tables' => json_decode($patch->after, false, 8, JSON_THROW_ON_ERROR), 'results' => $now['results'] ?? true], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+            $row->calculation = json_encode(['tables' => json_decode($patch->after, false, 8, JSON_THROW_ON_ERROR), 'results' => $now['results'] ?? true, 'calculated' => $now['calculated'] ?? []], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
         } elseif ($patch->document === 'order') {
             /** @var list<int> $order */
             $order = json_decode($patch->after, true, 4, JSON_THROW_ON_ERROR);

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Block;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\BlockStore;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\Range;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
@@ -48,6 +50,15 @@ final class SheetIntake
 
     private bool $isSigned = true;
 
+    /** Stretches of formulas without a result that are kept in mind. */
+    private const UNSAID = 5_000;
+
+    /** @var list<array{int, int, int}> formulas without a result: first row, last row, column */
+    private array $unsaid = [];
+
+    /** @var array<int, int> the last of them, by the index of their column */
+    private array $open = [];
+
     /** @var array{int, int, list<int>} first and last of the rows that wear the same, and what they wear */
     private array $alike = [1, 0, []];
 
@@ -80,6 +91,7 @@ final class SheetIntake
             array_pop($stored);
         }
         $this->rows = $row;
+        $this->unsaid($row, $stored);
         $this->isSigned = $this->isSigned && $signature !== null;
         $this->wear($row, $row, $looks);
         $this->keep($stored, (string) $signature);
@@ -89,6 +101,27 @@ final class SheetIntake
             $this->cells += count($stored) < 200 ? count($stored) : count($stored) - count(array_keys($stored, null, true));
             if ($this->cells > $this->limits->cells) {
                 throw FileIsWrong::package(sprintf('The workbook has more than %s cells, the limit set here. Split it, and bring the parts in.', number_format($this->limits->cells)));
+            }
+        }
+    }
+
+    /**
+     * Formulas that come without what they give are calculated here, once the workbook stands.
+     *
+     * @param  list<Stored>  $stored
+     */
+    private function unsaid(int $row, array $stored): void
+    {
+        foreach ($stored as $index => $value) {
+            if (! is_array($value) || ! isset($value['f']) || isset($value['v']) || isset($value['e']) || count($this->unsaid) >= self::UNSAID) {
+                continue;
+            }
+            $open = $this->open[$index] ?? -1;
+            if ($open >= 0 && $this->unsaid[$open][1] === $row - 1) {
+                $this->unsaid[$open][1] = $row;
+            } else {
+                $this->open[$index] = count($this->unsaid);
+                $this->unsaid[] = [$row, $row, $index + 1];
             }
         }
     }
@@ -126,7 +159,9 @@ final class SheetIntake
         $signatures = $this->isSigned ? array_slice($this->signatures, 0, $this->lastFilled) : Signature::all($cells, $hints);
         $reading = Finder::read(new SheetFacts($cells, $signatures, $hints));
 
-        return new Worksheet($cells, $this->name, $reading, came: $setup, file: $this->looks);
+        $waiting = array_map(fn (array $run) => Range::of($run[0], $run[2], $run[1], $run[2]), $this->unsaid);
+
+        return new Worksheet($cells, $this->name, $reading, came: $setup, file: $this->looks, unsettled: new Unsettled($waiting));
     }
 
     /** @param  list<Stored>  $stored */

@@ -64,6 +64,7 @@ final class BringIn implements ShouldQueue
             $import->update(['status' => 'done', 'workbook_id' => $workbook->id]);
             // Figures of large sheets are worked out before somebody asks for them.
             $isLarge = array_filter($opened->sheets, fn (Worksheet $sheet) => $sheet->cells->rows() * $sheet->cells->columns() > self::LARGE) !== [];
+            array_filter($opened->sheets, fn (Worksheet $sheet) => $sheet->unsettled->waiting !== []) === [] || CalculateWaiting::dispatch($workbook->id);
             $isLarge && KeepFigures::dispatch($workbook->id)->onQueue(Workers::LARGE);
             @unlink($import->path());
         } catch (Throwable $fault) {

@@ -150,14 +150,17 @@ final class Sums
                     }
                 }
             }
+            // Rows that are all alike are their own mean, least and greatest, and say nothing.
             foreach (['mean', 'least', 'greatest'] as $kind) {
                 $hits = 0;
                 $filled = 0;
+                $varied = 0;
                 foreach ($values as $column => $value) {
                     if ($value === null || count($body[$column] ?? []) < 3) {
                         continue;
                     }
                     $filled++;
+                    $varied += min($body[$column]) === max($body[$column]) ? 0 : 1;
                     $expected = match ($kind) {
                         'mean' => array_sum($body[$column]) / count($body[$column]),
                         'least' => min($body[$column]),
@@ -166,7 +169,7 @@ final class Sums
                     $hits += abs($expected - $value) <= ($kind === 'mean' ? max(self::unit($value), 1e-9 * abs($value)) : 0.0) ? 1 : 0;
                 }
                 $word = $words[$row] ?? false;
-                if ($filled > 0 && $hits === $filled && ($word || $filled >= 3)) {
+                if ($filled > 0 && $hits === $filled && ($word || $varied >= 3)) {
                     $statistics[$row] = ['kind' => $kind, 'from' => $this->from, 'to' => $row - 1, 'all' => true, 'why' => "the figures are the $kind of the rows above"];
 
                     break;
