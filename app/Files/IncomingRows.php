@@ -53,7 +53,7 @@ final class IncomingRows
     /** @return iterable<int, array{list<Stored>, list<int>, string}> stored cells, looks, signature; by row */
     public function read(): iterable
     {
-        $reader = new RowReader($this->book->texts(), $this->codes, $this->sheet->part);
+        $reader = new RowReader($this->book->texts(), $this->codes, $this->sheet->part, from1904: $this->book->from1904());
         $usual = null;
         foreach ($this->stream->rows() as $row => [$attributes, $xml]) {
             $usual ??= $this->begin($reader);

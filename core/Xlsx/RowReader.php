@@ -66,9 +66,10 @@ final class RowReader
     /**
      * @param  list<string>  $texts  shared by the cells of the workbook
      * @param  list<string|null>  $codes  number formats by the number of the format
+     * @param  bool  $from1904  the workbook counts days from 1904, which dates by ISO 8601 do not show
      * @param  string  $root  the start tag of the worksheet, for what has prefixes
      */
-    public function __construct(private readonly array $texts, private readonly array $codes, private readonly string $part, private string $root = '<worksheet>')
+    public function __construct(private readonly array $texts, private readonly array $codes, private readonly string $part, private string $root = '<worksheet>', private readonly bool $from1904 = false)
     {
     }
 
@@ -309,7 +310,8 @@ final class RowReader
                     $read = Text::read($value);
                     break;
                 case 'd':
-                    $read = self::date($value) ?? $value;
+                    $day = self::date($value);
+                    $read = $day === null ? $value : $day - ($this->from1904 ? SerialDate::BETWEEN : 0);
                     break;
                 default:
                     $read = is_numeric($value) ? $value + 0 : ($value === '' ? null : Text::read($value));

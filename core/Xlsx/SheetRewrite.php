@@ -73,7 +73,7 @@ final class SheetRewrite
     {
         $this->cascade = new Cascade($sheet, $looks);
         $this->looks = new CellLooks($sheet, $styles);
-        $this->reader = new RowReader($isEdited ? $book->texts() : [], [], $from->part);
+        $this->reader = new RowReader($isEdited ? $book->texts() : [], [], $from->part, from1904: $book->from1904());
         $this->isSparse = FilledRows::isSparse($sheet->cells);
         [$this->last, $columns] = $sheet->reach();
         $this->columns = $this->isSparse ? max([min(self::USUAL, $columns), $sheet->hand->reach()[1], ...array_map(fn (Range $merge) => $merge->right, $sheet->setup->merges)]) : $columns;
@@ -399,7 +399,7 @@ final class SheetRewrite
 
     private function shown(int $row, int $column, string $xml): Cell
     {
-        $reader = new RowReader($this->book->texts(), [], $this->from->part, $this->root);
+        $reader = new RowReader($this->book->texts(), [], $this->from->part, $this->root, $this->book->from1904());
         [$stored] = $reader->cells($row, $xml);
 
         return Cell::fromStored($stored[$column - 1] ?? null);

@@ -137,10 +137,13 @@ final class OddFilesTest extends TestCase
     /** The 1904 date system (18.17.4.1): its last day is 9999-12-31 as well, 1,462 days earlier. */
     public function test_dates_of_the_other_date_system_fit_and_leave_as_ods(): void
     {
-        $parts = HandMade::parts('<row r="1"><c r="A1" t="inlineStr"><is><t>Paid</t></is></c></row><row r="2"><c r="A2"><v>44000</v></c></row><row r="3"><c r="A3"><v>2957003</v></c></row><row r="4"><c r="A4"><v>2957500</v></c></row>');
+        $parts = HandMade::parts('<row r="1"><c r="A1" t="inlineStr"><is><t>Paid</t></is></c></row><row r="2"><c r="A2"><v>44000</v></c></row><row r="3"><c r="A3"><v>2957003</v></c></row><row r="4"><c r="A4"><v>2957500</v></c></row><row r="5"><c r="A5" t="d"><v>2024-06-19T12:00:00</v></c></row>');
         $parts['xl/workbook.xml'] = str_replace('<sheets>', '<workbookPr date1904="1"/><sheets>', $parts['xl/workbook.xml']);
         $workbook = $this->opened($parts);
         $workbook = (new Format(new Targets([1], RangeSet::parse('A2:A4')), Look::of(['number' => 'dddd, d mmmm yyyy'])))->on($workbook);
+        foreach ($workbook->sheet(1)->cells->read(5, 5) as $cells) {
+            $this->assertSame(44_000.5, $cells[0]->value, 'a date by ISO 8601 is counted as the workbook counts (18.18.11)');
+        }
         $widths = (new ColumnFit($workbook->sheet(1), $workbook, Fonts::shipped()))->widths([1]);
         $sheet = $workbook->sheet(1)->sized(true, $widths, [1], false);
         $window = (new Painter($sheet, $workbook->looks, Fonts::shipped(), true))->paint(1, Range::of(1, 1, 3, 1));

@@ -60,7 +60,7 @@ final class XlsxProof
     /** @return iterable<int, list<Stored>> */
     private static function rows(Book $book, BookSheet $from): iterable
     {
-        $reader = new RowReader($book->texts(), [], $from->part);
+        $reader = new RowReader($book->texts(), [], $from->part, from1904: $book->from1904());
         $stream = new SheetStream($book->package, $from->part);
         $begun = false;
         foreach ($stream->rows() as $row => [, $xml]) {
