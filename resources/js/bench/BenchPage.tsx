@@ -106,8 +106,7 @@ export function BenchPage({ id }: { id: number }) {
     if (!bench.data || !detail.data) return <main className="p-10 text-quiet">Opening the workbook…</main>;
     const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
     return (
-        <main className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[48px_minmax(0,1fr)_152px_26px] overflow-hidden">
-            <h1 className="sr-only">{bench.data.name}</h1>
+        <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[48px_minmax(0,1fr)_152px_26px] overflow-hidden">
             <TopBar
                 bench={bench.data}
                 acts={acts}
@@ -117,27 +116,30 @@ export function BenchPage({ id }: { id: number }) {
                 onFind={() => setFinding(true)}
                 onHandOver={() => setHanding(true)}
             />
-            <div className="grid min-h-0 grid-cols-[232px_minmax(0,1fr)]">
-                <Outline bench={bench.data} detail={detail.data} acts={acts} />
-                <Grid
-                    key={number}
-                    id={id}
-                    detail={shown}
-                    revision={seen}
-                    dataRevision={record?.dataRevision ?? 0}
-                    preview={trial ? (preview.data?.window ?? null) : null}
-                    acts={acts}
-                    onView={keepView}
-                />
-            </div>
-            {(dressing ?? detail.data.wears === null) ? (
-                <>
-                    <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
-                    <DressPanel bench={bench.data} detail={detail.data} acts={acts} onDone={() => setDressing(false)} />
-                </>
-            ) : (
-                <Tray bench={bench.data} detail={detail.data} acts={acts} />
-            )}
+            <main className="contents">
+                <h1 className="sr-only">{bench.data.name}</h1>
+                <div className="grid min-h-0 grid-cols-[232px_minmax(0,1fr)]">
+                    <Outline bench={bench.data} detail={detail.data} acts={acts} />
+                    <Grid
+                        key={number}
+                        id={id}
+                        detail={shown}
+                        revision={seen}
+                        dataRevision={record?.dataRevision ?? 0}
+                        preview={trial ? (preview.data?.window ?? null) : null}
+                        acts={acts}
+                        onView={keepView}
+                    />
+                </div>
+                {(dressing ?? detail.data.wears === null) ? (
+                    <>
+                        <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
+                        <DressPanel bench={bench.data} detail={detail.data} acts={acts} onDone={() => setDressing(false)} />
+                    </>
+                ) : (
+                    <Tray bench={bench.data} detail={detail.data} acts={acts} />
+                )}
+            </main>
             <FootLine bench={bench.data} detail={detail.data} acts={acts} />
             {handing && <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />}
             <SortDialog acts={acts} />
@@ -150,6 +152,6 @@ export function BenchPage({ id }: { id: number }) {
                     onClose={() => setFinding(false)}
                 />
             )}
-        </main>
+        </div>
     );
 }
