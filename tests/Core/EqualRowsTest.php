@@ -17,13 +17,13 @@ final class EqualRowsTest extends TestCase
     public function test_twelve_equal_rows_are_a_body(): void
     {
         $rows = [['Tree', 'Count', 'Height', 'Worth'], ...array_map(fn (int $row) => ["Tree $row", 5, 12, 3.5], range(1, 12))];
-        self::assertSame(['heading 1-1', 'body 2-13'], self::runs($rows));
+        self::assertSame(['1-1 heading', '2-13 body'], self::runs($rows));
     }
 
     public function test_a_row_of_means_without_a_word_is_still_found_where_the_rows_differ(): void
     {
         $rows = [['Tree', 'Count', 'Height', 'Worth'], ...array_map(fn (int $row) => ["Tree $row", 4 * $row, 10 + $row * $row, 100.25 - 7 * $row], range(1, 4)), ['', 10, 17.5, 82.75]];
-        self::assertSame(['heading 1-1', 'body 2-5', 'total 6-6'], self::runs($rows));
+        self::assertSame(['1-1 heading', '2-5 body', '6-6 total'], self::runs($rows));
     }
 
     /**
@@ -34,6 +34,6 @@ final class EqualRowsTest extends TestCase
     {
         $table = Finder::read(SheetFacts::of(MemorySheet::of('S', $rows)))->tables[0];
 
-        return array_map(fn (RowRun $run) => ($run->part ?? Part::Body)->value." $run->first-$run->last", $table->runs);
+        return array_map(fn (RowRun $run) => "$run->first-$run->last ".($run->part ?? Part::Body)->value, $table->runs);
     }
 }
