@@ -194,7 +194,7 @@ final class Opening
         $said = array_map(fn (string $what, int $count) => "$what ($count)", array_keys($holds), $holds);
 
         return [
-            ...($said === [] ? [] : ['The file holds '.implode(', ', $said).'. They are not shown here; a hand-over as xlsx keeps them as they are, the other formats do not carry them.']),
+            ...($said === [] ? [] : ['The file holds '.implode(', ', $said).'. Pictures are seen here, charts and shapes are boxes at their places, the rest is not drawn; a hand-over as xlsx keeps all of it as it is, the other formats do not carry it.']),
             ...($signed ? ['The file is signed. Any change breaks a signature, so a hand-over leaves it out.'] : []),
         ];
     }
