@@ -60,11 +60,13 @@ final readonly class ColumnTyping
             return $raws;
         }
         if ($this->kind === TypingKind::Number && $this->decimal === '.') {
-            $joined = implode(',', $raws);
-            if (preg_match('/^\d{1,15}(?:,\d{1,15})*+$/', $joined) === 1) {
+            // Joined by a sign that no figure holds: a comma parts thousands.
+            $joined = implode("\x1F", $raws);
+            $isEach = substr_count($joined, "\x1F") === count($raws) - 1;
+            if ($isEach && preg_match('/\A\d{1,15}(?:\x1F\d{1,15})*+\z/', $joined) === 1) {
                 return array_map(intval(...), $raws);
             }
-            if (preg_match('/^-?\d{1,12}\.\d{1,9}(?:,-?\d{1,12}\.\d{1,9})*+$/', $joined) === 1) {
+            if ($isEach && preg_match('/\A-?\d{1,12}\.\d{1,9}(?:\x1F-?\d{1,12}\.\d{1,9})*+\z/', $joined) === 1) {
                 return array_map(floatval(...), $raws);
             }
         }

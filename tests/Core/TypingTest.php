@@ -10,6 +10,7 @@ use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Intake\ColumnTyping;
 use Rilvet\Intake\Survey;
 use Rilvet\Intake\Tokeniser;
+use Rilvet\Intake\TypingKind;
 
 /** Text is typed a column at a time. The notations are common practice in the countries that use them. */
 final class TypingTest extends TestCase
@@ -70,6 +71,26 @@ final class TypingTest extends TestCase
         $survey = new Survey(new MemoryBlockStore);
         $survey->take(Tokeniser::ofText("1,5;1.234\n2,25;2.500\n", ';')->rows());
         self::assertSame(1234, $survey->typing()->cell(2, '1.234')->value);
+    }
+
+    /** Law: many cells at once give what each gives by itself, whatever else the column holds. */
+    public function test_a_whole_column_is_read_as_its_cells_are(): void
+    {
+        mt_srand(4_180);
+        $plain = ['5', '12', '007', '0', '1.5', '-2.25', '00.50', '-0.0'];
+        $odd = ['1,234', '1,234.50', '1.234,5', '1,5', '', '-', 'n/a', "1\n2", "3\x1F4", '12%', '(7)', '1e3', '£3', '999999999999999', '1234567890123456', '123456789012.123456789', ' 8 ', '03/04/2024', '2024-03-01', '8:30'];
+        foreach ([...array_map(fn (string $decimal) => new ColumnTyping(TypingKind::Number, $decimal), ['.', ',']), new ColumnTyping(TypingKind::Date, order: 'mdy'), new ColumnTyping(TypingKind::Time), ColumnTyping::text()] as $typing) {
+            for ($round = 0; $round < 200; $round++) {
+                $from = [$plain, $odd, ['5', '1,234'], ['1.5', '1,234.50'], [...$plain, ...$odd]][$round % 5];
+                $raws = [];
+                for ($count = mt_rand(1, 6); $count > 0; $count--) {
+                    $raws[mt_rand(0, 99)] = $from[mt_rand(0, count($from) - 1)];
+                }
+                // A blank text is told by who asks, who leaves it out.
+                $alone = array_map(fn (string $raw) => $raw === '' ? '' : $typing->cell($raw)->value, $raws);
+                self::assertSame($alone, array_map(fn (mixed $value) => $value ?? '', $typing->values($raws)), json_encode($raws).' '.$typing->kind->value.$typing->decimal);
+            }
+        }
     }
 
     public function test_any_typing_survives_storing(): void

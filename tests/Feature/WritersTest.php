@@ -11,6 +11,7 @@ use App\Files\Writing\HtmlWriter;
 use App\Files\Writing\WorkbookWriter;
 use App\Files\Xlsx\XlsxWriter;
 use App\Files\Xlsx\Xml;
+use PhpOffice\PhpSpreadsheet\Reader\Xlsx as Reader;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -194,6 +195,18 @@ final class WritersTest extends TestCase
         }
         self::assertSame([1, 1, 1, 1, 2], array_values(array_map(fn (Worksheet $sheet) => count($sheet->reading->tables), $books[0]->sheets)));
         self::assertSame((new Nursery)->spring(), (new Nursery)->spring());
+    }
+
+    /** Thousands may be parted by the comma that also parts the fields; read by a library that is not ours. */
+    public function test_figures_with_thousands_leave_a_csv_as_the_numbers_that_they_are(): void
+    {
+        $path = sys_get_temp_dir().'/rilvet-thousands-'.getmypid().'.csv';
+        $counts = array_map(fn (int $row) => 977 * $row, range(1, 600));
+        file_put_contents($path, "Tree,Count\n".implode('', array_map(fn (int $count) => 'Rowan,"'.number_format($count).'"'."\n", $counts)));
+        $workbook = (new Opening(fn (int $sheet) => new MemoryBlockStore))->open($path, 'thousands.csv');
+        unlink($path);
+        self::assertTrue($this->write(new XlsxWriter, 'xlsx', $workbook)->holds());
+        self::assertSame($counts, array_column((new Reader)->load($this->path)->getActiveSheet()->rangeToArray('B2:B601', formatData: false), 0));
     }
 
     private function write(WorkbookWriter $writer, string $ending, Workbook $workbook): \App\Files\Writing\Proof
