@@ -63,8 +63,12 @@ final readonly class Dialect
         if (! str_contains($text, $delimiter)) {
             return 0.0;
         }
+        $quoted = self::quoted($text, $delimiter, $quote);
+        // Without the quote sign that a file uses, the delimiters inside of its fields look like more fields.
+        if ($quote !== '"' && $quoted <= self::quoted($text, $delimiter, '"')) {
+            return 0.0;
+        }
         $counts = [];
-        $quoted = 0;
         try {
             foreach (Tokeniser::ofText($text, $delimiter, $quote)->rows() as $number => $fields) {
                 if ($number > 400) {
@@ -78,7 +82,6 @@ final readonly class Dialect
         } catch (FileIsWrong) {
             // The sample may end inside a quoted field; the rows before it tell enough.
         }
-        $quoted = preg_match_all('/(?:^|'.preg_quote($delimiter, '/').')'.$quote.'/m', $text);
         if ($counts === []) {
             return 0.0;
         }
@@ -92,5 +95,13 @@ final readonly class Dialect
         $mode = $mode === 1 && ($tally[$wide] ?? 0) > 1 ? $wide : $mode;
 
         return $mode < 2 ? 0.0 : $common * $even * (1 + log($mode)) * ($quote === '"' ? 1.0 : 0.9) * ($quoted > 0 ? 1.05 : 1.0);
+    }
+
+    /** Fields that begin and end with a quote sign. */
+    private static function quoted(string $text, string $delimiter, string $quote): int
+    {
+        $parts = preg_quote($delimiter, '/');
+
+        return (int) preg_match_all("/(?:^|$parts)$quote(?:[^$quote]|$quote$quote)*+$quote(?=$parts|\\r?$)/m", $text);
     }
 }

@@ -121,6 +121,25 @@ final class TokeniserTest extends TestCase
         self::assertStringStartsNotWith("\u{FEFF}", $first[0]);
     }
 
+    /** @return iterable<string, array{string, string, list<string>}> text, quote sign, its second row */
+    public static function quotes(): iterable
+    {
+        yield 'thousands in quotes' => ["Tree,Count\nRowan,\"1,954\"\nAspen,\"2,931\"\nHazel,\"3,908\"\n", '"', ['Rowan', '1,954']];
+        yield 'single quotes' => ["Tree,Count\nRowan,'1,954'\nAspen,'2,931'\n'Hazel','3,908'\n", "'", ['Rowan', '1,954']];
+        yield 'apostrophes before codes' => ["Code;Count\n'0412;1\n'0413;2\n", '"', ["'0412", '1']];
+        yield 'apostrophes in quotes' => ["Tree,Word\n\"Rowan\",\"it's, so\"\n\"Ash\",\"'tis, too\"\n", '"', ['Rowan', "it's, so"]];
+    }
+
+    /** @param  list<string>  $row */
+    #[DataProvider('quotes')]
+    public function test_the_quote_sign_is_found(string $text, string $quote, array $row): void
+    {
+        $stream = self::stream($text);
+        $dialect = Dialect::detect($stream);
+        self::assertSame($quote, $dialect->quote);
+        self::assertSame($row, [...Tokeniser::ofStream($stream, $dialect)->rows()][1]);
+    }
+
     /** @return iterable<string, array{string, Encoding|null, string}> bytes, forced encoding, words of the message */
     public static function wrong(): iterable
     {
