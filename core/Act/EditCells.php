@@ -46,7 +46,7 @@ final readonly class EditCells implements Act, ChangesSizes, EditsCells
         foreach ($this->texts as $row => $cells) {
             foreach ($cells as $column => $text) {
                 if ($text instanceof Cell) {
-                    $edits[$row][$column] = $text;
+                    $edits[$row][$column] = self::staying($text, $sheet, $column);
 
                     continue;
                 }
@@ -113,13 +113,20 @@ final readonly class EditCells implements Act, ChangesSizes, EditsCells
         if ($sheet->typing !== null) {
             // What the column of a text file reads, it goes on reading; names and codes stay texts.
             $kind = $sheet->reading->tableAt($row, $column)?->column($column)?->kind;
-            if (! is_string($sheet->typing->cell($column, $text)->value) || ($kind !== null && $kind->isWordy())) {
-                return [Cell::of($text), null, null];
+            $cell = $sheet->typing->cell($column, $text);
+            if (! is_string($cell->value) || ($kind !== null && $kind->isWordy() && ! str_starts_with($text, "'"))) {
+                return [$cell, null, null];
             }
         }
         $value = TypedValue::of($text, $code, self::order($sheet, $code), $sheet->typing?->decimal() ?? '.', $workbook->from1904);
 
-        return [$value->cell, $value->format, $value->as];
+        return [self::staying($value->cell, $sheet, $column), $value->format, $value->as];
+    }
+
+    /** A text that the column of a text file would read as something else stays a text. */
+    private static function staying(Cell $cell, Worksheet $sheet, int $column): Cell
+    {
+        return is_string($cell->value) && $cell->formula === null && $sheet->typing !== null && ! is_string($sheet->typing->cell($column, $cell->value)->value) ? Cell::kept($cell->value) : $cell;
     }
 
     /** Whether days or months come first in dates around here. */

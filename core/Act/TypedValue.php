@@ -29,8 +29,11 @@ final readonly class TypedValue
     public static function of(string $text, string $code, string $order, string $decimal, bool $from1904): self
     {
         $class = FormatClass::of($code);
-        if (str_starts_with($text, "'") || $class === FormatClass::Text) {
-            return new self(Cell::of(ltrim($text, "'")));
+        if (str_starts_with($text, "'")) {
+            return new self(Cell::of(substr($text, 1)));
+        }
+        if ($class === FormatClass::Text) {
+            return new self(Cell::of($text));
         }
         $trimmed = trim($text);
         $upper = strtoupper($trimmed);

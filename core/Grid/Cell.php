@@ -47,6 +47,12 @@ final readonly class Cell
         return new self($value, raw: $raw);
     }
 
+    /** A text that stays one, whatever the column around it is read as. */
+    public static function kept(string $text): self
+    {
+        return new self($text, raw: $text);
+    }
+
     public static function formula(string $formula, null|bool|int|float|string $value, ?string $error = null, ?string $array = null): self
     {
         return new self($value, $formula, error: $error, array: $array);
@@ -86,21 +92,21 @@ final readonly class Cell
             return self::of($stored);
         }
         if (isset($stored['t'])) {
-            return new self($stored['t'], raw: null);
+            return self::kept($stored['t']);
         }
 
         return new self($stored['v'] ?? null, $stored['f'] ?? null, error: $stored['e'] ?? null, array: $stored['a'] ?? null);
     }
 
     /**
-     * The smallest form that JSON keeps exactly: plain values as themselves, the rest as {f, v, e, a}.
+     * The smallest form that JSON keeps exactly: plain values as themselves, texts that stay texts as {t}, the rest as {f, v, e, a}.
      *
      * @return Stored
      */
     public function stored(): null|bool|int|float|string|array
     {
         if ($this->formula === null && $this->error === null) {
-            return $this->raw ?? $this->value;
+            return $this->raw !== null && is_string($this->value) ? ['t' => $this->raw] : $this->raw ?? $this->value;
         }
 
         return array_filter(['f' => $this->formula, 'v' => $this->value, 'e' => $this->error, 'a' => $this->array], fn ($part) => $part !== null);

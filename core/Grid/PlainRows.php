@@ -55,6 +55,8 @@ final class PlainRows
             foreach ($line as $index => $stored) {
                 if (is_string($stored)) {
                     $columns[$index][$at] = $stored;
+                } elseif (is_array($stored) && isset($stored['t'])) {
+                    $rows[$at][$index] = $stored['t'];
                 }
             }
         }

@@ -13,8 +13,14 @@ use Rilvet\Act\Format;
 use Rilvet\Act\FormatPart;
 use Rilvet\Act\Targets;
 use Rilvet\Act\TypedValue;
+use Rilvet\Grid\BlockChange;
+use Rilvet\Grid\BlockSheet;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\PlainRows;
 use Rilvet\Grid\RangeSet;
+use Rilvet\Intake\Survey;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
@@ -46,6 +52,8 @@ final class TypedValueTest extends TestCase
         yield 'yes' => ['TRUE', '', true, null, 'yes or no'];
         yield 'a code' => ['007', '', '007', null, null];
         yield 'a text that says so' => ["'12", '', '12', null, null];
+        yield 'an apostrophe of its own' => ["''tis", '', "'tis", null, null];
+        yield 'an apostrophe in a cell of texts' => ["it's", '@', "it's", null, null];
         yield 'a figure in a cell of texts' => ['12', '@', '12', null, null];
         yield 'a word' => ['Osier', '', 'Osier', null, null];
     }
@@ -93,6 +101,28 @@ final class TypedValueTest extends TestCase
         self::assertSame(['#112233', '#FFEEAA'], [$fill($over, 1), $fill($over, 2)], 'rows of the body keep theirs');
         self::assertTrue((new Cascade($over->sheet(1), $over->looks))->at(1, 1)->look->is(Attribute::Italic), 'what does not cover stays');
         self::assertSame('#112233', $fill($format('ask')->on($book), 1), 'where nothing covers, nothing is asked');
+    }
+
+    /** What is typed into the table of a text file is at once what it is after it was stored. */
+    public function test_a_column_of_a_text_file_reads_what_is_typed_and_an_apostrophe_keeps_it_a_text(): void
+    {
+        $survey = new Survey($store = new MemoryBlockStore);
+        $survey->take([['Tree', 'Count'], ['Rowan', '30'], ['Ash', '4'], ['Elm', '12'], ['Fir', '7']]);
+        $typing = $survey->typing();
+        $cells = new BlockSheet('S', $survey->rows(), $survey->columns(), $store, $typing);
+        $book = new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), typing: $typing)], new LookBook);
+        foreach ([['5', 5], ["'5", '5'], ['1,200', 1200], ["'1,200", '1,200'], ['few', 'few'], [Cell::of('5'), '5'], [Cell::of(5), 5]] as [$typed, $value]) {
+            $edited = (new EditCells(1, [3 => [2 => $typed]]))->on($book)->sheet(1)->cells;
+            $stored = BlockChange::flat($edited);
+            self::assertNotNull($stored);
+            foreach ([$edited, $stored] as $sheet) {
+                self::assertSame($value, [...$sheet->read(3, 3)][0][1]->value);
+            }
+            self::assertSame($value, [...PlainRows::of($stored)][2][1], 'as writers see it');
+            $other = BlockChange::edited($stored, [3 => [2 => Cell::of('0')]], 5, 2);
+            $back = BlockChange::edited($other, [3 => [2 => Cell::fromStored([...$stored->read(3, 3)][0][1]->stored())]], 5, 2);
+            self::assertSame($value, [...$back->read(3, 3)][0][1]->value, 'as undo brings it back');
+        }
     }
 
     private static function book(): Workbook
