@@ -32,6 +32,7 @@ final readonly class Merge implements Act, EditsCells
         foreach ($this->targets->on($workbook) as $number => [$sheet, $ranges]) {
             $merges = $sheet->setup->merges;
             $joins = $sheet->joins;
+            $cascade = new Cascade($sheet, $workbook->looks);
             $edits = [];
             $hidden = [];
             foreach ($ranges as $range) {
@@ -39,7 +40,6 @@ final readonly class Merge implements Act, EditsCells
                 $merges = array_values(array_filter($merges, fn (Range $merge) => ! $merge->meets($range)));
                 $merges[] = $range;
                 $cells = self::filled($sheet->cells, $range);
-                $cascade = new Cascade($sheet, $workbook->looks);
                 $texts = array_map(fn (array $each) => Shown::of($each[2], $cascade->at($each[0], $each[1]), $workbook->from1904)->formatted->text, $cells);
                 array_push($hidden, ...array_slice($texts, 1));
                 if ($this->mode === 'join' && count($texts) > 1) {

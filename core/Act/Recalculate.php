@@ -9,6 +9,7 @@ use Rilvet\Formula\Evaluation;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\Graph;
 use Rilvet\Formula\Meaning;
+use Rilvet\Formula\Scope;
 use Rilvet\Formula\Spans;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Formula\Values;
@@ -103,7 +104,7 @@ final readonly class Recalculate
         $evaluation = new Evaluation(
             $graph, $affected, $this->calculator, $values,
             array_map(fn (Worksheet $sheet) => $sheet->unsettled, $workbook->sheets),
-            fn (int $sheet, int $row, int $column) => $changes === null || ! $workbook->hasResults ? null : $this->claimed($changes, $before, $old, $values, $sheet, $row, $column),
+            fn (int $sheet, int $row, int $column) => $changes === null || ! $workbook->hasResults ? null : $this->claimed($changes, $before, $scope, $old, $values, $sheet, $row, $column),
             function (Cell $cell, int $sheet, int $row, int $column) use ($changes, $scope, $old) {
                 [$row, $column] = $changes?->place($sheet, $row, $column) ?? [$row, $column];
                 $meaning = Meaning::of((string) $cell->formula, $scope, $sheet, $row, $column);
@@ -121,14 +122,14 @@ final readonly class Recalculate
      *
      * @return Cell|false|null false where it was kept for no other reason than that calculating it here gives something else
      */
-    private function claimed(ChangedCells $changes, Workbook $before, Values $old, Values $new, int $sheet, int $row, int $column): Cell|false|null
+    private function claimed(ChangedCells $changes, Workbook $before, Scope $scope, Values $old, Values $new, int $sheet, int $row, int $column): Cell|false|null
     {
         $place = $changes->place($sheet, $row, $column);
         $was = $place === null ? Cell::blank() : $old->at($sheet, ...$place);
         if ($was->formula === null || $was->value === null && $was->error === null || ! $changes->isSameFormula($was, $new->at($sheet, $row, $column), $sheet)) {
             return null;
         }
-        $meaning = Meaning::of($was->formula, $before->scope(), $sheet, ...$place ?? [$row, $column]);
+        $meaning = Meaning::of($was->formula, $scope, $sheet, ...$place ?? [$row, $column]);
         if ($place !== null && $before->sheet($sheet)->unsettled->keeps(...$place) && ! $meaning->isForeign && $this->calculator->knows($meaning) && ! self::looksAtUnsettled($before, $meaning)) {
             return false;
         }

@@ -30,6 +30,12 @@ final class Length
         return $px >= 1 && $px <= $most ? (int) $px : throw SizeIsWrong::width($text, $most);
     }
 
+    /** A height in px as the points that a file says, no more than it takes. */
+    public static function points(int $px): float
+    {
+        return min(self::POINTS, round($px * 72 / 96, 2));
+    }
+
     /** @throws SizeIsWrong */
     public static function height(string $text): int
     {

@@ -38,12 +38,12 @@ final class WithoutTables
 
                 continue;
             }
-            $found = ($table ?? $scope->tableAt($sheet, $row, $column))?->cells($whole, $row);
+            $table ??= $scope->tableAt($sheet, $row, $column);
+            $found = $table?->cells($whole, $row);
             if ($found === null) {
                 return null;
             }
-            $name = $scope->nameOf(($table ?? $scope->tableAt($sheet, $row, $column))->sheet ?? $sheet);
-            $text .= self::written($name, ...$found);
+            $text .= self::written($scope->nameOf($table->sheet), ...$found);
             $table = null;
         }
 

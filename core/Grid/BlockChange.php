@@ -150,6 +150,12 @@ final class BlockChange
         if ($ends === []) {
             return $sheet;
         }
+        // In the order of rows, so that each block looks at its own stretches alone.
+        foreach ($says as &$stretches) {
+            usort($stretches, fn (array $a, array $b) => $a[0] <=> $b[0]);
+        }
+        unset($stretches);
+        $done = array_fill_keys(array_keys($says), 0);
         $blocks = [];
         [$top, $end] = [0, 0];
         foreach ($sheet->index()->blocks(min(array_column($ends, 0)), max(array_column($ends, 1))) as [$block, $start, $size]) {
@@ -157,7 +163,9 @@ final class BlockChange
             $end = $start + $size;
             $lines = null;
             foreach ($says as $column => $stretches) {
-                foreach ($stretches as [$first, $last, $formula, $array]) {
+                for (; isset($stretches[$done[$column]]) && $stretches[$done[$column]][1] < $start; $done[$column]++);
+                for ($at = $done[$column]; isset($stretches[$at]) && $stretches[$at][0] < $end; $at++) {
+                    [$first, $last, $formula, $array] = $stretches[$at];
                     for ($row = max($first, $start), $until = min($last, $end - 1); $row <= $until; $row++) {
                         $lines ??= $change->lines($block, $size);
                         $stored = $lines[$row - $start][$column - 1] ?? null;

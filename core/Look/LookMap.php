@@ -50,10 +50,15 @@ final class LookMap
      */
     public function within(int $column, int $top, int $bottom): iterable
     {
-        foreach ($this->columns[$column] ?? [] as [$first, $last, $look]) {
-            if ($first <= $bottom && $last >= $top) {
-                yield [max($first, $top), min($last, $bottom), $look];
-            }
+        $runs = $this->columns[$column] ?? [];
+        [$low, $high] = [0, count($runs)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $runs[$middle][1] < $top ? $low = $middle + 1 : $high = $middle;
+        }
+        for (; $low < count($runs) && $runs[$low][0] <= $bottom; $low++) {
+            [$first, $last, $look] = $runs[$low];
+            yield [max($first, $top), min($last, $bottom), $look];
         }
     }
 

@@ -105,6 +105,12 @@ final readonly class Worksheet
         return [$row, $column];
     }
 
+    /** @return array<int, int> rows that are as high as what they hold wants and are to stay so, as keys */
+    public function followingRows(): array
+    {
+        return $this->fitted === null ? array_diff_key(array_flip($this->setup->autoRows), array_flip($this->setup->heldRows)) : [];
+    }
+
     /** No act has said anything but by hand touches since the sheet came. */
     public function isTouchedAlone(): bool
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Xlsx;
 
+use Rilvet\Fit\Length;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\FilledRows;
 use Rilvet\Grid\Range;
@@ -38,6 +39,9 @@ final class SheetRewrite
     /** A few cells far apart: blank rows and columns between them are not gone through. */
     private readonly bool $isSparse;
 
+    /** The last row to which somebody gave a look. */
+    private readonly int $touched;
+
     private const USUAL = 60;
 
     /** @var array<int, int> number of the format of whole columns, as they were */
@@ -57,8 +61,8 @@ final class SheetRewrite
     /** @var array<int, list<string>> letters of the first so many columns */
     private array $lines = [];
 
-    /** @var array<int, int>|null rows that follow what they hold */
-    private ?array $followed = null;
+    /** @var array<int, int> rows that follow what they hold (18.3.1.73) */
+    private readonly array $followed;
 
     /** @var array<int, int> what columns say as they are written, by column */
     private array $columnsNow = [];
@@ -76,7 +80,9 @@ final class SheetRewrite
         $this->reader = new RowReader($isEdited ? $book->texts() : [], [], $from->part, from1904: $book->from1904());
         $this->isSparse = FilledRows::isSparse($sheet->cells);
         [$this->last, $columns] = $sheet->reach();
-        $this->columns = $this->isSparse ? max([min(self::USUAL, $columns), $sheet->hand->reach()[1], ...array_map(fn (Range $merge) => $merge->right, $sheet->setup->merges)]) : $columns;
+        [$this->touched, $across] = $sheet->hand->reach();
+        $this->columns = $this->isSparse ? max([min(self::USUAL, $columns), $across, ...array_map(fn (Range $merge) => $merge->right, $sheet->setup->merges)]) : $columns;
+        $this->followed = $sheet->followingRows();
         $this->edited = $isEdited ? new EditedCells($sheet->cells, $this->reader, $from->part) : null;
     }
 
@@ -156,7 +162,7 @@ final class SheetRewrite
      */
     private function missing(int $row, ?array $model): string
     {
-        $xml = $this->isSparse && ($model ?? []) === [] && $row > $this->sheet->hand->reach()[0] ? '' : $this->cellsOf($row, [], RowReader::NONE, $model);
+        $xml = $this->isSparse && ($model ?? []) === [] && $row > $this->touched ? '' : $this->cellsOf($row, [], RowReader::NONE, $model);
         $size = $this->size($row, '');
         if ($xml === '' && $size === '') {
             return '';
@@ -207,7 +213,7 @@ final class SheetRewrite
         }
         $had = preg_match('~\sht="([\d.]+)"~', $attributes, $found) === 1 ? max(1, (int) round((float) $found[1] * 96 / 72)) : null;
         if (($had ?? $setup->height) !== $wanted) {
-            $attributes = preg_replace('~\s(?:ht|customHeight)="[^"]*"~', '', $attributes).' ht="'.self::points($wanted).'"'.($this->follows($row) ? '' : ' customHeight="1"');
+            $attributes = preg_replace('~\s(?:ht|customHeight)="[^"]*"~', '', $attributes).' ht="'.Length::points($wanted).'"'.(isset($this->followed[$row]) ? '' : ' customHeight="1"');
         }
         $isHidden = preg_match('~\shidden="(?:1|true)"~', $attributes) === 1;
         if ($isHidden !== $hidden) {
@@ -215,14 +221,6 @@ final class SheetRewrite
         }
 
         return $attributes;
-    }
-
-    /** Whether a row is as high as what it holds wants, and is to stay so (18.3.1.73). */
-    private function follows(int $row): bool
-    {
-        $this->followed ??= array_diff_key(array_flip($this->sheet->setup->autoRows), array_flip($this->sheet->setup->heldRows));
-
-        return $this->sheet->fitted === null && isset($this->followed[$row]);
     }
 
     /**
@@ -410,11 +408,5 @@ final class SheetRewrite
         $left = (string) preg_replace('~\ss="[^"]*"~', '', $attributes);
 
         return ($format === 0 ? '' : " s=\"$format\"").$left;
-    }
-
-    private static function points(int $px): float
-    {
-        // The format takes no higher row (18.3.1.73, the figure by common practice).
-        return min(409.5, round($px * 72 / 96, 2));
     }
 }

@@ -47,7 +47,7 @@ final class StylesWriting
 
     private bool $isChanged = false;
 
-    /** @var array<string, list<DOMElement>> elements of a group, by its name */
+    /** @var array<string, array<int, DOMElement>> elements of a group, by its name */
     private array $items = [];
 
     /** @param  string  $xml  of the styles part; "" makes one */
@@ -128,7 +128,7 @@ final class StylesWriting
         if ($old !== null) {
             $new = $this->xf($format, $look, null);
             $old->replaceWith($new);
-            unset($this->items['cellXfs']);
+            $this->items['cellXfs'][$format] = $new;
         }
         $this->looks[$format] = $look;
         $this->isChanged = true;
@@ -212,7 +212,7 @@ final class StylesWriting
         return $this->items($group, $item)[(int) $xf->getAttribute($attribute)] ?? null;
     }
 
-    /** @return list<DOMElement> of a group, gone through once however many there are */
+    /** @return array<int, DOMElement> of a group, gone through once however many there are */
     private function items(string $group, string $item): array
     {
         return $this->items[$group] ??= CellFormats::items($this->root, $group, $item);

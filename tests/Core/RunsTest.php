@@ -48,6 +48,33 @@ final class RunsTest extends TestCase
         }
     }
 
+    public function test_runs_within_rows_and_differences_are_those_that_a_grid_shows(): void
+    {
+        mt_srand(19);
+        for ($round = 0; $round < 200; $round++) {
+            [$one, $two] = [self::map(), self::map()];
+            [$top, $bottom] = [$first = mt_rand(1, self::ROWS), mt_rand($first, self::ROWS)];
+            [$rows, $columns] = [[], []];
+            for ($column = 1; $column <= self::COLUMNS; $column++) {
+                $found = [];
+                foreach ($one->within($column, $top, $bottom) as [$from, $to, $look]) {
+                    $found += array_fill($from, $to - $from + 1, $look);
+                }
+                self::assertSame(array_filter(array_combine(range($top, $bottom), array_map(fn (int $row) => $one->at($row, $column), range($top, $bottom)))), $found);
+                for ($row = 1; $row <= self::ROWS; $row++) {
+                    if ($one->at($row, $column) !== $two->at($row, $column)) {
+                        $rows[$row] = true;
+                        $columns[$column] = true;
+                    }
+                }
+            }
+            // Runs that end elsewhere may name a row too many, never one too few.
+            self::assertSame([], array_diff_key($rows, $one->differs($two, self::ROWS, 1_000) ?? []));
+            self::assertEqualsCanonicalizing(array_keys($columns), $one->columnsOther($two));
+            self::assertSame([], $one->differs(clone $one, self::ROWS, 1_000));
+        }
+    }
+
     public function test_a_whole_row_wears_what_its_cells_wear(): void
     {
         mt_srand(23);

@@ -30,8 +30,9 @@ final class OdsWriter implements WorkbookWriter
             $styles = new StylesXml(self::ground($workbook));
             // Styles stand before the rows that name them, and are known after.
             $body = tmpfile() ?: throw new RuntimeException('No temporary file can be made.');
+            $scope = $workbook->scope();
             foreach ($workbook->sheets as $number => $sheet) {
-                (new TablePart($sheet, $workbook->looks, $styles, $body, $workbook->from1904, $workbook->scope(), $number))->write($progress);
+                (new TablePart($sheet, $workbook->looks, $styles, $body, $workbook->from1904, $scope, $number))->write($progress);
             }
             $content = new PackedPart;
             $content->write('<?xml version="1.0" encoding="UTF-8"?>'."\n".'<office:document-content'.Ns::declared('office', 'style', 'text', 'table', 'fo', 'number', 'svg', 'of').' xmlns:calcext="urn:org:documentfoundation:names:experimental:calc:xmlns:calcext:1.0" office:version="1.3">'

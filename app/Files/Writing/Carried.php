@@ -82,9 +82,10 @@ final class Carried
     /** Whether formulas name columns of tables, or look into other workbooks. */
     private static function saysBrackets(Workbook $workbook, bool $tables): bool
     {
+        $scope = $workbook->scope();
         foreach ($workbook->sheets as $number => $sheet) {
             foreach (FormulaRuns::of($sheet->cells) as $run) {
-                if (str_contains($run->formula, '[') && (WithoutTables::of($run->formula, $workbook->scope(), $number, $run->first, $run->column) !== null) === $tables) {
+                if (str_contains($run->formula, '[') && (WithoutTables::of($run->formula, $scope, $number, $run->first, $run->column) !== null) === $tables) {
                     return true;
                 }
             }

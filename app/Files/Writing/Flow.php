@@ -25,10 +25,18 @@ final readonly class Flow
     /** @var array{int, int} */
     private array $reach;
 
+    /** @var array{int, int} last row and column to which somebody gave a look */
+    private array $touched;
+
+    /** A few cells far apart: what is written goes by what is filled, not by how far it reaches. */
+    public bool $isSparse;
+
     public function __construct(public Worksheet $sheet, LookBook $looks)
     {
         $this->cascade = new Cascade($sheet, $looks);
         $this->reach = $sheet->reach();
+        $this->touched = $sheet->hand->reach();
+        $this->isSparse = FilledRows::isSparse($sheet->cells);
     }
 
     /** The last row and column that are written. */
@@ -42,12 +50,6 @@ final readonly class Flow
         return $this->reach[1];
     }
 
-    /** A few cells far apart: what is written goes by what is filled, not by how far it reaches. */
-    public function isSparse(): bool
-    {
-        return FilledRows::isSparse($this->sheet->cells);
-    }
-
     /**
      * Whether a row is left out: it holds nothing, and nobody gave it a look.
      *
@@ -55,13 +57,13 @@ final readonly class Flow
      */
     public function isBare(int $row, array $stored): bool
     {
-        return $stored === [] && $row > $this->sheet->hand->reach()[0] && $this->isSparse();
+        return $stored === [] && $row > $this->touched[0] && $this->isSparse;
     }
 
     /** Columns of a row that are written: of a sparse sheet those that hold something, as far as looks and tables usually reach. */
     public function columnsOf(int $filled, int $columns): int
     {
-        return $this->isSparse() ? max($filled, min($columns, max(self::USUAL, $this->sheet->hand->reach()[1]))) : $columns;
+        return $this->isSparse ? max($filled, min($columns, max(self::USUAL, $this->touched[1]))) : $columns;
     }
 
     /** @return iterable<int, list<Stored>> every row from 1 to rows(), at least one, as plain values */
@@ -84,7 +86,7 @@ final readonly class Flow
     public function read(): iterable
     {
         $next = 1;
-        foreach ($this->isSparse() ? FilledRows::of($this->sheet->cells) : $this->sheet->cells->read(1, $this->sheet->cells->rows()) as $row => $cells) {
+        foreach ($this->isSparse ? FilledRows::of($this->sheet->cells) : $this->sheet->cells->read(1, $this->sheet->cells->rows()) as $row => $cells) {
             for (; $next < $row; $next++) {
                 yield $next => [];
             }

@@ -32,8 +32,8 @@ final class SheetPart
     /** @var array<int, int> by number of what is worn */
     private array $formats = [];
 
-    /** @var array<int, int>|null rows that follow what they hold */
-    private ?array $followed = null;
+    /** @var array<int, int> rows that follow what they hold (18.3.1.73) */
+    private readonly array $followed;
 
     /** @var array<int, int> of whole columns */
     private array $columnFormats = [];
@@ -51,6 +51,7 @@ final class SheetPart
     public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StyleSheet $styles, private readonly PackedPart $out, private readonly RowMarks $marks)
     {
         $this->flow = new Flow($sheet, $looks);
+        $this->followed = $sheet->followingRows();
         $this->ruler = new Ruler(Fonts::shipped());
     }
 
@@ -64,7 +65,7 @@ final class SheetPart
             .($setup->tab === null ? '' : '<sheetPr><tabColor rgb="FF'.substr($setup->tab, 1).'"/></sheetPr>')
             .'<dimension ref="A1'.($rows * $columns > 1 ? ':'.Address::columnName(max(1, $columns)).max(1, $rows) : '').'"/>'
             .$this->view($first)
-            .'<sheetFormatPr defaultRowHeight="'.self::points($setup->height).'" customHeight="1"/>'
+            .'<sheetFormatPr defaultRowHeight="'.Length::points($setup->height).'" customHeight="1"/>'
             .$this->columnSizes($columns)
             .'<sheetData>');
         foreach ($this->flow->stored() as $row => $stored) {
@@ -170,15 +171,7 @@ final class SheetPart
             return '';
         }
 
-        return "<row r=\"$row\"".($height === null ? '' : ' ht="'.self::points($height).'"'.($this->follows($row) ? '' : ' customHeight="1"')).($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
-    }
-
-    /** Whether a row is as high as what it holds wants, and is to stay so (18.3.1.73). */
-    private function follows(int $row): bool
-    {
-        $this->followed ??= array_diff_key(array_flip($this->sheet->setup->autoRows), array_flip($this->sheet->setup->heldRows));
-
-        return $this->sheet->fitted === null && isset($this->followed[$row]);
+        return "<row r=\"$row\"".($height === null ? '' : ' ht="'.Length::points($height).'"'.(isset($this->followed[$row]) ? '' : ' customHeight="1"')).($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
     }
 
     /**
@@ -220,11 +213,5 @@ final class SheetPart
         $named = $style === null ? null : $this->styles->name($style->name, $style->look);
 
         return $this->styles->format($clipped ? $worn->look->under(Look::of(['horizontal' => 'fill'])) : $worn->look, $named);
-    }
-
-    private static function points(int $px): float
-    {
-        // The format takes no higher row (18.3.1.73, the figure by common practice).
-        return min(Length::POINTS, round($px * 72 / 96, 2));
     }
 }
