@@ -79,6 +79,7 @@ final class Bench
     public function act(WorkbookRow $row, Act $act, array $numbers, int $revision, ?array $addressed = null): Workbook
     {
         $after = $this->turns->until($row, function () use ($row, $act, $numbers, $revision, $addressed) {
+            Step::isNew($row);
             if (Touches::collide($row->id, $revision, $row->revision, $act, $addressed ?? $numbers)) {
                 throw StaleRevision::now($row->revision);
             }
@@ -159,6 +160,7 @@ final class Bench
     public function everywhere(WorkbookRow $row, int $sheet, Closure $make): ReviseStylebook
     {
         return $this->turns->until($row, function () use ($row, $sheet, $make) {
+            Step::isNew($row);
             $act = $make($this->load($row, [$sheet]));
             $stylebook = $act->stylebook;
             $group = (string) Str::uuid();

@@ -11,10 +11,22 @@ final class StaleRevision extends Refusal
 {
     public int $revision = 0;
 
+    /** What is asked for was done before: its answer got lost. */
+    public bool $done = false;
+
     public static function now(int $revision): self
     {
         $refusal = new self('Somebody else changed meanwhile what your last step goes to. You see the newest state now; your step is kept.');
         $refusal->revision = $revision;
+
+        return $refusal;
+    }
+
+    public static function done(int $revision): self
+    {
+        $refusal = new self('This step was done already.');
+        $refusal->revision = $revision;
+        $refusal->done = true;
 
         return $refusal;
     }

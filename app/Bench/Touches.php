@@ -57,7 +57,7 @@ final readonly class Touches
 
     public function keep(int $workbook, int $revision): void
     {
-        DB::table('revisions')->insert(['workbook_id' => $workbook, 'revision' => $revision, 'touches' => $this->json()]);
+        DB::table('revisions')->insert(['workbook_id' => $workbook, 'revision' => $revision, 'touches' => $this->json(), 'step' => Step::name()]);
         DB::table('revisions')->where('workbook_id', $workbook)->where('revision', '<', $revision - self::KEPT)->delete();
     }
 

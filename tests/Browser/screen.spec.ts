@@ -1,6 +1,6 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import { chromiumOptions } from '../../bench/chromium.mjs';
-import { act, cell, drop, openBench, select, undo } from './sheet';
+import { act, cell, drop, openBench, select, send, undo } from './sheet';
 
 // The usual browser has scroll bars that take room.
 test.use({ launchOptions: { ...chromiumOptions, ignoreDefaultArgs: ['--hide-scrollbars'] } });
@@ -15,29 +15,6 @@ async function bringIn(page: Page, name: string, content: string): Promise<void>
 
 async function place(what: Locator): Promise<{ x: number; y: number; width: number; height: number }> {
     return (await what.boundingBox()) ?? { x: NaN, y: NaN, width: NaN, height: NaN };
-}
-
-/** Does an act as the page itself would, for a state that the test begins from. */
-async function send(page: Page, name: string, args: object): Promise<void> {
-    const status = await page.evaluate(
-        async ({ act, args: given }) => {
-            const workbook = /workbooks\/(\d+)/.exec(location.pathname)?.[1];
-            const token = /XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '';
-            const { revision } = (await (await fetch(`/api/workbooks/${workbook}`)).json()) as { revision: number };
-            const answer = await fetch(`/api/workbooks/${workbook}/acts`, {
-                method: 'POST',
-                headers: {
-                    'Content-Type': 'application/json',
-                    Accept: 'application/json',
-                    'X-XSRF-TOKEN': decodeURIComponent(token),
-                },
-                body: JSON.stringify({ act, revision, sheet: 1, arguments: given }),
-            });
-            return answer.status;
-        },
-        { act: name, args },
-    );
-    expect(status).toBe(200);
 }
 
 for (const [width, height] of [

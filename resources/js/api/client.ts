@@ -31,6 +31,8 @@ export class Refused extends Error {
         readonly hidden: string[] = [],
         /** Cells whose own looks would cover the act, where a choice is wanted. */
         readonly covered = 0,
+        /** The step was done already, when its answer got lost. */
+        readonly done = false,
     ) {
         super(message);
     }
@@ -41,13 +43,14 @@ function token(): string {
     return found?.[1] ? decodeURIComponent(found[1]) : '';
 }
 
-async function call<T>(method: string, path: string, body?: object, signal?: AbortSignal): Promise<T> {
+async function call<T>(method: string, path: string, body?: object, signal?: AbortSignal, step?: string): Promise<T> {
     const isForm = body instanceof FormData;
     // Reading cookies takes the browser a while, and looking at cells needs no token.
     const headers: Record<string, string> = {
         Accept: 'application/json',
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': token() }),
     };
+    if (step) headers['X-Step'] = step;
     if (body && !isForm) headers['Content-Type'] = 'application/json';
     let response: Response;
     try {
@@ -63,16 +66,30 @@ async function call<T>(method: string, path: string, body?: object, signal?: Abo
     }
     const answer: unknown = await response.json().catch(() => null);
     if (!response.ok) {
-        const said = answer as { message?: string; revision?: number; hidden?: string[]; covered?: number } | null;
+        const said = answer as {
+            message?: string;
+            revision?: number;
+            hidden?: string[];
+            covered?: number;
+            done?: boolean;
+        } | null;
         throw new Refused(
             said?.message || `The server answered ${response.status}.`,
             response.status,
             said?.revision ?? null,
             said?.hidden ?? [],
             said?.covered ?? 0,
+            said?.done ?? false,
         );
     }
     return answer as T;
+}
+
+/** What a person asked for: at which revision, on which sheet, and a name of its own, by which it is done once. */
+export interface Step {
+    revision: number;
+    sheet: number;
+    name: string;
 }
 
 export interface Rect {
@@ -107,12 +124,16 @@ export const api = {
     drawings: (id: number, sheet: number) => call<DrawingRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/drawings`),
     figures: (id: number, sheet: number, ranges: string, signal?: AbortSignal) =>
         call<Figures>('GET', `workbooks/${id}/sheets/${sheet}/figures?ranges=${encodeURIComponent(ranges)}`, undefined, signal),
-    act: (id: number, revision: number, sheet: number, act: string, args: object) =>
-        call<ActRecord>('POST', `workbooks/${id}/acts`, { act, revision, sheet, arguments: args }),
+    act: (id: number, step: Step, act: string, args: object) => {
+        const { revision, sheet } = step;
+        return call<ActRecord>('POST', `workbooks/${id}/acts`, { act, revision, sheet, arguments: args }, undefined, step.name);
+    },
     preview: (id: number, sheet: number, act: string, args: object, window: Rect, signal?: AbortSignal) =>
         call<ActRecord>('POST', `workbooks/${id}/acts`, { act, preview: true, sheet, arguments: args, window }, signal),
-    undo: (id: number, revision: number, sheet: number) => call<ActRecord>('POST', `workbooks/${id}/undo`, { revision, sheet }),
-    redo: (id: number, revision: number, sheet: number) => call<ActRecord>('POST', `workbooks/${id}/redo`, { revision, sheet }),
+    undo: (id: number, { revision, sheet, name }: Step) =>
+        call<ActRecord>('POST', `workbooks/${id}/undo`, { revision, sheet }, undefined, name),
+    redo: (id: number, { revision, sheet, name }: Step) =>
+        call<ActRecord>('POST', `workbooks/${id}/redo`, { revision, sheet }, undefined, name),
     inspect: (id: number, sheet: number, ranges: string, row: number, column: number, signal?: AbortSignal) =>
         call<SelectionRecord>(
             'GET',
@@ -138,8 +159,8 @@ export const api = {
     family: (hex: string) => call<FamilyRecord[]>('GET', `colours/family?hex=${encodeURIComponent(hex)}`),
     content: (id: number, sheet: number, row: number, column: number) =>
         call<{ text: string }>('GET', `workbooks/${id}/sheets/${sheet}/content?row=${row}&column=${column}`),
-    goTo: (id: number, revision: number, sheet: number, change: number) =>
-        call<ActRecord>('POST', `workbooks/${id}/point`, { revision, sheet, change }),
+    goTo: (id: number, { revision, sheet, name }: Step, change: number) =>
+        call<ActRecord>('POST', `workbooks/${id}/point`, { revision, sheet, change }, undefined, name),
     history: (id: number) => call<HistoryRecord[]>('GET', `workbooks/${id}/history`),
     formats: (id: number, sheet: number) => call<FormatRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/formats`),
     risk: (id: number, sheet: number) => call<{ risky: number }>('GET', `workbooks/${id}/sheets/${sheet}/risk`),

@@ -11,10 +11,10 @@ const EXPIRED = 419;
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /**
- * Calls until the server has answered: what a person asked for is not dropped because a cable was pulled. A call that was
- * done although its answer got lost is refused as overtaken by itself, and counts as done.
+ * Calls until the server has answered: what a person asked for is not dropped because a cable was pulled. The server knows
+ * a step that was done although its answer got lost by its name.
  */
-export async function persistently<T>(call: () => Promise<T>): Promise<T | 'done already'> {
+export async function persistently<T>(call: () => Promise<T>): Promise<T> {
     useSending.setState(({ pending }) => ({ pending: pending + 1 }));
     try {
         for (let tries = 0; ; tries++) {
@@ -29,7 +29,6 @@ export async function persistently<T>(call: () => Promise<T>): Promise<T | 'done
                     await api.currencies().catch(() => null);
                     continue;
                 }
-                if (fault.status === 409 && tries > 0) return 'done already';
                 if (!AWAY.includes(fault.status)) throw fault;
                 useSending.setState({ waiting: true });
                 await pause(Math.min(8000, 400 * 2 ** tries));

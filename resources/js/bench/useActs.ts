@@ -1,14 +1,29 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
-import { api, Refused } from '@/api/client';
+import { api, Refused, type Step } from '@/api/client';
 import type { ActRecord, BenchRecord } from '@/api/types';
 import { ask as question } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
 import { persistently } from './sending';
 import { useBench } from './state';
 
+/** What becomes of the answer to a step. */
+interface Handling {
+    /** It may be offered again where it could not be done. */
+    again?: boolean;
+    after?: (answer: ActRecord) => void;
+    /** Texts that it would hide: a choice is wanted. */
+    hides?: (hidden: string[]) => void;
+    /** Looks of their own that would cover it: a choice is wanted. */
+    covered?: (message: string) => void;
+    /** It is wrong in itself. */
+    refused?: () => void;
+}
+
 // Acts of one workbook go one after another, so that each carries the revision that the one before it gave.
 let queue: Promise<unknown> = Promise.resolve();
+
+const nameOfStep = () => Array.from(crypto.getRandomValues(new Uint32Array(4)), (part) => part.toString(36)).join('-');
 
 /** Sends acts to the server and brings the Bench up to date with what it answers. */
 export function useActs(id: number) {
@@ -22,54 +37,33 @@ export function useActs(id: number) {
         [client, id],
     );
     const run = useCallback(
-        function run(
-            call: (revision: number, sheet: number) => Promise<ActRecord>,
-            again: boolean,
-            after?: (answer: ActRecord) => void,
-            ask?: (hidden: string[]) => void,
-            over?: (message: string) => void,
-            refused?: () => void,
-        ): Promise<unknown> {
+        function run(call: (step: Step) => Promise<ActRecord>, handling: Handling = {}, name = nameOfStep()): Promise<unknown> {
             const sheet = useBench.getState().sheet;
             queue = queue.then(async () => {
                 const revision = client.getQueryData<BenchRecord>(['bench', id])?.revision ?? 0;
                 try {
-                    const answer = await persistently(() => call(revision, sheet));
-                    if (answer === 'done already') {
-                        await client.invalidateQueries({ queryKey: ['bench', id] });
-                        return;
-                    }
+                    const answer = await persistently(() => call({ revision, sheet, name }));
                     settle(answer, sheet);
-                    after?.(answer);
+                    handling.after?.(answer);
                 } catch (fault) {
-                    if (ask && fault instanceof Refused && fault.hidden.length > 0) {
-                        ask(fault.hidden);
-                        return;
-                    }
-                    if (over && fault instanceof Refused && fault.covered > 0) {
-                        over(fault.message);
-                        return;
-                    }
-                    if (fault instanceof Refused && fault.status === 409) {
+                    if (!(fault instanceof Refused)) return tell(fault);
+                    if (fault.done) return client.invalidateQueries({ queryKey: ['bench', id] });
+                    if (handling.hides && fault.hidden.length > 0) return handling.hides(fault.hidden);
+                    if (handling.covered && fault.covered > 0) return handling.covered(fault.message);
+                    if (fault.status === 409) {
                         await client.invalidateQueries({ queryKey: ['bench', id] });
                         // Somebody else was quicker; what was asked for is kept, and can be asked for again on what is there now.
-                        say(
-                            fault.message,
-                            'refused',
-                            again ? { words: 'Do it now', run: () => void run(call, again, after, ask) } : undefined,
-                        );
-                        return;
+                        const now = { words: 'Do it now', run: () => void run(call, handling) };
+                        return say(fault.message, 'refused', handling.again ? now : undefined);
                     }
-                    if (fault instanceof Refused && fault.status >= 500 && again) {
-                        const retry = () => void run(call, again, after, ask, over, refused);
-                        say(`${fault.message} Nothing was changed; your step is kept.`, 'refused', {
+                    if (fault.status >= 500 && handling.again)
+                        // It may have been done all the same: under its name it is not done twice.
+                        return say(`${fault.message} Your step is kept.`, 'refused', {
                             words: 'Try again',
-                            run: retry,
+                            run: () => void run(call, handling, name),
                         });
-                        return;
-                    }
                     tell(fault);
-                    if (fault instanceof Refused && fault.status === 422) refused?.();
+                    if (fault.status === 422) handling.refused?.();
                 }
             });
             return queue;
@@ -78,32 +72,29 @@ export function useActs(id: number) {
     );
     return useMemo(
         () => ({
-            act: (name: string, args: object) => run((revision, sheet) => api.act(id, revision, sheet, name, args), true),
+            act: (name: string, args: object) => run((step) => api.act(id, step, name, args), { again: true }),
             /** A look for a part; where cells keep looks of their own that would cover it, it is asked which is meant. */
             look: (args: object) => {
                 const send = (how: string) =>
-                    run(
-                        (revision, sheet) => api.act(id, revision, sheet, 'format', { ...args, over: how }),
-                        true,
-                        undefined,
-                        undefined,
-                        (message) =>
+                    run((step) => api.act(id, step, 'format', { ...args, over: how }), {
+                        again: true,
+                        covered: (message) =>
                             void question({ title: message, action: 'Override them', other: 'Leave them as they are' }).then(
                                 (answer) => answer !== null && send(answer === 'other' ? 'keep' : 'override'),
                             ),
-                    );
+                    });
                 return send('ask');
             },
             /** An act that may come back with a question instead. */
-            ask: (name: string, args: object, ask: (hidden: string[]) => void) =>
-                run((revision, sheet) => api.act(id, revision, sheet, name, args), true, undefined, ask),
+            ask: (name: string, args: object, hides: (hidden: string[]) => void) =>
+                run((step) => api.act(id, step, name, args), { again: true, hides }),
             /** Types a text into a cell; where it was read as more than a text or a number, that is said, with a way back. */
             type: (row: number, column: number, text: string, refused?: () => void) => {
                 const send = (typed: string): Promise<unknown> =>
-                    run(
-                        (revision, sheet) => api.act(id, revision, sheet, 'edit', { cells: [[row, column, typed]] }),
-                        true,
-                        (answer) => {
+                    run((step) => api.act(id, step, 'edit', { cells: [[row, column, typed]] }), {
+                        again: true,
+                        refused,
+                        after: (answer) => {
                             const [, as] = /, read as (.*)$/.exec(answer.words ?? '') ?? [];
                             if (as)
                                 say(`“${typed}” was read as ${as}.`, 'said', {
@@ -111,25 +102,18 @@ export function useActs(id: number) {
                                     run: () => void send(`'${typed}`),
                                 });
                         },
-                        undefined,
-                        undefined,
-                        refused,
-                    );
+                    });
                 return send(text);
             },
-            goTo: (change: number) => run((revision, sheet) => api.goTo(id, revision, sheet, change), false),
+            goTo: (change: number) => run((step) => api.goTo(id, step, change)),
             undo: () =>
-                run(
-                    (revision, sheet) => api.undo(id, revision, sheet),
-                    false,
-                    (answer) => say(answer.words ? `Undone: ${answer.words}` : 'There is nothing to undo.'),
-                ),
+                run((step) => api.undo(id, step), {
+                    after: (answer) => say(answer.words ? `Undone: ${answer.words}` : 'There is nothing to undo.'),
+                }),
             redo: () =>
-                run(
-                    (revision, sheet) => api.redo(id, revision, sheet),
-                    false,
-                    (answer) => say(answer.words ? `Done again: ${answer.words}` : 'There is nothing to do again.'),
-                ),
+                run((step) => api.redo(id, step), {
+                    after: (answer) => say(answer.words ? `Done again: ${answer.words}` : 'There is nothing to do again.'),
+                }),
         }),
         [id, run],
     );

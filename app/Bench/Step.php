@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Workbook as WorkbookRow;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What a person asked for, under a name that the browser gives it. Where the answer gets lost it is asked for again, and is
+ * done once: the name is kept with the revision that it made, in the same transaction.
+ */
+final class Step
+{
+    public static function name(): ?string
+    {
+        $name = request()->header('X-Step');
+
+        return is_string($name) && preg_match('/^[\w-]{8,64}$/', $name) === 1 ? $name : null;
+    }
+
+    /** @throws StaleRevision where it was done already */
+    public static function isNew(WorkbookRow $row): void
+    {
+        $name = self::name();
+        if ($name !== null && DB::table('revisions')->where('workbook_id', $row->id)->where('step', $name)->exists()) {
+            throw StaleRevision::done($row->revision);
+        }
+    }
+}
