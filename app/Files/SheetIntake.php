@@ -28,6 +28,9 @@ use Rilvet\Work\Worksheet;
  */
 final class SheetIntake
 {
+    /** Stretches of formulas without a result that are kept in mind; what is beyond stays blank until something it looks at changes. */
+    private const UNSAID = 5_000;
+
     public readonly LookMap $looks;
 
     /** @var list<list<Stored>> */
@@ -49,9 +52,6 @@ final class SheetIntake
     private array $signatures = [];
 
     private bool $isSigned = true;
-
-    /** Stretches of formulas without a result that are kept in mind. */
-    private const UNSAID = 5_000;
 
     /** @var list<array{int, int, int}> formulas without a result: first row, last row, column */
     private array $unsaid = [];

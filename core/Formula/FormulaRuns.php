@@ -147,10 +147,12 @@ final class FormulaRuns
         foreach ($this->columns as $column => $runs) {
             $rows = array_keys($byColumn[$column] ?? []);
             sort($rows);
+            $at = 0;
             foreach ($runs as [$first, $last, $formula, $array]) {
                 $run = new FormulaRun($column, $first, $last, $formula, $array);
-                foreach ($rows as $row) {
-                    if ($row < $first || $row > $last) {
+                for (; isset($rows[$at]) && $rows[$at] <= $last; $at++) {
+                    $row = $rows[$at];
+                    if ($row < $first) {
                         continue;
                     }
                     if ($row > $first) {
