@@ -7,6 +7,7 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Formula\References;
+use Rilvet\Grid\Address;
 use Rilvet\Look\Attribute;
 use Rilvet\Package\Package;
 use Rilvet\Package\PackageLimits;
@@ -215,6 +216,25 @@ final class PackageTest extends TestCase
     public function test_the_part_of_relationships_of_a_part(): void
     {
         self::assertSame(['_rels/.rels', '_rels/a.xml.rels', 'xl/_rels/a.xml.rels'], [Package::relationshipsOf(''), Package::relationshipsOf('a.xml'), Package::relationshipsOf('xl/a.xml')]);
+    }
+
+    /** Law: the quick reading that a proof uses gives the values that a full one gives, whatever shape a cell has. */
+    public function test_values_alone_are_those_of_whole_cells(): void
+    {
+        mt_srand(1_814);
+        $shapes = [
+            '/>', ' s="3"/>', '><v>12</v></c>', ' s="3"><v>-1.50</v></c>', ' t="n"><v>1e5</v></c>', ' t="n"><v>12345678901234567890</v></c>', '><v>007</v></c>', '><v> 7 </v></c>', '><v></v></c>', '><v>0x1A</v></c>',
+            ' t="inlineStr"><is><t>oak</t></is></c>', ' s="3" t="inlineStr"><is><t xml:space="preserve"> a &amp; b_x000D_ </t></is></c>', ' t="inlineStr"><is><t></t></is></c>', ' t="inlineStr"><is><t>12</t></is></c>', ' t="inlineStr"><is><r><t>two</t></r><r><t> runs</t></r></is></c>',
+            ' t="s"><v>1</v></c>', ' t="b"><v>1</v></c>', ' t="e"><v>#N/A</v></c>', ' t="str"><v>x</v></c>', ' t="str"><f>A1&amp;"x"</f><v>x</v></c>', '><f>1+1</f><v>2</v></c>', ' t="d"><v>2024-03-01</v></c>', ' cm="1"><v>4</v></c>',
+        ];
+        for ($round = 0; $round < 600; $round++) {
+            $xml = '';
+            for ($column = mt_rand(1, 2); $column <= 6; $column += mt_rand(1, 20) === 1 ? 2 : 1) {
+                $xml .= '<c r="'.Address::columnName($column).'3"'.$shapes[mt_rand(0, $round % 3 === 0 ? count($shapes) - 1 : 14)];
+            }
+            $reader = fn () => new RowReader(['ash', 'elm'], [], 'sheet1.xml');
+            self::assertSame($reader()->cells(3, $xml)[0], $reader()->values(3, $xml), $xml);
+        }
     }
 
     /** @return array<int, list<mixed>> stored cells by row */
