@@ -20,6 +20,7 @@ use Rilvet\Act\Settle;
 use Rilvet\Formula\TableRange;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Look\LookBook;
+use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\NoSuchSheet;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -56,7 +57,9 @@ final class Bench
         /** @var array{tables: array<string, array{sheet: int, range: string, heads: int, totals: int, columns: list<string>}>, results: bool} $calculation */
         $calculation = json_decode($row->calculation ?? '{"tables":{},"results":true}', true, 8, JSON_THROW_ON_ERROR);
 
-        return new Workbook($row->name, $sheets, LookBook::fromArray($looks), $row->from1904, $names, array_map(TableRange::fromArray(...), $calculation['tables']), $calculation['results']);
+        $workbook = new Workbook($row->name, $sheets, LookBook::fromArray($looks), $row->from1904, $names, array_map(TableRange::fromArray(...), $calculation['tables']), $calculation['results']);
+
+        return $row->own === null ? $workbook : $workbook->owning(Stylebook::fromJson($row->own));
     }
 
     public function whole(WorkbookRow $row): Workbook

@@ -15,10 +15,23 @@ use Rilvet\Look\Look;
 use Rilvet\Reading\Part;
 use Rilvet\Stylebook\ColourFamily;
 use Rilvet\Stylebook\Stylebook;
+use Rilvet\Work\Worksheet;
 
 /** What a person changes in a stylebook, by the names that the browser sends. */
 final class Revision
 {
+    /** Whether an act goes to what the workbook itself has: a colour or look named without a stylebook, or a look that no stylebook holds. */
+    public static function isOfOwn(Worksheet $sheet, string $act, Arguments $given): bool
+    {
+        return match ($act) {
+            'colour' => $sheet->stylebook === null,
+            'dropColour' => ! isset($sheet->stylebook->palette->colours[$given->text('name')]),
+            'keepLook' => $sheet->stylebook === null || ($given->flag('replace') && $sheet->isOwn($given->text('name'))),
+            'renameLook', 'dropLook' => $sheet->stylebook === null || $sheet->isOwn($given->text('name')),
+            default => false,
+        };
+    }
+
     /** @param  Closure(): Look  $selected  the look of the selection */
     public static function of(Stylebook $stylebook, string $act, Arguments $given, Closure $selected): ReviseStylebook
     {
@@ -61,6 +74,8 @@ final class Revision
                 });
             case 'colour':
                 return new ReviseStylebook($stylebook->colouring($given->text('name'), $given->text('hex')), "Colour \"{$given->text('name')}\" named", false);
+            case 'dropColour':
+                return new ReviseStylebook($stylebook->uncolouring($given->text('name')), "Colour \"{$given->text('name')}\" taken out", false);
             case 'rule':
                 $kind = $given->kind() ?? throw ActIsWrong::argument('kind', 'a column kind');
 

@@ -158,6 +158,9 @@ final class Saving
     {
         if (str_starts_with($patch->document, 'stylebook:')) {
             self::keepStylebook(substr($patch->document, 10), $patch->after);
+        } elseif ($patch->document === 'own') {
+            $row->own = $patch->after === 'null' ? null : $patch->after;
+            $row->sheets()->update(['seen_revision' => $row->revision]);
         } elseif ($patch->document === 'names') {
             $row->names = $patch->after;
         } elseif ($patch->document === 'tables') {

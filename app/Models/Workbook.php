@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $names
  * @property string $notices
  * @property string|null $calculation  tables, and what the file says of its results
+ * @property string|null $own  its own named looks and colours, written as a stylebook is
  * @property Carbon $updated_at
  */
 final class Workbook extends Model

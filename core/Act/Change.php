@@ -39,6 +39,9 @@ final readonly class Change
         if ($before->names !== $after->names) {
             $patches[] = new Patch(0, 'names', self::json((object) $before->names), self::json((object) $after->names));
         }
+        if ($before->own !== $after->own) {
+            $patches[] = new Patch(0, 'own', self::json($before->own?->toArray()), self::json($after->own?->toArray()));
+        }
         if ($before->tables !== $after->tables) {
             $tables = fn (Workbook $workbook) => self::json((object) array_map(fn (TableRange $table) => $table->toArray(), $workbook->tables));
             $patches[] = new Patch(0, 'tables', $tables($before), $tables($after));

@@ -12,7 +12,7 @@ use Rilvet\Work\Workbook;
 /** Puts a changed stylebook in the place of the one of the same name, on every sheet of a workbook that wears it. */
 final readonly class ReviseStylebook implements Act
 {
-    public function __construct(public Stylebook $stylebook, public string $said, private bool $refit, private ?WearersOfLook $wearers = null)
+    public function __construct(public Stylebook $stylebook, public string $said, private bool $refit, public ?WearersOfLook $wearers = null)
     {
     }
 

@@ -57,6 +57,8 @@ final readonly class Settle
         $sheet = self::widened($was, $sheet, $workbook);
         $last = $sheet->cells->rows();
         $rows = $was->hand->differs($sheet->hand, $last, self::ROWS);
+        $laid = self::otherwiseNamed($was, $sheet, $last);
+        $rows = $rows === null || $laid === null ? null : $rows + $laid;
         for ($cells = $sheet->cells; $cells instanceof EditedSheet && $cells !== $was->cells; $cells = $cells->beneath) {
             $rows = $rows === null ? null : $rows + array_fill_keys(array_keys($cells->edits), true);
         }
@@ -72,11 +74,35 @@ final readonly class Settle
         return $changed === [] ? $sheet : $sheet->sized(false, array_intersect_key($heights, array_flip($changed)), $changed, false);
     }
 
+    /** @return array<int, true>|null rows whose cells wear another named look, or one that says something else now, as keys; null for too many */
+    private static function otherwiseNamed(Worksheet $was, Worksheet $sheet, int $last): ?array
+    {
+        $rows = $was->named->differs($sheet->named, $last, self::ROWS);
+        if ($rows === null || $was->own === $sheet->own) {
+            return $rows;
+        }
+        foreach ($sheet->wears as $index => $name) {
+            if (($was->namedLooks()[$name] ?? null) !== ($sheet->namedLooks()[$name] ?? null)) {
+                foreach ($sheet->named->ranges($index + 1) as $range) {
+                    $bottom = min($range->bottom, $last);
+                    if ($bottom - $range->top >= self::ROWS || count($rows) > self::ROWS) {
+                        return null;
+                    }
+                    for ($row = $range->top; $row <= $bottom; $row++) {
+                        $rows[$row] = true;
+                    }
+                }
+            }
+        }
+
+        return $rows;
+    }
+
     /** Columns of figures that nobody sized are as wide as a new format wants, so that no marks stand in the place of figures. */
     private static function widened(Worksheet $was, Worksheet $sheet, Workbook $workbook): Worksheet
     {
         $setup = $sheet->setup;
-        $columns = array_filter($was->hand->columnsOther($sheet->hand), function (int $column) use ($sheet, $setup) {
+        $columns = array_filter([...$was->hand->columnsOther($sheet->hand), ...$was->named->columnsOther($sheet->named)], function (int $column) use ($sheet, $setup) {
             foreach ($sheet->reading->tables as $table) {
                 $kind = $table->column($column)?->kind;
                 if ($kind !== null && ($kind->isNumeric() || in_array($kind, [ColumnKind::Date, ColumnKind::DateTime, ColumnKind::Time], true))) {
@@ -86,10 +112,11 @@ final readonly class Settle
 
             return false;
         });
+        $columns = array_values(array_unique($columns));
         if ($columns === [] || count($columns) > self::COLUMNS) {
             return $sheet;
         }
-        $wider = array_filter((new ColumnFit($sheet, $workbook, Fonts::shipped()))->widths(array_values($columns)), fn (int $width, int $column) => $width > $setup->widthOf($column), ARRAY_FILTER_USE_BOTH);
+        $wider = array_filter((new ColumnFit($sheet, $workbook, Fonts::shipped()))->widths($columns), fn (int $width, int $column) => $width > $setup->widthOf($column), ARRAY_FILTER_USE_BOTH);
 
         return $wider === [] ? $sheet : $sheet->sized(true, $wider, array_keys($wider), false);
     }

@@ -11,7 +11,7 @@ use Rilvet\Work\Worksheet;
 /** What becomes of the cells that wear a named look when it gets another name, or is deleted. */
 final readonly class WearersOfLook
 {
-    private function __construct(private string $name, private ?string $to, private ?Look $kept)
+    private function __construct(public string $name, private ?string $to, private ?Look $kept)
     {
     }
 

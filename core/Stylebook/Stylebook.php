@@ -46,6 +46,12 @@ final readonly class Stylebook
     ) {
     }
 
+    /** The named looks and colours of a workbook itself, which no sheet has to wear a stylebook for. */
+    public static function own(): self
+    {
+        return self::of(['name' => 'This workbook']);
+    }
+
     /** @throws StylebookIsWrong names the place in the JSON and what is wrong there */
     public static function fromJson(string $json): self
     {
@@ -191,6 +197,15 @@ final readonly class Stylebook
     {
         $data = $this->source;
         $data['palette'] = [$name => $hex] + self::map($data, 'palette');
+
+        return self::of($data);
+    }
+
+    /** The stylebook without a colour of its palette; looks that say it keep it from being taken out. */
+    public function uncolouring(string $name): self
+    {
+        $data = $this->source;
+        $data['palette'] = array_diff_key(self::map($data, 'palette'), [$name => true]);
 
         return self::of($data);
     }

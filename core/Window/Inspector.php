@@ -69,9 +69,13 @@ final class Inspector
         );
     }
 
-    /** What the cells of a selection agree on and is more than the file's or the ground's own: the look that a person would keep under a name. */
+    /**
+     * What the cells of a selection agree on, the look that a person would keep under a name: more than the file's or the
+     * ground's own where the sheet wears a stylebook, else all that is said of them.
+     */
     public function own(RangeSet $ranges): Look
     {
+        $above = $this->sheet->stylebook === null ? 0 : Layer::Ground->value;
         $own = null;
         $seen = [];
         foreach ($this->places($ranges) as [$row, $column]) {
@@ -82,7 +86,7 @@ final class Inspector
             $seen[$worn->number] = true;
             $said = [];
             foreach ($worn->look->toArray() as $name => $value) {
-                if (($worn->from(Attribute::from($name))->value ?? 0) > Layer::Ground->value) {
+                if (($worn->from(Attribute::from($name))->value ?? 0) > $above) {
                     $said[$name] = $value;
                 }
             }

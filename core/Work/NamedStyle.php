@@ -15,17 +15,17 @@ final readonly class NamedStyle
 
     public static function of(Worksheet $sheet, Worn $worn): ?self
     {
-        $stylebook = $sheet->stylebook;
-        if ($stylebook === null) {
-            return null;
-        }
+        $ground = $sheet->stylebook->ground ?? Look::none();
         foreach (array_reverse($worn->layers) as [$layer, $look]) {
-            $name = $layer === Layer::Named ? array_search($look, $stylebook->looks, true) : false;
-            if (is_string($name)) {
-                return new self($name, $stylebook->ground->under($look));
+            $name = $layer === Layer::Named ? array_search($look, $sheet->namedLooks(), true) : false;
+            if ($name !== false) {
+                return new self((string) $name, $ground->under($look));
             }
         }
+        $stylebook = $sheet->stylebook;
 
-        return $worn->part === null ? null : new self($stylebook->name.': '.mb_strtolower($worn->part->words()), $stylebook->ground->under($stylebook->part($worn->part)));
+        return $stylebook === null || $worn->part === null
+            ? null
+            : new self($stylebook->name.': '.mb_strtolower($worn->part->words()), $ground->under($stylebook->part($worn->part)));
     }
 }

@@ -8,6 +8,7 @@ use Rilvet\Formula\Scope;
 use Rilvet\Formula\TableRange;
 use Rilvet\Look\LookBook;
 use Rilvet\Refusal;
+use Rilvet\Stylebook\Stylebook;
 
 /** A workbook at work: its worksheets in order and the looks they use. */
 final readonly class Workbook
@@ -17,6 +18,7 @@ final readonly class Workbook
      * @param  bool  $from1904  dates count from 1904 (18.2.28)
      * @param  array<string, string>  $names  defined names and what they refer to
      * @param  array<string, TableRange>  $tables  of the file, by the names that formulas say
+     * @param  Stylebook|null  $own  its own named looks and colours
      * @param  bool  $hasResults  the file says what its formulas give; else it asks to be calculated when it is opened (18.2.2)
      */
     public function __construct(
@@ -27,6 +29,7 @@ final readonly class Workbook
         public array $names = [],
         public array $tables = [],
         public bool $hasResults = true,
+        public ?Stylebook $own = null,
     ) {
     }
 
@@ -64,6 +67,12 @@ final readonly class Workbook
         return $this->with(names: $names);
     }
 
+    /** The workbook with other named looks and colours of its own; its sheets know them. */
+    public function owning(Stylebook $own): self
+    {
+        return $this->with(sheets: array_map(fn (Worksheet $sheet) => $sheet->knowing($own), $this->sheets), own: $own);
+    }
+
     /** @param  array<string, TableRange>  $tables */
     public function tabled(array $tables): self
     {
@@ -80,8 +89,11 @@ final readonly class Workbook
      * @param  array<string, string>|null  $names
      * @param  array<string, TableRange>|null  $tables
      */
-    private function with(?string $name = null, ?array $sheets = null, ?array $names = null, ?array $tables = null): self
+    private function with(?string $name = null, ?array $sheets = null, ?array $names = null, ?array $tables = null, ?Stylebook $own = null): self
     {
-        return new self($name ?? $this->name, $sheets ?? $this->sheets, $this->looks, $this->from1904, $names ?? $this->names, $tables ?? $this->tables, $this->hasResults);
+        return new self(
+            $name ?? $this->name, $sheets ?? $this->sheets, $this->looks, $this->from1904,
+            $names ?? $this->names, $tables ?? $this->tables, $this->hasResults, $own ?? $this->own,
+        );
     }
 }

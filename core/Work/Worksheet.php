@@ -11,6 +11,7 @@ use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
 use Rilvet\Intake\SheetTyping;
 use Rilvet\Look\Facet;
+use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\Correction\Correction;
@@ -45,6 +46,7 @@ final readonly class Worksheet
      * @param  string|null  $origin  fingerprint of what came with the package that the sheet is part of; null where there is none
      * @param  list<Shift|RowOrder>  $moves  rows and columns put in, taken out or sorted since the sheet came with a package
      * @param  Unsettled  $unsettled  formulas whose value may not be what they give now
+     * @param  Stylebook|null  $own  the named looks of the workbook itself, which it holds and the sheet only knows
      * @param  array<string, string>  $joins  by merged range: the first text as it was before the texts were joined
      */
     public function __construct(
@@ -66,6 +68,7 @@ final readonly class Worksheet
         public ?string $origin = null,
         public array $moves = [],
         public Unsettled $unsettled = new Unsettled,
+        public ?Stylebook $own = null,
     ) {
         $this->reading = array_reduce($corrections, fn (Reading $reading, Correction $correction) => $correction->on($reading), $found);
         $this->setup = $fitted ?? $came;
@@ -125,6 +128,23 @@ final readonly class Worksheet
     public function wearing(?Stylebook $stylebook, bool $clean): self
     {
         return $this->with(['stylebook' => $stylebook, 'clean' => $clean, 'fitted' => null]);
+    }
+
+    public function knowing(Stylebook $own): self
+    {
+        return $this->with(['own' => $own]);
+    }
+
+    /** @return array<string, Look> the named looks at hand: those of the stylebook, then those of the workbook that it has no other of */
+    public function namedLooks(): array
+    {
+        return ($this->stylebook->looks ?? []) + ($this->own->looks ?? []);
+    }
+
+    /** Whether a named look is the workbook's own. */
+    public function isOwn(string $name): bool
+    {
+        return $this->stylebook?->named($name) === null && $this->own?->named($name) !== null;
     }
 
     public function fittedTo(?Setup $setup): self
@@ -261,6 +281,7 @@ final readonly class Worksheet
             'cells' => $this->cells, 'name' => $this->name, 'found' => $this->found, 'corrections' => $this->corrections, 'typing' => $this->typing, 'stylebook' => $this->stylebook,
             'clean' => $this->clean, 'came' => $this->came, 'fitted' => $this->fitted, 'file' => $this->file, 'named' => $this->named, 'hand' => $this->hand,
             'rules' => $this->rules, 'wears' => $this->wears, 'joins' => $this->joins, 'origin' => $this->origin, 'moves' => $this->moves, 'unsettled' => $this->unsettled,
+            'own' => $this->own,
         ]));
     }
 

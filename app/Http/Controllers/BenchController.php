@@ -26,12 +26,14 @@ use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Rilvet\Act\Exception\NoSuchLook;
+use Rilvet\Act\ReviseOwn;
 use Rilvet\Fit\CutTexts;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Facet;
 use Rilvet\Number\Currencies;
+use Rilvet\Stylebook\Stylebook;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Figures;
 use Rilvet\Window\Inspector;
@@ -84,8 +86,8 @@ final class BenchController
             (new Inspector($sheet, $workbook->looks))->inspect(Arguments::ranges($request->string('ranges')->toString()), $place->row, $place->column),
             $sheet->stylebook === null ? 0 : Sheet::query()->where('wears', $sheet->stylebook->name)->count(),
             $sheet->stylebook === null ? 0 : Sheet::query()->where('wears', $sheet->stylebook->name)->distinct()->count('workbook_id'),
-            PaletteRecord::list($sheet, $workbook->looks),
-            array_map(strval(...), array_keys($sheet->stylebook->looks ?? [])),
+            PaletteRecord::list($row, $sheet, $workbook->looks),
+            array_map(strval(...), array_keys($sheet->namedLooks())),
         ));
     }
 
@@ -127,12 +129,12 @@ final class BenchController
         return response()->json(array_map(fn (array $currency) => new CurrencyRecord(...$currency), Currencies::list()));
     }
 
-    /** The named looks of the stylebook that a sheet wears, and where each is worn. */
+    /** The named looks at hand on a sheet, and where each is worn. */
     public function looks(int $id, int $number): JsonResponse
     {
-        $stylebook = $this->bench->load($this->row($id), [$number])->sheet($number)->stylebook ?? throw NoSuchLook::noStylebook();
+        $row = $this->row($id);
 
-        return response()->json(NamedLookRecord::list($stylebook, $this->bench));
+        return response()->json(NamedLookRecord::list($row, $this->bench->load($row, [$number])->sheet($number), $this->bench));
     }
 
     /** What a cell holds, as it is typed. */
@@ -209,9 +211,22 @@ final class BenchController
         )->all());
     }
 
-    /** Acts on the stylebook itself: its parts and kinds, its named looks, its palette. */
+    /** Acts on the stylebook itself: its parts and kinds, its named looks, its palette; and on what the workbook has of the last two. */
     private function everywhere(Workbook $row, int $number, Arguments $given, string $act): string
     {
+        $workbook = $this->bench->load($row, [$number]);
+        $sheet = $workbook->sheet($number);
+        if (Revision::isOfOwn($sheet, $act, $given)) {
+            $look = (new Inspector($sheet, $workbook->looks))->own(Arguments::ranges($given->textOrNull('ranges') ?? 'A1'));
+            $make = fn (Stylebook $own) => Revision::of($own, $act, $given, fn () => $look);
+            $revise = new ReviseOwn($make, $make($workbook->own ?? Stylebook::own())->said);
+            /** @var list<int> $all */
+            $all = $row->sheets()->pluck('number')->all();
+            $this->bench->act($row, $revise, $all, $row->revision, []);
+
+            return $revise->words($workbook);
+        }
+
         return $this->bench->everywhere($row, $number, function (CoreWorkbook $workbook) use ($number, $act, $given) {
             $sheet = $workbook->sheet($number);
             $stylebook = $sheet->stylebook ?? throw NoSuchLook::noStylebook();

@@ -9,35 +9,52 @@ use App\Models\Sheet;
 use App\Models\Workbook;
 use Rilvet\Act\LookWords;
 use Rilvet\Grid\Range;
-use Rilvet\Stylebook\Stylebook;
+use Rilvet\Work\Worksheet;
 
 /** A named look, what it says, and where it is worn. */
 final readonly class NamedLookRecord
 {
-    /** @param  list<WornRecord>  $worn */
-    public function __construct(public string $name, public string $says, public array $worn)
+    /** Stretches that are named of each sheet. */
+    private const STRETCHES = 100;
+
+    /**
+     * @param  bool  $own  the workbook's, and not the stylebook's
+     * @param  list<WornRecord>  $worn
+     */
+    public function __construct(public string $name, public string $says, public bool $own, public array $worn)
     {
     }
 
     /** @return list<self> */
-    public static function list(Stylebook $stylebook, Bench $bench): array
+    public static function list(Workbook $workbook, Worksheet $seen, Bench $bench): array
     {
         $worn = [];
-        foreach (Sheet::query()->where('wears', $stylebook->name)->orderBy('workbook_id')->orderBy('number')->get() as $row) {
-            $workbook = Workbook::query()->findOrFail($row->workbook_id);
-            $sheet = $bench->load($workbook, [$row->number])->sheet($row->number);
+        $rows = Sheet::query()->where('workbook_id', $workbook->id);
+        $rows = $seen->stylebook === null ? $rows : $rows->orWhere('wears', $seen->stylebook->name);
+        foreach ($rows->orderBy('workbook_id')->orderBy('number')->get() as $row) {
+            $holder = $row->workbook_id === $workbook->id ? $workbook : Workbook::query()->findOrFail($row->workbook_id);
+            $sheet = $bench->load($holder, [$row->number])->sheet($row->number);
             foreach ($sheet->wears as $index => $name) {
                 $ranges = $sheet->named->ranges($index + 1);
-                if ($ranges !== []) {
-                    $worn[$name][] = new WornRecord($workbook->id, $workbook->name, $row->number, $row->name, implode(',', array_slice(array_map(strval(...), $ranges), 0, 100)), array_sum(array_map(fn (Range $range) => $range->cells(), $ranges)));
+                // A look of the same name in another book is another look.
+                if ($ranges !== [] && $sheet->isOwn($name) === $seen->isOwn($name)) {
+                    $worn[$name][] = self::worn($holder, $row, $ranges);
                 }
             }
         }
         $list = [];
-        foreach ($stylebook->looks as $name => $look) {
-            $list[] = new self((string) $name, LookWords::of($look), $worn[(string) $name] ?? []);
+        foreach ($seen->namedLooks() as $name => $look) {
+            $list[] = new self((string) $name, LookWords::of($look), $seen->isOwn((string) $name), $worn[(string) $name] ?? []);
         }
 
         return $list;
+    }
+
+    /** @param  list<Range>  $ranges */
+    private static function worn(Workbook $workbook, Sheet $sheet, array $ranges): WornRecord
+    {
+        $said = implode(',', array_slice(array_map(strval(...), $ranges), 0, self::STRETCHES));
+
+        return new WornRecord($workbook->id, $workbook->name, $sheet->number, $sheet->name, $said, array_sum(array_map(fn (Range $range) => $range->cells(), $ranges)));
     }
 }

@@ -4,31 +4,43 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Models\Workbook;
 use Rilvet\Colour\Colour;
-use Rilvet\Colour\Oklch;
 use Rilvet\Colour\Starting;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
+use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Worksheet;
 
-/** Colours at hand: those of the stylebook, and those that the workbook uses already. */
+/** Colours at hand: those of the stylebook or some to begin with, those that a person named, and those in use. */
 final readonly class PaletteRecord
 {
+    /** Colours of other workbooks that are offered. */
+    private const OTHERS = 24;
+
+    private const BOOKS = 200;
+
     /**
-     * @param  list<SwatchRecord>  $named
+     * @param  list<SwatchGroup>  $groups
      * @param  list<string>  $used
-     * @param  bool  $isOwn  the named colours are the stylebook's; else those to begin with
+     * @param  string  $joins  where a colour goes that gets a name here
      */
-    public function __construct(public array $named, public array $used, public bool $isOwn)
+    public function __construct(public array $groups, public array $used, public string $joins)
     {
     }
 
-    public static function list(Worksheet $sheet, LookBook $looks): self
+    public static function list(Workbook $row, Worksheet $sheet, LookBook $looks): self
     {
-        $named = [];
-        $colours = $sheet->stylebook->palette->colours ?? [];
-        foreach ($colours === [] ? array_map(fn (Colour $colour) => $colour->toHex(), Starting::colours()) : $colours as $name => $hex) {
-            $named[] = new SwatchRecord((string) $name, $hex, array_map(fn (Colour $colour) => $colour->toHex(), Oklch::run(Colour::hex($hex))));
+        $stylebook = $sheet->stylebook;
+        $own = $sheet->own->palette->colours ?? [];
+        $groups = [];
+        if ($stylebook !== null && $stylebook->palette->colours !== []) {
+            $groups[] = SwatchGroup::of($stylebook->name, $stylebook->palette->colours);
+        }
+        $groups[] = SwatchGroup::of('Named in this workbook', $own, true);
+        $groups[] = SwatchGroup::of('Named in other workbooks', self::elsewhere($row, $own));
+        if ($stylebook === null || $stylebook->palette->colours === []) {
+            $groups[] = SwatchGroup::of('To begin with', array_map(fn (Colour $colour) => $colour->toHex(), Starting::colours()));
         }
         $used = [];
         foreach ($looks->all() as $look) {
@@ -40,6 +52,28 @@ final readonly class PaletteRecord
             }
         }
 
-        return new self($named, array_slice(array_map(strval(...), array_keys($used)), 0, 24), $colours !== []);
+        return new self(
+            array_values(array_filter($groups, fn (SwatchGroup $group) => $group->swatches !== [])),
+            array_slice(array_map(strval(...), array_keys($used)), 0, 24),
+            $stylebook === null ? 'the named colours of this workbook' : "the palette of {$stylebook->name}",
+        );
+    }
+
+    /**
+     * @param  array<string, string>  $own
+     * @return array<string, string>
+     */
+    private static function elsewhere(Workbook $row, array $own): array
+    {
+        $colours = [];
+        foreach (Workbook::query()->whereKeyNot($row->id)->whereNotNull('own')->latest('updated_at')->limit(self::BOOKS)->pluck('own') as $json) {
+            assert(is_string($json));
+            $colours += Stylebook::fromJson($json)->palette->colours;
+            if (count($colours) > self::OTHERS + count($own)) {
+                break;
+            }
+        }
+
+        return array_slice(array_diff($colours, $own), 0, self::OTHERS);
     }
 }

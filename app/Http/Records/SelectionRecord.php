@@ -11,7 +11,7 @@ final readonly class SelectionRecord
 {
     /**
      * @param  int  $sheets  that wear the stylebook of this one
-     * @param  list<string>  $looks  names of the looks of the stylebook
+     * @param  list<string>  $looks  names of the looks that can be laid here
      */
     public function __construct(
         public Inspection $inspection,

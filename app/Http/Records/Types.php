@@ -33,7 +33,7 @@ use Rilvet\Window\WindowLook;
 final class Types
 {
     private const RECORDS = [
-        AttributeState::class, Rung::class, Inspection::class, SwatchRecord::class, PaletteRecord::class, SelectionRecord::class,
+        AttributeState::class, Rung::class, Inspection::class, SwatchRecord::class, SwatchGroup::class, PaletteRecord::class, SelectionRecord::class,
         WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class, Lifted::class, WornRecord::class, NamedLookRecord::class, FamilyRecord::class, NumberSample::class, ChosenFormat::class, ColumnRuleView::class, NumberView::class, TruthNote::class, CutTexts::class, CurrencyRecord::class,
         PartRecord::class, ColumnRecord::class, RunRecord::class, TypingRecord::class, TableRecord::class, FirstScreen::class, FitRulesRecord::class, SheetDetail::class, SheetRecord::class,
         NameRecord::class, BenchRecord::class, DrawingRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, ComingRecord::class, FormatRecord::class, HandoverRecord::class,

@@ -10,16 +10,16 @@ final class NoSuchLook extends Refusal
 {
     public static function named(string $name, string $sheet): self
     {
-        return new self("The stylebook of \"$sheet\" has no look named \"".mb_strimwidth($name, 0, 60, '…').'". Dress the sheet in a stylebook that has it.');
+        return new self("\"$sheet\" has no look named \"".mb_strimwidth($name, 0, 60, '…').'", neither in its stylebook nor in its workbook.');
     }
 
     public static function taken(string $name): self
     {
-        return new self('A look named "'.mb_strimwidth($name, 0, 60, '…').'" is in this stylebook already. Choose another name.');
+        return new self('A look named "'.mb_strimwidth($name, 0, 60, '…').'" is there already. Choose another name.');
     }
 
     public static function noStylebook(): self
     {
-        return new self('Named looks travel in a stylebook, and this sheet wears none. Dress it first.');
+        return new self('This changes a stylebook, and this sheet wears none. Dress it first.');
     }
 }

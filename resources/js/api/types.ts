@@ -59,10 +59,16 @@ export interface SwatchRecord {
   run: string[];
 }
 
+export interface SwatchGroup {
+  from: string;
+  own: boolean;
+  swatches: SwatchRecord[];
+}
+
 export interface PaletteRecord {
-  named: SwatchRecord[];
+  groups: SwatchGroup[];
   used: string[];
-  isOwn: boolean;
+  joins: string;
 }
 
 export interface SelectionRecord {
@@ -151,6 +157,7 @@ export interface WornRecord {
 export interface NamedLookRecord {
   name: string;
   says: string;
+  own: boolean;
   worn: WornRecord[];
 }
 

@@ -5,7 +5,7 @@ import type { Formatter } from './useFormat';
 
 export function ColourFacet({ format }: { format: Formatter }) {
     const inspection = format.record?.inspection;
-    const palette = format.record?.palette.named.slice(0, 4) ?? [];
+    const palette = format.record?.palette.groups.flatMap((group) => group.swatches).slice(0, 4) ?? [];
     const fill = format.value('fill');
     const ink = format.value('ink') ?? '#000000';
     const contrast = inspection?.contrast ?? null;

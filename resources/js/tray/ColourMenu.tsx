@@ -1,12 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
+import { X } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { HexColorPicker } from 'react-colorful';
 import { useState, type ReactNode } from 'react';
 import { api } from '@/api/client';
+import type { SwatchGroup } from '@/api/types';
 import { ask } from '@/parts/Ask';
 import type { Formatter } from './useFormat';
 
-/** Any colour: named ones with their runs, those in use, one by eye or by code; named, it joins the stylebook's palette. */
+/** Any colour: named ones with their runs, those in use, one by eye or by code; named, it joins the stylebook's palette or the workbook's colours. */
 export function ColourMenu({
     format,
     label,
@@ -34,7 +36,12 @@ export function ColourMenu({
         onChoose(hex);
         setOpen(false);
     };
-    const named = palette?.named.filter((swatch) => swatch.name.toLowerCase().includes(search.toLowerCase())) ?? [];
+    const groups = (palette?.groups ?? [])
+        .map((group) => ({
+            ...group,
+            swatches: group.swatches.filter((swatch) => swatch.name.toLowerCase().includes(search.toLowerCase())),
+        }))
+        .filter((group) => group.swatches.length > 0);
     return (
         <Popover.Root
             open={open}
@@ -73,30 +80,19 @@ export function ColourMenu({
                                 <Contrast hex={toHex(text)} against={against} />
                             </div>
                         )}
-                        {!byEye && named.length === 0 && (
+                        {!byEye && groups.length === 0 && (
                             <p className="text-[12px] text-quiet">No colour has that in its name.</p>
                         )}
                         {!byEye &&
-                            named.map((swatch) => (
-                                <div key={swatch.name} className="mb-1.5 flex items-center gap-1.5">
-                                    <span className="w-[64px] truncate text-[12px]">{swatch.name}</span>
-                                    <Swatch
-                                        hex={swatch.hex}
-                                        label={swatch.name}
-                                        on={value === swatch.hex}
-                                        onPress={() => choose(swatch.hex)}
-                                    />
-
-                                    {swatch.run.map((hex, step) => (
-                                        <Swatch
-                                            key={`${step}${hex}`}
-                                            hex={hex}
-                                            label={`${swatch.name}, step ${step + 1}`}
-                                            on={value === hex}
-                                            onPress={() => choose(hex)}
-                                        />
-                                    ))}
-                                </div>
+                            groups.map((group) => (
+                                <Named
+                                    key={group.from}
+                                    group={group}
+                                    heading={groups.length > 1}
+                                    value={value}
+                                    onChoose={choose}
+                                    onTakeOut={(name) => format.revise('dropColour', { name })}
+                                />
                             ))}
                     </div>
                     {(palette?.used.length ?? 0) > 0 && <p className="menu-label px-0">In use here</p>}
@@ -111,7 +107,7 @@ export function ColourMenu({
                         onText={setText}
                         onChoose={choose}
                         onName={(name, hex) => format.revise('colour', { name, hex })}
-                        canName={palette?.isOwn ?? false}
+                        joins={palette?.joins ?? ''}
                     />
                     {none && (
                         <button type="button" className="btn mt-2 w-full justify-center" onClick={() => choose('none')}>
@@ -121,6 +117,60 @@ export function ColourMenu({
                 </Popover.Content>
             </Popover.Portal>
         </Popover.Root>
+    );
+}
+
+/** Colours of one place, each with its run from light to dark. */
+function Named({
+    group,
+    heading,
+    value,
+    onChoose,
+    onTakeOut,
+}: {
+    group: SwatchGroup;
+    heading: boolean;
+    value: string | null;
+    onChoose: (hex: string) => void;
+    onTakeOut: (name: string) => void;
+}) {
+    return (
+        <div role="group" aria-label={group.from}>
+            {heading && <p className="menu-label px-0">{group.from}</p>}
+            {group.swatches.map((swatch) => (
+                <div key={swatch.name} className="mb-1.5 flex items-center gap-1.5">
+                    <span className="w-[64px] truncate text-[12px]" title={swatch.name}>
+                        {swatch.name}
+                    </span>
+                    <Swatch
+                        hex={swatch.hex}
+                        label={swatch.name}
+                        on={value === swatch.hex}
+                        onPress={() => onChoose(swatch.hex)}
+                    />
+                    {swatch.run.map((hex, step) => (
+                        <Swatch
+                            key={`${step}${hex}`}
+                            hex={hex}
+                            label={`${swatch.name}, step ${step + 1}`}
+                            on={value === hex}
+                            onPress={() => onChoose(hex)}
+                        />
+                    ))}
+                    {group.own && (
+                        <button
+                            type="button"
+                            className="flex h-6 w-6 flex-none items-center justify-center rounded text-quiet hover:bg-ground"
+                            aria-label={`Take out ${swatch.name}`}
+                            title="Take it out of the named colours; cells keep theirs"
+                            onClick={() => onTakeOut(swatch.name)}
+                        >
+                            <X size={13} />
+                        </button>
+                    )}
+                </div>
+            ))}
+        </div>
     );
 }
 
@@ -160,14 +210,14 @@ function HexField({
     onText,
     onChoose,
     onName,
-    canName,
+    joins,
 }: {
     format: Formatter;
     text: string;
     onText: (text: string) => void;
     onChoose: (hex: string) => void;
     onName: (name: string, hex: string) => void;
-    canName: boolean;
+    joins: string;
 }) {
     const hex = toHex(text);
     return (
@@ -186,22 +236,23 @@ function HexField({
                 <button type="button" className="btn px-2" disabled={!hex} onClick={() => hex && onChoose(hex)}>
                     Use
                 </button>
-                {canName && (
-                    <button
-                        type="button"
-                        className="btn px-2"
-                        disabled={!hex}
-                        title="Name it, and it joins the stylebook's palette"
-                        onClick={() => {
-                            if (hex)
-                                void ask({ title: `Name the colour ${hex}`, label: 'Name', action: 'Name it' }).then(
-                                    (name) => name && onName(name.trim(), hex),
-                                );
-                        }}
-                    >
-                        Name
-                    </button>
-                )}
+                <button
+                    type="button"
+                    className="btn px-2"
+                    disabled={!hex}
+                    title={`Name it, and it joins ${joins}`}
+                    onClick={() => {
+                        if (hex)
+                            void ask({
+                                title: `Name the colour ${hex}`,
+                                about: `It joins ${joins}.`,
+                                label: 'Name',
+                                action: 'Name it',
+                            }).then((name) => name && onName(name.trim(), hex));
+                    }}
+                >
+                    Name
+                </button>
             </div>
             <div className="mt-2 h-[96px] border-t border-hair pt-1.5">
                 {hex ? (

@@ -10,7 +10,7 @@ import { go } from '@/parts/path';
 import type { Formatter } from './useFormat';
 import { useReturnFocus } from '@/parts/useReturnFocus';
 
-/** The named looks of the stylebook: where each is worn, its name, and what becomes of its wearers when it goes. */
+/** The named looks at hand: where each is worn, its name, and what becomes of its wearers when it goes. */
 export function LooksDialog({ format, revision, onClose }: { format: Formatter; revision: number; onClose: () => void }) {
     useReturnFocus();
     const looks = useQuery({
@@ -35,12 +35,13 @@ export function LooksDialog({ format, revision, onClose }: { format: Formatter; 
                 <Dialog.Content className="dialog w-[620px]" aria-describedby={undefined}>
                     <Dialog.Title className="text-[15px] font-semibold">Named looks</Dialog.Title>
                     {looks.isError && <p className="mt-3 text-danger">{looks.error.message}</p>}
-                    {looks.data?.length === 0 && <p className="mt-3 text-quiet">This stylebook has none yet.</p>}
+                    {looks.data?.length === 0 && <p className="mt-3 text-quiet">There are none yet.</p>}
                     <ul className="mt-3 max-h-[380px] overflow-auto" tabIndex={0} aria-label="Named looks">
                         {looks.data?.map((look) => (
                             <li key={look.name} className="border-t border-hair py-2" aria-label={look.name}>
                                 <div className="flex items-center gap-2">
                                     <span className="font-semibold">{look.name}</span>
+                                    {look.own && <span className="text-[11.5px] text-quiet">of this workbook</span>}
                                     <span className="flex-1 truncate text-[12px] text-quiet">{look.says}</span>
                                     <button
                                         type="button"

@@ -10,7 +10,7 @@ import { LooksDialog } from './LooksDialog';
 import type { Formatter } from './useFormat';
 
 /** Where an act goes, in the words of the selection; named looks, lifting, and the ladder of layers. */
-export function ScopeFacet({ format }: { format: Formatter }) {
+export function ScopeFacet({ format, worn }: { format: Formatter; worn: string | null }) {
     const together = useBench((state) => state.together);
     const cells = useBench((state) =>
         state.selection.reduce((sum, rect) => sum + (rect.bottom - rect.top + 1) * (rect.right - rect.left + 1), 0),
@@ -50,7 +50,7 @@ export function ScopeFacet({ format }: { format: Formatter }) {
                 onChange={() => choose('everywhere')}
             />
             <div className="mt-auto flex gap-1">
-                <NamedLooks format={format} />
+                <NamedLooks format={format} worn={worn} />
                 <LiftMenu format={format} />
                 <Ladder format={format} />
             </div>
@@ -89,13 +89,15 @@ function Radio({
     );
 }
 
-function NamedLooks({ format }: { format: Formatter }) {
+function NamedLooks({ format, worn }: { format: Formatter; worn: string | null }) {
     const [arranging, setArranging] = useState(false);
     const names = format.record?.looks ?? [];
     const keep = async () => {
         const name = await ask({
             title: 'Keep this look under a name',
-            about: 'It joins the stylebook, can be laid on any sheet that wears it, and its wearers follow when it changes.',
+            about: worn
+                ? `It joins ${worn}, can be laid on any sheet that wears it, and its wearers follow when it changes.`
+                : 'It joins the named looks of this workbook, can be laid on any of its sheets, and its wearers follow when it changes.',
             label: 'Name of the look',
             action: 'Keep',
         });

@@ -52,7 +52,7 @@ export function Tray({ bench, detail, acts }: { bench: BenchRecord; detail: Shee
     }, []);
     const merge = () => acts.ask('merge', { ranges: format.ranges, sheets: [detail.number] }, setHidden);
     const facets: Record<Name, ReactNode> = {
-        Scope: <ScopeFacet format={format} />,
+        Scope: <ScopeFacet format={format} worn={detail.wears} />,
         Type: <TypeFacet format={format} />,
         Number: <NumberFacet format={format} />,
         Place: <PlaceFacet format={format} onMerge={merge} />,
