@@ -27,6 +27,9 @@ final class IncomingRows
     /** @var array<int, float> pt, by row */
     private array $heights = [];
 
+    /** @var array<int, true> rows whose height is said to be their own, as keys */
+    private array $fixed = [];
+
     /** @var list<int> */
     private array $hidden = [];
 
@@ -81,7 +84,7 @@ final class IncomingRows
     {
         $skeleton = new SheetSkeleton($this->stream->head, $this->stream->tail, $this->sheet->part);
 
-        return $skeleton->setup($digit, $columns, $this->heights, $this->hidden, $this->sheet->state)->shown($this->sheet->state, $this->book->colours->of($skeleton->tab()));
+        return $skeleton->setup($digit, $columns, $this->heights, $this->hidden, $this->sheet->state, $this->fixed)->shown($this->sheet->state, $this->book->colours->of($skeleton->tab()));
     }
 
     /** @return float the usual height of a row, pt */
@@ -105,6 +108,9 @@ final class IncomingRows
     {
         if (preg_match('~\sht="([\d.]+)"~', $attributes, $height) === 1 && (float) $height[1] !== $usual && (float) $height[1] > 0) {
             $this->heights[$row] = min(409.5, (float) $height[1]);
+        }
+        if (preg_match('~\scustomHeight="(?:1|true)"~', $attributes) === 1) {
+            $this->fixed[$row] = true;
         }
         if (preg_match('~\shidden="(?:1|true)"~', $attributes) === 1) {
             $this->hidden[] = $row;

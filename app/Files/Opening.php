@@ -145,7 +145,7 @@ final class Opening
             $sheets[$number] = $intake->sheet(new Setup(
                 $table->widths, array_filter($table->heights, fn (int $row) => $row <= $intake->rows(), ARRAY_FILTER_USE_KEY), $table->hiddenColumns, array_values(array_filter($table->hiddenRows, fn (int $row) => $row <= $intake->rows())), $table->merges,
                 freezeRow: $view['freezeRow'], freezeColumn: $view['freezeColumn'], gridlines: $view['gridlines'], zoom: $view['zoom'],
-                tab: $colour, state: $isShown ? 'visible' : 'hidden', protected: $table->isProtected,
+                tab: $colour, state: $isShown ? 'visible' : 'hidden', protected: $table->isProtected, fixedRows: Setup::stretches(array_filter($table->fixed, fn (int $row) => $row <= $intake->rows(), ARRAY_FILTER_USE_KEY)),
             ), $looks);
         }
         if ($sheets === []) {

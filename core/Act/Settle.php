@@ -63,8 +63,8 @@ final readonly class Settle
             $rows = $rows === null ? null : $rows + array_fill_keys(array_keys($cells->edits), true);
         }
         $setup = $sheet->setup;
-        $sized = array_flip($setup->heldRows) + array_diff_key($setup->heights, array_flip($setup->autoRows));
-        $rows = array_keys(array_diff_key($rows ?? [], $sized));
+        $rows = array_keys(array_diff_key($rows ?? [], array_flip($setup->heldRows)));
+        $rows = array_values(array_filter($rows, fn (int $row) => ! $setup->isFixed($row)));
         if ($rows === [] || count($rows) > self::ROWS) {
             return $sheet;
         }

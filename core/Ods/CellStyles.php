@@ -80,6 +80,15 @@ final class CellStyles
         return $properties === null ? null : self::px($properties->getAttributeNS(Ns::STYLE, $property));
     }
 
+    /** Whether a row is as high as what it holds wants (style:use-optimal-row-height). */
+    public function isOptimalHeight(string $name): bool
+    {
+        $style = $this->styles["table-row|$name"] ?? null;
+        $properties = $style === null ? null : PackageXml::child($style, 'table-row-properties');
+
+        return $properties !== null && $properties->getAttributeNS(Ns::STYLE, 'use-optimal-row-height') === 'true';
+    }
+
     /** @return array{bool, string|null} whether a table is shown, and its colour */
     public function table(string $name): array
     {

@@ -26,6 +26,9 @@ final class OdsTable
     /** @var array<int, int> px by row */
     public array $heights = [];
 
+    /** @var array<int, true> rows whose height is their own and not what they hold wants, as keys */
+    public array $fixed = [];
+
     /** @var list<int> */
     public array $hiddenColumns = [];
 
@@ -90,9 +93,13 @@ final class OdsTable
                     throw FileIsWrong::package('A table has a filled row '.number_format($row + $count - 1).'; a worksheet ends at row 1,048,576.');
                 }
                 $height = $this->book->styles->size('table-row', $style, 'table-row-properties', 'row-height');
+                $isFixed = $height !== null && ! $this->book->styles->isOptimalHeight($style);
                 // The rest of a sheet stands there as one row; its height says nothing of a million rows.
                 for ($at = $row; $at < $row + ($count > 2_000 && ! $isFilled ? 0 : $count); $at++) {
                     $height === null || $this->heights[$at] = max(1, min(546, $height));
+                    if ($isFixed) {
+                        $this->fixed[$at] = true;
+                    }
                     if ($visibility === 'collapse' || $visibility === 'filter') {
                         $this->hiddenRows[] = $at;
                     }

@@ -10,7 +10,7 @@ use Rilvet\Grid\Shift;
 /**
  * Sizes and the way a sheet opens. Widths and heights in px at 96 dpi, zoom in percent.
  *
- * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, merges: list<string>, width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, colour: string|null, state: string, protected: bool, heldColumns?: list<int>, heldRows?: list<int>, autoColumns?: list<int>, autoRows?: list<int>, firstRow?: int, firstColumn?: int}
+ * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, merges: list<string>, width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, colour: string|null, state: string, protected: bool, heldColumns?: list<int>, heldRows?: list<int>, autoColumns?: list<int>, autoRows?: list<int>, firstRow?: int, firstColumn?: int, fixedRows?: list<array{int, int}>}
  */
 final readonly class Setup
 {
@@ -33,6 +33,7 @@ final readonly class Setup
      * @param  list<int>  $heldRows
      * @param  list<int>  $autoColumns  fitted by a person where no stylebook fits: they follow what they hold
      * @param  list<int>  $autoRows
+     * @param  list<array{int, int}>  $fixedRows  first and last of stretches of rows whose height the file says to be their own; others only remember theirs (18.3.1.73)
      * @param  int  $firstRow  of the first cell that is shown when the sheet opens, beside what stays in sight
      * @param  string  $state  visible, hidden or veryHidden (18.18.68)
      */
@@ -57,6 +58,7 @@ final readonly class Setup
         public array $autoRows = [],
         public int $firstRow = 1,
         public int $firstColumn = 1,
+        public array $fixedRows = [],
     ) {
         $this->columnsHidden = array_flip($hiddenColumns);
         $this->rowsHidden = array_flip($hiddenRows);
@@ -70,6 +72,19 @@ final readonly class Setup
     public function hidesRow(int $row): bool
     {
         return isset($this->rowsHidden[$row]);
+    }
+
+    /** Whether the file says that the height of a row is the row's own. */
+    public function isFixed(int $row): bool
+    {
+        $low = 0;
+        $high = count($this->fixedRows);
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->fixedRows[$middle][1] < $row ? $low = $middle + 1 : $high = $middle;
+        }
+
+        return $low < count($this->fixedRows) && $this->fixedRows[$low][0] <= $row;
     }
 
     public function widthOf(int $column): int
@@ -120,6 +135,9 @@ final readonly class Setup
         $data[$size] = $sizes + array_diff_key($data[$size], array_flip($indexes));
         $data[$hold] = [...array_values(array_diff($data[$hold] ?? [], $indexes)), ...($held ? $indexes : [])];
         $data[$auto] = [...array_values(array_diff($data[$auto] ?? [], $indexes)), ...($held ? [] : $indexes)];
+        if (! $columns && $this->fixedRows !== []) {
+            $data['fixedRows'] = self::stretches(array_diff_key(self::rowsOf($this->fixedRows), array_flip($indexes)));
+        }
 
         return self::fromArray($data);
     }
@@ -138,6 +156,9 @@ final readonly class Setup
         $data['hiddenRows'] = array_map($place, $this->hiddenRows);
         $data['heldRows'] = array_map($place, $this->heldRows);
         $data['autoRows'] = array_map($place, $this->autoRows);
+        if ($this->fixedRows !== []) {
+            $data['fixedRows'] = self::stretches(array_flip(array_map($place, array_keys(self::rowsOf($this->fixedRows)))));
+        }
 
         return self::fromArray($data);
     }
@@ -179,7 +200,66 @@ final readonly class Setup
             $shift->rows ? $this->autoColumns : self::movedList($this->autoColumns, $shift),
             $shift->rows ? self::movedList($this->autoRows, $shift) : $this->autoRows,
             $this->firstRow, $this->firstColumn,
+            $shift->rows ? self::movedStretches($this->fixedRows, $shift) : $this->fixedRows,
         );
+    }
+
+    /**
+     * @param  array<int, mixed>  $rows  as keys
+     * @return list<array{int, int}>
+     */
+    public static function stretches(array $rows): array
+    {
+        $rows = array_keys($rows);
+        sort($rows);
+        $stretches = [];
+        $at = -1;
+        foreach ($rows as $row) {
+            if ($at >= 0 && $stretches[$at][1] === $row - 1) {
+                $stretches[$at][1] = $row;
+            } else {
+                $stretches[++$at] = [$row, $row];
+            }
+        }
+
+        return array_values($stretches);
+    }
+
+    /**
+     * @param  list<array{int, int}>  $stretches
+     * @return array<int, true> rows as keys
+     */
+    private static function rowsOf(array $stretches): array
+    {
+        $rows = [];
+        foreach ($stretches as [$first, $last]) {
+            for ($row = $first; $row <= $last; $row++) {
+                $rows[$row] = true;
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  list<array{int, int}>  $stretches
+     * @return list<array{int, int}>
+     */
+    private static function movedStretches(array $stretches, Shift $shift): array
+    {
+        $moved = [];
+        foreach ($stretches as [$first, $last]) {
+            // Rows that are put in inside a stretch have no height of their own.
+            $isParted = $shift->in && $shift->at > $first && $shift->at <= $last;
+            foreach ($isParted ? [[$first, $shift->at - 1], [$shift->at, $last]] : [[$first, $last]] as [$from, $to]) {
+                $there = $shift->range(Range::of($from, 1, $to, 1));
+                if ($there !== null) {
+                    $moved[] = [$there->top, $there->bottom];
+                }
+            }
+        }
+
+        return $moved;
     }
 
     /**
@@ -218,7 +298,8 @@ final readonly class Setup
             'colour' => $this->tab, 'state' => $this->state, 'protected' => $this->protected,
             'heldColumns' => $this->heldColumns, 'heldRows' => $this->heldRows, 'autoColumns' => $this->autoColumns, 'autoRows' => $this->autoRows,
             'firstRow' => $this->firstRow, 'firstColumn' => $this->firstColumn,
-        ];
+            // Left out where there are none, as older workbooks have it: what came is known by its fingerprint.
+        ] + ($this->fixedRows === [] ? [] : ['fixedRows' => $this->fixedRows]);
     }
 
     /** @param  SetupData  $data */
@@ -228,7 +309,7 @@ final readonly class Setup
             $data['widths'], $data['heights'], $data['hiddenColumns'], $data['hiddenRows'], array_map(Range::parse(...), $data['merges']),
             $data['width'], $data['height'], $data['freezeRow'], $data['freezeColumn'], $data['gridlines'], $data['zoom'], $data['colour'], $data['state'], $data['protected'],
             $data['heldColumns'] ?? [], $data['heldRows'] ?? [], $data['autoColumns'] ?? [], $data['autoRows'] ?? [],
-            $data['firstRow'] ?? 1, $data['firstColumn'] ?? 1,
+            $data['firstRow'] ?? 1, $data['firstColumn'] ?? 1, $data['fixedRows'] ?? [],
         );
     }
 }

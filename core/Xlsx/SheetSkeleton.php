@@ -37,8 +37,9 @@ final class SheetSkeleton
      * @param  int  $columns  that hold something
      * @param  array<int, float>  $heights  by row, pt
      * @param  list<int>  $hiddenRows
+     * @param  array<int, true>  $fixed  rows whose height is said to be their own, as keys
      */
-    public function setup(int $digit, int $columns, array $heights, array $hiddenRows, string $state): Setup
+    public function setup(int $digit, int $columns, array $heights, array $hiddenRows, string $state, array $fixed = []): Setup
     {
         $format = $this->element('sheetFormatPr');
         $usual = (float) ($format?->getAttribute('defaultRowHeight') ?: 15);
@@ -59,7 +60,7 @@ final class SheetSkeleton
             $view === null || ! in_array($view->getAttribute('showGridLines'), ['0', 'false'], true),
             max(10, min(400, (int) ($view?->getAttribute('zoomScale') ?: 100))),
             null, $state, $this->element('sheetProtection') !== null && in_array($this->element('sheetProtection')->getAttribute('sheet'), ['1', 'true'], true),
-            firstRow: $atStart ? 1 : $firstRow, firstColumn: $atStart ? 1 : $firstColumn,
+            firstRow: $atStart ? 1 : $firstRow, firstColumn: $atStart ? 1 : $firstColumn, fixedRows: Setup::stretches($fixed),
         );
     }
 

@@ -35,11 +35,15 @@ final class TablePart
 
     private readonly Merges $merges;
 
+    /** @var array<int, int> rows that follow what they hold, as keys */
+    private readonly array $followed;
+
     /** @param  resource  $out */
     public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StylesXml $styles, private $out, private readonly bool $from1904, private readonly Scope $scope, private readonly int $number)
     {
         $this->flow = new Flow($sheet, $looks);
         $this->merges = new Merges($sheet->setup->merges);
+        $this->followed = $sheet->followingRows();
     }
 
     /** @param  (callable(int): void)|null  $progress */
@@ -123,7 +127,9 @@ final class TablePart
                 .$this->content($value, $class, $row, $index + 1).($isCovered ? '</table:covered-table-cell>' : '</table:table-cell>');
         }
         $xml .= self::blanks($blank, $count);
-        $height = $this->styles->other('table-row', '<style:table-row-properties style:row-height="'.round(($setup->heights[$row] ?? $setup->height) * 0.75, 2).'pt" style:use-optimal-row-height="false"/>');
+        $points = round(($setup->heights[$row] ?? $setup->height) * 0.75, 2);
+        $isFollowing = isset($this->followed[$row]) ? 'true' : 'false';
+        $height = $this->styles->other('table-row', "<style:table-row-properties style:row-height=\"{$points}pt\" style:use-optimal-row-height=\"$isFollowing\"/>");
 
         return "<table:table-row table:style-name=\"$height\"".($setup->hidesRow($row) ? ' table:visibility="collapse"' : '').($xml === '' ? '><table:table-cell/></table:table-row>' : ">$xml</table:table-row>");
     }
