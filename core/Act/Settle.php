@@ -23,6 +23,9 @@ final readonly class Settle
 
     private const COLUMNS = 60;
 
+    /** Changed rows up to which slanted texts are looked for: headings. */
+    private const SLANTED = 200;
+
     /** Whether texts take other room in a look. */
     public static function depends(Look $look): bool
     {
@@ -54,11 +57,11 @@ final readonly class Settle
         if ($was === null || $sheet->fitted !== null) {
             return $sheet;
         }
-        $sheet = self::widened($was, $sheet, $workbook);
         $last = $sheet->cells->rows();
         $rows = $was->hand->differs($sheet->hand, $last, self::ROWS);
         $laid = self::otherwiseNamed($was, $sheet, $last);
         $rows = $rows === null || $laid === null ? null : $rows + $laid;
+        $sheet = self::widened($was, $sheet, $workbook, array_keys($rows ?? []));
         for ($cells = $sheet->cells; $cells instanceof EditedSheet && $cells !== $was->cells; $cells = $cells->beneath) {
             $rows = $rows === null ? null : $rows + array_fill_keys(array_keys($cells->edits), true);
         }
@@ -98,25 +101,36 @@ final readonly class Settle
         return $rows;
     }
 
-    /** Columns of figures that nobody sized are as wide as a new format wants, so that no marks stand in the place of figures. */
-    private static function widened(Worksheet $was, Worksheet $sheet, Workbook $workbook): Worksheet
+    /**
+     * Columns of figures that nobody sized are as wide as a new format wants, so that no marks stand in the place of figures;
+     * columns in which a text is slanted now, as wide as its box.
+     *
+     * @param  list<int>  $rows  in which cells look otherwise now
+     */
+    private static function widened(Worksheet $was, Worksheet $sheet, Workbook $workbook, array $rows): Worksheet
     {
         $setup = $sheet->setup;
-        $columns = array_filter([...$was->hand->columnsOther($sheet->hand), ...$was->named->columnsOther($sheet->named)], function (int $column) use ($sheet, $setup) {
+        $others = array_flip([...$was->hand->columnsOther($sheet->hand), ...$was->named->columnsOther($sheet->named)]);
+        $others = array_diff_key($others, array_flip($setup->heldColumns));
+        if (count($others) > self::COLUMNS) {
+            return $sheet;
+        }
+        $slanted = count($rows) > self::SLANTED ? [] : (new ColumnFit($sheet, $workbook, Fonts::shipped()))->slanted($rows, $others);
+        $columns = array_values(array_filter(array_keys($others), function (int $column) use ($sheet, $setup) {
             foreach ($sheet->reading->tables as $table) {
                 $kind = $table->column($column)?->kind;
                 if ($kind !== null && ($kind->isNumeric() || in_array($kind, [ColumnKind::Date, ColumnKind::DateTime, ColumnKind::Time], true))) {
-                    return ! in_array($column, $setup->heldColumns, true) && ! $setup->hidesColumn($column);
+                    return ! $setup->hidesColumn($column);
                 }
             }
 
             return false;
-        });
-        $columns = array_values(array_unique($columns));
-        if ($columns === [] || count($columns) > self::COLUMNS) {
-            return $sheet;
+        }));
+        $widths = $columns === [] ? [] : (new ColumnFit($sheet, $workbook, Fonts::shipped()))->widths($columns);
+        foreach ($slanted as $column => $width) {
+            $widths[$column] = max($widths[$column] ?? 0, $width);
         }
-        $wider = array_filter((new ColumnFit($sheet, $workbook, Fonts::shipped()))->widths($columns), fn (int $width, int $column) => $width > $setup->widthOf($column), ARRAY_FILTER_USE_BOTH);
+        $wider = array_filter($widths, fn (int $width, int $column) => $width > $setup->widthOf($column) && ! $setup->hidesColumn($column), ARRAY_FILTER_USE_BOTH);
 
         return $wider === [] ? $sheet : $sheet->sized(true, $wider, array_keys($wider), false);
     }

@@ -142,6 +142,34 @@ final class ColumnFit
     }
 
     /**
+     * The widths that slanted texts of some rows need: the box of a text that is turned, but not upright, is wide.
+     *
+     * @param  list<int>  $rows
+     * @param  array<int, mixed>  $columns  as keys
+     * @return array<int, int> px by column
+     */
+    public function slanted(array $rows, array $columns): array
+    {
+        $needs = [];
+        foreach ($rows as $row) {
+            foreach ($this->sheet->cells->read($row, $row) as $cells) {
+                foreach (array_intersect_key($columns, array_flip(range(1, max(1, count($cells))))) as $column => $any) {
+                    $cell = $cells[$column - 1] ?? Cell::blank();
+                    $worn = $this->cascade->at($row, $column);
+                    $turn = abs((int) $worn->look->number(Attribute::Rotation));
+                    if ($cell->isBlank() || $turn === 0 || $turn >= 90 || $this->merges->at($row, $column)?->columns() > 1) {
+                        continue;
+                    }
+                    $text = Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
+                    $needs[$column] = max($needs[$column] ?? 0, min($this->rules->greatest, $this->turnedWidth($text, $worn->look) + self::PADDING));
+                }
+            }
+        }
+
+        return $needs;
+    }
+
+    /**
      * What the columns of a table need, for sharing a width among them: the narrowest that a column may be, by its longest
      * word, and the widths of its texts. Figures do not wrap. Headings and the first rows of the body count.
      *

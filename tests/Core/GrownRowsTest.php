@@ -54,6 +54,20 @@ final class GrownRowsTest extends TestCase
         self::assertSame(40, $this->done($held, $format)->sheet(1)->setup->widthOf(2));
     }
 
+    public function test_a_slanted_heading_widens_its_column_as_its_box_wants(): void
+    {
+        $cells = MemorySheet::of('S', [['Tree', 'Held back for the reserve', 'No'], ['Rowan', 1, 2], ['Aspen', 3, 4]]);
+        $book = new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)))], new LookBook);
+        $usual = $book->sheet(1)->setup->widthOf(2);
+        $after = $this->done($book, self::look('B1:C1', ['rotation' => 45]))->sheet(1)->setup;
+        self::assertGreaterThan($usual + 40, $after->widthOf(2));
+        self::assertSame($usual, $after->widthOf(3), 'a short one fits as it is');
+        self::assertEqualsWithDelta($after->widthOf(2), $after->heightOf(1), 12, 'at 45 degrees a box is about as wide as high');
+        self::assertSame($usual, $this->done($book, self::look('B1', ['rotation' => 90]))->sheet(1)->setup->widthOf(2), 'upright it needs no width');
+        $held = $this->done($book, new Resize([1], true, [[2, 2]], 30));
+        self::assertSame(30, $this->done($held, self::look('B1', ['rotation' => 45]))->sheet(1)->setup->widthOf(2));
+    }
+
     public function test_a_row_sized_by_hand_stays_and_thousands_are_left_alone(): void
     {
         $sized = $this->done(self::book(), new Resize([1], false, [[1, 1]], 30));
