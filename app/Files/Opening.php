@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use Rilvet\Grid\Address;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\BlockStore;
 use Rilvet\Intake\Dialect;
@@ -127,10 +128,11 @@ final class Opening
             $intake = new SheetIntake($name, ($this->stores)($number), $this->limits, $this->progress);
             /** @var array<string, int> $numbers */
             $numbers = [];
+            $numberOf = function (string $style) use ($book, $looks, &$numbers): int {
+                return $numbers[$style] ??= $style === '' ? 0 : $looks->number($book->styles->look($style));
+            };
             foreach ($table->rows() as [$first, $count, $stored, $styles]) {
-                $worn = array_map(function (string $style) use ($book, $looks, &$numbers) {
-                    return $numbers[$style] ??= $style === '' ? 0 : $looks->number($book->styles->look($style));
-                }, $styles);
+                $worn = array_map($numberOf, $styles);
                 if ($stored === []) {
                     $worn === [] || $intake->wear($first, $first + $count - 1, $worn);
 
@@ -140,6 +142,8 @@ final class Opening
                     $intake->row($row, $stored, $worn, null);
                 }
             }
+            $below = array_map($numberOf, $table->below());
+            array_filter($below) === [] || $intake->wear($intake->rows() + 1, Address::ROWS, $below);
             [$isShown, $colour] = $book->styles->table($table->style);
             $view = $views[$table->name] ?? ['freezeRow' => 0, 'freezeColumn' => 0, 'gridlines' => true, 'zoom' => 100];
             $sheets[$number] = $intake->sheet(new Setup(

@@ -20,6 +20,9 @@ use XMLReader;
  */
 final class OdsTable
 {
+    /** Columns whose looks are kept for rows that are not there yet. */
+    private const BELOW = 200;
+
     /** @var array<int, int> px by column */
     public array $widths = [];
 
@@ -110,6 +113,20 @@ final class OdsTable
                 $row += $count;
             }
         }
+    }
+
+    /** @return list<string> the styles that the first columns have where no cell is */
+    public function below(): array
+    {
+        $styles = [];
+        foreach ($this->defaults as $column => $style) {
+            if ($column <= self::BELOW) {
+                $styles = array_pad($styles, $column - 1, '');
+                $styles[] = $style;
+            }
+        }
+
+        return $styles;
     }
 
     /** Passes by what was not asked for. */

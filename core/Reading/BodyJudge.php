@@ -9,6 +9,9 @@ use Rilvet\Intake\TotalWords;
 /** The rows from the first body row down: body, row groups, subtotals, totals, notes, blank spacers. */
 final class BodyJudge
 {
+    /** Rows of the same kinds as the headings that are compared with them. */
+    private const COMPARED = 20_000;
+
     /** @var array<int, Part|null> only rows that are not plain body */
     private array $parts = [];
 
@@ -31,6 +34,7 @@ final class BodyJudge
     {
         $judge = new self($region, $from, $labels);
         $judge->lines();
+        $judge->repeatedHeadings();
         $judge->totals();
 
         return $judge->runs();
@@ -56,6 +60,41 @@ final class BodyJudge
                 $this->mark($row, Part::RowGroup, 0.9, 'a row with only a label, before rows of data');
             }
         }
+    }
+
+    /** Long lists say their headings again, once a page: rows of the very texts of the row above the body. */
+    private function repeatedHeadings(): void
+    {
+        for ($head = $this->from - 1; $head > $this->region->range->top && $this->region->isBlank($head); $head--);
+        $letters = $head < $this->region->range->top ? '' : $this->region->letters($head);
+        if (strlen(str_replace('.', '', $letters)) < 2) {
+            return;
+        }
+        $texts = $this->textsOf($head, $letters);
+        for ($row = $this->from, $read = 0; $row <= $this->last && $read < self::COMPARED; $row++) {
+            if (array_key_exists($row, $this->parts) || $this->region->letters($row) !== $letters) {
+                continue;
+            }
+            $read++;
+            // Nearly all other rows differ in their first text.
+            $first = strspn($letters, '.');
+            if ($this->region->text($row, $this->region->range->left + $first) === $texts[$first] && $this->textsOf($row, $letters) === $texts) {
+                $this->mark($row, Part::Heading, 0.9, "says the headings of row $head again");
+            }
+        }
+    }
+
+    /** @return array<int, string> the texts of a row's filled cells, by their place in the region */
+    private function textsOf(int $row, string $letters): array
+    {
+        $texts = [];
+        foreach (str_split($letters) as $at => $letter) {
+            if ($letter !== '.') {
+                $texts[$at] = $this->region->text($row, $this->region->range->left + $at);
+            }
+        }
+
+        return $texts;
     }
 
     private function isNote(int $row): bool

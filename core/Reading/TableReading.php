@@ -88,17 +88,28 @@ final readonly class TableReading
         return null;
     }
 
-    /** The last heading row, for freezing and for repeating on each page. */
-    public function lastHeadRow(): ?int
+    /** @return list<RowRun> the headings above the body; those that are said again within it are not among them */
+    public function heads(): array
     {
-        $last = null;
+        $heads = [];
         foreach ($this->runs as $run) {
+            if ($run->part === Part::Body) {
+                break;
+            }
             if ($run->part === Part::Heading || $run->part === Part::ColumnGroup) {
-                $last = $run->last;
+                $heads[] = $run;
             }
         }
 
-        return $last;
+        return $heads;
+    }
+
+    /** The last heading row, for freezing and for repeating on each page. */
+    public function lastHeadRow(): ?int
+    {
+        $heads = $this->heads();
+
+        return $heads === [] ? null : $heads[count($heads) - 1]->last;
     }
 
     public function lastLabelColumn(): ?int

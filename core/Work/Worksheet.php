@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Work;
 
 use Rilvet\Formula\Unsettled;
+use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Sheet;
@@ -106,6 +107,13 @@ final readonly class Worksheet
         }
 
         return [$row, $column];
+    }
+
+    /** Whether a whole column has a look, down to the last row of a worksheet: rows that come will have it. */
+    public function looksWhole(int $column): bool
+    {
+        return $this->hand->at(Address::ROWS, $column) !== 0 || $this->named->at(Address::ROWS, $column) !== 0
+            || (! $this->clean && $this->file->at(Address::ROWS, $column) !== 0);
     }
 
     /** @return array<int, int> rows that are as high as what they hold wants and are to stay so, as keys */

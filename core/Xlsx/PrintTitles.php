@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use Rilvet\Grid\Address;
-use Rilvet\Reading\Part;
-use Rilvet\Reading\RowRun;
 use Rilvet\Work\Worksheet;
 
 /** What is repeated on every page of a dressed sheet, as the defined name that says so (ISO/IEC 29500-1 18.2.5, _xlnm.Print_Titles). */
@@ -16,11 +14,11 @@ final class PrintTitles
     public static function of(Worksheet $sheet): string
     {
         $tables = $sheet->reading->tables;
-        if ($sheet->stylebook === null || count($tables) !== 1) {
+        if (count($tables) !== 1) {
             return '';
         }
         $quoted = "'".str_replace("'", "''", $sheet->name)."'";
-        $heads = array_values(array_filter($tables[0]->runs, fn (RowRun $run) => $run->part === Part::Heading || $run->part === Part::ColumnGroup));
+        $heads = $tables[0]->heads();
         $labels = $tables[0]->lastLabelColumn();
         $parts = [];
         if ($labels !== null && $labels - $tables[0]->range->left < 3) {

@@ -202,7 +202,8 @@ final class WorkbookPart
         $titles = [];
         foreach ($this->workbook->sheets as $sheet) {
             $place = $places[$sheet->name] ?? null;
-            $refers = PrintTitles::of($sheet);
+            // A sheet that nobody dressed prints as it came.
+            $refers = $sheet->stylebook === null ? '' : PrintTitles::of($sheet);
             if ($place !== null && $refers !== '' && ! isset($said[$place])) {
                 $titles[$place] = $refers;
             }

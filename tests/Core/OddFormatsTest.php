@@ -15,6 +15,7 @@ use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\Finder;
+use Rilvet\Reading\Part;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Cascade;
@@ -57,6 +58,24 @@ final class OddFormatsTest extends TestCase
             self::assertSame($worn->number, $cascade->row(4, 2)[1]->number);
             self::assertNotSame($usual, $cascade->at(3, 2)->look->text(Attribute::Number), 'the others are dressed');
         }
+    }
+
+    public function test_a_heading_of_years_that_is_said_again_is_no_share(): void
+    {
+        $rows = [['Tree', 1996, 1997], ['Rowan', 0.5, 0.25], ['Aspen', 0.5, 0.75], ['Tree', 1996, 1997], ['Hazel', 0.1, 0.2], ['Yew', 0.9, 0.8]];
+        $cells = MemorySheet::of('S', $rows);
+        $looks = new LookBook;
+        $file = new LookMap;
+        foreach (['B2:C3', 'B5:C6'] as $range) {
+            $file->set(Range::parse($range), $looks->number(Look::of(['number' => '0.0%'])));
+        }
+        $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells, new FileHints($file, $looks, new Setup))), file: $file);
+        $book = (new Dress([1], Builtin::named('River ledger'), false))->on(new Workbook('W', [1 => $sheet], $looks));
+        $cascade = new Cascade($book->sheet(1), $book->looks);
+        $number = fn (int $row) => $cascade->at($row, 3)->look->text(Attribute::Number);
+        self::assertStringContainsString('%', $number(2));
+        self::assertSame([$number(1), Part::Heading], [$number(4), $cascade->at(4, 3)->part]);
+        self::assertStringNotContainsString('%', $number(4));
     }
 
     private static function dressed(string $usual, string $odd, bool $clean): Workbook

@@ -46,6 +46,7 @@ final class ReadingTest extends TestCase
         yield 'German words' => ["Sorte|Menge|Betrag\nEsche|2|5\nErle|3|7\nSumme|5|12\n", ['heading A1:C1', 'row_label A2:A3', 'body B2:C3', 'total A4:C4']];
         yield 'a table that starts elsewhere' => ["||\n|Tree|Count\n|Rowan|1\n|Aspen|2\n", ['heading B2:C2', 'row_label B3:B4', 'body C3:C4']];
         yield 'a table of words' => ["Name|Town\nAda|Wick\nBen|Harrow\nCy|Tolland\n", ['heading A1:B1', 'row_label A2:A4', 'body B2:B4']];
+        yield 'headings said again' => ["Tree|1996|1997|1998\nRowan|5.5|7.1|9.2\nAspen|1.2|8.8|3.1\nElm|1.7|2.8|4.1\nTree|1996|1997|1998\nHazel|4.4|6.1|2.5\nYew|3.2|1.1|1.2\n", ['heading A1:D1', 'row_label A2:A4', 'body B2:D4', 'heading A5:D5', 'row_label A6:A7', 'body B6:D7']];
         yield 'a blank spacer row inside' => ["Tree|Count|Worth\nRowan|1|3\n||\nAspen|2|9\nHazel|4|7\n", ['heading A1:C1', 'row_label A2', 'body B2:C2', 'row_label A4:A5', 'body B4:C5']];
     }
 
@@ -56,6 +57,14 @@ final class ReadingTest extends TestCase
         $reading = self::read($text);
         self::assertCount(1, $reading->tables);
         self::assertSame($parts, self::parts($reading->tables[0]));
+    }
+
+    public function test_headings_said_again_are_no_part_of_what_is_frozen(): void
+    {
+        $table = self::read("Tree|Share|Count\nRowan|5%|7\nAspen|1%|8\nTree|Share|Count\nHazel|4%|6\nYew|3%|1\n")->tables[0];
+        self::assertSame(1, $table->lastHeadRow());
+        self::assertSame(ColumnKind::Percent, $table->column(2)?->kind);
+        self::assertSame(ColumnKind::Integer, $table->column(3)?->kind);
     }
 
     public function test_several_tables_on_one_sheet(): void

@@ -7,6 +7,7 @@ namespace App\Files\Ods;
 use App\Files\Writing\Flow;
 use Rilvet\Formula\Scope;
 use Rilvet\Formula\WithoutTables;
+use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\Attribute;
@@ -34,6 +35,9 @@ final class TablePart
     private readonly Flow $flow;
 
     private readonly Merges $merges;
+
+    /** @var array<int, string> styles of whole columns, which somebody gave a look down to the last row */
+    private array $defaults = [];
 
     /** @var array<int, int> rows that follow what they hold, as keys */
     private readonly array $followed;
@@ -85,12 +89,18 @@ final class TablePart
         $setup = $this->sheet->setup;
         $xml = '';
         $last = max([$columns, ...array_keys($setup->widths), ...$setup->hiddenColumns]);
-        $key = fn (int $column) => [$setup->widths[$column] ?? $setup->width, $setup->hidesColumn($column)];
+        for ($column = 1; $column <= $columns; $column++) {
+            if ($this->sheet->looksWhole($column)) {
+                $this->defaults[$column] = $this->style($this->flow->cascade->at(Address::ROWS, $column))[0];
+            }
+        }
+        $key = fn (int $column) => [$setup->widths[$column] ?? $setup->width, $setup->hidesColumn($column), $this->defaults[$column] ?? ''];
         for ($first = 1; $first <= $last; $first = $end + 1) {
-            [$px, $hidden] = $key($first);
-            for ($end = $first; $end < $last && $key($end + 1) === [$px, $hidden]; $end++);
+            [$px, $hidden, $default] = $key($first);
+            for ($end = $first; $end < $last && $key($end + 1) === [$px, $hidden, $default]; $end++);
             $style = $this->styles->other('table-column', '<style:table-column-properties style:column-width="'.round($px * 0.75, 2).'pt"/>');
-            $xml .= "<table:table-column table:style-name=\"$style\"".($end > $first ? ' table:number-columns-repeated="'.($end - $first + 1).'"' : '').($hidden ? ' table:visibility="collapse"' : '').'/>';
+            $xml .= "<table:table-column table:style-name=\"$style\"".($end > $first ? ' table:number-columns-repeated="'.($end - $first + 1).'"' : '').($hidden ? ' table:visibility="collapse"' : '')
+                .($default === '' ? '' : " table:default-cell-style-name=\"$default\"").'/>';
         }
 
         return $xml;
@@ -105,6 +115,8 @@ final class TablePart
         $count = 0;
         foreach ($this->flow->cascade->row($row, $columns) as $index => $worn) {
             [$style, $class] = $this->worn[$worn->number] ??= $this->style($worn);
+            // A cell that says nothing would look as its whole column does.
+            $style = $style === '' && isset($this->defaults[$index + 1]) ? 'Default' : $style;
             $value = $stored[$index] ?? null;
             $merge = $this->merges->at($row, $index + 1);
             $isCovered = $merge !== null && ($merge->top !== $row || $merge->left !== $index + 1);

@@ -134,7 +134,7 @@ final class SheetPart
     /** What a whole column wears that somebody gave a look down to the last row of a worksheet; 0 for nothing of its own. */
     private function columnFormat(int $column): int
     {
-        if ($this->sheet->hand->at(Address::ROWS, $column) === 0) {
+        if (! $this->sheet->looksWhole($column)) {
             return 0;
         }
 
