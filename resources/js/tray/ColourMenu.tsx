@@ -142,12 +142,7 @@ function Named({
                     <span className="w-[64px] truncate text-[12px]" title={swatch.name}>
                         {swatch.name}
                     </span>
-                    <Swatch
-                        hex={swatch.hex}
-                        label={swatch.name}
-                        on={value === swatch.hex}
-                        onPress={() => onChoose(swatch.hex)}
-                    />
+                    <Swatch hex={swatch.hex} label={swatch.name} on={value === swatch.hex} onPress={() => onChoose(swatch.hex)} />
                     {swatch.run.map((hex, step) => (
                         <Swatch
                             key={`${step}${hex}`}
