@@ -5,6 +5,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BenchPage } from './bench/BenchPage';
 import { Asking } from './parts/Ask';
+import { Announced } from './parts/announce';
 import { Messages } from './parts/Messages';
 import { usePath } from './parts/path';
 import { ShelfPage } from './shelf/ShelfPage';
@@ -28,6 +29,7 @@ if (root) {
                 <App />
                 <Asking />
                 <Messages />
+                <Announced />
             </QueryClientProvider>
         </StrictMode>,
     );

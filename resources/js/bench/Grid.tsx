@@ -5,6 +5,8 @@ import { COLUMNS, ROWS, parse } from '@/grid/address';
 import type { Axis } from '@/grid/geometry';
 import { span as range } from '@/grid/selection';
 import { useTiles, type Tile } from '@/grid/useTiles';
+import { ActiveCell } from './ActiveCell';
+import { CellMenu } from './CellMenu';
 import { ColumnHeads } from './ColumnHeads';
 import { RowBrackets } from './PartMargin';
 import { CellEditor } from './CellEditor';
@@ -19,6 +21,7 @@ import { ScreenFrame } from './ScreenFrame';
 import { useCellEdit } from './useCellEdit';
 import { useTruths } from './useTruths';
 import { useGridKeys } from './useGridKeys';
+import { useHeadKeys } from './useHeadKeys';
 import { useGridPointer } from './useGridPointer';
 import { LEFT, TOP, useGridView } from './useGridView';
 
@@ -68,6 +71,16 @@ export function Grid({ id, detail, revision, dataRevision, preview, acts, onView
     const moveByKey = useGridKeys({ rows: lastRow, columns: lastColumn, detail, page: Math.max(1, view.bottom - view.top - 2) });
     /** Ctrl+Shift+V pastes values alone; the paste that follows the key does not say which it was. */
     const withLooks = useRef(true);
+    /** The menu of the cells opens at the active one. */
+    const openMenu = () => {
+        const box = scroller.current;
+        if (!box) return;
+        const frame = box.getBoundingClientRect();
+        const x = columns.start(active.column) - (active.column <= frozen.column ? 0 : box.scrollLeft);
+        const y = rows.end(active.row) - (active.row <= frozen.row ? 0 : box.scrollTop);
+        const at = { clientX: frame.left + LEFT + Math.max(0, x) + 12, clientY: frame.top + TOP + Math.max(0, y) };
+        box.dispatchEvent(new MouseEvent('contextmenu', { bubbles: true, cancelable: true, ...at }));
+    };
     const onKeyDown = (event: ReactKeyboardEvent) => {
         if ((event.target as HTMLElement).getAttribute('role') !== 'grid') return;
         withLooks.current = !event.shiftKey;
@@ -75,6 +88,7 @@ export function Grid({ id, detail, revision, dataRevision, preview, acts, onView
         if (event.key === 'Escape' && lifted) useBench.setState({ lifted: null });
         else if (event.key === 'F2') beginEdit(null);
         else if (event.key === 'Delete') clear();
+        else if (event.key === 'ContextMenu' || (event.key === 'F10' && event.shiftKey)) openMenu();
         else if (lifted && event.key === 'Enter')
             void acts.act('lay', {
                 ranges: selectionText(useBench.getState().selection),
@@ -101,191 +115,222 @@ export function Grid({ id, detail, revision, dataRevision, preview, acts, onView
             active={active}
         />
     );
+    const margin = useRef<HTMLDivElement>(null);
+    const onRowKey = useHeadKeys('rows', margin, view.top);
+    const stop = {
+        row: active.row <= frozen.row || (active.row >= view.top && active.row <= view.bottom) ? active.row : view.top,
+        column:
+            active.column <= frozen.column || (active.column >= view.left && active.column <= view.right)
+                ? active.column
+                : view.left,
+    };
     return (
-        <div
-            ref={scroller}
-            role="grid"
-            aria-label={`Cells of ${detail.name}`}
-            aria-rowcount={detail.rows}
-            aria-colcount={detail.columns}
-            aria-multiselectable="true"
-            aria-describedby="selection-address"
-            tabIndex={0}
-            className={`relative overflow-auto bg-white outline-offset-[-2px] select-none ${lifted ? 'cursor-copy' : ''}`}
-            style={{ overflowAnchor: 'none' }}
-            onScroll={look}
-            onKeyDown={onKeyDown}
-            onDoubleClick={(event) => (event.target as HTMLElement).closest('.sheet') && beginEdit(null)}
-            onCopy={(event) => {
-                if ((event.target as HTMLElement).tagName === 'INPUT') return;
-                event.preventDefault();
-                copy();
-            }}
-            onPaste={(event) => {
-                if ((event.target as HTMLElement).tagName === 'INPUT') return;
-                event.preventDefault();
-                paste(event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html'), withLooks.current);
-                withLooks.current = true;
-            }}
-        >
-            <div role="presentation" className="relative" style={{ width: width + LEFT, height: height + TOP }}>
-                <div role="presentation" className="sticky top-0 z-20 bg-ground" style={{ height: TOP, width: width + LEFT }}>
-                    <ColumnHeads
-                        zoom={detail.zoom / 100}
-                        detail={detail}
-                        columns={columns}
-                        frozen={frozen.column}
-                        left={view.left}
-                        right={view.right}
-                        selection={selection}
-                        row={active.row}
-                        handlers={handlers}
-                        acts={acts}
-                    />
-                </div>
-                <div role="row" className="sticky top-0 left-0 z-30" style={{ width: LEFT, height: TOP, marginTop: -TOP }}>
-                    <FreezeEdge axis="columns" of={columns} frozen={frozen.column} acts={acts} />
-                    <FreezeEdge axis="rows" of={rows} frozen={frozen.row} acts={acts} />
-                    <div role="columnheader" className="h-full">
-                        <button
-                            type="button"
-                            aria-label="Select the whole sheet"
-                            className="block h-full w-full border-r border-b border-hair bg-ground"
-                            onClick={() =>
-                                useBench.getState().select([{ top: 1, left: 1, bottom: ROWS, right: COLUMNS }], active, false)
-                            }
-                        />
-                    </div>
-                </div>
-                <HeaderMenu axis="rows" acts={acts}>
-                    <div
-                        role="row"
-                        className="sticky left-0 z-10 bg-ground"
-                        style={{ width: LEFT, height }}
-                        {...handlers('rows')}
-                    >
-                        <RowNumbers rows={rows} view={view} selection={selection} zoom={detail.zoom / 100} acts={acts} />
-                        <RowBrackets tables={detail.tables} rows={rows} view={view} column={active.column} acts={acts} />
-                    </div>
-                </HeaderMenu>
-                <div
-                    role="presentation"
-                    className="sheet absolute overflow-hidden"
-                    style={{ top: TOP, left: LEFT, width, height }}
-                    {...handlers('cells')}
-                >
-                    {detail.gridlines && <GridLines rows={rows} columns={columns} view={view} />}
-                    {quadrant(clips.main)}
-                    <Drawings id={id} sheet={detail.number} drawings={drawings} rows={rows} columns={columns} view={view} />
-                </div>
-                {screen && (
-                    <div role="presentation" className="absolute" style={{ top: TOP, left: LEFT }}>
-                        <ScreenFrame screen={screen} rows={rows} columns={columns} left={LEFT + frozenWidth} />
-                    </div>
-                )}
-                {editing && (
-                    <div role="presentation" className="absolute z-[15]" style={{ top: TOP, left: LEFT }}>
-                        <CellEditor
-                            key={`${editing.row}.${editing.column}`}
-                            edit={editing}
-                            rows={rows}
+        <CellMenu acts={acts} onEdit={() => beginEdit(null)} onClear={clear}>
+            <div
+                ref={scroller}
+                role="grid"
+                aria-label={`Cells of ${detail.name}`}
+                aria-rowcount={lastRow}
+                aria-colcount={lastColumn}
+                aria-activedescendant="active-cell"
+                aria-multiselectable="true"
+                aria-describedby="selection-address"
+                tabIndex={0}
+                className={`relative overflow-auto bg-white outline-offset-[-2px] select-none ${lifted ? 'cursor-copy' : ''}`}
+                style={{ overflowAnchor: 'none' }}
+                onScroll={look}
+                onKeyDown={onKeyDown}
+                onDoubleClick={(event) => (event.target as HTMLElement).closest('.sheet') && beginEdit(null)}
+                onCopy={(event) => {
+                    if ((event.target as HTMLElement).tagName === 'INPUT') return;
+                    event.preventDefault();
+                    copy();
+                }}
+                onPaste={(event) => {
+                    if ((event.target as HTMLElement).tagName === 'INPUT') return;
+                    event.preventDefault();
+                    paste(event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html'), withLooks.current);
+                    withLooks.current = true;
+                }}
+            >
+                <div role="presentation" className="relative" style={{ width: width + LEFT, height: height + TOP }}>
+                    <div role="presentation" className="sticky top-0 z-20 bg-ground" style={{ height: TOP, width: width + LEFT }}>
+                        <ColumnHeads
+                            zoom={detail.zoom / 100}
+                            detail={detail}
                             columns={columns}
-                            shift={{
-                                x: editing.column <= frozen.column ? editing.scroll.x : 0,
-                                y: editing.row <= frozen.row ? editing.scroll.y : 0,
-                            }}
-                            onDone={finishEdit}
+                            frozen={frozen.column}
+                            left={view.left}
+                            right={view.right}
+                            stop={stop.column}
+                            selection={selection}
+                            row={active.row}
+                            handlers={handlers}
+                            acts={acts}
                         />
                     </div>
-                )}
-                {typed.map((each) => (
-                    <div
-                        key={`${each.row}.${each.column}`}
-                        role="presentation"
-                        data-typed=""
-                        className="pointer-events-none absolute z-[14] truncate bg-white px-1 text-[13px] text-quiet"
-                        style={{
-                            top: TOP + rows.start(each.row) + 1 + (each.row <= frozen.row ? each.scroll.y : 0),
-                            left: LEFT + columns.start(each.column) + 1 + (each.column <= frozen.column ? each.scroll.x : 0),
-                            width: columns.sizeOf(each.column) - 2,
-                            height: rows.sizeOf(each.row) - 2,
-                        }}
-                    >
-                        {each.text}
+                    <div role="row" className="sticky top-0 left-0 z-30" style={{ width: LEFT, height: TOP, marginTop: -TOP }}>
+                        <FreezeEdge axis="columns" of={columns} frozen={frozen.column} acts={acts} />
+                        <FreezeEdge axis="rows" of={rows} frozen={frozen.row} acts={acts} />
+                        <div role="columnheader" className="h-full">
+                            <button
+                                type="button"
+                                aria-label="Select the whole sheet"
+                                className="block h-full w-full border-r border-b border-hair bg-ground"
+                                onClick={() =>
+                                    useBench.getState().select([{ top: 1, left: 1, bottom: ROWS, right: COLUMNS }], active, false)
+                                }
+                            />
+                        </div>
                     </div>
-                ))}
-                {frozen.row > 0 && (
-                    <div role="presentation" className="sticky z-[8] h-0" style={{ top: TOP, marginTop: -height, left: 0 }}>
-                        <Frozen
-                            handlers={handlers('cells')}
-                            style={{ left: LEFT, width, height: frozenHeight, borderBottom: '1px solid #b9b1a4' }}
+                    <HeaderMenu axis="rows" acts={acts}>
+                        <div
+                            ref={margin}
+                            role="presentation"
+                            className="sticky left-0 z-10 bg-ground"
+                            style={{ width: LEFT, height }}
+                            onKeyDown={onRowKey}
+                            {...handlers('rows')}
                         >
-                            {quadrant(clips.top)}
-                        </Frozen>
-                    </div>
-                )}
-                {frozen.column > 0 && (
+                            <RowNumbers
+                                rows={rows}
+                                view={view}
+                                stop={stop.row}
+                                selection={selection}
+                                zoom={detail.zoom / 100}
+                                acts={acts}
+                            />
+                            <RowBrackets tables={detail.tables} rows={rows} view={view} column={active.column} acts={acts} />
+                        </div>
+                    </HeaderMenu>
                     <div
                         role="presentation"
-                        className="sticky z-[9] w-0"
-                        style={{ left: LEFT, top: 0, marginTop: frozen.row > 0 ? 0 : -height, height }}
+                        className="sheet absolute overflow-hidden"
+                        style={{ top: TOP, left: LEFT, width, height }}
+                        {...handlers('cells')}
                     >
-                        <Frozen
-                            handlers={handlers('cells')}
-                            style={{ top: 0, width: frozenWidth, height, borderRight: '1px solid #b9b1a4' }}
+                        {detail.gridlines && <GridLines rows={rows} columns={columns} view={view} />}
+                        {quadrant(clips.main)}
+                        <ActiveCell detail={detail} tiles={shown} rows={rows} columns={columns} />
+                        <Drawings id={id} sheet={detail.number} drawings={drawings} rows={rows} columns={columns} view={view} />
+                    </div>
+                    {screen && (
+                        <div role="presentation" className="absolute" style={{ top: TOP, left: LEFT }}>
+                            <ScreenFrame screen={screen} rows={rows} columns={columns} left={LEFT + frozenWidth} />
+                        </div>
+                    )}
+                    {editing && (
+                        <div
+                            role="presentation"
+                            className="absolute z-[15]"
+                            style={{ top: TOP, left: LEFT }}
+                            // A field has the browser's own menu.
+                            onContextMenu={(event) => event.stopPropagation()}
                         >
-                            {quadrant(clips.left)}
-                        </Frozen>
-                        {frozen.row > 0 && (
-                            <div role="presentation" className="sticky z-[1] h-0" style={{ top: TOP }}>
-                                <Frozen
-                                    handlers={handlers('cells')}
-                                    style={{
-                                        width: frozenWidth,
-                                        height: frozenHeight,
-                                        borderRight: '1px solid #b9b1a4',
-                                        borderBottom: '1px solid #b9b1a4',
-                                    }}
-                                >
-                                    {quadrant(clips.corner)}
-                                </Frozen>
-                            </div>
-                        )}
-                    </div>
-                )}
-                {frozen.row > 0 && (
-                    <div
-                        role="presentation"
-                        className="pointer-events-none sticky z-[12] h-0 w-0"
-                        style={{ top: TOP, left: 0, marginTop: frozen.column > 0 ? -height : 0 }}
-                    >
-                        <HeaderMenu axis="rows" acts={acts}>
-                            <div
-                                role="row"
-                                className="pointer-events-auto absolute bg-ground"
-                                style={{ width: LEFT, height: frozenHeight }}
-                                {...handlers('rows')}
+                            <CellEditor
+                                key={`${editing.row}.${editing.column}`}
+                                edit={editing}
+                                rows={rows}
+                                columns={columns}
+                                shift={{
+                                    x: editing.column <= frozen.column ? editing.scroll.x : 0,
+                                    y: editing.row <= frozen.row ? editing.scroll.y : 0,
+                                }}
+                                onDone={finishEdit}
+                            />
+                        </div>
+                    )}
+                    {typed.map((each) => (
+                        <div
+                            key={`${each.row}.${each.column}`}
+                            role="presentation"
+                            data-typed=""
+                            className="pointer-events-none absolute z-[14] truncate bg-white px-1 text-[13px] text-quiet"
+                            style={{
+                                top: TOP + rows.start(each.row) + 1 + (each.row <= frozen.row ? each.scroll.y : 0),
+                                left: LEFT + columns.start(each.column) + 1 + (each.column <= frozen.column ? each.scroll.x : 0),
+                                width: columns.sizeOf(each.column) - 2,
+                                height: rows.sizeOf(each.row) - 2,
+                            }}
+                        >
+                            {each.text}
+                        </div>
+                    ))}
+                    {frozen.row > 0 && (
+                        <div role="presentation" className="sticky z-[8] h-0" style={{ top: TOP, marginTop: -height, left: 0 }}>
+                            <Frozen
+                                handlers={handlers('cells')}
+                                style={{ left: LEFT, width, height: frozenHeight, borderBottom: '1px solid #b9b1a4' }}
                             >
-                                <RowNumbers
-                                    rows={rows}
-                                    view={clips.corner}
-                                    selection={selection}
-                                    zoom={detail.zoom / 100}
-                                    acts={acts}
-                                />
-                                <RowBrackets
-                                    tables={detail.tables}
-                                    rows={rows}
-                                    view={{ top: 1, left: 1, bottom: frozen.row, right: 1 }}
-                                    column={active.column}
-                                    acts={acts}
-                                />
-                            </div>
-                        </HeaderMenu>
-                    </div>
-                )}
+                                {quadrant(clips.top)}
+                            </Frozen>
+                        </div>
+                    )}
+                    {frozen.column > 0 && (
+                        <div
+                            role="presentation"
+                            className="sticky z-[9] w-0"
+                            style={{ left: LEFT, top: 0, marginTop: frozen.row > 0 ? 0 : -height, height }}
+                        >
+                            <Frozen
+                                handlers={handlers('cells')}
+                                style={{ top: 0, width: frozenWidth, height, borderRight: '1px solid #b9b1a4' }}
+                            >
+                                {quadrant(clips.left)}
+                            </Frozen>
+                            {frozen.row > 0 && (
+                                <div role="presentation" className="sticky z-[1] h-0" style={{ top: TOP }}>
+                                    <Frozen
+                                        handlers={handlers('cells')}
+                                        style={{
+                                            width: frozenWidth,
+                                            height: frozenHeight,
+                                            borderRight: '1px solid #b9b1a4',
+                                            borderBottom: '1px solid #b9b1a4',
+                                        }}
+                                    >
+                                        {quadrant(clips.corner)}
+                                    </Frozen>
+                                </div>
+                            )}
+                        </div>
+                    )}
+                    {frozen.row > 0 && (
+                        <div
+                            role="presentation"
+                            className="pointer-events-none sticky z-[12] h-0 w-0"
+                            style={{ top: TOP, left: 0, marginTop: frozen.column > 0 ? -height : 0 }}
+                        >
+                            <HeaderMenu axis="rows" acts={acts}>
+                                <div
+                                    role="presentation"
+                                    className="pointer-events-auto absolute bg-ground"
+                                    style={{ width: LEFT, height: frozenHeight }}
+                                    onKeyDown={onRowKey}
+                                    {...handlers('rows')}
+                                >
+                                    <RowNumbers
+                                        rows={rows}
+                                        view={clips.corner}
+                                        stop={stop.row}
+                                        selection={selection}
+                                        zoom={detail.zoom / 100}
+                                        acts={acts}
+                                    />
+                                    <RowBrackets
+                                        tables={detail.tables}
+                                        rows={rows}
+                                        view={{ top: 1, left: 1, bottom: frozen.row, right: 1 }}
+                                        column={active.column}
+                                        acts={acts}
+                                    />
+                                </div>
+                            </HeaderMenu>
+                        </div>
+                    )}
+                </div>
             </div>
-        </div>
+        </CellMenu>
     );
 }
 

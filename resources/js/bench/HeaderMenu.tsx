@@ -1,69 +1,16 @@
 import { ContextMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
-import { letters } from '@/grid/address';
-import { ask } from '@/parts/Ask';
-import { spansOf } from './Edge';
-import { useBench } from './state';
+import { AxisItems } from './AxisItems';
 import type { Acts } from './useActs';
 
-/** The menu of row numbers and column letters: sizes, hiding, freezing, putting rows or columns in and taking them out. */
+/** The menu of row numbers and column letters. */
 export function HeaderMenu({ axis, acts, children }: { axis: 'rows' | 'columns'; acts: Acts; children: ReactNode }) {
-    const range = useBench((state) => state.selection[state.selection.length - 1]);
-    const rows = axis === 'rows';
-    const first = (rows ? range?.top : range?.left) ?? 1;
-    const last = (rows ? range?.bottom : range?.right) ?? 1;
-    const count = last - first + 1;
-    const many = count === 1 ? (rows ? 'row' : 'column') : `${count} ${axis}`;
-    const name = (index: number) => (rows ? String(index) : letters(index));
-    const move = (at: number, inside: boolean) => void acts.act('move', { axis, at, count, in: inside });
-    const size = async () => {
-        const typed = await ask({
-            title: rows ? `Height of the ${many}` : `Width of the ${many}`,
-            about: rows ? 'In px, pt, mm or cm.' : 'In px, characters, pt, mm or cm.',
-            label: rows ? 'Height' : 'Width',
-            action: 'Set',
-        });
-        if (typed) void acts.act('resize', { axis, spans: spansOf(axis, first), size: typed });
-    };
-    const item = (words: string, run: () => void, danger = false) => (
-        <ContextMenu.Item className={`menu-item ${danger ? 'text-danger' : ''}`} onSelect={run}>
-            {words}
-        </ContextMenu.Item>
-    );
     return (
-        <ContextMenu.Root>
+        <ContextMenu.Root modal={false}>
             <ContextMenu.Trigger asChild>{children}</ContextMenu.Trigger>
             <ContextMenu.Portal>
                 <ContextMenu.Content className="menu">
-                    {item('Fit to contents', () => void acts.act('resize', { axis, spans: spansOf(axis, first) }))}
-                    {item(rows ? 'Height…' : 'Width…', () => void size())}
-                    {item(`Hide ${many}`, () => void acts.act('hide', { axis, spans: [[first, last]] }))}
-                    {count > 1 &&
-                        item(
-                            `Show what is hidden in ${name(first)} to ${name(last)}`,
-                            () => void acts.act('hide', { axis, spans: [[first, last]], show: true }),
-                        )}
-                    {item(
-                        `Keep ${rows ? 'rows' : 'columns'} up to ${name(last)} in sight`,
-                        () => void acts.act('opening', rows ? { freezeRow: last } : { freezeColumn: last }),
-                    )}
-                    {item(
-                        `Open the sheet with ${rows ? 'row' : 'column'} ${name(first)} first`,
-                        () => void acts.act('opening', rows ? { firstRow: first } : { firstColumn: first }),
-                    )}
-                    {item('Keep nothing in sight', () => void acts.act('opening', { freezeRow: 0, freezeColumn: 0 }))}
-                    <ContextMenu.Separator className="menu-line" />
-                    {item(`Put ${many} in ${rows ? 'above' : 'before'} ${name(first)}`, () => move(first, true))}
-                    {item(`Put ${many} in ${rows ? 'below' : 'after'} ${name(last)}`, () => move(last + 1, true))}
-                    {item(
-                        `Put a spacer in ${rows ? 'above' : 'before'} ${name(first)}`,
-                        () => void acts.act('spacer', { axis, at: first, count: 1, in: true }),
-                    )}
-                    {item(
-                        `Take ${many} out: ${count === 1 ? name(first) : `${name(first)} to ${name(last)}`}`,
-                        () => move(first, false),
-                        true,
-                    )}
+                    <AxisItems axis={axis} acts={acts} />
                 </ContextMenu.Content>
             </ContextMenu.Portal>
         </ContextMenu.Root>

@@ -5,6 +5,7 @@ import type { Rect } from '@/api/client';
 import { parse } from '@/grid/address';
 import type { BenchRecord, ColumnRecord, PartRecord, SheetDetail, TableRecord, TypingRecord } from '@/api/types';
 import { ColumnKinds, type ColumnKind } from '@/api/types';
+import { useRoving } from '@/parts/useRoving';
 import { KIND_WORDS, KindIcon, PART_WORDS } from './kinds';
 import { goToName } from './names';
 import { SheetMenu } from './SheetMenu';
@@ -22,9 +23,9 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
             together: together.includes(sheet) ? together.filter((other) => other !== sheet) : [...together, sheet],
         });
     return (
-        <nav aria-label="Outline" className="overflow-auto border-r border-hair bg-panel py-2 text-[12.5px]" tabIndex={0}>
+        <nav aria-label="Outline" className="overflow-auto border-r border-hair bg-panel py-2 text-[12.5px]">
             <Heading left="Sheets" right={String(bench.sheets.length)} />
-            <ul>
+            <List>
                 {bench.sheets.map((sheet) => (
                     <li
                         key={sheet.number}
@@ -48,7 +49,7 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
                         <SheetMenu sheet={sheet} sheets={bench.sheets} acts={acts} />
                     </li>
                 ))}
-            </ul>
+            </List>
             {detail.tables.length === 0 && <p className="px-3 py-3 text-quiet">No table was found on this sheet.</p>}
             {detail.tables.map((table) => (
                 <Table key={table.range} table={table} typings={detail.typings} acts={acts} />
@@ -56,7 +57,7 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
             {bench.names.length > 0 && (
                 <section aria-label="Names">
                     <Heading left="Names" right={String(bench.names.length)} />
-                    <ul>
+                    <List>
                         {bench.names.map((name) => (
                             <li key={name.name} className="group flex h-6 items-center hover:bg-ground">
                                 <button
@@ -77,7 +78,7 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
                                 </button>
                             </li>
                         ))}
-                    </ul>
+                    </List>
                 </section>
             )}
             {bench.notices.map((notice) => (
@@ -87,6 +88,11 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
             ))}
         </nav>
     );
+}
+
+/** Entries that are one stop of the Tab key. */
+function List({ children }: { children: ReactNode }) {
+    return <ul {...useRoving<HTMLUListElement>()}>{children}</ul>;
 }
 
 function Heading({ left, right, children }: { left: string; right: string; children?: ReactNode }) {
@@ -107,7 +113,7 @@ function Table({ table, typings, acts }: { table: TableRecord; typings: TypingRe
     return (
         <section aria-label={`Table at ${table.range}`}>
             <Heading left={`Table at ${table.range.split(':')[0] ?? ''}`} right={`read ${Math.round(table.confidence * 100)}%`}>
-                <DropdownMenu.Root>
+                <DropdownMenu.Root modal={false}>
                     <DropdownMenu.Trigger className="icon-btn -my-1.5" aria-label={`Correct the table at ${table.range}`}>
                         <EllipsisVertical size={13} />
                     </DropdownMenu.Trigger>
@@ -137,13 +143,13 @@ function Table({ table, typings, acts }: { table: TableRecord; typings: TypingRe
                     </DropdownMenu.Portal>
                 </DropdownMenu.Root>
             </Heading>
-            <ul>
+            <List>
                 {table.parts.map((part) => (
                     <PartRow key={part.part} part={part} table={table} acts={acts} />
                 ))}
-            </ul>
+            </List>
             <Heading left="Columns" right="kind" />
-            <ul>
+            <List>
                 {table.columns.map((column) => (
                     <ColumnRow
                         key={column.column}
@@ -153,7 +159,7 @@ function Table({ table, typings, acts }: { table: TableRecord; typings: TypingRe
                         acts={acts}
                     />
                 ))}
-            </ul>
+            </List>
         </section>
     );
 }
@@ -186,7 +192,7 @@ function PartRow({ part, table, acts }: { part: PartRecord; table: TableRecord; 
     const selected = useBench((state) => sameRanges(state.selection, ranges));
     const why = table.runs.find((run) => run.part === part.part)?.why;
     return (
-        <ContextMenu.Root>
+        <ContextMenu.Root modal={false}>
             <ContextMenu.Trigger asChild>
                 <li>
                     <button
@@ -276,7 +282,7 @@ function ColumnRow({
                     {typing?.unsure ? 'unsure' : KIND_WORDS[column.kind as ColumnKind]}
                 </span>
             </button>
-            <DropdownMenu.Root>
+            <DropdownMenu.Root modal={false}>
                 <DropdownMenu.Trigger
                     className="icon-btn h-6 w-6 flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100"
                     aria-label={`Correct column ${column.letters}`}

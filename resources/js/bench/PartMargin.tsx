@@ -3,6 +3,7 @@ import { useState, type PointerEvent } from 'react';
 import type { Rect } from '@/api/client';
 import type { RunRecord, TableRecord } from '@/api/types';
 import type { Axis } from '@/grid/geometry';
+import { useRoving } from '@/parts/useRoving';
 import { PART_WORDS } from './kinds';
 import { useBench } from './state';
 import type { Acts } from './useActs';
@@ -28,10 +29,17 @@ export function RowBrackets({
             table.top <= view.bottom &&
             !tables.some((other) => other !== table && rivals(other, table) && nearer(other, table, column)),
     );
-    return shown.flatMap((table) =>
-        table.runs
-            .filter((run) => run.part !== null && run.last >= view.top && run.first <= view.bottom)
-            .map((run) => <Bracket key={`${table.range}.${run.first}`} run={run} table={table} rows={rows} acts={acts} />),
+    const roving = useRoving<HTMLDivElement>('[role=row]');
+    return (
+        <div role="presentation" {...roving}>
+            {shown.flatMap((table) =>
+                table.runs
+                    .filter((run) => run.part !== null && run.last >= view.top && run.first <= view.bottom)
+                    .map((run) => (
+                        <Bracket key={`${table.range}.${run.first}`} run={run} table={table} rows={rows} acts={acts} />
+                    )),
+            )}
+        </div>
     );
 }
 
@@ -84,68 +92,70 @@ function Bracket({ run, table, rows, acts }: { run: RunRecord; table: TableRecor
 
     return (
         <div
-            role="rowheader"
+            role="row"
             className={`group absolute part-${run.part ?? ''}`}
             style={{ left: 1, width: 13, top, height }}
             data-part={run.part}
         >
-            <DropdownMenu.Root>
-                <DropdownMenu.Trigger
-                    className="absolute inset-0 left-[2px] rounded-l-[2px] border-2 border-r-0"
-                    style={{ borderColor: 'var(--part)' }}
-                    aria-label={`${run.words}, rows ${run.first} to ${run.last}`}
-                    title={`${run.words}: ${run.why}`}
-                    onPointerDown={(event) => event.stopPropagation()}
-                >
-                    <span
-                        className={`part-letter part-${run.part ?? ''} absolute top-1/2 left-[-2px] z-10 -translate-y-1/2 scale-90 opacity-0 group-hover:opacity-100`}
+            <div role="rowheader" className="h-full">
+                <DropdownMenu.Root modal={false}>
+                    <DropdownMenu.Trigger
+                        className="absolute inset-0 left-[2px] rounded-l-[2px] border-2 border-r-0"
+                        style={{ borderColor: 'var(--part)' }}
+                        aria-label={`${run.words}, rows ${run.first} to ${run.last}`}
+                        title={`${run.words}: ${run.why}`}
+                        onPointerDown={(event) => event.stopPropagation()}
                     >
-                        {run.letter}
-                    </span>
-                </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content className="menu" side="right" align="start">
-                        <DropdownMenu.Label className="menu-label">
-                            {run.words}, read {Math.round(run.confidence * 100)}%: {run.why}
-                        </DropdownMenu.Label>
-                        <DropdownMenu.Item
-                            className="menu-item"
-                            onSelect={() =>
-                                useBench
-                                    .getState()
-                                    .select([{ top: run.first, left: table.left, bottom: run.last, right: table.right }])
-                            }
+                        <span
+                            className={`part-letter part-${run.part ?? ''} absolute top-1/2 left-[-2px] z-10 -translate-y-1/2 scale-90 opacity-0 group-hover:opacity-100`}
                         >
-                            Select these rows
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Label className="menu-label">Read as</DropdownMenu.Label>
-                        {PART_WORDS.filter(([part]) => part !== run.part).map(([part, words, letter]) => (
-                            <DropdownMenu.Item
-                                key={part}
-                                className="menu-item"
-                                onSelect={() => correct(run.first, run.last, part)}
-                            >
-                                <span className={`part-letter part-${part}`}>{letter}</span> {words}
-                            </DropdownMenu.Item>
-                        ))}
-                        <DropdownMenu.Item className="menu-item" onSelect={() => correct(run.first, run.last, null)}>
-                            Blank spacer
-                        </DropdownMenu.Item>
-                        {run.first > table.top && (
+                            {run.letter}
+                        </span>
+                    </DropdownMenu.Trigger>
+                    <DropdownMenu.Portal>
+                        <DropdownMenu.Content className="menu" side="right" align="start">
+                            <DropdownMenu.Label className="menu-label">
+                                {run.words}, read {Math.round(run.confidence * 100)}%: {run.why}
+                            </DropdownMenu.Label>
                             <DropdownMenu.Item
                                 className="menu-item"
                                 onSelect={() =>
-                                    void acts.act('correct', {
-                                        correction: { type: 'split', row: run.first, column: table.left },
-                                    })
+                                    useBench
+                                        .getState()
+                                        .select([{ top: run.first, left: table.left, bottom: run.last, right: table.right }])
                                 }
                             >
-                                Another table begins here
+                                Select these rows
                             </DropdownMenu.Item>
-                        )}
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
-            </DropdownMenu.Root>
+                            <DropdownMenu.Label className="menu-label">Read as</DropdownMenu.Label>
+                            {PART_WORDS.filter(([part]) => part !== run.part).map(([part, words, letter]) => (
+                                <DropdownMenu.Item
+                                    key={part}
+                                    className="menu-item"
+                                    onSelect={() => correct(run.first, run.last, part)}
+                                >
+                                    <span className={`part-letter part-${part}`}>{letter}</span> {words}
+                                </DropdownMenu.Item>
+                            ))}
+                            <DropdownMenu.Item className="menu-item" onSelect={() => correct(run.first, run.last, null)}>
+                                Blank spacer
+                            </DropdownMenu.Item>
+                            {run.first > table.top && (
+                                <DropdownMenu.Item
+                                    className="menu-item"
+                                    onSelect={() =>
+                                        void acts.act('correct', {
+                                            correction: { type: 'split', row: run.first, column: table.left },
+                                        })
+                                    }
+                                >
+                                    Another table begins here
+                                </DropdownMenu.Item>
+                            )}
+                        </DropdownMenu.Content>
+                    </DropdownMenu.Portal>
+                </DropdownMenu.Root>
+            </div>
             <i
                 className="absolute top-[-1px] left-0 h-[6px] w-[14px] cursor-ns-resize"
                 data-handle="first"

@@ -33,7 +33,7 @@ export function SheetMenu({ sheet, sheets, acts }: { sheet: SheetRecord; sheets:
         if (name && name !== sheet.name) act({ name });
     };
     return (
-        <DropdownMenu.Root>
+        <DropdownMenu.Root modal={false}>
             <DropdownMenu.Trigger
                 className="icon-btn h-6 w-6 flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100"
                 aria-label={`More for the sheet ${sheet.name}`}

@@ -26,6 +26,16 @@ export function TopBar({
 }) {
     return (
         <header className="flex items-center gap-3.5 border-b border-hair bg-panel px-3">
+            <a
+                href="#sheet"
+                className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:rounded-md focus:bg-white focus:px-3 focus:py-1"
+                onClick={(event) => {
+                    event.preventDefault();
+                    document.querySelector<HTMLElement>('[role=grid]')?.focus();
+                }}
+            >
+                Go to the sheet
+            </a>
             <Mark />
             <span className="h-5 w-px bg-hair" />
             <Name key={bench.name} name={bench.name} onRename={(name) => void acts.act('rename', { name })} />

@@ -3,12 +3,15 @@ import { useCallback, useMemo } from 'react';
 import { api, Refused, type Step } from '@/api/client';
 import type { ActRecord, BenchRecord } from '@/api/types';
 import { ask as question } from '@/parts/Ask';
+import { announce } from '@/parts/announce';
 import { say, tell } from '@/parts/Messages';
 import { persistently } from './sending';
 import { useBench } from './state';
 
 /** What becomes of the answer to a step. */
 interface Handling {
+    /** What it did is said otherwise. */
+    quiet?: boolean;
     /** It may be offered again where it could not be done. */
     again?: boolean;
     after?: (answer: ActRecord) => void;
@@ -44,6 +47,7 @@ export function useActs(id: number) {
                 try {
                     const answer = await persistently(() => call({ revision, sheet, name }));
                     settle(answer, sheet);
+                    if (answer.words && !handling.quiet) announce(answer.words);
                     handling.after?.(answer);
                 } catch (fault) {
                     if (!(fault instanceof Refused)) return tell(fault);
@@ -108,10 +112,12 @@ export function useActs(id: number) {
             goTo: (change: number) => run((step) => api.goTo(id, step, change)),
             undo: () =>
                 run((step) => api.undo(id, step), {
+                    quiet: true,
                     after: (answer) => say(answer.words ? `Undone: ${answer.words}` : 'There is nothing to undo.'),
                 }),
             redo: () =>
                 run((step) => api.redo(id, step), {
+                    quiet: true,
                     after: (answer) => say(answer.words ? `Done again: ${answer.words}` : 'There is nothing to do again.'),
                 }),
         }),

@@ -37,7 +37,7 @@ export function useGridPointer(
         kind === 'rows' ? wholeRows(a.row, b.row) : kind === 'columns' ? wholeColumns(a.column, b.column) : between(a, b);
 
     const press = (kind: Drag['kind']) => (event: ReactPointerEvent) => {
-        if (event.button === 2 && kind !== 'cells') {
+        if (event.button === 2) {
             const place = placeAt(event);
             if (!contains(useBench.getState().selection, place))
                 useBench.getState().select([rangeOf(kind, place, place)], place, false);

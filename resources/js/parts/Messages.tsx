@@ -53,7 +53,12 @@ export function Messages() {
                             </button>
                         )}
                     </span>
-                    <button type="button" aria-label="Dismiss" onClick={() => dismiss(message.id)}>
+                    <button
+                        type="button"
+                        aria-label="Dismiss"
+                        className="-my-1 grid h-6 w-6 flex-none place-items-center rounded hover:bg-ground"
+                        onClick={() => dismiss(message.id)}
+                    >
                         <X size={14} />
                     </button>
                 </div>

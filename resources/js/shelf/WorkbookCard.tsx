@@ -55,7 +55,7 @@ export function WorkbookCard({ workbook }: { workbook: CardRecord }) {
                     </p>
                 </div>
             </a>
-            <DropdownMenu.Root>
+            <DropdownMenu.Root modal={false}>
                 <DropdownMenu.Trigger
                     className="icon-btn absolute right-1.5 bottom-[46px]"
                     aria-label={`More for ${workbook.name}`}

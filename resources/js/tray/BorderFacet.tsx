@@ -173,7 +173,7 @@ function PenBox({ pen, format }: { pen: Pen; format: Formatter }) {
     const set = (part: Partial<Pen>) => useBench.setState((state) => ({ pen: { ...state.pen, ...part } }));
     return (
         <div className="flex min-w-0 flex-1 flex-col gap-1.5">
-            <DropdownMenu.Root>
+            <DropdownMenu.Root modal={false}>
                 <DropdownMenu.Trigger
                     className="flex h-[26px] items-center gap-1 rounded-md border border-hair px-2"
                     aria-label={`Pen: ${LINES[pen.line]?.words ?? pen.line}`}

@@ -95,7 +95,7 @@ export function ColourMenu({
                                 />
                             ))}
                     </div>
-                    {(palette?.used.length ?? 0) > 0 && <p className="menu-label px-0">In use here</p>}
+                    {(palette?.used.length ?? 0) > 0 && <p className="menu-label px-0!">In use here</p>}
                     <div className="mb-2 flex flex-wrap gap-1.5">
                         {palette?.used.map((hex) => (
                             <Swatch key={hex} hex={hex} label={hex} on={value === hex} onPress={() => choose(hex)} />
@@ -136,7 +136,7 @@ function Named({
 }) {
     return (
         <div role="group" aria-label={group.from}>
-            {heading && <p className="menu-label px-0">{group.from}</p>}
+            {heading && <p className="menu-label px-0!">{group.from}</p>}
             {group.swatches.map((swatch) => (
                 <div key={swatch.name} className="mb-1.5 flex items-center gap-1.5">
                     <span className="w-[64px] truncate text-[12px]" title={swatch.name}>
@@ -294,7 +294,7 @@ function Family({ hex, format, onChoose }: { hex: string; format: Formatter; onC
     const { data } = useQuery({ queryKey: ['family', hex], queryFn: () => api.family(hex), staleTime: Infinity });
     return (
         <div>
-            <p className="menu-label px-0">Its family</p>
+            <p className="menu-label px-0!">Its family</p>
             <div className="flex gap-1.5">
                 {data?.map(({ part, words, fill, ink }) => (
                     <button

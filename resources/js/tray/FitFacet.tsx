@@ -82,7 +82,7 @@ function FitMenu({ format, detail, column, row }: { format: Formatter; detail: S
                     onClose={() => setRules(false)}
                 />
             )}
-            <DropdownMenu.Root>
+            <DropdownMenu.Root modal={false}>
                 <DropdownMenu.Trigger className="icon-btn ml-auto h-6 w-6" aria-label="More ways to fit" title="More ways to fit">
                     <EllipsisVertical size={13} />
                 </DropdownMenu.Trigger>

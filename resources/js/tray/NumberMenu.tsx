@@ -92,7 +92,7 @@ export function NumberMenu({
                         )}
                         {format.record && format.record.sheets > 0 && (
                             <div role="group" aria-label="Kept formats">
-                                <p className="menu-label px-0">Kept in the stylebook</p>
+                                <p className="menu-label px-0!">Kept in the stylebook</p>
                                 {view.kept.map((sample) => row(sample, false, { number: sample.code }))}
                                 <button type="button" className="btn mt-1 text-[12px]" onClick={() => void keep()}>
                                     Keep this format…

@@ -75,7 +75,7 @@ export function PlaceFacet({ format, onMerge }: { format: Formatter; onMerge: ()
                     <AlignVerticalJustifyEnd size={14} />
                 </Press>
                 <LongText format={format} />
-                <DropdownMenu.Root>
+                <DropdownMenu.Root modal={false}>
                     <DropdownMenu.Trigger
                         className={`h-[26px] min-w-[40px] rounded-md border px-1 ${rotation === 0 ? 'border-hair' : 'border-damson bg-damson-soft text-damson'}`}
                         aria-label="Turn the text"
@@ -145,7 +145,7 @@ const LONG: { name: string; words: string; Icon: LucideIcon }[] = [
 function LongText({ format }: { format: Formatter }) {
     const { name: now, words, Icon } = LONG.find(({ name }) => format.is(name)) ?? SPILL;
     return (
-        <DropdownMenu.Root>
+        <DropdownMenu.Root modal={false}>
             <DropdownMenu.Trigger
                 className={`grid h-[26px] w-[30px] place-items-center rounded-md border ${now === 'spill' ? 'border-hair' : 'border-damson bg-damson-soft text-damson'}`}
                 aria-label={`Long text: ${words.toLowerCase()}`}

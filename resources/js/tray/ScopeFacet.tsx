@@ -105,7 +105,7 @@ function NamedLooks({ format, worn }: { format: Formatter; worn: string | null }
     };
     return (
         <>
-            <DropdownMenu.Root>
+            <DropdownMenu.Root modal={false}>
                 <DropdownMenu.Trigger className="btn h-[26px] min-w-0 flex-1 justify-between gap-1 px-1.5 py-0 text-[11.5px]">
                     Named looks <ChevronDown size={12} aria-hidden="true" />
                 </DropdownMenu.Trigger>
@@ -164,7 +164,7 @@ function LiftMenu({ format }: { format: Formatter }) {
         }, tell);
     };
     return (
-        <DropdownMenu.Root>
+        <DropdownMenu.Root modal={false}>
             <DropdownMenu.Trigger
                 className="btn h-[26px] px-1.5 py-0"
                 aria-label="Lift the look"
@@ -196,7 +196,7 @@ function Ladder({ format }: { format: Formatter }) {
             </Popover.Trigger>
             <Popover.Portal>
                 <Popover.Content className="menu w-80 p-2.5" side="top" align="start" aria-label="Layers of this cell">
-                    <p className="menu-label px-0">Layers, the highest first</p>
+                    <p className="menu-label px-0!">Layers, the highest first</p>
                     {rungs.length === 0 && <p className="text-quiet">Nothing says anything of this cell.</p>}
                     <ol>
                         {rungs.map((rung, index) => (
