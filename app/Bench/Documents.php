@@ -47,7 +47,7 @@ final class Documents
         $setup = $data['setup'];
         /** @var SetupData|null $fitted */
         $fitted = $data['fitted'] ?? null;
-        /** @var array{file?: Runs, named?: Runs, hand?: Runs, rules?: list<array{part: string, kind: string|null, look: array<string, bool|int|float|string>, heading?: string}>, wears?: list<string>, joins?: array<string, string>|null, results?: array{waiting: list<string>, kept: list<string>}|null, origin?: string|null, moves?: list<array{bool, int, int, bool}|array{'order', int, int, string}>|null} $data */
+        /** @var array{file?: Runs, named?: Runs, hand?: Runs, rules?: list<array{part: string, kind: string|null, look: array<string, bool|int|float|string>, heading?: string}>, wears?: list<string>, joins?: array<string, string>|null, results?: array{waiting: list<string>, kept: list<string>, circles?: list<string>}|null, origin?: string|null, moves?: list<array{bool, int, int, bool}|array{'order', int, int, string}>|null} $data */
 
         return new Worksheet(
             new BlockSheet($row->name, $row->rows, $row->columns, new DatabaseBlockStore($row->id), $typing, self::index($row)),

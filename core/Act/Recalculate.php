@@ -48,7 +48,7 @@ final readonly class Recalculate
         foreach ($changes->cells as $number => $ranges) {
             $sheet = $after->sheet($number);
             if (! $sheet->unsettled->isEmpty()) {
-                $left = new Unsettled(self::replaced($sheet->unsettled->waiting, $ranges, []), self::replaced($sheet->unsettled->kept, $ranges, []));
+                $left = new Unsettled(...array_map(fn (array $old) => self::replaced($old, $ranges, []), [$sheet->unsettled->waiting, $sheet->unsettled->kept, $sheet->unsettled->circles]));
                 $after = $left->toArray() === $sheet->unsettled->toArray() ? $after : $after->withSheet($number, $sheet->withUnsettled($left));
             }
         }
@@ -175,6 +175,7 @@ final readonly class Recalculate
             $now = new Unsettled(
                 self::replaced($sheet->unsettled->waiting, $ranges, $waiting[$number] ?? []),
                 self::replaced($sheet->unsettled->kept, $ranges, $kept[$number] ?? []),
+                self::replaced($sheet->unsettled->circles, $ranges, $evaluation->circles[$number] ?? []),
             );
             if ($edits !== []) {
                 $sheet = $sheet->readAs($sheet->found, new EditedSheet($sheet->cells, $edits), $sheet->typing);

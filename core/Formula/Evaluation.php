@@ -25,6 +25,9 @@ final class Evaluation
 
     private const VISITED = 4;
 
+    /** On the way from itself back to itself. */
+    private const CIRCLE = 5;
+
     /** @var array<int, array<int, int>> what has become of a formula, by run, then by row */
     private array $state = [];
 
@@ -37,8 +40,8 @@ final class Evaluation
     /** @var array<int, array<int, list<int>>> affected runs by sheet and column */
     private array $places = [];
 
-    /** @var list<string> addresses of formulas that look at themselves, with the number of their sheet: "2!B4" */
-    public array $circular = [];
+    /** @var array<int, array<int, Spans>> formulas that look at themselves, rows by sheet and column */
+    public array $circles = [];
 
     /**
      * @param  array<int, Spans>  $affected  rows by run
@@ -122,7 +125,7 @@ final class Evaluation
         while ($stack !== []) {
             [$number, $row] = $stack[count($stack) - 1];
             $state = $this->state[$number][$row] ?? null;
-            if ($state !== null && $state !== self::VISITED) {
+            if ($state !== null && $state !== self::VISITED && $state !== self::CIRCLE) {
                 array_pop($stack);
 
                 continue;
@@ -134,7 +137,11 @@ final class Evaluation
                 $before = count($stack);
                 foreach ($meaning->references as $reference) {
                     foreach ($this->open($reference, $row - $run->first) as $cell) {
-                        $stack[] = $cell;
+                        if (($this->state[$cell[0]][$cell[1]] ?? null) === null) {
+                            $stack[] = $cell;
+                        } else {
+                            $this->circle($stack, $cell);
+                        }
                     }
                 }
                 if (count($stack) > $before) {
@@ -147,7 +154,32 @@ final class Evaluation
     }
 
     /**
-     * Formulas that a reference looks at and that are still to be calculated.
+     * All formulas on the way from a formula back to itself.
+     *
+     * @param  list<array{int, int}>  $stack  run and row; those on the way are visited, the others wait for their turn
+     * @param  array{int, int}  $closing
+     */
+    private function circle(array $stack, array $closing): void
+    {
+        $last = $stack[count($stack) - 1];
+        if (($this->state[$last[0]][$last[1]] ?? null) === self::CIRCLE && $this->state[$closing[0]][$closing[1]] === self::CIRCLE) {
+            return;
+        }
+        for ($at = count($stack) - 1; $at >= 0; $at--) {
+            [$number, $row] = $stack[$at];
+            if (in_array($this->state[$number][$row] ?? null, [self::VISITED, self::CIRCLE], true)) {
+                [$sheet, $run] = $this->graph->runs[$number];
+                ($this->circles[$sheet][$run->column] ??= new Spans)->add($row, $row);
+                $this->state[$number][$row] = self::CIRCLE;
+            }
+            if ($stack[$at] === $closing) {
+                return;
+            }
+        }
+    }
+
+    /**
+     * Formulas that a reference looks at and that are still to be calculated, or are on the way.
      *
      * @return iterable<array{int, int}> run and row
      */
@@ -156,12 +188,8 @@ final class Evaluation
         foreach ($this->met($reference, $down) as [$number, $first, $last]) {
             foreach ($this->affected[$number]->within($first, $last) as $row) {
                 $state = $this->state[$number][$row] ?? null;
-                if ($state === null) {
+                if ($state === null || $state === self::VISITED || $state === self::CIRCLE) {
                     yield [$number, $row];
-                } elseif ($state === self::VISITED) {
-                    [$sheet, $run] = $this->graph->runs[$number];
-                    $this->circular[] = "$sheet!".Range::of($row, $run->column, $row, $run->column);
-                    $this->state[$number][$row] = self::KEPT;
                 }
             }
         }
@@ -190,7 +218,7 @@ final class Evaluation
 
     private function calculated(int $number, int $sheet, FormulaRun $run, Meaning $meaning, int $row): int
     {
-        if (isset($this->untrue[$number]) || $this->state[$number][$row] === self::KEPT || $meaning->isForeign || ! $this->calculator->knows($meaning)) {
+        if (isset($this->untrue[$number]) || $this->state[$number][$row] === self::CIRCLE || $meaning->isForeign || ! $this->calculator->knows($meaning)) {
             return self::KEPT;
         }
         foreach ($meaning->references as $reference) {

@@ -17,8 +17,9 @@ final readonly class Unsettled
     /**
      * @param  list<Range>  $waiting  disjoint
      * @param  list<Range>  $kept  disjoint
+     * @param  list<Range>  $circles  those of the kept that look at themselves, by way of others or not
      */
-    public function __construct(public array $waiting = [], public array $kept = [])
+    public function __construct(public array $waiting = [], public array $kept = [], public array $circles = [])
     {
     }
 
@@ -69,7 +70,7 @@ final readonly class Unsettled
 
     public function moved(Shift|RowOrder $move): self
     {
-        return new self(self::all($this->waiting, $move), self::all($this->kept, $move));
+        return new self(self::all($this->waiting, $move), self::all($this->kept, $move), self::all($this->circles, $move));
     }
 
     /**
@@ -87,15 +88,29 @@ final readonly class Unsettled
         return $range === null ? [] : [$range];
     }
 
-    /** @return array{waiting: list<string>, kept: list<string>}|null null where there are none */
+    /** @return array{waiting: list<string>, kept: list<string>, circles?: list<string>}|null null where there are none */
     public function toArray(): ?array
     {
-        return $this->isEmpty() ? null : ['waiting' => array_map(strval(...), $this->waiting), 'kept' => array_map(strval(...), $this->kept)];
+        if ($this->isEmpty()) {
+            return null;
+        }
+        $data = ['waiting' => array_map(strval(...), $this->waiting), 'kept' => array_map(strval(...), $this->kept)];
+
+        return $this->circles === [] ? $data : $data + ['circles' => array_map(strval(...), $this->circles)];
     }
 
-    /** @param  array{waiting: list<string>, kept: list<string>}|null  $data */
+    /** @param  array{waiting: list<string>, kept: list<string>, circles?: list<string>}|null  $data */
     public static function fromArray(?array $data): self
     {
-        return $data === null ? new self : new self(array_map(Range::parse(...), $data['waiting']), array_map(Range::parse(...), $data['kept']));
+        return $data === null ? new self : new self(self::parsed($data['waiting']), self::parsed($data['kept']), self::parsed($data['circles'] ?? []));
+    }
+
+    /**
+     * @param  list<string>  $texts
+     * @return list<Range>
+     */
+    private static function parsed(array $texts): array
+    {
+        return array_map(Range::parse(...), $texts);
     }
 }

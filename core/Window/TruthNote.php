@@ -8,7 +8,7 @@ namespace Rilvet\Window;
 final readonly class TruthNote
 {
     /**
-     * @param  string  $kind  total, hidden, percent, text_number, text_date, ambiguous_date or not_calculated
+     * @param  string  $kind  total, hidden, percent, text_number, text_date, ambiguous_date, not_calculated or circle
      * @param  string  $ranges  the cells that it is about, such as "B4:B9,B12"
      * @param  int  $count  of them
      * @param  string|null  $act  a change of data that puts it right: numbers, hundredths, dates_dmy or dates_mdy

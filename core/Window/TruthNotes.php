@@ -27,6 +27,9 @@ final class TruthNotes
     /** Rows of a table that are looked at; what is wrong in more of them is wrong in these too. */
     private const ROWS = 5_000;
 
+    /** Stretches of cells that a note names. */
+    private const NAMED = 500;
+
     private const NUMERIC = [ColumnKind::Integer, ColumnKind::Decimal, ColumnKind::Amount, ColumnKind::Percent];
 
     private readonly Worksheet $sheet;
@@ -63,16 +66,32 @@ final class TruthNotes
     /** Formulas that keep what they gave before something that they look at was changed. */
     private function unsettled(): void
     {
-        $kept = $this->sheet->unsettled->kept;
-        if ($kept === []) {
-            return;
+        $unsettled = $this->sheet->unsettled;
+        if ($unsettled->circles !== []) {
+            $many = array_sum(array_map(fn (Range $range) => $range->cells(), $unsettled->circles)) > 1;
+            $this->unsettledNote('circle', $unsettled->circles, $many
+                ? 'These formulas look at each other in a circle, so that none of them has a result. Change one of them.'
+                : 'This formula looks at its own cell, so that it has no result. Change what it looks at.');
         }
-        $count = $this->sheet->unsettled->countKept();
-        $this->notes[] = new TruthNote(
-            'not_calculated', $kept[0]->top, $kept[0]->left, implode(',', array_slice(array_map(strval(...), $kept), 0, 500)), $count,
-            ($count === 1 ? 'A formula cannot be calculated here and keeps its last value.' : number_format($count).' formulas cannot be calculated here and keep their last values.').' A file handed over asks to be calculated when it is opened.',
-            null, [],
-        );
+        $kept = RangeSet::of(...$unsettled->kept);
+        foreach (array_slice($unsettled->circles, 0, self::NAMED) as $circle) {
+            $kept = $kept->without($circle);
+        }
+        $left = $kept->all();
+        if ($left !== []) {
+            $count = $kept->cells();
+            $this->unsettledNote('not_calculated', $left, ($count === 1
+                ? 'A formula cannot be calculated here and keeps its last value.'
+                : number_format($count).' formulas cannot be calculated here and keep their last values.').' A file handed over asks to be calculated when it is opened.');
+        }
+    }
+
+    /** @param  non-empty-list<Range>  $ranges */
+    private function unsettledNote(string $kind, array $ranges, string $reason): void
+    {
+        $cells = array_sum(array_map(fn (Range $range) => $range->cells(), $ranges));
+        $said = implode(',', array_slice(array_map(strval(...), $ranges), 0, self::NAMED));
+        $this->notes[] = new TruthNote($kind, $ranges[0]->top, $ranges[0]->left, $said, $cells, $reason, null, []);
     }
 
     private function table(TableReading $table): void

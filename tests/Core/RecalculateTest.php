@@ -23,6 +23,7 @@ use Rilvet\Grid\Shift;
 use Rilvet\Look\LookBook;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
+use Rilvet\Window\TruthNotes;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -85,6 +86,37 @@ final class RecalculateTest extends TestCase
         $after = $this->done(self::book(['One' => [[1, '=C1+A1=3', '=B1+A1=4']]]), new EditCells(1, [1 => [1 => '5']]));
         self::assertSame([3, 4], self::values($after, 1, ['B1', 'C1']));
         self::assertCount(2, $after->sheet(1)->unsettled->kept);
+    }
+
+    public function test_circles_are_named_whole_and_what_only_looks_at_one_is_none(): void
+    {
+        // A2 -> B2 -> C2 -> A2; D2 looks at the circle; E2 at itself in a range; F2 at nothing of it.
+        $book = self::book(['One' => [[1], ['=C2+A1=1', '=A2+1=1', '=B2+1=1', '=C2*2=4', '=SUM(E1:E3)+A1=1', '=SUM(A1)=1']]]);
+        $after = $this->done($book, new EditCells(1, [1 => [1 => '5']]));
+        $unsettled = $after->sheet(1)->unsettled;
+        $circles = array_map(strval(...), $unsettled->circles);
+        sort($circles);
+        self::assertSame(['A2', 'B2', 'C2', 'E2'], $circles);
+        self::assertSame(5, $unsettled->countKept());
+        self::assertSame([1, 1, 1, 4, 1, 5], self::values($after, 1, ['A2', 'B2', 'C2', 'D2', 'E2', 'F2']));
+        $notes = TruthNotes::of($after, 1);
+        self::assertSame(['circle', 'not_calculated'], array_column($notes, 'kind'));
+        self::assertSame('D2', $notes[1]->ranges);
+        self::assertSame($unsettled->toArray(), Unsettled::fromArray($unsettled->toArray())->toArray());
+
+        // Broken open, there is none.
+        $open = $this->done($after, new EditCells(1, [2 => [3 => '7']]));
+        self::assertSame(['E2'], array_map(strval(...), $open->sheet(1)->unsettled->circles));
+        self::assertSame([12, 12], self::values($open, 1, ['A2', 'B2']));
+    }
+
+    public function test_a_long_circle_is_found_in_time(): void
+    {
+        $rows = array_map(fn (int $row) => ['=A'.($row % 3_000 + 1).'+1=0'], range(1, 3_000));
+        $started = hrtime(true);
+        $after = $this->done(self::book(['One' => [...$rows, [1]]]), new EditCells(1, [1 => [1 => '=A2+A3001']]));
+        self::assertSame(3_000, array_sum(array_map(fn (Range $range) => $range->cells(), $after->sheet(1)->unsettled->circles)));
+        self::assertLessThan(10e9, hrtime(true) - $started);
     }
 
     public function test_what_there_is_no_time_for_waits_and_is_calculated_later(): void

@@ -19,6 +19,7 @@ final readonly class SheetDetail
      * @param  list<int>  $autoColumns  fitted, and following what they hold
      * @param  list<FirstScreen>  $screens
      * @param  int  $waiting  formulas that are being calculated
+     * @param  string  $circles  where formulas look at themselves, such as "B2, C4"; empty for nowhere
      * @param  int  $notCalculated  formulas that cannot be calculated here and keep their last value
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class SheetDetail
         public ?FitRulesRecord $rules,
         public int $waiting,
         public int $notCalculated,
+        public string $circles,
     ) {
     }
 }

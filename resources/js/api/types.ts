@@ -338,6 +338,7 @@ export interface SheetDetail {
   rules: FitRulesRecord | null;
   waiting: number;
   notCalculated: number;
+  circles: string;
 }
 
 export interface SheetRecord {

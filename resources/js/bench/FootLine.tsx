@@ -124,7 +124,7 @@ function Cut({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail;
 
 /** Formulas that are still calculated, or that keep a value which may no longer be theirs. */
 function Results({ detail }: { detail: SheetDetail }) {
-    const { waiting, notCalculated } = detail;
+    const { waiting, notCalculated, circles } = detail;
     if (waiting + notCalculated === 0) return null;
     const many = (count: number) => `${count.toLocaleString('en')} ${count === 1 ? 'result' : 'results'}`;
     return (
@@ -132,14 +132,16 @@ function Results({ detail }: { detail: SheetDetail }) {
             className="text-caution"
             role="status"
             title={
-                notCalculated > 0
-                    ? 'They keep their last value; the notes of Number name them, and a file handed over asks to be calculated'
-                    : undefined
+                circles !== ''
+                    ? 'Formulas that look at themselves have no result; the notes of Number name them'
+                    : notCalculated > 0
+                      ? 'They keep their last value; the notes of Number name them, and a file handed over asks to be calculated'
+                      : undefined
             }
         >
             {waiting > 0 && `${many(waiting)} being calculated`}
             {waiting > 0 && notCalculated > 0 && ' · '}
-            {notCalculated > 0 && `${many(notCalculated)} not calculated here`}
+            {circles !== '' ? `${circles} look at themselves` : notCalculated > 0 && `${many(notCalculated)} not calculated here`}
         </span>
     );
 }
