@@ -12,6 +12,8 @@ use Closure;
 use Illuminate\Support\Str;
 use Rilvet\Act\Act;
 use Rilvet\Act\Change;
+use Rilvet\Act\Covering;
+use Rilvet\Act\Exception\LooksStay;
 use Rilvet\Act\Patch;
 use Rilvet\Act\Recalculate;
 use Rilvet\Act\RenameWorkbook;
@@ -22,6 +24,7 @@ use Rilvet\Formula\Unsettled;
 use Rilvet\Look\LookBook;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\NoSuchSheet;
+use Rilvet\Work\PartRule;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -157,14 +160,16 @@ final class Bench
      *
      * @param  Closure(Workbook): ReviseStylebook  $make  from the sheet in view, as it is then
      * @param  int  $sheet  the sheet in view
+     * @param  PartRule|null  $asking  a look for a part, which is refused where cells of wearers say otherwise
      *
      * @throws StaleRevision
      */
-    public function everywhere(WorkbookRow $row, int $sheet, Closure $make): ReviseStylebook
+    public function everywhere(WorkbookRow $row, int $sheet, Closure $make, ?PartRule $asking = null): ReviseStylebook
     {
-        return $this->turns->until($row, function () use ($row, $sheet, $make) {
+        return $this->turns->until($row, function () use ($row, $sheet, $make, $asking) {
             Step::isNew($row);
             $act = $make($this->load($row, [$sheet]));
+            $covered = 0;
             $stylebook = $act->stylebook;
             $group = (string) Str::uuid();
             $wearers = SheetRow::query()->where('wears', $stylebook->name)->get()->groupBy('workbook_id');
@@ -173,6 +178,9 @@ final class Bench
             foreach ($wearers as $id => $sheets) {
                 $workbook = $id === $row->id ? $row : WorkbookRow::query()->findOrFail($id);
                 $before = $this->load($workbook, array_values($sheets->map(fn (SheetRow $sheet) => $sheet->number)->all()));
+                foreach ($before->sheets as $worn) {
+                    $covered += $asking === null ? 0 : Covering::on($worn, $before->looks, $asking, true)->cells($worn);
+                }
                 $after = $act->on($before);
                 $change = Change::of($act, $before, $after);
                 if ($id === $row->id) {
@@ -181,6 +189,10 @@ final class Bench
                     $change = new Change($change->words, [...$change->patches, new Patch(0, 'stylebook:'.$stylebook->name, $from, json_encode($stylebook->toJson(), JSON_THROW_ON_ERROR))]);
                 }
                 $changes[] = [$workbook, $change, $after->looks->all()];
+            }
+
+            if ($covered > 0) {
+                throw LooksStay::on($covered);
             }
 
             return [$act, function () use ($changes, $act, $group) {

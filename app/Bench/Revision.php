@@ -15,6 +15,7 @@ use Rilvet\Look\Look;
 use Rilvet\Reading\Part;
 use Rilvet\Stylebook\ColourFamily;
 use Rilvet\Stylebook\Stylebook;
+use Rilvet\Work\PartRule;
 use Rilvet\Work\Worksheet;
 
 /** What a person changes in a stylebook, by the names that the browser sends. */
@@ -32,15 +33,24 @@ final class Revision
         };
     }
 
+    /** The part that a look is given to. */
+    public static function target(Arguments $given): PartRule
+    {
+        $look = $given->lookGiven();
+        $part = $given->part();
+        // In body cells of one kind, numbers and placement belong to the kind; all else is the part's.
+        $isKinds = $part === Part::Body && array_diff(array_keys($look->toArray()), [Attribute::Number->value, Attribute::Horizontal->value]) === [];
+
+        return new PartRule($part, $isKinds ? $given->kind() : null, $look);
+    }
+
     /** @param  Closure(): Look  $selected  the look of the selection */
     public static function of(Stylebook $stylebook, string $act, Arguments $given, Closure $selected): ReviseStylebook
     {
         switch ($act) {
             case 'format':
-                $look = $given->lookGiven();
-                $part = $given->part();
-                // In body cells of one kind, numbers and placement belong to the kind; all else is the part's.
-                $kind = $part === Part::Body && array_diff(array_keys($look->toArray()), [Attribute::Number->value, Attribute::Horizontal->value]) === [] ? $given->kind() : null;
+                $target = self::target($given);
+                [$part, $kind, $look] = [$target->part, $target->kind, $target->look];
                 $sizes = array_intersect(array_keys($look->toArray()), [Attribute::Font->value, Attribute::Size->value, Attribute::Bold->value, Attribute::Wrap->value, Attribute::Number->value]) !== [];
 
                 return new ReviseStylebook($stylebook->saying($part, $kind, $look), LookWords::of($look).', '.mb_strtolower($part->words()), $sizes);

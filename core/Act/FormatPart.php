@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\LooksStay;
-use Rilvet\Grid\Range;
 use Rilvet\Look\Look;
-use Rilvet\Look\LookBook;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
 use Rilvet\Work\PartRule;
 use Rilvet\Work\Workbook;
-use Rilvet\Work\Worksheet;
 
 /** Gives a look to a part of sheets, or to the columns of a kind in it; a look that says nothing takes the rule back. */
 final readonly class FormatPart implements Act, ChangesSizes
@@ -39,45 +36,19 @@ final readonly class FormatPart implements Act, ChangesSizes
             if (! $this->look->isEmpty()) {
                 $rules[] = new PartRule($this->part, $this->kind, $old->under($this->look), $this->heading);
             }
-            $covered = $this->over === 'keep' || $this->look->isEmpty() ? [] : $this->covered($sheet, $workbook->looks);
-            if ($covered !== [] && $this->over === 'ask') {
-                throw LooksStay::on(array_sum(array_map(fn (Range $range) => $range->cells(), $covered)));
-            }
             $sheet = $sheet->ruled($rules);
-            if ($covered !== []) {
-                $hand = clone $sheet->hand;
-                foreach ($covered as $range) {
-                    $hand->map($range, fn (int $touch) => $workbook->looks->number($workbook->looks->look($touch)->without(...$this->look->attributes())));
+            if ($this->over !== 'keep' && ! $this->look->isEmpty()) {
+                $covering = Covering::on($sheet, $workbook->looks, new PartRule($this->part, $this->kind, $this->look, $this->heading), false);
+                $cells = $covering->cells($sheet);
+                if ($cells > 0 && $this->over === 'ask') {
+                    throw LooksStay::on($cells);
                 }
-                $sheet = $sheet->touched($hand);
+                $sheet = $covering->taken($sheet, $workbook->looks);
             }
             $workbook = $workbook->withSheet($number, $sheet);
         }
 
         return $workbook;
-    }
-
-    /** @return list<Range> cells of the part in which a hand touch says otherwise */
-    private function covered(Worksheet $sheet, LookBook $looks): array
-    {
-        $says = [];
-        $target = new PartRule($this->part, $this->kind, $this->look, $this->heading);
-        $covered = [];
-        foreach ($sheet->hand->runs() as $column => $touches) {
-            foreach ($sheet->reading->tables as $table) {
-                foreach ($column < $table->range->left || $column > $table->range->right ? [] : $table->runs as $run) {
-                    foreach ($sheet->hand->within($column, $run->first, $run->last) as [$first, $last, $touch]) {
-                        $part = $table->partAt($first, $column);
-                        $says[$touch] ??= $looks->look($touch)->differsIn($this->look);
-                        if ($says[$touch] && $part !== null && $target->isFor($part, $table->column($column))) {
-                            $covered[] = Range::of($first, $column, $last, $column);
-                        }
-                    }
-                }
-            }
-        }
-
-        return $covered;
     }
 
     public function changesSizes(): bool

@@ -7,12 +7,14 @@ namespace Rilvet\Act;
 use Rilvet\Fit\ColumnFit;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Text\Fonts;
+use Rilvet\Work\PartRule;
 use Rilvet\Work\Workbook;
 
 /** Puts a changed stylebook in the place of the one of the same name, on every sheet of a workbook that wears it. */
 final readonly class ReviseStylebook implements Act
 {
-    public function __construct(public Stylebook $stylebook, public string $said, private bool $refit, public ?WearersOfLook $wearers = null)
+    /** @param  PartRule|null  $override  what its wearers say otherwise of a part is taken of them */
+    public function __construct(public Stylebook $stylebook, public string $said, private bool $refit, public ?WearersOfLook $wearers = null, private ?PartRule $override = null)
     {
     }
 
@@ -23,6 +25,7 @@ final readonly class ReviseStylebook implements Act
                 continue;
             }
             $fitted = $sheet->fitted;
+            $sheet = $this->override === null ? $sheet : Covering::on($sheet, $workbook->looks, $this->override, true)->taken($sheet, $workbook->looks);
             $sheet = $this->wearers?->on($sheet, $workbook->looks) ?? $sheet;
             $sheet = $sheet->wearing($this->stylebook, $sheet->clean);
             $sheet = $sheet->fittedTo($this->refit ? (new ColumnFit($sheet, $workbook, Fonts::shipped()))->setup() : $fitted);
@@ -30,6 +33,12 @@ final readonly class ReviseStylebook implements Act
         }
 
         return $workbook;
+    }
+
+    /** The same, with what its wearers say otherwise of a part taken of them. */
+    public function overriding(PartRule $target): self
+    {
+        return new self($this->stylebook, $this->said, $this->refit, $this->wearers, $target);
     }
 
     public function words(Workbook $workbook): string

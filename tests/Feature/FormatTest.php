@@ -98,6 +98,30 @@ final class FormatTest extends TestCase
         $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1/lift?range=A1:ZZ500&facets="))->assertUnprocessable();
     }
 
+    public function test_a_look_given_everywhere_asks_where_wearers_say_otherwise_in_every_workbook(): void
+    {
+        $books = [$this->bringIn('a.csv', self::TABLE), $this->bringIn('b.csv', self::TABLE)];
+        foreach ($books as $book) {
+            $this->act($book, 'dress', ['stylebook' => 'Plain rule']);
+        }
+        [$one, $two] = $books;
+        $heading = ['scope' => 'everywhere', 'part' => 'heading', 'kind' => null];
+        $this->act($one, 'format', ['ranges' => 'A1', 'look' => ['fill' => '#FFE08A']]);
+        $this->act($two, 'format', ['scope' => 'here', 'part' => 'heading', 'kind' => null, 'look' => ['fill' => '#88DD88']]);
+        $columns = $this->get($this->url("workbooks/{$two->id}/sheets/1"))->json('columns');
+        $state = fn () => [$this->look($one, 'A1')['fill'], $this->look($one, 'B1')['fill'], $this->look($two, 'A1')['fill']];
+        $before = $state();
+        $asked = $this->postJson($this->url("workbooks/{$one->id}/acts"), ['act' => 'format', 'revision' => $one->refresh()->revision, 'sheet' => 1, 'arguments' => $heading + ['look' => ['fill' => '#AABBFF'], 'over' => 'ask']]);
+        $asked->assertUnprocessable()->assertJsonPath('covered', 1 + $columns);
+        $this->assertSame($before, $state(), 'a question changes nothing');
+        $this->act($one, 'format', $heading + ['look' => ['fill' => '#AABBFF'], 'over' => 'override']);
+        $this->assertSame(['#AABBFF', '#AABBFF', '#AABBFF'], $state());
+        $this->undo($one);
+        $this->assertSame($before, $state(), 'one undo brings back what was taken, in both workbooks');
+        $this->act($one, 'format', $heading + ['look' => ['fill' => '#AABBFF'], 'over' => 'keep']);
+        $this->assertSame(['#FFE08A', '#AABBFF', '#88DD88'], $state());
+    }
+
     public function test_a_point_of_the_history_is_reached_from_both_sides(): void
     {
         $workbook = $this->bringIn('a.csv', self::TABLE);

@@ -227,12 +227,16 @@ final class BenchController
             return $revise->words($workbook);
         }
 
-        return $this->bench->everywhere($row, $number, function (CoreWorkbook $workbook) use ($number, $act, $given) {
+        $target = $act === 'format' ? Revision::target($given) : null;
+        $over = $target === null || $given->textOrNull('over') === null ? 'keep' : $given->oneOf('over', ['ask', 'keep', 'override']);
+
+        return $this->bench->everywhere($row, $number, function (CoreWorkbook $workbook) use ($number, $act, $given, $target, $over) {
             $sheet = $workbook->sheet($number);
             $stylebook = $sheet->stylebook ?? throw NoSuchLook::noStylebook();
+            $revise = Revision::of($stylebook, $act, $given, fn () => (new Inspector($sheet, $workbook->looks))->own(Arguments::ranges($given->text('ranges'))));
 
-            return Revision::of($stylebook, $act, $given, fn () => (new Inspector($sheet, $workbook->looks))->own(Arguments::ranges($given->text('ranges'))));
-        })->said;
+            return $over === 'override' && $target !== null ? $revise->overriding($target) : $revise;
+        }, $over === 'ask' ? $target : null)->said;
     }
 
     private function after(Request $request, Workbook $row, ?Change $change): JsonResponse

@@ -87,7 +87,7 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             value: (name: string) => (state(name)?.mixed ? null : (state(name)?.value ?? null)),
             is: (name: string) => !state(name)?.mixed && state(name)?.value === 'true',
             format: (look: object) => {
-                if (effective !== 'here') return act('format', { look, ...scoped });
+                if (effective === 'cells') return act('format', { look, ...scoped });
                 const { together, selection } = useBench.getState();
                 const sheets = [detail.number, ...together.filter((number) => number !== detail.number)];
                 void acts.look({ ranges: selectionText(selection), sheets, look, ...scoped });
