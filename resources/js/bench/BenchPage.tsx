@@ -2,6 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, Refused, type Rect } from '@/api/client';
 import { go } from '@/parts/path';
+import { useNarrow } from '@/parts/useNarrow';
+import { Drawers, type Drawer } from './Drawers';
 import { FindAction } from './FindAction';
 import { FootLine } from './FootLine';
 import { FormatKeys } from './FormatKeys';
@@ -15,6 +17,7 @@ import { Tray } from '@/tray/Tray';
 import { SortDialog } from './SortDialog';
 import { useSending } from './sending';
 import { useActs } from './useActs';
+import { Working } from './Working';
 import { useKeys } from './useKeys';
 
 export function BenchPage({ id }: { id: number }) {
@@ -26,6 +29,8 @@ export function BenchPage({ id }: { id: number }) {
     const [handing, setHanding] = useState(false);
     const [finding, setFinding] = useState(false);
     const [dressing, setDressing] = useState<boolean | null>(null);
+    const [drawer, setDrawer] = useState<Drawer>(null);
+    const narrow = useNarrow();
     const view = useRef<Rect>({ top: 1, left: 1, bottom: 50, right: 20 });
     const acts = useActs(id);
     const keepView = useCallback((range: Rect) => {
@@ -104,22 +109,38 @@ export function BenchPage({ id }: { id: number }) {
             </main>
         );
     if (!bench.data || !detail.data) return <main className="p-10 text-quiet">Opening the workbook…</main>;
+    const isDressing = dressing ?? detail.data.wears === null;
     const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
     return (
-        <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[48px_minmax(0,1fr)_152px_26px] overflow-hidden">
+        <div
+            className={`relative grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${narrow ? 'grid-rows-[auto_minmax(0,1fr)_34px_26px]' : 'grid-rows-[48px_minmax(0,1fr)_152px_26px]'}`}
+        >
             <TopBar
                 bench={bench.data}
                 acts={acts}
                 wears={detail.data.wears}
-                dressing={dressing ?? detail.data.wears === null}
-                onDress={() => setDressing((on) => !(on ?? detail.data?.wears === null))}
+                dressing={isDressing}
+                onDress={() => {
+                    setDressing(!isDressing);
+                    setDrawer('tray');
+                }}
                 onFind={() => setFinding(true)}
                 onHandOver={() => setHanding(true)}
             />
             <main className="contents">
                 <h1 className="sr-only">{bench.data.name}</h1>
-                <div className="grid min-h-0 grid-cols-[232px_minmax(0,1fr)]">
-                    <Outline bench={bench.data} detail={detail.data} acts={acts} />
+                <div
+                    className={`relative grid min-h-0 ${narrow ? 'grid-cols-[minmax(0,1fr)]' : 'grid-cols-[232px_minmax(0,1fr)]'}`}
+                >
+                    {(!narrow || drawer === 'outline') && (
+                        <div
+                            className={
+                                narrow ? 'absolute inset-y-0 left-0 z-40 grid w-[232px] max-w-[85vw] shadow-xl' : 'grid min-h-0'
+                            }
+                        >
+                            <Outline bench={bench.data} detail={detail.data} acts={acts} />
+                        </div>
+                    )}
                     <Grid
                         key={number}
                         id={id}
@@ -131,15 +152,28 @@ export function BenchPage({ id }: { id: number }) {
                         onView={keepView}
                     />
                 </div>
-                {(dressing ?? detail.data.wears === null) ? (
-                    <>
-                        <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
-                        <DressPanel bench={bench.data} detail={detail.data} acts={acts} onDone={() => setDressing(false)} />
-                    </>
+                {narrow && <Drawers open={drawer} onOpen={setDrawer} />}
+                {narrow && drawer !== 'tray' ? (
+                    <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
                 ) : (
-                    <Tray bench={bench.data} detail={detail.data} acts={acts} />
+                    <div className={narrow ? 'absolute right-0 bottom-[60px] left-0 z-40 grid h-[152px] shadow-xl' : 'contents'}>
+                        {isDressing ? (
+                            <>
+                                <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
+                                <DressPanel
+                                    bench={bench.data}
+                                    detail={detail.data}
+                                    acts={acts}
+                                    onDone={() => setDressing(false)}
+                                />
+                            </>
+                        ) : (
+                            <Tray bench={bench.data} detail={detail.data} acts={acts} />
+                        )}
+                    </div>
                 )}
             </main>
+            <Working />
             <FootLine bench={bench.data} detail={detail.data} acts={acts} />
             {handing && <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />}
             <SortDialog acts={acts} />

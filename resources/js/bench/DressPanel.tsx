@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord, SheetDetail, StylebookRecord } from '@/api/types';
 import { Picture } from '@/grid/Picture';
+import { useRoving } from '@/parts/useRoving';
 import { useBench } from './state';
 import type { Acts } from './useActs';
 
@@ -26,6 +27,7 @@ export function DressPanel({
     const tryOn = useBench((state) => state.tryOn);
     const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf, staleTime: 60_000 });
     const sheets = scope === 'all' ? 'all' : scope === 'chosen' ? chosen : [detail.number];
+    const roving = useRoving<HTMLDivElement>('button');
     const nothing = Array.isArray(sheets) && sheets.length === 0;
     const dress = (stylebook: string | null) => {
         tryOn(null);
@@ -88,7 +90,7 @@ export function DressPanel({
                         Format by hand
                     </button>
                 </h2>
-                <div className="flex min-w-0 gap-2.5 overflow-x-auto pb-1" tabIndex={0} role="group" aria-label="Stylebooks">
+                <div className="flex min-w-0 gap-2.5 overflow-x-auto p-0.5 pb-1" role="group" aria-label="Stylebooks" {...roving}>
                     {shelf.data?.stylebooks.map((stylebook) => (
                         <Choice
                             key={stylebook.name}

@@ -24,7 +24,7 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
     });
     const shown = figures.data;
     return (
-        <footer className="flex items-center gap-4.5 border-t border-hair bg-ground px-3 text-[11.5px] text-quiet">
+        <footer className="flex min-w-0 items-center gap-4.5 overflow-hidden border-t whitespace-nowrap max-[820px]:gap-2.5 border-hair bg-ground px-3 text-[11.5px] text-quiet">
             <Address text={text} bench={bench} acts={acts} />
             {shown && (
                 <>
@@ -34,9 +34,9 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
                             : `${shown.filled.toLocaleString('en')} filled`}
                     </span>
                     {shown.sum !== null && <Figure name="sum" value={shown.sum} />}
-                    {shown.mean !== null && shown.numbers > 1 && <Figure name="mean" value={shown.mean} />}
-                    {shown.least !== null && shown.numbers > 1 && <Figure name="least" value={shown.least} />}
-                    {shown.greatest !== null && shown.numbers > 1 && <Figure name="greatest" value={shown.greatest} />}
+                    {shown.mean !== null && shown.numbers > 1 && <Figure wide name="mean" value={shown.mean} />}
+                    {shown.least !== null && shown.numbers > 1 && <Figure wide name="least" value={shown.least} />}
+                    {shown.greatest !== null && shown.numbers > 1 && <Figure wide name="greatest" value={shown.greatest} />}
                 </>
             )}
             <span className="flex-1" />
@@ -146,9 +146,9 @@ function Results({ detail }: { detail: SheetDetail }) {
     );
 }
 
-function Figure({ name, value }: { name: string; value: string }) {
+function Figure({ name, value, wide = false }: { name: string; value: string; wide?: boolean }) {
     return (
-        <span>
+        <span className={wide ? 'max-[820px]:hidden' : ''}>
             {name} <b className="font-medium text-ink">{value}</b>
         </span>
     );
@@ -185,7 +185,7 @@ function Address({ text, bench, acts }: { text: string; bench: BenchRecord; acts
         <input
             id="selection-address"
             aria-label="Address of the selection"
-            className="h-5 w-[210px] rounded border border-transparent bg-transparent px-1 font-mono text-[11.5px] text-ink hover:border-hair focus:bg-white"
+            className="h-5 w-[210px] max-[820px]:w-[120px] rounded border border-transparent bg-transparent px-1 font-mono text-[11.5px] text-ink hover:border-hair focus:bg-white"
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
             onFocus={(event) => event.currentTarget.select()}

@@ -25,7 +25,7 @@ export function TopBar({
     onHandOver: () => void;
 }) {
     return (
-        <header className="flex items-center gap-3.5 border-b border-hair bg-panel px-3">
+        <header className="flex items-center gap-3.5 border-b border-hair bg-panel px-3 max-[820px]:min-h-11 max-[820px]:flex-wrap max-[820px]:gap-x-1.5 max-[820px]:gap-y-0.5 max-[820px]:py-1">
             <a
                 href="#sheet"
                 className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:rounded-md focus:bg-white focus:px-3 focus:py-1"
@@ -37,7 +37,7 @@ export function TopBar({
                 Go to the sheet
             </a>
             <Mark />
-            <span className="h-5 w-px bg-hair" />
+            <span className="h-5 w-px bg-hair max-[820px]:hidden" />
             <Name key={bench.name} name={bench.name} onRename={(name) => void acts.act('rename', { name })} />
             <button
                 type="button"
@@ -49,7 +49,7 @@ export function TopBar({
                 {wears ? `wears ${wears}` : 'wears no stylebook'}
                 <ChevronDown size={12} aria-hidden="true" />
             </button>
-            <span className="ml-5 rounded-md bg-damson-soft px-3 py-1 font-semibold text-damson">Bench</span>
+            <span className="ml-5 rounded-md max-[820px]:hidden bg-damson-soft px-3 py-1 font-semibold text-damson">Bench</span>
             <span className="flex-1" />
             <button
                 type="button"
@@ -73,8 +73,8 @@ export function TopBar({
             </button>
             <HistoryPanel id={bench.id} acts={acts} />
             <button type="button" className="btn" onClick={onFind}>
-                <Search size={14} aria-hidden="true" /> Find an action{' '}
-                <kbd className="rounded bg-ground px-1.5 font-mono text-[11px] text-quiet">Ctrl K</kbd>
+                <Search size={14} aria-hidden="true" /> <span className="max-[820px]:sr-only">Find an action</span>{' '}
+                <kbd className="max-[820px]:hidden rounded bg-ground px-1.5 font-mono text-[11px] text-quiet">Ctrl K</kbd>
             </button>
             <button type="button" className="btn btn-primary" onClick={onHandOver}>
                 Hand over

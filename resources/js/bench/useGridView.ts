@@ -11,6 +11,15 @@ export const TOP = 34;
 /** Blank rows and columns that are shown beyond the data. */
 const BEYOND = 40;
 
+/** The share of the room that frozen parts may take; in a small window fewer of them stay in sight. */
+const FROZEN = 0.7;
+
+function whatFits(axis: Axis, frozen: number, room: number): number {
+    let last = frozen;
+    while (last > 0 && axis.start(last + 1) > room) last--;
+    return last;
+}
+
 /** Where rows and columns stand, which of them are in sight, and scrolling to what is revealed. */
 export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
     const scroller = useRef<HTMLDivElement>(null);
@@ -37,7 +46,11 @@ export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
             ),
         [lastColumn, detail.widths, detail.width, zoom],
     );
-    const frozen = { row: Math.min(detail.freezeRow, lastRow), column: Math.min(detail.freezeColumn, lastColumn) };
+    const [room, setRoom] = useState({ width: window.innerWidth, height: window.innerHeight });
+    const frozen = {
+        row: whatFits(rows, Math.min(detail.freezeRow, lastRow), (room.height - TOP) * FROZEN),
+        column: whatFits(columns, Math.min(detail.freezeColumn, lastColumn), (room.width - LEFT) * FROZEN),
+    };
     const frozenHeight = rows.start(frozen.row + 1);
     const frozenWidth = columns.start(frozen.column + 1);
 
@@ -66,7 +79,10 @@ export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
     useEffect(() => {
         const box = scroller.current;
         if (!box) return;
-        const watcher = new ResizeObserver(look);
+        const watcher = new ResizeObserver(() => {
+            setRoom({ width: box.clientWidth, height: box.clientHeight });
+            look();
+        });
         watcher.observe(box);
         return () => watcher.disconnect();
     }, [look]);

@@ -17,7 +17,8 @@ export function useRoving<T extends HTMLElement>(
     const stop = useRef<HTMLElement | null>(null);
     const entries = () =>
         [...(ref.current?.querySelectorAll<HTMLElement>(entry) ?? [])]
-            .map((each) => [...each.querySelectorAll<HTMLElement>('button:not(:disabled)')])
+            .map((each) => (each.matches('button') ? [each] : [...each.querySelectorAll<HTMLElement>('button')]))
+            .map((buttons) => buttons.filter((button) => !button.matches(':disabled')))
             .filter((buttons) => buttons.length > 0);
     const settle = () => {
         const all = entries().flat();
@@ -36,17 +37,18 @@ export function useRoving<T extends HTMLElement>(
             settle();
         },
         onKeyDownCapture: (event) => {
-            const step = STEPS[event.key];
+            const [down, right] = STEPS[event.key] ?? [0, 0];
             const lists = entries();
             const at = lists.findIndex((buttons) => buttons.includes(event.target as HTMLElement));
             if (at < 0 || event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
             const along = lists[at]?.indexOf(event.target as HTMLElement) ?? 0;
-            const to =
-                event.key === 'Home' ? lists[0] : event.key === 'End' ? lists.at(-1) : step ? lists[at + step[0]] : undefined;
-            if (!step && !to) return;
+            // Entries of one button may stand beside each other as well as below.
+            const next = lists[at]?.length === 1 ? at + down + right : at + down;
+            const to = event.key === 'Home' ? lists[0] : event.key === 'End' ? lists.at(-1) : lists[next];
+            if (down === 0 && right === 0 && event.key !== 'Home' && event.key !== 'End') return;
             event.preventDefault();
             event.stopPropagation();
-            (to?.[Math.min(to.length - 1, along + (step?.[1] ?? 0))] ?? null)?.focus();
+            to?.[Math.max(0, Math.min(to.length - 1, along + right))]?.focus();
         },
     };
 }

@@ -97,7 +97,7 @@ export function ShelfPage() {
                 void take([...event.dataTransfer.files]);
             }}
         >
-            <header className="flex h-12 flex-none items-center gap-4 border-b border-hair bg-panel px-3">
+            <header className="flex min-h-12 flex-none flex-wrap items-center gap-x-4 py-1 border-b border-hair bg-panel px-3">
                 <Mark />
                 <span className="rounded-md bg-damson-soft px-3 py-1 font-semibold text-damson">Shelf</span>
                 <span className="flex-1" />
@@ -119,7 +119,7 @@ export function ShelfPage() {
                 />
             </header>
             <main className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Shelf">
-                <div className="mx-auto grid max-w-[1400px] grid-cols-[1fr_316px] gap-6 p-6 pt-4">
+                <div className="mx-auto grid max-w-[1400px] grid-cols-[1fr_316px] gap-6 p-6 pt-4 max-[820px]:grid-cols-[minmax(0,1fr)] max-[820px]:p-3">
                     <section aria-labelledby="workbooks">
                         <h1 id="workbooks" className="mb-3 flex items-baseline gap-2.5 text-lg font-semibold">
                             Workbooks
@@ -127,7 +127,7 @@ export function ShelfPage() {
                                 {workbooks.length > 0 ? `${workbooks.length}, last changed first` : ''}
                             </span>
                         </h1>
-                        <div className="grid grid-cols-[repeat(auto-fill,minmax(270px,1fr))] gap-4">
+                        <div className="grid grid-cols-[repeat(auto-fill,minmax(min(270px,100%),1fr))] gap-4">
                             {workbooks.map((workbook) => (
                                 <WorkbookCard key={workbook.id} workbook={workbook} />
                             ))}

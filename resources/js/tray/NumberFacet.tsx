@@ -45,7 +45,7 @@ export function NumberFacet({ format }: { format: Formatter }) {
                 </Popover.Root>
                 {view && <Decimals view={view} format={format} />}
             </div>
-            <dl className="grid grid-cols-[38px_minmax(0,1fr)] gap-x-1 text-[11px] leading-[15px]">
+            <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-1.5 text-[11px] leading-[1.35]">
                 <dt className="text-quiet">stores</dt>
                 <dd className="truncate font-mono" title={view && `${view.stored}: ${view.explained}`}>
                     {view?.stored || '–'}
@@ -96,7 +96,7 @@ function Decimals({ view, format }: { view: NumberView; format: Formatter }) {
                 <span className="text-[10px]">.0</span>
             </Press>
             <Press label="More decimals" disabled={off || decimals >= 10} onPress={() => set(decimals + 1)}>
-                <span className="text-[10px]">.00</span>
+                <span className="text-[10px] tracking-tight">.00</span>
             </Press>
         </>
     );

@@ -5,6 +5,7 @@ import { api } from '@/api/client';
 import type { NumberSample, NumberView } from '@/api/types';
 import { useBench } from '@/bench/state';
 import { ask } from '@/parts/Ask';
+import { useRoving } from '@/parts/useRoving';
 import { ColumnRule } from './ColumnRule';
 import { changed } from './NumberFacet';
 import type { Formatter } from './useFormat';
@@ -27,6 +28,8 @@ export function NumberMenu({
         tryOn(null);
         format.format(look);
     };
+    const reads = useRoving<HTMLDivElement>('button');
+    const patterns = useRoving<HTMLDivElement>('button');
     const severalColumns = view.alike !== 1;
     const keep = async () => {
         const name = await ask({ title: `Keep ${view.code} under a name`, label: 'Name of the format', action: 'Keep' });
@@ -41,6 +44,9 @@ export function NumberMenu({
             title={sample.code}
             onMouseEnter={() => tryOn(look, sample.words)}
             onMouseLeave={() => tryOn(null)}
+            // By arrows as by resting; a menu that opens under the mouse tries nothing yet.
+            onFocus={(event) => event.currentTarget.matches(':focus-visible') && tryOn(look, sample.words)}
+            onBlur={() => tryOn(null)}
             onClick={() => choose(look)}
         >
             <span className={`flex-none ${mono ? 'font-mono text-[11px]' : ''}`}>{sample.words}</span>
@@ -61,13 +67,13 @@ export function NumberMenu({
                     <span className="font-mono">{view.stored || 'An empty cell'}</span>{' '}
                     <span className="text-quiet">is {view.explained}. The format changes how it reads, never what it is.</span>
                 </p>
-                <div className="grid grid-cols-[262px_minmax(0,1fr)] gap-3">
-                    <div role="group" aria-label="Reads as">
+                <div className="grid grid-cols-[262px_minmax(0,1fr)] gap-3 max-[640px]:grid-cols-[minmax(0,1fr)]">
+                    <div role="group" aria-label="Reads as" {...reads}>
                         {view.samples.map((sample) => row(sample, view.choice?.purpose === sample.name, { number: sample.code }))}
                     </div>
                     <div className="flex flex-col gap-2">
                         {view.patterns.length > 0 && (
-                            <div role="group" aria-label="Pattern">
+                            <div role="group" aria-label="Pattern" {...patterns}>
                                 {view.patterns.map((sample) =>
                                     row(sample, view.code === sample.code, { number: sample.code }, true),
                                 )}

@@ -107,7 +107,8 @@ function NamedLooks({ format, worn }: { format: Formatter; worn: string | null }
         <>
             <DropdownMenu.Root modal={false}>
                 <DropdownMenu.Trigger className="btn h-[26px] min-w-0 flex-1 justify-between gap-1 px-1.5 py-0 text-[11.5px]">
-                    Named looks <ChevronDown size={12} aria-hidden="true" />
+                    <span className="truncate">Named looks</span>
+                    <ChevronDown size={12} className="flex-none" aria-hidden="true" />
                 </DropdownMenu.Trigger>
                 <DropdownMenu.Portal>
                     <DropdownMenu.Content className="menu" side="top" align="start">

@@ -22,14 +22,16 @@ type Name = keyof typeof WIDTHS;
 /** What is folded away first where the window is narrow. */
 const FOLDED: Name[] = ['Guard', 'Fit', 'Borders', 'Number', 'Place', 'Type', 'Colour'];
 
-/** Width of the column that the folded ones are opened from. */
+/** Width of a column that folded ones are opened from, and how many stand in one. */
 const MORE = 92;
+const ROWS = 4;
+const roomForMore = (folded: number) => Math.ceil(folded / ROWS) * MORE;
 
 function foldedAt(width: number): Name[] {
     const folded: Name[] = [];
     const room = () =>
         width -
-        (folded.length > 0 ? MORE : 0) -
+        roomForMore(folded.length) -
         Object.entries(WIDTHS).reduce((sum, [name, each]) => sum + (folded.includes(name as Name) ? 0 : each), 0);
     for (const name of FOLDED) {
         if (room() >= 0) break;
@@ -64,7 +66,11 @@ export function Tray({ bench, detail, acts }: { bench: BenchRecord; detail: Shee
     const names = Object.keys(WIDTHS) as Name[];
     const folded = foldedAt(width);
     return (
-        <section ref={tray} aria-label="Tray" className="flex min-w-0 overflow-hidden border-t border-hair bg-panel">
+        <section
+            ref={tray}
+            aria-label="Tray"
+            className="flex min-w-0 overflow-hidden border-t max-[400px]:overflow-x-auto border-hair bg-panel"
+        >
             {names.map(
                 (name) =>
                     !folded.includes(name) && (
@@ -74,27 +80,29 @@ export function Tray({ bench, detail, acts }: { bench: BenchRecord; detail: Shee
                     ),
             )}
             {folded.length > 0 && (
-                <div className="flex flex-none flex-col gap-1.5 px-2.5 py-2" style={{ width: MORE }}>
+                <div className="flex-none px-2.5 py-2" style={{ width: roomForMore(folded.length) }}>
                     <h2 className="flex h-5 items-center gap-1.5 text-[12px] font-semibold">
                         <Ellipsis size={13} aria-hidden="true" /> More
                     </h2>
-                    {names
-                        .filter((name) => folded.includes(name))
-                        .map((name) => (
-                            <Popover.Root key={name}>
-                                <Popover.Trigger className="btn h-6 px-2 py-0 text-[12px]">{name}</Popover.Trigger>
-                                <Popover.Portal>
-                                    <Popover.Content
-                                        className="menu p-1 [&>section]:border-r-0"
-                                        side="top"
-                                        align="end"
-                                        aria-label={name}
-                                    >
-                                        {facets[name]}
-                                    </Popover.Content>
-                                </Popover.Portal>
-                            </Popover.Root>
-                        ))}
+                    <div className="mt-1.5 grid grid-flow-col grid-rows-4 justify-start gap-1.5">
+                        {names
+                            .filter((name) => folded.includes(name))
+                            .map((name) => (
+                                <Popover.Root key={name}>
+                                    <Popover.Trigger className="btn h-6 px-2 py-0 text-[12px]">{name}</Popover.Trigger>
+                                    <Popover.Portal>
+                                        <Popover.Content
+                                            className="menu p-1 [&>section]:border-r-0"
+                                            side="top"
+                                            align="end"
+                                            aria-label={name}
+                                        >
+                                            {facets[name]}
+                                        </Popover.Content>
+                                    </Popover.Portal>
+                                </Popover.Root>
+                            ))}
+                    </div>
                 </div>
             )}
             {hidden && (
