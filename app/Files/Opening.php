@@ -144,12 +144,12 @@ final class Opening
             }
             $below = array_map($numberOf, $table->below());
             array_filter($below) === [] || $intake->wear($intake->rows() + 1, Address::ROWS, $below);
-            [$isShown, $colour] = $book->styles->table($table->style);
+            [$isShown, $colour, $isMirrored] = $book->styles->table($table->style);
             $view = $views[$table->name] ?? ['freezeRow' => 0, 'freezeColumn' => 0, 'gridlines' => true, 'zoom' => 100];
             $sheets[$number] = $intake->sheet(new Setup(
                 $table->widths, array_filter($table->heights, fn (int $row) => $row <= $intake->rows(), ARRAY_FILTER_USE_KEY), $table->hiddenColumns, array_values(array_filter($table->hiddenRows, fn (int $row) => $row <= $intake->rows())), $table->merges,
                 freezeRow: $view['freezeRow'], freezeColumn: $view['freezeColumn'], gridlines: $view['gridlines'], zoom: $view['zoom'],
-                tab: $colour, state: $isShown ? 'visible' : 'hidden', protected: $table->isProtected, fixedRows: Setup::stretches(array_filter($table->fixed, fn (int $row) => $row <= $intake->rows(), ARRAY_FILTER_USE_KEY)),
+                tab: $colour, state: $isShown ? 'visible' : 'hidden', protected: $table->isProtected, fixedRows: Setup::stretches(array_filter($table->fixed, fn (int $row) => $row <= $intake->rows(), ARRAY_FILTER_USE_KEY)), rightToLeft: $isMirrored,
             ), $looks);
         }
         if ($sheets === []) {

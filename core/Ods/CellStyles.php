@@ -89,7 +89,7 @@ final class CellStyles
         return $properties !== null && $properties->getAttributeNS(Ns::STYLE, 'use-optimal-row-height') === 'true';
     }
 
-    /** @return array{bool, string|null} whether a table is shown, and its colour */
+    /** @return array{bool, string|null, bool} whether a table is shown, its colour, and whether it runs from right to left */
     public function table(string $name): array
     {
         $style = $this->styles["table|$name"] ?? null;
@@ -99,7 +99,8 @@ final class CellStyles
             $colour = $attribute->localName === 'tab-color' ? (string) $attribute->nodeValue : $colour;
         }
 
-        return [$properties === null || $properties->getAttributeNS(Ns::TABLE, 'display') !== 'false', $colour !== null && preg_match('/^#[0-9A-Fa-f]{6}$/', $colour) === 1 ? strtoupper($colour) : null];
+        return [$properties === null || $properties->getAttributeNS(Ns::TABLE, 'display') !== 'false', $colour !== null && preg_match('/^#[0-9A-Fa-f]{6}$/', $colour) === 1 ? strtoupper($colour) : null,
+            $properties !== null && str_starts_with($properties->getAttributeNS(Ns::STYLE, 'writing-mode'), 'rl')];
     }
 
     /** A length (ISO/IEC 26300-1, 18.3.18) in px at 96 dpi. */

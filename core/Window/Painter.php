@@ -123,7 +123,7 @@ final class Painter
     private function cell(Cell $cell, Worn $worn, int $row, int $column, array $values): WindowCell
     {
         $merge = $this->merges->at($row, $column);
-        $shown = Shown::of($cell, $worn, $this->from1904);
+        $shown = Shown::of($cell, $worn, $this->from1904, $this->sheet->setup->rightToLeft);
         $text = $shown->formatted->text;
         $pieces = $shown->formatted->pieces();
         $from = $column;
@@ -135,7 +135,7 @@ final class Painter
             } elseif ($worn->look->is(Attribute::Shrink) && ! $worn->look->is(Attribute::Wrap)) {
                 $scale = $this->shrunk($text, $worn->look, $column);
             } elseif ($cell->isText() && ! $worn->look->is(Attribute::Wrap) && ! $worn->look->is(Attribute::Clip)) {
-                [$from, $to] = $this->reach($text, $worn->look, $shown->align, $column, $values);
+                [$from, $to] = $this->reach($text, $worn->look, $this->along($shown->align), $column, $values);
             } elseif ($cell->isNumber() && ! $this->fits($text, $worn->look, $column) || ! $shown->formatted->fits) {
                 // Figures are never cut: where they do not fit, marks stand instead.
                 $text = str_repeat('#', max(1, intdiv($this->sheet->setup->widthOf($column) - 8, 7)));
@@ -144,6 +144,12 @@ final class Painter
         }
 
         return new WindowCell($row, $column, $pieces[1] ?? ($text === $shown->formatted->text ? $shown->formatted->marked : $text), $this->index($worn, $shown->formatted->ink, $scale), $shown->align, $pieces[0] ?? null, $from, $to);
+    }
+
+    /** The side of the lower columns is called left: on a sheet that runs from right to left it is at the right. */
+    private function along(string $align): string
+    {
+        return $this->sheet->setup->rightToLeft ? ['left' => 'right', 'right' => 'left'][$align] ?? $align : $align;
     }
 
     /**

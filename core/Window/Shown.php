@@ -18,7 +18,7 @@ final readonly class Shown
     {
     }
 
-    public static function of(Cell $cell, Worn $worn, bool $from1904): self
+    public static function of(Cell $cell, Worn $worn, bool $from1904, bool $rightToLeft = false): self
     {
         $code = $worn->look->text(Attribute::Number);
         // Text that was typed shows as it came until a format says otherwise.
@@ -28,16 +28,16 @@ final readonly class Shown
             $formatted = NumberFormat::of($code)->show($cell, $from1904);
         }
 
-        return new self($formatted, self::side($cell, $worn->look->text(Attribute::Horizontal, 'general')));
+        return new self($formatted, self::side($cell, $worn->look->text(Attribute::Horizontal, 'general'), $rightToLeft ? 'right' : 'left'));
     }
 
-    /** Without an alignment of its own, text stands left, numbers right, booleans and errors in the middle (18.18.40). */
-    private static function side(Cell $cell, string $horizontal): string
+    /** Without an alignment of its own, text stands where it begins, numbers right, booleans and errors in the middle (18.18.40). */
+    private static function side(Cell $cell, string $horizontal, string $start): string
     {
         return match ($horizontal) {
-            'general' => $cell->isNumber() ? 'right' : (is_bool($cell->value) || $cell->error !== null ? 'center' : 'left'),
+            'general' => $cell->isNumber() ? 'right' : (is_bool($cell->value) || $cell->error !== null ? 'center' : $start),
             'span', 'distributed' => 'center',
-            'fill', 'justify' => 'left',
+            'fill', 'justify' => $start,
             default => $horizontal,
         };
     }

@@ -10,7 +10,7 @@ use Rilvet\Grid\Shift;
 /**
  * Sizes and the way a sheet opens. Widths and heights in px at 96 dpi, zoom in percent.
  *
- * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, merges: list<string>, width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, colour: string|null, state: string, protected: bool, heldColumns?: list<int>, heldRows?: list<int>, autoColumns?: list<int>, autoRows?: list<int>, firstRow?: int, firstColumn?: int, fixedRows?: list<array{int, int}>}
+ * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, merges: list<string>, width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, colour: string|null, state: string, protected: bool, heldColumns?: list<int>, heldRows?: list<int>, autoColumns?: list<int>, autoRows?: list<int>, firstRow?: int, firstColumn?: int, fixedRows?: list<array{int, int}>, rightToLeft?: bool}
  */
 final readonly class Setup
 {
@@ -34,6 +34,7 @@ final readonly class Setup
      * @param  list<int>  $autoColumns  fitted by a person where no stylebook fits: they follow what they hold
      * @param  list<int>  $autoRows
      * @param  list<array{int, int}>  $fixedRows  first and last of stretches of rows whose height the file says to be their own; others only remember theirs (18.3.1.73)
+     * @param  bool  $rightToLeft  column A stands at the right (18.3.1.87)
      * @param  int  $firstRow  of the first cell that is shown when the sheet opens, beside what stays in sight
      * @param  string  $state  visible, hidden or veryHidden (18.18.68)
      */
@@ -59,6 +60,7 @@ final readonly class Setup
         public int $firstRow = 1,
         public int $firstColumn = 1,
         public array $fixedRows = [],
+        public bool $rightToLeft = false,
     ) {
         $this->columnsHidden = array_flip($hiddenColumns);
         $this->rowsHidden = array_flip($hiddenRows);
@@ -201,6 +203,7 @@ final readonly class Setup
             $shift->rows ? self::movedList($this->autoRows, $shift) : $this->autoRows,
             $this->firstRow, $this->firstColumn,
             $shift->rows ? self::movedStretches($this->fixedRows, $shift) : $this->fixedRows,
+            $this->rightToLeft,
         );
     }
 
@@ -298,8 +301,8 @@ final readonly class Setup
             'colour' => $this->tab, 'state' => $this->state, 'protected' => $this->protected,
             'heldColumns' => $this->heldColumns, 'heldRows' => $this->heldRows, 'autoColumns' => $this->autoColumns, 'autoRows' => $this->autoRows,
             'firstRow' => $this->firstRow, 'firstColumn' => $this->firstColumn,
-            // Left out where there are none, as older workbooks have it: what came is known by its fingerprint.
-        ] + ($this->fixedRows === [] ? [] : ['fixedRows' => $this->fixedRows]);
+            // Left out where there is nothing to say, as older workbooks have it: what came is known by its fingerprint.
+        ] + array_filter(['fixedRows' => $this->fixedRows, 'rightToLeft' => $this->rightToLeft]);
     }
 
     /** @param  SetupData  $data */
@@ -309,7 +312,7 @@ final readonly class Setup
             $data['widths'], $data['heights'], $data['hiddenColumns'], $data['hiddenRows'], array_map(Range::parse(...), $data['merges']),
             $data['width'], $data['height'], $data['freezeRow'], $data['freezeColumn'], $data['gridlines'], $data['zoom'], $data['colour'], $data['state'], $data['protected'],
             $data['heldColumns'] ?? [], $data['heldRows'] ?? [], $data['autoColumns'] ?? [], $data['autoRows'] ?? [],
-            $data['firstRow'] ?? 1, $data['firstColumn'] ?? 1, $data['fixedRows'] ?? [],
+            $data['firstRow'] ?? 1, $data['firstColumn'] ?? 1, $data['fixedRows'] ?? [], $data['rightToLeft'] ?? false,
         );
     }
 }

@@ -61,6 +61,7 @@ final class SheetSkeleton
             max(10, min(400, (int) ($view?->getAttribute('zoomScale') ?: 100))),
             null, $state, $this->element('sheetProtection') !== null && in_array($this->element('sheetProtection')->getAttribute('sheet'), ['1', 'true'], true),
             firstRow: $atStart ? 1 : $firstRow, firstColumn: $atStart ? 1 : $firstColumn, fixedRows: Setup::stretches($fixed),
+            rightToLeft: $view !== null && in_array($view->getAttribute('rightToLeft'), ['1', 'true'], true),
         );
     }
 

@@ -55,7 +55,7 @@ final class TablePart
     {
         $setup = $this->sheet->setup;
         $columns = $this->flow->columns();
-        $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->state === 'visible' ? 'true' : 'false').'"'.($setup->tab === null ? '' : ' table:tab-color="'.strtolower($setup->tab).'"').'/>');
+        $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->state === 'visible' ? 'true' : 'false').'"'.($setup->tab === null ? '' : ' table:tab-color="'.strtolower($setup->tab).'"').($setup->rightToLeft ? ' style:writing-mode="rl-tb"' : '').'/>');
         $this->put('<table:table table:name="'.Ns::text($this->sheet->name)."\" table:style-name=\"$table\"".($setup->protected ? ' table:protected="true"' : '').'>'.$this->columns(max(1, $columns)));
         $blank = 0;
         foreach ($this->flow->stored() as $row => $stored) {

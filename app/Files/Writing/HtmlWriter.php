@@ -107,7 +107,7 @@ final class HtmlWriter implements WorkbookWriter
         $merges = new Merges($sheet->setup->merges);
         $spans = new Spans($sheet, $flow->cascade);
         $columns = $flow->columns();
-        fwrite($out, '<h2>'.self::escape($sheet->name)."</h2>\n<div class=\"scroll\" tabindex=\"0\"><table><colgroup>");
+        fwrite($out, '<h2>'.self::escape($sheet->name)."</h2>\n<div class=\"scroll\" tabindex=\"0\"><table".($sheet->setup->rightToLeft ? ' dir="rtl"' : '').'><colgroup>');
         for ($column = 1; $column <= $columns; $column++) {
             fwrite($out, '<col style="'.($sheet->setup->hidesColumn($column) ? 'visibility:collapse;' : '').'width:'.$sheet->setup->widthOf($column).'px"/>');
         }
@@ -146,7 +146,7 @@ final class HtmlWriter implements WorkbookWriter
     private function cell(Worksheet $sheet, Workbook $workbook, Flow $flow, Edges $edges, array $looks, int $row, int $column, Cell $cell, bool $beside, int $columns, int $rows): string
     {
         $worn = $looks[0][$column];
-        $shown = Shown::of($cell, $worn, $workbook->from1904);
+        $shown = Shown::of($cell, $worn, $workbook->from1904, $sheet->setup->rightToLeft);
         [$tag, $scope] = self::element($sheet->reading->tableAt($row, $column), $row, $column);
         $pieces = $shown->formatted->pieces();
         $text = $pieces === null ? self::escape($shown->formatted->text) : '<span class="a"><i>'.self::escape($pieces[0]).'</i><i>'.self::escape($pieces[1]).'</i></span>';
@@ -161,9 +161,13 @@ final class HtmlWriter implements WorkbookWriter
         $left = $looks[0][$column - 1] ?? null;
         $right = $looks[0][$column + $columns] ?? $flow->cascade->at($row, $column + $columns);
         $end = $columns === 1 ? $worn : $looks[0][$column + $columns - 1] ?? $flow->cascade->at($row, $column + $columns - 1);
+        [$before, $after] = $sheet->setup->rightToLeft ? ['right', 'left'] : ['left', 'right'];
         // A sheet has few kinds of cells; what each is, with all that it meets, is said once.
         $class = $this->known["{$worn->number}.".($above->number ?? '').".{$below->number}.{$under->number}.".($left->number ?? '').".{$right->number}.{$end->number}.$shown->align.{$shown->formatted->ink}$reach"]
-            ??= $this->className($this->rules($worn->look, $shown, ['top' => $edges->over($above, $worn), 'left' => $edges->beside($left, $worn), 'bottom' => $edges->over($under, $below), 'right' => $edges->beside($end, $right)]).$reach);
+            ??= $this->className($this->rules($worn->look, $shown, [
+                'top' => $edges->over($above, $worn), $before => $edges->beside($left, $worn),
+                'bottom' => $edges->over($under, $below), $after => $edges->beside($end, $right),
+            ]).$reach);
 
         return "<$tag".($scope === null || $cell->isBlank() ? '' : " scope=\"$scope\"")." class=\"$class\" data-c=\"$column\"".($columns > 1 ? " colspan=\"$columns\"" : '').($rows > 1 ? " rowspan=\"$rows\"" : '').">$content</$tag>";
     }

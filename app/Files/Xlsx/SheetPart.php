@@ -101,7 +101,7 @@ final class SheetPart
                 ." topLeftCell=\"$cell\" activePane=\"$where\" state=\"frozen\"/><selection pane=\"$where\"/>";
         }
 
-        return '<sheetViews><sheetView'.($setup->gridlines ? '' : ' showGridLines="0"').($first ? ' tabSelected="1"' : '').($pane === '' && ($setup->firstRow > 1 || $setup->firstColumn > 1) ? ' topLeftCell="'.Address::columnName($setup->firstColumn).$setup->firstRow.'"' : '')
+        return '<sheetViews><sheetView'.($setup->gridlines ? '' : ' showGridLines="0"').($setup->rightToLeft ? ' rightToLeft="1"' : '').($first ? ' tabSelected="1"' : '').($pane === '' && ($setup->firstRow > 1 || $setup->firstColumn > 1) ? ' topLeftCell="'.Address::columnName($setup->firstColumn).$setup->firstRow.'"' : '')
             .($setup->zoom === 100 ? '' : " zoomScale=\"{$setup->zoom}\"")
             .' workbookViewId="0"'.($pane === '' ? '/>' : ">$pane</sheetView>").'</sheetViews>';
     }

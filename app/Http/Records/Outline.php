@@ -43,6 +43,7 @@ final class Outline
             $sheet->stylebook === null ? null : FitRulesRecord::of($sheet->stylebook),
             $sheet->unsettled->countWaiting(), $sheet->unsettled->countKept(),
             implode(', ', array_map(strval(...), array_slice($sheet->unsettled->circles, 0, 4))).(count($sheet->unsettled->circles) > 4 ? ' …' : ''),
+            $setup->rightToLeft,
         );
     }
 

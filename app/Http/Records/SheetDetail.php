@@ -20,6 +20,7 @@ final readonly class SheetDetail
      * @param  list<FirstScreen>  $screens
      * @param  int  $waiting  formulas that are being calculated
      * @param  string  $circles  where formulas look at themselves, such as "B2, C4"; empty for nowhere
+     * @param  bool  $rightToLeft  column A stands at the right
      * @param  int  $notCalculated  formulas that cannot be calculated here and keep their last value
      */
     public function __construct(
@@ -49,6 +50,7 @@ final readonly class SheetDetail
         public int $waiting,
         public int $notCalculated,
         public string $circles,
+        public bool $rightToLeft,
     ) {
     }
 }

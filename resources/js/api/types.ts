@@ -339,6 +339,7 @@ export interface SheetDetail {
   waiting: number;
   notCalculated: number;
   circles: string;
+  rightToLeft: boolean;
 }
 
 export interface SheetRecord {

@@ -39,7 +39,7 @@ export function CellEditor({
         <textarea
             ref={box}
             aria-label={`Content of the cell, row ${edit.row}`}
-            className="absolute z-10 resize-none border-2 border-damson bg-white px-[2px] font-sans text-[13px] outline-none"
+            className="unmirrored absolute z-10 resize-none border-2 border-damson bg-white px-[2px] font-sans text-[13px] outline-none"
             style={{
                 top: rows.start(edit.row) - 1 + shift.y,
                 left: columns.start(edit.column) - 1 + shift.x,

@@ -61,7 +61,7 @@ export const ColumnHeads = memo(function ColumnHeads({
                     className={`absolute grid h-5 place-items-center border-r border-b border-hair font-mono text-[11px] outline-offset-[-2px] ${chosen(column) ? 'bg-[#eadfe8] font-medium text-damson' : 'bg-ground text-quiet'}`}
                     style={{ top: 14, left: columns.start(column), width: columns.sizeOf(column) }}
                 >
-                    {letters(column)}
+                    <span className="unmirrored">{letters(column)}</span>
                     <Edge axis="columns" index={column} size={columns.sizeOf(column)} zoom={zoom} acts={acts} />
                 </div>
             ))}

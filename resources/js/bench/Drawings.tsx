@@ -59,7 +59,7 @@ export function Drawings({
                 key={index}
                 role="img"
                 aria-label={words}
-                className="pointer-events-none absolute z-[2] overflow-hidden border border-dashed border-quiet/60 bg-white/70"
+                className="unmirrored pointer-events-none absolute z-[2] overflow-hidden border border-dashed border-quiet/60 bg-white/70"
                 style={{ top, left, width: Math.max(8, right - left), height: Math.max(8, bottom - top) }}
             >
                 {drawing.isPicture ? (

@@ -1,4 +1,5 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
+import { createPortal } from 'react-dom';
 import { COLUMNS, ROWS } from '@/grid/address';
 import { useBench } from './state';
 import type { Acts } from './useActs';
@@ -41,9 +42,13 @@ export function Edge({
 }) {
     const [drag, setDrag] = useState<{ from: number; now: number } | null>(null);
     const along = axis === 'columns';
+    /** A drag to the left makes the columns of a mirrored sheet wider. */
+    const towards = (of: Element | null, moved: number) => (along && of?.closest('[data-mirrored]') ? -moved : moved);
+    const edge = useRef<HTMLDivElement>(null);
     const place = (event: { clientX: number; clientY: number }) => (along ? event.clientX : event.clientY);
     return (
         <div
+            ref={edge}
             role="presentation"
             data-edge={index}
             title="Drag to size, press twice to fit"
@@ -57,7 +62,7 @@ export function Edge({
             onPointerMove={(event) => drag && setDrag({ ...drag, now: place(event) })}
             onPointerUp={(event) => {
                 event.stopPropagation();
-                const moved = drag ? drag.now - drag.from : 0;
+                const moved = drag ? towards(event.currentTarget, drag.now - drag.from) : 0;
                 setDrag(null);
                 if (Math.abs(moved) > 1)
                     void acts.act('resize', {
@@ -72,21 +77,23 @@ export function Edge({
                 void acts.act('resize', { axis, spans: whole(axis, index) });
             }}
         >
-            {drag && (
-                <div
-                    role="presentation"
-                    className="pointer-events-none fixed z-40 bg-damson"
-                    style={
-                        along
-                            ? { left: drag.now, top: 48, bottom: 178, width: 1 }
-                            : { top: drag.now, left: 232, right: 0, height: 1 }
-                    }
-                >
-                    <span className="absolute top-1 left-1 rounded bg-damson px-1 text-[11px] whitespace-nowrap text-white">
-                        {Math.max(4, Math.round((size + drag.now - drag.from) / zoom))} px
-                    </span>
-                </div>
-            )}
+            {drag &&
+                createPortal(
+                    <div
+                        role="presentation"
+                        className="pointer-events-none fixed z-40 bg-damson"
+                        style={
+                            along
+                                ? { left: drag.now, top: 48, bottom: 178, width: 1 }
+                                : { top: drag.now, left: 232, right: 0, height: 1 }
+                        }
+                    >
+                        <span className="absolute top-1 left-1 rounded bg-damson px-1 text-[11px] whitespace-nowrap text-white">
+                            {Math.max(4, Math.round((size + towards(edge.current, drag.now - drag.from)) / zoom))} px
+                        </span>
+                    </div>,
+                    document.body,
+                )}
         </div>
     );
 }

@@ -13,7 +13,8 @@ export function FreezeEdge({ axis, of, frozen, acts }: { axis: 'rows' | 'columns
         const box = event.currentTarget.closest('[role=grid]');
         if (!box) return 0;
         const rect = box.getBoundingClientRect();
-        const place = along ? event.clientX - rect.left - LEFT : event.clientY - rect.top - TOP;
+        const x = box.hasAttribute('data-mirrored') ? rect.right - event.clientX : event.clientX - rect.left;
+        const place = along ? x - LEFT : event.clientY - rect.top - TOP;
         const scrolled = place > at ? (along ? box.scrollLeft : box.scrollTop) : 0;
         const index = of.at(Math.max(0, place + scrolled));
         return place + scrolled - of.start(index) > of.sizeOf(index) / 2 ? index : index - 1;

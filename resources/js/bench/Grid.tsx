@@ -65,7 +65,13 @@ export function Grid({ id, detail, revision, dataRevision, preview, acts, onView
     const notes = useMemo(() => truths.flatMap((note) => note.ranges.split(',').flatMap((text) => parse(text) ?? [])), [truths]);
     const framed = useBench((state) => state.screen);
     const screen = detail.screens.find((each) => each.name === framed);
-    const handlers = useGridPointer(scroller, acts, { rows, columns, frozenHeight, frozenWidth });
+    const handlers = useGridPointer(scroller, acts, {
+        rows,
+        columns,
+        frozenHeight,
+        frozenWidth,
+        mirrored: detail.rightToLeft,
+    });
     const lifted = useBench((state) => state.lifted);
     const { editing, typed, beginEdit, finishEdit, clear, copy, paste } = useCellEdit(id, detail, acts, lastRow, scroller);
     const moveByKey = useGridKeys({ rows: lastRow, columns: lastColumn, detail, page: Math.max(1, view.bottom - view.top - 2) });
@@ -78,7 +84,11 @@ export function Grid({ id, detail, revision, dataRevision, preview, acts, onView
         const frame = box.getBoundingClientRect();
         const x = columns.start(active.column) - (active.column <= frozen.column ? 0 : box.scrollLeft);
         const y = rows.end(active.row) - (active.row <= frozen.row ? 0 : box.scrollTop);
-        const at = { clientX: frame.left + LEFT + Math.max(0, x) + 12, clientY: frame.top + TOP + Math.max(0, y) };
+        const along = LEFT + Math.max(0, x) + 12;
+        const at = {
+            clientX: detail.rightToLeft ? frame.right - along : frame.left + along,
+            clientY: frame.top + TOP + Math.max(0, y),
+        };
         box.dispatchEvent(new MouseEvent('contextmenu', { bubbles: true, cancelable: true, ...at }));
     };
     const onKeyDown = (event: ReactKeyboardEvent) => {
@@ -137,6 +147,7 @@ export function Grid({ id, detail, revision, dataRevision, preview, acts, onView
                 aria-describedby="selection-address"
                 tabIndex={0}
                 className={`relative overflow-auto bg-white outline-offset-[-2px] select-none ${lifted ? 'cursor-copy' : ''}`}
+                data-mirrored={detail.rightToLeft || undefined}
                 style={{ overflowAnchor: 'none' }}
                 onScroll={look}
                 onKeyDown={onKeyDown}
@@ -245,7 +256,7 @@ export function Grid({ id, detail, revision, dataRevision, preview, acts, onView
                             key={`${each.row}.${each.column}`}
                             role="presentation"
                             data-typed=""
-                            className="pointer-events-none absolute z-[14] truncate bg-white px-1 text-[13px] text-quiet"
+                            className="unmirrored pointer-events-none absolute z-[14] truncate bg-white px-1 text-[13px] text-quiet"
                             style={{
                                 top: TOP + rows.start(each.row) + 1 + (each.row <= frozen.row ? each.scroll.y : 0),
                                 left: LEFT + columns.start(each.column) + 1 + (each.column <= frozen.column ? each.scroll.x : 0),

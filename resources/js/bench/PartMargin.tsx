@@ -107,7 +107,7 @@ function Bracket({ run, table, rows, acts }: { run: RunRecord; table: TableRecor
                         onPointerDown={(event) => event.stopPropagation()}
                     >
                         <span
-                            className={`part-letter part-${run.part ?? ''} absolute top-1/2 left-[-2px] z-10 -translate-y-1/2 scale-90 opacity-0 group-hover:opacity-100`}
+                            className={`unmirrored part-letter part-${run.part ?? ''} absolute top-1/2 left-[-2px] z-10 -translate-y-1/2 scale-90 opacity-0 group-hover:opacity-100`}
                         >
                             {run.letter}
                         </span>

@@ -11,6 +11,8 @@ interface Bounds {
     page: number;
 }
 
+const MIRRORED: Record<string, string> = { ArrowLeft: 'ArrowRight', ArrowRight: 'ArrowLeft' };
+
 /** Moving and selecting by key. */
 export function useGridKeys({ rows, columns, detail, page }: Bounds) {
     return useCallback(
@@ -50,7 +52,9 @@ export function useGridKeys({ rows, columns, detail, page }: Bounds) {
                 return;
             }
             const from = event.shiftKey ? farCorner(selection[selection.length - 1], anchor) : active;
-            const to = step(event.key, from, far, {
+            // On a mirrored sheet the next column is at the left.
+            const key = detail.rightToLeft ? (MIRRORED[event.key] ?? event.key) : event.key;
+            const to = step(key, from, far, {
                 rows: Math.min(rows, ROWS),
                 columns: Math.min(columns, COLUMNS),
                 last: { row: detail.rows, column: detail.columns },

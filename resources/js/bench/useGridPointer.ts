@@ -13,20 +13,22 @@ interface Sizes {
     columns: Axis;
     frozenHeight: number;
     frozenWidth: number;
+    /** Column A stands at the right. */
+    mirrored: boolean;
 }
 
 /** Selecting by pressing and dragging: cells, rows, columns; adding, taking away, and laying what was lifted. */
 export function useGridPointer(
     scroller: RefObject<HTMLDivElement | null>,
     acts: Acts,
-    { rows, columns, frozenHeight, frozenWidth }: Sizes,
+    { rows, columns, frozenHeight, frozenWidth, mirrored }: Sizes,
 ) {
     const drag = useRef<Drag | null>(null);
     const placeAt = (event: { clientX: number; clientY: number }): Place => {
         const box = scroller.current;
         if (!box) return useBench.getState().active;
         const frame = box.getBoundingClientRect();
-        const x = event.clientX - frame.left - LEFT;
+        const x = (mirrored ? frame.right - event.clientX : event.clientX - frame.left) - LEFT;
         const y = event.clientY - frame.top - TOP;
         return {
             row: rows.at(y < frozenHeight ? Math.max(0, y) : y + box.scrollTop),
@@ -70,8 +72,9 @@ export function useGridPointer(
         if (!box || !frame) return;
         if (event.clientY > frame.bottom - 12) box.scrollBy({ top: 24 });
         if (event.clientY < frame.top + TOP && box.scrollTop > 0) box.scrollBy({ top: -24 });
-        if (event.clientX > frame.right - 12) box.scrollBy({ left: 24 });
-        if (event.clientX < frame.left + LEFT && box.scrollLeft > 0) box.scrollBy({ left: -24 });
+        const x = mirrored ? frame.right - event.clientX : event.clientX - frame.left;
+        if (x > frame.width - 12) box.scrollBy({ left: 24 });
+        if (x < LEFT && box.scrollLeft > 0) box.scrollBy({ left: -24 });
     };
     const release = () => {
         const laying = drag.current !== null && useBench.getState().lifted;

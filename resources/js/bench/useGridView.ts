@@ -12,7 +12,7 @@ export const TOP = 34;
 const BEYOND = 40;
 
 /** The share of the room that frozen parts may take; in a small window fewer of them stay in sight. */
-const FROZEN = 0.7;
+const FROZEN = 0.6;
 
 function whatFits(axis: Axis, frozen: number, room: number): number {
     let last = frozen;
