@@ -1,11 +1,9 @@
 import { ChevronDown, Layers, Stamp } from 'lucide-react';
 import { DropdownMenu, Popover } from 'radix-ui';
 import { useState } from 'react';
-import { api } from '@/api/client';
 import { useBench, type Scope } from '@/bench/state';
-import { write } from '@/grid/address';
 import { ask } from '@/parts/Ask';
-import { say, tell } from '@/parts/Messages';
+import { liftLook } from './liftLook';
 import { LooksDialog } from './LooksDialog';
 import type { Formatter } from './useFormat';
 
@@ -156,14 +154,7 @@ const FACETS: [string, string, boolean?][] = [
 ];
 
 function LiftMenu({ format }: { format: Formatter }) {
-    const lift = (facets: string, withWidths: boolean) => {
-        const range = useBench.getState().selection[0];
-        if (!range) return;
-        void api.lift(format.id, format.sheet, write(range), facets).then(({ looks, widths }) => {
-            useBench.setState({ lifted: { from: write(range), block: looks, widths: withWidths ? widths : [] } });
-            say('Look lifted. Press or drag over cells to lay it, on any sheet or workbook; Escape ends.');
-        }, tell);
-    };
+    const lift = (facets: string, withWidths: boolean) => liftLook(format.id, format.sheet, facets, withWidths);
     return (
         <DropdownMenu.Root modal={false}>
             <DropdownMenu.Trigger
