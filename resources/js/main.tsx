@@ -3,6 +3,7 @@ import './fonts';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { Refused } from './api/client';
 import { BenchPage } from './bench/BenchPage';
 import { Asking } from './parts/Ask';
 import { Announced } from './parts/announce';
@@ -10,7 +11,18 @@ import { Messages } from './parts/Messages';
 import { usePath } from './parts/path';
 import { ShelfPage } from './shelf/ShelfPage';
 
-const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
+// What is wrong is said at once; a server that stumbles is asked again.
+const stumbled = (fault: unknown) => !(fault instanceof Refused) || fault.status === 0 || fault.status >= 500;
+
+const client = new QueryClient({
+    defaultOptions: {
+        queries: {
+            retry: (times, fault) => times < 2 && stumbled(fault),
+            retryDelay: (times) => 300 * 2 ** times,
+            refetchOnWindowFocus: false,
+        },
+    },
+});
 
 function App() {
     const path = usePath();

@@ -28,7 +28,10 @@ export const cell = (page: Page, text: string): Locator =>
     page.getByRole('gridcell').filter({ hasText: new RegExp(`^${text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}$`) });
 
 export const undo = (page: Page, words: string | RegExp): Locator =>
-    page.getByRole('button', { name: typeof words === 'string' ? `Undo: ${words}` : words });
+    page.getByRole('button', {
+        name:
+            typeof words === 'string' ? `Undo: ${words}` : new RegExp(`^Undo: .*${words.source.replace(/^\^/, '')}`, words.flags),
+    });
 
 export const head = (page: Page, letter: string): Locator => page.getByRole('columnheader', { name: letter, exact: true });
 

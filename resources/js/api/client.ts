@@ -85,6 +85,21 @@ async function call<T>(method: string, path: string, body?: object, signal?: Abo
     return answer as T;
 }
 
+const BUSY = 503;
+const TRIES = 5;
+
+/** Tries again while the server is busy and has not taken the request at all, for a few seconds. */
+async function patiently<T>(method: string, path: string, body?: object): Promise<T> {
+    for (let tries = 1; ; tries++) {
+        try {
+            return await call<T>(method, path, body);
+        } catch (fault) {
+            if (!(fault instanceof Refused) || fault.status !== BUSY || tries === TRIES) throw fault;
+            await new Promise((resolve) => setTimeout(resolve, 250 * 2 ** tries));
+        }
+    }
+}
+
 /** What a person asked for: at which revision, on which sheet, and a name of its own, by which it is done once. */
 export interface Step {
     revision: number;
@@ -108,15 +123,15 @@ export const api = {
     upload: (file: File) => {
         const form = new FormData();
         form.append('file', file);
-        return call<ImportRecord>('POST', 'imports', form);
+        return patiently<ImportRecord>('POST', 'imports', form);
     },
-    paste: (text: string, html: string) => call<ImportRecord>('POST', 'imports/paste', { text, html }),
+    paste: (text: string, html: string) => patiently<ImportRecord>('POST', 'imports/paste', { text, html }),
     importState: (id: string) => call<ImportRecord>('GET', `imports/${id}`),
     changeDialect: (id: string, dialect: { encoding: string; delimiter: string; quote: string }) =>
-        call<ImportRecord>('PATCH', `imports/${id}`, dialect),
-    keep: (id: string) => call<ImportRecord>('POST', `imports/${id}/keep`, {}),
-    cancelImport: (id: string) => call<ImportRecord>('DELETE', `imports/${id}`),
-    remove: (id: number) => call<{ message: string }>('DELETE', `workbooks/${id}`),
+        patiently<ImportRecord>('PATCH', `imports/${id}`, dialect),
+    keep: (id: string) => patiently<ImportRecord>('POST', `imports/${id}/keep`, {}),
+    cancelImport: (id: string) => patiently<ImportRecord>('DELETE', `imports/${id}`),
+    remove: (id: number) => patiently<{ message: string }>('DELETE', `workbooks/${id}`),
     bench: (id: number) => call<BenchRecord>('GET', `workbooks/${id}`),
     sheet: (id: number, sheet: number) => call<SheetDetail>('GET', `workbooks/${id}/sheets/${sheet}`),
     window: (id: number, sheet: number, range: Rect, signal?: AbortSignal) =>
@@ -142,7 +157,7 @@ export const api = {
             signal,
         ),
     lift: (id: number, sheet: number, range: string, facets: string) =>
-        call<Lifted>('GET', `workbooks/${id}/sheets/${sheet}/lift?range=${encodeURIComponent(range)}&facets=${facets}`),
+        patiently<Lifted>('GET', `workbooks/${id}/sheets/${sheet}/lift?range=${encodeURIComponent(range)}&facets=${facets}`),
     number: (id: number, sheet: number, row: number, column: number, alike: boolean, signal?: AbortSignal) =>
         call<NumberView>(
             'GET',
@@ -158,15 +173,15 @@ export const api = {
         call<{ ratio: number }>('GET', `colours/contrast?one=${encodeURIComponent(one)}&other=${encodeURIComponent(other)}`),
     family: (hex: string) => call<FamilyRecord[]>('GET', `colours/family?hex=${encodeURIComponent(hex)}`),
     content: (id: number, sheet: number, row: number, column: number) =>
-        call<{ text: string }>('GET', `workbooks/${id}/sheets/${sheet}/content?row=${row}&column=${column}`),
+        patiently<{ text: string }>('GET', `workbooks/${id}/sheets/${sheet}/content?row=${row}&column=${column}`),
     goTo: (id: number, { revision, sheet, name }: Step, change: number) =>
         call<ActRecord>('POST', `workbooks/${id}/point`, { revision, sheet, change }, undefined, name),
     history: (id: number) => call<HistoryRecord[]>('GET', `workbooks/${id}/history`),
     formats: (id: number, sheet: number) => call<FormatRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/formats`),
     risk: (id: number, sheet: number) => call<{ risky: number }>('GET', `workbooks/${id}/sheets/${sheet}/risk`),
     handOver: (id: number, format: string, defuse: boolean, sheet: number) =>
-        call<HandoverRecord>('POST', `workbooks/${id}/handovers`, { format, defuse, sheet }),
+        patiently<HandoverRecord>('POST', `workbooks/${id}/handovers`, { format, defuse, sheet }),
     handover: (id: string) => call<HandoverRecord>('GET', `handovers/${id}`),
-    cancelHandover: (id: string) => call<HandoverRecord>('DELETE', `handovers/${id}`),
-    importStylebook: (json: string) => call<{ name: string }>('POST', 'stylebooks', { json }),
+    cancelHandover: (id: string) => patiently<HandoverRecord>('DELETE', `handovers/${id}`),
+    importStylebook: (json: string) => patiently<{ name: string }>('POST', 'stylebooks', { json }),
 };

@@ -60,7 +60,9 @@ function Text({
     left,
     width,
     height,
+    isHere,
 }: {
+    isHere: boolean;
     cell: WindowCell;
     look: WindowLook;
     zoom: number;
@@ -77,8 +79,8 @@ function Text({
         );
     return (
         <div
-            role="gridcell"
-            aria-colindex={cell.c}
+            // What reaches in from beside is read where its cell stands.
+            {...(isHere ? { role: 'gridcell', 'aria-colindex': cell.c } : { 'aria-hidden': true })}
             className={`sheet-cell ${classOf(look, cell.a, zoom)}`}
             style={height === undefined ? { left, width } : { left, width, height }}
         >
@@ -227,7 +229,7 @@ export const Paint = memo(function Paint({
                     {cells.map((cell) => {
                         const look = window.looks[cell.s];
                         if (!look || (cell.t === '' && !cell.l)) return null;
-                        const left = columns.start(cell.from);
+                        const begin = columns.start(cell.from);
                         const merge = mergeAt(window, cell);
                         return (
                             <Text
@@ -235,8 +237,9 @@ export const Paint = memo(function Paint({
                                 cell={cell}
                                 look={look}
                                 zoom={zoom}
-                                left={left}
-                                width={columns.end(cell.to) - left}
+                                left={begin}
+                                width={columns.end(cell.to) - begin}
+                                isHere={cell.c >= left && cell.c <= right}
                                 height={merge && rows.end(merge[2] ?? row) - rows.start(row)}
                             />
                         );

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import type { SheetDetail } from '@/api/types';
 import { spansOf } from '@/bench/Edge';
 import { useBench } from '@/bench/state';
+import { useDraft } from '@/parts/useDraft';
 import { Press } from './FacetFrame';
 import { FitRules } from './FitRules';
 import { ask } from '@/parts/Ask';
@@ -27,12 +28,12 @@ export function FitFacet({ format, detail }: { format: Formatter; detail: SheetD
                 Fit
                 <FitMenu format={format} detail={detail} column={column} row={row} />
             </h2>
-            <Size key={`w${width}`} label="Width" px={width} onSet={(size) => resize('columns', size)}>
+            <Size label="Width" px={width} onSet={(size) => resize('columns', size)}>
                 <Press label="Fit the columns to their contents" onPress={() => resize('columns')}>
                     <MoveHorizontal size={14} />
                 </Press>
             </Size>
-            <Size key={`h${height}`} label="Height" px={height} onSet={(size) => resize('rows', size)}>
+            <Size label="Height" px={height} onSet={(size) => resize('rows', size)}>
                 <Press label="Fit the rows to their contents" onPress={() => resize('rows')}>
                     <MoveVertical size={14} />
                 </Press>
@@ -139,18 +140,15 @@ function FitMenu({ format, detail, column, row }: { format: Formatter; detail: S
 }
 
 function Size({ label, px, onSet, children }: { label: string; px: number; onSet: (size: string) => void; children: ReactNode }) {
-    const [text, setText] = useState(`${px} px`);
+    const field = useDraft(`${px} px`, onSet);
     return (
         <div className="flex gap-1">
             <input
                 className="field h-[26px] w-[68px] px-1.5"
                 aria-label={label}
                 title={`${label}: px, ${label === 'Width' ? 'characters, ' : ''}pt, mm or cm`}
-                value={text}
                 onFocus={(event) => event.currentTarget.select()}
-                onChange={(event) => setText(event.target.value)}
-                onBlur={() => text.trim() !== '' && text !== `${px} px` && onSet(text)}
-                onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+                {...field}
             />
             {children}
         </div>

@@ -22,7 +22,7 @@ export function GuardFacet({ format }: { format: Formatter }) {
             <Press
                 on={format.is('concealed')}
                 label="Formula hidden once the sheet is protected"
-                onPress={() => format.format({ concealed: !format.is('concealed') })}
+                onPress={() => format.format((now) => ({ concealed: !now.is('concealed') }))}
             >
                 <EyeOff size={14} />
             </Press>

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
-import { useState } from 'react';
 import { api } from '@/api/client';
 import type { NumberSample, NumberView } from '@/api/types';
 import { useBench } from '@/bench/state';
 import { ask } from '@/parts/Ask';
+import { useDraft } from '@/parts/useDraft';
 import { useRoving } from '@/parts/useRoving';
 import { ColumnRule } from './ColumnRule';
 import { changed } from './NumberFacet';
@@ -80,7 +80,7 @@ export function NumberMenu({
                             </div>
                         )}
                         <Options view={view} choose={choose} />
-                        <CodeField key={view.code} code={view.code} onChoose={(number) => choose({ number })} />
+                        <CodeField code={view.code} onChoose={(number) => choose({ number })} />
                         {view.heading && severalColumns && (
                             <button
                                 type="button"
@@ -266,17 +266,14 @@ export function Select({
 }
 
 function CodeField({ code, onChoose }: { code: string; onChoose: (code: string) => void }) {
-    const [text, setText] = useState(code);
+    const field = useDraft(code, onChoose);
     return (
         <label className="text-[12px] text-quiet">
             Code by hand
             <input
                 className="field mt-0.5 h-[26px] w-full px-1.5 font-mono text-[11.5px] text-ink"
                 aria-label="Number format code"
-                value={text}
-                onChange={(event) => setText(event.target.value)}
-                onBlur={() => text.trim() !== '' && text !== code && onChoose(text)}
-                onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+                {...field}
             />
         </label>
     );

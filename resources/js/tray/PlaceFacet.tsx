@@ -35,7 +35,13 @@ export function PlaceFacet({ format, onMerge }: { format: Formatter; onMerge: ()
     const indent = Number(format.value('indent') ?? 0);
     const rotation = Number(format.value('rotation') ?? 0);
     const merged = (format.record?.inspection.merges.length ?? 0) > 0;
-    const align = (side: string) => format.format({ horizontal: horizontal === side ? 'general' : side });
+    const align = (side: string) => format.format((now) => ({ horizontal: now.value('horizontal') === side ? 'general' : side }));
+    const step = (by: number) =>
+        format.format((now) => {
+            const side = now.value('horizontal');
+            const steps = Math.max(0, Math.min(15, Number(now.value('indent') ?? 0) + by));
+            return { indent: steps, ...(by < 0 || side === 'left' || side === 'right' ? {} : { horizontal: 'left' }) };
+        });
     return (
         <FacetFrame title="Place" icon={PlaceIcon} facet="place" lead="horizontal" attributes={PLACE} format={format} width={176}>
             <div className="flex gap-1">
@@ -48,19 +54,10 @@ export function PlaceFacet({ format, onMerge }: { format: Formatter; onMerge: ()
                 <Press on={horizontal === 'right'} label="Align right" onPress={() => align('right')}>
                     <AlignRight size={14} />
                 </Press>
-                <Press label="Less indent" disabled={indent === 0} onPress={() => format.format({ indent: indent - 1 })}>
+                <Press label="Less indent" disabled={indent === 0} onPress={() => step(-1)}>
                     <IndentDecrease size={14} />
                 </Press>
-                <Press
-                    label="More indent"
-                    disabled={indent === 15}
-                    onPress={() =>
-                        format.format({
-                            indent: indent + 1,
-                            ...(horizontal === 'left' || horizontal === 'right' ? {} : { horizontal: 'left' }),
-                        })
-                    }
-                >
+                <Press label="More indent" disabled={indent === 15} onPress={() => step(1)}>
                     <IndentIncrease size={14} />
                 </Press>
             </div>

@@ -1,12 +1,15 @@
 import { Bold, ChevronDown, Italic, Strikethrough, Subscript, Superscript, Type, Underline } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
+import { useDraft } from '@/parts/useDraft';
 import { FacetFrame, Press } from './FacetFrame';
 import type { Formatter } from './useFormat';
 
 const FAMILIES = ['Carlito', 'Caladea', 'Arimo', 'Tinos', 'Cousine', 'Gelasio', 'IBM Plex Sans', 'IBM Plex Mono'];
 const SIZES = ['8', '9', '10', '11', '12', '14', '16', '18', '21', '24', '30', '36'];
 const TYPE = ['font', 'size', 'bold', 'italic', 'underline', 'strike', 'script'];
+
+const NEXT_LINE: Record<string, string> = { none: 'single', single: 'double' };
 
 export function TypeFacet({ format }: { format: Formatter }) {
     const underline = format.value('underline') ?? 'none';
@@ -15,14 +18,14 @@ export function TypeFacet({ format }: { format: Formatter }) {
         <FacetFrame title="Type" icon={Type} facet="type" lead="font" attributes={TYPE} format={format} width={186}>
             <div className="flex gap-1.5">
                 <FontPicker format={format} />
-                <SizeField key={`${format.value('size')}`} format={format} />
+                <SizeField format={format} />
             </div>
             <div className="flex gap-0.5">
                 <Press
                     on={format.is('bold')}
                     label="Bold"
                     keys="Ctrl+B"
-                    onPress={() => format.format({ bold: !format.is('bold') })}
+                    onPress={() => format.format((now) => ({ bold: !now.is('bold') }))}
                 >
                     <Bold size={14} />
                 </Press>
@@ -30,7 +33,7 @@ export function TypeFacet({ format }: { format: Formatter }) {
                     on={format.is('italic')}
                     label="Italic"
                     keys="Ctrl+I"
-                    onPress={() => format.format({ italic: !format.is('italic') })}
+                    onPress={() => format.format((now) => ({ italic: !now.is('italic') }))}
                 >
                     <Italic size={14} />
                 </Press>
@@ -38,26 +41,28 @@ export function TypeFacet({ format }: { format: Formatter }) {
                     on={underline !== 'none'}
                     label={underline === 'single' ? 'Double underline' : underline === 'double' ? 'No underline' : 'Underline'}
                     keys="Ctrl+U"
-                    onPress={() =>
-                        format.format({ underline: underline === 'none' ? 'single' : underline === 'single' ? 'double' : 'none' })
-                    }
+                    onPress={() => format.format((now) => ({ underline: NEXT_LINE[now.value('underline') ?? 'none'] ?? 'none' }))}
                 >
                     <Underline size={14} style={underline === 'double' ? { borderBottom: '1px solid' } : undefined} />
                 </Press>
-                <Press on={format.is('strike')} label="Strike" onPress={() => format.format({ strike: !format.is('strike') })}>
+                <Press
+                    on={format.is('strike')}
+                    label="Strike"
+                    onPress={() => format.format((now) => ({ strike: !now.is('strike') }))}
+                >
                     <Strikethrough size={14} />
                 </Press>
                 <Press
                     on={script === 'super'}
                     label="Superscript"
-                    onPress={() => format.format({ script: script === 'super' ? 'none' : 'super' })}
+                    onPress={() => format.format((now) => ({ script: now.value('script') === 'super' ? 'none' : 'super' }))}
                 >
                     <Superscript size={14} />
                 </Press>
                 <Press
                     on={script === 'sub'}
                     label="Subscript"
-                    onPress={() => format.format({ script: script === 'sub' ? 'none' : 'sub' })}
+                    onPress={() => format.format((now) => ({ script: now.value('script') === 'sub' ? 'none' : 'sub' }))}
                 >
                     <Subscript size={14} />
                 </Press>
@@ -114,11 +119,10 @@ function FontPicker({ format }: { format: Formatter }) {
 
 function SizeField({ format }: { format: Formatter }) {
     const size = format.value('size');
-    const [text, setText] = useState(size ?? '');
-    const keep = (value: string) => {
-        const number = Number(value.replace(',', '.'));
-        if (value.trim() !== '' && value !== size && Number.isFinite(number)) format.format({ size: number });
-    };
+    const field = useDraft(size ?? '', (written) => {
+        const number = Number(written.replace(',', '.'));
+        if (Number.isFinite(number)) format.format({ size: number });
+    });
     return (
         <>
             <input
@@ -126,10 +130,7 @@ function SizeField({ format }: { format: Formatter }) {
                 aria-label="Size in points"
                 list="sizes"
                 placeholder={format.state('size')?.mixed ? '–' : '11'}
-                value={text}
-                onChange={(event) => setText(event.target.value)}
-                onBlur={() => keep(text)}
-                onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+                {...field}
             />
             <datalist id="sizes">
                 {SIZES.map((value) => (

@@ -1,11 +1,26 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
-import { api } from '@/api/client';
+import { api, Refused } from '@/api/client';
 import type { AttributeState, BenchRecord, SelectionRecord, SheetDetail } from '@/api/types';
 import { KIND_WORDS, PART_WORDS } from '@/bench/kinds';
 import { selectionText, useBench, type Scope } from '@/bench/state';
 import type { Acts } from '@/bench/useActs';
+import { say } from '@/parts/Messages';
 import type { ColumnKind } from '@/api/types';
+
+/** What the cells of the selection wear. */
+export interface Now {
+    value: (name: string) => string | null;
+    is: (name: string) => boolean;
+}
+
+function nowOf(record: SelectionRecord | undefined): Now {
+    const state = (name: string) => record?.inspection.attributes.find((attribute) => attribute.name === name);
+    return {
+        value: (name) => (state(name)?.mixed ? null : (state(name)?.value ?? null)),
+        is: (name) => !state(name)?.mixed && state(name)?.value === 'true',
+    };
+}
 
 export interface Formatter {
     id: number;
@@ -19,8 +34,8 @@ export interface Formatter {
     state: (name: string) => AttributeState | undefined;
     value: (name: string) => string | null;
     is: (name: string) => boolean;
-    /** Gives a look to what the scope says. */
-    format: (look: object) => void;
+    /** Gives a look to what the scope says; one that depends on what there is now waits until that is known. */
+    format: (look: object | ((now: Now) => object)) => void;
     /** The arguments of the same act, to be tried on this sheet alone. */
     tried: (look: object) => object;
     /** Takes hand touches of a facet back to the layer below. */
@@ -47,16 +62,42 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
     const ranges = useBench((state) => selectionText(state.selection));
     const active = useBench((state) => state.active);
     const scope = useBench((state) => state.scope);
-    const { data: record } = useQuery({
-        queryKey: ['inspection', bench.id, detail.number, bench.revision, ranges, active.row, active.column],
-        queryFn: ({ signal }) => api.inspect(bench.id, detail.number, ranges, active.row, active.column, signal),
-        placeholderData: keepPreviousData,
-        staleTime: Infinity,
-        gcTime: 10_000,
-    });
+    const client = useQueryClient();
+    const question = useMemo(
+        () => ({
+            queryKey: ['inspection', bench.id, detail.number, bench.revision, ranges, active.row, active.column],
+            queryFn: ({ signal }: { signal?: AbortSignal }) =>
+                api.inspect(bench.id, detail.number, ranges, active.row, active.column, signal),
+            staleTime: Infinity,
+            gcTime: 10_000,
+        }),
+        [bench.id, bench.revision, detail.number, ranges, active.row, active.column],
+    );
+    const { data: record, isPlaceholderData: isOld } = useQuery({ ...question, placeholderData: keepPreviousData });
+    /** Does something with what is known of the selection; what is known of another one is not taken for it. */
+    const known = useCallback(
+        function ask(run: (record: SelectionRecord) => void) {
+            if (record && !isOld) return run(record);
+            const again = { words: 'Try again', run: () => ask(run) };
+            client
+                .fetchQuery({
+                    ...question,
+                    retry: (times, fault) => times < 4 && !(fault instanceof Refused && fault.status < 500),
+                })
+                .then(run, (fault: unknown) =>
+                    say(fault instanceof Error ? fault.message : 'The server does not answer.', 'refused', again),
+                );
+        },
+        [client, question, record, isOld],
+    );
     const part = record?.inspection.part ?? null;
     const kind = record?.inspection.kind ?? null;
-    const effective: Scope = part === null ? 'cells' : scope === 'everywhere' && detail.wears === null ? 'cells' : scope;
+    const effectiveIn = useCallback(
+        (of: SelectionRecord | undefined): Scope =>
+            (of?.inspection.part ?? null) === null ? 'cells' : scope === 'everywhere' && detail.wears === null ? 'cells' : scope,
+        [scope, detail.wears],
+    );
+    const effective = effectiveIn(record);
     const words =
         part === null
             ? null
@@ -72,9 +113,17 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
         },
         [acts, detail.number],
     );
-    const scoped = useMemo(() => ({ scope: effective, part, kind }), [effective, part, kind]);
+    const scopedBy = useCallback(
+        (of: SelectionRecord | undefined) => ({
+            scope: effectiveIn(of),
+            part: of?.inspection.part ?? null,
+            kind: of?.inspection.kind ?? null,
+        }),
+        [effectiveIn],
+    );
     return useMemo(() => {
         const state = (name: string) => record?.inspection.attributes.find((attribute) => attribute.name === name);
+        const scoped = scopedBy(record);
         return {
             id: bench.id,
             sheet: detail.number,
@@ -84,20 +133,24 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             scope: effective,
             ranges,
             state,
-            value: (name: string) => (state(name)?.mixed ? null : (state(name)?.value ?? null)),
-            is: (name: string) => !state(name)?.mixed && state(name)?.value === 'true',
-            format: (look: object) => {
-                if (effective === 'cells') return act('format', { look, ...scoped });
-                const { together, selection } = useBench.getState();
-                const sheets = [detail.number, ...together.filter((number) => number !== detail.number)];
-                void acts.look({ ranges: selectionText(selection), sheets, look, ...scoped });
-            },
+            ...nowOf(record),
+            format: (look: object | ((now: Now) => object)) =>
+                known((of) => {
+                    const given = typeof look === 'function' ? (look as (now: Now) => object)(nowOf(of)) : look;
+                    const there = scopedBy(of);
+                    if (there.scope === 'cells') return act('format', { ranges, look: given, ...there });
+                    const sheets = [detail.number, ...useBench.getState().together.filter((number) => number !== detail.number)];
+                    void acts.look({ ranges, sheets, look: given, ...there });
+                }),
             tried: (look: object) => ({ look, ranges, ...scoped, scope: effective === 'everywhere' ? 'here' : effective }),
             wipe: (facet: string | null, file = false) =>
-                act('wipe', { facet, file, ...(effective === 'here' ? scoped : { scope: 'cells' }) }),
+                known((of) => {
+                    const there = scopedBy(of);
+                    act('wipe', { ranges, facet, file, ...(there.scope === 'here' ? there : { scope: 'cells' }) });
+                }),
             act,
             revise: (name: string, args: object) => void acts.act(name, { scope: 'everywhere', ...args }),
             words,
         };
-    }, [bench.id, bench.revision, bench.sheets, detail.number, record, effective, ranges, act, acts, scoped, words]);
+    }, [bench.id, bench.revision, bench.sheets, detail.number, record, effective, ranges, act, acts, known, scopedBy, words]);
 }

@@ -9,10 +9,10 @@ export function useFormatKeys(format: Formatter): void {
             if ((event.target as HTMLElement).closest('input, textarea, select')) return;
             if (document.querySelector('[role=dialog].dialog, [role=alertdialog]')) return;
             const key = event.key.toLowerCase();
-            if (key === 'b') format.format({ bold: !format.is('bold') });
-            else if (key === 'i') format.format({ italic: !format.is('italic') });
+            if (key === 'b') format.format((now) => ({ bold: !now.is('bold') }));
+            else if (key === 'i') format.format((now) => ({ italic: !now.is('italic') }));
             else if (key === 'u')
-                format.format({ underline: (format.value('underline') ?? 'none') === 'none' ? 'single' : 'none' });
+                format.format((now) => ({ underline: (now.value('underline') ?? 'none') === 'none' ? 'single' : 'none' }));
             else return;
             event.preventDefault();
         };
