@@ -86,9 +86,9 @@ export async function handOver(page: Page): Promise<Library.Workbook> {
     return book;
 }
 
-/** axe finds nothing serious. */
-export async function accessible(page: Page): Promise<void> {
-    const { violations } = await new AxeBuilder({ page })
+/** axe finds nothing serious, on the whole page or within a part of it. */
+export async function accessible(page: Page, within?: string): Promise<void> {
+    const { violations } = await (within ? new AxeBuilder({ page }).include(within) : new AxeBuilder({ page }))
         .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
         .exclude('.sheet')
         // Brackets are as tall as their rows; the outline and Ctrl+K do the same (WCAG 2.2, 2.5.8, equivalent).

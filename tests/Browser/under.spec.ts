@@ -89,3 +89,88 @@ test('a formula that is none is refused with its place, and stays in the editor'
     await page.keyboard.press('Enter');
     await expect(cell(page, '13')).toBeVisible();
 });
+
+test('what is pressed is done to what is chosen, though the server is slow to say how that looks', async ({ page }) => {
+    await bringIn(page, 'Slow looks.csv');
+    await page.getByRole('button', { name: /River ledger/ }).click();
+    await expect(page.getByText('wears River ledger')).toBeVisible();
+    const tray = page.getByRole('region', { name: 'Tray' });
+    await cell(page, 'Tree').click();
+    await expect(tray.getByRole('button', { name: 'Bold' })).toHaveAttribute('aria-pressed', 'true');
+    await page.route('**/inspection*', async (route) => {
+        await new Promise((resolve) => setTimeout(resolve, 1_200));
+        await route.continue();
+    });
+    // The heading is bold, the cell below is not: bold is what is meant, by the button and by the key.
+    await cell(page, 'Alder').click();
+    await tray.getByRole('button', { name: 'Bold' }).click();
+    await expect(undo(page, 'Bold, A3')).toBeVisible();
+    await cell(page, 'Rowan').click();
+    await page.keyboard.press('Control+b');
+    await expect(undo(page, 'Bold, A4')).toBeVisible();
+
+    // A part that was pressed is that part, and not the one that was there before it.
+    await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: /^Body/ }).click();
+    await tray.getByRole('button', { name: 'Italic' }).click();
+    await expect(undo(page, /^Italic, body/)).toBeVisible();
+
+    // What is written in a field stays, whatever comes in meanwhile.
+    await cell(page, 'Tree').click();
+    await tray.getByLabel('Size in points').fill('17');
+    await page.waitForResponse(/inspection/);
+    await expect(tray.getByLabel('Size in points')).toHaveValue('17');
+    await page.keyboard.press('Enter');
+    await expect(undo(page, /17.*A1/)).toBeVisible();
+});
+
+test('formats and stylebooks are tried on by arrows as by resting on them', async ({ page }) => {
+    await bringIn(page, 'Tried by arrows.csv');
+    const books = page.getByRole('group', { name: 'Stylebooks' });
+    await books.getByRole('button').first().focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByText(/^Trying on .*, not kept$/)).toBeVisible();
+    const tried = await page.getByText(/^Trying on/).textContent();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByText(/^Trying on/)).not.toHaveText(tried ?? '');
+    await page.keyboard.press('Enter');
+    await expect(undo(page, /^Dressed in/)).toBeVisible();
+
+    await cell(page, '2.25').click();
+    const number = page.getByRole('button', { name: /^Number format/ });
+    await number.focus();
+    await page.keyboard.press('Enter');
+    const reads = page.getByRole('group', { name: 'Reads as' });
+    await expect(reads).toBeVisible();
+    await reads.locator('button[tabindex="0"]').focus();
+    await page.keyboard.press('End');
+    await page.keyboard.press('ArrowUp');
+    await expect(page.getByText(/^Trying on/)).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByText(/^Trying on/)).toHaveCount(0);
+});
+
+test('a formula that looks at itself is named, and a message does not lie over the cell it speaks of', async ({ page }) => {
+    await bringIn(page, 'Circles.csv');
+    await select(page, 'E3');
+    for (const text of ['=E4+1', '=E3+1']) {
+        await page.keyboard.type(text);
+        await page.keyboard.press('Enter');
+    }
+    await expect(page.getByRole('status').filter({ hasText: 'E3:E4 look at themselves' })).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText('look at themselves')).toHaveCount(0);
+
+    // At the lower right, where messages come.
+    await select(page, 'N22');
+    await page.keyboard.type('=1+(');
+    await page.keyboard.press('Enter');
+    const editor = page.getByLabel('Content of the cell, row 22');
+    await expect(editor).toBeVisible();
+    const message = page.getByRole('status').filter({ has: page.getByRole('button', { name: 'Dismiss' }) });
+    await expect(message).toBeVisible();
+    const [one, two] = [await editor.boundingBox(), await message.boundingBox()];
+    if (!one || !two) throw new Error('Both are on the screen.');
+    const apart =
+        one.x + one.width <= two.x || two.x + two.width <= one.x || one.y + one.height <= two.y || two.y + two.height <= one.y;
+    expect(apart).toBe(true);
+});

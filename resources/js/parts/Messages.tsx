@@ -1,4 +1,5 @@
 import { X } from 'lucide-react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { create } from 'zustand';
 import { Refused } from '@/api/client';
 
@@ -31,8 +32,22 @@ function dismiss(id: number): void {
 
 export function Messages() {
     const messages = useMessages((state) => state.messages);
+    const box = useRef<HTMLDivElement>(null);
+    const [isAside, setAside] = useState(false);
+    // A message does not lie over the cell that it speaks of: it goes to the other side.
+    useLayoutEffect(() => {
+        const cell = document.getElementById('active-cell')?.getBoundingClientRect();
+        const own = box.current?.getBoundingClientRect();
+        if (!cell || !own || messages.length === 0) return setAside(false);
+        setAside(cell.right > window.innerWidth - own.width - 16 && cell.bottom > own.top);
+    }, [messages]);
     return (
-        <div role="status" aria-live="polite" className="fixed right-4 bottom-9 z-60 flex w-96 flex-col gap-2">
+        <div
+            ref={box}
+            role="status"
+            aria-live="polite"
+            className={`fixed z-60 flex w-96 max-w-[calc(100vw-16px)] flex-col gap-2 ${isAside ? 'left-60' : 'right-4'} ${document.querySelector('[aria-label=Tray]') ? 'bottom-[190px]' : 'bottom-9'}`}
+        >
             {messages.map((message) => (
                 <div
                     key={message.id}

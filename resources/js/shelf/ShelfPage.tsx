@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { api } from '@/api/client';
 import type { ImportRecord } from '@/api/types';
 import { Mark } from '@/parts/Mark';
+import { announce } from '@/parts/announce';
 import { say, tell } from '@/parts/Messages';
 import { go } from '@/parts/path';
 import { Proposal } from './Proposal';
@@ -38,6 +39,14 @@ export function ShelfPage() {
     useEffect(() => {
         void client.invalidateQueries({ queryKey: ['shelf'] });
     }, [client, underWay]);
+
+    // What has come in is said once to those who do not see the new card.
+    const known = useRef(new Map<string, string>());
+    useEffect(() => {
+        const now = new Map(coming.data?.imports.map((incoming) => [incoming.id, incoming.name]));
+        for (const [id, name] of known.current) if (!now.has(id)) announce(`${name} has come in, or was stopped.`);
+        known.current = now;
+    }, [coming.data]);
 
     const arrived = useCallback(
         (incoming: ImportRecord, alone = true) => {

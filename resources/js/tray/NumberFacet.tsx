@@ -1,10 +1,11 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ChevronDown, Hash } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { api } from '@/api/client';
 import type { ChosenFormat, NumberView } from '@/api/types';
 import { useBench } from '@/bench/state';
+import { tell } from '@/parts/Messages';
 import { FacetFrame, Press } from './FacetFrame';
 import { NotesMenu } from './NotesMenu';
 import { NumberMenu } from './NumberMenu';
@@ -15,13 +16,24 @@ export function NumberFacet({ format }: { format: Formatter }) {
     const active = useBench((state) => state.active);
     const [open, setOpen] = useState(false);
     const [side, setSide] = useState(0);
-    const { data: view } = useQuery({
+    const client = useQueryClient();
+    const question = {
         queryKey: ['number', format.id, format.sheet, format.revision, active.row, active.column, open],
-        queryFn: ({ signal }) => api.number(format.id, format.sheet, active.row, active.column, open, signal),
-        placeholderData: keepPreviousData,
+        queryFn: ({ signal }: { signal?: AbortSignal }) =>
+            api.number(format.id, format.sheet, active.row, active.column, open, signal),
         staleTime: Infinity,
         gcTime: 10_000,
-    });
+    };
+    const { data: view, isPlaceholderData: isOld } = useQuery({ ...question, placeholderData: keepPreviousData });
+    /** Steps count from the decimals of the cell that is chosen now. */
+    const step = (by: number) => {
+        const set = (of: NumberView) => {
+            const decimals = Math.max(0, Math.min(MOST_DECIMALS, (of.choice?.decimals ?? of.needed) + by));
+            format.format(changed(of, { decimals, ...(of.choice?.hasDecimals ? {} : { purpose: 'grouped' }) }));
+        };
+        if (view && !isOld) set(view);
+        else void client.fetchQuery({ ...question, retry: 4 }).then(set, tell);
+    };
     const purpose = view?.samples.find((sample) => sample.name === view.choice?.purpose)?.words ?? 'By code';
     return (
         <FacetFrame title="Number" icon={Hash} facet="number" lead="number" attributes={['number']} format={format} width={178}>
@@ -43,7 +55,7 @@ export function NumberFacet({ format }: { format: Formatter }) {
                     </Popover.Trigger>
                     {view && <NumberMenu view={view} format={format} shift={side} onDone={() => setOpen(false)} />}
                 </Popover.Root>
-                {view && <Decimals view={view} format={format} />}
+                {view && <Decimals view={view} onStep={step} />}
             </div>
             <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-1.5 text-[11px] leading-[1.35]">
                 <dt className="text-quiet">stores</dt>
@@ -85,17 +97,17 @@ export function changed(view: NumberView, change: Partial<ChosenFormat>): object
     return { number: { purpose, decimals, negative, zero, symbol, place, length, pattern, ...change } };
 }
 
-function Decimals({ view, format }: { view: NumberView; format: Formatter }) {
+const MOST_DECIMALS = 10;
+
+function Decimals({ view, onStep }: { view: NumberView; onStep: (by: number) => void }) {
     const decimals = view.choice?.decimals ?? view.needed;
     const off = view.choice !== null && !view.choice.hasDecimals && view.choice.purpose !== 'as_it_is';
-    const set = (to: number) =>
-        format.format(changed(view, { decimals: to, ...(view.choice?.hasDecimals ? {} : { purpose: 'grouped' }) }));
     return (
         <>
-            <Press label="Fewer decimals" disabled={off || decimals === 0} onPress={() => set(decimals - 1)}>
+            <Press label="Fewer decimals" disabled={off || decimals === 0} onPress={() => onStep(-1)}>
                 <span className="text-[10px]">.0</span>
             </Press>
-            <Press label="More decimals" disabled={off || decimals >= 10} onPress={() => set(decimals + 1)}>
+            <Press label="More decimals" disabled={off || decimals >= MOST_DECIMALS} onPress={() => onStep(1)}>
                 <span className="text-[10px] tracking-tight">.00</span>
             </Press>
         </>
