@@ -6,7 +6,6 @@ namespace App\Bench;
 
 use App\Models\Workbook;
 use Rilvet\Act\Targets;
-use Rilvet\Fit\Length;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\RangeSet;
@@ -16,11 +15,12 @@ use Rilvet\Intake\TypingKind;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Facet;
 use Rilvet\Look\Look;
+use Rilvet\Measure\Length;
+use Rilvet\Measure\Ruler;
 use Rilvet\Number\NumberChoice;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
 use Rilvet\Text\Fonts;
-use Rilvet\Window\Ruler;
 
 /** The arguments of an act as they came, read with their types; what is wrong is named. */
 final readonly class Arguments

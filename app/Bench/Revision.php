@@ -6,12 +6,12 @@ namespace App\Bench;
 
 use Closure;
 use Rilvet\Act\Exception\NoSuchLook;
-use Rilvet\Act\LookWords;
 use Rilvet\Act\ReviseStylebook;
 use Rilvet\Act\WearersOfLook;
 use Rilvet\Colour\Colour;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
+use Rilvet\Look\LookWords;
 use Rilvet\Reading\Part;
 use Rilvet\Stylebook\ColourFamily;
 use Rilvet\Stylebook\Stylebook;

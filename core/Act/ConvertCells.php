@@ -8,12 +8,10 @@ use Rilvet\Act\Exception\CellIsWrong;
 use Rilvet\Act\Exception\NothingToChange;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
-use Rilvet\Intake\DateText;
-use Rilvet\Intake\NumberText;
+use Rilvet\Intake\Conversion;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Number\FormatClass;
-use Rilvet\Number\NumberFormat;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook;
 
@@ -23,7 +21,7 @@ use Rilvet\Work\Workbook;
  */
 final readonly class ConvertCells implements Act, ChangesSizes, EditsCells
 {
-    public const ACTS = ['numbers', 'hundredths', 'dates_dmy', 'dates_mdy'];
+    public const ACTS = Conversion::KINDS;
 
     private const MOST = 200_000;
 
@@ -46,7 +44,7 @@ final readonly class ConvertCells implements Act, ChangesSizes, EditsCells
                 }
                 foreach ($sheet->cells->read($range->top, $range->bottom, $range->left, $range->right) as $row => $cells) {
                     for ($column = $range->left; $column <= $range->right; $column++) {
-                        $turned = self::turned($cells[$column - 1], $this->to);
+                        $turned = Conversion::of($cells[$column - 1], $this->to);
                         if ($turned === null) {
                             continue;
                         }
@@ -86,42 +84,6 @@ final readonly class ConvertCells implements Act, ChangesSizes, EditsCells
             'hundredths' => 'divided by a hundred, to percent',
             default => 'text turned into dates',
         }.', '.$this->targets->words();
-    }
-
-    /** The number that a text is meant as: with a point, or with a comma where it can be nothing else. */
-    public static function number(string $text): int|float|null
-    {
-        return NumberText::parse($text, '.') ?? NumberText::parse($text, ',');
-    }
-
-    /** What a cell would become, as it would be shown. */
-    public static function shown(Cell $cell, string $to): string
-    {
-        $turned = self::turned($cell, $to);
-
-        return match (true) {
-            $turned === null => $cell->text(),
-            $to === 'hundredths' => NumberFormat::of('General')->number(100 * $turned)->text.' %',
-            default => NumberFormat::of($to === 'numbers' ? 'General' : 'd mmmm yyyy')->number((float) $turned)->text,
-        };
-    }
-
-    private static function turned(Cell $cell, string $to): int|float|null
-    {
-        if ($cell->formula !== null) {
-            return null;
-        }
-        if ($to === 'hundredths') {
-            $number = $cell->number();
-
-            // Through its decimal digits, so that 0.57 comes of 57 and not 0.5700000000000001.
-            return $number === null ? null : (float) sprintf('%.15g', $number / 100);
-        }
-        if (! $cell->isText()) {
-            return null;
-        }
-
-        return $to === 'numbers' ? self::number($cell->text()) : DateText::parse($cell->text(), substr($to, 6));
     }
 
     /** A format for what has none that fits it. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
-use Rilvet\Fit\CutTexts;
+use Rilvet\Window\CutTexts;
 use Rilvet\Work\Workbook;
 
 /** Fits the columns, and then the rows, in which texts are not seen whole: one act, one undo. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Look\Look;
+use Rilvet\Look\LookWords;
 use Rilvet\Work\Workbook;
 
 /** Gives chosen cells a look directly: a hand touch, which lies over the stylebook. Stored as runs, whatever the size. */

@@ -6,6 +6,7 @@ namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\LooksStay;
 use Rilvet\Look\Look;
+use Rilvet\Look\LookWords;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
 use Rilvet\Work\PartRule;

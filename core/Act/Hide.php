@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
-use Rilvet\Fit\Exception\SizeIsWrong;
+use Rilvet\Measure\Exception\SizeIsWrong;
 use Rilvet\Work\Workbook;
 
 /** Takes columns or rows out of sight, or brings them back. */

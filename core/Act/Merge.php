@@ -9,7 +9,7 @@ use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Sheet;
-use Rilvet\Window\Shown;
+use Rilvet\Measure\Shown;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;

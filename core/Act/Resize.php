@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Fit\ColumnFit;
-use Rilvet\Fit\Exception\SizeIsWrong;
+use Rilvet\Measure\Exception\SizeIsWrong;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
 

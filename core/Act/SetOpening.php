@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
-use Rilvet\Fit\Exception\SizeIsWrong;
 use Rilvet\Grid\Address;
+use Rilvet\Measure\Exception\SizeIsWrong;
 use Rilvet\Work\Workbook;
 
 /** How sheets open: what stays in sight, gridlines, zoom. What is null stays as it is. */

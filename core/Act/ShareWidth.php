@@ -10,6 +10,7 @@ use Rilvet\Fit\WidthShare;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
+use Rilvet\Measure\Ruler;
 use Rilvet\Reading\Part;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
@@ -31,7 +32,7 @@ final readonly class ShareWidth implements Act, ChangesSizes
         Targets::open($sheet);
         $table = $sheet->reading->tableAt($this->row, $this->column) ?? throw SortIsWrong::noTable();
         $needs = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->needs($table);
-        $widths = WidthShare::of($needs, $this->px, ColumnFit::PADDING);
+        $widths = WidthShare::of($needs, $this->px, Ruler::PADDING);
         $hand = clone $sheet->hand;
         foreach ($needs as $column => ['texts' => $texts]) {
             if ($texts === [] || max($texts) <= $widths[$column]) {

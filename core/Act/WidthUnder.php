@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
-use Rilvet\Fit\Exception\SizeIsWrong;
+use Rilvet\Measure\Exception\SizeIsWrong;
 use Rilvet\Work\Workbook;
 
 /** Gives the columns of one heading one width, on several sheets: a hand touch that they keep. */

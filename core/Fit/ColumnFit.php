@@ -7,13 +7,14 @@ namespace Rilvet\Fit;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
+use Rilvet\Measure\Lines;
+use Rilvet\Measure\Ruler;
+use Rilvet\Measure\Shown;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
 use Rilvet\Stylebook\FitRules;
 use Rilvet\Text\Fonts;
-use Rilvet\Window\Ruler;
-use Rilvet\Window\Shown;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Setup;
@@ -26,9 +27,6 @@ use Rilvet\Work\Worksheet;
  */
 final class ColumnFit
 {
-    /** Room at both sides of a cell's text, px. */
-    public const PADDING = 8;
-
     /** Room at both ends of a turned text, px, so that it keeps off the lines above and below. */
     private const TURNED = 6;
 
@@ -138,7 +136,7 @@ final class ColumnFit
             }
         }
 
-        return array_intersect_key($this->widths + array_map(fn (int $need) => max($this->rules->least, min($this->rules->greatest, $need + self::PADDING + $this->rules->air)), $needs), array_flip($columns));
+        return array_intersect_key($this->widths + array_map(fn (int $need) => max($this->rules->least, min($this->rules->greatest, $need + Ruler::PADDING + $this->rules->air)), $needs), array_flip($columns));
     }
 
     /**
@@ -161,7 +159,7 @@ final class ColumnFit
                         continue;
                     }
                     $text = Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
-                    $needs[$column] = max($needs[$column] ?? 0, min($this->rules->greatest, $this->turnedWidth($text, $worn->look) + self::PADDING));
+                    $needs[$column] = max($needs[$column] ?? 0, min($this->rules->greatest, $this->turnedWidth($text, $worn->look) + Ruler::PADDING));
                 }
             }
         }
@@ -194,8 +192,8 @@ final class ColumnFit
                 }
                 $worn = $this->cascade->at($row, $column);
                 $text = Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
-                $whole = $this->ruler->width($text, $worn->look) + self::PADDING;
-                $needs[$column]['least'] = max($needs[$column]['least'], $cell->isText() ? min($whole, $this->longestWord($text, $worn->look) + self::PADDING) : $whole);
+                $whole = $this->ruler->width($text, $worn->look) + Ruler::PADDING;
+                $needs[$column]['least'] = max($needs[$column]['least'], $cell->isText() ? min($whole, $this->longestWord($text, $worn->look) + Ruler::PADDING) : $whole);
                 $needs[$column]['texts'][] = $whole;
             }
         }
@@ -252,7 +250,7 @@ final class ColumnFit
                 $turn === Look::STACKED => $line * mb_strlen($text),
                 // The box of a turned line: its length and its height, each by its share.
                 $turn !== 0 => (int) ceil(sin(deg2rad(abs($turn))) * $this->ruler->width($text, $look) + cos(deg2rad(abs($turn))) * $line) + self::TURNED,
-                default => $line * Lines::count($text, $width($column) - self::PADDING, fn (string $words) => $this->ruler->advances($words, $look)),
+                default => $line * Lines::count($text, $width($column) - Ruler::PADDING, fn (string $words) => $this->ruler->advances($words, $look)),
             });
         }
 
@@ -293,7 +291,7 @@ final class ColumnFit
             }
         }
         foreach ($table->columns as $column) {
-            $width = $column->role === ColumnRole::Spacer ? 16 : max($this->rules->least, min($this->rules->greatest, $needs[$column->column] + self::PADDING + $this->rules->air));
+            $width = $column->role === ColumnRole::Spacer ? 16 : max($this->rules->least, min($this->rules->greatest, $needs[$column->column] + Ruler::PADDING + $this->rules->air));
             $this->widths[$column->column] = ($column->heading === null ? null : $this->rules->widthUnder($column->heading)) ?? max($this->widths[$column->column] ?? 0, $width);
         }
     }

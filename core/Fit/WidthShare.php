@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Fit;
 
-use Rilvet\Fit\Exception\SizeIsWrong;
+use Rilvet\Measure\Exception\SizeIsWrong;
 
 /**
  * Shares a width among columns so that their texts take the fewest lines. Each column may be as narrow as its longest word

@@ -44,9 +44,4 @@ enum Attribute: string
             self::Locked, self::Concealed => Facet::Guard,
         };
     }
-
-    public function isEdge(): bool
-    {
-        return $this->facet() === Facet::Borders;
-    }
 }

@@ -47,13 +47,4 @@ enum Part: string
             default => $this->words()[0],
         };
     }
-
-    /** Parts that are whole rows of their table. */
-    public function isHead(): bool
-    {
-        return match ($this) {
-            self::Title, self::Units, self::ColumnGroup, self::Heading => true,
-            default => false,
-        };
-    }
 }

@@ -153,12 +153,6 @@ final readonly class TableReading
         return $parts;
     }
 
-    /** @param  list<RowRun>  $runs */
-    public function withRuns(array $runs): self
-    {
-        return new self($this->range, $this->confidence, $runs, $this->columns, $this->asides, $this->groups);
-    }
-
     /** @param  list<ColumnReading>  $columns */
     public function withColumns(array $columns): self
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
-use Rilvet\Act\LookWords;
 use Rilvet\Colour\Colour;
 use Rilvet\Colour\Difference;
 use Rilvet\Grid\Range;
@@ -12,6 +11,7 @@ use Rilvet\Grid\RangeSet;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
+use Rilvet\Look\LookWords;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
 use Rilvet\Stylebook\Palette;

@@ -8,6 +8,7 @@ use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Facet;
 use Rilvet\Look\Look;
+use Rilvet\Measure\Shown;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook;
 

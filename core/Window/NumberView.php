@@ -6,6 +6,7 @@ namespace Rilvet\Window;
 
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
+use Rilvet\Measure\Shown;
 use Rilvet\Number\FormatClass;
 use Rilvet\Number\NumberChoice;
 use Rilvet\Number\NumberFormat;

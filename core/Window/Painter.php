@@ -11,6 +11,8 @@ use Rilvet\Look\Attribute;
 use Rilvet\Look\Edge;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
+use Rilvet\Measure\Ruler;
+use Rilvet\Measure\Shown;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\Merges;
@@ -138,7 +140,7 @@ final class Painter
                 [$from, $to] = $this->reach($text, $worn->look, $this->along($shown->align), $column, $values);
             } elseif ($cell->isNumber() && ! $this->fits($text, $worn->look, $column) || ! $shown->formatted->fits) {
                 // Figures are never cut: where they do not fit, marks stand instead.
-                $text = str_repeat('#', max(1, intdiv($this->sheet->setup->widthOf($column) - 8, 7)));
+                $text = str_repeat('#', max(1, intdiv($this->sheet->setup->widthOf($column) - Ruler::PADDING, 7)));
                 $pieces = null;
             }
         }
@@ -160,7 +162,7 @@ final class Painter
      */
     private function reach(string $text, Look $look, string $align, int $column, array $values): array
     {
-        $need = $this->ruler->width($text, $look) + 8 - $this->sheet->setup->widthOf($column);
+        $need = $this->ruler->width($text, $look) + Ruler::PADDING - $this->sheet->setup->widthOf($column);
         $from = $to = $column;
         $right = $align === 'left' ? $need : ($align === 'center' ? intdiv($need + 1, 2) : 0);
         $left = $align === 'right' ? $need : ($align === 'center' ? intdiv($need + 1, 2) : 0);
@@ -179,7 +181,7 @@ final class Painter
     /** How much smaller a text is set so that it fits its cell. */
     private function shrunk(string $text, Look $look, int $column): float
     {
-        $room = max(1, $this->sheet->setup->widthOf($column) - 8);
+        $room = max(1, $this->sheet->setup->widthOf($column) - Ruler::PADDING);
         $need = $this->ruler->width($text, $look);
 
         return $need <= $room ? 1.0 : max(0.1, floor($room / $need * 50) / 50);

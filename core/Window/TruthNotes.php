@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
-use Rilvet\Act\ConvertCells;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
+use Rilvet\Intake\Conversion;
 use Rilvet\Intake\DateText;
 use Rilvet\Look\Attribute;
 use Rilvet\Number\NumberFormat;
@@ -161,7 +161,7 @@ final class TruthNotes
     private function text(int $row, int $column, Cell $cell, bool $isNumeric): void
     {
         if ($isNumeric) {
-            $kind = ConvertCells::number($cell->text()) === null ? null : 'text_number';
+            $kind = Conversion::number($cell->text()) === null ? null : 'text_number';
         } else {
             [$dmy, $mdy] = [DateText::parse($cell->text(), 'dmy'), DateText::parse($cell->text(), 'mdy')];
             $kind = match (true) {
@@ -197,7 +197,7 @@ final class TruthNotes
         foreach (array_slice($rows, 0, 3) as $row) {
             foreach ($act === null ? [] : $this->sheet->cells->read($row, $row, $column, $column) as $cells) {
                 $cell = $cells[$column - 1];
-                $samples[] = $cell->text().' → '.ConvertCells::shown($cell, (string) $act);
+                $samples[] = $cell->text().' → '.Conversion::shown($cell, (string) $act);
             }
         }
         $this->notes[] = new TruthNote($kind, $rows[0], $column, $ranges, $count, trim("$name: ".($count === 1 ? '1 cell holds' : number_format($count).' cells hold')." $reason"), $act, $samples);

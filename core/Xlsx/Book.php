@@ -9,13 +9,13 @@ use Rilvet\Formula\TableRange;
 use Rilvet\Grid\Range;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\Look;
+use Rilvet\Measure\Ruler;
 use Rilvet\Package\Package;
 use Rilvet\Package\PackageLimits;
 use Rilvet\Package\PackageXml;
 use Rilvet\Package\ZipReader;
 use Rilvet\Refusal;
 use Rilvet\Text\Fonts;
-use Rilvet\Window\Ruler;
 
 /** A workbook in a package (ISO/IEC 29500-1 12.3, 18.2): its sheets in order, names, styles and shared texts; strict or transitional. */
 final class Book

@@ -7,8 +7,8 @@ namespace Rilvet\Xlsx;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
+use Rilvet\Measure\Ruler;
 use Rilvet\Text\Fonts;
-use Rilvet\Window\Ruler;
 use Rilvet\Work\Layer;
 use Rilvet\Work\NamedStyle;
 use Rilvet\Work\Worksheet;
@@ -67,6 +67,6 @@ final class CellLooks
 
     private function spills(Cell $cell, Look $look, int $column): bool
     {
-        return $cell->isText() && ! $look->is(Attribute::Wrap) && $this->ruler->width($cell->text(), $look) > $this->sheet->setup->widthOf($column) - 8;
+        return $cell->isText() && ! $look->is(Attribute::Wrap) && $this->ruler->width($cell->text(), $look) > $this->sheet->setup->widthOf($column) - Ruler::PADDING;
     }
 }

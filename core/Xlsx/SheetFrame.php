@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use DOMElement;
-use Rilvet\Fit\Length;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
+use Rilvet\Measure\Length;
 use Rilvet\Package\PackageXml;
 use Rilvet\Work\Setup;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rilvet\Xlsx;
 
-use Rilvet\Fit\Length;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\FilledRows;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
+use Rilvet\Measure\Length;
 use Rilvet\Package\PackageXml;
 use Rilvet\Package\PackedPart;
 use Rilvet\Work\Cascade;

@@ -55,14 +55,6 @@ final class SheetStream
         }
     }
 
-    /** What stands around the rows, when they are not asked for; they are passed by. */
-    public function skip(): void
-    {
-        foreach ($this->rows() as $row) {
-            unset($row);
-        }
-    }
-
     /**
      * @param  iterable<string>  $pieces
      * @param  int  $done  rows up to this one were handed out before

@@ -3,7 +3,7 @@
 // 500 paragraphs with the lines that PHP counts in a width, for measure.spec.ts; the same ones each time.
 declare(strict_types=1);
 
-use Rilvet\Fit\Lines;
+use Rilvet\Measure\Lines;
 use Rilvet\Text\Fonts;
 
 require __DIR__.'/../../vendor/autoload.php';

@@ -9,13 +9,13 @@ use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Dress;
 use Rilvet\Act\Format;
 use Rilvet\Act\Targets;
-use Rilvet\Fit\ColumnFit;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
+use Rilvet\Measure\Ruler;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Builtin;
@@ -187,7 +187,7 @@ final class PaintTest extends TestCase
             self::assertDoesNotMatchRegularExpression('/^#+$/', $cell->t);
         }
         $face = Fonts::shipped()->face('Carlito');
-        self::assertGreaterThanOrEqual($face->fit('123,456.50', 11 * Fonts::PX) + ColumnFit::PADDING, $setup->widthOf(3));
+        self::assertGreaterThanOrEqual($face->fit('123,456.50', 11 * Fonts::PX) + Ruler::PADDING, $setup->widthOf(3));
     }
 
     public function test_figures_of_a_selection(): void

@@ -6,8 +6,8 @@ namespace App\Files\Writing;
 
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
+use Rilvet\Measure\Ruler;
 use Rilvet\Text\Fonts;
-use Rilvet\Window\Ruler;
 
 /** The faces that a page is drawn in and the characters that each has to have, so that it can carry them: it is measured with them. */
 final class Faces

@@ -6,16 +6,16 @@ namespace App\Files\Xlsx;
 
 use App\Files\Writing\Flow;
 use App\Files\Writing\RowMarks;
-use Rilvet\Fit\Length;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
+use Rilvet\Measure\Length;
+use Rilvet\Measure\Ruler;
 use Rilvet\Package\PackedPart;
 use Rilvet\Text\Fonts;
-use Rilvet\Window\Ruler;
 use Rilvet\Work\NamedStyle;
 use Rilvet\Work\Worksheet;
 use Rilvet\Work\Worn;
@@ -200,7 +200,7 @@ final class SheetPart
 
     private function spills(string $text, Worn $worn, int $column): bool
     {
-        return ! $worn->look->is(Attribute::Wrap) && $this->ruler->width($text, $worn->look) > $this->sheet->setup->widthOf($column) - 8;
+        return ! $worn->look->is(Attribute::Wrap) && $this->ruler->width($text, $worn->look) > $this->sheet->setup->widthOf($column) - Ruler::PADDING;
     }
 
     /** @param  bool  $clipped  the format has no word for a text that is cut off at the edge, but "fill" shows it just so: once, where it is longer than its cell (18.18.40) */

@@ -7,8 +7,8 @@ namespace App\Http\Records;
 use App\Bench\Bench;
 use App\Models\Sheet;
 use App\Models\Workbook;
-use Rilvet\Act\LookWords;
 use Rilvet\Grid\Range;
+use Rilvet\Look\LookWords;
 use Rilvet\Work\Worksheet;
 
 /** A named look, what it says, and where it is worn. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rilvet\Fit\Exception;
+namespace Rilvet\Measure\Exception;
 
 use Rilvet\Refusal;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rilvet\Window;
+namespace Rilvet\Measure;
 
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;

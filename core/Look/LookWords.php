@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rilvet\Act;
-
-use Rilvet\Look\Attribute;
-use Rilvet\Look\Look;
+namespace Rilvet\Look;
 
 /** What a look says, in the words of the history. */
 final class LookWords

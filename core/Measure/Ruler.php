@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rilvet\Window;
+namespace Rilvet\Measure;
 
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
@@ -12,6 +12,9 @@ use Rilvet\Text\Fonts;
 /** Measures texts in the type that a look says; in the default type (Carlito, 11 pt) where it says none. Whole px. */
 final readonly class Ruler
 {
+    /** Room at both sides of a cell's text together, px. */
+    public const PADDING = 8;
+
     public const FAMILY = 'Carlito';
 
     public const SIZE = 11;

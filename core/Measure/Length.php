@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Rilvet\Fit;
+namespace Rilvet\Measure;
 
-use Rilvet\Fit\Exception\SizeIsWrong;
+use Rilvet\Measure\Exception\SizeIsWrong;
 
 /** Widths and heights as people write them, in whole px at 96 dpi: "90", "90 px", "12 characters", "60 pt", "20 mm". */
 final class Length

@@ -2,14 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Rilvet\Fit;
+namespace Rilvet\Window;
 
 use Rilvet\Grid\Address;
+use Rilvet\Measure\Lines;
+use Rilvet\Measure\Ruler;
 use Rilvet\Number\Formatted;
 use Rilvet\Text\Fonts;
-use Rilvet\Window\Painter;
-use Rilvet\Window\WindowCell;
-use Rilvet\Window\WindowLook;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Workbook;
 
@@ -76,7 +75,7 @@ final readonly class CutTexts
     private static function isLow(WindowCell $cell, WindowLook $look, int $width, int $height, Fonts $fonts): bool
     {
         $face = $fonts->face($look->font, $look->bold, $look->italic);
-        $lines = $look->wrap && $look->rotation === 0 ? Lines::count($cell->t, $width - 8, fn (string $text) => $face->advances($text, $look->size)) : 1;
+        $lines = $look->wrap && $look->rotation === 0 ? Lines::count($cell->t, $width - Ruler::PADDING, fn (string $text) => $face->advances($text, $look->size)) : 1;
 
         return $lines * $face->lineHeight($look->size) > $height + 1;
     }
