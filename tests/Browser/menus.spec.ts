@@ -15,6 +15,14 @@ const OPENED: [string, (page: Page) => Promise<void>, (page: Page) => Locator][]
     ],
     ['hand over', (page) => page.keyboard.press('Control+s'), (page) => page.getByRole('dialog', { name: /Hand over/ })],
     [
+        'the list of keys',
+        async (page) => {
+            await page.getByRole('button', { name: 'History' }).focus();
+            await page.keyboard.press('?');
+        },
+        (page) => page.getByRole('dialog', { name: 'Keys' }),
+    ],
+    [
         'a name that is asked for',
         async (page) => {
             await page.keyboard.press('Control+k');

@@ -9,6 +9,7 @@ import { FootLine } from './FootLine';
 import { FormatKeys } from './FormatKeys';
 import { Grid } from './Grid';
 import { HandOverDialog } from './HandOverDialog';
+import { KeysDialog } from './KeysDialog';
 import { Outline } from './Outline';
 import { useBench } from './state';
 import { TopBar } from './TopBar';
@@ -28,6 +29,7 @@ export function BenchPage({ id }: { id: number }) {
     const trial = useBench((state) => state.trial);
     const [handing, setHanding] = useState(false);
     const [finding, setFinding] = useState(false);
+    const [listing, setListing] = useState(false);
     const [dressing, setDressing] = useState<boolean | null>(null);
     const [drawer, setDrawer] = useState<Drawer>(null);
     const narrow = useNarrow();
@@ -78,7 +80,7 @@ export function BenchPage({ id }: { id: number }) {
         window.addEventListener('beforeunload', leave);
         return () => window.removeEventListener('beforeunload', leave);
     }, [sending]);
-    useKeys({ acts, find: () => setFinding(true), handOver: () => setHanding(true) });
+    useKeys({ acts, find: () => setFinding(true), keys: () => setListing(true), handOver: () => setHanding(true) });
 
     if (bench.isError) {
         return (
@@ -177,12 +179,14 @@ export function BenchPage({ id }: { id: number }) {
             <FootLine bench={bench.data} detail={detail.data} acts={acts} />
             {handing && <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />}
             <SortDialog acts={acts} />
+            {listing && <KeysDialog onClose={() => setListing(false)} />}
             {finding && (
                 <FindAction
                     bench={bench.data}
                     detail={detail.data}
                     acts={acts}
                     onHandOver={() => setHanding(true)}
+                    onKeys={() => setListing(true)}
                     onClose={() => setFinding(false)}
                 />
             )}

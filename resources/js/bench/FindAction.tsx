@@ -12,19 +12,20 @@ interface Props {
     detail: SheetDetail;
     acts: Acts;
     onHandOver: () => void;
+    onKeys: () => void;
     onClose: () => void;
 }
 
 /** Every action by name, with its key beside it. */
-export function FindAction({ bench, detail, acts, onHandOver, onClose }: Props) {
+export function FindAction({ bench, detail, acts, onHandOver, onKeys, onClose }: Props) {
     useReturnFocus();
     const [text, setText] = useState('');
     const [at, setAt] = useState(0);
     const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf, staleTime: 60_000 });
     const known = shelf.data?.stylebooks;
     const actions = useMemo(
-        () => allActions({ bench, detail, acts, stylebooks: known?.map((each) => each.name) ?? [], onHandOver }),
-        [bench, detail, acts, onHandOver, known],
+        () => allActions({ bench, detail, acts, stylebooks: known?.map((each) => each.name) ?? [], onHandOver, onKeys }),
+        [bench, detail, acts, onHandOver, onKeys, known],
     );
     const words = text.toLowerCase().split(/\s+/).filter(Boolean);
     const found = actions.filter((action) => words.every((word) => heard(action.words).includes(word))).slice(0, 40);

@@ -21,6 +21,7 @@ export interface Ground {
     /** Names of those on the shelf. */
     stylebooks: string[];
     onHandOver: () => void;
+    onKeys: () => void;
 }
 
 /** Everyday words for what actions are called here. */
@@ -47,6 +48,7 @@ const ALSO: [RegExp, string][] = [
     [/^turn/i, 'rotate angle vertical slant'],
     [/^lay|^keep the look|^lift/i, 'named look style copy format paint'],
     [/sheets together|acts together/i, 'group several many all sheets'],
+    [/^keys$/i, 'help shortcuts keyboard'],
     [/^zoom/i, 'scale magnify percent'],
 ];
 
@@ -71,7 +73,7 @@ const sheetsOf = (detail: SheetDetail) => [
 const asking = (title: string, label: string, action: string, run: (value: string) => void, value?: string) => () =>
     void ask({ title, label, action, value }).then((answer) => answer && run(answer.trim()));
 
-function going({ bench, detail, acts, onHandOver }: Ground): Action[] {
+function going({ bench, detail, acts, onHandOver, onKeys }: Ground): Action[] {
     const { open, together } = useBench.getState();
     const others = bench.sheets.filter((sheet) => sheet.number !== detail.number);
     return [
@@ -79,6 +81,7 @@ function going({ bench, detail, acts, onHandOver }: Ground): Action[] {
         { words: 'Redo', keys: 'Ctrl+Y', run: () => void acts.redo() },
         { words: 'Back to the workbook as it came', run: () => void acts.goTo(0) },
         { words: 'Hand over', keys: 'Ctrl+S', run: onHandOver },
+        { words: 'Keys', keys: '?', run: onKeys },
         { words: 'Go to the shelf', run: () => go('/') },
         ...others.map((sheet) => ({ words: `Open the sheet ${sheet.name}`, run: () => open(sheet.number) })),
         ...others.map((sheet) => ({

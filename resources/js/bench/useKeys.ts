@@ -14,7 +14,17 @@ function round(step: number): void {
 }
 
 /** Keys that work everywhere on the Bench. */
-export function useKeys({ acts, find, handOver }: { acts: Acts; find: () => void; handOver: () => void }): void {
+export function useKeys({
+    acts,
+    find,
+    keys,
+    handOver,
+}: {
+    acts: Acts;
+    find: () => void;
+    keys: () => void;
+    handOver: () => void;
+}): void {
     useEffect(() => {
         const press = (event: KeyboardEvent) => {
             const typing = (event.target as HTMLElement).closest('input, textarea, select, [contenteditable]') !== null;
@@ -23,6 +33,9 @@ export function useKeys({ acts, find, handOver }: { acts: Acts; find: () => void
                 round(event.shiftKey ? -1 : 1);
                 return;
             }
+            // In the grid a character is typed into its cell.
+            const inGrid = (event.target as HTMLElement).getAttribute('role') === 'grid';
+            if (event.key === '?' && !typing && !inGrid && !event.ctrlKey && !event.metaKey) return keys();
             if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
             // With a dialog open, keys are the dialog's.
             if (document.querySelector('[role=dialog].dialog, [role=alertdialog]')) return;
@@ -45,5 +58,5 @@ export function useKeys({ acts, find, handOver }: { acts: Acts; find: () => void
         };
         document.addEventListener('keydown', press);
         return () => document.removeEventListener('keydown', press);
-    }, [acts, find, handOver]);
+    }, [acts, find, keys, handOver]);
 }
