@@ -28,7 +28,10 @@ export function FindAction({ bench, detail, acts, onHandOver, onKeys, onClose }:
         [bench, detail, acts, onHandOver, onKeys, known],
     );
     const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-    const found = actions.filter((action) => words.every((word) => heard(action.words).includes(word))).slice(0, 40);
+    // What is called so goes before what is only found by an everyday word.
+    const isCalled = (action: Action) => words.every((word) => action.words.toLowerCase().includes(word));
+    const heardOf = actions.filter((action) => words.every((word) => heard(action.words).includes(word)));
+    const found = [...heardOf.filter(isCalled), ...heardOf.filter((action) => !isCalled(action))].slice(0, 40);
     const chosen = Math.min(at, Math.max(0, found.length - 1));
     const run = (action: Action | undefined) => {
         if (!action) return;
