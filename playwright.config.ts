@@ -2,18 +2,20 @@ import { defineConfig } from '@playwright/test';
 import { resolve } from 'node:path';
 import { chromiumOptions } from './bench/chromium.mjs';
 
-const port = 8711;
-const storage = resolve('storage/framework/testing/browser');
+// Two halves of the tests may run at once, each with a server and a shelf of its own.
+const half = Number(process.env.RILVET_HALF ?? 1);
+const port = 8710 + half;
+const storage = resolve(`storage/framework/testing/browser-${half}`);
 
 export default defineConfig({
     testDir: 'tests/Browser',
-    outputDir: 'storage/framework/testing/results',
+    outputDir: `storage/framework/testing/results-${half}`,
     // Generous: a shared machine may be several times slower than a free one.
     timeout: 240_000,
     expect: { timeout: 40_000 },
     workers: 1,
     retries: process.env.CI ? 1 : 0,
-    reporter: [['list'], ['json', { outputFile: 'storage/framework/testing/browser.json' }]],
+    reporter: [['list'], ['json', { outputFile: `storage/framework/testing/browser-${half}.json` }]],
     use: {
         actionTimeout: 40_000,
         baseURL: `http://127.0.0.1:${port}`,

@@ -95,7 +95,7 @@ test('everyday words find actions, and an act with a value asks for it', async (
     for (const [words, action] of [
         ['insert row', /Put a row in/],
         ['delete column', /Take out column/],
-        ['font', /Bold|Size of the type/],
+        ['font', /^Font/],
         ['freeze', /in sight/],
         ['percent', /percent/],
         ['border', /gridlines|Borders/],

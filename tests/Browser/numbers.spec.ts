@@ -51,7 +51,7 @@ test('raw columns become money, percent, dates with weekday, durations and thous
     const book = await handOver(page);
     const sheet = book.getWorksheet('Stock list');
     const shown = await page
-        .getByRole('gridcell')
+        .locator('.sheet-cell[role=gridcell]')
         .evaluateAll((cells) =>
             cells.map((each) => [
                 Number(each.closest('[aria-rowindex]')?.getAttribute('aria-rowindex')),
