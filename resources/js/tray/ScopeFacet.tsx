@@ -1,4 +1,4 @@
-import { ChevronDown, Layers, Stamp } from 'lucide-react';
+import { Layers, Stamp } from 'lucide-react';
 import { DropdownMenu, Popover } from 'radix-ui';
 import { useState } from 'react';
 import { useBench, type Scope } from '@/bench/state';
@@ -104,9 +104,8 @@ function NamedLooks({ format, worn }: { format: Formatter; worn: string | null }
     return (
         <>
             <DropdownMenu.Root modal={false}>
-                <DropdownMenu.Trigger className="btn h-[26px] min-w-0 flex-1 justify-between gap-0.5 px-1 py-0 text-[11.5px]">
+                <DropdownMenu.Trigger className="btn h-[26px] min-w-0 flex-1 justify-center px-1 py-0 text-[11.5px]">
                     <span className="truncate">Named looks</span>
-                    <ChevronDown size={10} className="flex-none" aria-hidden="true" />
                 </DropdownMenu.Trigger>
                 <DropdownMenu.Portal>
                     <DropdownMenu.Content className="menu" side="top" align="start">
