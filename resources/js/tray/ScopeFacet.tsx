@@ -104,7 +104,7 @@ function NamedLooks({ format, worn }: { format: Formatter; worn: string | null }
     return (
         <>
             <DropdownMenu.Root modal={false}>
-                <DropdownMenu.Trigger className="btn h-[26px] min-w-0 flex-1 justify-center px-0.5 py-0 text-[11.5px]">
+                <DropdownMenu.Trigger className="btn h-[26px] min-w-0 flex-1 justify-center px-1! py-0 text-[11.5px]">
                     <span className="truncate">Named looks</span>
                 </DropdownMenu.Trigger>
                 <DropdownMenu.Portal>
