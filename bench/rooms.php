@@ -6,10 +6,12 @@ declare(strict_types=1);
 
 $core = dirname(__DIR__).'/core';
 $uses = [];
-foreach (array_map(basename(...), (array) glob("$core/*", GLOB_ONLYDIR)) as $room) {
+foreach (glob("$core/*", GLOB_ONLYDIR) ?: [] as $folder) {
+    $room = basename($folder);
     $uses[$room] = [];
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$core/$room", FilesystemIterator::SKIP_DOTS)) as $file) {
-        preg_match_all('/^use Rilvet\\\\(\w+)\\\\/m', (string) file_get_contents((string) $file), $found);
+        assert($file instanceof SplFileInfo);
+        preg_match_all('/^use Rilvet\\\\(\w+)\\\\/m', (string) file_get_contents($file->getPathname()), $found);
         foreach ($found[1] as $other) {
             if ($other !== $room) {
                 $uses[$room][$other] = true;
@@ -17,13 +19,13 @@ foreach (array_map(basename(...), (array) glob("$core/*", GLOB_ONLYDIR)) as $roo
         }
     }
 }
-$level = function (string $room, array $way = []) use (&$level, $uses): int {
-    if (in_array($room, $way, true)) {
-        fwrite(STDERR, 'A circle: '.implode(' > ', [...$way, $room])."\n");
+$level = function (string $room, string $way = ' > ') use (&$level, $uses): int {
+    if (str_contains($way, " > $room > ")) {
+        fwrite(STDERR, "A circle:$way$room\n");
         exit(1);
     }
 
-    return 1 + max([-1, ...array_map(fn (string $other) => $level($other, [...$way, $room]), array_keys($uses[$room]))]);
+    return 1 + max([-1, ...array_map(fn (string $other) => $level($other, "$way$room > "), array_keys($uses[$room]))]);
 };
 $rows = [];
 foreach (array_keys($uses) as $room) {
@@ -51,4 +53,4 @@ foreach ($uses as $room => $others) {
 }
 file_put_contents(dirname(__DIR__).'/docs/rooms.svg', '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1000 '.$height.'" font-family="sans-serif" font-size="14">'
     ."\n<rect width=\"1000\" height=\"$height\" fill=\"#F5F2EC\"/>\n<g fill=\"none\" stroke=\"#B9B1A4\">\n$lines</g>\n$boxes</svg>\n");
-echo 'docs/rooms.svg: '.count($uses)." rooms in ".count($rows)." storeys, no circle.\n";
+echo 'docs/rooms.svg: '.count($uses).' rooms in '.count($rows)." storeys, no circle.\n";
