@@ -20,7 +20,6 @@ use Rilvet\Act\RenameWorkbook;
 use Rilvet\Act\ReviseStylebook;
 use Rilvet\Act\Settle;
 use Rilvet\Formula\TableRange;
-use Rilvet\Formula\Unsettled;
 use Rilvet\Look\LookBook;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\NoSuchSheet;
@@ -60,9 +59,14 @@ final class Bench
         /** @var array{tables: array<string, array{sheet: int, range: string, heads: int, totals: int, columns: list<string>}>, results: bool} $calculation */
         $calculation = json_decode($row->calculation ?? '{"tables":{},"results":true}', true, 8, JSON_THROW_ON_ERROR);
 
-        $workbook = new Workbook($row->name, $sheets, LookBook::fromArray($looks), $row->from1904, $names, array_map(TableRange::fromArray(...), $calculation['tables']), $calculation['results']);
+        $own = $row->own === null ? null : Stylebook::fromJson($row->own);
+        $tables = array_map(TableRange::fromArray(...), $calculation['tables']);
 
-        return $row->own === null ? $workbook : $workbook->owning(Stylebook::fromJson($row->own));
+        return new Workbook(
+            $row->name,
+            $own === null ? $sheets : array_map(fn (Worksheet $sheet) => $sheet->knowing($own), $sheets),
+            LookBook::fromArray($looks), $row->from1904, $names, $tables, $calculation['results'], $own,
+        );
     }
 
     public function whole(WorkbookRow $row): Workbook
@@ -116,7 +120,7 @@ final class Bench
     {
         $this->unsettled($row, function (Workbook $before) {
             foreach ($before->sheets as $number => $sheet) {
-                $before = $before->withSheet($number, $sheet->withUnsettled(new Unsettled([], [...$sheet->unsettled->kept, ...$sheet->unsettled->waiting])));
+                $before = $before->withSheet($number, $sheet->withUnsettled($sheet->unsettled->givenUp()));
             }
 
             return $before;
@@ -178,8 +182,10 @@ final class Bench
             foreach ($wearers as $id => $sheets) {
                 $workbook = $id === $row->id ? $row : WorkbookRow::query()->findOrFail($id);
                 $before = $this->load($workbook, array_values($sheets->map(fn (SheetRow $sheet) => $sheet->number)->all()));
-                foreach ($before->sheets as $worn) {
-                    $covered += $asking === null ? 0 : Covering::on($worn, $before->looks, $asking, true)->cells($worn);
+                $covered += $asking === null ? 0 : self::countCovered($before, $asking);
+                // It will be asked about: nothing is done until that is answered.
+                if ($covered > 0) {
+                    continue;
                 }
                 $after = $act->on($before);
                 $change = Change::of($act, $before, $after);
@@ -201,6 +207,12 @@ final class Bench
                 }
             }];
         });
+    }
+
+    /** Cells of a workbook in which something else is seen than a look that a part would be given. */
+    private static function countCovered(Workbook $workbook, PartRule $target): int
+    {
+        return array_sum(array_map(fn (Worksheet $sheet) => Covering::on($sheet, $workbook->looks, $target, true)->cells($sheet), $workbook->sheets));
     }
 
     /** @return list<int> numbers of the sheets in which cells are other than they came */

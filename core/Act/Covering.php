@@ -38,9 +38,16 @@ final readonly class Covering
                 }
             }
         }
-        $differs = fn (PartRule $rule) => $rule->part === $target->part && ($target->kind === null || $rule->kind === null || $rule->kind === $target->kind) && $rule->look->differsIn($target->look);
+        $covers = $rules ? array_filter($sheet->rules, fn (PartRule $rule) => self::covers($rule, $target)) : [];
 
-        return new self($target, $touched, $rules ? array_values(array_filter($sheet->rules, $differs)) : []);
+        return new self($target, $touched, array_values($covers));
+    }
+
+    private static function covers(PartRule $rule, PartRule $target): bool
+    {
+        $meets = $target->kind === null || $rule->kind === null || $rule->kind === $target->kind;
+
+        return $rule->part === $target->part && $meets && $rule->look->differsIn($target->look);
     }
 
     /** Cells in which something else is seen than the part's look. */
@@ -52,7 +59,9 @@ final readonly class Covering
         $cells = 0;
         foreach ($sheet->reading->tables as $table) {
             foreach ($table->parts() as $part) {
-                $cells += $part->part === $this->target->part ? $part->range->cells() : 0;
+                for ($column = $part->range->left; $column <= $part->range->right; $column++) {
+                    $cells += $this->target->isFor($part->part, $table->column($column)) ? $part->range->rows() : 0;
+                }
             }
         }
 

@@ -20,7 +20,7 @@ final readonly class LayNamed implements Act, ChangesSizes
             $wears = $sheet->wears;
             $index = 0;
             if ($this->name !== '') {
-                if (! isset($sheet->namedLooks()[$this->name])) {
+                if ($sheet->lookNamed($this->name) === null) {
                     throw NoSuchLook::named($this->name, $sheet->name);
                 }
                 if (! in_array($this->name, $wears, true)) {

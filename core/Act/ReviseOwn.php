@@ -18,17 +18,18 @@ final readonly class ReviseOwn implements Act, ChangesSizes
 
     public function on(Workbook $workbook): Workbook
     {
-        $own = $workbook->own ?? Stylebook::own();
-        $revised = ($this->make)($own);
+        $revised = ($this->make)($workbook->own ?? Stylebook::own());
         $wearers = $revised->wearers;
-        foreach ($workbook->sheets as $number => $sheet) {
+        $sheets = [];
+        foreach ($workbook->sheets as $number => $was) {
             // A look of the same name in a stylebook is another one.
-            if ($wearers !== null && $sheet->isOwn($wearers->name)) {
-                $workbook = $workbook->withSheet($number, $wearers->on($sheet, $workbook->looks));
-            }
+            $isWearer = $wearers !== null && $was->isOwn($wearers->name);
+            $sheet = ($isWearer ? $wearers->on($was, $workbook->looks) : $was)->knowing($revised->stylebook);
+            // What wears nothing that says something else now stays the sheet that it was, and nothing of it is fitted again.
+            $sheets[$number] = ! $isWearer && $sheet->saysNamed($was) ? $was : $sheet;
         }
 
-        return $workbook->owning($revised->stylebook);
+        return $workbook->owning($revised->stylebook, $sheets);
     }
 
     public function changesSizes(): bool

@@ -85,7 +85,7 @@ final readonly class Settle
             return $rows;
         }
         foreach ($sheet->wears as $index => $name) {
-            if (($was->namedLooks()[$name] ?? null) !== ($sheet->namedLooks()[$name] ?? null)) {
+            if ($was->lookNamed($name)?->key() !== $sheet->lookNamed($name)?->key()) {
                 foreach ($sheet->named->ranges($index + 1) as $range) {
                     $bottom = min($range->bottom, $last);
                     if ($bottom - $range->top >= self::ROWS || count($rows) > self::ROWS) {

@@ -151,7 +151,7 @@ final class ColumnFit
         $needs = [];
         foreach ($rows as $row) {
             foreach ($this->sheet->cells->read($row, $row) as $cells) {
-                foreach (array_intersect_key($columns, array_flip(range(1, max(1, count($cells))))) as $column => $any) {
+                foreach (array_keys($columns) as $column) {
                     $cell = $cells[$column - 1] ?? Cell::blank();
                     $worn = $this->cascade->at($row, $column);
                     $turn = abs((int) $worn->look->number(Attribute::Rotation));

@@ -56,6 +56,12 @@ final readonly class Unsettled
         return (new self([], $this->kept))->holds($row, $column);
     }
 
+    /** What waited is not waited for any longer. */
+    public function givenUp(): self
+    {
+        return new self([], [...$this->kept, ...$this->waiting], $this->circles);
+    }
+
     /** Whether any of it lies in some rows of some columns. */
     public function meets(int $first, int $last, int $left, int $right): bool
     {

@@ -99,8 +99,11 @@ final class CellStyles
             $colour = $attribute->localName === 'tab-color' ? (string) $attribute->nodeValue : $colour;
         }
 
-        return [$properties === null || $properties->getAttributeNS(Ns::TABLE, 'display') !== 'false', $colour !== null && preg_match('/^#[0-9A-Fa-f]{6}$/', $colour) === 1 ? strtoupper($colour) : null,
-            $properties !== null && str_starts_with($properties->getAttributeNS(Ns::STYLE, 'writing-mode'), 'rl')];
+        return [
+            $properties === null || $properties->getAttributeNS(Ns::TABLE, 'display') !== 'false',
+            $colour !== null && preg_match('/^#[0-9A-Fa-f]{6}$/', $colour) === 1 ? strtoupper($colour) : null,
+            $properties !== null && str_starts_with($properties->getAttributeNS(Ns::STYLE, 'writing-mode'), 'rl'),
+        ];
     }
 
     /** A length (ISO/IEC 26300-1, 18.3.18) in px at 96 dpi. */

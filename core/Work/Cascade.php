@@ -352,7 +352,7 @@ final class Cascade
         array_push($layers, ...($dress === [] && $this->sheet->stylebook !== null ? [[Layer::Ground, $this->sheet->stylebook->ground]] : $dress));
         $name = $this->sheet->wears[$named - 1] ?? null;
         if ($name !== null) {
-            $layers[] = [Layer::Named, $this->sheet->namedLooks()[$name] ?? Look::none()];
+            $layers[] = [Layer::Named, $this->sheet->lookNamed($name) ?? Look::none()];
         }
         array_push($layers, ...$rules);
         if ($hand !== 0) {

@@ -138,7 +138,7 @@ final readonly class Setup
         $data[$hold] = [...array_values(array_diff($data[$hold] ?? [], $indexes)), ...($held ? $indexes : [])];
         $data[$auto] = [...array_values(array_diff($data[$auto] ?? [], $indexes)), ...($held ? [] : $indexes)];
         if (! $columns && $this->fixedRows !== []) {
-            $data['fixedRows'] = self::stretches(array_diff_key(self::rowsOf($this->fixedRows), array_flip($indexes)));
+            $data['fixedRows'] = self::without($this->fixedRows, $indexes);
         }
 
         return self::fromArray($data);
@@ -226,6 +226,31 @@ final readonly class Setup
         }
 
         return array_values($stretches);
+    }
+
+    /**
+     * @param  list<array{int, int}>  $stretches  in order
+     * @param  list<int>  $rows
+     * @return list<array{int, int}>
+     */
+    private static function without(array $stretches, array $rows): array
+    {
+        sort($rows);
+        $left = [];
+        $at = 0;
+        foreach ($stretches as [$first, $last]) {
+            for (; isset($rows[$at]) && $rows[$at] <= $last; $at++) {
+                if ($rows[$at] > $first) {
+                    $left[] = [$first, $rows[$at] - 1];
+                }
+                $first = max($first, $rows[$at] + 1);
+            }
+            if ($first <= $last) {
+                $left[] = [$first, $last];
+            }
+        }
+
+        return $left;
     }
 
     /**

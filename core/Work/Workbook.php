@@ -67,10 +67,14 @@ final readonly class Workbook
         return $this->with(names: $names);
     }
 
-    /** The workbook with other named looks and colours of its own; its sheets know them. */
-    public function owning(Stylebook $own): self
+    /**
+     * The workbook with other named looks and colours of its own.
+     *
+     * @param  array<int, Worksheet>  $sheets  as they know them
+     */
+    public function owning(Stylebook $own, array $sheets): self
     {
-        return $this->with(sheets: array_map(fn (Worksheet $sheet) => $sheet->knowing($own), $this->sheets), own: $own);
+        return $this->with(sheets: $sheets, own: $own);
     }
 
     /** @param  array<string, TableRange>  $tables */

@@ -149,6 +149,23 @@ final readonly class Worksheet
         return ($this->stylebook->looks ?? []) + ($this->own->looks ?? []);
     }
 
+    public function lookNamed(string $name): ?Look
+    {
+        return $this->stylebook?->named($name) ?? $this->own?->named($name);
+    }
+
+    /** Whether the named looks that are worn say what they say on another state of the sheet. */
+    public function saysNamed(self $other): bool
+    {
+        foreach ($this->wears as $name) {
+            if ($this->lookNamed($name)?->key() !== $other->lookNamed($name)?->key()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** Whether a named look is the workbook's own. */
     public function isOwn(string $name): bool
     {

@@ -7,7 +7,7 @@ namespace Rilvet\Xlsx;
 use Rilvet\Grid\Address;
 use Rilvet\Work\Worksheet;
 
-/** What is repeated on every page of a dressed sheet, as the defined name that says so (ISO/IEC 29500-1 18.2.5, _xlnm.Print_Titles). */
+/** What is repeated on every page of a sheet, as the defined name that says so (ISO/IEC 29500-1 18.2.5, _xlnm.Print_Titles). */
 final class PrintTitles
 {
     /** Headings and row labels on every page, where one table stands on the sheet. */

@@ -10,8 +10,11 @@ return new class extends Migration
 {
     public function up(): void
     {
-        Schema::table('workbooks', function (Blueprint $table) {
-            $table->text('own')->nullable();
-        });
+        Schema::table('workbooks', fn (Blueprint $table) => $table->text('own')->nullable());
+    }
+
+    public function down(): void
+    {
+        Schema::table('workbooks', fn (Blueprint $table) => $table->dropColumn('own'));
     }
 };

@@ -8,6 +8,7 @@ use App\Models\Workbook;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Rilvet\Work\Setup;
 use Tests\TestCase;
 use ZipArchive;
 
@@ -55,11 +56,35 @@ final class AutomaticRowsTest extends TestCase
         $zip = new ZipArchive;
         $zip->open(storage_path("app/handovers/$handover.ods"));
         $this->assertStringContainsString('use-optimal-row-height="true"', (string) $zip->getFromName('content.xml'));
+        // From the ods into a new xlsx: the remembered height is remembered there too.
+        $xml = $this->written($this->bringIn('Rows.ods', self::ods()))['xl/worksheets/sheet1.xml'];
+        $this->assertMatchesRegularExpression('~<row r="2"(?![^>]*customHeight="1")[^>]* ht="15.75"~', $xml);
+        $this->assertMatchesRegularExpression('~<row r="3"[^>]* ht="15.75" customHeight="1"~', $xml);
         $again = $this->bringIn('Again.ods', (string) file_get_contents(storage_path("app/handovers/$handover.ods")));
         $high = $this->height($again, 2);
         $this->act($again, 'format', ['ranges' => 'A2:A3', 'look' => ['size' => 48]]);
         $this->assertGreaterThan($high, $this->height($again, 2));
         $this->assertSame(21, $this->height($again, 3));
+    }
+
+    /** A law: a row keeps its own height until it is sized, however stretches are cut; 300 random rows (seed 7). */
+    public function test_stretches_of_own_heights_are_cut_as_row_by_row(): void
+    {
+        mt_srand(7);
+        $own = [];
+        for ($row = 1; $row <= 300; $row++) {
+            if (mt_rand(0, 3) > 0) {
+                $own[$row] = true;
+            }
+        }
+        $setup = new Setup(fixedRows: Setup::stretches($own));
+        for ($step = 0; $step < 40; $step++) {
+            $rows = array_map(fn () => mt_rand(1, 300), range(0, mt_rand(0, 9)));
+            $setup = $setup->sized(false, [], $rows, false);
+            $own = array_diff_key($own, array_flip($rows));
+            $this->assertSame(Setup::stretches($own), $setup->fixedRows);
+        }
+        $this->assertSame(array_keys($own), array_values(array_filter(range(1, 300), $setup->isFixed(...))));
     }
 
     private static function xlsx(): string

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\Bench;
 use App\Models\Workbook;
 use Illuminate\Support\Facades\DB;
 use PhpOffice\PhpSpreadsheet\IOFactory;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
+use Rilvet\Act\ReviseOwn;
+use Rilvet\Act\ReviseStylebook;
+use Rilvet\Look\Look;
+use Rilvet\Stylebook\Stylebook;
 use Tests\TestCase;
 
 /** Named looks and named colours of a workbook itself: no stylebook is needed for them, and one that comes later does not take them away. */
@@ -61,6 +66,29 @@ final class OwnLooksTest extends TestCase
         $this->act($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Another', 'ranges' => 'A1']);
         $held = array_column($this->get($this->url("workbooks/{$workbook->id}/sheets/1/looks"))->json(), 'own', 'name');
         $this->assertSame(['Another' => false, 'Mark' => true], $held, 'a new one of a dressed sheet joins its stylebook');
+    }
+
+    public function test_what_wears_nothing_of_it_is_not_touched(): void
+    {
+        $workbook = $this->twoSheets();
+        $this->act($workbook, 'dress', ['stylebook' => 'Plain rule']);
+        $this->act($workbook, 'layNamed', ['ranges' => 'B2', 'name' => '', 'sheets' => [1, 2]]);
+        foreach (['First' => '#FFE08A', 'Second' => '#88DD88'] as $name => $fill) {
+            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'format', 'revision' => $workbook->refresh()->revision, 'sheet' => 2, 'arguments' => ['ranges' => 'D9', 'look' => ['fill' => $fill]]])->assertOk();
+            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'keepLook', 'revision' => $workbook->refresh()->revision, 'sheet' => 2, 'arguments' => ['scope' => 'everywhere', 'name' => $name, 'ranges' => 'D9']])->assertOk();
+        }
+        $this->act($workbook, 'layNamed', ['ranges' => 'B3', 'name' => 'Second', 'sheets' => [2]]);
+        $book = app(Bench::class)->whole($workbook->refresh());
+        $again = fn (string $name) => new ReviseOwn(fn (Stylebook $own) => new ReviseStylebook($own->naming($name, Look::of(['bold' => true])), 'Look', false), 'Look');
+        // The second sheet wears the second look alone; the dressed one wears none.
+        $after = $again('First')->on($book);
+        $this->assertSame([$book->sheet(1), $book->sheet(2)], [$after->sheet(1), $after->sheet(2)]);
+        $after = $again('Second')->on($book);
+        $this->assertSame($book->sheet(1), $after->sheet(1));
+        $this->assertNotSame($book->sheet(2), $after->sheet(2));
+        $before = $this->documents();
+        $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'colour', 'revision' => $workbook->refresh()->revision, 'sheet' => 2, 'arguments' => ['scope' => 'everywhere', 'name' => 'Bark', 'hex' => '#5A4632']])->assertOk();
+        $this->assertSame($before, $this->documents());
     }
 
     public function test_the_file_says_its_name(): void
@@ -133,8 +161,11 @@ final class OwnLooksTest extends TestCase
 
     private function state(Workbook $workbook): string
     {
-        $rows = DB::table('documents')->orderBy('sheet_id')->orderBy('name')->get();
+        return $this->documents().$workbook->refresh()->own;
+    }
 
-        return $rows->toJson().$workbook->refresh()->own;
+    private function documents(): string
+    {
+        return DB::table('documents')->orderBy('sheet_id')->orderBy('name')->get()->toJson();
     }
 }

@@ -39,15 +39,11 @@ final class TablePart
     /** @var array<int, string> styles of whole columns, which somebody gave a look down to the last row */
     private array $defaults = [];
 
-    /** @var array<int, int> rows that follow what they hold, as keys */
-    private readonly array $followed;
-
     /** @param  resource  $out */
     public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StylesXml $styles, private $out, private readonly bool $from1904, private readonly Scope $scope, private readonly int $number)
     {
         $this->flow = new Flow($sheet, $looks);
         $this->merges = new Merges($sheet->setup->merges);
-        $this->followed = $sheet->followingRows();
     }
 
     /** @param  (callable(int): void)|null  $progress */
@@ -140,8 +136,8 @@ final class TablePart
         }
         $xml .= self::blanks($blank, $count);
         $points = round(($setup->heights[$row] ?? $setup->height) * 0.75, 2);
-        $isFollowing = isset($this->followed[$row]) ? 'true' : 'false';
-        $height = $this->styles->other('table-row', "<style:table-row-properties style:row-height=\"{$points}pt\" style:use-optimal-row-height=\"$isFollowing\"/>");
+        $isAutomatic = $this->flow->isAutomatic($row) ? 'true' : 'false';
+        $height = $this->styles->other('table-row', "<style:table-row-properties style:row-height=\"{$points}pt\" style:use-optimal-row-height=\"$isAutomatic\"/>");
 
         return "<table:table-row table:style-name=\"$height\"".($setup->hidesRow($row) ? ' table:visibility="collapse"' : '').($xml === '' ? '><table:table-cell/></table:table-row>' : ">$xml</table:table-row>");
     }

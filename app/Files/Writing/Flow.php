@@ -31,8 +31,12 @@ final readonly class Flow
     /** A few cells far apart: what is written goes by what is filled, not by how far it reaches. */
     public bool $isSparse;
 
+    /** @var array<int, int> rows that somebody sized here, as keys */
+    private array $held;
+
     public function __construct(public Worksheet $sheet, LookBook $looks)
     {
+        $this->held = array_flip($sheet->setup->heldRows);
         $this->cascade = new Cascade($sheet, $looks);
         $this->reach = $sheet->reach();
         $this->touched = $sheet->hand->reach();
@@ -48,6 +52,12 @@ final readonly class Flow
     public function columns(): int
     {
         return $this->reach[1];
+    }
+
+    /** Whether a row is as high as what it holds wants: nobody has sized it, neither here nor in the file that it came in. */
+    public function isAutomatic(int $row): bool
+    {
+        return $this->sheet->fitted === null && ! isset($this->held[$row]) && ! $this->sheet->setup->isFixed($row);
     }
 
     /**

@@ -32,9 +32,6 @@ final class SheetPart
     /** @var array<int, int> by number of what is worn */
     private array $formats = [];
 
-    /** @var array<int, int> rows that follow what they hold (18.3.1.73) */
-    private readonly array $followed;
-
     /** @var array<int, int> of whole columns */
     private array $columnFormats = [];
 
@@ -51,7 +48,6 @@ final class SheetPart
     public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StyleSheet $styles, private readonly PackedPart $out, private readonly RowMarks $marks)
     {
         $this->flow = new Flow($sheet, $looks);
-        $this->followed = $sheet->followingRows();
         $this->ruler = new Ruler(Fonts::shipped());
     }
 
@@ -171,7 +167,7 @@ final class SheetPart
             return '';
         }
 
-        return "<row r=\"$row\"".($height === null ? '' : ' ht="'.Length::points($height).'"'.(isset($this->followed[$row]) ? '' : ' customHeight="1"')).($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
+        return "<row r=\"$row\"".($height === null ? '' : ' ht="'.Length::points($height).'"'.($this->flow->isAutomatic($row) ? '' : ' customHeight="1"')).($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
     }
 
     /**

@@ -220,9 +220,10 @@ final class BenchController
             $look = (new Inspector($sheet, $workbook->looks))->own(Arguments::ranges($given->textOrNull('ranges') ?? 'A1'));
             $make = fn (Stylebook $own) => Revision::of($own, $act, $given, fn () => $look);
             $revise = new ReviseOwn($make, $make($workbook->own ?? Stylebook::own())->said);
-            /** @var list<int> $all */
-            $all = $row->sheets()->pluck('number')->all();
-            $this->bench->act($row, $revise, $all, $row->revision, []);
+            // A colour that gets a name changes no cell.
+            /** @var list<int> $wearers */
+            $wearers = in_array($act, ['colour', 'dropColour'], true) ? [] : $row->sheets()->pluck('number')->all();
+            $this->bench->act($row, $revise, $wearers, $row->revision, []);
 
             return $revise->words($workbook);
         }

@@ -9,7 +9,7 @@ use Rilvet\Colour\Colour;
 use Rilvet\Colour\Starting;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
-use Rilvet\Stylebook\Stylebook;
+use Rilvet\Stylebook\Palette;
 use Rilvet\Work\Worksheet;
 
 /** Colours at hand: those of the stylebook or some to begin with, those that a person named, and those in use. */
@@ -18,7 +18,8 @@ final readonly class PaletteRecord
     /** Colours of other workbooks that are offered. */
     private const OTHERS = 24;
 
-    private const BOOKS = 200;
+    /** Workbooks that are looked into for them, the last changed first. */
+    private const BOOKS = 40;
 
     /**
      * @param  list<SwatchGroup>  $groups
@@ -66,12 +67,11 @@ final readonly class PaletteRecord
     private static function elsewhere(Workbook $row, array $own): array
     {
         $colours = [];
-        foreach (Workbook::query()->whereKeyNot($row->id)->whereNotNull('own')->latest('updated_at')->limit(self::BOOKS)->pluck('own') as $json) {
-            assert(is_string($json));
-            $colours += Stylebook::fromJson($json)->palette->colours;
-            if (count($colours) > self::OTHERS + count($own)) {
-                break;
-            }
+        $others = Workbook::query()->whereKeyNot($row->id)->whereNotNull('own->palette');
+        foreach ($others->latest('updated_at')->limit(self::BOOKS)->get(['own->palette as palette'])->pluck('palette') as $json) {
+            $palette = is_string($json) ? json_decode($json, true) : [];
+            // The palette alone is read: it is asked for with every selection.
+            $colours += Palette::of(is_array($palette) ? $palette : [])->colours;
         }
 
         return array_slice(array_diff($colours, $own), 0, self::OTHERS);
