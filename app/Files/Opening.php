@@ -146,10 +146,13 @@ final class Opening
             array_filter($below) === [] || $intake->wear($intake->rows() + 1, Address::ROWS, $below);
             [$isShown, $colour, $isMirrored] = $book->styles->table($table->style);
             $view = $views[$table->name] ?? ['freezeRow' => 0, 'freezeColumn' => 0, 'gridlines' => true, 'zoom' => 100];
+            $there = fn (int $row) => $row <= $intake->rows();
             $sheets[$number] = $intake->sheet(new Setup(
-                $table->widths, array_filter($table->heights, fn (int $row) => $row <= $intake->rows(), ARRAY_FILTER_USE_KEY), $table->hiddenColumns, array_values(array_filter($table->hiddenRows, fn (int $row) => $row <= $intake->rows())), $table->merges,
+                $table->widths, array_filter($table->heights, $there, ARRAY_FILTER_USE_KEY),
+                $table->hiddenColumns, array_values(array_filter($table->hiddenRows, $there)), $table->merges,
                 freezeRow: $view['freezeRow'], freezeColumn: $view['freezeColumn'], gridlines: $view['gridlines'], zoom: $view['zoom'],
-                tab: $colour, state: $isShown ? 'visible' : 'hidden', protected: $table->isProtected, fixedRows: Setup::stretches(array_filter($table->fixed, fn (int $row) => $row <= $intake->rows(), ARRAY_FILTER_USE_KEY)), rightToLeft: $isMirrored,
+                tab: $colour, state: $isShown ? 'visible' : 'hidden', protected: $table->isProtected,
+                fixedRows: Setup::stretches(array_filter($table->fixed, $there, ARRAY_FILTER_USE_KEY)), rightToLeft: $isMirrored,
             ), $looks);
         }
         if ($sheets === []) {

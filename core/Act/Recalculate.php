@@ -48,7 +48,12 @@ final readonly class Recalculate
         foreach ($changes->cells as $number => $ranges) {
             $sheet = $after->sheet($number);
             if (! $sheet->unsettled->isEmpty()) {
-                $left = new Unsettled(...array_map(fn (array $old) => self::replaced($old, $ranges, []), [$sheet->unsettled->waiting, $sheet->unsettled->kept, $sheet->unsettled->circles]));
+                $was = $sheet->unsettled;
+                $left = new Unsettled(
+                    self::replaced($was->waiting, $ranges, []),
+                    self::replaced($was->kept, $ranges, []),
+                    self::replaced($was->circles, $ranges, []),
+                );
                 $after = $left->toArray() === $sheet->unsettled->toArray() ? $after : $after->withSheet($number, $sheet->withUnsettled($left));
             }
         }

@@ -14,8 +14,13 @@ use Rilvet\Work\Workbook;
 final readonly class ReviseStylebook implements Act
 {
     /** @param  PartRule|null  $override  what its wearers say otherwise of a part is taken of them */
-    public function __construct(public Stylebook $stylebook, public string $said, private bool $refit, public ?WearersOfLook $wearers = null, private ?PartRule $override = null)
-    {
+    public function __construct(
+        public Stylebook $stylebook,
+        public string $said,
+        private bool $refit,
+        public ?WearersOfLook $wearers = null,
+        private ?PartRule $override = null,
+    ) {
     }
 
     public function on(Workbook $workbook): Workbook
@@ -25,7 +30,9 @@ final readonly class ReviseStylebook implements Act
                 continue;
             }
             $fitted = $sheet->fitted;
-            $sheet = $this->override === null ? $sheet : Covering::on($sheet, $workbook->looks, $this->override, true)->taken($sheet, $workbook->looks);
+            if ($this->override !== null) {
+                $sheet = Covering::on($sheet, $workbook->looks, $this->override, true)->taken($sheet, $workbook->looks);
+            }
             $sheet = $this->wearers?->on($sheet, $workbook->looks) ?? $sheet;
             $sheet = $sheet->wearing($this->stylebook, $sheet->clean);
             $sheet = $sheet->fittedTo($this->refit ? (new ColumnFit($sheet, $workbook, Fonts::shipped()))->setup() : $fitted);

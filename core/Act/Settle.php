@@ -77,7 +77,11 @@ final readonly class Settle
         return $changed === [] ? $sheet : $sheet->sized(false, array_intersect_key($heights, array_flip($changed)), $changed, false);
     }
 
-    /** @return array<int, true>|null rows whose cells wear another named look, or one that says something else now, as keys; null for too many */
+    /**
+     * Rows whose cells wear another named look, or one that says something else now.
+     *
+     * @return array<int, true>|null as keys; null for too many
+     */
     private static function otherwiseNamed(Worksheet $was, Worksheet $sheet, int $last): ?array
     {
         $rows = $was->named->differs($sheet->named, $last, self::ROWS);
@@ -130,7 +134,8 @@ final readonly class Settle
         foreach ($slanted as $column => $width) {
             $widths[$column] = max($widths[$column] ?? 0, $width);
         }
-        $wider = array_filter($widths, fn (int $width, int $column) => $width > $setup->widthOf($column) && ! $setup->hidesColumn($column), ARRAY_FILTER_USE_BOTH);
+        $isWider = fn (int $width, int $column) => $width > $setup->widthOf($column) && ! $setup->hidesColumn($column);
+        $wider = array_filter($widths, $isWider, ARRAY_FILTER_USE_BOTH);
 
         return $wider === [] ? $sheet : $sheet->sized(true, $wider, array_keys($wider), false);
     }

@@ -159,7 +159,8 @@ final class ColumnFit
                         continue;
                     }
                     $text = Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
-                    $needs[$column] = max($needs[$column] ?? 0, min($this->rules->greatest, $this->turnedWidth($text, $worn->look) + Ruler::PADDING));
+                    $need = $this->turnedWidth($text, $worn->look) + Ruler::PADDING;
+                    $needs[$column] = max($needs[$column] ?? 0, min($this->rules->greatest, $need));
                 }
             }
         }

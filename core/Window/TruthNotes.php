@@ -80,9 +80,10 @@ final class TruthNotes
         $left = $kept->all();
         if ($left !== []) {
             $count = $kept->cells();
-            $this->unsettledNote('not_calculated', $left, ($count === 1
+            $what = $count === 1
                 ? 'A formula cannot be calculated here and keeps its last value.'
-                : number_format($count).' formulas cannot be calculated here and keep their last values.').' A file handed over asks to be calculated when it is opened.');
+                : number_format($count).' formulas cannot be calculated here and keep their last values.';
+            $this->unsettledNote('not_calculated', $left, "$what A file handed over asks to be calculated when it is opened.");
         }
     }
 

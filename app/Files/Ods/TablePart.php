@@ -51,7 +51,9 @@ final class TablePart
     {
         $setup = $this->sheet->setup;
         $columns = $this->flow->columns();
-        $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->state === 'visible' ? 'true' : 'false').'"'.($setup->tab === null ? '' : ' table:tab-color="'.strtolower($setup->tab).'"').($setup->rightToLeft ? ' style:writing-mode="rl-tb"' : '').'/>');
+        $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->state === 'visible' ? 'true' : 'false').'"'
+            .($setup->tab === null ? '' : ' table:tab-color="'.strtolower($setup->tab).'"')
+            .($setup->rightToLeft ? ' style:writing-mode="rl-tb"' : '').'/>');
         $this->put('<table:table table:name="'.Ns::text($this->sheet->name)."\" table:style-name=\"$table\"".($setup->protected ? ' table:protected="true"' : '').'>'.$this->columns(max(1, $columns)));
         $blank = 0;
         foreach ($this->flow->stored() as $row => $stored) {
@@ -95,7 +97,9 @@ final class TablePart
             [$px, $hidden, $default] = $key($first);
             for ($end = $first; $end < $last && $key($end + 1) === [$px, $hidden, $default]; $end++);
             $style = $this->styles->other('table-column', '<style:table-column-properties style:column-width="'.round($px * 0.75, 2).'pt"/>');
-            $xml .= "<table:table-column table:style-name=\"$style\"".($end > $first ? ' table:number-columns-repeated="'.($end - $first + 1).'"' : '').($hidden ? ' table:visibility="collapse"' : '')
+            $xml .= "<table:table-column table:style-name=\"$style\""
+                .($end > $first ? ' table:number-columns-repeated="'.($end - $first + 1).'"' : '')
+                .($hidden ? ' table:visibility="collapse"' : '')
                 .($default === '' ? '' : " table:default-cell-style-name=\"$default\"").'/>';
         }
 
@@ -137,7 +141,8 @@ final class TablePart
         $xml .= self::blanks($blank, $count);
         $points = round(($setup->heights[$row] ?? $setup->height) * 0.75, 2);
         $isAutomatic = $this->flow->isAutomatic($row) ? 'true' : 'false';
-        $height = $this->styles->other('table-row', "<style:table-row-properties style:row-height=\"{$points}pt\" style:use-optimal-row-height=\"$isAutomatic\"/>");
+        $says = "style:row-height=\"{$points}pt\" style:use-optimal-row-height=\"$isAutomatic\"";
+        $height = $this->styles->other('table-row', "<style:table-row-properties $says/>");
 
         return "<table:table-row table:style-name=\"$height\"".($setup->hidesRow($row) ? ' table:visibility="collapse"' : '').($xml === '' ? '><table:table-cell/></table:table-row>' : ">$xml</table:table-row>");
     }

@@ -97,7 +97,12 @@ final class SheetPart
                 ." topLeftCell=\"$cell\" activePane=\"$where\" state=\"frozen\"/><selection pane=\"$where\"/>";
         }
 
-        return '<sheetViews><sheetView'.($setup->gridlines ? '' : ' showGridLines="0"').($setup->rightToLeft ? ' rightToLeft="1"' : '').($first ? ' tabSelected="1"' : '').($pane === '' && ($setup->firstRow > 1 || $setup->firstColumn > 1) ? ' topLeftCell="'.Address::columnName($setup->firstColumn).$setup->firstRow.'"' : '')
+        $opensElsewhere = $pane === '' && ($setup->firstRow > 1 || $setup->firstColumn > 1);
+
+        return '<sheetViews><sheetView'.($setup->gridlines ? '' : ' showGridLines="0"')
+            .($setup->rightToLeft ? ' rightToLeft="1"' : '')
+            .($first ? ' tabSelected="1"' : '')
+            .($opensElsewhere ? ' topLeftCell="'.Address::columnName($setup->firstColumn).$setup->firstRow.'"' : '')
             .($setup->zoom === 100 ? '' : " zoomScale=\"{$setup->zoom}\"")
             .' workbookViewId="0"'.($pane === '' ? '/>' : ">$pane</sheetView>").'</sheetViews>';
     }
@@ -167,7 +172,9 @@ final class SheetPart
             return '';
         }
 
-        return "<row r=\"$row\"".($height === null ? '' : ' ht="'.Length::points($height).'"'.($this->flow->isAutomatic($row) ? '' : ' customHeight="1"')).($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
+        $size = $height === null ? '' : ' ht="'.Length::points($height).'"'.($this->flow->isAutomatic($row) ? '' : ' customHeight="1"');
+
+        return "<row r=\"$row\"$size".($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
     }
 
     /**

@@ -234,7 +234,8 @@ final class BenchController
         return $this->bench->everywhere($row, $number, function (CoreWorkbook $workbook) use ($number, $act, $given, $target, $over) {
             $sheet = $workbook->sheet($number);
             $stylebook = $sheet->stylebook ?? throw NoSuchLook::noStylebook();
-            $revise = Revision::of($stylebook, $act, $given, fn () => (new Inspector($sheet, $workbook->looks))->own(Arguments::ranges($given->text('ranges'))));
+            $selected = fn () => (new Inspector($sheet, $workbook->looks))->own(Arguments::ranges($given->text('ranges')));
+            $revise = Revision::of($stylebook, $act, $given, $selected);
 
             return $over === 'override' && $target !== null ? $revise->overriding($target) : $revise;
         }, $over === 'ask' ? $target : null)->said;

@@ -55,6 +55,8 @@ final readonly class NamedLookRecord
     {
         $said = implode(',', array_slice(array_map(strval(...), $ranges), 0, self::STRETCHES));
 
-        return new WornRecord($workbook->id, $workbook->name, $sheet->number, $sheet->name, $said, array_sum(array_map(fn (Range $range) => $range->cells(), $ranges)));
+        $cells = array_sum(array_map(fn (Range $range) => $range->cells(), $ranges));
+
+        return new WornRecord($workbook->id, $workbook->name, $sheet->number, $sheet->name, $said, $cells);
     }
 }

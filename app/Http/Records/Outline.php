@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Records;
 
 use Rilvet\Grid\Address;
+use Rilvet\Grid\Range;
 use Rilvet\Intake\ColumnTyping;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\ColumnRole;
@@ -22,6 +23,9 @@ final class Outline
 
     /** Columns beyond the last filled one whose widths are sent along; the grid shows some of them. */
     private const BEYOND = 40;
+
+    /** Stretches of formulas that look at themselves, as many as are named. */
+    private const CIRCLES = 4;
 
     public static function sheet(int $number, Worksheet $sheet): SheetDetail
     {
@@ -42,9 +46,17 @@ final class Outline
             FirstScreen::all($sheet),
             $sheet->stylebook === null ? null : FitRulesRecord::of($sheet->stylebook),
             $sheet->unsettled->countWaiting(), $sheet->unsettled->countKept(),
-            implode(', ', array_map(strval(...), array_slice($sheet->unsettled->circles, 0, 4))).(count($sheet->unsettled->circles) > 4 ? ' …' : ''),
+            self::circles($sheet->unsettled->circles),
             $setup->rightToLeft,
         );
+    }
+
+    /** @param  list<Range>  $circles */
+    private static function circles(array $circles): string
+    {
+        $named = array_map(strval(...), array_slice($circles, 0, self::CIRCLES));
+
+        return implode(', ', $named).(count($circles) > self::CIRCLES ? ' …' : '');
     }
 
     private static function table(TableReading $table): TableRecord

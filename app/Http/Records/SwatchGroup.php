@@ -23,7 +23,8 @@ final readonly class SwatchGroup
     {
         $swatches = [];
         foreach ($colours as $name => $hex) {
-            $swatches[] = new SwatchRecord((string) $name, $hex, array_map(fn (Colour $colour) => $colour->toHex(), Oklch::run(Colour::hex($hex))));
+            $run = array_map(fn (Colour $colour) => $colour->toHex(), Oklch::run(Colour::hex($hex)));
+            $swatches[] = new SwatchRecord((string) $name, $hex, $run);
         }
 
         return new self($from, $own, $swatches);

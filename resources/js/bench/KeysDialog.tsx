@@ -1,5 +1,4 @@
-import { Dialog } from 'radix-ui';
-import { useReturnFocus } from '@/parts/useReturnFocus';
+import { DialogFrame } from '@/parts/DialogFrame';
 import text from '../../../docs/keys.md?raw';
 
 /** The rows of the table in docs/keys.md, so that keys are written down once. */
@@ -15,34 +14,22 @@ const KEYS = text
     );
 
 export function KeysDialog({ onClose }: { onClose: () => void }) {
-    useReturnFocus();
     return (
-        <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-            <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
-                <Dialog.Content className="dialog w-[720px]" aria-describedby={undefined}>
-                    <Dialog.Title className="text-[15px] font-semibold">Keys</Dialog.Title>
-                    <div className="mt-3 max-h-[460px] overflow-auto" tabIndex={0} role="group" aria-label="Keys">
-                        <table className="w-full text-[12.5px]">
-                            <tbody>
-                                {KEYS.map(([keys, words]) => (
-                                    <tr key={keys} className="border-t border-hair align-top">
-                                        <th scope="row" className="w-[260px] py-1.5 pr-4 text-left font-medium">
-                                            {keys}
-                                        </th>
-                                        <td className="py-1.5">{words}</td>
-                                    </tr>
-                                ))}
-                            </tbody>
-                        </table>
-                    </div>
-                    <div className="mt-3 flex justify-end">
-                        <button type="button" className="btn" onClick={onClose}>
-                            Close
-                        </button>
-                    </div>
-                </Dialog.Content>
-            </Dialog.Portal>
-        </Dialog.Root>
+        <DialogFrame title="Keys" width={720} onClose={onClose}>
+            <div className="mt-3 max-h-[460px] overflow-auto" tabIndex={0} role="group" aria-label="Keys">
+                <table className="w-full text-[12.5px]">
+                    <tbody>
+                        {KEYS.map(([keys, words]) => (
+                            <tr key={keys} className="border-t border-hair align-top">
+                                <th scope="row" className="w-[260px] py-1.5 pr-4 text-left font-medium">
+                                    {keys}
+                                </th>
+                                <td className="py-1.5">{words}</td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            </div>
+        </DialogFrame>
     );
 }

@@ -1,18 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { api } from '@/api/client';
 import type { NamedLookRecord, WornRecord } from '@/api/types';
 import { useBench } from '@/bench/state';
 import { parse } from '@/grid/address';
 import { ask } from '@/parts/Ask';
+import { DialogFrame } from '@/parts/DialogFrame';
 import { go } from '@/parts/path';
 import type { Formatter } from './useFormat';
-import { useReturnFocus } from '@/parts/useReturnFocus';
 
 /** The named looks at hand: where each is worn, its name, and what becomes of its wearers when it goes. */
 export function LooksDialog({ format, revision, onClose }: { format: Formatter; revision: number; onClose: () => void }) {
-    useReturnFocus();
     const looks = useQuery({
         queryKey: ['looks', format.id, format.sheet, revision],
         queryFn: () => api.looks(format.id, format.sheet),
@@ -29,83 +27,70 @@ export function LooksDialog({ format, revision, onClose }: { format: Formatter; 
         if (to && to.trim() !== name) format.revise('renameLook', { name, to });
     };
     return (
-        <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-            <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
-                <Dialog.Content className="dialog w-[620px]" aria-describedby={undefined}>
-                    <Dialog.Title className="text-[15px] font-semibold">Named looks</Dialog.Title>
-                    {looks.isError && <p className="mt-3 text-danger">{looks.error.message}</p>}
-                    {looks.data?.length === 0 && <p className="mt-3 text-quiet">There are none yet.</p>}
-                    <ul className="mt-3 max-h-[380px] overflow-auto" tabIndex={0} aria-label="Named looks">
-                        {looks.data?.map((look) => (
-                            <li key={look.name} className="border-t border-hair py-2" aria-label={look.name}>
-                                <div className="flex items-center gap-2">
-                                    <span className="font-semibold">{look.name}</span>
-                                    {look.own && <span className="text-[11.5px] text-quiet">of this workbook</span>}
-                                    <span className="flex-1 truncate text-[12px] text-quiet">{look.says}</span>
+        <DialogFrame title="Named looks" width={620} onClose={onClose}>
+            {looks.isError && <p className="mt-3 text-danger">{looks.error.message}</p>}
+            {looks.data?.length === 0 && <p className="mt-3 text-quiet">There are none yet.</p>}
+            <ul className="mt-3 max-h-[380px] overflow-auto" tabIndex={0} aria-label="Named looks">
+                {looks.data?.map((look) => (
+                    <li key={look.name} className="border-t border-hair py-2" aria-label={look.name}>
+                        <div className="flex items-center gap-2">
+                            <span className="font-semibold">{look.name}</span>
+                            {look.own && <span className="text-[11.5px] text-quiet">of this workbook</span>}
+                            <span className="flex-1 truncate text-[12px] text-quiet">{look.says}</span>
+                            <button
+                                type="button"
+                                className="btn"
+                                onClick={() =>
+                                    format.revise('keepLook', { name: look.name, replace: true, ranges: format.ranges })
+                                }
+                            >
+                                Take the look of the selection
+                            </button>
+                            <button type="button" className="btn" onClick={() => void rename(look.name)}>
+                                Rename
+                            </button>
+                            <button
+                                type="button"
+                                className="btn text-danger"
+                                onClick={() =>
+                                    look.worn.length > 0 ? setLeaving(look) : format.revise('dropLook', { name: look.name })
+                                }
+                            >
+                                Delete
+                            </button>
+                        </div>
+                        {leaving?.name === look.name ? (
+                            <Leaving
+                                look={look}
+                                others={looks.data.map((other) => other.name).filter((name) => name !== look.name)}
+                                onChoose={(args) => {
+                                    setLeaving(null);
+                                    if (args) format.revise('dropLook', { name: look.name, ...args });
+                                }}
+                            />
+                        ) : (
+                            <p className="mt-1 flex flex-wrap gap-x-3 text-[12px]">
+                                {look.worn.length === 0 && <span className="text-quiet">worn nowhere</span>}
+                                {look.worn.map((place) => (
                                     <button
+                                        key={`${place.workbook}.${place.sheet}`}
                                         type="button"
-                                        className="btn"
-                                        onClick={() =>
-                                            format.revise('keepLook', { name: look.name, replace: true, ranges: format.ranges })
-                                        }
+                                        className="h-6 text-damson underline"
+                                        title={place.ranges}
+                                        onClick={() => show(place)}
                                     >
-                                        Take the look of the selection
+                                        {place.workbook === format.id
+                                            ? place.sheetName
+                                            : `${place.workbookName}, ${place.sheetName}`}
+                                        : {place.cells.toLocaleString('en')} {place.cells === 1 ? 'cell' : 'cells'}
                                     </button>
-                                    <button type="button" className="btn" onClick={() => void rename(look.name)}>
-                                        Rename
-                                    </button>
-                                    <button
-                                        type="button"
-                                        className="btn text-danger"
-                                        onClick={() =>
-                                            look.worn.length > 0
-                                                ? setLeaving(look)
-                                                : format.revise('dropLook', { name: look.name })
-                                        }
-                                    >
-                                        Delete
-                                    </button>
-                                </div>
-                                {leaving?.name === look.name ? (
-                                    <Leaving
-                                        look={look}
-                                        others={looks.data.map((other) => other.name).filter((name) => name !== look.name)}
-                                        onChoose={(args) => {
-                                            setLeaving(null);
-                                            if (args) format.revise('dropLook', { name: look.name, ...args });
-                                        }}
-                                    />
-                                ) : (
-                                    <p className="mt-1 flex flex-wrap gap-x-3 text-[12px]">
-                                        {look.worn.length === 0 && <span className="text-quiet">worn nowhere</span>}
-                                        {look.worn.map((place) => (
-                                            <button
-                                                key={`${place.workbook}.${place.sheet}`}
-                                                type="button"
-                                                className="h-6 text-damson underline"
-                                                title={place.ranges}
-                                                onClick={() => show(place)}
-                                            >
-                                                {place.workbook === format.id
-                                                    ? place.sheetName
-                                                    : `${place.workbookName}, ${place.sheetName}`}
-                                                : {place.cells.toLocaleString('en')} {place.cells === 1 ? 'cell' : 'cells'}
-                                            </button>
-                                        ))}
-                                    </p>
-                                )}
-                            </li>
-                        ))}
-                    </ul>
-                    <div className="mt-3 flex justify-end">
-                        <button type="button" className="btn" onClick={onClose}>
-                            Close
-                        </button>
-                    </div>
-                </Dialog.Content>
-            </Dialog.Portal>
-        </Dialog.Root>
+                                ))}
+                            </p>
+                        )}
+                    </li>
+                ))}
+            </ul>
+        </DialogFrame>
     );
 }
 
