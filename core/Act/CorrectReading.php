@@ -5,8 +5,14 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\NothingToChange;
+use Rilvet\Grid\Cell;
+use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Correction\Correction;
+use Rilvet\Reading\Correction\RowsAre;
+use Rilvet\Reading\Part;
 use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 
 /** Lays a correction over the reading of a sheet; a sheet that is dressed is fitted again, in the same act. */
 final readonly class CorrectReading implements Act
@@ -18,13 +24,32 @@ final readonly class CorrectReading implements Act
     public function on(Workbook $workbook): Workbook
     {
         $before = $workbook->sheet($this->sheet);
-        $sheet = $before->corrected($this->correction);
+        $sheet = $before->corrected($this->correction instanceof RowsAre ? self::labelled($before, $this->correction) : $this->correction);
         if ($sheet->reading->toArray() === $before->reading->toArray()) {
             throw NothingToChange::becauseReadSo();
         }
         $workbook = $workbook->withSheet($this->sheet, $sheet);
 
         return $sheet->stylebook === null ? $workbook : (new Dress([$this->sheet], $sheet->stylebook, $sheet->clean))->on($workbook);
+    }
+
+    /** A code that labels the rows stays one, whatever the rows are read as; a name is read like text (common practice). */
+    private static function labelled(Worksheet $sheet, RowsAre $rows): RowsAre
+    {
+        $isSum = $rows->part === Part::Total || $rows->part === Part::Subtotal;
+        $columns = $isSum ? $sheet->reading->tableAt($rows->row, $rows->column)->columns ?? [] : [];
+        foreach ($columns as $column) {
+            if ($column->role !== ColumnRole::Label || $column->kind !== ColumnKind::Code) {
+                continue;
+            }
+            foreach ($sheet->cells->read($rows->first, $rows->first, $column->column, $column->column) as $cells) {
+                $text = ($cells[$column->column - 1] ?? Cell::blank())->text();
+
+                return preg_match('/^(?=.*\d)\S+$/u', $text) === 1 ? $rows->ofCodes() : $rows;
+            }
+        }
+
+        return $rows;
     }
 
     public function words(Workbook $workbook): string

@@ -7,13 +7,17 @@ namespace Rilvet\Reading;
 /** Consecutive rows of a table that are the same part; null is a blank spacer row. */
 final readonly class RowRun
 {
-    /** @param  float  $confidence 0 to 1 */
+    /**
+     * @param  float  $confidence 0 to 1
+     * @param  bool  $coded  a total whose label is a code of its column, and no name
+     */
     public function __construct(
         public int $first,
         public int $last,
         public ?Part $part,
         public float $confidence = 1.0,
         public string $why = '',
+        public bool $coded = false,
     ) {
     }
 
@@ -24,18 +28,18 @@ final readonly class RowRun
 
     public function over(int $first, int $last): self
     {
-        return new self($first, $last, $this->part, $this->confidence, $this->why);
+        return new self($first, $last, $this->part, $this->confidence, $this->why, $this->coded);
     }
 
-    /** @return array{int, int, string|null, float, string} */
+    /** @return array{0: int, 1: int, 2: string|null, 3: float, 4: string, 5?: bool} */
     public function toArray(): array
     {
-        return [$this->first, $this->last, $this->part?->value, $this->confidence, $this->why];
+        return [$this->first, $this->last, $this->part?->value, $this->confidence, $this->why, ...($this->coded ? [true] : [])];
     }
 
-    /** @param  array{int, int, string|null, float|int, string}  $data */
+    /** @param  array{0: int, 1: int, 2: string|null, 3: float|int, 4: string, 5?: bool}  $data */
     public static function fromArray(array $data): self
     {
-        return new self($data[0], $data[1], $data[2] === null ? null : Part::from($data[2]), (float) $data[3], $data[4]);
+        return new self($data[0], $data[1], $data[2] === null ? null : Part::from($data[2]), (float) $data[3], $data[4], $data[5] ?? false);
     }
 }

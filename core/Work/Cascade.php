@@ -8,6 +8,7 @@ use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
+use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
@@ -100,9 +101,17 @@ final class Cascade
         $signed = ($part === Part::Total && ! $across) || $row === $table->firstBodyRow();
         $lowest = $part === Part::Heading && $row === $table->lastHeadRow();
         $grouped = $part === Part::ColumnGroup && $this->inGroup($table, $row, $column);
-        $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".($striped ? 's' : '').($signed ? 'c' : '').($grouped ? 'g' : '').($across ? 'a' : '').($lowest ? 'l' : '').($own === 0 ? '' : "#$own");
+        $coded = ($part === Part::Total || $part === Part::Subtotal) && ($table->runAt($row)->coded ?? false);
+        $flags = [$striped, $signed, $grouped, $across, $lowest, $coded];
+        $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|"
+            .implode('', array_map(intval(...), $flags)).($own === 0 ? '' : "#$own");
+        if (isset($this->memo[$key])) {
+            return $this->memo[$key];
+        }
+        $reading = $table->column($column);
+        $isOdd = $own !== 0 && $this->odd->keeps($own, $table, $part, $column, fn () => $this->dressLayers($part, $reading, ...$flags));
 
-        return $this->memo[$key] ??= $this->worn($part, $own === 0 || ! $this->odd->keeps($own, $table, $part, $column, fn () => $this->dressLayers($part, $table->column($column), $striped, $signed, $grouped, $across, $lowest)) ? 0 : $own, $table->column($column), $column, [$file, $named, $hand], [$striped, $signed, $grouped, $across, $lowest]);
+        return $this->memo[$key] = $this->worn($part, $isOdd ? $own : 0, $reading, $column, [$file, $named, $hand], $flags);
     }
 
     /**
@@ -110,7 +119,7 @@ final class Cascade
      *
      * @param  int  $odd  the look that came with the cell, where its number format is kept; else 0
      * @param  array{int, int, int}  $looks  file, named, hand
-     * @param  array{bool, bool, bool, bool, bool}  $flags  striped, signed, grouped, across, lowest
+     * @param  array{bool, bool, bool, bool, bool, bool}  $flags  striped, signed, grouped, across, lowest, coded
      */
     private function worn(Part $part, int $odd, ?ColumnReading $reading, int $column, array $looks, array $flags): Worn
     {
@@ -185,7 +194,11 @@ final class Cascade
         $key = (string) $place;
         foreach ($this->rows[$row] ??= $this->tablesOf($row) as [$table, $part, $position]) {
             // Groups differ from one row of them to the next.
-            $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '').($this->sheet->stylebook?->stripes?->wears($position) ? 's' : '').($row === $table->firstBodyRow() ? 'f' : '').($row === $table->lastHeadRow() ? 'l' : '');
+            $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '')
+                .($this->sheet->stylebook?->stripes?->wears($position) ? 's' : '')
+                .($row === $table->firstBodyRow() ? 'f' : '')
+                .($row === $table->lastHeadRow() ? 'l' : '')
+                .($part === Part::Total || $part === Part::Subtotal ? (int) ($table->runAt($row)->coded ?? false) : '');
         }
 
         return $key;
@@ -290,8 +303,16 @@ final class Cascade
     }
 
     /** @return list<array{Layer, Look}> */
-    private function dressLayers(Part $part, ?ColumnReading $column, bool $striped, bool $signed, bool $grouped, bool $across, bool $lowest): array
-    {
+    private function dressLayers(
+        Part $part,
+        ?ColumnReading $column,
+        bool $striped,
+        bool $signed,
+        bool $grouped,
+        bool $across,
+        bool $lowest,
+        bool $coded,
+    ): array {
         $stylebook = $this->sheet->stylebook;
         if ($stylebook === null) {
             return [];
@@ -306,8 +327,8 @@ final class Cascade
         }
         $layers = [[Layer::Ground, $stylebook->ground], [Layer::Part, $look]];
         $isSum = $part === Part::Subtotal || ($part === Part::Total && ! $across);
-        if ($isSum && $column?->role === ColumnRole::Label) {
-            // The name of a total reads like text, whatever its column holds.
+        if ($isSum && $column?->role === ColumnRole::Label && ! ($coded && $column->kind === ColumnKind::Code)) {
+            // The name of a total reads like text, whatever its column holds; a code that stands there stays one.
             $layers[] = [Layer::Kind, Look::of(['horizontal' => 'left'])];
         } elseif ($column !== null && in_array($part, [Part::Heading, Part::RowLabel, Part::Body, Part::Subtotal, Part::Total], true)) {
             $rule = $stylebook->kind($column->kind);

@@ -122,6 +122,27 @@ final class FormatTest extends TestCase
         $this->assertSame(['#FFE08A', '#AABBFF', '#88DD88'], $state());
     }
 
+    public function test_a_code_keeps_its_place_in_a_row_that_is_corrected_to_a_total_and_a_name_is_read_like_text(): void
+    {
+        $rows = implode('', array_map(fn (int $lot) => sprintf("%05d,Rowan,%d\n", $lot, $lot % 7 + 1), range(412, 431)));
+        $workbook = $this->bringIn('Lots.csv', "Lot,Species,Count\n{$rows}Held back,,3\n");
+        $this->act($workbook, 'dress', ['stylebook' => 'River ledger']);
+        $side = function (string $cell) use ($workbook) {
+            $cells = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=30&right=3"))->json('cells');
+
+            return array_column(array_filter($cells, fn (array $each) => "A{$each['r']}" === $cell && $each['c'] === 1), 'a')[0];
+        };
+        $place = $side('A3');
+        $this->assertNotSame('left', $place, 'codes have a place of their own');
+        foreach ([5, 22] as $row) {
+            $correction = ['type' => 'rows', 'row' => 3, 'column' => 1, 'first' => $row, 'last' => $row, 'part' => 'subtotal'];
+            $this->act($workbook, 'correct', ['correction' => $correction]);
+        }
+        $this->assertSame([$place, 'left', $place], [$side('A5'), $side('A22'), $side('A6')]);
+        $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 3, 'count' => 1, 'in' => true]);
+        $this->assertSame([$place, 'left'], [$side('A6'), $side('A23')], 'also when rows come in above');
+    }
+
     public function test_a_point_of_the_history_is_reached_from_both_sides(): void
     {
         $workbook = $this->bringIn('a.csv', self::TABLE);

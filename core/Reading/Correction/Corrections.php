@@ -35,7 +35,7 @@ final class Corrections
                     throw CorrectionIsWrong::because('rows can be no such part');
                 }
 
-                return new RowsAre($row, $column, $first, $last, $known);
+                return new RowsAre($row, $column, $first, $last, $known, ($data['coded'] ?? false) === true);
             case 'column':
                 $kind = is_string($data['kind'] ?? null) ? ColumnKind::tryFrom($data['kind']) : null;
                 $role = is_string($data['role'] ?? null) ? ColumnRole::tryFrom($data['role']) : null;

@@ -17,8 +17,21 @@ use Rilvet\Reading\TableReading;
  */
 final readonly class RowsAre implements Correction
 {
-    public function __construct(public int $row, public int $column, public int $first, public int $last, public ?Part $part)
+    /** @param  bool  $coded  the rows are labelled by codes, which keep the place of their column also in a total */
+    public function __construct(
+        public int $row,
+        public int $column,
+        public int $first,
+        public int $last,
+        public ?Part $part,
+        public bool $coded = false,
+    ) {
+    }
+
+    /** The same of rows that are labelled by codes. */
+    public function ofCodes(): self
     {
+        return new self($this->row, $this->column, $this->first, $this->last, $this->part, true);
     }
 
     public function on(Reading $reading): Reading
@@ -38,7 +51,7 @@ final readonly class RowsAre implements Correction
                 $runs[] = $run->over($run->first, min($run->last, $this->first - 1));
             }
         }
-        $runs[] = new RowRun($this->first, $this->last, $this->part, 1.0, 'corrected by hand');
+        $runs[] = new RowRun($this->first, $this->last, $this->part, 1.0, 'corrected by hand', $this->coded);
         foreach ($table->runs as $run) {
             if ($run->last > $this->last) {
                 $runs[] = $run->over(max($run->first, $this->last + 1), $run->last);
@@ -53,11 +66,11 @@ final readonly class RowsAre implements Correction
         if (! $shift->rows) {
             $column = $shift->place($this->column);
 
-            return $column === null ? null : new self($this->row, $column, $this->first, $this->last, $this->part);
+            return $column === null ? null : new self($this->row, $column, $this->first, $this->last, $this->part, $this->coded);
         }
         $rows = $shift->stretch($this->first, $this->last);
 
-        return $rows === null ? null : new self($shift->place($this->row) ?? $rows[0], $this->column, $rows[0], $rows[1], $this->part);
+        return $rows === null ? null : new self($shift->place($this->row) ?? $rows[0], $this->column, $rows[0], $rows[1], $this->part, $this->coded);
     }
 
     public function words(): string
@@ -69,7 +82,9 @@ final readonly class RowsAre implements Correction
 
     public function toArray(): array
     {
-        return ['type' => 'rows', 'row' => $this->row, 'column' => $this->column, 'first' => $this->first, 'last' => $this->last, 'part' => $this->part?->value];
+        $data = ['type' => 'rows', 'row' => $this->row, 'column' => $this->column, 'first' => $this->first, 'last' => $this->last, 'part' => $this->part?->value];
+
+        return $this->coded ? $data + ['coded' => true] : $data;
     }
 
     /**
