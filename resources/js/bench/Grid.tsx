@@ -146,7 +146,7 @@ export function Grid({ id, detail, revision, dataRevision, preview, acts, onView
                 aria-multiselectable="true"
                 aria-describedby="selection-address"
                 tabIndex={0}
-                className={`relative overflow-auto bg-white outline-offset-[-2px] select-none ${lifted ? 'cursor-copy' : ''}`}
+                className={`relative overflow-auto bg-white outline-offset-[-2px]! select-none ${lifted ? 'cursor-copy' : ''}`}
                 data-mirrored={detail.rightToLeft || undefined}
                 style={{ overflowAnchor: 'none' }}
                 onScroll={look}

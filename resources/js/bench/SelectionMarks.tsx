@@ -82,7 +82,7 @@ export function SelectionMarks({
             {active.row >= view.top && active.row <= view.bottom && active.column >= view.left && active.column <= view.right && (
                 <div
                     role="presentation"
-                    className="pointer-events-none absolute z-[3] outline-1 outline-offset-[-2px] outline-damson/60"
+                    className="pointer-events-none absolute z-[3] outline-1 outline-offset-[-2px]! outline-damson/60"
                     style={{
                         boxShadow: 'inset 0 0 0 3px rgb(255 255 255 / 0.75)',
                         top: rows.start(active.row),
