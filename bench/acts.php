@@ -43,7 +43,7 @@ copy(sys_get_temp_dir().'/rilvet-bench.csv', $import->path());
 BringIn::dispatchSync($import->id);
 $row = Workbook::query()->findOrFail($import->refresh()->workbook_id);
 $bench = app(Bench::class);
-$bench->act($row, new Dress([1], Builtin::named('River ledger')), [1], $row->revision);
+$bench->act($row, new Dress([1], Builtin::named('River ledger')), $row->revision);
 
 mt_srand(7);
 $measure = function (string $what, callable $make) use ($bench, $row) {
@@ -52,7 +52,7 @@ $measure = function (string $what, callable $make) use ($bench, $row) {
         /** @var Act $act */
         $act = $make($round);
         $start = microtime(true);
-        $after = $bench->act($row, $act, [1], $row->revision);
+        $after = $bench->act($row, $act, $row->revision)->after;
         json_encode((new Painter($after->sheet(1), $after->looks, Fonts::shipped()))->paint(1, Range::of(50_000, 1, 50_059, 20)));
         $times[] = 1000 * (microtime(true) - $start);
         $runs = $after->sheet(1)->hand->count();

@@ -75,16 +75,16 @@ function tried(string $path): array
         try {
             $step = 'far cell';
             $act = new EditCells($first, [$workbook->sheet($first)->cells->rows() + 7 => [$workbook->sheet($first)->cells->columns() + 3 => 'far']]);
-            $after = results($calculate->after($act, $workbook, $act->on($workbook)));
+            $after = results($calculate->after($act->reach(), $workbook, $act->on($workbook)));
             foreach ($before as $number => $cells) {
                 $changed = array_diff_assoc($cells, $after[$number] ?? []);
                 $changed === [] || $said[] = 'harm: far cell: '.count($changed).' results changed, as '.array_key_first($changed).': '.reset($changed).' now '.($after[$number][array_key_first($changed)] ?? 'gone');
             }
             $step = 'row in and out';
             $in = new MoveCells($first, new Shift(true, 2, 1, true));
-            $moved = $calculate->after($in, $workbook, $in->on($workbook));
+            $moved = $calculate->after($in->reach(), $workbook, $in->on($workbook));
             $back = new MoveCells($first, new Shift(true, 2, 1, false));
-            $again = $calculate->after($back, $moved, $back->on($moved));
+            $again = $calculate->after($back->reach(), $moved, $back->on($moved));
             // Formulas without a result get one; where calculation ran out of time there is nothing to compare yet.
             $came = contents($workbook->sheet($first)->cells);
             $asks = ! $workbook->hasResults || array_filter($came, fn (string $row) => preg_match('/\{"f":"(?:[^"\\\\]|\\\\.)*"\}/', $row) === 1) !== [];

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ActController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\HandoverController;
@@ -31,9 +32,9 @@ Route::prefix('api')->group(function () {
         Route::get('/', [BenchController::class, 'show']);
         Route::delete('/', [ShelfController::class, 'delete']);
         Route::get('picture', [ShelfController::class, 'picture']);
-        Route::post('acts', [BenchController::class, 'act']);
-        Route::post('undo', [BenchController::class, 'undo']);
-        Route::post('redo', [BenchController::class, 'redo']);
+        Route::post('acts', [ActController::class, 'act']);
+        Route::post('undo', [ActController::class, 'undo']);
+        Route::post('redo', [ActController::class, 'redo']);
         Route::get('history', [BenchController::class, 'history']);
         Route::get('sheets/{number}', [BenchController::class, 'sheet']);
         Route::get('sheets/{number}/window', [BenchController::class, 'window']);
@@ -47,7 +48,7 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}/truths', [BenchController::class, 'truths']);
         Route::get('sheets/{number}/cut', [BenchController::class, 'cut']);
         Route::get('sheets/{number}/looks', [BenchController::class, 'looks']);
-        Route::post('point', [BenchController::class, 'goTo']);
+        Route::post('point', [ActController::class, 'goTo']);
         Route::get('sheets/{number}/formats', [HandoverController::class, 'formats']);
         Route::get('sheets/{number}/risk', [HandoverController::class, 'risk']);
         Route::post('handovers', [HandoverController::class, 'store']);

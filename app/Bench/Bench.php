@@ -11,14 +11,14 @@ use App\Models\Workbook as WorkbookRow;
 use Closure;
 use Illuminate\Support\Str;
 use Rilvet\Act\Act;
-use Rilvet\Act\Change;
 use Rilvet\Act\Covering;
 use Rilvet\Act\Exception\LooksStay;
-use Rilvet\Act\Patch;
+use Rilvet\Act\Outcome;
+use Rilvet\Act\Pipeline;
 use Rilvet\Act\Recalculate;
-use Rilvet\Act\RenameWorkbook;
 use Rilvet\Act\ReviseStylebook;
-use Rilvet\Act\Settle;
+use Rilvet\Change\Change;
+use Rilvet\Change\StylebookPatch;
 use Rilvet\Formula\TableRange;
 use Rilvet\Look\LookBook;
 use Rilvet\Stylebook\Stylebook;
@@ -33,7 +33,7 @@ use Rilvet\Work\Worksheet;
  */
 final class Bench
 {
-    public function __construct(private readonly Saving $saving, private readonly Turns $turns, private readonly Recalculate $recalculate)
+    public function __construct(private readonly Saving $saving, private readonly Turns $turns, private readonly Pipeline $pipeline, private readonly Recalculate $recalculate)
     {
     }
 
@@ -78,31 +78,50 @@ final class Bench
     }
 
     /**
+     * Numbers of the sheets that have to be at hand for an act, and for the person who looks at one.
+     *
+     * @return list<int>
+     */
+    public function reached(WorkbookRow $row, Act $act, int $seen): array
+    {
+        $reach = $act->reach();
+        /** @var list<int> $all */
+        $all = $reach->needsAll ? $row->sheets()->pluck('number')->all() : [];
+
+        return array_values(array_unique([...$reach->sheets, ...$all, ...($seen > 0 ? [$seen] : [])]));
+    }
+
+    /** What an act would come to; nothing is saved. */
+    public function preview(WorkbookRow $row, Act $act, int $seen): Outcome
+    {
+        return $this->pipeline->run($act, $this->load($row, $this->reached($row, $act, $seen)));
+    }
+
+    /**
      * Does an act and saves it.
      *
-     * @param  list<int>  $numbers  of the sheets that the act touches
      * @param  int  $revision  the one that the person saw
-     * @param  list<int>|null  $addressed  numbers of the sheets on which the act names places; null for all of them
+     * @param  int  $seen  number of the sheet that the person looks at, which is loaded too; 0 for none
      *
      * @throws StaleRevision when someone else changed meanwhile what the act goes to
      */
-    public function act(WorkbookRow $row, Act $act, array $numbers, int $revision, ?array $addressed = null): Workbook
+    public function act(WorkbookRow $row, Act $act, int $revision, int $seen = 0): Outcome
     {
-        $after = $this->turns->until($row, function () use ($row, $act, $numbers, $revision, $addressed) {
+        $outcome = $this->turns->until($row, function () use ($row, $act, $revision, $seen) {
             Step::isNew($row);
-            if (Touches::collide($row->id, $revision, $row->revision, $act, $addressed ?? $numbers)) {
+            $reach = $act->reach();
+            if (Touches::collide($row->id, $revision, $row->revision, $reach)) {
                 throw StaleRevision::now($row->revision);
             }
-            $before = $this->load($row, $numbers);
-            $after = $this->done($act, $before);
-            $change = Change::of($act, $before, $after);
-            $looks = $change->isEmpty() ? [] : $after->looks->all();
+            $outcome = $this->preview($row, $act, $seen);
+            $change = $outcome->change();
+            $looks = $change->isEmpty() ? [] : $outcome->after->looks->all();
 
-            return [$after, fn () => $change->isEmpty() ?: $this->saving->record($row, $change, Touches::of($act), $looks)];
+            return [$outcome, fn () => $change->isEmpty() ?: $this->saving->record($row, $change, Touches::of($reach), $looks)];
         });
-        self::wait($row, $after);
+        self::wait($row, $outcome->after);
 
-        return $after;
+        return $outcome;
     }
 
     /**
@@ -136,7 +155,7 @@ final class Bench
                 return [0, fn () => null];
             }
             $after = $settle($before);
-            $change = Change::of(new RenameWorkbook($before->name), $before, $after);
+            $change = Change::between($before, $after, '');
 
             return [self::countWaiting($after), fn () => $change->isEmpty() ?: $this->saving->amend($row, $change)];
         });
@@ -151,12 +170,6 @@ final class Bench
     private static function wait(WorkbookRow $row, Workbook $after): void
     {
         self::countWaiting($after) === 0 || CalculateWaiting::dispatch($row->id);
-    }
-
-    /** What an act gives, not saved. */
-    public function done(Act $act, Workbook $before): Workbook
-    {
-        return Settle::after($act, $before, $this->recalculate->after($act, $before, $act->on($before)));
     }
 
     /**
@@ -176,7 +189,7 @@ final class Bench
             $covered = 0;
             $stylebook = $act->stylebook;
             $group = (string) Str::uuid();
-            $wearers = SheetRow::query()->where('wears', $stylebook->name)->get()->groupBy('workbook_id');
+            $wearers = SheetRow::wearing($stylebook->name)->get()->groupBy('workbook_id');
             $kept = StylebookRow::query()->where('name', $stylebook->name)->first();
             $changes = [];
             foreach ($wearers as $id => $sheets) {
@@ -187,14 +200,13 @@ final class Bench
                 if ($covered > 0) {
                     continue;
                 }
-                $after = $act->on($before);
-                $change = Change::of($act, $before, $after);
+                $outcome = $this->pipeline->run($act, $before);
+                $change = $outcome->change();
                 if ($id === $row->id) {
                     // The shelf's own copy goes along, so that what is dressed from now on looks the same.
-                    $from = json_encode($kept?->data, JSON_THROW_ON_ERROR);
-                    $change = new Change($change->words, [...$change->patches, new Patch(0, 'stylebook:'.$stylebook->name, $from, json_encode($stylebook->toJson(), JSON_THROW_ON_ERROR))]);
+                    $change = $change->with(new StylebookPatch($stylebook->name, $kept?->data, $stylebook->toJson()));
                 }
-                $changes[] = [$workbook, $change, $after->looks->all()];
+                $changes[] = [$workbook, $change, $outcome->after->looks->all()];
             }
 
             if ($covered > 0) {
@@ -203,7 +215,7 @@ final class Bench
 
             return [$act, function () use ($changes, $act, $group) {
                 foreach ($changes as [$workbook, $change, $looks]) {
-                    $this->saving->record($workbook, $change, Touches::of($act), $looks, $group);
+                    $this->saving->record($workbook, $change, Touches::of($act->reach()), $looks, $group);
                 }
             }];
         });

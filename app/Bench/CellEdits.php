@@ -5,21 +5,19 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Sheet;
+use Rilvet\Change\CellsPatch;
 use Rilvet\Grid\Block;
-use Rilvet\Grid\Cell;
 
 /**
  * Writes edited cells into the row blocks of a sheet.
  *
- * @phpstan-import-type Stored from Cell
+ * @phpstan-import-type CellsData from CellsPatch
  */
 final class CellEdits
 {
-    /** @param  string  $json the size that the sheet has then, and a list of row, column, stored cell */
-    public static function apply(int $sheet, string $json): void
+    /** @param  CellsData  $edits */
+    public static function apply(int $sheet, array $edits): void
     {
-        /** @var array{rows: int, columns: int, cells: list<array{int, int, Stored}>} $edits */
-        $edits = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
         $store = new DatabaseBlockStore($sheet);
         $index = Documents::index(Sheet::query()->findOrFail($sheet));
         $byBlock = [];

@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Change;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
+use Rilvet\Change\BlocksPatch;
 use Rilvet\Grid\BlockIndex;
 
 /** Row blocks that no state of a sheet, past or present, stands on: what a stop in the middle of a change leaves. */
@@ -18,12 +19,8 @@ final class Garbage
         $indexes = [Documents::index($row)];
         foreach (Change::query()->where('workbook_id', $row->workbook_id)->lazyById(50) as $change) {
             foreach (Saving::unpack($change)->patches as $patch) {
-                if ($patch->sheet === $row->number && $patch->document === 'blocks') {
-                    foreach ([$patch->before, $patch->after] as $json) {
-                        /** @var array{blocks: list<array{int, int, int}>|null} $layout */
-                        $layout = json_decode($json, true, 8, JSON_THROW_ON_ERROR);
-                        $indexes[] = BlockIndex::fromArray($layout['blocks']);
-                    }
+                if ($patch instanceof BlocksPatch && $patch->sheet === $row->number) {
+                    array_push($indexes, ...$patch->indexes());
                 }
             }
         }

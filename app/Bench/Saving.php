@@ -6,20 +6,19 @@ namespace App\Bench;
 
 use App\Models\Change as ChangeRow;
 use App\Models\Sheet as SheetRow;
-use App\Models\Stylebook as StylebookRow;
 use App\Models\Workbook as WorkbookRow;
 use Illuminate\Support\Facades\DB;
-use Rilvet\Act\Change;
-use Rilvet\Act\Patch;
-use Rilvet\Grid\BlockIndex;
+use Rilvet\Change\BlocksPatch;
+use Rilvet\Change\CellsPatch;
+use Rilvet\Change\Change;
+use Rilvet\Change\Json;
+use Rilvet\Change\Patch;
+use Rilvet\Change\Patches;
 use Rilvet\Look\Look;
-use RuntimeException;
 
 /**
  * Writes changes: the patches of a change into the documents and blocks of its workbook, the change itself into the
  * history. All of it inside a transaction of the caller's, which holds no more than this.
- *
- * @phpstan-import-type BlockRun from BlockIndex
  */
 final class Saving
 {
@@ -38,8 +37,10 @@ final class Saving
             $this->drop($row, self::unpack($gone));
             $gone->delete();
         }
-        $row->changes()->create(['words' => mb_substr($change->words, 0, 250), 'patches' => self::pack($change->patches), 'touches' => $touches->json(), 'undone' => false, 'group' => $group]);
-        $this->put($row, $change);
+        $row->changes()->create([
+            'words' => mb_substr($change->words, 0, 250), 'patches' => self::pack($change->patches), 'touches' => $touches->json(),
+            'undone' => false, 'group' => $group, 'is_data' => $change->isOfData,
+        ]);
         $this->apply($row, $change);
     }
 
@@ -54,11 +55,10 @@ final class Saving
         $last = $row->changes()->where('undone', false)->latest('id')->first();
         if ($last === null) {
             // Results of formulas that came without any belong to the coming in, and are no step that somebody took.
-            self::calculated($row, array_map(fn (Patch $patch) => $patch->sheet, $change->patches));
+            self::calculated($row, array_map(fn (Patch $patch) => $patch->toArray()[0], $change->patches));
         } else {
             $last->update(['patches' => self::pack([...self::unpack($last)->patches, ...$change->patches])]);
         }
-        $this->put($row, $change);
         $this->apply($row, $change);
     }
 
@@ -92,7 +92,7 @@ final class Saving
         $numbers = array_combine($calculation['calculated'] ?? [], $calculation['calculated'] ?? []);
         foreach ($row->changes()->where('undone', false)->lazyById(100) as $change) {
             foreach (self::unpack($change)->patches as $patch) {
-                if ($patch->document === 'cells' || $patch->document === 'blocks') {
+                if ($patch instanceof CellsPatch || $patch instanceof BlocksPatch) {
                     $numbers[$patch->sheet] = $patch->sheet;
                 }
             }
@@ -106,7 +106,7 @@ final class Saving
         /** @var list<array{int, string, string, string}> $patches */
         $patches = json_decode((string) gzinflate($row->patches), true, 8, JSON_THROW_ON_ERROR);
 
-        return new Change($row->words, array_map(fn (array $patch) => new Patch(...$patch), $patches));
+        return new Change($row->words, array_map(Patches::of(...), $patches));
     }
 
     /**
@@ -128,141 +128,28 @@ final class Saving
 
     private function apply(WorkbookRow $row, Change $change): void
     {
-        $ids = $row->sheets()->pluck('id', 'number');
-        $seen = [];
-        foreach ($change->patches as $patch) {
-            if ($patch->sheet === 0) {
-                $this->applyToWorkbook($row, $patch);
-
-                continue;
-            }
-            $id = $ids[$patch->sheet];
-            assert(is_int($id));
-            $seen[$id] = $id;
-            if ($patch->document === 'cells') {
-                CellEdits::apply($id, $patch->after);
-                SheetRow::query()->whereKey($id)->update(['data_revision' => $row->revision]);
-            } elseif ($patch->document === 'blocks') {
-                self::index($id, $patch->after, $row->revision);
-            } elseif ($patch->document === 'shift') {
-                throw HistoryIsOld::shift();
-            } else {
-                $this->applyDocument($id, $patch, $row->revision);
-            }
-        }
-        SheetRow::query()->whereKey(array_values($seen))->update(['seen_revision' => $row->revision]);
-        $row->save();
-    }
-
-    private function applyToWorkbook(WorkbookRow $row, Patch $patch): void
-    {
-        if (str_starts_with($patch->document, 'stylebook:')) {
-            self::keepStylebook(substr($patch->document, 10), $patch->after);
-        } elseif ($patch->document === 'own') {
-            $row->own = $patch->after === 'null' ? null : $patch->after;
-            $row->sheets()->update(['seen_revision' => $row->revision]);
-        } elseif ($patch->document === 'names') {
-            $row->names = $patch->after;
-        } elseif ($patch->document === 'tables') {
-            /** @var array{tables?: array<string, mixed>, results?: bool, calculated?: list<int>} $now */
-            $now = json_decode($row->calculation ?? '{}', true, 8, JSON_THROW_ON_ERROR);
-            $row->calculation = json_encode(['tables' => json_decode($patch->after, false, 8, JSON_THROW_ON_ERROR), 'results' => $now['results'] ?? true, 'calculated' => $now['calculated'] ?? []], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
-        } elseif ($patch->document === 'order') {
-            /** @var list<int> $order */
-            $order = json_decode($patch->after, true, 4, JSON_THROW_ON_ERROR);
-            foreach ($order as $place => $number) {
-                $row->sheets()->where('number', $number)->update(['place' => $place + 1]);
-            }
-        } else {
-            /** @var string $name */
-            $name = json_decode($patch->after, true, 4, JSON_THROW_ON_ERROR);
-            $row->name = $name;
-        }
-    }
-
-    private function applyDocument(int $id, Patch $patch, int $revision): void
-    {
-        Documents::put($id, $patch->document, $patch->after);
-        if ($patch->document === 'name') {
-            SheetRow::query()->whereKey($id)->update(['name' => json_decode($patch->after, true, 4, JSON_THROW_ON_ERROR)]);
-        }
-        if ($patch->document === 'typing') {
-            SheetRow::query()->whereKey($id)->update(['data_revision' => $revision]);
-        }
-        if ($patch->document === 'setup') {
-            /** @var array{state: string, colour: string|null} $setup */
-            $setup = json_decode($patch->after, true, 64, JSON_THROW_ON_ERROR);
-            SheetRow::query()->whereKey($id)->update(['state' => $setup['state'], 'tab' => $setup['colour']]);
-        }
-        if ($patch->document === 'dress') {
-            /** @var array{stylebook: array{name: string}}|null $dress */
-            $dress = json_decode($patch->after, true, 64, JSON_THROW_ON_ERROR);
-            SheetRow::query()->whereKey($id)->update(['wears' => $dress['stylebook']['name'] ?? null]);
-        }
-    }
-
-    /** @param  string  $json  the size of the sheet and which blocks it has */
-    private static function index(int $sheet, string $json, int $revision): void
-    {
-        $now = self::layout($json);
-        SheetRow::query()->whereKey($sheet)->update([
-            'rows' => $now['rows'], 'columns' => $now['columns'],
-            'blocks' => $now['blocks'] === null ? null : json_encode($now['blocks'], JSON_THROW_ON_ERROR),
-            'data_revision' => $revision,
-        ]);
-    }
-
-    /** Puts the blocks that a change brings along. */
-    private function put(WorkbookRow $row, Change $change): void
-    {
-        foreach ($change->blocks as $number => $blocks) {
-            $id = $row->sheets()->where('number', $number)->value('id');
-            if (! is_int($id)) {
-                throw new RuntimeException("The workbook has no sheet $number.");
-            }
-            $store = new DatabaseBlockStore($id);
-            foreach ($blocks as $block => [$data, $formulas]) {
-                $store->put($block, $data, $formulas);
-            }
-            $store->flush();
-        }
+        $stored = new StoredWorkbook($row);
+        $stored->bring($change);
+        $stored->apply($change);
     }
 
     /** Takes away the blocks of a change that nobody can go to any more. */
     private function drop(WorkbookRow $row, Change $change): void
     {
         foreach ($change->patches as $patch) {
-            if ($patch->document !== 'blocks') {
+            if (! $patch instanceof BlocksPatch) {
                 continue;
             }
-            $numbers = fn (string $json) => array_merge(...array_map(fn (array $run) => $run[1] > 4_096 ? [] : range($run[0], $run[0] + $run[1] - 1), self::layout($json)['blocks'] ?? BlockIndex::even()->runs));
-            $gone = array_diff($numbers($patch->after), $numbers($patch->before));
-            $id = $row->sheets()->where('number', $patch->sheet)->value('id');
-            foreach (array_chunk($gone, 500) as $some) {
+            $id = SheetRow::query()->where('workbook_id', $row->id)->where('number', $patch->sheet)->value('id');
+            foreach (array_chunk($patch->made(), 500) as $some) {
                 DB::table('blocks')->where('sheet_id', $id)->whereIn('number', $some)->delete();
             }
         }
     }
 
-    /** @return array{rows: int, columns: int, blocks: non-empty-list<BlockRun>|null} */
-    private static function layout(string $json): array
-    {
-        /** @var array{rows: int, columns: int, blocks: non-empty-list<BlockRun>|null} */
-        return json_decode($json, true, 8, JSON_THROW_ON_ERROR);
-    }
-
-    private static function keepStylebook(string $name, string $json): void
-    {
-        /** @var string|null $data */
-        $data = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
-        $data === null
-            ? StylebookRow::query()->where('name', $name)->delete()
-            : StylebookRow::query()->updateOrCreate(['name' => $name], ['data' => $data]);
-    }
-
     /** @param  list<Patch>  $patches */
     private static function pack(array $patches): string
     {
-        return (string) gzdeflate(json_encode(array_map(fn (Patch $patch) => $patch->toArray(), $patches), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 1);
+        return (string) gzdeflate(Json::of(array_map(fn (Patch $patch) => $patch->toArray(), $patches)), 1);
     }
 }

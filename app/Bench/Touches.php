@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use Illuminate\Support\Facades\DB;
-use Rilvet\Act\Act;
-use Rilvet\Act\EditsCells;
-use Rilvet\Act\MovesPlaces;
+use Rilvet\Act\Reach;
 use Rilvet\Grid\RangeSet;
 
 /**
@@ -29,12 +27,9 @@ final readonly class Touches
     {
     }
 
-    public static function of(Act $act): self
+    public static function of(Reach $reach): self
     {
-        return new self(
-            $act instanceof MovesPlaces ? $act->movesPlacesOn() : [],
-            $act instanceof EditsCells ? array_filter($act->editedCells(), fn (RangeSet $set) => count($set) > 0) : [],
-        );
+        return new self($reach->moved, array_filter($reach->typed, fn (RangeSet $set) => count($set) > 0));
     }
 
     public static function none(): self
@@ -63,10 +58,8 @@ final readonly class Touches
 
     /**
      * Whether an act that was asked for at a revision meets something that was touched since.
-     *
-     * @param  list<int>  $addressed  numbers of the sheets on which the act names places; empty where it names none
      */
-    public static function collide(int $workbook, int $asked, int $now, Act $act, array $addressed): bool
+    public static function collide(int $workbook, int $asked, int $now, Reach $reach): bool
     {
         if ($asked === $now) {
             return false;
@@ -75,7 +68,8 @@ final readonly class Touches
         if ($asked > $now || count($since) !== $now - $asked) {
             return true;
         }
-        $own = self::of($act);
+        $own = self::of($reach);
+        $addressed = $reach->isPlaced ? $reach->sheets : [];
         foreach ($since as $json) {
             assert(is_string($json));
             $touched = self::fromJson($json);

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\CommandLine;
 
+use App\Calculation\LibraryCalculator;
 use App\Files\FileKind;
 use App\Files\Opening;
 use App\Files\Writing\WorkbookWriter;
 use App\Files\Writing\Writers;
 use Rilvet\Act\Dress;
+use Rilvet\Act\Pipeline;
+use Rilvet\Act\Recalculate;
 use Rilvet\Refusal;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Stylebook;
@@ -73,7 +76,8 @@ final class DressCommand extends Command
     {
         $start = microtime(true);
         $workbook = Files::open($file);
-        $workbook = (new Dress(array_keys($workbook->sheets), $stylebook, $clean))->on($workbook);
+        $dress = new Dress(array_keys($workbook->sheets), $stylebook, $clean);
+        $workbook = (new Pipeline(new Recalculate(new LibraryCalculator)))->run($dress, $workbook)->after;
         // Nothing but looks is changed here, so an xlsx goes back into its own package.
         $writer = self::writer($target, $file);
         $writer->write($workbook, $target);

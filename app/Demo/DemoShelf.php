@@ -70,6 +70,6 @@ final readonly class DemoShelf
     {
         /** @var list<int> $numbers */
         $numbers = $workbook->sheets()->pluck('number')->all();
-        $this->bench->act($workbook, new Dress($numbers, $this->shelf->stylebook($stylebook)), $numbers, $workbook->revision);
+        $this->bench->act($workbook, new Dress($numbers, $this->shelf->stylebook($stylebook)), $workbook->revision);
     }
 }

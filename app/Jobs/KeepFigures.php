@@ -26,7 +26,7 @@ final class KeepFigures implements ShouldQueue
 
     public function handle(): void
     {
-        foreach (Sheet::query()->where('workbook_id', $this->workbook)->get() as $row) {
+        foreach (Sheet::query()->where('gone', false)->where('workbook_id', $this->workbook)->get() as $row) {
             $cells = Documents::load($row)->cells;
             $cells instanceof BlockSheet && Figures::keep($cells);
         }

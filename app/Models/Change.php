@@ -14,6 +14,7 @@ use Illuminate\Support\Carbon;
  * @property string $patches
  * @property string|null $touches
  * @property bool $undone
+ * @property bool $is_data  it changed what cells hold or where they stand
  * @property string|null $group changes of several workbooks that are undone together
  * @property Carbon|null $created_at
  */
@@ -23,5 +24,5 @@ final class Change extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['undone' => 'boolean'];
+    protected $casts = ['undone' => 'boolean', 'is_data' => 'boolean'];
 }

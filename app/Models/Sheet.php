@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -11,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $workbook_id
  * @property int $number
  * @property int $place among the sheets of its workbook
+ * @property bool $gone  taken out; it comes back when that is undone
  * @property string $name
  * @property int $rows
  * @property int $columns
@@ -28,5 +30,11 @@ final class Sheet extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['protected' => 'boolean'];
+    /** @return Builder<self> those that wear a stylebook, in whatever workbook */
+    public static function wearing(string $stylebook): Builder
+    {
+        return self::query()->where('gone', false)->where('wears', $stylebook);
+    }
+
+    protected $casts = ['protected' => 'boolean', 'gone' => 'boolean'];
 }

@@ -27,16 +27,22 @@ final class Workbook extends Model
 
     protected $casts = ['from1904' => 'boolean'];
 
+    /** One that is whole; others are still on their way in. */
+    public static function onShelf(int $id): self
+    {
+        return self::query()->where('revision', '>', 0)->findOrFail($id);
+    }
+
     /** Where the xlsx package stands that the workbook came in; only workbooks that came as xlsx have one. */
     public function package(): string
     {
         return storage_path("app/packages/{$this->id}.xlsx");
     }
 
-    /** @return HasMany<Sheet, $this> */
+    /** @return HasMany<Sheet, $this> those that are there, in their order; one that was taken out may come back by undo */
     public function sheets(): HasMany
     {
-        return $this->hasMany(Sheet::class)->orderBy('place')->orderBy('number');
+        return $this->hasMany(Sheet::class)->where('gone', false)->orderBy('place')->orderBy('number');
     }
 
     /** @return HasMany<Change, $this> */

@@ -13,6 +13,8 @@ interface Act
     /** @throws Refusal when it cannot be done; the workbook stays as it was */
     public function on(Workbook $workbook): Workbook;
 
+    public function reach(): Reach;
+
     /** In the words of the history: "Dressed in River ledger, 5 sheets". */
     public function words(Workbook $workbook): string;
 }

@@ -44,6 +44,11 @@ final readonly class ArrangeSheet implements Act
         return $this->name === null ? $workbook : self::renamed($workbook, $sheet->name, $workbook->sheet($this->sheet)->name);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::whole($this->sheet)->withFormulas();
+    }
+
     public function words(Workbook $workbook): string
     {
         $words = array_filter([

@@ -46,15 +46,17 @@ final class ChangedCells
 
     private readonly Scope $is;
 
-    public function __construct(Act $act, private readonly Workbook $before, private readonly Workbook $after)
+    public function __construct(Reach $reach, private readonly Workbook $before, private readonly Workbook $after)
     {
-        $shift = $this->shift = $act instanceof MovesPlaces ? $act->shift() : null;
-        $this->moved = $act instanceof MovesPlaces ? $act->movesPlacesOn() : [];
+        $shift = $this->shift = $reach->shift;
+        $this->moved = $reach->moved;
         $this->was = $before->scope();
         $this->is = $after->scope();
-        foreach ($act instanceof MovesPlaces ? $act->changedCells($before) : [] as $sheet => $range) {
-            $this->cells[$sheet][] = $range;
-            $this->sorted[$sheet] = $range;
+        foreach ($reach->sorted as $sheet => $cell) {
+            $body = $before->sheet($sheet)->reading->tableAt($cell->row, $cell->column)?->bodyRange();
+            if ($body !== null) {
+                $this->cells[$sheet][] = $this->sorted[$sheet] = $body;
+            }
         }
         if ($shift !== null) {
             array_map(fn (int $moving) => $this->resizedBy($moving, $shift), $this->moved);

@@ -10,7 +10,7 @@ use Rilvet\Grid\Range;
 use Rilvet\Work\Workbook;
 
 /** Takes the contents out of cells; their looks stay. An act on data, named as such. */
-final readonly class ClearCells implements Act, ChangesSizes, EditsCells
+final readonly class ClearCells implements Act
 {
     /** Filled cells that one act clears at most: each is kept in the history, so that it comes back. */
     private const MOST = 200_000;
@@ -48,14 +48,9 @@ final readonly class ClearCells implements Act, ChangesSizes, EditsCells
         return $workbook;
     }
 
-    public function editedCells(): array
+    public function reach(): Reach
     {
-        return array_fill_keys($this->targets->sheets, $this->targets->ranges);
-    }
-
-    public function changesSizes(): bool
-    {
-        return true;
+        return Reach::targets($this->targets)->typing($this->targets->ranges)->sizing();
     }
 
     public function words(Workbook $workbook): string

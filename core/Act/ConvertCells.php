@@ -19,7 +19,7 @@ use Rilvet\Work\Workbook;
  * Turns what cells hold into what it is meant to be: text into numbers, 10 into 10 %, text into dates. A change of data,
  * named as such; what cannot be turned stays as it is, and formulas are never touched.
  */
-final readonly class ConvertCells implements Act, ChangesSizes, EditsCells
+final readonly class ConvertCells implements Act
 {
     public const ACTS = Conversion::KINDS;
 
@@ -67,14 +67,9 @@ final readonly class ConvertCells implements Act, ChangesSizes, EditsCells
         return $count === 0 ? throw NothingToChange::becauseNothingTurns() : $workbook;
     }
 
-    public function editedCells(): array
+    public function reach(): Reach
     {
-        return array_fill_keys($this->targets->sheets, $this->targets->ranges);
-    }
-
-    public function changesSizes(): bool
-    {
-        return true;
+        return Reach::targets($this->targets)->typing($this->targets->ranges)->sizing();
     }
 
     public function words(Workbook $workbook): string

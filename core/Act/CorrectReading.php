@@ -52,6 +52,11 @@ final readonly class CorrectReading implements Act
         return $rows;
     }
 
+    public function reach(): Reach
+    {
+        return Reach::on($this->sheet);
+    }
+
     public function words(Workbook $workbook): string
     {
         return $this->correction->words().', '.$workbook->sheet($this->sheet)->name;

@@ -41,6 +41,11 @@ final readonly class DrawBorders implements Act
         return $workbook;
     }
 
+    public function reach(): Reach
+    {
+        return Reach::targets($this->targets);
+    }
+
     public function words(Workbook $workbook): string
     {
         $wiped = array_filter($this->sides, fn (Edge $pen) => ! $pen->isNone()) === [];

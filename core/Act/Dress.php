@@ -37,6 +37,11 @@ final readonly class Dress implements Act
         return $workbook;
     }
 
+    public function reach(): Reach
+    {
+        return Reach::whole(...$this->sheets);
+    }
+
     public function words(Workbook $workbook): string
     {
         $count = count($this->sheets);

@@ -26,7 +26,7 @@ use Rilvet\Work\Worksheet;
  * Types texts into cells: an act on data, named as such. A text that reads as a number, in the format that the cell has,
  * becomes one: 3 in a percent cell is 3 %. An apostrophe in front keeps any text a text.
  */
-final readonly class EditCells implements Act, ChangesSizes, EditsCells
+final readonly class EditCells implements Act
 {
     /** A sheet of at most so many rows is read anew after an edit. */
     private const READ_ANEW = 5_000;
@@ -76,14 +76,9 @@ final readonly class EditCells implements Act, ChangesSizes, EditsCells
         return $workbook->withSheet($this->sheet, $hand === null ? $sheet : $sheet->touched($hand));
     }
 
-    public function editedCells(): array
+    public function reach(): Reach
     {
-        return [$this->sheet => RangeSet::around($this->texts)];
-    }
-
-    public function changesSizes(): bool
-    {
-        return true;
+        return Reach::on($this->sheet)->typing(RangeSet::around($this->texts))->sizing();
     }
 
     public function words(Workbook $workbook): string

@@ -9,7 +9,7 @@ use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
 
 /** Gives columns the width of the one among them that needs most: months, weeks. */
-final readonly class EqualWidths implements Act, ChangesSizes
+final readonly class EqualWidths implements Act
 {
     /**
      * @param  non-empty-list<int>  $sheets
@@ -34,9 +34,9 @@ final readonly class EqualWidths implements Act, ChangesSizes
         return $workbook;
     }
 
-    public function changesSizes(): bool
+    public function reach(): Reach
     {
-        return true;
+        return Reach::on(...$this->sheets)->sizing();
     }
 
     public function words(Workbook $workbook): string

@@ -26,6 +26,11 @@ final readonly class FitCut implements Act
         return $rows === [] ? $workbook : (new Resize([$this->sheet], false, $rows, null))->on($workbook);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::whole($this->sheet);
+    }
+
     public function words(Workbook $workbook): string
     {
         return "Fitted what was cut, {$workbook->sheet($this->sheet)->name}";

@@ -11,7 +11,7 @@ use Rilvet\Reading\Part;
 use Rilvet\Work\Workbook;
 
 /** How headings keep their columns narrow: they wrap, they are turned above figures, or they stay on one line. */
-final readonly class FitHeadings implements Act, ChangesSizes
+final readonly class FitHeadings implements Act
 {
     public const WAYS = ['wrap', 'turn', 'line'];
 
@@ -43,9 +43,9 @@ final readonly class FitHeadings implements Act, ChangesSizes
         return $workbook;
     }
 
-    public function changesSizes(): bool
+    public function reach(): Reach
     {
-        return true;
+        return Reach::whole(...$this->sheets)->sizing();
     }
 
     public function words(Workbook $workbook): string

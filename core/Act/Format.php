@@ -9,7 +9,7 @@ use Rilvet\Look\LookWords;
 use Rilvet\Work\Workbook;
 
 /** Gives chosen cells a look directly: a hand touch, which lies over the stylebook. Stored as runs, whatever the size. */
-final readonly class Format implements Act, ChangesSizes
+final readonly class Format implements Act
 {
     public function __construct(private Targets $targets, private Look $look)
     {
@@ -28,9 +28,9 @@ final readonly class Format implements Act, ChangesSizes
         return $workbook;
     }
 
-    public function changesSizes(): bool
+    public function reach(): Reach
     {
-        return Settle::depends($this->look);
+        return Reach::targets($this->targets)->sizing(Settle::depends($this->look));
     }
 
     public function words(Workbook $workbook): string

@@ -13,7 +13,7 @@ use Rilvet\Work\PartRule;
 use Rilvet\Work\Workbook;
 
 /** Gives a look to a part of sheets, or to the columns of a kind in it; a look that says nothing takes the rule back. */
-final readonly class FormatPart implements Act, ChangesSizes
+final readonly class FormatPart implements Act
 {
     /**
      * @param  non-empty-list<int>  $sheets
@@ -52,9 +52,9 @@ final readonly class FormatPart implements Act, ChangesSizes
         return $workbook;
     }
 
-    public function changesSizes(): bool
+    public function reach(): Reach
     {
-        return Settle::depends($this->look) || $this->look->isEmpty();
+        return Reach::whole(...$this->sheets)->sizing(Settle::depends($this->look) || $this->look->isEmpty());
     }
 
     public function words(Workbook $workbook): string

@@ -37,6 +37,11 @@ final readonly class Hide implements Act
         return $workbook;
     }
 
+    public function reach(): Reach
+    {
+        return Reach::on(...$this->sheets);
+    }
+
     public function words(Workbook $workbook): string
     {
         $count = $this->last - $this->first + 1;

@@ -13,7 +13,7 @@ use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
 /** Lays a lifted block of looks on ranges: from the corner of each, and again and again over a larger one. */
-final readonly class Lay implements Act, ChangesSizes
+final readonly class Lay implements Act
 {
     /** Cells that a block of several rows is laid on at most; each of them is a run of its own. */
     private const MOST = 400_000;
@@ -84,9 +84,9 @@ final readonly class Lay implements Act, ChangesSizes
         return $sheet->sized(true, $widths, array_keys($widths), true);
     }
 
-    public function changesSizes(): bool
+    public function reach(): Reach
     {
-        return true;
+        return Reach::targets($this->targets)->sizing();
     }
 
     public function words(Workbook $workbook): string

@@ -8,7 +8,7 @@ use Rilvet\Act\Exception\NoSuchLook;
 use Rilvet\Work\Workbook;
 
 /** Lays a named look on ranges; its wearers follow when the look is changed. An empty name takes it off. */
-final readonly class LayNamed implements Act, ChangesSizes
+final readonly class LayNamed implements Act
 {
     public function __construct(private Targets $targets, private string $name)
     {
@@ -38,9 +38,9 @@ final readonly class LayNamed implements Act, ChangesSizes
         return $workbook;
     }
 
-    public function changesSizes(): bool
+    public function reach(): Reach
     {
-        return true;
+        return Reach::targets($this->targets)->sizing();
     }
 
     public function words(Workbook $workbook): string

@@ -18,11 +18,14 @@ use Rilvet\Work\Worksheet;
  * Merges each range to one cell. No value is thrown away: what is hidden stays in its cell and comes back when the cells
  * are split; joined texts stand in the first cell, whose own text is kept for that day.
  */
-final readonly class Merge implements Act, EditsCells
+final readonly class Merge implements Act
 {
+    /** "ask" refuses where values would be hidden; "first" hides them; "join" puts the texts together. */
+    public const MODES = ['ask', 'first', 'join'];
+
     private const MOST = 10_000;
 
-    /** @param  string  $mode "ask" refuses where values would be hidden; "first" hides them; "join" puts the texts together */
+    /** @param  value-of<self::MODES>  $mode */
     public function __construct(private Targets $targets, private string $mode = 'ask')
     {
     }
@@ -57,9 +60,9 @@ final readonly class Merge implements Act, EditsCells
         return $workbook;
     }
 
-    public function editedCells(): array
+    public function reach(): Reach
     {
-        return array_fill_keys($this->targets->sheets, $this->targets->ranges);
+        return $this->mode === 'join' ? Reach::targets($this->targets)->typing($this->targets->ranges) : Reach::targets($this->targets)->over($this->targets->ranges);
     }
 
     public function words(Workbook $workbook): string

@@ -21,7 +21,7 @@ use Rilvet\Work\Worksheet;
  * Puts rows or columns in, or takes them out. Looks, merges, sizes, the reading and its corrections go along; a new row
  * inside the body is body; formulas keep meaning the same cells.
  */
-final readonly class MoveCells implements Act, MovesPlaces
+final readonly class MoveCells implements Act
 {
     private const MOST = 10_000;
 
@@ -61,19 +61,9 @@ final readonly class MoveCells implements Act, MovesPlaces
         return $workbook->tabled(array_filter($tables))->naming(array_map(fn (string $refers) => $references->moved($refers, false), $workbook->names));
     }
 
-    public function movesPlacesOn(): array
+    public function reach(): Reach
     {
-        return [$this->sheet];
-    }
-
-    public function shift(): Shift
-    {
-        return $this->shift;
-    }
-
-    public function changedCells(Workbook $before): array
-    {
-        return [];
+        return Reach::on($this->sheet)->moving($this->shift);
     }
 
     public function words(Workbook $workbook): string

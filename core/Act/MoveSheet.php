@@ -28,6 +28,11 @@ final readonly class MoveSheet implements Act
         return $workbook->ordered($order);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::whole($this->sheet)->withFormulas();
+    }
+
     public function words(Workbook $workbook): string
     {
         return "{$workbook->sheet($this->sheet)->name} moved to place {$this->to}";

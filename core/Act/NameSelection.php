@@ -43,6 +43,11 @@ final readonly class NameSelection implements Act
         return $workbook->naming($names);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::on($this->sheet);
+    }
+
     public function words(Workbook $workbook): string
     {
         return $this->ranges === null ? "Name \"$this->name\" taken back" : "Selection named \"$this->name\"";

@@ -16,7 +16,7 @@ use Rilvet\Work\Workbook;
  * Puts a block of values over cells, from one corner on: with the looks that they wore, or without. An act on data.
  * Formulas are pasted as the values that they gave.
  */
-final readonly class PasteCells implements Act, ChangesSizes, EditsCells
+final readonly class PasteCells implements Act
 {
     private const MOST = 100_000;
 
@@ -29,6 +29,9 @@ final readonly class PasteCells implements Act, ChangesSizes, EditsCells
     public function __construct(private int $sheet, private Address $corner, private array $rows, private ?array $looks)
     {
         $this->columns = max([0, ...array_map(count(...), $rows)]);
+        if ($corner->row + count($rows) - 1 > Address::ROWS || $corner->column + $this->columns - 1 > Address::COLUMNS) {
+            throw CellIsWrong::outside(count($rows), $this->columns);
+        }
     }
 
     public function on(Workbook $workbook): Workbook
@@ -36,9 +39,6 @@ final readonly class PasteCells implements Act, ChangesSizes, EditsCells
         $count = count($this->rows) * $this->columns;
         if ($count > self::MOST) {
             throw CellIsWrong::tooMany($count, self::MOST);
-        }
-        if ($this->corner->row + count($this->rows) - 1 > Address::ROWS || $this->corner->column + $this->columns - 1 > Address::COLUMNS) {
-            throw CellIsWrong::outside(count($this->rows), $this->columns);
         }
         $edits = [];
         foreach ($this->rows as $down => $cells) {
@@ -54,14 +54,9 @@ final readonly class PasteCells implements Act, ChangesSizes, EditsCells
         return $edits === [] ? $workbook : (new EditCells($this->sheet, $edits))->on($workbook);
     }
 
-    public function editedCells(): array
+    public function reach(): Reach
     {
-        return [$this->sheet => RangeSet::of($this->range())];
-    }
-
-    public function changesSizes(): bool
-    {
-        return true;
+        return Reach::on($this->sheet)->typing(RangeSet::of($this->range()))->sizing();
     }
 
     public function words(Workbook $workbook): string

@@ -38,9 +38,9 @@ final readonly class Recalculate
         return new self($this->calculator, $seconds);
     }
 
-    public function after(Act $act, Workbook $before, Workbook $after): Workbook
+    public function after(Reach $reach, Workbook $before, Workbook $after): Workbook
     {
-        $changes = new ChangedCells($act, $before, $after);
+        $changes = new ChangedCells($reach, $before, $after);
         if ($changes->isNothing()) {
             return $after;
         }

@@ -23,6 +23,11 @@ final readonly class RenameWorkbook implements Act
         return $workbook->renamed($name);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::whole();
+    }
+
     public function words(Workbook $workbook): string
     {
         return 'Workbook renamed to '.trim($this->name);

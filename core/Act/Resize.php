@@ -10,7 +10,7 @@ use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
 
 /** Gives columns or rows a size by hand, which they keep, or fits them to their contents, which they follow from then on. */
-final readonly class Resize implements Act, ChangesSizes
+final readonly class Resize implements Act
 {
     /** Rows or columns that one act sizes. */
     private const MOST = 16_384;
@@ -39,9 +39,9 @@ final readonly class Resize implements Act, ChangesSizes
         return $workbook;
     }
 
-    public function changesSizes(): bool
+    public function reach(): Reach
     {
-        return true;
+        return Reach::on(...$this->sheets)->sizing();
     }
 
     public function words(Workbook $workbook): string

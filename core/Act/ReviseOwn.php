@@ -9,10 +9,13 @@ use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Workbook;
 
 /** Changes the named looks and colours of a workbook itself; sheets that wear a look follow. */
-final readonly class ReviseOwn implements Act, ChangesSizes
+final readonly class ReviseOwn implements Act
 {
-    /** @param  Closure(Stylebook): ReviseStylebook  $make  from what the workbook has now */
-    public function __construct(private Closure $make, private string $said)
+    /**
+     * @param  Closure(Stylebook): ReviseStylebook  $make  from what the workbook has now
+     * @param  list<int>  $sheets  all of the workbook; none for what changes no cell
+     */
+    public function __construct(private Closure $make, private string $said, private array $sheets)
     {
     }
 
@@ -32,9 +35,9 @@ final readonly class ReviseOwn implements Act, ChangesSizes
         return $workbook->owning($revised->stylebook, $sheets);
     }
 
-    public function changesSizes(): bool
+    public function reach(): Reach
     {
-        return true;
+        return Reach::whole(...$this->sheets)->sizing();
     }
 
     public function words(Workbook $workbook): string

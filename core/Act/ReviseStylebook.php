@@ -13,13 +13,17 @@ use Rilvet\Work\Workbook;
 /** Puts a changed stylebook in the place of the one of the same name, on every sheet of a workbook that wears it. */
 final readonly class ReviseStylebook implements Act
 {
-    /** @param  PartRule|null  $override  what its wearers say otherwise of a part is taken of them */
+    /**
+     * @param  PartRule|null  $override  what its wearers say otherwise of a part is taken of them
+     * @param  bool  $changesCells  no cell looks otherwise where a colour gets a name
+     */
     public function __construct(
         public Stylebook $stylebook,
         public string $said,
         private bool $refit,
         public ?WearersOfLook $wearers = null,
         private ?PartRule $override = null,
+        public bool $changesCells = true,
     ) {
     }
 
@@ -46,6 +50,11 @@ final readonly class ReviseStylebook implements Act
     public function overriding(PartRule $target): self
     {
         return new self($this->stylebook, $this->said, $this->refit, $this->wearers, $target);
+    }
+
+    public function reach(): Reach
+    {
+        return Reach::whole();
     }
 
     public function words(Workbook $workbook): string

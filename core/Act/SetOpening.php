@@ -57,6 +57,11 @@ final readonly class SetOpening implements Act
         return $workbook;
     }
 
+    public function reach(): Reach
+    {
+        return Reach::on(...$this->sheets);
+    }
+
     public function words(Workbook $workbook): string
     {
         $words = array_filter([

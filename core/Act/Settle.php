@@ -32,9 +32,9 @@ final readonly class Settle
         return ! $look->only(...self::SIZES)->isEmpty();
     }
 
-    public static function after(Act $act, Workbook $before, Workbook $after): Workbook
+    public static function after(Reach $reach, Workbook $before, Workbook $after): Workbook
     {
-        if (! $act instanceof ChangesSizes || ! $act->changesSizes()) {
+        if (! $reach->ofSizes) {
             return $after;
         }
         foreach ($after->sheets as $number => $sheet) {

@@ -16,7 +16,7 @@ use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
 
 /** Shares the width of a screen or page among the columns of a table; columns that get less than their texts need wrap them. */
-final readonly class ShareWidth implements Act, ChangesSizes
+final readonly class ShareWidth implements Act
 {
     /** Body rows whose heights are fitted. */
     private const ROWS = 2_000;
@@ -52,9 +52,9 @@ final readonly class ShareWidth implements Act, ChangesSizes
         return $workbook->withSheet($this->sheet, $sheet->sized(false, array_intersect_key($heights, array_flip($free)), $free, false));
     }
 
-    public function changesSizes(): bool
+    public function reach(): Reach
     {
-        return true;
+        return Reach::on($this->sheet)->sizing();
     }
 
     public function words(Workbook $workbook): string

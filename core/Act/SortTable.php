@@ -15,7 +15,6 @@ use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Sheet;
 use Rilvet\Reading\Part;
-use Rilvet\Reading\RowRun;
 use Rilvet\Reading\TableReading;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -25,7 +24,7 @@ use Rilvet\Work\Worksheet;
  * Unicode Collation Algorithm, through intl), blanks last. Headings, groups and totals stay in place, and rows stay among
  * the rows of their group; equal rows keep their order.
  */
-final readonly class SortTable implements Act, MovesPlaces
+final readonly class SortTable implements Act
 {
     /** Different formulas that are kept in mind. */
     private const KNOWN = 5_000;
@@ -60,22 +59,9 @@ final readonly class SortTable implements Act, MovesPlaces
         return $workbook->withSheet($this->sheet, $sheet->ordered($range, $order, self::moved($sheet, $order, $blocks), $workbook->looks));
     }
 
-    public function movesPlacesOn(): array
+    public function reach(): Reach
     {
-        return [$this->sheet];
-    }
-
-    public function shift(): null
-    {
-        return null;
-    }
-
-    public function changedCells(Workbook $before): array
-    {
-        $table = $before->sheet($this->sheet)->reading->tableAt($this->row, $this->column);
-        $body = array_filter($table->runs ?? [], fn (RowRun $run) => $run->part === Part::Body);
-
-        return $table === null || $body === [] ? [] : [$this->sheet => Range::of(min(array_map(fn (RowRun $run) => $run->first, $body)), $table->range->left, max(array_map(fn (RowRun $run) => $run->last, $body)), $table->range->right)];
+        return Reach::on($this->sheet)->sorting(Address::of($this->row, $this->column));
     }
 
     public function words(Workbook $workbook): string

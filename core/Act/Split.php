@@ -10,7 +10,7 @@ use Rilvet\Grid\Range;
 use Rilvet\Work\Workbook;
 
 /** Splits the merged cells that ranges touch; what they hid is there again, and joined texts come apart. */
-final readonly class Split implements Act, EditsCells
+final readonly class Split implements Act
 {
     public function __construct(private Targets $targets)
     {
@@ -39,9 +39,10 @@ final readonly class Split implements Act, EditsCells
         return $workbook;
     }
 
-    public function editedCells(): array
+    public function reach(): Reach
     {
-        return array_fill_keys($this->targets->sheets, $this->targets->ranges);
+        // A text that was joined comes back, which is a change of data.
+        return Reach::targets($this->targets)->typing($this->targets->ranges);
     }
 
     public function words(Workbook $workbook): string

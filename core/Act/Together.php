@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
-use Rilvet\Grid\RangeSet;
-use Rilvet\Grid\Shift;
 use Rilvet\Work\Workbook;
 
 /** Several acts that a person asked for as one: one entry of the history, one undo. */
-final readonly class Together implements Act, ChangesSizes, EditsCells, MovesPlaces
+final readonly class Together implements Act
 {
     /** @param  non-empty-list<Act>  $acts in their order */
     public function __construct(private array $acts, private ?string $words = null)
@@ -21,47 +19,9 @@ final readonly class Together implements Act, ChangesSizes, EditsCells, MovesPla
         return array_reduce($this->acts, fn (Workbook $so, Act $act) => $act->on($so), $workbook);
     }
 
-    public function editedCells(): array
+    public function reach(): Reach
     {
-        $all = [];
-        foreach ($this->acts as $act) {
-            foreach ($act instanceof EditsCells ? $act->editedCells() : [] as $sheet => $ranges) {
-                $all[$sheet] = RangeSet::of(...($all[$sheet] ?? []), ...$ranges);
-            }
-        }
-
-        return $all;
-    }
-
-    public function movesPlacesOn(): array
-    {
-        return array_values(array_unique(array_merge(...array_map(fn (Act $act) => $act instanceof MovesPlaces ? $act->movesPlacesOn() : [], $this->acts))));
-    }
-
-    public function shift(): ?Shift
-    {
-        foreach ($this->acts as $act) {
-            if ($act instanceof MovesPlaces && $act->shift() !== null) {
-                return $act->shift();
-            }
-        }
-
-        return null;
-    }
-
-    public function changedCells(Workbook $before): array
-    {
-        $all = [];
-        foreach ($this->acts as $act) {
-            $all += $act instanceof MovesPlaces ? $act->changedCells($before) : [];
-        }
-
-        return $all;
-    }
-
-    public function changesSizes(): bool
-    {
-        return array_filter($this->acts, fn (Act $act) => $act instanceof ChangesSizes && $act->changesSizes()) !== [];
+        return Reach::together(...array_map(fn (Act $act) => $act->reach(), $this->acts));
     }
 
     public function words(Workbook $workbook): string

@@ -36,6 +36,11 @@ final readonly class TypeColumn implements Act
         return $sheet->stylebook === null ? $workbook : (new Dress([$this->sheet], $sheet->stylebook, $sheet->clean))->on($workbook);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::on($this->sheet);
+    }
+
     public function words(Workbook $workbook): string
     {
         $name = 'Column '.Address::columnName($this->column);

@@ -8,7 +8,7 @@ use Rilvet\Measure\Exception\SizeIsWrong;
 use Rilvet\Work\Workbook;
 
 /** Gives the columns of one heading one width, on several sheets: a hand touch that they keep. */
-final readonly class WidthUnder implements Act, ChangesSizes
+final readonly class WidthUnder implements Act
 {
     /** @param  non-empty-list<int>  $sheets */
     public function __construct(private array $sheets, private string $heading, private int $px)
@@ -37,9 +37,9 @@ final readonly class WidthUnder implements Act, ChangesSizes
         return $found === 0 ? throw SizeIsWrong::noHeading($this->heading) : $workbook;
     }
 
-    public function changesSizes(): bool
+    public function reach(): Reach
     {
-        return true;
+        return Reach::whole(...$this->sheets)->sizing();
     }
 
     public function words(Workbook $workbook): string

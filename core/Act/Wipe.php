@@ -10,7 +10,7 @@ use Rilvet\Look\Look;
 use Rilvet\Work\Workbook;
 
 /** Wipes hand touches back to the layers below: one facet or all; or drops what came with the file. */
-final readonly class Wipe implements Act, ChangesSizes
+final readonly class Wipe implements Act
 {
     /**
      * @param  Facet|null  $facet  all of them where null
@@ -40,9 +40,9 @@ final readonly class Wipe implements Act, ChangesSizes
         return $workbook;
     }
 
-    public function changesSizes(): bool
+    public function reach(): Reach
     {
-        return $this->facet === null || in_array($this->facet, [Facet::Type, Facet::Number, Facet::Place], true);
+        return Reach::targets($this->targets)->sizing($this->facet === null || in_array($this->facet, [Facet::Type, Facet::Number, Facet::Place], true));
     }
 
     public function words(Workbook $workbook): string

@@ -40,14 +40,14 @@ final readonly class Look implements JsonSerializable
     }
 
     /**
-     * @param  array<string, mixed>  $values  by attribute name; null says nothing
+     * @param  array<array-key, mixed>  $values  by attribute name; null says nothing
      *
      * @throws LookIsWrong names the attribute and what it takes
      */
     public static function of(array $values): self
     {
         foreach ($values as $name => $value) {
-            if (Attribute::tryFrom($name) === null) {
+            if (Attribute::tryFrom((string) $name) === null) {
                 throw LookIsWrong::attribute($name);
             }
         }

@@ -22,6 +22,32 @@ enum ColumnKind: string
     case Boolean = 'boolean';
     case None = 'empty';
 
+    public function words(): string
+    {
+        return match ($this) {
+            self::LongText => 'long text',
+            self::DateTime => 'date and time',
+            self::Boolean => 'yes or no',
+            default => $this->value,
+        };
+    }
+
+    /** What several columns of it hold. */
+    public function ofMany(): string
+    {
+        return match ($this) {
+            self::Amount => 'Amounts',
+            self::Integer => 'Integers',
+            self::Decimal => 'Decimals',
+            self::Percent => 'Percents',
+            self::Date => 'Dates',
+            self::Code => 'Codes',
+            self::Category => 'Categories',
+            self::Text => 'Texts',
+            default => "{$this->words()} columns",
+        };
+    }
+
     public function isNumeric(): bool
     {
         return match ($this) {

@@ -35,6 +35,23 @@ enum Part: string
         };
     }
 
+    /** What a run of rows of it is called. */
+    public function ofOne(): string
+    {
+        return match ($this) {
+            self::RowGroup => 'Row group',
+            self::Subtotal => 'Subtotal',
+            self::Note => 'Note',
+            default => $this->words(),
+        };
+    }
+
+    /** Row labels stand in columns; all else is rows of a table. */
+    public function isOfRows(): bool
+    {
+        return $this !== self::RowLabel;
+    }
+
     /** The letter of the part's bracket, so that colour never stands alone. */
     public function letter(): string
     {

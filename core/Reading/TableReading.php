@@ -77,6 +77,19 @@ final readonly class TableReading
         };
     }
 
+    /** From the first row of the body to the last, with whatever stands between. */
+    public function bodyRange(): ?Range
+    {
+        $body = array_values(array_filter($this->runs, fn (RowRun $run) => $run->part === Part::Body));
+        if ($body === []) {
+            return null;
+        }
+        $first = min(array_map(fn (RowRun $run) => $run->first, $body));
+        $last = max(array_map(fn (RowRun $run) => $run->last, $body));
+
+        return Range::of($first, $this->range->left, $last, $this->range->right);
+    }
+
     public function firstBodyRow(): ?int
     {
         foreach ($this->runs as $run) {

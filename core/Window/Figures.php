@@ -7,6 +7,7 @@ namespace Rilvet\Window;
 use Rilvet\Grid\Block;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\KeepsFigures;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
@@ -43,10 +44,11 @@ final readonly class Figures
         if ($sheet->rows() === 0 || $sheet->columns() === 0) {
             return new self($set->cells(), 0, 0, null, null, null, null);
         }
+        [$blocks, $edits] = self::beneath($sheet);
         $all = self::NONE;
         foreach ($set->clip(Range::of(1, 1, $sheet->rows(), $sheet->columns())) as $range) {
-            $columns = $sheet instanceof BlockSheet ? self::ofBlocks($sheet, $range) : self::ofCells($sheet, $range);
-            foreach ($columns as $tally) {
+            $tallies = $blocks instanceof BlockSheet ? self::ofBlocks($blocks, $range, $edits) : self::ofCells($sheet, $range);
+            foreach ($tallies as $tally) {
                 $all = self::added($all, $tally);
             }
         }
@@ -66,13 +68,31 @@ final readonly class Figures
         }
     }
 
-    /** @return iterable<Tally> */
-    private static function ofBlocks(BlockSheet $sheet, Range $range): iterable
+    /** @return array{Sheet, array<int, array<int, Cell>>} a sheet without what was typed over it, and that */
+    private static function beneath(Sheet $sheet): array
+    {
+        $edits = [];
+        for (; $sheet instanceof EditedSheet; $sheet = $sheet->beneath) {
+            foreach ($sheet->edits as $row => $cells) {
+                $edits[$row] = ($edits[$row] ?? []) + $cells;
+            }
+        }
+
+        return [$sheet, $edits];
+    }
+
+    /**
+     * @param  array<int, array<int, Cell>>  $edits  what was typed over cells since they were put into blocks
+     * @return iterable<Tally>
+     */
+    private static function ofBlocks(BlockSheet $sheet, Range $range, array $edits): iterable
     {
         $store = $sheet->store();
         $key = $store instanceof KeepsFigures ? hash('xxh64', serialize($sheet->typing())) : '';
         foreach ($sheet->index()->blocks($range->top, $range->bottom) as [$number, $start, $size]) {
-            $isWhole = $store instanceof KeepsFigures && $range->top <= $start && $range->bottom >= min($start + $size - 1, $sheet->rows());
+            $typed = array_filter($edits, fn (int $row) => $row >= $start && $row < $start + $size, ARRAY_FILTER_USE_KEY);
+            $edits = array_diff_key($edits, $typed);
+            $isWhole = $store instanceof KeepsFigures && $typed === [] && $range->top <= $start && $range->bottom >= min($start + $size - 1, $sheet->rows());
             $kept = $isWhole ? $store->figures($number, $key) : null;
             if ($kept !== null) {
                 /** @var array<int, array{int, int, float, float|null, float|null}> $tallies */
@@ -80,7 +100,7 @@ final readonly class Figures
                 $tallies = array_map(fn (array $tally) => [$tally[0], $tally[1], $tally[2], $tally[3] ?? INF, $tally[4] ?? -INF], $tallies);
             } else {
                 $data = $store->block($number);
-                $rows = $data === null ? [] : array_slice(Block::decode($data), 0, $size);
+                $rows = self::typedOver($data === null ? [] : array_slice(Block::decode($data), 0, $size), $start, $typed);
                 $tallies = self::tallied($isWhole ? $rows : array_slice($rows, max(0, $range->top - $start), $range->bottom - max($range->top, $start) + 1), $sheet->typing());
                 if ($isWhole) {
                     $store->keepFigures($number, $key, json_encode(array_map(fn (array $tally) => $tally[1] === 0 ? [$tally[0], 0, 0.0, null, null] : $tally, $tallies), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
@@ -88,6 +108,32 @@ final readonly class Figures
             }
             yield from array_filter($tallies, fn (int $column) => $column >= $range->left && $column <= $range->right, ARRAY_FILTER_USE_KEY);
         }
+        // Rows that were typed below the last one.
+        $within = array_filter($edits, fn (int $row) => $row >= $range->top && $row <= $range->bottom, ARRAY_FILTER_USE_KEY);
+        foreach ($within as $row => $cells) {
+            $tallies = self::tallied(self::typedOver([], $row, [$row => $cells]), $sheet->typing());
+            yield from array_filter($tallies, fn (int $column) => $column >= $range->left && $column <= $range->right, ARRAY_FILTER_USE_KEY);
+        }
+    }
+
+    /**
+     * @param  list<list<Stored>>  $rows
+     * @param  int  $start  the row that the first of them is
+     * @param  array<int, array<int, Cell>>  $typed
+     * @return list<list<Stored>>
+     */
+    private static function typedOver(array $rows, int $start, array $typed): array
+    {
+        foreach ($typed as $row => $cells) {
+            $rows = array_pad($rows, $row - $start + 1, []);
+            foreach ($cells as $column => $cell) {
+                $rows[$row - $start] = array_pad($rows[$row - $start], $column, null);
+                $rows[$row - $start][$column - 1] = $cell->stored();
+            }
+            $rows[$row - $start] = array_values($rows[$row - $start]);
+        }
+
+        return $rows;
     }
 
     /**

@@ -45,6 +45,21 @@ final readonly class Workbook
         return $this->sheets[$number] ?? throw NoSuchSheet::number($number);
     }
 
+    /**
+     * What belongs to the workbook and to none of its sheets, ready for JSON.
+     *
+     * @param  'name'|'names'|'own'|'tables'  $what
+     */
+    public function document(string $what): mixed
+    {
+        return match ($what) {
+            'name' => $this->name,
+            'names' => (object) $this->names,
+            'own' => $this->own?->toArray(),
+            'tables' => (object) array_map(fn (TableRange $table) => $table->toArray(), $this->tables),
+        };
+    }
+
     public function withSheet(int $number, Worksheet $sheet): self
     {
         return $this->with(sheets: array_replace($this->sheets, [$number => $sheet]));

@@ -6,6 +6,7 @@ namespace Rilvet\Work;
 
 use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Address;
+use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Sheet;
@@ -282,11 +283,14 @@ final readonly class Worksheet
             }
         }
 
+        $typing = $this->typing?->moved($shift);
+
         return $this->with([
-            'cells' => $cells,
+            // The columns of a text file are read as before, at their new places.
+            'cells' => $cells instanceof BlockSheet ? $cells->withTyping($typing) : $cells,
             'found' => $this->found->moved($shift),
             'corrections' => array_values(array_filter(array_map(fn (Correction $correction) => $correction->moved($shift), $this->corrections))),
-            'typing' => $this->typing?->moved($shift),
+            'typing' => $typing,
             'came' => $this->came->moved($shift),
             'fitted' => $this->fitted?->moved($shift),
             'file' => $this->file->moved($shift),

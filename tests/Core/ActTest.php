@@ -7,7 +7,6 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Act;
-use Rilvet\Act\Change;
 use Rilvet\Act\DrawBorders;
 use Rilvet\Act\EditCells;
 use Rilvet\Act\Exception\MergeIsWrong;
@@ -19,6 +18,7 @@ use Rilvet\Act\Merge;
 use Rilvet\Act\Split;
 use Rilvet\Act\Targets;
 use Rilvet\Act\Wipe;
+use Rilvet\Change\Change;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\MemorySheet;
@@ -59,15 +59,16 @@ final class ActTest extends TestCase
             } catch (Refusal) {
                 continue;
             }
-            $changes[] = Change::of($act, $workbook, $after);
+            $changes[] = Change::between($workbook, $after, $act->words($workbook));
             $workbook = $after;
         }
         self::assertGreaterThan(700, count($changes));
         $documents = self::documents($workbook);
         foreach (array_reverse($changes) as $change) {
             foreach ($change->inverse()->patches as $patch) {
-                self::assertSame($documents[$patch->document], $patch->before, 'each undo starts where the last one ended');
-                $documents[$patch->document] = $patch->after;
+                [, $what, $before, $after] = $patch->toArray();
+                self::assertSame($documents[$what], $before, 'each undo starts where the last one ended');
+                $documents[$what] = $after;
             }
         }
         self::assertSame($start, $documents);

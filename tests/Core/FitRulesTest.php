@@ -183,7 +183,7 @@ final class FitRulesTest extends TestCase
 
     private static function done(Act $act, Workbook $workbook): Workbook
     {
-        return Settle::after($act, $workbook, $act->on($workbook));
+        return Settle::after($act->reach(), $workbook, $act->on($workbook));
     }
 
     private static function at(string $ranges): Targets

@@ -78,7 +78,7 @@ final class GrownRowsTest extends TestCase
 
     private function done(Workbook $book, Act $act): Workbook
     {
-        return Settle::after($act, $book, $act->on($book));
+        return Settle::after($act->reach(), $book, $act->on($book));
     }
 
     /** @param  array<string, bool|int|string>  $look */

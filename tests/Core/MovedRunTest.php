@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
-use Rilvet\Act\Change;
 use Rilvet\Act\MoveCells;
+use Rilvet\Change\Change;
 use Rilvet\Formula\FormulaRun;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\MovedRun;
@@ -87,7 +87,7 @@ final class MovedRunTest extends TestCase
                 $workbook = new Workbook('W', [1 => new Worksheet($sheet, 'S', Reading::none())], new LookBook);
                 $moved = (new MoveCells(1, $shift))->on($workbook);
                 $all[] = array_map(fn (array $line) => array_map(fn (Cell $cell) => $cell->stored(), $line), iterator_to_array($moved->sheet(1)->cells->read(1, 910)));
-                $change = Change::of(new MoveCells(1, $shift), $workbook, $moved);
+                $change = Change::between($workbook, $moved, '');
                 foreach ($change->blocks[1] ?? [] as [$data, $runs]) {
                     self::assertSame(FormulaRuns::ofBlock($data), $runs);
                 }

@@ -123,7 +123,7 @@ final class RecalculateTest extends TestCase
     {
         $rows = [[1, 2], ...array_map(fn (int $row) => [null, null, '=A1+B1=3'], range(2, 60))];
         $book = self::book(['One' => $rows]);
-        $after = (new Recalculate($this->calculator(), -1.0))->after($act = new EditCells(1, [1 => [1 => '5']]), $book, $act->on($book));
+        $after = (new Recalculate($this->calculator(), -1.0))->after(($act = new EditCells(1, [1 => [1 => '5']]))->reach(), $book, $act->on($book));
         self::assertSame(59, $after->sheet(1)->unsettled->countWaiting());
         self::assertSame([3, 3], self::values($after, 1, ['C2', 'C60']), 'the last value stays in sight');
         $settled = (new Recalculate($this->calculator(), 20))->waiting($after);
@@ -172,7 +172,7 @@ final class RecalculateTest extends TestCase
 
     private function done(Workbook $book, Act $act): Workbook
     {
-        return (new Recalculate($this->calculator(), 20))->after($act, $book, $act->on($book));
+        return (new Recalculate($this->calculator(), 20))->after($act->reach(), $book, $act->on($book));
     }
 
     /** Adds two cells, sums a range, knows ROW; all else it does not know. */

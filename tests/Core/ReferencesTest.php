@@ -6,9 +6,9 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rilvet\Act\Change;
 use Rilvet\Act\MoveCells;
-use Rilvet\Act\Patch;
+use Rilvet\Change\Change;
+use Rilvet\Change\Patch;
 use Rilvet\Formula\References;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Block;
@@ -105,7 +105,7 @@ final class ReferencesTest extends TestCase
         $moved = ($act = new MoveCells(1, new Shift(true, 10_000, 3, true)))->on($workbook);
         self::assertSame(['SUM(B2:B25003)'], self::formulasOf($moved->sheet(1)->cells));
         self::assertSame(['Long!B20003+\'Long\'!B1'], self::formulasOf($moved->sheet(2)->cells));
-        self::assertSame(['blocks', 'cells'], array_map(fn (Patch $patch) => $patch->document, Change::of($act, $workbook, $moved)->patches), 'each change of cells is recorded, so that it can be undone');
+        self::assertSame(['blocks', 'cells'], array_map(fn (Patch $patch) => $patch->toArray()[1], Change::between($workbook, $moved, '')->patches), 'each change of cells is recorded, so that it can be undone');
     }
 
     /** @return list<string> */

@@ -6,12 +6,13 @@ namespace Tests\Core;
 
 use Collator;
 use PHPUnit\Framework\TestCase;
-use Rilvet\Act\Change;
 use Rilvet\Act\Exception\SortIsWrong;
 use Rilvet\Act\Format;
 use Rilvet\Act\Resize;
 use Rilvet\Act\SortTable;
 use Rilvet\Act\Targets;
+use Rilvet\Change\CellsPatch;
+use Rilvet\Change\Change;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
@@ -111,10 +112,10 @@ final class SortTest extends TestCase
         $workbook = self::book(self::TREES);
         $act = new SortTable(1, 2, 1, [[1, true]]);
         $after = $act->on($workbook);
-        $change = Change::of($act, $workbook, $after);
-        $cells = array_values(array_filter($change->patches, fn ($patch) => $patch->document === 'cells'));
+        $change = Change::between($workbook, $after, $act->words($workbook));
+        $cells = array_values(array_filter($change->patches, fn ($patch) => $patch instanceof CellsPatch));
         self::assertCount(1, $cells);
-        $before = json_decode($cells[0]->before, true, 16, JSON_THROW_ON_ERROR)['cells'];
+        $before = $cells[0]->before['cells'];
         $there = iterator_to_array($workbook->sheet(1)->cells->read(1, 9));
         foreach ($before as [$row, $column, $stored]) {
             self::assertSame($there[$row][$column - 1]->stored(), $stored);

@@ -8,6 +8,7 @@ use App\Bench\Saving;
 use App\Models\Change;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Change\AspectPatch;
 use Symfony\Component\Process\Process;
 
 /** Several people at once, as processes of their own on one database: every acknowledged act is in the history, once, in one order. */
@@ -63,7 +64,7 @@ final class ManyHandsTest extends TestCase
             $change = new Change;
             $change->setRawAttributes($row);
             foreach (Saving::unpack($change)->patches as $patch) {
-                if ($patch->document !== 'hand') {
+                if (! $patch instanceof AspectPatch || $patch->aspect !== 'hand') {
                     continue;
                 }
                 if (isset($last[$row['workbook_id']]) && $last[$row['workbook_id']] !== $patch->before) {

@@ -79,7 +79,7 @@ final class OwnLooksTest extends TestCase
         }
         $this->act($workbook, 'layNamed', ['ranges' => 'B3', 'name' => 'Second', 'sheets' => [2]]);
         $book = app(Bench::class)->whole($workbook->refresh());
-        $again = fn (string $name) => new ReviseOwn(fn (Stylebook $own) => new ReviseStylebook($own->naming($name, Look::of(['bold' => true])), 'Look', false), 'Look');
+        $again = fn (string $name) => new ReviseOwn(fn (Stylebook $own) => new ReviseStylebook($own->naming($name, Look::of(['bold' => true])), 'Look', false), 'Look', [1, 2]);
         // The second sheet wears the second look alone; the dressed one wears none.
         $after = $again('First')->on($book);
         $this->assertSame([$book->sheet(1), $book->sheet(2)], [$after->sheet(1), $after->sheet(2)]);

@@ -52,9 +52,9 @@ final class ThroughTest extends TestCase
     {
         $workbook = $this->bringIn('t.csv', self::TABLE);
         $before = $this->documents();
-        $preview = $this->post($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'dress', 'preview' => true, 'sheet' => 1, 'arguments' => ['stylebook' => 'Plain rule'], 'window' => ['top' => 1, 'left' => 1, 'bottom' => 5, 'right' => 4]])->assertOk();
+        $preview = $this->post($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'dress', 'preview' => true, 'sheet' => 1, 'arguments' => ['stylebook' => 'Plain rule'], 'sight' => ['windows' => [['top' => 1, 'left' => 1, 'bottom' => 5, 'right' => 4]]]])->assertOk();
         $this->assertSame('Plain rule', $preview->json('sheet.wears'));
-        $this->assertSame('Tinos', $preview->json('window.looks.0.font'));
+        $this->assertSame('Tinos', $preview->json('sight.windows.0.looks.0.font'));
         $this->assertSame($before, $this->documents());
     }
 

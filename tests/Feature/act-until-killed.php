@@ -41,5 +41,5 @@ $at = $row->changes()->count();
 echo "acting\n";
 while (true) {
     $at++;
-    $bench->act($row, new Format(new Targets([1], RangeSet::parse("B$at")), Look::of(['bold' => true])), [1], $row->revision);
+    $bench->act($row, new Format(new Targets([1], RangeSet::parse("B$at")), Look::of(['bold' => true])), $row->revision);
 }

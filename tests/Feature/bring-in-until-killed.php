@@ -32,7 +32,7 @@ for ($round = 0; ; $round++) {
     copy($source, $import->path());
     BringIn::dispatchSync($import->id);
     $row = Workbook::query()->findOrFail($import->refresh()->workbook_id);
-    app(Bench::class)->act($row, new Dress([1], Builtin::named('River ledger')), [1], $row->revision);
+    app(Bench::class)->act($row, new Dress([1], Builtin::named('River ledger')), $row->revision);
     $handover = HandoverRow::query()->create(['workbook_id' => $row->id, 'format' => 'xlsx', 'status' => 'queued', 'defuse' => false, 'sheet' => null, 'progress' => 0, 'proof' => null, 'message' => null]);
     HandOver::dispatchSync($handover->id);
 }

@@ -32,7 +32,7 @@ for ($step = 1; $step <= (int) $acts; $step++) {
         ? new EditCells(1, [$place => [(int) $hand + 2 => "$hand.$step"]])
         : new Format(new Targets([1], RangeSet::parse(chr(66 + (int) $hand).$place)), Look::of(['bold' => true, 'size' => 8 + $step % 9]));
     try {
-        $bench->act($rows[$at], $act, [1], $seen[$at]);
+        $bench->act($rows[$at], $act, $seen[$at]);
         // Now and then somebody is behind by many revisions.
         $seen[$at] = $step % 5 === 0 ? $seen[$at] : $rows[$at]->revision;
         echo "$at $step\n";

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\ActIsWrong;
 use App\Bench\Bench;
 use App\Files\Writing\CsvWriter;
 use App\Files\Writing\Writers;
@@ -15,6 +14,7 @@ use App\Jobs\Workers;
 use App\Models\Change;
 use App\Models\Handover as HandoverRow;
 use App\Models\Workbook;
+use App\Wire\ActIsWrong;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -93,6 +93,6 @@ final class HandoverController
 
         return new HandoverRecord($handover->id, $handover->format, $handover->status, $handover->progress, $handover->message, $proof['cells'] ?? null, $proof['values'] ?? null, $proof['formulas'] ?? null, $proof['results'] ?? 0, $proof['places'] ?? [], $proof['kept'] ?? 0,
             // Changes of data that a person asked for; they are in the file, and the proof does not count them as its own.
-            Change::query()->where('workbook_id', $handover->workbook_id)->where('undone', false)->where('words', 'like', 'Data:%')->count());
+            Change::query()->where('workbook_id', $handover->workbook_id)->where('undone', false)->where('is_data', true)->count());
     }
 }

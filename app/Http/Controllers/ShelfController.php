@@ -42,7 +42,7 @@ final class ShelfController
                 $place < self::PICTURES && self::pictured($row) !== null,
             );
         }
-        $wearers = Sheet::query()->whereNotNull('wears')->get(['workbook_id', 'wears']);
+        $wearers = Sheet::query()->where('gone', false)->whereNotNull('wears')->get(['workbook_id', 'wears']);
         $all = $shelf->stylebooks();
         $builtin = count(Builtin::all());
         $stylebooks = array_map(fn (Stylebook $stylebook, int $index) => new StylebookRecord(

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
-use Rilvet\Window\Window;
-
-/** What an act, an undo or a redo answers: the workbook, the sheet in view, and its window. */
+/** What an act, an undo or a redo answers: the workbook, the sheet in view, and what is in sight of it. */
 final readonly class ActRecord
 {
     public function __construct(
         public BenchRecord $bench,
         public ?SheetDetail $sheet,
-        public ?Window $window,
+        public ?SightRecord $sight,
         public ?string $words,
     ) {
     }

@@ -7,6 +7,7 @@ namespace App\Http\Records;
 use App\Bench\Bench;
 use App\Models\Sheet;
 use App\Models\Workbook;
+use Illuminate\Database\Eloquent\Builder;
 use Rilvet\Grid\Range;
 use Rilvet\Look\LookWords;
 use Rilvet\Work\Worksheet;
@@ -29,8 +30,9 @@ final readonly class NamedLookRecord
     public static function list(Workbook $workbook, Worksheet $seen, Bench $bench): array
     {
         $worn = [];
-        $rows = Sheet::query()->where('workbook_id', $workbook->id);
-        $rows = $seen->stylebook === null ? $rows : $rows->orWhere('wears', $seen->stylebook->name);
+        $wears = $seen->stylebook?->name;
+        $here = fn (Builder $sheets) => $sheets->where('workbook_id', $workbook->id)->when($wears !== null, fn (Builder $or) => $or->orWhere('wears', $wears));
+        $rows = Sheet::query()->where('gone', false)->where($here);
         foreach ($rows->orderBy('workbook_id')->orderBy('number')->get() as $row) {
             $holder = $row->workbook_id === $workbook->id ? $workbook : Workbook::query()->findOrFail($row->workbook_id);
             $sheet = $bench->load($holder, [$row->number])->sheet($row->number);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Models\Sheet;
+
 /** A sheet in the outline. */
 final readonly class SheetRecord
 {
@@ -23,5 +25,13 @@ final readonly class SheetRecord
         public int $dataRevision,
         public int $revision,
     ) {
+    }
+
+    public static function of(Sheet $row): self
+    {
+        return new self(
+            $row->number, $row->name, $row->rows, $row->columns, $row->state, $row->tab, $row->protected, $row->wears,
+            $row->data_revision, $row->seen_revision,
+        );
     }
 }

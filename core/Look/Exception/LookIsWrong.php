@@ -8,9 +8,9 @@ use Rilvet\Refusal;
 
 final class LookIsWrong extends Refusal
 {
-    public static function attribute(string $name): self
+    public static function attribute(int|string $name): self
     {
-        return new self('"'.mb_strimwidth($name, 0, 30, '…').'" is nothing that a look can say.');
+        return new self('"'.mb_strimwidth((string) $name, 0, 30, '…').'" is nothing that a look can say.');
     }
 
     public static function value(string $name, string $expected): self
@@ -20,6 +20,6 @@ final class LookIsWrong extends Refusal
 
     public static function line(string $name): self
     {
-        return new self('"'.mb_strimwidth($name, 0, 30, '…').'" is no kind of line.');
+        return new self('"'.mb_strimwidth((string) $name, 0, 30, '…').'" is no kind of line.');
     }
 }

@@ -1,5 +1,5 @@
 import type {
-    FormatRecord,
+    ActArguments,
     ActRecord,
     BenchRecord,
     ComingRecord,
@@ -7,6 +7,7 @@ import type {
     DrawingRecord,
     CutTexts,
     FamilyRecord,
+    FormatRecord,
     Figures,
     HandoverRecord,
     HistoryRecord,
@@ -14,6 +15,7 @@ import type {
     Lifted,
     NamedLookRecord,
     NumberView,
+    RevisionArguments,
     SheetDetail,
     SelectionRecord,
     ShelfRecord,
@@ -105,6 +107,19 @@ export interface Step {
     revision: number;
     sheet: number;
     name: string;
+    /** What the answer is to bring along. */
+    sight: Sight;
+}
+
+/** What a person has in sight of a sheet. */
+export interface Sight {
+    windows: Rect[];
+    ranges: string;
+    row: number;
+    column: number;
+    /** Whether what the number facet says of the cell is in sight, and the figures of the selection. */
+    number: boolean;
+    figures: boolean;
 }
 
 export interface Rect {
@@ -112,6 +127,10 @@ export interface Rect {
     left: number;
     bottom: number;
     right: number;
+}
+
+function done(id: number, way: string, { revision, sheet, name, sight }: Step, body: object) {
+    return call<ActRecord>('POST', `workbooks/${id}/${way}`, { revision, sheet, sight, ...body }, undefined, name);
 }
 
 const rect = (r: Rect) => `top=${r.top}&left=${r.left}&bottom=${r.bottom}&right=${r.right}`;
@@ -139,16 +158,26 @@ export const api = {
     drawings: (id: number, sheet: number) => call<DrawingRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/drawings`),
     figures: (id: number, sheet: number, ranges: string, signal?: AbortSignal) =>
         call<Figures>('GET', `workbooks/${id}/sheets/${sheet}/figures?ranges=${encodeURIComponent(ranges)}`, undefined, signal),
-    act: (id: number, step: Step, act: string, args: object) => {
-        const { revision, sheet } = step;
-        return call<ActRecord>('POST', `workbooks/${id}/acts`, { act, revision, sheet, arguments: args }, undefined, step.name);
-    },
-    preview: (id: number, sheet: number, act: string, args: object, window: Rect, signal?: AbortSignal) =>
-        call<ActRecord>('POST', `workbooks/${id}/acts`, { act, preview: true, sheet, arguments: args, window }, signal),
-    undo: (id: number, { revision, sheet, name }: Step) =>
-        call<ActRecord>('POST', `workbooks/${id}/undo`, { revision, sheet }, undefined, name),
-    redo: (id: number, { revision, sheet, name }: Step) =>
-        call<ActRecord>('POST', `workbooks/${id}/redo`, { revision, sheet }, undefined, name),
+    act: <Name extends keyof ActArguments>(id: number, step: Step, act: Name, args: ActArguments[Name]) =>
+        done(id, 'acts', step, { act, arguments: args }),
+    revise: <Name extends keyof RevisionArguments>(id: number, step: Step, act: Name, args: RevisionArguments[Name]) =>
+        done(id, 'acts', step, { act, arguments: { ...args, scope: 'everywhere' } }),
+    preview: <Name extends keyof ActArguments>(
+        id: number,
+        sheet: number,
+        act: Name,
+        args: ActArguments[Name],
+        window: Rect,
+        signal?: AbortSignal,
+    ) =>
+        call<ActRecord>(
+            'POST',
+            `workbooks/${id}/acts`,
+            { act, preview: true, sheet, arguments: args, sight: { windows: [window] } },
+            signal,
+        ),
+    undo: (id: number, step: Step) => done(id, 'undo', step, {}),
+    redo: (id: number, step: Step) => done(id, 'redo', step, {}),
     inspect: (id: number, sheet: number, ranges: string, row: number, column: number, signal?: AbortSignal) =>
         call<SelectionRecord>(
             'GET',
@@ -174,8 +203,7 @@ export const api = {
     family: (hex: string) => call<FamilyRecord[]>('GET', `colours/family?hex=${encodeURIComponent(hex)}`),
     content: (id: number, sheet: number, row: number, column: number) =>
         patiently<{ text: string }>('GET', `workbooks/${id}/sheets/${sheet}/content?row=${row}&column=${column}`),
-    goTo: (id: number, { revision, sheet, name }: Step, change: number) =>
-        call<ActRecord>('POST', `workbooks/${id}/point`, { revision, sheet, change }, undefined, name),
+    goTo: (id: number, step: Step, change: number) => done(id, 'point', step, { change }),
     history: (id: number) => call<HistoryRecord[]>('GET', `workbooks/${id}/history`),
     formats: (id: number, sheet: number) => call<FormatRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/formats`),
     risk: (id: number, sheet: number) => call<{ risky: number }>('GET', `workbooks/${id}/sheets/${sheet}/risk`),

@@ -9,6 +9,42 @@ export type ColumnKind = (typeof ColumnKinds)[number];
 export const ColumnRoles = ['label', 'data', 'total', 'spacer'] as const;
 export type ColumnRole = (typeof ColumnRoles)[number];
 
+/** What parts of a table are called: as a whole, one run of it, and the letter of its bracket. */
+export const PARTS: Record<Part, { words: string; one: string; letter: string; ofRows: boolean }> = {
+  title: { words: 'Title', one: 'Title', letter: 'T', ofRows: true },
+  units: { words: 'Units line', one: 'Units line', letter: 'U', ofRows: true },
+  column_group: { words: 'Column groups', one: 'Column groups', letter: 'G', ofRows: true },
+  heading: { words: 'Column headings', one: 'Column headings', letter: 'H', ofRows: true },
+  row_label: { words: 'Row labels', one: 'Row labels', letter: 'L', ofRows: false },
+  body: { words: 'Body', one: 'Body', letter: 'B', ofRows: true },
+  row_group: { words: 'Row groups', one: 'Row group', letter: 'R', ofRows: true },
+  subtotal: { words: 'Subtotals', one: 'Subtotal', letter: 'S', ofRows: true },
+  total: { words: 'Total', one: 'Total', letter: 'Σ', ofRows: true },
+  note: { words: 'Notes', one: 'Note', letter: 'N', ofRows: true },
+};
+
+/** What kinds of columns are called: one, and what several of them hold. */
+export const KINDS: Record<ColumnKind, { words: string; many: string }> = {
+  text: { words: 'text', many: 'Texts' },
+  longtext: { words: 'long text', many: 'long text columns' },
+  code: { words: 'code', many: 'Codes' },
+  category: { words: 'category', many: 'Categories' },
+  integer: { words: 'integer', many: 'Integers' },
+  decimal: { words: 'decimal', many: 'Decimals' },
+  amount: { words: 'amount', many: 'Amounts' },
+  percent: { words: 'percent', many: 'Percents' },
+  date: { words: 'date', many: 'Dates' },
+  time: { words: 'time', many: 'time columns' },
+  datetime: { words: 'date and time', many: 'date and time columns' },
+  duration: { words: 'duration', many: 'duration columns' },
+  boolean: { words: 'yes or no', many: 'yes or no columns' },
+  empty: { words: 'empty', many: 'empty columns' },
+};
+
+/** The size of a worksheet. */
+export const ROWS = 1048576;
+export const COLUMNS = 16384;
+
 /** Kinds of lines: width in px, and lengths drawn and not, in turn. */
 export const LINES: Record<string, { words: string; width: number; dashes: number[] }> = {
   hair: { words: 'Hairline', width: 1, dashes: [1, 1] },
@@ -27,6 +63,67 @@ export const LINES: Record<string, { words: string; width: number; dashes: numbe
 };
 
 export type LookValues = Record<string, string | number | boolean>;
+
+/** Attributes of a look; a number format may be said as a choice in the place of a code. */
+export type GivenLook = { [name in 'font' | 'size' | 'bold' | 'italic' | 'underline' | 'strike' | 'ink' | 'script' | 'number' | 'horizontal' | 'vertical' | 'indent' | 'wrap' | 'shrink' | 'clip' | 'rotation' | 'fill' | 'top' | 'right' | 'bottom' | 'left' | 'rising' | 'falling' | 'locked' | 'concealed']?: unknown };
+
+export type OnSheets = { sheets?: number[] | 'all' };
+export type OnCells = OnSheets & { ranges: string };
+export type Axis = 'columns' | 'rows';
+/** First and last of columns or rows. */
+export type Span = [first: number, last: number];
+export type Scope = 'cells' | 'here';
+/** What becomes of looks of their own that cells would keep over it. */
+export type Over = 'ask' | 'keep' | 'override';
+
+export interface ActArguments {
+  dress: OnSheets & { stylebook: string | null; clean: boolean };
+  correct: { correction: { type: string } & Record<string, unknown> };
+  type: { column: number; kind: string; decimal?: string; order?: string };
+  rename: { name: string };
+  format: OnCells & { look: GivenLook; scope?: Scope; part?: string | null; kind?: string | null; over?: Over };
+  formatHeaded: OnSheets & { heading: string; look: GivenLook };
+  wipe: OnCells & { facet?: string | null; file?: boolean; scope?: Scope; part?: string | null; kind?: string | null };
+  borders: OnCells & { sides: Record<string, string> };
+  family: OnSheets & { hex: string };
+  merge: OnCells & { mode?: string };
+  split: OnCells;
+  lay: OnCells & { block: GivenLook[][]; widths?: number[] };
+  layNamed: OnCells & { name: string };
+  name: { name: string; ranges?: string };
+  edit: { cells: [row: number, column: number, text: string][] };
+  clear: OnCells;
+  convert: OnCells & { to: string };
+  paste: { row: number; column: number; text?: string; html?: string; cells?: unknown[][]; looks?: GivenLook[][] | null };
+  sort: { row: number; column: number; keys: [column: number, down: boolean][] };
+  move: { axis: Axis; at: number; count?: number; in: boolean };
+  spacer: { axis: Axis; at: number; count?: number; in: true };
+  fitCut: Record<string, never>;
+  equal: OnSheets & { axis: 'columns'; spans: Span[] };
+  share: { axis: 'columns'; row: number; column: number; size: string };
+  resize: OnSheets & { axis: Axis; spans: Span[]; size?: string | null; all?: boolean };
+  hide: OnSheets & { axis: Axis; spans: [Span]; show?: boolean };
+  opening: OnSheets & { freezeRow?: number; freezeColumn?: number; gridlines?: boolean; zoom?: number; parts?: boolean; firstRow?: number; firstColumn?: number };
+  headings: OnSheets & { how: string };
+  sameWidth: OnSheets & { axis: 'columns'; heading: string; size: string };
+  sheet: { name?: string; hidden?: boolean; colour?: string };
+  order: { to: number };
+}
+
+export interface RevisionArguments {
+  format: OnCells & { look: GivenLook; part: string; kind: string | null; over?: Over };
+  family: { hex: string };
+  keepLook: OnCells & { name: string; replace?: boolean };
+  renameLook: { name: string; to: string };
+  dropLook: { name: string; instead?: string | null; keep?: boolean };
+  colour: { name: string; hex: string };
+  dropColour: { name: string };
+  rule: { kind: string; rule: Record<string, unknown> };
+  keepNumber: { name: string; code: string };
+  dropNumber: { name: string };
+  fit: { fit: Record<string, unknown>; opens: Record<string, unknown> };
+  widthUnder: { axis: 'columns'; heading: string; size?: string | null };
+}
 
 export interface AttributeState {
   name: string;
@@ -381,10 +478,17 @@ export interface DrawingRecord {
   isPicture: boolean;
 }
 
+export interface SightRecord {
+  windows: Window[];
+  selection: SelectionRecord | null;
+  number: NumberView | null;
+  figures: Figures | null;
+}
+
 export interface ActRecord {
   bench: BenchRecord;
   sheet: SheetDetail | null;
-  window: Window | null;
+  sight: SightRecord | null;
   words: string | null;
 }
 

@@ -1,11 +1,10 @@
 import { useEffect } from 'react';
-import type { ColumnKind, SheetDetail } from '@/api/types';
+import { KINDS, type ColumnKind, type SheetDetail } from '@/api/types';
 import { COLUMNS, ROWS, letters, write } from '@/grid/address';
 import type { Axis } from '@/grid/geometry';
 import type { Tile } from '@/grid/useTiles';
 import { announce } from '@/parts/announce';
-import { KIND_WORDS } from './kinds';
-import { useBench } from './state';
+import { useBench } from '@/work/state';
 
 /**
  * The active cell as those hear it who do not see the grid (ARIA Authoring Practices, grid): there also where the cell is
@@ -58,7 +57,7 @@ function meaning(detail: SheetDetail, row: number, column: number): string[] {
     const part = table?.runs.find((run) => row >= run.first && row <= run.last && run.part !== null);
     if (!table || !part) return [];
     const kind = table.columns.find((each) => each.column === column)?.kind;
-    return [...(part.part === 'body' && kind ? [KIND_WORDS[kind as ColumnKind]] : []), part.words];
+    return [...(part.part === 'body' && kind ? [KINDS[kind as ColumnKind].words] : []), part.words];
 }
 
 function words(rect: { top: number; left: number; bottom: number; right: number }): string {

@@ -1,9 +1,9 @@
 import { ContextMenu } from 'radix-ui';
 import { letters } from '@/grid/address';
 import { ask } from '@/parts/Ask';
-import { spansOf } from './Edge';
-import { useBench } from './state';
-import type { Acts } from './useActs';
+import { spansOf } from '@/work/spans';
+import { useBench } from '@/work/state';
+import type { Acts } from '@/work/useActs';
 
 /** How the chosen rows or columns are called in a menu, and which they are. */
 export function useStretch(axis: 'rows' | 'columns'): { first: number; last: number; many: string; named: string } {

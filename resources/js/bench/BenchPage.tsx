@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import type { ActArguments } from '@/api/types';
 import { api, Refused, type Rect } from '@/api/client';
 import { go } from '@/parts/path';
 import { useNarrow } from '@/parts/useNarrow';
@@ -11,19 +12,31 @@ import { Grid } from './Grid';
 import { HandOverDialog } from './HandOverDialog';
 import { KeysDialog } from './KeysDialog';
 import { Outline } from './Outline';
-import { useBench } from './state';
+import { useBench } from '@/work/state';
 import { TopBar } from './TopBar';
 import { DressPanel } from './DressPanel';
 import { Tray } from '@/tray/Tray';
 import { SortDialog } from './SortDialog';
-import { useSending } from './sending';
-import { useActs } from './useActs';
+import { useSending } from '@/work/sending';
+import { keys } from '@/api/keys';
+import { useActs } from '@/work/useActs';
 import { Working } from './Working';
 import { useKeys } from './useKeys';
 
+/** What an act would do, as far as it is in sight. */
+function tried<Name extends keyof ActArguments>(
+    id: number,
+    sheet: number,
+    trial: { act: Name; args: ActArguments[Name] },
+    view: Rect,
+    signal: AbortSignal,
+) {
+    return api.preview(id, sheet, trial.act, trial.args, view, signal);
+}
+
 export function BenchPage({ id }: { id: number }) {
     const client = useQueryClient();
-    const bench = useQuery({ queryKey: ['bench', id], queryFn: () => api.bench(id) });
+    const bench = useQuery({ queryKey: keys.bench(id), queryFn: () => api.bench(id) });
     const number = useBench((state) => state.sheet);
     const open = useBench((state) => state.open);
     const trial = useBench((state) => state.trial);
@@ -54,7 +67,7 @@ export function BenchPage({ id }: { id: number }) {
     const record = bench.data?.sheets.find((sheet) => sheet.number === number);
     const seen = record?.revision ?? revision;
     const detail = useQuery({
-        queryKey: ['sheet', id, number, revision],
+        queryKey: keys.sheet(id, number, revision),
         queryFn: () => api.sheet(id, number),
         enabled: known,
         placeholderData: (old) => (old?.number === number ? old : undefined),
@@ -68,7 +81,7 @@ export function BenchPage({ id }: { id: number }) {
     }, [client, id, waits]);
     const preview = useQuery({
         queryKey: ['trial', id, number, revision, trial],
-        queryFn: ({ signal }) => api.preview(id, number, trial?.act ?? '', trial?.args ?? {}, view.current, signal),
+        queryFn: ({ signal }) => trial && tried(id, number, trial, view.current, signal),
         enabled: known && trial !== null,
         staleTime: 60_000,
     });
@@ -149,7 +162,7 @@ export function BenchPage({ id }: { id: number }) {
                         detail={shown}
                         revision={seen}
                         dataRevision={record?.dataRevision ?? 0}
-                        preview={trial ? (preview.data?.window ?? null) : null}
+                        preview={trial ? (preview.data?.sight?.windows[0] ?? null) : null}
                         acts={acts}
                         onView={keepView}
                     />

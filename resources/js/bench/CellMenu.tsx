@@ -3,7 +3,7 @@ import { ContextMenu } from 'radix-ui';
 import { useRef, type ReactNode } from 'react';
 import { COLUMNS, ROWS } from '@/grid/address';
 import { AxisItems, useStretch } from './AxisItems';
-import type { Acts } from './useActs';
+import type { Acts } from '@/work/useActs';
 
 /** The menu of the cells: by the other mouse button, the menu key or Shift+F10. */
 export function CellMenu({

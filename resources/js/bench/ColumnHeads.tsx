@@ -7,7 +7,7 @@ import { span } from '@/grid/selection';
 import { Edge } from './Edge';
 import { HeaderMenu } from './HeaderMenu';
 import { ColumnBrackets } from './PartMargin';
-import type { Acts } from './useActs';
+import type { Acts } from '@/work/useActs';
 import type { Handlers } from './useGridPointer';
 import { LEFT, TOP } from './useGridView';
 import { useHeadKeys } from './useHeadKeys';

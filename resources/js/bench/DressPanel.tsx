@@ -4,8 +4,8 @@ import { api } from '@/api/client';
 import type { BenchRecord, SheetDetail, StylebookRecord } from '@/api/types';
 import { Picture } from '@/grid/Picture';
 import { useRoving } from '@/parts/useRoving';
-import { useBench } from './state';
-import type { Acts } from './useActs';
+import { useBench } from '@/work/state';
+import type { Acts } from '@/work/useActs';
 
 type Reach = 'sheet' | 'chosen' | 'all';
 

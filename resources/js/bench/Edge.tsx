@@ -1,21 +1,13 @@
 import { useRef, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { COLUMNS, ROWS } from '@/grid/address';
-import { useBench } from './state';
-import type { Acts } from './useActs';
-
-type AxisName = 'columns' | 'rows';
-
-/** The chosen columns or rows that an act on one of them goes to: the whole selection where it is part of it. */
-export function spansOf(axis: AxisName, index: number): [number, number][] {
-    const spans = useBench
-        .getState()
-        .selection.map((rect): [number, number] => (axis === 'columns' ? [rect.left, rect.right] : [rect.top, rect.bottom]));
-    return spans.some(([first, last]) => index >= first && index <= last) ? spans : [[index, index]];
-}
+import { spansOf } from '@/work/spans';
+import { useBench } from '@/work/state';
+import type { Axis, Span } from '@/api/types';
+import type { Acts } from '@/work/useActs';
 
 /** An edge sizes whole columns or rows together where they are chosen as such; a few chosen cells do not count. */
-function whole(axis: AxisName, index: number): [number, number][] {
+function whole(axis: Axis, index: number): Span[] {
     const { selection } = useBench.getState();
     const isWhole = selection.some((rect) =>
         axis === 'columns'
@@ -33,7 +25,7 @@ export function Edge({
     zoom,
     acts,
 }: {
-    axis: AxisName;
+    axis: Axis;
     index: number;
     /** In px on the screen. */
     size: number;

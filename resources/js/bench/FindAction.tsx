@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord, SheetDetail } from '@/api/types';
 import { allActions, heard, type Action } from './actions';
-import type { Acts } from './useActs';
+import type { Acts } from '@/work/useActs';
 import { useReturnFocus } from '@/parts/useReturnFocus';
 
 interface Props {

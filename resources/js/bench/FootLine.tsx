@@ -3,11 +3,12 @@ import { useState } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord, SheetDetail } from '@/api/types';
 import { parse } from '@/grid/address';
-import { goToName } from './names';
-import { useSending } from './sending';
-import { selectionText, useBench } from './state';
-import type { Acts } from './useActs';
-import { useQuiet } from './useQuiet';
+import { goToName } from '@/work/names';
+import { useSending } from '@/work/sending';
+import { keys } from '@/api/keys';
+import { selectionText, useBench } from '@/work/state';
+import type { Acts } from '@/work/useActs';
+import { useQuiet } from '@/work/useQuiet';
 
 export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
     const { id } = bench;
@@ -17,7 +18,7 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
     const trial = useBench((state) => state.trial);
     const lifted = useBench((state) => state.lifted);
     const figures = useQuery({
-        queryKey: ['figures', id, detail.number, data, text],
+        queryKey: keys.figures(id, detail.number, data, text),
         queryFn: ({ signal }) => api.figures(id, detail.number, text, signal),
         placeholderData: keepPreviousData,
         staleTime: Infinity,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Axis } from '@/grid/geometry';
-import type { Acts } from './useActs';
+import type { Acts } from '@/work/useActs';
 import { LEFT, TOP } from './useGridView';
 
 /** The edge of what stays in sight, at the head of rows or columns: dragged, it keeps more or fewer of them there. */

@@ -1,7 +1,7 @@
 import { ContextMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { AxisItems } from './AxisItems';
-import type { Acts } from './useActs';
+import type { Acts } from '@/work/useActs';
 
 /** The menu of row numbers and column letters. */
 export function HeaderMenu({ axis, acts, children }: { axis: 'rows' | 'columns'; acts: Acts; children: ReactNode }) {

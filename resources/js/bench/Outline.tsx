@@ -4,14 +4,14 @@ import type { ReactNode } from 'react';
 import type { Rect } from '@/api/client';
 import { parse } from '@/grid/address';
 import type { BenchRecord, ColumnRecord, PartRecord, SheetDetail, TableRecord, TypingRecord } from '@/api/types';
-import { ColumnKinds, type ColumnKind } from '@/api/types';
+import { ColumnKinds, KINDS, type ColumnKind } from '@/api/types';
 import { useRoving } from '@/parts/useRoving';
-import { KIND_WORDS, KindIcon, PART_WORDS } from './kinds';
-import { goToName } from './names';
+import { KindIcon, ROW_PARTS } from '@/work/kinds';
+import { goToName } from '@/work/names';
 import { SheetMenu } from './SheetMenu';
 import { useSorting } from './SortDialog';
-import { useBench } from './state';
-import type { Acts } from './useActs';
+import { useBench } from '@/work/state';
+import type { Acts } from '@/work/useActs';
 
 export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
     const number = useBench((state) => state.sheet);
@@ -215,7 +215,7 @@ function PartRow({ part, table, acts }: { part: PartRecord; table: TableRecord; 
             <ContextMenu.Portal>
                 <ContextMenu.Content className="menu">
                     <ContextMenu.Label className="menu-label">Read these rows as</ContextMenu.Label>
-                    {PART_WORDS.map(([name, words, letter]) => (
+                    {ROW_PARTS.map(({ part: name, one: words, letter }) => (
                         <ContextMenu.Item
                             key={name}
                             className="menu-item"
@@ -279,7 +279,7 @@ function ColumnRow({
                 </span>
                 <span className="flex-1 truncate">{column.heading ?? '(no heading)'}</span>
                 <span className={`text-[11.5px] ${typing?.unsure ? 'font-semibold text-caution' : 'text-quiet'}`}>
-                    {typing?.unsure ? 'unsure' : KIND_WORDS[column.kind as ColumnKind]}
+                    {typing?.unsure ? 'unsure' : KINDS[column.kind as ColumnKind].words}
                 </span>
             </button>
             <DropdownMenu.Root modal={false}>
@@ -318,7 +318,7 @@ function ColumnRow({
                         <DropdownMenu.Group className="grid grid-cols-2">
                             {ColumnKinds.map((kind) => (
                                 <DropdownMenu.Item key={kind} className="menu-item" onSelect={() => correct({ kind })}>
-                                    <KindIcon kind={kind} /> {KIND_WORDS[kind]}
+                                    <KindIcon kind={kind} /> {KINDS[kind].words}
                                 </DropdownMenu.Item>
                             ))}
                         </DropdownMenu.Group>

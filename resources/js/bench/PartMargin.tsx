@@ -4,9 +4,9 @@ import type { Rect } from '@/api/client';
 import type { RunRecord, TableRecord } from '@/api/types';
 import type { Axis } from '@/grid/geometry';
 import { useRoving } from '@/parts/useRoving';
-import { PART_WORDS } from './kinds';
-import { useBench } from './state';
-import type { Acts } from './useActs';
+import { ROW_PARTS } from '@/work/kinds';
+import { useBench } from '@/work/state';
+import type { Acts } from '@/work/useActs';
 
 /** Brackets of the rows at the left of the row numbers. Their ends can be dragged, their menu corrects the reading. */
 export function RowBrackets({
@@ -128,7 +128,7 @@ function Bracket({ run, table, rows, acts }: { run: RunRecord; table: TableRecor
                                 Select these rows
                             </DropdownMenu.Item>
                             <DropdownMenu.Label className="menu-label">Read as</DropdownMenu.Label>
-                            {PART_WORDS.filter(([part]) => part !== run.part).map(([part, words, letter]) => (
+                            {ROW_PARTS.filter(({ part }) => part !== run.part).map(({ part, one: words, letter }) => (
                                 <DropdownMenu.Item
                                     key={part}
                                     className="menu-item"

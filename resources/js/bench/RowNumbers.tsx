@@ -2,7 +2,7 @@ import type { Rect } from '@/api/client';
 import type { Axis } from '@/grid/geometry';
 import { span } from '@/grid/selection';
 import { Edge } from './Edge';
-import type { Acts } from './useActs';
+import type { Acts } from '@/work/useActs';
 
 /** The numbers of the rows in sight; those of the selection stand out. */
 export function RowNumbers({

@@ -1,9 +1,9 @@
 import { EllipsisVertical } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import type { SheetRecord } from '@/api/types';
+import type { ActArguments, SheetRecord } from '@/api/types';
 import { ask } from '@/parts/Ask';
-import { useBench } from './state';
-import type { Acts } from './useActs';
+import { useBench } from '@/work/state';
+import type { Acts } from '@/work/useActs';
 
 /** Colours that tell what a sheet is for; a person decides what they mean. */
 const COLOURS: [string, string][] = [
@@ -18,10 +18,17 @@ const COLOURS: [string, string][] = [
 /** The name, the colour and the visibility of a sheet. */
 export function SheetMenu({ sheet, sheets, acts }: { sheet: SheetRecord; sheets: SheetRecord[]; acts: Acts }) {
     const place = sheets.findIndex((other) => other.number === sheet.number) + 1;
-    const act = (args: object, name = 'sheet') => {
+    const open = () => {
         // An act goes to the sheet in view, so this one is opened first.
         if (useBench.getState().sheet !== sheet.number) useBench.getState().open(sheet.number);
-        void acts.act(name, args);
+    };
+    const act = (args: ActArguments['sheet']) => {
+        open();
+        void acts.act('sheet', args);
+    };
+    const move = (to: number) => {
+        open();
+        void acts.act('order', { to });
     };
     const rename = async () => {
         const name = await ask({
@@ -48,18 +55,10 @@ export function SheetMenu({ sheet, sheets, acts }: { sheet: SheetRecord; sheets:
                     <DropdownMenu.Item className="menu-item" onSelect={() => act({ hidden: sheet.state === 'visible' })}>
                         {sheet.state === 'visible' ? 'Hide it in the file' : 'Show it in the file'}
                     </DropdownMenu.Item>
-                    <DropdownMenu.Item
-                        className="menu-item"
-                        disabled={place === 1}
-                        onSelect={() => act({ to: place - 1 }, 'order')}
-                    >
+                    <DropdownMenu.Item className="menu-item" disabled={place === 1} onSelect={() => move(place - 1)}>
                         Move up
                     </DropdownMenu.Item>
-                    <DropdownMenu.Item
-                        className="menu-item"
-                        disabled={place === sheets.length}
-                        onSelect={() => act({ to: place + 1 }, 'order')}
-                    >
+                    <DropdownMenu.Item className="menu-item" disabled={place === sheets.length} onSelect={() => move(place + 1)}>
                         Move down
                     </DropdownMenu.Item>
                     <DropdownMenu.Label className="menu-label">Colour</DropdownMenu.Label>

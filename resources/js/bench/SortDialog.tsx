@@ -3,7 +3,7 @@ import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { create } from 'zustand';
 import type { TableRecord } from '@/api/types';
-import type { Acts } from './useActs';
+import type { Acts } from '@/work/useActs';
 import { useReturnFocus } from '@/parts/useReturnFocus';
 
 /** The table that is to be sorted, and the column that was asked from. */

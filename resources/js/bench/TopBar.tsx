@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord } from '@/api/types';
 import { Mark } from '@/parts/Mark';
-import type { Acts } from './useActs';
+import type { Acts } from '@/work/useActs';
 
 export function TopBar({
     bench,

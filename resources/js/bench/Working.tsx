@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { useSending } from './sending';
+import { useSending } from '@/work/sending';
 
 /** Milliseconds after which it is said that something takes its time. */
 const PATIENCE = 350;

@@ -1,12 +1,12 @@
-import type { BenchRecord, SheetDetail } from '@/api/types';
+import type { ActArguments, Axis, BenchRecord, GivenLook, SheetDetail, Span } from '@/api/types';
 import { letters, parse } from '@/grid/address';
 import { ask } from '@/parts/Ask';
 import { go } from '@/parts/path';
 import { liftLook } from '@/tray/liftLook';
-import { PART_WORDS } from './kinds';
+import { ROW_PARTS } from '@/work/kinds';
 import { useSorting } from './SortDialog';
-import { selectionText, useBench } from './state';
-import type { Acts } from './useActs';
+import { selectionText, useBench } from '@/work/state';
+import type { Acts } from '@/work/useActs';
 
 export interface Action {
     words: string;
@@ -110,13 +110,13 @@ function looks({ bench, detail, acts }: Ground): Action[] {
     const { selection } = useBench.getState();
     const ranges = selectionText(selection);
     const sheets = sheetsOf(detail);
-    const format = (look: object) => void acts.act('format', { ranges, sheets, look });
-    const look = (words: string, values: object, keys?: string): Action => ({ words, keys, run: () => format(values) });
-    const value = (words: string, label: string, of: (value: string) => object, start?: string): Action => ({
+    const format = (look: GivenLook) => void acts.act('format', { ranges, sheets, look });
+    const look = (words: string, values: GivenLook, keys?: string): Action => ({ words, keys, run: () => format(values) });
+    const value = (words: string, label: string, of: (value: string) => GivenLook, start?: string): Action => ({
         words: `${words}…`,
         run: asking(words, label, 'Set', (answer) => format(of(answer)), start),
     });
-    const borders = (words: string, sides: object): Action => ({
+    const borders = (words: string, sides: Record<string, string>): Action => ({
         words,
         run: () => void acts.act('borders', { ranges, sheets, sides }),
     });
@@ -170,7 +170,7 @@ function looks({ bench, detail, acts }: Ground): Action[] {
         {
             words: 'Keep the look of the selection under a name…',
             run: asking('Keep this look under a name', 'Name of the look', 'Keep', (name) => {
-                void acts.act('keepLook', { scope: 'everywhere', name, ranges });
+                void acts.revise('keepLook', { name, ranges });
             }),
         },
         { words: 'Lift the look of the selection', run: () => liftLook(bench.id, detail.number, '', false) },
@@ -186,7 +186,10 @@ function looks({ bench, detail, acts }: Ground): Action[] {
 
 function wholeSheet({ bench, detail, acts, stylebooks }: Ground): Action[] {
     const sheets = sheetsOf(detail);
-    const act = (words: string, name: string, args: object): Action => ({ words, run: () => void acts.act(name, args) });
+    const act = <Name extends keyof ActArguments>(words: string, name: Name, args: ActArguments[Name]): Action => ({
+        words,
+        run: () => void acts.act(name, args),
+    });
     const gridlines = detail.gridlines ? 'Hide gridlines' : 'Show gridlines';
     return [
         ...stylebooks.flatMap((stylebook) => [
@@ -241,13 +244,13 @@ function cells({ detail, acts }: Ground): Action[] {
     const { selection } = useBench.getState();
     const ranges = selectionText(selection);
     const sheets = sheetsOf(detail);
-    const columns = selection.map((each) => [each.left, each.right]);
-    const rows = selection.map((each) => [each.top, each.bottom]);
-    const resize = (words: string, axis: string, spans: number[][], label: string): Action => ({
+    const columns = selection.map(({ left, right }): Span => [left, right]);
+    const rows = selection.map(({ top, bottom }): Span => [top, bottom]);
+    const resize = (words: string, axis: Axis, spans: Span[], label: string): Action => ({
         words: `${words}…`,
         run: asking(words, label, 'Set', (size) => void acts.act('resize', { axis, spans, size, sheets })),
     });
-    const each = (words: string, axis: string, spans: number[][]): Action => ({
+    const each = (words: string, axis: Axis, spans: Span[]): Action => ({
         words,
         run: () => {
             for (const span of spans) void acts.act('hide', { axis, spans: [span], sheets });
@@ -268,7 +271,10 @@ function cells({ detail, acts }: Ground): Action[] {
             words: 'Fit the chosen rows to their contents',
             run: () => void acts.act('resize', { axis: 'rows', spans: rows, sheets }),
         },
-        { words: 'One width for the chosen columns', run: () => void acts.act('equal', { spans: columns, sheets }) },
+        {
+            words: 'One width for the chosen columns',
+            run: () => void acts.act('equal', { axis: 'columns', spans: columns, sheets }),
+        },
         each('Hide the chosen columns', 'columns', columns),
         each('Hide the chosen rows', 'rows', rows),
         {
@@ -349,9 +355,9 @@ function reading({ detail, acts }: Ground): Action[] {
     if (!range) return actions;
     const rows = range.top === range.bottom ? `row ${range.top}` : `rows ${range.top} to ${range.bottom}`;
     const last = Math.min(range.bottom, table.bottom + 1);
-    for (const [part, words] of PART_WORDS) {
+    for (const { part, one } of ROW_PARTS) {
         const correction = { type: 'rows', row: table.top, column: table.left, first: range.top, last, part };
-        actions.push({ words: `Read ${rows} as: ${words}`, run: () => void acts.act('correct', { correction }) });
+        actions.push({ words: `Read ${rows} as: ${one}`, run: () => void acts.act('correct', { correction }) });
     }
     return actions;
 }

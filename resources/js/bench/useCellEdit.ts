@@ -4,8 +4,8 @@ import type { SheetDetail } from '@/api/types';
 import { write } from '@/grid/address';
 import { say, tell } from '@/parts/Messages';
 import type { Edit } from './CellEditor';
-import { selectionText, useBench } from './state';
-import type { Acts } from './useActs';
+import { selectionText, useBench } from '@/work/state';
+import type { Acts } from '@/work/useActs';
 
 /** Typing into cells, clearing, copying and pasting over them. */
 export function useCellEdit(

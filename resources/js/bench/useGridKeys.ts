@@ -2,7 +2,7 @@ import { useCallback, type KeyboardEvent } from 'react';
 import type { SheetDetail } from '@/api/types';
 import { COLUMNS, ROWS, parse } from '@/grid/address';
 import { between, wholeColumns, wholeRows, type Place } from '@/grid/selection';
-import { useBench } from './state';
+import { useBench } from '@/work/state';
 
 interface Bounds {
     rows: number;

@@ -2,8 +2,8 @@ import { useRef, type PointerEvent as ReactPointerEvent, type RefObject } from '
 import type { Rect } from '@/api/client';
 import type { Axis } from '@/grid/geometry';
 import { between, contains, dragged, wholeColumns, wholeRows, type Place } from '@/grid/selection';
-import { selectionText, useBench } from './state';
-import type { Acts } from './useActs';
+import { selectionText, useBench } from '@/work/state';
+import type { Acts } from '@/work/useActs';
 import { LEFT, TOP } from './useGridView';
 
 type Drag = { kind: 'cells' | 'rows' | 'columns'; from: Place; before: Rect[]; mode: 'replace' | 'add' | 'take' };

@@ -3,7 +3,7 @@ import type { Rect } from '@/api/client';
 import type { SheetDetail } from '@/api/types';
 import { COLUMNS, ROWS } from '@/grid/address';
 import { Axis } from '@/grid/geometry';
-import { useBench } from './state';
+import { useBench } from '@/work/state';
 
 /** Part margin and row numbers; column brackets and letters. */
 export const LEFT = 52;

@@ -1,7 +1,7 @@
 import { useEffect, type KeyboardEvent, type RefObject } from 'react';
 import { COLUMNS, ROWS } from '@/grid/address';
 import { wholeColumns, wholeRows } from '@/grid/selection';
-import { useBench } from './state';
+import { useBench } from '@/work/state';
 
 /** Column letters and row numbers by key: arrows choose the next, with Shift more of them; Enter goes to the cells. */
 export function useHeadKeys(axis: 'rows' | 'columns', box: RefObject<HTMLElement | null>, shown: number) {

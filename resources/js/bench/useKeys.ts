@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import type { Acts } from './useActs';
+import type { Acts } from '@/work/useActs';
 
 const PLACES = ['nav[aria-label=Outline]', '[role=grid]', '[aria-label=Tray]', 'footer', 'header'];
 const TAKES_FOCUS = 'button:not(:disabled):not([tabindex="-1"]), input:not(:disabled), select, textarea, a[href], [tabindex="0"]';

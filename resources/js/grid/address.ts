@@ -1,7 +1,7 @@
 import type { Rect } from '@/api/client';
+import { COLUMNS, ROWS } from '@/api/types';
 
-export const ROWS = 1_048_576;
-export const COLUMNS = 16_384;
+export { COLUMNS, ROWS };
 
 /** "A" for 1, "AA" for 27. */
 export function letters(column: number): string {

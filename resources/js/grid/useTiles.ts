@@ -1,6 +1,7 @@
 import { useQueries, useQueryClient } from '@tanstack/react-query';
 import { api, type Rect } from '@/api/client';
 import type { Window } from '@/api/types';
+import { keys } from '@/api/keys';
 
 const TILE_ROWS = 24;
 const TILE_COLUMNS = 24;
@@ -35,12 +36,12 @@ export function useTiles(
             if (range.top <= range.bottom && range.left <= range.right) wanted.set(`${range.top}.${range.left}`, range);
         }
     }
-    const keys = [...wanted.keys()];
+    const corners = [...wanted.keys()];
     const results = useQueries({
-        queries: keys.map((key) => {
+        queries: corners.map((key) => {
             const range = wanted.get(key) as Rect;
             return {
-                queryKey: ['window', id, sheet, key, range.bottom, range.right, revision],
+                queryKey: keys.window(id, sheet, range, revision),
                 queryFn: ({ signal }: { signal: AbortSignal }) => api.window(id, sheet, range, signal),
                 staleTime: Infinity,
                 gcTime: 60_000,
@@ -55,5 +56,5 @@ export function useTiles(
             };
         }),
     });
-    return keys.map((key, index) => ({ key, window: results[index]?.data }));
+    return corners.map((key, index) => ({ key, window: results[index]?.data }));
 }

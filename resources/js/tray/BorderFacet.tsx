@@ -2,7 +2,7 @@ import { ChevronDown, Grid2x2 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { LINES } from '@/api/types';
-import { useBench, type Pen } from '@/bench/state';
+import { useBench, type Pen } from '@/work/state';
 import { dashed } from '@/grid/dashes';
 import { ColourMenu } from './ColourMenu';
 import { FacetFrame } from './FacetFrame';

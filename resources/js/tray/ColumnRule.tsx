@@ -1,7 +1,5 @@
-import type { ColumnRuleView } from '@/api/types';
-import { KIND_WORDS } from '@/bench/kinds';
-import type { ColumnKind } from '@/api/types';
-import { Select } from './NumberMenu';
+import { KINDS, type ColumnKind, type ColumnRuleView } from '@/api/types';
+import { Select } from '@/parts/Select';
 import type { Formatter } from './useFormat';
 
 const SIGNS = [
@@ -29,7 +27,7 @@ export function ColumnRule({
     needed: number;
     format: Formatter;
 }) {
-    const change = (part: object) => format.revise('rule', { kind: rule.kind, rule: part });
+    const change = (part: Record<string, unknown>) => format.revise('rule', { kind: rule.kind, rule: part });
     const field = (label: string, value: string, choices: string[][], onChange: (value: string) => void) => (
         <label className="flex items-center gap-1.5">
             <span className="text-quiet">{label}</span>
@@ -39,7 +37,7 @@ export function ColumnRule({
     return (
         <fieldset className="mt-3 border-t border-hair pt-2 text-[12px]">
             <legend className="float-left mb-1 w-full text-[12px] font-semibold">
-                Rule for all {KIND_WORDS[rule.kind as ColumnKind]} columns
+                Rule for all {KINDS[rule.kind as ColumnKind].words} columns
                 <span className="ml-2 font-normal text-quiet">
                     {sheets === 1 ? 'on the sheet' : `on the ${sheets} sheets`} that wear this stylebook
                 </span>

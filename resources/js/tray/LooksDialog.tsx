@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '@/api/client';
 import type { NamedLookRecord, WornRecord } from '@/api/types';
-import { useBench } from '@/bench/state';
+import { useBench } from '@/work/state';
 import { parse } from '@/grid/address';
 import { ask } from '@/parts/Ask';
 import { DialogFrame } from '@/parts/DialogFrame';

@@ -2,8 +2,8 @@ import { TriangleAlert } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import type { TruthNote } from '@/api/types';
-import { useBench } from '@/bench/state';
-import { useTruths } from '@/bench/useTruths';
+import { useBench } from '@/work/state';
+import { useTruths } from '@/work/useTruths';
 import { parse } from '@/grid/address';
 import type { Formatter } from './useFormat';
 

@@ -3,9 +3,11 @@ import { ChevronDown, Hash } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { api } from '@/api/client';
-import type { ChosenFormat, NumberView } from '@/api/types';
-import { useBench } from '@/bench/state';
+import type { NumberView } from '@/api/types';
+import { keys } from '@/api/keys';
+import { useBench } from '@/work/state';
 import { tell } from '@/parts/Messages';
+import { changed } from './changed';
 import { FacetFrame, Press } from './FacetFrame';
 import { NotesMenu } from './NotesMenu';
 import { NumberMenu } from './NumberMenu';
@@ -18,7 +20,7 @@ export function NumberFacet({ format }: { format: Formatter }) {
     const [side, setSide] = useState(0);
     const client = useQueryClient();
     const question = {
-        queryKey: ['number', format.id, format.sheet, format.revision, active.row, active.column, open],
+        queryKey: keys.number(format.id, format.sheet, format.revision, active.row, active.column, open),
         queryFn: ({ signal }: { signal?: AbortSignal }) =>
             api.number(format.id, format.sheet, active.row, active.column, open, signal),
         staleTime: Infinity,
@@ -80,21 +82,6 @@ export function NumberFacet({ format }: { format: Formatter }) {
 function beside(): number {
     const mark = document.querySelector('[data-selected]')?.getBoundingClientRect();
     return mark && mark.left < window.innerWidth / 2 ? 318 : -140;
-}
-
-/** The choice in force with one thing changed; where only a code says it, grouped figures are the beginning. */
-export function changed(view: NumberView, change: Partial<ChosenFormat>): object {
-    const { purpose, decimals, negative, zero, symbol, place, length, pattern } = view.choice ?? {
-        purpose: 'grouped',
-        decimals: view.needed,
-        negative: 'minus',
-        zero: 'zero',
-        symbol: '',
-        place: 'before',
-        length: 5,
-        pattern: '',
-    };
-    return { number: { purpose, decimals, negative, zero, symbol, place, length, pattern, ...change } };
 }
 
 const MOST_DECIMALS = 10;

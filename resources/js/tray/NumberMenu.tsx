@@ -2,12 +2,13 @@ import { useQuery } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
 import { api } from '@/api/client';
 import type { NumberSample, NumberView } from '@/api/types';
-import { useBench } from '@/bench/state';
+import { useBench } from '@/work/state';
 import { ask } from '@/parts/Ask';
+import { Select } from '@/parts/Select';
 import { useDraft } from '@/parts/useDraft';
 import { useRoving } from '@/parts/useRoving';
 import { ColumnRule } from './ColumnRule';
-import { changed } from './NumberFacet';
+import { changed } from './changed';
 import type { Formatter } from './useFormat';
 
 /** How the number could read, with the cell's own value as the sample; resting on a choice tries it on the sheet. */
@@ -87,7 +88,7 @@ export function NumberMenu({
                                 className="btn justify-center text-[12px]"
                                 onClick={() =>
                                     format.act('formatHeaded', {
-                                        heading: view.heading,
+                                        heading: view.heading ?? '',
                                         sheets: 'all',
                                         look: { number: view.code },
                                     })
@@ -235,33 +236,6 @@ function Options({ view, choose }: { view: NumberView; choose: (look: object) =>
                 </>
             )}
         </div>
-    );
-}
-
-export function Select({
-    label,
-    value,
-    choices,
-    onChange,
-}: {
-    label: string;
-    value: string;
-    choices: string[][];
-    onChange: (value: string) => void;
-}) {
-    return (
-        <select
-            className="field h-[26px] min-w-0 px-1"
-            aria-label={label}
-            value={value}
-            onChange={(event) => onChange(event.target.value)}
-        >
-            {choices.map(([name, words]) => (
-                <option key={name} value={name}>
-                    {words}
-                </option>
-            ))}
-        </select>
     );
 }
 

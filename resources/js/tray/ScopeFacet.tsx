@@ -1,7 +1,7 @@
 import { Layers, Stamp } from 'lucide-react';
 import { DropdownMenu, Popover } from 'radix-ui';
 import { useState } from 'react';
-import { useBench, type Scope } from '@/bench/state';
+import { useBench, type Scope } from '@/work/state';
 import { ask } from '@/parts/Ask';
 import { liftLook } from './liftLook';
 import { LooksDialog } from './LooksDialog';

@@ -2,7 +2,7 @@ import { Ellipsis } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import type { BenchRecord, SheetDetail } from '@/api/types';
-import type { Acts } from '@/bench/useActs';
+import type { Acts } from '@/work/useActs';
 import { BorderFacet } from './BorderFacet';
 import { ColourFacet } from './ColourFacet';
 import { FitFacet } from './FitFacet';
@@ -52,7 +52,7 @@ export function Tray({ bench, detail, acts }: { bench: BenchRecord; detail: Shee
         if (tray.current) watch.observe(tray.current);
         return () => watch.disconnect();
     }, []);
-    const merge = () => acts.ask('merge', { ranges: format.ranges, sheets: [detail.number] }, setHidden);
+    const merge = () => acts.merge({ ranges: format.ranges, sheets: [detail.number] }, setHidden);
     const facets: Record<Name, ReactNode> = {
         Scope: <ScopeFacet format={format} worn={detail.wears} />,
         Type: <TypeFacet format={format} />,

@@ -1,5 +1,5 @@
 import { api } from '@/api/client';
-import { useBench } from '@/bench/state';
+import { useBench } from '@/work/state';
 import { write } from '@/grid/address';
 import { say, tell } from '@/parts/Messages';
 

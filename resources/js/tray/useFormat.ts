@@ -1,12 +1,21 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { api, Refused } from '@/api/client';
-import type { AttributeState, BenchRecord, SelectionRecord, SheetDetail } from '@/api/types';
-import { KIND_WORDS, PART_WORDS } from '@/bench/kinds';
-import { selectionText, useBench, type Scope } from '@/bench/state';
-import type { Acts } from '@/bench/useActs';
+import { KINDS, PARTS } from '@/api/types';
+import type {
+    ActArguments,
+    AttributeState,
+    BenchRecord,
+    ColumnKind,
+    GivenLook,
+    Part,
+    SelectionRecord,
+    SheetDetail,
+} from '@/api/types';
+import { keys } from '@/api/keys';
+import { selectionText, useBench, type Scope } from '@/work/state';
+import type { Acts } from '@/work/useActs';
 import { say } from '@/parts/Messages';
-import type { ColumnKind } from '@/api/types';
 
 /** What the cells of the selection wear. */
 export interface Now {
@@ -22,6 +31,10 @@ function nowOf(record: SelectionRecord | undefined): Now {
     };
 }
 
+/** The arguments of an act that goes to the selection, on this sheet and those that act together with it. */
+type OnSelection<Name extends keyof ActArguments> = Omit<ActArguments[Name], 'ranges' | 'sheets'> &
+    Partial<Pick<ActArguments['format'], 'ranges' | 'sheets'>>;
+
 export interface Formatter {
     id: number;
     sheet: number;
@@ -35,28 +48,17 @@ export interface Formatter {
     value: (name: string) => string | null;
     is: (name: string) => boolean;
     /** Gives a look to what the scope says; one that depends on what there is now waits until that is known. */
-    format: (look: object | ((now: Now) => object)) => void;
+    format: (look: GivenLook | ((now: Now) => GivenLook)) => void;
     /** The arguments of the same act, to be tried on this sheet alone. */
-    tried: (look: object) => object;
+    tried: (look: GivenLook) => ActArguments['format'];
     /** Takes hand touches of a facet back to the layer below. */
     wipe: (facet: string | null, file?: boolean) => void;
     /** An act on the chosen cells, on this sheet and those that act together with it. */
-    act: (name: string, args?: object) => void;
+    act: <Name extends keyof ActArguments>(name: Name, args?: OnSelection<Name>) => void;
     /** An act on the stylebook. */
-    revise: (name: string, args: object) => void;
+    revise: Acts['revise'];
     words: string | null;
 }
-
-const PLURALS: Partial<Record<ColumnKind, string>> = {
-    amount: 'Amounts',
-    integer: 'Integers',
-    decimal: 'Decimals',
-    percent: 'Percents',
-    date: 'Dates',
-    code: 'Codes',
-    category: 'Categories',
-    text: 'Texts',
-};
 
 export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): Formatter {
     const ranges = useBench((state) => selectionText(state.selection));
@@ -65,7 +67,7 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
     const client = useQueryClient();
     const question = useMemo(
         () => ({
-            queryKey: ['inspection', bench.id, detail.number, bench.revision, ranges, active.row, active.column],
+            queryKey: keys.inspection(bench.id, detail.number, bench.revision, ranges, active.row, active.column),
             queryFn: ({ signal }: { signal?: AbortSignal }) =>
                 api.inspect(bench.id, detail.number, ranges, active.row, active.column, signal),
             staleTime: Infinity,
@@ -98,18 +100,13 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
         [scope, detail.wears],
     );
     const effective = effectiveIn(record);
-    const words =
-        part === null
-            ? null
-            : kind
-              ? (PLURALS[kind as ColumnKind] ?? `${KIND_WORDS[kind as ColumnKind]} columns`)
-              : (PART_WORDS.find(([name]) => name === part)?.[1] ?? 'Row labels');
+    const words = part === null ? null : kind ? KINDS[kind as ColumnKind].many : PARTS[part as Part].one;
 
     const act = useCallback(
-        (name: string, args: object = {}) => {
+        <Name extends keyof ActArguments>(name: Name, args?: OnSelection<Name>) => {
             const { together, selection } = useBench.getState();
             const sheets = [detail.number, ...together.filter((number) => number !== detail.number)];
-            void acts.act(name, { ranges: selectionText(selection), sheets, ...args });
+            void acts.act(name, { ranges: selectionText(selection), sheets, ...args } as unknown as ActArguments[Name]);
         },
         [acts, detail.number],
     );
@@ -134,22 +131,23 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             ranges,
             state,
             ...nowOf(record),
-            format: (look: object | ((now: Now) => object)) =>
+            format: (look: GivenLook | ((now: Now) => GivenLook)) =>
                 known((of) => {
-                    const given = typeof look === 'function' ? (look as (now: Now) => object)(nowOf(of)) : look;
-                    const there = scopedBy(of);
-                    if (there.scope === 'cells') return act('format', { ranges, look: given, ...there });
+                    const given = typeof look === 'function' ? look(nowOf(of)) : look;
+                    const { scope: where, part: name, kind: column } = scopedBy(of);
+                    if (where === 'cells' || name === null) return act('format', { ranges, look: given });
                     const sheets = [detail.number, ...useBench.getState().together.filter((number) => number !== detail.number)];
-                    void acts.look({ ranges, sheets, look: given, ...there });
+                    void acts.look({ ranges, sheets, look: given, part: name, kind: column }, where === 'everywhere');
                 }),
-            tried: (look: object) => ({ look, ranges, ...scoped, scope: effective === 'everywhere' ? 'here' : effective }),
+            tried: (look: GivenLook) => ({ look, ranges, ...scoped, scope: effective === 'everywhere' ? 'here' : effective }),
             wipe: (facet: string | null, file = false) =>
                 known((of) => {
                     const there = scopedBy(of);
-                    act('wipe', { ranges, facet, file, ...(there.scope === 'here' ? there : { scope: 'cells' }) });
+                    const here = { part: there.part, kind: there.kind, scope: 'here' as const };
+                    act('wipe', { ranges, facet, file, ...(there.scope === 'here' ? here : {}) });
                 }),
             act,
-            revise: (name: string, args: object) => void acts.act(name, { scope: 'everywhere', ...args }),
+            revise: acts.revise,
             words,
         };
     }, [bench.id, bench.revision, bench.sheets, detail.number, record, effective, ranges, act, acts, known, scopedBy, words]);

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wire;
+
+use App\Bench\Shelf;
+
+/** All that the browser can ask for, by the names that it says. */
+final readonly class Wiring
+{
+    /** What acts on the workbook. */
+    public const ACTS = [
+        Acts\DressSheets::class, Acts\Correct::class, Acts\TypeTexts::class, Acts\Rename::class,
+        Acts\FormatCells::class, Acts\FormatHeaded::class, Acts\WipeTouches::class, Acts\Borders::class, Acts\Family::class,
+        Acts\MergeCells::class, Acts\SplitCells::class, Acts\LayLooks::class, Acts\LayNamedLook::class, Acts\NameCells::class,
+        Acts\Edit::class, Acts\Clear::class, Acts\Convert::class, Acts\Paste::class, Acts\Sort::class, Acts\Move::class, Acts\Spacer::class,
+        Acts\FitCutTexts::class, Acts\OneWidth::class, Acts\Share::class, Acts\ResizeLines::class, Acts\HideLines::class,
+        Acts\Opening::class, Acts\Headings::class, Acts\SameWidth::class, Acts\ArrangeTheSheet::class, Acts\OrderSheets::class,
+    ];
+
+    /** What acts on the stylebook that the sheet in view wears, wherever it is worn. */
+    public const REVISIONS = [
+        Stylebook\FormatPartEverywhere::class, Stylebook\FamilyEverywhere::class,
+        Stylebook\KeepLook::class, Stylebook\RenameLook::class, Stylebook\DropLook::class,
+        Stylebook\NameColour::class, Stylebook\DropColour::class,
+        Stylebook\NumberRule::class, Stylebook\KeepNumber::class, Stylebook\DropNumber::class,
+        Stylebook\FitRules::class, Stylebook\WidthOfHeading::class,
+    ];
+
+    public function __construct(private Shelf $shelf)
+    {
+    }
+
+    /** @throws ActIsWrong where there is none of the name */
+    public function act(string $name): WiredAct
+    {
+        foreach (self::ACTS as $class) {
+            if ($class::NAME === $name) {
+                return $class === Acts\DressSheets::class ? new $class($this->shelf) : new $class;
+            }
+        }
+        throw ActIsWrong::named($name);
+    }
+
+    /** @throws ActIsWrong where there is none of the name */
+    public function revision(string $name): WiredRevision
+    {
+        foreach (self::REVISIONS as $class) {
+            if ($class::NAME === $name) {
+                return new $class;
+            }
+        }
+        throw ActIsWrong::named("$name everywhere");
+    }
+
+    /** The names and arguments of all of them, as TypeScript says them. */
+    public static function typescript(): string
+    {
+        $text = '';
+        foreach (['ActArguments' => self::ACTS, 'RevisionArguments' => self::REVISIONS] as $name => $classes) {
+            $text .= "\nexport interface $name {\n";
+            foreach ($classes as $class) {
+                $text .= '  '.$class::NAME.': '.$class::ARGUMENTS.";\n";
+            }
+            $text .= "}\n";
+        }
+
+        return $text;
+    }
+}

@@ -1,0 +1,35 @@
+import type { Rect } from './client';
+
+/** What is asked for under which key: what is in sight when something is done comes along with the answer to it. */
+export const keys = {
+    bench: (id: number) => ['bench', id],
+    sheet: (id: number, sheet: number, revision: number) => ['sheet', id, sheet, revision],
+    window: (id: number, sheet: number, { top, left, bottom, right }: Rect, seen: number) => [
+        'window',
+        id,
+        sheet,
+        `${top}.${left}`,
+        bottom,
+        right,
+        seen,
+    ],
+    inspection: (id: number, sheet: number, revision: number, ranges: string, row: number, column: number) => [
+        'inspection',
+        id,
+        sheet,
+        revision,
+        ranges,
+        row,
+        column,
+    ],
+    number: (id: number, sheet: number, revision: number, row: number, column: number, alike: boolean) => [
+        'number',
+        id,
+        sheet,
+        revision,
+        row,
+        column,
+        alike,
+    ],
+    figures: (id: number, sheet: number, data: number, ranges: string) => ['figures', id, sheet, data, ranges],
+};
