@@ -18,7 +18,7 @@ final class NewSheet
         $id = SheetRow::query()->create([
             'workbook_id' => $row->id, 'number' => $number, 'place' => $number, 'name' => $sheet->name,
             'rows' => $sheet->cells->rows(), 'columns' => $sheet->cells->columns(),
-            'state' => $sheet->setup->state, 'tab' => $sheet->setup->tab, 'protected' => $sheet->setup->protected,
+            'state' => $sheet->setup->tab->state, 'tab' => $sheet->setup->tab->colour, 'protected' => $sheet->setup->tab->protected,
             'wears' => $sheet->stylebook?->name, 'data_revision' => $row->revision, 'seen_revision' => $row->revision,
         ])->id;
         $store = new DatabaseBlockStore($id);

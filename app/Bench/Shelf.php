@@ -40,9 +40,9 @@ final class Shelf
                     'name' => $sheet->name,
                     'rows' => $sheet->cells->rows(),
                     'columns' => $sheet->cells->columns(),
-                    'state' => $sheet->setup->state,
-                    'tab' => $sheet->setup->tab,
-                    'protected' => $sheet->setup->protected,
+                    'state' => $sheet->setup->tab->state,
+                    'tab' => $sheet->setup->tab->colour,
+                    'protected' => $sheet->setup->tab->protected,
                 ]);
                 Documents::create($ids[$number], $sheet);
             }

@@ -7,6 +7,7 @@ namespace App\Files;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Work\Setup;
+use Rilvet\Work\Tab;
 use Rilvet\Xlsx\Book;
 use Rilvet\Xlsx\BookSheet;
 use Rilvet\Xlsx\Place;
@@ -84,7 +85,9 @@ final class IncomingRows
     {
         $skeleton = new SheetSkeleton($this->stream->head, $this->stream->tail, $this->sheet->part);
 
-        return $skeleton->setup($digit, $columns, $this->heights, $this->hidden, $this->sheet->state, $this->fixed)->shown($this->sheet->state, $this->book->colours->of($skeleton->tab()));
+        $setup = $skeleton->setup($digit, $columns, $this->heights, $this->hidden, $this->sheet->state, $this->fixed);
+
+        return $setup->withTab(new Tab($this->book->colours->of($skeleton->tab()), $this->sheet->state, $setup->tab->protected));
     }
 
     /** @return float the usual height of a row, pt */

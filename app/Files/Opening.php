@@ -20,7 +20,11 @@ use Rilvet\Package\PackageLimits;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Work\FileHints;
+use Rilvet\Work\Opening as SheetOpening;
 use Rilvet\Work\Setup;
+use Rilvet\Work\Sizes;
+use Rilvet\Work\Stretches;
+use Rilvet\Work\Tab;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\Book;
@@ -147,13 +151,14 @@ final class Opening
             [$isShown, $colour, $isMirrored] = $book->styles->table($table->style);
             $view = $views[$table->name] ?? ['freezeRow' => 0, 'freezeColumn' => 0, 'gridlines' => true, 'zoom' => 100];
             $there = fn (int $row) => $row <= $intake->rows();
-            $sheets[$number] = $intake->sheet(new Setup(
+            $sizes = new Sizes(
                 $table->widths, array_filter($table->heights, $there, ARRAY_FILTER_USE_KEY),
-                $table->hiddenColumns, array_values(array_filter($table->hiddenRows, $there)), $table->merges,
-                freezeRow: $view['freezeRow'], freezeColumn: $view['freezeColumn'], gridlines: $view['gridlines'], zoom: $view['zoom'],
-                tab: $colour, state: $isShown ? 'visible' : 'hidden', protected: $table->isProtected,
-                fixedRows: Setup::stretches(array_filter($table->fixed, $there, ARRAY_FILTER_USE_KEY)), rightToLeft: $isMirrored,
-            ), $looks);
+                $table->hiddenColumns, array_values(array_filter($table->hiddenRows, $there)),
+                fixedRows: Stretches::of(array_filter($table->fixed, $there, ARRAY_FILTER_USE_KEY)),
+            );
+            $opening = new SheetOpening($view['freezeRow'], $view['freezeColumn'], $view['gridlines'], $view['zoom'], rightToLeft: $isMirrored);
+            $tab = new Tab($colour, $isShown ? 'visible' : 'hidden', $table->isProtected);
+            $sheets[$number] = $intake->sheet(new Setup($sizes, $opening, $table->merges, $tab), $looks);
         }
         if ($sheets === []) {
             throw FileIsWrong::package('There is no worksheet in the workbook.');
@@ -240,6 +245,6 @@ final class Opening
             $widths[$column] = max(48, min(240, 7 * $typical + 16));
         }
 
-        return new Setup($widths);
+        return new Setup(new Sizes($widths));
     }
 }

@@ -17,6 +17,8 @@ use Rilvet\Look\LookMap;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Reading\Signature;
+use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspects;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Worksheet;
@@ -161,7 +163,7 @@ final class SheetIntake
 
         $waiting = array_map(fn (array $run) => Range::of($run[0], $run[2], $run[1], $run[2]), $this->unsaid);
 
-        return new Worksheet($cells, $this->name, $reading, came: $setup, file: $this->looks, unsettled: new Unsettled($waiting));
+        return new Worksheet($cells, $this->name, $reading, came: $setup, aspects: Aspects::of(new FileLooks($this->looks), new Unsettled($waiting)));
     }
 
     /** @param  list<Stored>  $stored */

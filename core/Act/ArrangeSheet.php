@@ -34,11 +34,11 @@ final readonly class ArrangeSheet implements Act
     public function on(Workbook $workbook): Workbook
     {
         $sheet = $workbook->sheet($this->sheet);
-        if ($this->hidden === true && array_filter($workbook->sheets, fn (Worksheet $each, int $number) => $number !== $this->sheet && $each->setup->state === 'visible', ARRAY_FILTER_USE_BOTH) === []) {
+        if ($this->hidden === true && array_filter($workbook->sheets, fn (Worksheet $each, int $number) => $number !== $this->sheet && $each->setup->tab->state === 'visible', ARRAY_FILTER_USE_BOTH) === []) {
             throw SheetIsClosed::last();
         }
-        $state = $this->hidden === null ? $sheet->setup->state : ($this->hidden ? 'hidden' : 'visible');
-        $tab = $this->colour === null ? $sheet->setup->tab : ($this->colour === 'none' ? null : Colour::hex($this->colour)->toHex());
+        $state = $this->hidden === null ? $sheet->setup->tab->state : ($this->hidden ? 'hidden' : 'visible');
+        $tab = $this->colour === null ? $sheet->setup->tab->colour : ($this->colour === 'none' ? null : Colour::hex($this->colour)->toHex());
         $workbook = $workbook->withSheet($this->sheet, $sheet->arranged($this->checkedName($workbook, $sheet->name), $state, $tab));
 
         return $this->name === null ? $workbook : self::renamed($workbook, $sheet->name, $workbook->sheet($this->sheet)->name);

@@ -21,7 +21,7 @@ final readonly class Hide implements Act
             $sheet = $workbook->sheet($number);
             Targets::open($sheet);
             $filled = max(1, $this->columns ? $sheet->cells->columns() : $sheet->cells->rows());
-            $now = array_flip($this->columns ? $sheet->setup->hiddenColumns : $sheet->setup->hiddenRows);
+            $now = array_flip($this->columns ? $sheet->setup->sizes->hiddenColumns : $sheet->setup->sizes->hiddenRows);
             if (! $this->hide) {
                 $now = array_filter($now, fn (int $index) => $index < $this->first || $index > $this->last, ARRAY_FILTER_USE_KEY);
             } else {

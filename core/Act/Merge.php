@@ -10,6 +10,7 @@ use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Sheet;
 use Rilvet\Measure\Shown;
+use Rilvet\Work\Aspect\JoinedTexts;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -34,7 +35,7 @@ final readonly class Merge implements Act
     {
         foreach ($this->targets->on($workbook) as $number => [$sheet, $ranges]) {
             $merges = $sheet->setup->merges;
-            $joins = $sheet->joins;
+            $joins = $sheet->aspect(JoinedTexts::class)->texts;
             $cascade = new Cascade($sheet, $workbook->looks);
             $edits = [];
             $hidden = [];
@@ -85,8 +86,8 @@ final readonly class Merge implements Act
                 throw MergeIsWrong::overlap((string) $range, (string) $merge);
             }
         }
-        $row = $sheet->setup->freezeRow;
-        $column = $sheet->setup->freezeColumn;
+        $row = $sheet->setup->opening->freezeRow;
+        $column = $sheet->setup->opening->freezeColumn;
         if (($row > 0 && $range->top <= $row && $range->bottom > $row) || ($column > 0 && $range->left <= $column && $range->right > $column && $range->top > $row)) {
             throw MergeIsWrong::frozen((string) $range);
         }

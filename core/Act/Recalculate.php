@@ -85,7 +85,7 @@ final readonly class Recalculate
 
     private static function values(Workbook $workbook, float $deadline): Values
     {
-        $hiding = array_keys(array_filter($workbook->sheets, fn (Worksheet $sheet) => $sheet->setup->hiddenRows !== []));
+        $hiding = array_keys(array_filter($workbook->sheets, fn (Worksheet $sheet) => $sheet->setup->sizes->hiddenRows !== []));
 
         return new Values(array_map(fn (Worksheet $sheet) => $sheet->cells, $workbook->sheets), $deadline, $hiding);
     }

@@ -6,6 +6,7 @@ namespace Rilvet\Act;
 
 use Rilvet\Grid\Address;
 use Rilvet\Measure\Exception\SizeIsWrong;
+use Rilvet\Work\Opening;
 use Rilvet\Work\Workbook;
 
 /** How sheets open: what stays in sight, gridlines, zoom. What is null stays as it is. */
@@ -47,11 +48,14 @@ final readonly class SetOpening implements Act
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
             Targets::open($sheet);
-            $setup = $sheet->setup;
+            $now = $sheet->setup->opening;
             $table = $this->parts ? $sheet->reading->tables[0] ?? null : null;
-            $freezeRow = $table?->lastHeadRow() ?? $this->freezeRow ?? $setup->freezeRow;
-            $freezeColumn = $table?->lastLabelColumn() ?? $this->freezeColumn ?? $setup->freezeColumn;
-            $workbook = $workbook->withSheet($number, $sheet->opening(min(self::ROWS, $freezeRow), min(self::COLUMNS, $freezeColumn), $this->gridlines ?? $setup->gridlines, $this->zoom ?? $setup->zoom, $this->firstRow ?? $setup->firstRow, $this->firstColumn ?? $setup->firstColumn));
+            $freezeRow = $table?->lastHeadRow() ?? $this->freezeRow ?? $now->freezeRow;
+            $freezeColumn = $table?->lastLabelColumn() ?? $this->freezeColumn ?? $now->freezeColumn;
+            $workbook = $workbook->withSheet($number, $sheet->opening(new Opening(
+                min(self::ROWS, $freezeRow), min(self::COLUMNS, $freezeColumn), $this->gridlines ?? $now->gridlines, $this->zoom ?? $now->zoom,
+                $this->firstRow ?? $now->firstRow, $this->firstColumn ?? $now->firstColumn, $now->rightToLeft,
+            )));
         }
 
         return $workbook;

@@ -66,13 +66,13 @@ final readonly class Settle
             $rows = $rows === null ? null : $rows + array_fill_keys(array_keys($cells->edits), true);
         }
         $setup = $sheet->setup;
-        $rows = array_keys(array_diff_key($rows ?? [], array_flip($setup->heldRows)));
-        $rows = array_values(array_filter($rows, fn (int $row) => ! $setup->isFixed($row)));
+        $rows = array_keys(array_diff_key($rows ?? [], array_flip($setup->sizes->heldRows)));
+        $rows = array_values(array_filter($rows, fn (int $row) => ! $setup->sizes->isFixed($row)));
         if ($rows === [] || count($rows) > self::ROWS) {
             return $sheet;
         }
         $heights = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->heights($rows);
-        $changed = array_values(array_filter($rows, fn (int $row) => ($heights[$row] ?? $setup->height) !== $setup->heightOf($row) && ! $setup->hidesRow($row)));
+        $changed = array_values(array_filter($rows, fn (int $row) => ($heights[$row] ?? $setup->sizes->height) !== $setup->sizes->heightOf($row) && ! $setup->sizes->hidesRow($row)));
 
         return $changed === [] ? $sheet : $sheet->sized(false, array_intersect_key($heights, array_flip($changed)), $changed, false);
     }
@@ -115,7 +115,7 @@ final readonly class Settle
     {
         $setup = $sheet->setup;
         $others = array_flip([...$was->hand->columnsOther($sheet->hand), ...$was->named->columnsOther($sheet->named)]);
-        $others = array_diff_key($others, array_flip($setup->heldColumns));
+        $others = array_diff_key($others, array_flip($setup->sizes->heldColumns));
         if (count($others) > self::COLUMNS) {
             return $sheet;
         }
@@ -124,7 +124,7 @@ final readonly class Settle
             foreach ($sheet->reading->tables as $table) {
                 $kind = $table->column($column)?->kind;
                 if ($kind !== null && ($kind->isNumeric() || in_array($kind, [ColumnKind::Date, ColumnKind::DateTime, ColumnKind::Time], true))) {
-                    return ! $setup->hidesColumn($column);
+                    return ! $setup->sizes->hidesColumn($column);
                 }
             }
 
@@ -134,7 +134,7 @@ final readonly class Settle
         foreach ($slanted as $column => $width) {
             $widths[$column] = max($widths[$column] ?? 0, $width);
         }
-        $isWider = fn (int $width, int $column) => $width > $setup->widthOf($column) && ! $setup->hidesColumn($column);
+        $isWider = fn (int $width, int $column) => $width > $setup->sizes->widthOf($column) && ! $setup->sizes->hidesColumn($column);
         $wider = array_filter($widths, $isWider, ARRAY_FILTER_USE_BOTH);
 
         return $wider === [] ? $sheet : $sheet->sized(true, $wider, array_keys($wider), false);
@@ -149,8 +149,8 @@ final readonly class Settle
     /** What a person has fitted where no stylebook does: whole sheets without one, columns outside of tables, rows of long tables. */
     private static function followed(Worksheet $sheet, Workbook $workbook): Worksheet
     {
-        $columns = $sheet->setup->autoColumns;
-        $rows = array_values(array_diff($sheet->setup->autoRows, $sheet->setup->heldRows));
+        $columns = $sheet->setup->sizes->autoColumns;
+        $rows = array_values(array_diff($sheet->setup->sizes->autoRows, $sheet->setup->sizes->heldRows));
         if ($sheet->fitted !== null) {
             $columns = array_values(array_filter($columns, fn (int $column) => ! $sheet->reading->columnsHold($column)));
         }

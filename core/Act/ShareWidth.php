@@ -47,7 +47,7 @@ final readonly class ShareWidth implements Act
         $sheet = $sheet->touched($hand)->sized(true, $widths, array_keys($widths), true);
         $rows = range($table->range->top, min($table->range->bottom, $table->range->top + self::ROWS));
         $heights = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->heights($rows);
-        $free = array_values(array_diff(array_keys($heights), $sheet->setup->heldRows));
+        $free = array_values(array_diff(array_keys($heights), $sheet->setup->sizes->heldRows));
 
         return $workbook->withSheet($this->sheet, $sheet->sized(false, array_intersect_key($heights, array_flip($free)), $free, false));
     }

@@ -54,9 +54,8 @@ final readonly class SortTable implements Act
             return $workbook;
         }
         $order = new RowOrder($table->range->left, $table->range->right, $rows);
-        $range = Range::of($order->first(), $order->left, $order->last(), $order->right);
 
-        return $workbook->withSheet($this->sheet, $sheet->ordered($range, $order, self::moved($sheet, $order, $blocks), $workbook->looks));
+        return $workbook->withSheet($this->sheet, $sheet->ordered($order, self::moved($sheet, $order, $blocks), $workbook->looks));
     }
 
     public function reach(): Reach

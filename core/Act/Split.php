@@ -7,6 +7,7 @@ namespace Rilvet\Act;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Range;
+use Rilvet\Work\Aspect\JoinedTexts;
 use Rilvet\Work\Workbook;
 
 /** Splits the merged cells that ranges touch; what they hid is there again, and joined texts come apart. */
@@ -20,7 +21,7 @@ final readonly class Split implements Act
     {
         foreach ($this->targets->on($workbook) as $number => [$sheet, $ranges]) {
             $left = [];
-            $joins = $sheet->joins;
+            $joins = $sheet->aspect(JoinedTexts::class)->texts;
             $edits = [];
             foreach ($sheet->setup->merges as $merge) {
                 if (array_filter($ranges, fn (Range $range) => $range->meets($merge)) === []) {

@@ -41,7 +41,7 @@ final readonly class Targets
 
     public static function open(Worksheet $sheet): void
     {
-        if ($sheet->setup->protected) {
+        if ($sheet->setup->tab->protected) {
             throw SheetIsClosed::protected($sheet->name);
         }
     }

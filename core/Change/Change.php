@@ -85,10 +85,7 @@ final readonly class Change
     private static function aspectPatches(int $number, Worksheet $before, Worksheet $after): array
     {
         $patches = [];
-        foreach (Worksheet::DOCUMENTS as $name) {
-            if ($before->keeps($name, $after)) {
-                continue;
-            }
+        foreach ($before->differsIn($after) as $name) {
             $from = Json::of($before->document($name));
             $to = Json::of($after->document($name));
             if ($from !== $to) {

@@ -17,6 +17,7 @@ use Rilvet\Stylebook\FitRules;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\Merges;
+use Rilvet\Work\Opening;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -83,10 +84,14 @@ final class ColumnFit
         // Frozen labels must leave room for the data on a small screen.
         $labelWidth = 0;
         for ($column = 1; $column <= ($labels ?? 0); $column++) {
-            $labelWidth += $setup->widthOf($column);
+            $labelWidth += $setup->sizes->widthOf($column);
         }
 
-        return $setup->withOpening($head !== null && $head <= 12 ? $head : 0, $head !== null && $labels !== null && $labelWidth <= 480 ? $labels : 0, $stylebook->gridlines, $stylebook->zoom)->openingAt(1, 1);
+        return $setup->withOpening(new Opening(
+            $head !== null && $head <= 12 ? $head : 0,
+            $head !== null && $labels !== null && $labelWidth <= 480 ? $labels : 0,
+            $stylebook->gridlines, $stylebook->zoom ?? $setup->opening->zoom, rightToLeft: $setup->opening->rightToLeft,
+        ));
     }
 
     /** A set-up with the sizes that the sheet's contents want now; what was sized by hand, and how it opens, stays. */
@@ -95,7 +100,7 @@ final class ColumnFit
         foreach ($this->sheet->reading->tables as $table) {
             $this->fitColumns($table);
         }
-        $this->widths = array_intersect_key($setup->widths, array_flip($setup->heldColumns)) + $this->widths;
+        $this->widths = array_intersect_key($setup->sizes->widths, array_flip($setup->sizes->heldColumns)) + $this->widths;
         foreach ($this->sheet->reading->tables as $table) {
             $this->fitRows($table);
         }
@@ -106,9 +111,9 @@ final class ColumnFit
             $this->fitBody($table, $usual);
         }
         // Rows of a body too long to be gone through keep the heights that they have.
-        $own = array_diff_key($setup->heights, $this->heights, $this->bodies);
+        $own = array_diff_key($setup->sizes->heights, $this->heights, $this->bodies);
 
-        return $setup->withSizes($this->widths, $this->heights + ($setup === $this->sheet->came ? [] : $own), $usual);
+        return $setup->withSizes($setup->sizes->fitted($this->widths, $this->heights + ($setup === $this->sheet->came ? [] : $own), $usual));
     }
 
     /**
@@ -178,7 +183,7 @@ final class ColumnFit
     {
         $needs = [];
         foreach ($table->columns as $column) {
-            if (! $this->sheet->setup->hidesColumn($column->column)) {
+            if (! $this->sheet->setup->sizes->hidesColumn($column->column)) {
                 $needs[$column->column] = ['least' => $column->role === ColumnRole::Spacer ? 16 : $this->rules->least, 'texts' => []];
             }
         }
@@ -215,8 +220,8 @@ final class ColumnFit
         $wanted = array_flip($rows);
         foreach ($rows === [] ? [] : $this->sheet->cells->read(min($rows), max($rows)) as $row => $cells) {
             if (isset($wanted[$row])) {
-                $height = $this->rowHeight($row, $cells, 1, count($cells), $setup->widthOf(...));
-                if ($height > $setup->height) {
+                $height = $this->rowHeight($row, $cells, 1, count($cells), $setup->sizes->widthOf(...));
+                if ($height > $setup->sizes->height) {
                     $heights[$row] = $height + $this->rules->rowAir;
                 }
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Formula;
 
+use Rilvet\Grid\Aspect;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Shift;
@@ -12,7 +13,7 @@ use Rilvet\Grid\Shift;
  * Formulas of a sheet whose last value may no longer be what they give: those that wait to be calculated, and those that
  * cannot be calculated here and keep the value that they came with.
  */
-final readonly class Unsettled
+final readonly class Unsettled implements Aspect
 {
     /**
      * @param  list<Range>  $waiting  disjoint
@@ -74,7 +75,24 @@ final readonly class Unsettled
         return false;
     }
 
-    public function moved(Shift|RowOrder $move): self
+    public static function name(): string
+    {
+        return 'results';
+    }
+
+    public static function fromJson(mixed $data): static
+    {
+        /** @var array{waiting: list<string>, kept: list<string>, circles?: list<string>}|null $data */
+        return self::fromArray($data);
+    }
+
+    /** @return array{waiting: list<string>, kept: list<string>, circles?: list<string>}|null */
+    public function toJson(): ?array
+    {
+        return $this->toArray();
+    }
+
+    public function moved(Shift|RowOrder $move): static
     {
         return new self(self::all($this->waiting, $move), self::all($this->kept, $move), self::all($this->circles, $move));
     }

@@ -26,6 +26,12 @@ final readonly class RowOrder
         return max(array_keys($this->from));
     }
 
+    /** The rows that change places, as far as they do. */
+    public function range(): Range
+    {
+        return Range::of($this->first(), $this->left, $this->last(), $this->right);
+    }
+
     /** Where a cell goes. */
     public function row(int $row, int $column): int
     {

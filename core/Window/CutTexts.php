@@ -43,12 +43,12 @@ final readonly class CutTexts
         $merges = new Merges($sheet->setup->merges);
         foreach ($window->cells as $cell) {
             $setup = $sheet->setup;
-            if ($cell->t === '' || $setup->hidesColumn($cell->c) || $setup->hidesRow($cell->r)) {
+            if ($cell->t === '' || $setup->sizes->hidesColumn($cell->c) || $setup->sizes->hidesRow($cell->r)) {
                 continue;
             }
-            $width = array_sum(array_map($setup->widthOf(...), range($cell->from, $cell->to)));
+            $width = array_sum(array_map($setup->sizes->widthOf(...), range($cell->from, $cell->to)));
             $tooNarrow = self::isNarrow($cell, $window->looks[$cell->s], $width, $fonts);
-            $tooLow = self::isLow($cell, $window->looks[$cell->s], $width, array_sum(array_map($setup->heightOf(...), range($cell->r, $merges->at($cell->r, $cell->c)->bottom ?? $cell->r))), $fonts);
+            $tooLow = self::isLow($cell, $window->looks[$cell->s], $width, array_sum(array_map($setup->sizes->heightOf(...), range($cell->r, $merges->at($cell->r, $cell->c)->bottom ?? $cell->r))), $fonts);
             if (! $tooNarrow && ! $tooLow) {
                 continue;
             }

@@ -126,11 +126,12 @@ final readonly class Figures
     {
         foreach ($typed as $row => $cells) {
             $rows = array_pad($rows, $row - $start + 1, []);
+            $line = $rows[$row - $start];
             foreach ($cells as $column => $cell) {
-                $rows[$row - $start] = array_pad($rows[$row - $start], $column, null);
-                $rows[$row - $start][$column - 1] = $cell->stored();
+                $line = array_pad($line, $column, null);
+                $line[$column - 1] = $cell->stored();
             }
-            $rows[$row - $start] = array_values($rows[$row - $start]);
+            $rows[$row - $start] = array_values($line);
         }
 
         return $rows;

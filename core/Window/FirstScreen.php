@@ -43,9 +43,9 @@ final readonly class FirstScreen
     public static function of(Worksheet $sheet, string $name, int $width, int $height): self
     {
         $setup = $sheet->setup;
-        $scale = 100 / $setup->zoom;
-        $column = self::last($setup->widthOf(...), ($width - self::SIDES) * $scale, $setup->freezeColumn, $setup->firstColumn, Address::COLUMNS);
-        $row = self::last($setup->heightOf(...), ($height - self::ABOVE_AND_BELOW) * $scale, $setup->freezeRow, $setup->firstRow, Address::ROWS);
+        $scale = 100 / $setup->opening->zoom;
+        $column = self::last($setup->sizes->widthOf(...), ($width - self::SIDES) * $scale, $setup->opening->freezeColumn, $setup->opening->firstColumn, Address::COLUMNS);
+        $row = self::last($setup->sizes->heightOf(...), ($height - self::ABOVE_AND_BELOW) * $scale, $setup->opening->freezeRow, $setup->opening->firstRow, Address::ROWS);
         $tables = $sheet->reading->tables;
 
         return new self(

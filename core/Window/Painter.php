@@ -63,7 +63,7 @@ final class Painter
         $cells = [];
         $merges = array_values(array_filter($setup->merges, fn (Range $merge) => $merge->meets($range)));
         $isMerged = $merges !== [];
-        $folded = array_filter(array_combine(range($range->left, $range->right), array_map($setup->hidesColumn(...), range($range->left, $range->right))));
+        $folded = array_filter(array_combine(range($range->left, $range->right), array_map($setup->sizes->hidesColumn(...), range($range->left, $range->right))));
         foreach ($this->rows($range) as $row => $values) {
             foreach ($this->cascade->stretch($row, $range->left, $range->right)[1] as $column => $worn) {
                 $cell = $values[$column - 1] ?? Cell::blank();
@@ -85,8 +85,8 @@ final class Painter
 
         return new Window(
             $number, $range->top, $range->left,
-            array_map($setup->heightOf(...), range($range->top, $range->bottom)),
-            array_map($setup->widthOf(...), range($range->left, $range->right)),
+            array_map($setup->sizes->heightOf(...), range($range->top, $range->bottom)),
+            array_map($setup->sizes->widthOf(...), range($range->left, $range->right)),
             $cells, $this->looks, $this->lines($range),
             array_map(fn (Range $merge) => [$merge->top, $merge->left, $merge->bottom, $merge->right], $merges),
         );
@@ -125,7 +125,7 @@ final class Painter
     private function cell(Cell $cell, Worn $worn, int $row, int $column, array $values): WindowCell
     {
         $merge = $this->merges->at($row, $column);
-        $shown = Shown::of($cell, $worn, $this->from1904, $this->sheet->setup->rightToLeft);
+        $shown = Shown::of($cell, $worn, $this->from1904, $this->sheet->setup->opening->rightToLeft);
         $text = $shown->formatted->text;
         $pieces = $shown->formatted->pieces();
         $from = $column;
@@ -140,7 +140,7 @@ final class Painter
                 [$from, $to] = $this->reach($text, $worn->look, $this->along($shown->align), $column, $values);
             } elseif ($cell->isNumber() && ! $this->fits($text, $worn->look, $column) || ! $shown->formatted->fits) {
                 // Figures are never cut: where they do not fit, marks stand instead.
-                $text = str_repeat('#', max(1, intdiv($this->sheet->setup->widthOf($column) - Ruler::PADDING, 7)));
+                $text = str_repeat('#', max(1, intdiv($this->sheet->setup->sizes->widthOf($column) - Ruler::PADDING, 7)));
                 $pieces = null;
             }
         }
@@ -151,7 +151,7 @@ final class Painter
     /** The side of the lower columns is called left: on a sheet that runs from right to left it is at the right. */
     private function along(string $align): string
     {
-        return $this->sheet->setup->rightToLeft ? ['left' => 'right', 'right' => 'left'][$align] ?? $align : $align;
+        return $this->sheet->setup->opening->rightToLeft ? ['left' => 'right', 'right' => 'left'][$align] ?? $align : $align;
     }
 
     /**
@@ -162,17 +162,17 @@ final class Painter
      */
     private function reach(string $text, Look $look, string $align, int $column, array $values): array
     {
-        $need = $this->ruler->width($text, $look) + Ruler::PADDING - $this->sheet->setup->widthOf($column);
+        $need = $this->ruler->width($text, $look) + Ruler::PADDING - $this->sheet->setup->sizes->widthOf($column);
         $from = $to = $column;
         $right = $align === 'left' ? $need : ($align === 'center' ? intdiv($need + 1, 2) : 0);
         $left = $align === 'right' ? $need : ($align === 'center' ? intdiv($need + 1, 2) : 0);
         while ($right > 0 && ($values[$to] ?? Cell::blank())->isBlank() && $to < $column + 60) {
             $to++;
-            $right -= $this->sheet->setup->widthOf($to);
+            $right -= $this->sheet->setup->sizes->widthOf($to);
         }
         while ($left > 0 && $from > 1 && ($values[$from - 2] ?? Cell::blank())->isBlank()) {
             $from--;
-            $left -= $this->sheet->setup->widthOf($from);
+            $left -= $this->sheet->setup->sizes->widthOf($from);
         }
 
         return [$from, $to];
@@ -181,7 +181,7 @@ final class Painter
     /** How much smaller a text is set so that it fits its cell. */
     private function shrunk(string $text, Look $look, int $column): float
     {
-        $room = max(1, $this->sheet->setup->widthOf($column) - Ruler::PADDING);
+        $room = max(1, $this->sheet->setup->sizes->widthOf($column) - Ruler::PADDING);
         $need = $this->ruler->width($text, $look);
 
         return $need <= $room ? 1.0 : max(0.1, floor($room / $need * 50) / 50);
@@ -189,7 +189,7 @@ final class Painter
 
     private function fits(string $text, Look $look, int $column): bool
     {
-        return $this->ruler->width($text, $look) <= $this->sheet->setup->widthOf($column) - 4;
+        return $this->ruler->width($text, $look) <= $this->sheet->setup->sizes->widthOf($column) - 4;
     }
 
     /**

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Rilvet\Work;
 
+use Closure;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Address;
+use Rilvet\Grid\Aspect;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
 use Rilvet\Intake\SheetTyping;
-use Rilvet\Look\Facet;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
@@ -20,36 +21,60 @@ use Rilvet\Reading\Correction\Correction;
 use Rilvet\Reading\Reading;
 use Rilvet\Reading\TableReading;
 use Rilvet\Stylebook\Stylebook;
+use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspect\HandTouches;
+use Rilvet\Work\Aspect\JoinedTexts;
+use Rilvet\Work\Aspect\Moves;
+use Rilvet\Work\Aspect\NamedLooks;
+use Rilvet\Work\Aspect\Origin;
+use Rilvet\Work\Aspect\PartRules;
+use Rilvet\Work\Aspect\WornNames;
 
 /**
- * A sheet at work: its cells, what was read in them, and the layers of its looks, kept apart. Flattening happens only
+ * A sheet at work: its cells, what was read in them, what it wears, and its aspects, kept apart. Flattening happens only
  * where something is painted or written.
  *
- * All but the cells is held in named documents (JSON), which is what a Change stores and undoes.
+ * All but the cells is held in named documents (JSON), which is what a change stores and undoes.
  */
 final readonly class Worksheet
 {
+    /** Documents that are no aspects, and what of a sheet is in them. */
+    private const OWN = [
+        'name' => ['name'], 'found' => ['found'], 'corrections' => ['corrections'], 'typing' => ['typing'],
+        'dress' => ['stylebook', 'clean'], 'setup' => ['came'], 'fitted' => ['fitted'],
+    ];
+
     /** Cells up to which blank ones are written for the looks that they wear. */
     private const WRITTEN = 1_000_000;
-
-    public const DOCUMENTS = ['name', 'found', 'corrections', 'typing', 'dress', 'setup', 'fitted', 'file', 'named', 'hand', 'rules', 'wears', 'joins', 'origin', 'moves', 'results'];
 
     public Reading $reading;
 
     /** The set-up in force: what came with the file, overlaid by what a dress has fitted. */
     public Setup $setup;
 
+    public LookMap $file;
+
+    public LookMap $named;
+
+    public LookMap $hand;
+
+    /** @var list<PartRule> what a person said of whole parts of this sheet */
+    public array $rules;
+
+    /** @var list<string> names of the looks that the layer of named looks counts from 1 */
+    public array $wears;
+
+    /** @var list<Shift|RowOrder> rows and columns put in, taken out or sorted since the sheet came with a package */
+    public array $moves;
+
+    /** Formulas whose value may not be what they give now. */
+    public Unsettled $unsettled;
+
     /**
      * @param  list<Correction>  $corrections  laid over what was found, in order
      * @param  bool  $clean  dressed with "start clean": what came with the file is not seen
      * @param  Setup|null  $fitted  sizes and opening as the dress fitted them
-     * @param  list<PartRule>  $rules  what a person said of whole parts of this sheet
-     * @param  list<string>  $wears  names of the looks that the layer of named looks counts from 1
-     * @param  string|null  $origin  fingerprint of what came with the package that the sheet is part of; null where there is none
-     * @param  list<Shift|RowOrder>  $moves  rows and columns put in, taken out or sorted since the sheet came with a package
-     * @param  Unsettled  $unsettled  formulas whose value may not be what they give now
      * @param  Stylebook|null  $own  the named looks of the workbook itself, which it holds and the sheet only knows
-     * @param  array<string, string>  $joins  by merged range: the first text as it was before the texts were joined
      */
     public function __construct(
         public Sheet $cells,
@@ -61,31 +86,46 @@ final readonly class Worksheet
         public bool $clean = false,
         public Setup $came = new Setup,
         public ?Setup $fitted = null,
-        public LookMap $file = new LookMap,
-        public LookMap $named = new LookMap,
-        public LookMap $hand = new LookMap,
-        public array $rules = [],
-        public array $wears = [],
-        public array $joins = [],
-        public ?string $origin = null,
-        public array $moves = [],
-        public Unsettled $unsettled = new Unsettled,
         public ?Stylebook $own = null,
+        public Aspects $aspects = new Aspects,
     ) {
         $this->reading = array_reduce($corrections, fn (Reading $reading, Correction $correction) => $correction->on($reading), $found);
         $this->setup = $fitted ?? $came;
+        $this->file = $aspects->get(FileLooks::class)->looks;
+        $this->named = $aspects->get(NamedLooks::class)->looks;
+        $this->hand = $aspects->get(HandTouches::class)->looks;
+        $this->rules = $aspects->get(PartRules::class)->rules;
+        $this->wears = $aspects->get(WornNames::class)->names;
+        $this->moves = $aspects->get(Moves::class)->moves;
+        $this->unsettled = $aspects->get(Unsettled::class);
+    }
+
+    /**
+     * @template TAspect of Aspect
+     *
+     * @param  class-string<TAspect>  $class
+     * @return TAspect
+     */
+    public function aspect(string $class): Aspect
+    {
+        return $this->aspects->get($class);
+    }
+
+    public function withAspects(Aspect ...$aspects): self
+    {
+        return $this->with(['aspects' => $this->aspects->with(...$aspects)]);
     }
 
     /** The sheet as part of a package: what came with it is remembered, so that it is known whether an act said otherwise. */
     public function fromPackage(): self
     {
-        return $this->with(['origin' => $this->fingerprint()]);
+        return $this->withAspects(new Origin($this->fingerprint()));
     }
 
     /** No act has said anything of looks and sizes since the sheet came; its cells are another matter. */
     public function isAsItCame(): bool
     {
-        return $this->stylebook === null && ! $this->clean && $this->rules === [] && $this->named->isEmpty() && $this->hand->isEmpty() && $this->moves === [] && $this->origin === $this->fingerprint();
+        return $this->stylebook === null && ! $this->clean && $this->rules === [] && $this->named->isEmpty() && $this->hand->isEmpty() && $this->moves === [] && $this->isOf($this->fingerprint());
     }
 
     /**
@@ -120,13 +160,18 @@ final readonly class Worksheet
     /** @return array<int, int> rows that are as high as what they hold wants and are to stay so, as keys */
     public function followingRows(): array
     {
-        return $this->fitted === null ? array_diff_key(array_flip($this->setup->autoRows), array_flip($this->setup->heldRows)) : [];
+        return $this->fitted === null ? array_diff_key(array_flip($this->setup->sizes->autoRows), array_flip($this->setup->sizes->heldRows)) : [];
     }
 
     /** No act has said anything but by hand touches since the sheet came. */
     public function isTouchedAlone(): bool
     {
-        return $this->stylebook === null && ! $this->clean && $this->rules === [] && $this->named->isEmpty() && $this->moves === [] && $this->origin === $this->fingerprint();
+        return $this->stylebook === null && ! $this->clean && $this->rules === [] && $this->named->isEmpty() && $this->moves === [] && $this->isOf($this->fingerprint());
+    }
+
+    private function isOf(string $fingerprint): bool
+    {
+        return $this->aspect(Origin::class)->fingerprint === $fingerprint;
     }
 
     private function fingerprint(): string
@@ -190,38 +235,38 @@ final readonly class Worksheet
 
     public function withUnsettled(Unsettled $unsettled): self
     {
-        return $this->with(['unsettled' => $unsettled]);
+        return $this->withAspects($unsettled);
     }
 
     public function touched(LookMap $hand): self
     {
-        return $this->with(['hand' => $hand]);
+        return $this->withAspects(new HandTouches($hand));
     }
 
     public function withoutFileLooks(LookMap $left): self
     {
-        return $this->with(['file' => $left]);
+        return $this->withAspects(new FileLooks($left));
     }
 
     /** @param  list<string>  $wears */
     public function laid(LookMap $named, array $wears): self
     {
-        return $this->with(['named' => $named, 'wears' => $wears]);
+        return $this->withAspects(new NamedLooks($named), new WornNames($wears));
     }
 
     /** @param  list<PartRule>  $rules */
     public function ruled(array $rules): self
     {
-        return $this->with(['rules' => $rules]);
+        return $this->withAspects(new PartRules($rules));
     }
 
     /**
      * @param  list<Range>  $merges
-     * @param  array<string, string>  $joins
+     * @param  array<string, string>  $joins  by merged range: the first text as it was before the texts were joined
      */
     public function merged(array $merges, array $joins): self
     {
-        return $this->with(['came' => $this->came->withMerges($merges), 'fitted' => $this->fitted?->withMerges($merges), 'joins' => $joins]);
+        return $this->setUp(fn (Setup $setup) => $setup->withMerges($merges))->withAspects(new JoinedTexts($joins));
     }
 
     /**
@@ -230,59 +275,40 @@ final readonly class Worksheet
      */
     public function sized(bool $columns, array $sizes, array $indexes, bool $held): self
     {
-        return $this->with(['came' => $this->came->sized($columns, $sizes, $indexes, $held), 'fitted' => $this->fitted?->sized($columns, $sizes, $indexes, $held)]);
+        return $this->setUp(fn (Setup $setup) => $setup->withSizes($setup->sizes->sized($columns, $sizes, $indexes, $held)));
     }
 
     /**
-     * Rows of a range in another order: their cells, hand touches, named looks and heights go along. Of what came with the
-     * file, fills and borders stay, since they belong to the place: a stripe is no part of a row.
-     *
-     * @param  Range  $range  the rows, as far as the columns go
+     * Rows in another order: their cells, hand touches, named looks and heights go along. Of what came with the file, fills
+     * and borders stay.
      */
-    public function ordered(Range $range, RowOrder $order, Sheet $cells, LookBook $looks): self
+    public function ordered(RowOrder $order, Sheet $cells, LookBook $looks): self
     {
-        $rows = $order->from;
-        $file = $this->file->ordered($range, $rows, fn (int $comes, int $there) => $looks->number(
-            $looks->look($there)->facet(Facet::Fill, Facet::Borders)->under($looks->look($comes)->facet(Facet::Type, Facet::Number, Facet::Place, Facet::Guard)),
-        ));
+        $aspects = $this->followed($order)->with($this->aspect(FileLooks::class)->ordered($order, $looks));
 
-        return $this->with([
-            'cells' => $cells, 'file' => $file, 'named' => $this->named->ordered($range, $rows), 'hand' => $this->hand->ordered($range, $rows),
-            'came' => $this->came->ordered($rows), 'fitted' => $this->fitted?->ordered($rows),
-            'moves' => $this->origin === null ? [] : [...$this->moves, $order],
-            'unsettled' => $this->unsettled->moved($order),
-        ]);
+        return $this->with(['cells' => $cells, 'aspects' => $aspects])
+            ->setUp(fn (Setup $setup) => $setup->withSizes($setup->sizes->ordered($order->from)));
     }
 
     /** @param  list<int>  $hidden */
     public function hiding(bool $columns, array $hidden): self
     {
-        return $this->with(['came' => $this->came->hiding($columns, $hidden), 'fitted' => $this->fitted?->hiding($columns, $hidden)]);
+        return $this->setUp(fn (Setup $setup) => $setup->withSizes($setup->sizes->hiding($columns, $hidden)));
     }
 
     public function arranged(string $name, string $state, ?string $tab): self
     {
-        return $this->with(['name' => $name, 'came' => $this->came->shown($state, $tab), 'fitted' => $this->fitted?->shown($state, $tab)]);
+        return $this->with(['name' => $name])->setUp(fn (Setup $setup) => $setup->withTab(new Tab($tab, $state, $setup->tab->protected)));
     }
 
-    public function opening(int $freezeRow, int $freezeColumn, bool $gridlines, int $zoom, int $firstRow, int $firstColumn): self
+    public function opening(Opening $opening): self
     {
-        $open = fn (Setup $setup) => $setup->withOpening($freezeRow, $freezeColumn, $gridlines, $zoom)->openingAt($firstRow, $firstColumn);
-
-        return $this->with(['came' => $open($this->came), 'fitted' => $this->fitted === null ? null : $open($this->fitted)]);
+        return $this->setUp(fn (Setup $setup) => $setup->withOpening($opening));
     }
 
     /** Everything at its new place after rows or columns were put in or taken out. */
     public function moved(Shift $shift, Sheet $cells): self
     {
-        $joins = [];
-        foreach ($this->joins as $range => $text) {
-            $to = $shift->range(Range::parse($range));
-            if ($to !== null) {
-                $joins[(string) $to] = $text;
-            }
-        }
-
         $typing = $this->typing?->moved($shift);
 
         return $this->with([
@@ -291,66 +317,90 @@ final readonly class Worksheet
             'found' => $this->found->moved($shift),
             'corrections' => array_values(array_filter(array_map(fn (Correction $correction) => $correction->moved($shift), $this->corrections))),
             'typing' => $typing,
-            'came' => $this->came->moved($shift),
-            'fitted' => $this->fitted?->moved($shift),
-            'file' => $this->file->moved($shift),
-            'named' => $this->named->moved($shift),
-            'hand' => $this->hand->moved($shift),
-            'joins' => $joins,
-            'moves' => $this->origin === null ? [] : [...$this->moves, $shift],
-            'unsettled' => $this->unsettled->moved($shift),
-        ]);
+            'aspects' => $this->followed($shift),
+        ])->setUp(fn (Setup $setup) => $setup->moved($shift));
+    }
+
+    /** Aspects after a move, which is remembered only where the other parts of a package have to follow. */
+    private function followed(Shift|RowOrder $move): Aspects
+    {
+        $aspects = $this->aspects->with($this->aspect(Moves::class))->moved($move);
+
+        return $this->aspect(Origin::class)->fingerprint === null ? $aspects->with(new Moves) : $aspects;
+    }
+
+    /**
+     * What came and what the dress has fitted, both set up otherwise.
+     *
+     * @param  Closure(Setup): Setup  $change
+     */
+    private function setUp(Closure $change): self
+    {
+        return $this->with(['came' => $change($this->came), 'fitted' => $this->fitted === null ? null : $change($this->fitted)]);
     }
 
     /** @param  array<string, mixed>  $parts by the names of the constructor's arguments */
     private function with(array $parts): self
     {
+        $now = [
+            'cells' => $this->cells, 'name' => $this->name, 'found' => $this->found, 'corrections' => $this->corrections, 'typing' => $this->typing,
+            'stylebook' => $this->stylebook, 'clean' => $this->clean, 'came' => $this->came, 'fitted' => $this->fitted,
+            'own' => $this->own, 'aspects' => $this->aspects,
+        ];
+
         /** @phpstan-ignore argument.type (every caller names parts of the right type, a few lines above) */
-        return new self(...($parts + [
-            'cells' => $this->cells, 'name' => $this->name, 'found' => $this->found, 'corrections' => $this->corrections, 'typing' => $this->typing, 'stylebook' => $this->stylebook,
-            'clean' => $this->clean, 'came' => $this->came, 'fitted' => $this->fitted, 'file' => $this->file, 'named' => $this->named, 'hand' => $this->hand,
-            'rules' => $this->rules, 'wears' => $this->wears, 'joins' => $this->joins, 'origin' => $this->origin, 'moves' => $this->moves, 'unsettled' => $this->unsettled,
-            'own' => $this->own,
-        ]));
+        return new self(...($parts + $now));
     }
 
-    /** Whether another state of this sheet holds the very same document: most acts touch one or two of them. */
-    public function keeps(string $document, self $other): bool
+    /**
+     * Names of the documents that may be others on another state of this sheet: most acts touch one or two of them.
+     *
+     * @return list<string>
+     */
+    public function differsIn(self $other): array
     {
-        return match ($document) {
-            'dress' => $this->stylebook === $other->stylebook && $this->clean === $other->clean,
-            'setup' => $this->came === $other->came,
-            'found' => $this->found === $other->found,
-            'fitted' => $this->fitted === $other->fitted,
-            'file' => $this->file === $other->file,
-            'typing' => $this->typing === $other->typing,
-            'moves' => $this->moves === $other->moves,
-            'results' => $this->unsettled === $other->unsettled,
-            'corrections' => $this->corrections === $other->corrections,
-            default => false,
-        };
+        $names = [];
+        foreach (self::OWN as $name => $parts) {
+            foreach ($parts as $part) {
+                if ($this->$part !== $other->$part) {
+                    $names[$name] = $name;
+                }
+            }
+        }
+        foreach ($this->aspects->held + $other->aspects->held as $class => $held) {
+            if (($this->aspects->held[$class] ?? null) !== ($other->aspects->held[$class] ?? null)) {
+                $names[$held::name()] = $held::name();
+            }
+        }
+
+        return array_values($names);
     }
 
-    /** @return array<array-key, mixed>|string|null the document of a name, ready for JSON */
-    public function document(string $name): array|string|null
+    /** @return array<string, mixed> what is stored of it beside its cells, ready for JSON, by the names of documents */
+    public function documents(): array
     {
+        $names = [...array_keys(self::OWN), ...array_map(fn (Aspect $aspect) => $aspect::name(), array_values($this->aspects->held))];
+
+        return array_filter(array_combine($names, array_map($this->document(...), $names)), fn (mixed $document) => $document !== null);
+    }
+
+    /** The document of a name, ready for JSON; null where there is nothing to say. */
+    public function document(string $name): mixed
+    {
+        foreach ($this->aspects->held as $held) {
+            if ($held::name() === $name) {
+                return $held->toJson();
+            }
+        }
+
         return match ($name) {
             'name' => $this->name,
             'found' => $this->found->toArray(),
-            'corrections' => array_map(fn (Correction $correction) => $correction->toArray(), $this->corrections),
+            'corrections' => $this->corrections === [] ? null : array_map(fn (Correction $correction) => $correction->toArray(), $this->corrections),
             'typing' => $this->typing?->toArray(),
             'dress' => $this->stylebook === null ? null : ['stylebook' => $this->stylebook->toArray(), 'clean' => $this->clean],
             'setup' => $this->came->toArray(),
             'fitted' => $this->fitted?->toArray(),
-            'file' => $this->file->runs(),
-            'named' => $this->named->runs(),
-            'hand' => $this->hand->runs(),
-            'rules' => array_map(fn (PartRule $rule) => $rule->toArray(), $this->rules),
-            'wears' => $this->wears,
-            'joins' => $this->joins === [] ? null : $this->joins,
-            'origin' => $this->origin,
-            'moves' => $this->moves === [] ? null : array_map(fn (Shift|RowOrder $move) => $move->toArray(), $this->moves),
-            'results' => $this->unsettled->toArray(),
             default => null,
         };
     }

@@ -67,6 +67,6 @@ final class CellLooks
 
     private function spills(Cell $cell, Look $look, int $column): bool
     {
-        return $cell->isText() && ! $look->is(Attribute::Wrap) && $this->ruler->width($cell->text(), $look) > $this->sheet->setup->widthOf($column) - Ruler::PADDING;
+        return $cell->isText() && ! $look->is(Attribute::Wrap) && $this->ruler->width($cell->text(), $look) > $this->sheet->setup->sizes->widthOf($column) - Ruler::PADDING;
     }
 }

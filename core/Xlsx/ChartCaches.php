@@ -64,12 +64,12 @@ final class ChartCaches
         }
         $cells = [];
         for ($column = $range->left; $column <= $range->right; $column++) {
-            if ($sheet->setup->hidesColumn($column)) {
+            if ($sheet->setup->sizes->hidesColumn($column)) {
                 return null;
             }
         }
         for ($row = $range->top; $row <= $range->bottom; $row++) {
-            if ($sheet->setup->hidesRow($row)) {
+            if ($sheet->setup->sizes->hidesRow($row)) {
                 return null;
             }
             for ($column = $range->left; $column <= $range->right; $column++) {

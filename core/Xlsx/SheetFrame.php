@@ -27,15 +27,15 @@ final class SheetFrame
     public function head(SheetSkeleton $skeleton, string $head, Setup $setup, int $columns, array $formats): string
     {
         $digit = $this->book->digit();
-        $was = $skeleton->setup($digit, $columns, [], [], $setup->state);
+        $was = $skeleton->setup($digit, $columns, [], [], $setup->tab->state);
         $colour = $this->book->colours->of($skeleton->tab());
-        $changed = $this->tab($skeleton, $colour, $setup->tab);
+        $changed = $this->tab($skeleton, $colour, $setup->tab->colour);
         $changed = $this->view($skeleton, $was, $setup) || $changed;
-        if ($was->height !== $setup->height || $was->width !== $setup->width) {
+        if ($was->sizes->height !== $setup->sizes->height || $was->sizes->width !== $setup->sizes->width) {
             $format = $skeleton->element('sheetFormatPr') ?? $this->put($skeleton->root, 'sheetFormatPr');
-            $format->setAttribute('defaultRowHeight', (string) round($setup->height * 72 / 96, 2));
-            $was->height === $setup->height || $format->setAttribute('customHeight', '1');
-            $was->width === $setup->width || $format->setAttribute('defaultColWidth', (string) self::characters($setup->width, $digit));
+            $format->setAttribute('defaultRowHeight', (string) round($setup->sizes->height * 72 / 96, 2));
+            $was->sizes->height === $setup->sizes->height || $format->setAttribute('customHeight', '1');
+            $was->sizes->width === $setup->sizes->width || $format->setAttribute('defaultColWidth', (string) self::characters($setup->sizes->width, $digit));
             $changed = true;
         }
         $changed = $this->columns($skeleton, $was, $setup, $digit, $formats) || $changed;
@@ -107,7 +107,10 @@ final class SheetFrame
 
     private function view(SheetSkeleton $skeleton, Setup $was, Setup $setup): bool
     {
-        $opens = fn (Setup $each) => [$each->gridlines, $each->zoom, $each->freezeRow, $each->freezeColumn, $each->firstRow, $each->firstColumn];
+        $opens = fn (Setup $each) => [
+            $each->opening->gridlines, $each->opening->zoom, $each->opening->freezeRow, $each->opening->freezeColumn,
+            $each->opening->firstRow, $each->opening->firstColumn,
+        ];
         if ($opens($was) === $opens($setup)) {
             return false;
         }
@@ -118,10 +121,10 @@ final class SheetFrame
             $view->setAttribute('workbookViewId', '0');
             $views->appendChild($view);
         }
-        $setup->gridlines ? $view->removeAttribute('showGridLines') : $view->setAttribute('showGridLines', '0');
-        if ($was->zoom !== $setup->zoom) {
-            $view->setAttribute('zoomScale', (string) $setup->zoom);
-            $view->setAttribute('zoomScaleNormal', (string) $setup->zoom);
+        $setup->opening->gridlines ? $view->removeAttribute('showGridLines') : $view->setAttribute('showGridLines', '0');
+        if ($was->opening->zoom !== $setup->opening->zoom) {
+            $view->setAttribute('zoomScale', (string) $setup->opening->zoom);
+            $view->setAttribute('zoomScaleNormal', (string) $setup->opening->zoom);
         }
         if (array_slice($opens($was), 2) === array_slice($opens($setup), 2)) {
             return true;
@@ -131,8 +134,8 @@ final class SheetFrame
             $selection->remove();
         }
         $view->removeAttribute('topLeftCell');
-        [$rows, $columns] = [$setup->freezeRow, $setup->freezeColumn];
-        $first = Address::columnName(max($setup->firstColumn, $columns + 1)).max($setup->firstRow, $rows + 1);
+        [$rows, $columns] = [$setup->opening->freezeRow, $setup->opening->freezeColumn];
+        $first = Address::columnName(max($setup->opening->firstColumn, $columns + 1)).max($setup->opening->firstRow, $rows + 1);
         if ($rows === 0 && $columns === 0) {
             $first === 'A1' || $view->setAttribute('topLeftCell', $first);
 
@@ -157,8 +160,8 @@ final class SheetFrame
     private function columns(SheetSkeleton $skeleton, Setup $was, Setup $setup, int $digit, array $formats): bool
     {
         $changed = [];
-        foreach (array_keys($was->widths + $setup->widths + array_flip($was->hiddenColumns) + array_flip($setup->hiddenColumns) + $formats) as $column) {
-            $same = ($was->widths[$column] ?? $was->width) === ($setup->widths[$column] ?? $setup->width) && $was->hidesColumn($column) === $setup->hidesColumn($column) && ! isset($formats[$column]);
+        foreach (array_keys($was->sizes->widths + $setup->sizes->widths + array_flip($was->sizes->hiddenColumns) + array_flip($setup->sizes->hiddenColumns) + $formats) as $column) {
+            $same = ($was->sizes->widths[$column] ?? $was->sizes->width) === ($setup->sizes->widths[$column] ?? $setup->sizes->width) && $was->sizes->hidesColumn($column) === $setup->sizes->hidesColumn($column) && ! isset($formats[$column]);
             if (! $same) {
                 $changed[$column] = true;
             }
@@ -204,10 +207,10 @@ final class SheetFrame
     {
         $made = $col === null ? $this->made($cols, 'col') : $col->cloneNode();
         assert($made instanceof DOMElement);
-        $made->setAttribute('width', (string) self::characters($setup->widths[$column] ?? $setup->width, $digit));
+        $made->setAttribute('width', (string) self::characters($setup->sizes->widths[$column] ?? $setup->sizes->width, $digit));
         $made->setAttribute('customWidth', '1');
         $made->removeAttribute('bestFit');
-        $setup->hidesColumn($column) ? $made->setAttribute('hidden', '1') : $made->removeAttribute('hidden');
+        $setup->sizes->hidesColumn($column) ? $made->setAttribute('hidden', '1') : $made->removeAttribute('hidden');
         if (isset($formats[$column])) {
             $formats[$column] === 0 ? $made->removeAttribute('style') : $made->setAttribute('style', (string) $formats[$column]);
         }

@@ -123,7 +123,7 @@ final class SheetRewrite
         if (! $begun) {
             $out->write($this->begin($stream->head));
         }
-        $last = max([$this->last, ...array_keys($this->sheet->setup->heights)]);
+        $last = max([$this->last, ...array_keys($this->sheet->setup->sizes->heights)]);
         for (; $next <= $last; $next++) {
             $out->write($this->missing($next, $this->edited?->at($next)));
         }
@@ -203,16 +203,16 @@ final class SheetRewrite
     private function size(int $row, string $attributes): string
     {
         $setup = $this->sheet->setup;
-        $hidden = $setup->hidesRow($row);
-        $wanted = $setup->heights[$row] ?? $setup->height;
+        $hidden = $setup->sizes->hidesRow($row);
+        $wanted = $setup->sizes->heights[$row] ?? $setup->sizes->height;
         if (strpbrk($attributes, 'h') === false) {
             // Nearly all rows say nothing of their size.
-            if (! $hidden && ($wanted === $setup->height)) {
+            if (! $hidden && ($wanted === $setup->sizes->height)) {
                 return $attributes;
             }
         }
         $had = preg_match('~\sht="([\d.]+)"~', $attributes, $found) === 1 ? max(1, (int) round((float) $found[1] * 96 / 72)) : null;
-        if (($had ?? $setup->height) !== $wanted) {
+        if (($had ?? $setup->sizes->height) !== $wanted) {
             $attributes = preg_replace('~\s(?:ht|customHeight)="[^"]*"~', '', $attributes).' ht="'.Length::points($wanted).'"'.(isset($this->followed[$row]) ? '' : ' customHeight="1"');
         }
         $isHidden = preg_match('~\shidden="(?:1|true)"~', $attributes) === 1;

@@ -11,7 +11,11 @@ use Rilvet\Grid\Range;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Package\PackageXml;
 use Rilvet\Refusal;
+use Rilvet\Work\Opening;
 use Rilvet\Work\Setup;
+use Rilvet\Work\Sizes;
+use Rilvet\Work\Stretches;
+use Rilvet\Work\Tab;
 
 /** What stands around the rows of a worksheet: views, columns, merges, protection (ISO/IEC 29500-1 18.3.1). Sizes in px. */
 final class SheetSkeleton
@@ -55,14 +59,24 @@ final class SheetSkeleton
         $atStart = $firstRow <= $freezeRow + 1 && $firstColumn <= $freezeColumn + 1;
 
         return new Setup(
-            $widths, array_filter($px, fn (int $each) => $each !== $height), $hidden, $hiddenRows, $this->merges(),
-            $this->usualWidth($digit), $height, $freezeRow, $freezeColumn,
-            $view === null || ! in_array($view->getAttribute('showGridLines'), ['0', 'false'], true),
-            max(10, min(400, (int) ($view?->getAttribute('zoomScale') ?: 100))),
-            null, $state, $this->element('sheetProtection') !== null && in_array($this->element('sheetProtection')->getAttribute('sheet'), ['1', 'true'], true),
-            firstRow: $atStart ? 1 : $firstRow, firstColumn: $atStart ? 1 : $firstColumn, fixedRows: Setup::stretches($fixed),
-            rightToLeft: $view !== null && in_array($view->getAttribute('rightToLeft'), ['1', 'true'], true),
+            new Sizes(
+                $widths, array_filter($px, fn (int $each) => $each !== $height), $hidden, $hiddenRows,
+                $this->usualWidth($digit), $height, fixedRows: Stretches::of($fixed),
+            ),
+            new Opening(
+                $freezeRow, $freezeColumn,
+                $view === null || ! in_array($view->getAttribute('showGridLines'), ['0', 'false'], true),
+                max(10, min(400, (int) ($view?->getAttribute('zoomScale') ?: 100))),
+                $atStart ? 1 : $firstRow, $atStart ? 1 : $firstColumn, self::says($view, 'rightToLeft'),
+            ),
+            $this->merges(),
+            new Tab(null, $state, self::says($this->element('sheetProtection'), 'sheet')),
         );
+    }
+
+    private static function says(?DOMElement $element, string $attribute): bool
+    {
+        return $element !== null && in_array($element->getAttribute($attribute), ['1', 'true'], true);
     }
 
     public function element(string $name): ?DOMElement

@@ -65,8 +65,8 @@ final class WorkbookPart
                 $element->setAttribute('name', $sheet->name);
                 $changed = true;
             }
-            if ($from->state !== $sheet->setup->state) {
-                $sheet->setup->state === 'visible' ? $element->removeAttribute('state') : $element->setAttribute('state', $sheet->setup->state);
+            if ($from->state !== $sheet->setup->tab->state) {
+                $sheet->setup->tab->state === 'visible' ? $element->removeAttribute('state') : $element->setAttribute('state', $sheet->setup->tab->state);
                 $changed = true;
             }
         }

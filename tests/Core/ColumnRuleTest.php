@@ -28,6 +28,8 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Window\TruthNote;
 use Rilvet\Window\TruthNotes;
+use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspects;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Setup;
@@ -196,6 +198,6 @@ final class ColumnRuleTest extends TestCase
         }
         $found = Finder::read(SheetFacts::of($cells, new FileHints($map, $looks, new Setup)));
 
-        return new Workbook('Book', [1 => new Worksheet($cells, 'S', $found, file: $map)], $looks);
+        return new Workbook('Book', [1 => new Worksheet($cells, 'S', $found, aspects: Aspects::of(new FileLooks($map)))], $looks);
     }
 }

@@ -33,7 +33,9 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Window\FirstScreen;
 use Rilvet\Work\NoSuchSheet;
+use Rilvet\Work\Opening;
 use Rilvet\Work\Setup;
+use Rilvet\Work\Sizes;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -46,16 +48,16 @@ final class FitRulesTest extends TestCase
     {
         $fitted = self::done(new Resize([1], true, [[1, 1]], null), self::book(self::ROWS));
         $larger = self::done(new Format(self::at('A2'), Look::of(['size' => 24])), $fitted);
-        self::assertGreaterThan($fitted->sheet(1)->setup->widthOf(1), $larger->sheet(1)->setup->widthOf(1));
+        self::assertGreaterThan($fitted->sheet(1)->setup->sizes->widthOf(1), $larger->sheet(1)->setup->sizes->widthOf(1));
         $longer = self::done(new EditCells(1, [3 => [1 => 'A tree with a much longer name']]), $fitted);
-        self::assertGreaterThan($fitted->sheet(1)->setup->widthOf(1), $longer->sheet(1)->setup->widthOf(1));
+        self::assertGreaterThan($fitted->sheet(1)->setup->sizes->widthOf(1), $longer->sheet(1)->setup->sizes->widthOf(1));
         // One that nobody fitted stays as it came.
-        self::assertSame($fitted->sheet(1)->setup->widthOf(2), $longer->sheet(1)->setup->widthOf(2));
+        self::assertSame($fitted->sheet(1)->setup->sizes->widthOf(2), $longer->sheet(1)->setup->sizes->widthOf(2));
         $held = self::done(new Resize([1], true, [[1, 1]], 50), $fitted);
         $held = self::done(new Format(self::at('A2'), Look::of(['size' => 24])), $held);
-        self::assertSame([50, []], [$held->sheet(1)->setup->widthOf(1), $held->sheet(1)->setup->autoColumns]);
+        self::assertSame([50, []], [$held->sheet(1)->setup->sizes->widthOf(1), $held->sheet(1)->setup->sizes->autoColumns]);
         $moved = (new MoveCells(1, new Shift(false, 1, 2, true)))->on($fitted);
-        self::assertSame([3], $moved->sheet(1)->setup->autoColumns);
+        self::assertSame([3], $moved->sheet(1)->setup->sizes->autoColumns);
     }
 
     public function test_fitted_rows_follow_their_lines_and_the_widths_of_their_columns(): void
@@ -64,14 +66,14 @@ final class FitRulesTest extends TestCase
         $workbook = self::done(new Resize([1], false, [[2, 4]], null), $workbook);
         $narrow = self::done(new Resize([1], true, [[1, 1]], 60), $workbook);
         $wide = self::done(new Resize([1], true, [[1, 1]], 600), $workbook);
-        self::assertGreaterThan($wide->sheet(1)->setup->heightOf(2), $narrow->sheet(1)->setup->heightOf(2));
-        self::assertSame($wide->sheet(1)->setup->heightOf(3), $narrow->sheet(1)->setup->heightOf(3));
+        self::assertGreaterThan($wide->sheet(1)->setup->sizes->heightOf(2), $narrow->sheet(1)->setup->sizes->heightOf(2));
+        self::assertSame($wide->sheet(1)->setup->sizes->heightOf(3), $narrow->sheet(1)->setup->sizes->heightOf(3));
     }
 
     public function test_titles_count_in_a_fit_when_they_are_asked_for(): void
     {
         $workbook = self::book([['A title that is very much longer than anything beneath it', null], ['Tree', 'Count'], ['Oak', 3], ['Elm', 4]]);
-        $width = fn (bool $all) => (new Resize([1], true, [[1, 1]], null, $all))->on($workbook)->sheet(1)->setup->widthOf(1);
+        $width = fn (bool $all) => (new Resize([1], true, [[1, 1]], null, $all))->on($workbook)->sheet(1)->setup->sizes->widthOf(1);
         self::assertGreaterThan(2 * $width(false), $width(true));
     }
 
@@ -81,7 +83,7 @@ final class FitRulesTest extends TestCase
         $line = self::done(new FitHeadings([1], 'line'), $workbook);
         $wrap = self::done(new FitHeadings([1], 'wrap'), $line);
         $turn = self::done(new FitHeadings([1], 'turn'), $wrap);
-        $size = fn (Workbook $book) => [$book->sheet(1)->setup->widthOf(2), $book->sheet(1)->setup->heightOf(1)];
+        $size = fn (Workbook $book) => [$book->sheet(1)->setup->sizes->widthOf(2), $book->sheet(1)->setup->sizes->heightOf(1)];
         self::assertGreaterThan($size($wrap)[0], $size($line)[0]);
         self::assertGreaterThan($size($turn)[0], $size($wrap)[0]);
         self::assertGreaterThan($size($line)[1], $size($wrap)[1]);
@@ -95,7 +97,7 @@ final class FitRulesTest extends TestCase
     {
         $workbook = self::books(self::ROWS, [['Planted', 'Bed'], [1, 'north'], [2, 'south']]);
         $same = (new WidthUnder([1, 2], ' planted ', 88))->on($workbook);
-        self::assertSame([88, 88], [$same->sheet(1)->setup->widthOf(3), $same->sheet(2)->setup->widthOf(1)]);
+        self::assertSame([88, 88], [$same->sheet(1)->setup->sizes->widthOf(3), $same->sheet(2)->setup->sizes->widthOf(1)]);
         $this->expectException(SizeIsWrong::class);
         (new WidthUnder([1, 2], 'Weight', 88))->on($workbook);
     }
@@ -107,14 +109,14 @@ final class FitRulesTest extends TestCase
         $workbook = (new Resize([1], true, [[1, 1]], 51))->on($workbook);
         $revised = $stylebook->widening('Planted', 131)->fitting(['rowAir' => 14], ['zoom' => 85, 'gridlines' => true, 'freeze' => false]);
         $after = (new ReviseStylebook($revised, 'Rules', true))->on($workbook);
-        self::assertSame([131, 131], [$after->sheet(1)->setup->widthOf(3), $after->sheet(2)->setup->widthOf(1)]);
+        self::assertSame([131, 131], [$after->sheet(1)->setup->sizes->widthOf(3), $after->sheet(2)->setup->sizes->widthOf(1)]);
         foreach ([1, 2] as $number) {
             $setup = $after->sheet($number)->setup;
-            self::assertSame([85, true, 0, 0], [$setup->zoom, $setup->gridlines, $setup->freezeRow, $setup->freezeColumn]);
-            self::assertSame($workbook->sheet($number)->setup->height - $stylebook->fit->rowAir + 14, $setup->height);
+            self::assertSame([85, true, 0, 0], [$setup->opening->zoom, $setup->opening->gridlines, $setup->opening->freezeRow, $setup->opening->freezeColumn]);
+            self::assertSame($workbook->sheet($number)->setup->sizes->height - $stylebook->fit->rowAir + 14, $setup->sizes->height);
         }
-        self::assertSame(51, $after->sheet(1)->setup->widthOf(1), 'sized by hand');
-        $high = (new ReviseStylebook($revised->fitting(['rowLeast' => 60], []), 'Rules', true))->on($workbook)->sheet(1)->setup;
+        self::assertSame(51, $after->sheet(1)->setup->sizes->widthOf(1), 'sized by hand');
+        $high = (new ReviseStylebook($revised->fitting(['rowLeast' => 60], []), 'Rules', true))->on($workbook)->sheet(1)->setup->sizes;
         self::assertSame([true, 60], [$high->heightOf(1) >= 60, $high->heightOf(3)]);
         self::assertSame($stylebook->fit->widths, Stylebook::fromJson($revised->widening('PLANTED', null)->toJson())->fit->widths);
     }
@@ -138,20 +140,20 @@ final class FitRulesTest extends TestCase
         $screen = FirstScreen::of($sheet(new Setup), 'Laptop', 1366, 768);
         self::assertSame([23, 20, 0, 0], [$screen->row, $screen->column, $screen->rowsOutside, $screen->columnsOutside]);
         // At 50 % twice as much is seen; what is hidden takes no room.
-        $screen = FirstScreen::of($sheet(new Setup(zoom: 50, hiddenColumns: [2, 3])), 'Laptop', 1366, 768);
+        $screen = FirstScreen::of($sheet(new Setup(new Sizes(hiddenColumns: [2, 3]), new Opening(zoom: 50))), 'Laptop', 1366, 768);
         self::assertSame([46, 42], [$screen->row, $screen->column]);
         // Wide columns push the last of the table out of sight.
-        $screen = FirstScreen::of($sheet(new Setup(widths: [1 => 700, 2 => 500, 3 => 200], heights: [1 => 460])), 'Laptop', 1366, 768);
+        $screen = FirstScreen::of($sheet(new Setup(new Sizes([1 => 700, 2 => 500, 3 => 200], [1 => 460]))), 'Laptop', 1366, 768);
         self::assertSame([1, 2, 3, 1], [$screen->row, $screen->column, $screen->rowsOutside, $screen->columnsOutside]);
         // Frozen rows stay in sight above the first that is shown.
-        $screen = FirstScreen::of($sheet(new Setup(freezeRow: 2, firstRow: 100)), 'Laptop', 1366, 768);
+        $screen = FirstScreen::of($sheet(new Setup(opening: new Opening(freezeRow: 2, firstRow: 100))), 'Laptop', 1366, 768);
         self::assertSame(120, $screen->row);
     }
 
     public function test_a_sheet_opens_at_a_cell(): void
     {
         $setup = (new SetOpening([1], firstRow: 30, firstColumn: 3))->on(self::book(self::ROWS))->sheet(1)->setup;
-        self::assertSame([30, 3], [$setup->firstRow, $setup->firstColumn]);
+        self::assertSame([30, 3], [$setup->opening->firstRow, $setup->opening->firstColumn]);
         self::assertSame($setup->toArray(), Setup::fromArray($setup->toArray())->toArray());
         foreach ([new SetOpening([1], firstRow: 0), new SetOpening([1], firstRow: 1_048_577), new SetOpening([1], firstColumn: 16_385)] as $act) {
             try {
@@ -177,7 +179,7 @@ final class FitRulesTest extends TestCase
         $workbook = (new Dress([1], Builtin::named('River ledger')))->on(self::book(self::ROWS));
         $spaced = self::done(new Together([new MoveCells(1, new Shift(true, 3, 1, true)), new Resize([1], false, [[3, 3]], 8)]), $workbook);
         $spaced = self::done(new Format(self::at('A2:C5'), Look::of(['size' => 16])), $spaced);
-        self::assertSame(8, $spaced->sheet(1)->setup->heightOf(3));
+        self::assertSame(8, $spaced->sheet(1)->setup->sizes->heightOf(3));
         self::assertSame('body', $spaced->sheet(1)->reading->tables[0]->runAt(3)?->part?->value);
     }
 

@@ -104,62 +104,62 @@ final class FitTest extends TestCase
         $workbook = self::book([['A very long title of this table that reaches over all of it', null], ['Tree', 'Count'], ['Wild service tree', 3], ['Oak', 12345]]);
         $fitted = (new Resize([1], true, [[1, 2]], null))->on($workbook);
         $need = Fonts::shipped()->face('Carlito')->fit('Wild service tree', Ruler::SIZE * Fonts::PX) + 8;
-        self::assertGreaterThanOrEqual($need, $fitted->sheet(1)->setup->widthOf(1));
-        self::assertLessThan($need + 20, $fitted->sheet(1)->setup->widthOf(1));
-        self::assertSame([], $fitted->sheet(1)->setup->heldColumns);
+        self::assertGreaterThanOrEqual($need, $fitted->sheet(1)->setup->sizes->widthOf(1));
+        self::assertLessThan($need + 20, $fitted->sheet(1)->setup->sizes->widthOf(1));
+        self::assertSame([], $fitted->sheet(1)->setup->sizes->heldColumns);
     }
 
     public function test_a_size_by_hand_stays_through_dressing_and_other_fonts_and_moves_with_its_column(): void
     {
         $workbook = (new Dress([1], Builtin::named('River ledger')))->on(self::book([['Tree', 'Count'], ['Wild service', 3], ['Oak', 5]]));
         $workbook = (new Resize([1], true, [[1, 1]], 33))->on($workbook);
-        self::assertSame([33, [1]], [$workbook->sheet(1)->setup->widthOf(1), $workbook->sheet(1)->setup->heldColumns]);
+        self::assertSame([33, [1]], [$workbook->sheet(1)->setup->sizes->widthOf(1), $workbook->sheet(1)->setup->sizes->heldColumns]);
         $workbook = (new Dress([1], Builtin::named('Plain rule')))->on($workbook);
         $workbook = self::done(new Format(self::at('A1:B3'), Look::of(['size' => 24])), $workbook);
-        self::assertSame(33, $workbook->sheet(1)->setup->widthOf(1));
-        self::assertGreaterThan(60, $workbook->sheet(1)->setup->widthOf(2));
+        self::assertSame(33, $workbook->sheet(1)->setup->sizes->widthOf(1));
+        self::assertGreaterThan(60, $workbook->sheet(1)->setup->sizes->widthOf(2));
         $moved = (new MoveCells(1, new Shift(false, 1, 1, true)))->on($workbook);
-        self::assertSame([33, [2]], [$moved->sheet(1)->setup->widthOf(2), $moved->sheet(1)->setup->heldColumns]);
+        self::assertSame([33, [2]], [$moved->sheet(1)->setup->sizes->widthOf(2), $moved->sheet(1)->setup->sizes->heldColumns]);
         $free = (new Resize([1], true, [[1, 1]], null))->on($workbook);
-        self::assertGreaterThan(100, $free->sheet(1)->setup->widthOf(1));
-        self::assertSame([], $free->sheet(1)->setup->heldColumns);
+        self::assertGreaterThan(100, $free->sheet(1)->setup->sizes->widthOf(1));
+        self::assertSame([], $free->sheet(1)->setup->sizes->heldColumns);
     }
 
     public function test_what_is_fitted_settles_after_a_font_a_text_and_a_wrap(): void
     {
         $workbook = (new Dress([1], Builtin::named('River ledger')))->on(self::book([['Tree', 'Count'], ['Wild service', 3], ['Oak', 5]]));
-        $width = fn (Workbook $book) => $book->sheet(1)->setup->widthOf(1);
+        $width = fn (Workbook $book) => $book->sheet(1)->setup->sizes->widthOf(1);
         $larger = self::done(new Format(self::at('A2'), Look::of(['size' => 20])), $workbook);
         self::assertGreaterThan($width($workbook), $width($larger));
         $longer = self::done(new EditCells(1, [3 => [1 => 'A tree with a much longer name']]), $workbook);
         self::assertGreaterThan($width($workbook), $width($longer));
         self::assertSame($width($workbook), $width(self::done(new Format(self::at('A2'), Look::of(['fill' => '#FFEEAA'])), $workbook)));
         $head = self::done(new Format(self::at('A1:B1'), Look::of(['size' => 30])), $workbook);
-        self::assertGreaterThan($workbook->sheet(1)->setup->heightOf(1), $head->sheet(1)->setup->heightOf(1));
+        self::assertGreaterThan($workbook->sheet(1)->setup->sizes->heightOf(1), $head->sheet(1)->setup->sizes->heightOf(1));
     }
 
     public function test_body_rows_settle_and_stay_high_through_later_acts(): void
     {
         $workbook = (new Dress([1], Builtin::named('River ledger')))->on(self::book([['Tree', 'Note'], ['Oak', 'a note that is much too long for a narrow column'], ['Elm', 'x'], ['Ash', 'y']]));
-        $usual = $workbook->sheet(1)->setup->heightOf(2);
+        $usual = $workbook->sheet(1)->setup->sizes->heightOf(2);
         $workbook = self::done(new Resize([1], true, [[2, 2]], 90), self::done(new Format(self::at('B2'), Look::of(['wrap' => true])), $workbook));
-        $high = $workbook->sheet(1)->setup->heightOf(2);
+        $high = $workbook->sheet(1)->setup->sizes->heightOf(2);
         self::assertGreaterThan(2 * $usual - 8, $high);
-        self::assertSame($usual, $workbook->sheet(1)->setup->heightOf(3));
+        self::assertSame($usual, $workbook->sheet(1)->setup->sizes->heightOf(3));
         $later = self::done(new Format(self::at('A1'), Look::of(['italic' => true])), $workbook);
-        self::assertSame($high, $later->sheet(1)->setup->heightOf(2), 'another act does not take the height back');
+        self::assertSame($high, $later->sheet(1)->setup->sizes->heightOf(2), 'another act does not take the height back');
         $large = self::done(new Format(self::at('A4'), Look::of(['size' => 28])), $workbook);
-        self::assertGreaterThan($usual, $large->sheet(1)->setup->heightOf(4));
+        self::assertGreaterThan($usual, $large->sheet(1)->setup->sizes->heightOf(4));
         self::assertSame(0, CutTexts::of($large, 1)->count);
-        self::assertSame($usual, self::done(new Format(self::at('B2'), Look::of(['wrap' => false])), $workbook)->sheet(1)->setup->heightOf(2));
+        self::assertSame($usual, self::done(new Format(self::at('B2'), Look::of(['wrap' => false])), $workbook)->sheet(1)->setup->sizes->heightOf(2));
     }
 
     public function test_widths_that_were_laid_with_a_look_are_by_hand(): void
     {
         $workbook = (new Dress([1], Builtin::named('River ledger')))->on(self::book([['Tree', 'Count'], ['Oak', 3], ['Elm', 5]]));
         $workbook = self::done(new Lay(self::at('A2'), [[Look::of(['bold' => true])]], [222]), $workbook);
-        self::assertSame([222, [1]], [$workbook->sheet(1)->setup->widthOf(1), $workbook->sheet(1)->setup->heldColumns]);
-        self::assertSame(222, self::done(new Format(self::at('A1:B3'), Look::of(['size' => 9])), $workbook)->sheet(1)->setup->widthOf(1));
+        self::assertSame([222, [1]], [$workbook->sheet(1)->setup->sizes->widthOf(1), $workbook->sheet(1)->setup->sizes->heldColumns]);
+        self::assertSame(222, self::done(new Format(self::at('A1:B3'), Look::of(['size' => 9])), $workbook)->sheet(1)->setup->sizes->widthOf(1));
     }
 
     public function test_room_that_a_format_leaves_is_no_text_that_is_cut(): void
@@ -184,7 +184,7 @@ final class FitTest extends TestCase
         $workbook = (new Format(self::at('A5'), Look::of(['size' => 30])))->on($workbook);
         $workbook = (new Format(self::at('A6'), Look::of(['rotation' => Look::STACKED])))->on($workbook);
         $workbook = (new Resize([1], false, [[1, 6]], null))->on((new Resize([1], true, [[1, 1]], 70))->on($workbook));
-        $height = $workbook->sheet(1)->setup->heightOf(...);
+        $height = $workbook->sheet(1)->setup->sizes->heightOf(...);
         $line = Fonts::shipped()->face('Carlito')->lineHeight(Ruler::SIZE * Fonts::PX);
         self::assertSame(20, $height(1), 'the usual height, and none of its own');
         self::assertGreaterThanOrEqual(3 * $line, $height(2));
@@ -197,15 +197,15 @@ final class FitTest extends TestCase
     public function test_a_column_of_one_huge_word_goes_no_wider_than_the_greatest_width(): void
     {
         $workbook = (new Resize([1], true, [[1, 1]], null))->on(self::book([['Tree', 'n'], [str_repeat('W', 30_000), 1], ['Oak', 2]]));
-        self::assertSame(320, $workbook->sheet(1)->setup->widthOf(1));
+        self::assertSame(320, $workbook->sheet(1)->setup->sizes->widthOf(1));
     }
 
     public function test_columns_are_hidden_and_shown_but_never_all_of_them(): void
     {
         $workbook = self::book([['a', 'b', 'c'], [1, 2, 3]]);
         $hidden = (new Hide([1], true, 2, 3, true))->on($workbook);
-        self::assertSame([0, 0], [$hidden->sheet(1)->setup->widthOf(2), $hidden->sheet(1)->setup->widthOf(3)]);
-        self::assertSame([], (new Hide([1], true, 1, 5, false))->on($hidden)->sheet(1)->setup->hiddenColumns);
+        self::assertSame([0, 0], [$hidden->sheet(1)->setup->sizes->widthOf(2), $hidden->sheet(1)->setup->sizes->widthOf(3)]);
+        self::assertSame([], (new Hide([1], true, 1, 5, false))->on($hidden)->sheet(1)->setup->sizes->hiddenColumns);
         foreach ([true, false] as $columns) {
             try {
                 (new Hide([1], $columns, 1, 9, true))->on($workbook);
@@ -220,9 +220,9 @@ final class FitTest extends TestCase
     {
         $workbook = self::book([['Report', null], ['Tree', 'Count'], ['Wild service', 3], ['Oak', 5], ['Elm', 2]]);
         $setup = (new SetOpening([1], parts: true))->on($workbook)->sheet(1)->setup;
-        self::assertSame([2, 1], [$setup->freezeRow, $setup->freezeColumn]);
+        self::assertSame([2, 1], [$setup->opening->freezeRow, $setup->opening->freezeColumn]);
         $setup = (new SetOpening([1], 3, 0, false, 85))->on($workbook)->sheet(1)->setup;
-        self::assertSame([3, 0, false, 85], [$setup->freezeRow, $setup->freezeColumn, $setup->gridlines, $setup->zoom]);
+        self::assertSame([3, 0, false, 85], [$setup->opening->freezeRow, $setup->opening->freezeColumn, $setup->opening->gridlines, $setup->opening->zoom]);
         foreach ([new SetOpening([1], -1), new SetOpening([1], 1_048_577), new SetOpening([1], null, 60), new SetOpening([1], zoom: 5), new SetOpening([1], zoom: 900)] as $act) {
             try {
                 $act->on($workbook);
@@ -253,9 +253,9 @@ final class FitTest extends TestCase
     {
         $workbook = self::book([['Tree', 'January', 'May', 'September'], ['Oak', 1, 2, 3], ['Elm', 1, 2, 3]]);
         $setup = (new EqualWidths([1], [[2, 4]]))->on($workbook)->sheet(1)->setup;
-        self::assertSame($setup->widthOf(2), $setup->widthOf(3));
-        self::assertSame($setup->widthOf(2), $setup->widthOf(4));
-        self::assertGreaterThanOrEqual(Fonts::shipped()->face('Carlito')->fit('September', Ruler::SIZE * Fonts::PX) + 8, $setup->widthOf(3));
+        self::assertSame($setup->sizes->widthOf(2), $setup->sizes->widthOf(3));
+        self::assertSame($setup->sizes->widthOf(2), $setup->sizes->widthOf(4));
+        self::assertGreaterThanOrEqual(Fonts::shipped()->face('Carlito')->fit('September', Ruler::SIZE * Fonts::PX) + 8, $setup->sizes->widthOf(3));
     }
 
     public function test_a_shared_width_is_kept_to_and_takes_no_more_lines_than_any_other_share(): void
@@ -290,8 +290,8 @@ final class FitTest extends TestCase
         }
         $workbook = (new ShareWidth(1, 2, 1, 420))->on(self::book($rows));
         $setup = $workbook->sheet(1)->setup;
-        self::assertLessThanOrEqual(420, $setup->widthOf(1) + $setup->widthOf(2) + $setup->widthOf(3));
-        self::assertGreaterThan(40, $setup->heightOf(3));
+        self::assertLessThanOrEqual(420, $setup->sizes->widthOf(1) + $setup->sizes->widthOf(2) + $setup->sizes->widthOf(3));
+        self::assertGreaterThan(40, $setup->sizes->heightOf(3));
         self::assertSame(0, CutTexts::of($workbook, 1)->count);
     }
 

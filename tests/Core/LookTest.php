@@ -22,6 +22,9 @@ use Rilvet\Refusal;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Window\Edges;
+use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspect\HandTouches;
+use Rilvet\Work\Aspects;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\Layer;
 use Rilvet\Work\Worksheet;
@@ -190,6 +193,6 @@ final class LookTest extends TestCase
     {
         $cells = MemorySheet::of('S', [['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4], ['Hazel', 5]]);
 
-        return new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), stylebook: $stylebook, clean: $clean, file: $file, hand: $hand);
+        return new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), stylebook: $stylebook, clean: $clean, aspects: Aspects::of(new FileLooks($file), new HandTouches($hand)));
     }
 }

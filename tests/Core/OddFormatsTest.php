@@ -18,6 +18,8 @@ use Rilvet\Reading\Finder;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Builtin;
+use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspects;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Layer;
@@ -69,7 +71,7 @@ final class OddFormatsTest extends TestCase
         foreach (['B2:C3', 'B5:C6'] as $range) {
             $file->set(Range::parse($range), $looks->number(Look::of(['number' => '0.0%'])));
         }
-        $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells, new FileHints($file, $looks, new Setup))), file: $file);
+        $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells, new FileHints($file, $looks, new Setup))), aspects: Aspects::of(new FileLooks($file)));
         $book = (new Dress([1], Builtin::named('River ledger'), false))->on(new Workbook('W', [1 => $sheet], $looks));
         $cascade = new Cascade($book->sheet(1), $book->looks);
         $number = fn (int $row) => $cascade->at($row, 3)->look->text(Attribute::Number);
@@ -90,7 +92,7 @@ final class OddFormatsTest extends TestCase
         $file = new LookMap;
         $file->set(Range::parse('B2:B9'), $looks->number(Look::of(['number' => $usual])));
         $file->set(Range::parse('B4'), $looks->number(Look::of(['number' => $odd])));
-        $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells, new FileHints($file, $looks, new Setup))), file: $file);
+        $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells, new FileHints($file, $looks, new Setup))), aspects: Aspects::of(new FileLooks($file)));
 
         return (new Dress([1], Builtin::named('River ledger'), $clean))->on(new Workbook('W', [1 => $sheet], $looks));
     }

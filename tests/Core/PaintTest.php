@@ -25,8 +25,11 @@ use Rilvet\Window\Painter;
 use Rilvet\Window\Window;
 use Rilvet\Window\WindowCell;
 use Rilvet\Window\WindowLine;
+use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspects;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Setup;
+use Rilvet\Work\Sizes;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -79,7 +82,7 @@ final class PaintTest extends TestCase
 
     public function test_figures_that_do_not_fit_show_marks_and_are_never_cut(): void
     {
-        $window = self::paint([[123456789.25, 5]], new Setup([1 => 40]));
+        $window = self::paint([[123456789.25, 5]], new Setup(new Sizes([1 => 40])));
         self::assertMatchesRegularExpression('/^#+$/', self::cell($window, 1, 1)->t);
         self::assertSame('5', self::cell($window, 1, 2)->t);
     }
@@ -110,7 +113,7 @@ final class PaintTest extends TestCase
         $workbook = (new Format(self::at('B2:B5'), Look::of(['number' => '"£"#,##0.00'])))->on($workbook);
         $sheet = $workbook->sheet(1);
         $facts = new SheetFacts($sheet->cells, \Rilvet\Reading\Signature::all($sheet->cells, new \Rilvet\Work\FileHints($sheet->hand, $workbook->looks, new Setup)), new \Rilvet\Work\FileHints($sheet->hand, $workbook->looks, new Setup));
-        $read = new Worksheet($sheet->cells, 'S', Finder::read($facts), file: $sheet->hand);
+        $read = new Worksheet($sheet->cells, 'S', Finder::read($facts), aspects: Aspects::of(new FileLooks($sheet->hand)));
         $dressed = (new Dress([1], Builtin::named('River ledger')))->on($workbook->withSheet(1, $read));
         $window = self::window($dressed, 'A1:B5');
         self::assertSame(['£', null, null, '£'], array_map(fn (int $row) => self::cell($window, $row, 2)->l, [2, 3, 4, 5]));
@@ -180,14 +183,14 @@ final class PaintTest extends TestCase
         $rows = [[$title, null, null], ['Tree', 'Planted in the autumn', 'Worth'], ['Rowan', 3, 123456.5], ['Aspen', 4, 99.25], ['Hazel', 5, 1.0]];
         $workbook = (new Dress([1], Builtin::named('River ledger')))->on(self::workbook($rows));
         $setup = $workbook->sheet(1)->setup;
-        self::assertLessThan(120, $setup->widthOf(1));
-        self::assertGreaterThan($setup->height, $setup->heightOf(2), 'a heading wraps instead of widening');
-        self::assertSame([2, 1], [$setup->freezeRow, $setup->freezeColumn]);
+        self::assertLessThan(120, $setup->sizes->widthOf(1));
+        self::assertGreaterThan($setup->sizes->height, $setup->sizes->heightOf(2), 'a heading wraps instead of widening');
+        self::assertSame([2, 1], [$setup->opening->freezeRow, $setup->opening->freezeColumn]);
         foreach (self::window($workbook, 'A1:C5')->cells as $cell) {
             self::assertDoesNotMatchRegularExpression('/^#+$/', $cell->t);
         }
         $face = Fonts::shipped()->face('Carlito');
-        self::assertGreaterThanOrEqual($face->fit('123,456.50', 11 * Fonts::PX) + Ruler::PADDING, $setup->widthOf(3));
+        self::assertGreaterThanOrEqual($face->fit('123,456.50', 11 * Fonts::PX) + Ruler::PADDING, $setup->sizes->widthOf(3));
     }
 
     public function test_figures_of_a_selection(): void

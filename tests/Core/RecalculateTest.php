@@ -24,6 +24,7 @@ use Rilvet\Look\LookBook;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Window\TruthNotes;
+use Rilvet\Work\Aspects;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -237,7 +238,7 @@ final class RecalculateTest extends TestCase
             $cells = new MemorySheet($name, array_map(fn (array $row) => array_map(fn (mixed $value) => is_string($value) && str_starts_with($value, '=')
                 ? Cell::formula(explode('=', $value)[1], (int) explode('=', $value)[2])
                 : Cell::of(is_scalar($value) ? $value : null), array_pad($row, $width, null)), $rows));
-            $made[count($made) + 1] = new Worksheet($cells, $name, Finder::read(SheetFacts::of($cells)), unsettled: new Unsettled);
+            $made[count($made) + 1] = new Worksheet($cells, $name, Finder::read(SheetFacts::of($cells)), aspects: Aspects::of(new Unsettled));
         }
 
         return new Workbook('W', $made, new LookBook);

@@ -22,6 +22,7 @@ final class RoomsTest extends TestCase
         'Stylebook' => ['Colour', 'Number', 'Look', 'Reading'],
         'Formula' => ['Grid'],
         'Work' => ['Grid', 'Formula', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook'],
+        'Feature' => ['Grid', 'Formula', 'Work'],
         'Change' => ['Grid', 'Formula', 'Work'],
         'Measure' => ['Grid', 'Number', 'Look', 'Text', 'Work'],
         'Fit' => ['Grid', 'Look', 'Reading', 'Stylebook', 'Text', 'Work', 'Measure'],

@@ -17,6 +17,9 @@ use Rilvet\Look\Overlay;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Builtin;
+use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspect\HandTouches;
+use Rilvet\Work\Aspects;
 use Rilvet\Work\Cascade;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
@@ -89,7 +92,7 @@ final class RunsTest extends TestCase
             foreach (['#EFE7EE', '#FFEEAA', '#DDEEFF', '#EEEEEE'] as $fill) {
                 $looks->number(Look::of(['fill' => $fill]));
             }
-            $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup, file: self::map(), hand: self::map());
+            $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup, aspects: Aspects::of(new FileLooks(self::map()), new HandTouches(self::map())));
             $workbook = new Workbook('B', [1 => $sheet], $looks);
             if (mt_rand(0, 2) > 0) {
                 $workbook = (new Dress([1], Builtin::named(['River ledger', 'Plain rule', 'Long list'][mt_rand(0, 2)]), mt_rand(0, 1) === 0))->on($workbook);

@@ -9,7 +9,9 @@ use Rilvet\Formula\References;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Shift;
 use Rilvet\Look\LookMap;
+use Rilvet\Work\Opening;
 use Rilvet\Work\Setup;
+use Rilvet\Work\Sizes;
 
 /** Putting rows or columns in and taking the same ones out again changes nothing; a naive grid agrees at every step. */
 final class ShiftTest extends TestCase
@@ -56,8 +58,8 @@ final class ShiftTest extends TestCase
                 $map->set(Range::of($top, mt_rand(1, 5), $top + mt_rand(0, 9), mt_rand(5, 8)), mt_rand(1, 4));
             }
             $setup = new Setup(
-                widths: [1 => 80, 3 => mt_rand(20, 200), 7 => 44], heights: [2 => 33, 9 => mt_rand(10, 90)], hiddenColumns: [4], hiddenRows: [5, 6],
-                merges: [Range::of(3, 2, 3, 5), Range::of(8, 1, 10, 2)], freezeRow: 3, freezeColumn: 1, heldColumns: [3], heldRows: [9],
+                new Sizes([1 => 80, 3 => mt_rand(20, 200), 7 => 44], [2 => 33, 9 => mt_rand(10, 90)], [4], [5, 6], heldColumns: [3], heldRows: [9]),
+                new Opening(3, 1), [Range::of(3, 2, 3, 5), Range::of(8, 1, 10, 2)],
             );
             $rows = mt_rand(0, 1) === 1;
             [$at, $count] = [mt_rand(1, 15), mt_rand(1, 5)];

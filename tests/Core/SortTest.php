@@ -23,6 +23,8 @@ use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
+use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspects;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -70,7 +72,7 @@ final class SortTest extends TestCase
         $sheet = (new SortTable(1, 2, 1, [[2, false]]))->on($workbook)->sheet(1);
         $hand = fn (int $row) => $looks->look($sheet->hand->at($row, 1))->is(Attribute::Bold);
         self::assertSame([false, true], [$hand(2), $hand(5)], 'Rowan went from row 2 to row 5');
-        self::assertSame([20, 44], [$sheet->setup->heightOf(2), $sheet->setup->heightOf(5)]);
+        self::assertSame([20, 44], [$sheet->setup->sizes->heightOf(2), $sheet->setup->sizes->heightOf(5)]);
         $fills = array_map(fn (int $row) => $looks->look($sheet->file->at($row, 1))->text(Attribute::Fill), [2, 3, 4, 5, 6]);
         self::assertSame(['#EEEEEE', '', '#EEEEEE', '', '#EEEEEE'], $fills);
         self::assertSame('0.00', $looks->look($sheet->file->at(5, 2))->text(Attribute::Number), 'the number format belongs to what is in the cell');
@@ -139,6 +141,6 @@ final class SortTest extends TestCase
     {
         $cells = new MemorySheet('S', array_map(fn (array $row) => array_map(fn (mixed $value) => is_string($value) && $value[0] === '=' ? Cell::formula(substr($value, 1), 1.5) : Cell::of(is_scalar($value) ? $value : null), $row), $rows));
 
-        return new Workbook('Book', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: $setup, file: $file)], $looks);
+        return new Workbook('Book', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: $setup, aspects: Aspects::of(new FileLooks($file)))], $looks);
     }
 }

@@ -8,7 +8,8 @@ use App\Models\Workbook;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Rilvet\Work\Setup;
+use Rilvet\Work\Sizes;
+use Rilvet\Work\Stretches;
 use Tests\TestCase;
 use ZipArchive;
 
@@ -77,14 +78,14 @@ final class AutomaticRowsTest extends TestCase
                 $own[$row] = true;
             }
         }
-        $setup = new Setup(fixedRows: Setup::stretches($own));
+        $sizes = new Sizes(fixedRows: Stretches::of($own));
         for ($step = 0; $step < 40; $step++) {
             $rows = array_map(fn () => mt_rand(1, 300), range(0, mt_rand(0, 9)));
-            $setup = $setup->sized(false, [], $rows, false);
+            $sizes = $sizes->sized(false, [], $rows, false);
             $own = array_diff_key($own, array_flip($rows));
-            $this->assertSame(Setup::stretches($own), $setup->fixedRows);
+            $this->assertSame(Stretches::of($own), $sizes->fixedRows);
         }
-        $this->assertSame(array_keys($own), array_values(array_filter(range(1, 300), $setup->isFixed(...))));
+        $this->assertSame(array_keys($own), array_values(array_filter(range(1, 300), $sizes->isFixed(...))));
     }
 
     private static function xlsx(): string

@@ -18,7 +18,12 @@ use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\Reading;
+use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspects;
+use Rilvet\Work\Opening as SheetOpening;
 use Rilvet\Work\Setup;
+use Rilvet\Work\Sizes;
+use Rilvet\Work\Tab;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -85,9 +90,9 @@ final class FormatsTest extends TestCase
         $looks = new LookBook;
         $file = new LookMap;
         $file->set(Range::parse('D4'), $looks->number(Look::of(['number' => 'yyyy-mm-dd hh:mm'])));
-        $setup = new Setup([1 => 133, 3 => 40], [2 => 44], [4], [3], [Range::parse('A6:C7')], freezeRow: 1, freezeColumn: 2, gridlines: false, zoom: 85, tab: '#2C6E66');
-        $other = new Worksheet(new MemorySheet('Second', [[Cell::of('x')]]), 'Second', Reading::none(), came: new Setup(state: 'hidden'));
-        $workbook = new Workbook('Book', [1 => new Worksheet($cells, 'Beds & "rows"', Reading::none(), came: $setup, file: $file), 2 => $other], $looks, false, ['Counts' => "'Beds & \"rows\"'!\$B\$2:\$B\$3"]);
+        $setup = new Setup(new Sizes([1 => 133, 3 => 40], [2 => 44], [4], [3]), new SheetOpening(1, 2, false, 85), [Range::parse('A6:C7')], new Tab('#2C6E66'));
+        $other = new Worksheet(new MemorySheet('Second', [[Cell::of('x')]]), 'Second', Reading::none(), came: new Setup(tab: new Tab(state: 'hidden')));
+        $workbook = new Workbook('Book', [1 => new Worksheet($cells, 'Beds & "rows"', Reading::none(), came: $setup, aspects: Aspects::of(new FileLooks($file))), 2 => $other], $looks, false, ['Counts' => "'Beds & \"rows\"'!\$B\$2:\$B\$3"]);
         $again = self::through($format, $workbook, $path);
         foreach ($cells->read(1, 4) as $row => $meant) {
             foreach ($again->sheet(1)->cells->read($row, $row) as $found) {
@@ -97,8 +102,11 @@ final class FormatsTest extends TestCase
             }
         }
         $back = $again->sheet(1)->setup;
-        self::assertSame([133, 40, 44, [4], [3], ['A6:C7'], 1, 2, false, 85, '#2C6E66'], [$back->widths[1], $back->widths[3], $back->heights[2], $back->hiddenColumns, $back->hiddenRows, array_map(strval(...), $back->merges), $back->freezeRow, $back->freezeColumn, $back->gridlines, $back->zoom, $back->tab]);
-        self::assertSame([['Beds & "rows"', 'Second'], 'hidden'], [[$again->sheet(1)->name, $again->sheet(2)->name], $again->sheet(2)->setup->state]);
+        self::assertSame([133, 40, 44, [4], [3], ['A6:C7'], 1, 2, false, 85, '#2C6E66'], [
+            $back->sizes->widths[1], $back->sizes->widths[3], $back->sizes->heights[2], $back->sizes->hiddenColumns, $back->sizes->hiddenRows,
+            array_map(strval(...), $back->merges), $back->opening->freezeRow, $back->opening->freezeColumn, $back->opening->gridlines, $back->opening->zoom, $back->tab->colour,
+        ]);
+        self::assertSame([['Beds & "rows"', 'Second'], 'hidden'], [[$again->sheet(1)->name, $again->sheet(2)->name], $again->sheet(2)->setup->tab->state]);
         self::assertSame(['Counts' => "'Beds & \"rows\"'!\$B\$2:\$B\$3"], $again->names);
         $library = IOFactory::load($path)->getSheet(0);
         self::assertSame([12, '=B2*2', 'Rowan', -0.1], [$library->getCell('B2')->getValue(), $library->getCell('C3')->getValue(), (string) $library->getCell('A2')->getValue(), $library->getCell('C2')->getValue()]);
@@ -136,7 +144,7 @@ final class FormatsTest extends TestCase
         }
         $cells = new MemorySheet('S', array_map(fn (Look $look) => [Cell::of($look->get(Attribute::Number) === '@' ? 'text' : 3.5)], $looks));
 
-        return new Workbook('Book', [1 => new Worksheet($cells, 'S', Reading::none(), file: $file)], $book);
+        return new Workbook('Book', [1 => new Worksheet($cells, 'S', Reading::none(), aspects: Aspects::of(new FileLooks($file)))], $book);
     }
 
     private static function through(string $format, Workbook $workbook, ?string &$path = null): Workbook

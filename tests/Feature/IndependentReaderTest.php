@@ -90,15 +90,15 @@ final class IndependentReaderTest extends TestCase
             $digit = $back ? 7 : Fonts::shipped()->face($sheet->stylebook?->ground->text(Attribute::Font) ?? '')->digitWidth(($sheet->stylebook?->ground->number(Attribute::Size) ?? 11) * Fonts::PX);
             foreach ($found['widths'] as $at => $width) {
                 // A column that is as wide as all are says nothing of it.
-                self::assertEqualsWithDelta($sheet->setup->widthOf($at + 1), $width === null ? $sheet->setup->width : $width * $digit, 1.0, "width of column $at");
+                self::assertEqualsWithDelta($sheet->setup->sizes->widthOf($at + 1), $width === null ? $sheet->setup->sizes->width : $width * $digit, 1.0, "width of column $at");
             }
             foreach ($found['heights'] as $at => $height) {
                 if ($height !== null) {
-                    self::assertEqualsWithDelta($sheet->setup->heightOf((int) $at), $height * 96 / 72, 0.5, "height of row $at");
+                    self::assertEqualsWithDelta($sheet->setup->sizes->heightOf((int) $at), $height * 96 / 72, 0.5, "height of row $at");
                 }
             }
-            self::assertSame($sheet->setup->freezeRow, $found['view']['ySplit'] ?? 0);
-            self::assertSame($sheet->setup->freezeColumn, $found['view']['xSplit'] ?? 0);
+            self::assertSame($sheet->setup->opening->freezeRow, $found['view']['ySplit'] ?? 0);
+            self::assertSame($sheet->setup->opening->freezeColumn, $found['view']['xSplit'] ?? 0);
         }
         self::assertGreaterThan(1_000, $compared);
         unlink($path);

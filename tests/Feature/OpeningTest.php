@@ -73,8 +73,8 @@ final class OpeningTest extends TestCase
         self::assertSame('<b>&"é', $rows[5][2]->value);
         self::assertSame(['A1:D1'], array_map(strval(...), $sheet->setup->merges));
         // 20 characters of 7 px, by the formula of ISO/IEC 29500-1 18.3.1.13; ods widths are the library's own conversion.
-        $ending === 'xlsx' && self::assertSame(140, $sheet->setup->widthOf(1));
-        self::assertSame('hidden', $workbook->sheet(2)->setup->state);
+        $ending === 'xlsx' && self::assertSame(140, $sheet->setup->sizes->widthOf(1));
+        self::assertSame('hidden', $workbook->sheet(2)->setup->tab->state);
     }
 
     /** @return iterable<string, array{string}> */
@@ -88,12 +88,12 @@ final class OpeningTest extends TestCase
     {
         $workbook = $this->open(self::book(), 'xlsx');
         $setup = $workbook->sheet(1)->setup;
-        self::assertSame([3, 1, false, 85, '#2C6E66'], [$setup->freezeRow, $setup->freezeColumn, $setup->gridlines, $setup->zoom, $setup->tab]);
-        self::assertSame(40, $setup->heightOf(2));
-        self::assertSame([[4], [6]], [$setup->hiddenColumns, $setup->hiddenRows]);
+        self::assertSame([3, 1, false, 85, '#2C6E66'], [$setup->opening->freezeRow, $setup->opening->freezeColumn, $setup->opening->gridlines, $setup->opening->zoom, $setup->tab->colour]);
+        self::assertSame(40, $setup->sizes->heightOf(2));
+        self::assertSame([[4], [6]], [$setup->sizes->hiddenColumns, $setup->sizes->hiddenRows]);
         self::assertSame('plain and bold', iterator_to_array($workbook->sheet(1)->cells->read(6, 6))[6][0]->value);
         self::assertSame(['Counts'], array_keys($workbook->names));
-        self::assertTrue($workbook->sheet(2)->setup->protected);
+        self::assertTrue($workbook->sheet(2)->setup->tab->protected);
     }
 
     public function test_typed_text_carries_the_format_of_what_it_was_read_as(): void

@@ -26,7 +26,12 @@ use Rilvet\Look\LookMap;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Builtin;
+use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspects;
+use Rilvet\Work\Opening as SheetOpening;
 use Rilvet\Work\Setup;
+use Rilvet\Work\Sizes;
+use Rilvet\Work\Tab;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\Text;
@@ -97,7 +102,7 @@ final class WritersTest extends TestCase
             $file->set(Range::parse("{$column}1"), $looks->number(Look::of(['number' => $code])));
         }
         $cells = MemorySheet::of('S', [[45352, 0.75, 45352.5, 1.5, 0.25]]);
-        $this->write(new CsvWriter, 'csv', new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), file: $file)], $looks));
+        $this->write(new CsvWriter, 'csv', new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), aspects: Aspects::of(new FileLooks($file)))], $looks));
         self::assertSame("2024-03-01,18:00:00,2024-03-01T12:00:00,36:00:00,0.25\r\n", file_get_contents($this->path));
     }
 
@@ -117,7 +122,7 @@ final class WritersTest extends TestCase
     public function test_what_is_spanned_or_merged_is_one_cell_of_the_page(): void
     {
         $cells = MemorySheet::of('S', [['Trees', null, null, null], [null, 'Spring', null, 'Autumn'], ['Tree', 'Sown', 'Up', 'Sown'], ['Rowan', 3, 1, 2], ['Aspen', 4, 2, 5]]);
-        $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup(hiddenColumns: [4], hiddenRows: [5], merges: [Range::parse('A1:C1')]));
+        $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup(new Sizes(hiddenColumns: [4], hiddenRows: [5]), merges: [Range::parse('A1:C1')]));
         $workbook = (new Dress([1], Builtin::named('River ledger')))->on(new Workbook('W', [1 => $sheet], new LookBook));
         self::assertTrue($this->write(new HtmlWriter, 'html', $workbook)->holds());
         $html = (string) file_get_contents($this->path);
@@ -133,7 +138,7 @@ final class WritersTest extends TestCase
         $file = new LookMap;
         $file->set(Range::parse('A1:B1'), $looks->number(Look::of(['number' => '0;[Red]-0', 'underline' => 'double', 'strike' => true, 'ink' => '#123456'])));
         $cells = MemorySheet::of('S', [[5, -5]]);
-        $this->write(new HtmlWriter, 'html', new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), file: $file)], $looks));
+        $this->write(new HtmlWriter, 'html', new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), aspects: Aspects::of(new FileLooks($file)))], $looks));
         $html = (string) file_get_contents($this->path);
         self::assertStringContainsString('text-decoration:underline line-through double', $html);
         foreach (['5' => '#123456', '-5' => '#FF0000'] as $text => $ink) {
@@ -145,7 +150,7 @@ final class WritersTest extends TestCase
     public function test_thousands_of_hidden_columns_stay_hidden(): void
     {
         $cells = MemorySheet::of('S', [['Tree', 'Count'], ['Rowan', 3]]);
-        $this->write(new XlsxWriter, 'xlsx', new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup(hiddenColumns: range(5, 16_384)))], new LookBook));
+        $this->write(new XlsxWriter, 'xlsx', new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup(new Sizes(hiddenColumns: range(5, 16_384))))], new LookBook));
         $zip = new ZipArchive;
         $zip->open($this->path);
         $xml = (string) $zip->getFromName('xl/worksheets/sheet1.xml');
@@ -170,15 +175,15 @@ final class WritersTest extends TestCase
     public function test_hidden_sheets_names_tabs_and_sizes_go_along(): void
     {
         $cells = MemorySheet::of('x', [['Tree', 'Count'], ['Rowan', 3]]);
-        $setup = new Setup([1 => 150], [2 => 40], [2], [], [], 64, 20, 1, 0, false, 85, '#2C6E66');
+        $setup = new Setup(new Sizes([1 => 150], [2 => 40], [2]), new SheetOpening(1, 0, false, 85), tab: new Tab('#2C6E66'));
         $workbook = new Workbook('W', [1 => new Worksheet($cells, 'Shown', Finder::read(SheetFacts::of($cells)), came: $setup), 2 => new Worksheet($cells, 'Put away', Finder::read(SheetFacts::of($cells)), came: Setup::fromArray(['state' => 'hidden'] + (new Setup)->toArray()))], new LookBook, true, ['Counts' => "'Shown'!\$B\$2"]);
         $this->write(new XlsxWriter, 'xlsx', $workbook);
         $again = (new Opening(fn (int $sheet) => new MemoryBlockStore))->open($this->path, 'again.xlsx');
         $sheet = $again->sheet(1)->setup;
-        self::assertSame(['hidden', true, 'Counts'], [$again->sheet(2)->setup->state, $again->from1904, array_key_first($again->names)]);
-        self::assertSame([1, 0, false, 85, '#2C6E66', [2]], [$sheet->freezeRow, $sheet->freezeColumn, $sheet->gridlines, $sheet->zoom, $sheet->tab, $sheet->hiddenColumns]);
-        self::assertEqualsWithDelta(150, $sheet->widthOf(1), 1);
-        self::assertSame(40, $sheet->heightOf(2));
+        self::assertSame(['hidden', true, 'Counts'], [$again->sheet(2)->setup->tab->state, $again->from1904, array_key_first($again->names)]);
+        self::assertSame([1, 0, false, 85, '#2C6E66', [2]], [$sheet->opening->freezeRow, $sheet->opening->freezeColumn, $sheet->opening->gridlines, $sheet->opening->zoom, $sheet->tab->colour, $sheet->sizes->hiddenColumns]);
+        self::assertEqualsWithDelta(150, $sheet->sizes->widthOf(1), 1);
+        self::assertSame(40, $sheet->sizes->heightOf(2));
     }
 
     public function test_the_demo_is_the_same_on_every_machine_and_reads_as_it_was_made(): void

@@ -115,11 +115,11 @@ final class OdsWriter implements WorkbookWriter
         foreach ($workbook->sheets as $sheet) {
             $setup = $sheet->setup;
             $tables .= '<config:config-item-map-entry config:name="'.Ns::text($sheet->name).'">'
-                .$item('HorizontalSplitMode', 'short', $setup->freezeColumn > 0 ? '2' : '0').$item('VerticalSplitMode', 'short', $setup->freezeRow > 0 ? '2' : '0')
-                .$item('HorizontalSplitPosition', 'int', (string) $setup->freezeColumn).$item('VerticalSplitPosition', 'int', (string) $setup->freezeRow)
-                .$item('ActiveSplitRange', 'short', $setup->freezeRow > 0 && $setup->freezeColumn > 0 ? '3' : '2')
-                .$item('PositionLeft', 'int', '0').$item('PositionRight', 'int', (string) max($setup->freezeColumn, $setup->firstColumn - 1)).$item('PositionTop', 'int', '0').$item('PositionBottom', 'int', (string) max($setup->freezeRow, $setup->firstRow - 1))
-                .$item('ZoomType', 'short', '0').$item('ZoomValue', 'int', (string) $setup->zoom).$item('ShowGrid', 'boolean', $setup->gridlines ? 'true' : 'false').'</config:config-item-map-entry>';
+                .$item('HorizontalSplitMode', 'short', $setup->opening->freezeColumn > 0 ? '2' : '0').$item('VerticalSplitMode', 'short', $setup->opening->freezeRow > 0 ? '2' : '0')
+                .$item('HorizontalSplitPosition', 'int', (string) $setup->opening->freezeColumn).$item('VerticalSplitPosition', 'int', (string) $setup->opening->freezeRow)
+                .$item('ActiveSplitRange', 'short', $setup->opening->freezeRow > 0 && $setup->opening->freezeColumn > 0 ? '3' : '2')
+                .$item('PositionLeft', 'int', '0').$item('PositionRight', 'int', (string) max($setup->opening->freezeColumn, $setup->opening->firstColumn - 1)).$item('PositionTop', 'int', '0').$item('PositionBottom', 'int', (string) max($setup->opening->freezeRow, $setup->opening->firstRow - 1))
+                .$item('ZoomType', 'short', '0').$item('ZoomValue', 'int', (string) $setup->opening->zoom).$item('ShowGrid', 'boolean', $setup->opening->gridlines ? 'true' : 'false').'</config:config-item-map-entry>';
         }
 
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<office:document-settings'.Ns::declared('office', 'config').' office:version="1.3"><office:settings><config:config-item-set config:name="ooo:view-settings"><config:config-item-map-indexed config:name="Views"><config:config-item-map-entry>'

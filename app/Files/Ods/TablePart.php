@@ -51,13 +51,13 @@ final class TablePart
     {
         $setup = $this->sheet->setup;
         $columns = $this->flow->columns();
-        $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->state === 'visible' ? 'true' : 'false').'"'
-            .($setup->tab === null ? '' : ' table:tab-color="'.strtolower($setup->tab).'"')
-            .($setup->rightToLeft ? ' style:writing-mode="rl-tb"' : '').'/>');
-        $this->put('<table:table table:name="'.Ns::text($this->sheet->name)."\" table:style-name=\"$table\"".($setup->protected ? ' table:protected="true"' : '').'>'.$this->columns(max(1, $columns)));
+        $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->tab->state === 'visible' ? 'true' : 'false').'"'
+            .($setup->tab->colour === null ? '' : ' table:tab-color="'.strtolower($setup->tab->colour).'"')
+            .($setup->opening->rightToLeft ? ' style:writing-mode="rl-tb"' : '').'/>');
+        $this->put('<table:table table:name="'.Ns::text($this->sheet->name)."\" table:style-name=\"$table\"".($setup->tab->protected ? ' table:protected="true"' : '').'>'.$this->columns(max(1, $columns)));
         $blank = 0;
         foreach ($this->flow->stored() as $row => $stored) {
-            if ($this->flow->isBare($row, $stored) && ! isset($setup->heights[$row]) && ! $setup->hidesRow($row)) {
+            if ($this->flow->isBare($row, $stored) && ! isset($setup->sizes->heights[$row]) && ! $setup->sizes->hidesRow($row)) {
                 $blank++;
 
                 continue;
@@ -86,13 +86,13 @@ final class TablePart
     {
         $setup = $this->sheet->setup;
         $xml = '';
-        $last = max([$columns, ...array_keys($setup->widths), ...$setup->hiddenColumns]);
+        $last = max([$columns, ...array_keys($setup->sizes->widths), ...$setup->sizes->hiddenColumns]);
         for ($column = 1; $column <= $columns; $column++) {
             if ($this->sheet->looksWhole($column)) {
                 $this->defaults[$column] = $this->style($this->flow->cascade->at(Address::ROWS, $column))[0];
             }
         }
-        $key = fn (int $column) => [$setup->widths[$column] ?? $setup->width, $setup->hidesColumn($column), $this->defaults[$column] ?? ''];
+        $key = fn (int $column) => [$setup->sizes->widths[$column] ?? $setup->sizes->width, $setup->sizes->hidesColumn($column), $this->defaults[$column] ?? ''];
         for ($first = 1; $first <= $last; $first = $end + 1) {
             [$px, $hidden, $default] = $key($first);
             for ($end = $first; $end < $last && $key($end + 1) === [$px, $hidden, $default]; $end++);
@@ -139,12 +139,12 @@ final class TablePart
                 .$this->content($value, $class, $row, $index + 1).($isCovered ? '</table:covered-table-cell>' : '</table:table-cell>');
         }
         $xml .= self::blanks($blank, $count);
-        $points = round(($setup->heights[$row] ?? $setup->height) * 0.75, 2);
+        $points = round(($setup->sizes->heights[$row] ?? $setup->sizes->height) * 0.75, 2);
         $isAutomatic = $this->flow->isAutomatic($row) ? 'true' : 'false';
         $says = "style:row-height=\"{$points}pt\" style:use-optimal-row-height=\"$isAutomatic\"";
         $height = $this->styles->other('table-row', "<style:table-row-properties $says/>");
 
-        return "<table:table-row table:style-name=\"$height\"".($setup->hidesRow($row) ? ' table:visibility="collapse"' : '').($xml === '' ? '><table:table-cell/></table:table-row>' : ">$xml</table:table-row>");
+        return "<table:table-row table:style-name=\"$height\"".($setup->sizes->hidesRow($row) ? ' table:visibility="collapse"' : '').($xml === '' ? '><table:table-cell/></table:table-row>' : ">$xml</table:table-row>");
     }
 
     private static function blanks(string $start, int $count): string

@@ -24,7 +24,7 @@ final class Carried
      */
     public static function lost(Workbook $workbook, int $sheet, string $format, bool $isPackage, bool $holdsMore): array
     {
-        $hidden = count(array_filter($workbook->sheets, fn (Worksheet $each) => $each->setup->state !== 'visible'));
+        $hidden = count(array_filter($workbook->sheets, fn (Worksheet $each) => $each->setup->tab->state !== 'visible'));
         $others = count($workbook->sheets) - 1;
 
         return match ($format) {

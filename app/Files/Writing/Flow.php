@@ -36,7 +36,7 @@ final readonly class Flow
 
     public function __construct(public Worksheet $sheet, LookBook $looks)
     {
-        $this->held = array_flip($sheet->setup->heldRows);
+        $this->held = array_flip($sheet->setup->sizes->heldRows);
         $this->cascade = new Cascade($sheet, $looks);
         $this->reach = $sheet->reach();
         $this->touched = $sheet->hand->reach();
@@ -57,7 +57,7 @@ final readonly class Flow
     /** Whether a row is as high as what it holds wants: nobody has sized it, neither here nor in the file that it came in. */
     public function isAutomatic(int $row): bool
     {
-        return $this->sheet->fitted === null && ! isset($this->held[$row]) && ! $this->sheet->setup->isFixed($row);
+        return $this->sheet->fitted === null && ! isset($this->held[$row]) && ! $this->sheet->setup->sizes->isFixed($row);
     }
 
     /**

@@ -46,7 +46,7 @@ final class HtmlWriter implements WorkbookWriter
             $this->classes = [];
             $this->faces = new Faces(Fonts::shipped());
             foreach ($workbook->sheets as $sheet) {
-                if ($sheet->setup->state === 'visible' || count($workbook->sheets) === 1) {
+                if ($sheet->setup->tab->state === 'visible' || count($workbook->sheets) === 1) {
                     $this->sheet($sheet, $workbook, $body, $progress);
                 }
             }
@@ -72,7 +72,7 @@ final class HtmlWriter implements WorkbookWriter
         $proof = new Proof;
         $found = $this->readBack($path);
         foreach ($workbook->sheets as $sheet) {
-            if ($sheet->setup->state !== 'visible' && count($workbook->sheets) > 1) {
+            if ($sheet->setup->tab->state !== 'visible' && count($workbook->sheets) > 1) {
                 continue;
             }
             $merges = new Merges($sheet->setup->merges);
@@ -107,9 +107,9 @@ final class HtmlWriter implements WorkbookWriter
         $merges = new Merges($sheet->setup->merges);
         $spans = new Spans($sheet, $flow->cascade);
         $columns = $flow->columns();
-        fwrite($out, '<h2>'.self::escape($sheet->name)."</h2>\n<div class=\"scroll\" tabindex=\"0\"><table".($sheet->setup->rightToLeft ? ' dir="rtl"' : '').'><colgroup>');
+        fwrite($out, '<h2>'.self::escape($sheet->name)."</h2>\n<div class=\"scroll\" tabindex=\"0\"><table".($sheet->setup->opening->rightToLeft ? ' dir="rtl"' : '').'><colgroup>');
         for ($column = 1; $column <= $columns; $column++) {
-            fwrite($out, '<col style="'.($sheet->setup->hidesColumn($column) ? 'visibility:collapse;' : '').'width:'.$sheet->setup->widthOf($column).'px"/>');
+            fwrite($out, '<col style="'.($sheet->setup->sizes->hidesColumn($column) ? 'visibility:collapse;' : '').'width:'.$sheet->setup->sizes->widthOf($column).'px"/>');
         }
         fwrite($out, "</colgroup>\n");
         $this->known = [];
@@ -129,7 +129,7 @@ final class HtmlWriter implements WorkbookWriter
                 $end = $merge->right ?? (($cells[$column - 1] ?? Cell::blank())->isBlank() ? $column : $spans->end($row, $column, $cells));
                 $line .= $this->cell($sheet, $workbook, $flow, $edges, $looks, $row, $column, $cells[$column - 1] ?? Cell::blank(), ($cells[$end] ?? Cell::blank())->isBlank(), $end - $column + 1, $merge?->rows() ?? 1);
             }
-            fwrite($out, '<tr'.($sheet->setup->hidesRow($row) ? ' hidden="hidden"' : '').' style="height:'.$sheet->setup->heightOf($row)."px\">$line</tr>\n");
+            fwrite($out, '<tr'.($sheet->setup->sizes->hidesRow($row) ? ' hidden="hidden"' : '').' style="height:'.$sheet->setup->sizes->heightOf($row)."px\">$line</tr>\n");
             if ($progress !== null && $row % 64 === 0) {
                 $progress($row);
             }
@@ -146,7 +146,7 @@ final class HtmlWriter implements WorkbookWriter
     private function cell(Worksheet $sheet, Workbook $workbook, Flow $flow, Edges $edges, array $looks, int $row, int $column, Cell $cell, bool $beside, int $columns, int $rows): string
     {
         $worn = $looks[0][$column];
-        $shown = Shown::of($cell, $worn, $workbook->from1904, $sheet->setup->rightToLeft);
+        $shown = Shown::of($cell, $worn, $workbook->from1904, $sheet->setup->opening->rightToLeft);
         [$tag, $scope] = self::element($sheet->reading->tableAt($row, $column), $row, $column);
         $pieces = $shown->formatted->pieces();
         $text = $pieces === null ? self::escape($shown->formatted->text) : '<span class="a"><i>'.self::escape($pieces[0]).'</i><i>'.self::escape($pieces[1]).'</i></span>';
@@ -161,7 +161,7 @@ final class HtmlWriter implements WorkbookWriter
         $left = $looks[0][$column - 1] ?? null;
         $right = $looks[0][$column + $columns] ?? $flow->cascade->at($row, $column + $columns);
         $end = $columns === 1 ? $worn : $looks[0][$column + $columns - 1] ?? $flow->cascade->at($row, $column + $columns - 1);
-        [$before, $after] = $sheet->setup->rightToLeft ? ['right', 'left'] : ['left', 'right'];
+        [$before, $after] = $sheet->setup->opening->rightToLeft ? ['right', 'left'] : ['left', 'right'];
         // A sheet has few kinds of cells; what each is, with all that it meets, is said once.
         $class = $this->known["{$worn->number}.".($above->number ?? '').".{$below->number}.{$under->number}.".($left->number ?? '').".{$right->number}.{$end->number}.$shown->align.{$shown->formatted->ink}$reach"]
             ??= $this->className($this->rules($worn->look, $shown, [

@@ -58,15 +58,15 @@ final class SheetPart
         $columns = $this->flow->columns();
         $rows = $this->flow->rows();
         $this->put(Xml::HEAD.'<worksheet xmlns="'.Xml::MAIN.'">'
-            .($setup->tab === null ? '' : '<sheetPr><tabColor rgb="FF'.substr($setup->tab, 1).'"/></sheetPr>')
+            .($setup->tab->colour === null ? '' : '<sheetPr><tabColor rgb="FF'.substr($setup->tab->colour, 1).'"/></sheetPr>')
             .'<dimension ref="A1'.($rows * $columns > 1 ? ':'.Address::columnName(max(1, $columns)).max(1, $rows) : '').'"/>'
             .$this->view($first)
-            .'<sheetFormatPr defaultRowHeight="'.Length::points($setup->height).'" customHeight="1"/>'
+            .'<sheetFormatPr defaultRowHeight="'.Length::points($setup->sizes->height).'" customHeight="1"/>'
             .$this->columnSizes($columns)
             .'<sheetData>');
         foreach ($this->flow->stored() as $row => $stored) {
             $stored === [] || $this->marks->add($row, $stored);
-            if (! $this->flow->isBare($row, $stored) || isset($setup->heights[$row]) || $setup->hidesRow($row)) {
+            if (! $this->flow->isBare($row, $stored) || isset($setup->sizes->heights[$row]) || $setup->sizes->hidesRow($row)) {
                 $this->put($this->row($row, $stored, $this->flow->columnsOf(count($stored), $columns)));
             }
             if ($progress !== null && $row % 64 === 0) {
@@ -75,7 +75,7 @@ final class SheetPart
         }
         $merges = array_map(fn (Range $merge) => '<mergeCell ref="'.$merge.'"/>', $setup->merges);
         $this->put('</sheetData>'
-            .($setup->protected ? '<sheetProtection sheet="1"/>' : '')
+            .($setup->tab->protected ? '<sheetProtection sheet="1"/>' : '')
             .($merges === [] ? '' : '<mergeCells count="'.count($merges).'">'.implode('', $merges).'</mergeCells>')
             .'<pageMargins left="0.7" right="0.7" top="0.75" bottom="0.75" header="0.3" footer="0.3"/>'
             .'</worksheet>');
@@ -90,20 +90,20 @@ final class SheetPart
     {
         $setup = $this->sheet->setup;
         $pane = '';
-        if ($setup->freezeRow > 0 || $setup->freezeColumn > 0) {
-            $cell = Address::columnName(max($setup->firstColumn, $setup->freezeColumn + 1)).max($setup->firstRow, $setup->freezeRow + 1);
-            $where = $setup->freezeRow > 0 && $setup->freezeColumn > 0 ? 'bottomRight' : ($setup->freezeRow > 0 ? 'bottomLeft' : 'topRight');
-            $pane = '<pane'.($setup->freezeColumn > 0 ? " xSplit=\"{$setup->freezeColumn}\"" : '').($setup->freezeRow > 0 ? " ySplit=\"{$setup->freezeRow}\"" : '')
+        if ($setup->opening->freezeRow > 0 || $setup->opening->freezeColumn > 0) {
+            $cell = Address::columnName(max($setup->opening->firstColumn, $setup->opening->freezeColumn + 1)).max($setup->opening->firstRow, $setup->opening->freezeRow + 1);
+            $where = $setup->opening->freezeRow > 0 && $setup->opening->freezeColumn > 0 ? 'bottomRight' : ($setup->opening->freezeRow > 0 ? 'bottomLeft' : 'topRight');
+            $pane = '<pane'.($setup->opening->freezeColumn > 0 ? " xSplit=\"{$setup->opening->freezeColumn}\"" : '').($setup->opening->freezeRow > 0 ? " ySplit=\"{$setup->opening->freezeRow}\"" : '')
                 ." topLeftCell=\"$cell\" activePane=\"$where\" state=\"frozen\"/><selection pane=\"$where\"/>";
         }
 
-        $opensElsewhere = $pane === '' && ($setup->firstRow > 1 || $setup->firstColumn > 1);
+        $opensElsewhere = $pane === '' && ($setup->opening->firstRow > 1 || $setup->opening->firstColumn > 1);
 
-        return '<sheetViews><sheetView'.($setup->gridlines ? '' : ' showGridLines="0"')
-            .($setup->rightToLeft ? ' rightToLeft="1"' : '')
+        return '<sheetViews><sheetView'.($setup->opening->gridlines ? '' : ' showGridLines="0"')
+            .($setup->opening->rightToLeft ? ' rightToLeft="1"' : '')
             .($first ? ' tabSelected="1"' : '')
-            .($opensElsewhere ? ' topLeftCell="'.Address::columnName($setup->firstColumn).$setup->firstRow.'"' : '')
-            .($setup->zoom === 100 ? '' : " zoomScale=\"{$setup->zoom}\"")
+            .($opensElsewhere ? ' topLeftCell="'.Address::columnName($setup->opening->firstColumn).$setup->opening->firstRow.'"' : '')
+            .($setup->opening->zoom === 100 ? '' : " zoomScale=\"{$setup->opening->zoom}\"")
             .' workbookViewId="0"'.($pane === '' ? '/>' : ">$pane</sheetView>").'</sheetViews>';
     }
 
@@ -112,7 +112,7 @@ final class SheetPart
     {
         $setup = $this->sheet->setup;
         $digit = max(1, $this->ruler->digitWidth($this->sheet->stylebook->ground ?? Look::none()));
-        $last = max([$columns, ...array_keys($setup->widths), ...$setup->hiddenColumns]);
+        $last = max([$columns, ...array_keys($setup->sizes->widths), ...$setup->sizes->hiddenColumns]);
         $xml = '';
         for ($first = 1; $first <= $last; $first = $end + 1) {
             [$px, $hidden] = $this->columnSize($first);
@@ -129,7 +129,7 @@ final class SheetPart
     {
         $setup = $this->sheet->setup;
 
-        return [$setup->widths[$column] ?? $setup->width, $setup->hidesColumn($column)];
+        return [$setup->sizes->widths[$column] ?? $setup->sizes->width, $setup->sizes->hidesColumn($column)];
     }
 
     /** What a whole column wears that somebody gave a look down to the last row of a worksheet; 0 for nothing of its own. */
@@ -166,8 +166,8 @@ final class SheetPart
                 $xml .= CellXml::of(Address::columnName($index + 1).$row, $this->formats[$looks[$index + 1]->number], Cell::fromStored($value));
             }
         }
-        $height = $setup->heights[$row] ?? null;
-        $hidden = $setup->hidesRow($row);
+        $height = $setup->sizes->heights[$row] ?? null;
+        $hidden = $setup->sizes->hidesRow($row);
         if ($xml === '' && $height === null && ! $hidden) {
             return '';
         }
@@ -203,7 +203,7 @@ final class SheetPart
 
     private function spills(string $text, Worn $worn, int $column): bool
     {
-        return ! $worn->look->is(Attribute::Wrap) && $this->ruler->width($text, $worn->look) > $this->sheet->setup->widthOf($column) - Ruler::PADDING;
+        return ! $worn->look->is(Attribute::Wrap) && $this->ruler->width($text, $worn->look) > $this->sheet->setup->sizes->widthOf($column) - Ruler::PADDING;
     }
 
     /** @param  bool  $clipped  the format has no word for a text that is cut off at the edge, but "fill" shows it just so: once, where it is longer than its cell (18.18.40) */

@@ -98,10 +98,10 @@ final class XlsxWriter implements WorkbookWriter
     {
         $list = '';
         $names = '';
-        $allHidden = array_filter($sheets, fn (Worksheet $sheet) => $sheet->setup->state === 'visible') === [];
+        $allHidden = array_filter($sheets, fn (Worksheet $sheet) => $sheet->setup->tab->state === 'visible') === [];
         foreach ($sheets as $index => $sheet) {
             // A workbook in which no sheet can be seen is invalid, so the first one is shown.
-            $state = $sheet->setup->state === 'visible' || ($allHidden && $index === 0) ? '' : " state=\"{$sheet->setup->state}\"";
+            $state = $sheet->setup->tab->state === 'visible' || ($allHidden && $index === 0) ? '' : " state=\"{$sheet->setup->tab->state}\"";
             $list .= '<sheet name="'.Xml::attribute($sheet->name).'" sheetId="'.($index + 1).'"'.$state.' r:id="rId'.($index + 1).'"/>';
             $titles = PrintTitles::of($sheet);
             if ($titles !== '') {

@@ -32,22 +32,22 @@ final class Outline
         $setup = $sheet->setup;
         $widths = [];
         for ($column = 1; $column <= min(Address::COLUMNS, $sheet->cells->columns() + self::BEYOND); $column++) {
-            $widths[] = $setup->widthOf($column);
+            $widths[] = $setup->sizes->widthOf($column);
         }
 
         return new SheetDetail(
             $number, $sheet->name, $sheet->cells->rows(), $sheet->cells->columns(),
             $sheet->stylebook?->name, $sheet->clean,
             array_map(self::table(...), $sheet->reading->tables),
-            $widths, $setup->width, self::heights($sheet), $setup->height,
-            $setup->freezeRow, $setup->freezeColumn, $setup->gridlines, $setup->zoom,
+            $widths, $setup->sizes->width, self::heights($sheet), $setup->sizes->height,
+            $setup->opening->freezeRow, $setup->opening->freezeColumn, $setup->opening->gridlines, $setup->opening->zoom,
             self::typings($sheet),
-            $setup->heldColumns, $setup->heldRows, $setup->autoColumns, $setup->firstRow, $setup->firstColumn,
+            $setup->sizes->heldColumns, $setup->sizes->heldRows, $setup->sizes->autoColumns, $setup->opening->firstRow, $setup->opening->firstColumn,
             FirstScreen::all($sheet),
             $sheet->stylebook === null ? null : FitRulesRecord::of($sheet->stylebook),
             $sheet->unsettled->countWaiting(), $sheet->unsettled->countKept(),
             self::circles($sheet->unsettled->circles),
-            $setup->rightToLeft,
+            $setup->opening->rightToLeft,
         );
     }
 
@@ -125,8 +125,8 @@ final class Outline
     private static function heights(Worksheet $sheet): array
     {
         $runs = [];
-        $heights = $sheet->setup->heights;
-        foreach ($sheet->setup->hiddenRows as $row) {
+        $heights = $sheet->setup->sizes->heights;
+        foreach ($sheet->setup->sizes->hiddenRows as $row) {
             $heights[$row] = 0;
         }
         ksort($heights);
