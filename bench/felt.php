@@ -123,7 +123,8 @@ $took = [];
 $now = $revision();
 for ($round = 0; $round < 60; $round++) {
     $start = microtime(true);
-    $now = (int) $text($call('POST', "workbooks/$id/acts", ['act' => 'format', 'revision' => $now, 'sheet' => 1, 'arguments' => ['ranges' => "B2:T$rows", 'look' => ['bold' => $round % 2 === 0]], 'sight' => $sight])['bench']['revision']);
+    $answer = $call('POST', "workbooks/$id/acts", ['act' => 'format', 'revision' => $now, 'sheet' => 1, 'arguments' => ['ranges' => "B2:T$rows", 'look' => ['bold' => $round % 2 === 0]], 'sight' => $sight]);
+    $now = is_array($answer['bench']) ? (int) $text($answer['bench']['revision']) : 0;
     $took[] = microtime(true) - $start;
 }
 sort($took);

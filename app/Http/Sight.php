@@ -53,8 +53,14 @@ final readonly class Sight
             $this->windows($workbook, $number),
             $selected === null ? null : SelectionRecord::of($row, $workbook, $number, $selected, $place),
             $place !== null && $says('number') ? NumberView::of($workbook, $number, $place->row, $place->column) : null,
-            $selected !== null && $says('figures') ? Figures::of($workbook->sheet($number)->cells, $selected) : null,
+            $selected !== null && $says('figures') && self::isOfData($row, $number) ? Figures::atHand($workbook->sheet($number)->cells, $selected) : null,
         );
+    }
+
+    /** Looks change no sum: figures stand until cells are changed. */
+    private static function isOfData(WorkbookRow $row, int $number): bool
+    {
+        return $row->sheets()->where('number', $number)->where('data_revision', '>=', $row->revision)->exists();
     }
 
     public static function paint(Workbook $workbook, int $number, Range $range): Window

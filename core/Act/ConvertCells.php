@@ -6,13 +6,13 @@ namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\CellIsWrong;
 use Rilvet\Act\Exception\NothingToChange;
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
 use Rilvet\Intake\Conversion;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Number\FormatClass;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook;
 
 /**
@@ -35,7 +35,7 @@ final readonly class ConvertCells implements Act
         $count = 0;
         foreach ($this->targets->on($workbook) as $number => [$sheet, $ranges]) {
             $edits = [];
-            $cascade = new Cascade($sheet, $workbook->looks);
+            $dressed = new DressedSheet($sheet, $workbook->looks);
             $hand = clone $sheet->hand;
             foreach ($ranges as $range) {
                 $range = $range->clip(Range::of(1, 1, max(1, $sheet->cells->rows()), max(1, $sheet->cells->columns())));
@@ -49,7 +49,7 @@ final readonly class ConvertCells implements Act
                             continue;
                         }
                         $edits[$row][$column] = Cell::of($turned);
-                        $code = $this->format($cascade->at($row, $column)->look->text(Attribute::Number));
+                        $code = $this->format($dressed->at($row, $column)->look->text(Attribute::Number));
                         if ($code !== null) {
                             $hand->map(Range::of($row, $column, $row, $column), fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under(Look::of([Attribute::Number->value => $code]))));
                         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\CellIsWrong;
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Formula\Syntax;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
@@ -17,7 +18,6 @@ use Rilvet\Look\Look;
 use Rilvet\Number\FormatClass;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -40,7 +40,7 @@ final readonly class EditCells implements Act
     {
         $sheet = $workbook->sheet($this->sheet);
         Targets::open($sheet);
-        $cascade = new Cascade($sheet, $workbook->looks);
+        $dressed = new DressedSheet($sheet, $workbook->looks);
         $edits = [];
         $hand = null;
         foreach ($this->texts as $row => $cells) {
@@ -54,11 +54,11 @@ final readonly class EditCells implements Act
                     throw CellIsWrong::tooLong(Address::columnName($column).$row, mb_strlen($text));
                 }
                 $text = str_replace("\r\n", "\n", $text);
-                $code = $cascade->at($row, $column)->look->text(Attribute::Number);
+                $code = $dressed->at($row, $column)->look->text(Attribute::Number);
                 [$cell, $wanted] = $this->read($workbook, $sheet, $row, $column, $text, $code);
                 $edits[$row][$column] = $cell;
                 if ($cell->formula !== null && FormatClass::of($code) === FormatClass::General) {
-                    $wanted = FormulaFormat::of($cell->formula, fn (int $at, int $beside) => $cascade->at($at, $beside)->look->text(Attribute::Number));
+                    $wanted = FormulaFormat::of($cell->formula, fn (int $at, int $beside) => $dressed->at($at, $beside)->look->text(Attribute::Number));
                 }
                 if ($wanted !== null) {
                     $hand ??= clone $sheet->hand;
@@ -92,7 +92,7 @@ final readonly class EditCells implements Act
         $column = (int) array_key_first($this->texts[$row]);
         $text = $this->texts[$row][$column];
         $sheet = $workbook->sheet($this->sheet);
-        $as = is_string($text) ? $this->read($workbook, $sheet, $row, $column, $text, (new Cascade($sheet, $workbook->looks))->at($row, $column)->look->text(Attribute::Number))[2] : null;
+        $as = is_string($text) ? $this->read($workbook, $sheet, $row, $column, $text, (new DressedSheet($sheet, $workbook->looks))->at($row, $column)->look->text(Attribute::Number))[2] : null;
 
         return 'Data: '.Address::columnName($column).$row.' typed'.($as === null ? '' : ", read as $as");
     }

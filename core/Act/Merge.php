@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\MergeIsWrong;
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Sheet;
 use Rilvet\Measure\Shown;
 use Rilvet\Work\Aspect\JoinedTexts;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -36,7 +36,7 @@ final readonly class Merge implements Act
         foreach ($this->targets->on($workbook) as $number => [$sheet, $ranges]) {
             $merges = $sheet->setup->merges;
             $joins = $sheet->aspect(JoinedTexts::class)->texts;
-            $cascade = new Cascade($sheet, $workbook->looks);
+            $dressed = new DressedSheet($sheet, $workbook->looks);
             $edits = [];
             $hidden = [];
             foreach ($ranges as $range) {
@@ -44,7 +44,7 @@ final readonly class Merge implements Act
                 $merges = array_values(array_filter($merges, fn (Range $merge) => ! $merge->meets($range)));
                 $merges[] = $range;
                 $cells = self::filled($sheet->cells, $range);
-                $texts = array_map(fn (array $each) => Shown::of($each[2], $cascade->at($each[0], $each[1]), $workbook->from1904)->formatted->text, $cells);
+                $texts = array_map(fn (array $each) => Shown::of($each[2], $dressed->at($each[0], $each[1]), $workbook->from1904)->formatted->text, $cells);
                 array_push($hidden, ...array_slice($texts, 1));
                 if ($this->mode === 'join' && count($texts) > 1) {
                     $joins[(string) $range] = json_encode($cells[0][2]->text(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Fit;
 
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
@@ -15,7 +16,6 @@ use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
 use Rilvet\Stylebook\FitRules;
 use Rilvet\Text\Fonts;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Opening;
 use Rilvet\Work\Setup;
@@ -52,7 +52,7 @@ final class ColumnFit
     /** @var array<int, array{int, int, bool}> line height, rotation and wrap, by number of what is worn */
     private array $settings = [];
 
-    private readonly Cascade $cascade;
+    private readonly DressedSheet $dressed;
 
     private readonly Merges $merges;
 
@@ -63,7 +63,7 @@ final class ColumnFit
     /** @param  Workbook  $workbook  that the sheet belongs to, for its looks and its date system */
     public function __construct(private readonly Worksheet $sheet, private readonly Workbook $workbook, Fonts $fonts)
     {
-        $this->cascade = new Cascade($sheet, $workbook->looks);
+        $this->dressed = new DressedSheet($sheet, $workbook->looks);
         $this->merges = new Merges($sheet->setup->merges);
         $this->ruler = new Ruler($fonts);
         $this->rules = $sheet->stylebook->fit ?? new FitRules;
@@ -135,7 +135,7 @@ final class ColumnFit
             foreach ($others as $column) {
                 $cell = $cells[$column - 1] ?? Cell::blank();
                 if (! $cell->isBlank() && $this->merges->at($row, $column) === null) {
-                    $worn = $this->cascade->at($row, $column);
+                    $worn = $this->dressed->at($row, $column);
                     $needs[$column] = max($needs[$column] ?? 0, $this->turnedWidth(Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text, $worn->look));
                 }
             }
@@ -158,7 +158,7 @@ final class ColumnFit
             foreach ($this->sheet->cells->read($row, $row) as $cells) {
                 foreach (array_keys($columns) as $column) {
                     $cell = $cells[$column - 1] ?? Cell::blank();
-                    $worn = $this->cascade->at($row, $column);
+                    $worn = $this->dressed->at($row, $column);
                     $turn = abs((int) $worn->look->number(Attribute::Rotation));
                     if ($cell->isBlank() || $turn === 0 || $turn >= 90 || $this->merges->at($row, $column)?->columns() > 1) {
                         continue;
@@ -196,7 +196,7 @@ final class ColumnFit
                 if ($cell->isBlank() || $isName || $this->merges->at($row, $column)?->columns() > 1) {
                     continue;
                 }
-                $worn = $this->cascade->at($row, $column);
+                $worn = $this->dressed->at($row, $column);
                 $text = Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
                 $whole = $this->ruler->width($text, $worn->look) + Ruler::PADDING;
                 $needs[$column]['least'] = max($needs[$column]['least'], $cell->isText() ? min($whole, $this->longestWord($text, $worn->look) + Ruler::PADDING) : $whole);
@@ -242,7 +242,7 @@ final class ColumnFit
             if ($cell->isBlank() && $column > $left) {
                 continue;
             }
-            $worn = $this->cascade->at($row, $column);
+            $worn = $this->dressed->at($row, $column);
             [$line, $turn, $wraps] = $this->settings[$worn->number] ??= [$this->ruler->lineHeight($worn->look), (int) $worn->look->number(Attribute::Rotation), $worn->look->is(Attribute::Wrap)];
             if (! $wraps && $turn === 0) {
                 $height = max($height, $line * (is_string($cell->value) ? substr_count($cell->value, "\n") + 1 : 1));
@@ -271,7 +271,7 @@ final class ColumnFit
             $needs[$column->column] = 0;
             // In a table that is measured only at its ends, the longest texts of the whole column stand for the rest.
             if ($bodyRow !== null && $table->range->rows() > 2 * self::SAMPLE) {
-                $worn = $this->cascade->at($bodyRow, $column->column);
+                $worn = $this->dressed->at($bodyRow, $column->column);
                 foreach ($column->longest as $text) {
                     $cell = $this->sheet->typing?->cell($column->column, $text) ?? Cell::of($text);
                     $needs[$column->column] = max($needs[$column->column], $this->ruler->width(Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text, $worn->look));
@@ -290,7 +290,7 @@ final class ColumnFit
                     if ($cell->isBlank() || $reaches || $this->merges->at($row, $column)?->columns() > 1) {
                         continue;
                     }
-                    $worn = $this->cascade->at($row, $column);
+                    $worn = $this->dressed->at($row, $column);
                     $text = Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
                     $needs[$column] = max($need, $part === Part::Heading && $worn->look->is(Attribute::Wrap) && $worn->look->number(Attribute::Rotation) == 0 ? $this->longestWord($text, $worn->look) : $this->turnedWidth($text, $worn->look));
                 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Grid;
 
 /** Row blocks that a change has made, over those that are kept: they are put where the others stand when it is saved. */
-final class FreshBlocks implements BlockStore
+final class FreshBlocks implements BlockStore, KeepsFigures
 {
     private int $next;
 
@@ -41,6 +41,19 @@ final class FreshBlocks implements BlockStore
     public function block(int $number): ?string
     {
         return $this->fresh[$number] ?? $this->beneath->block($number);
+    }
+
+    /** What is known of blocks that the change has not made. */
+    public function figures(int $number, string $key): ?string
+    {
+        return $this->beneath instanceof KeepsFigures && ! isset($this->fresh[$number]) ? $this->beneath->figures($number, $key) : null;
+    }
+
+    public function keepFigures(int $number, string $key, string $json): void
+    {
+        if ($this->beneath instanceof KeepsFigures && ! isset($this->fresh[$number])) {
+            $this->beneath->keepFigures($number, $key, $json);
+        }
     }
 
     public function put(int $number, string $data): void

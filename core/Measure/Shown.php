@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rilvet\Measure;
 
+use Rilvet\Dressed\Layer;
+use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Number\Formatted;
 use Rilvet\Number\NumberFormat;
-use Rilvet\Work\Layer;
-use Rilvet\Work\Worn;
 
 /** What one cell shows: its text by the number format in force, and the side it stands on. */
 final readonly class Shown
@@ -18,7 +18,7 @@ final readonly class Shown
     {
     }
 
-    public static function of(Cell $cell, Worn $worn, bool $from1904, bool $rightToLeft = false): self
+    public static function of(Cell $cell, ResolvedLook $worn, bool $from1904, bool $rightToLeft = false): self
     {
         $code = $worn->look->text(Attribute::Number);
         // Text that was typed shows as it came until a format says otherwise.

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Edge;
-use Rilvet\Work\Cascade;
-use Rilvet\Work\Worn;
 
 /**
  * Two cells share one edge, and it is drawn once: the stronger border wins (wider first, then double, solid, dashed,
@@ -23,33 +23,33 @@ final class Edges
     /** @var array<string, Edge|null> */
     private array $memo = [];
 
-    public function __construct(private readonly Cascade $cascade)
+    public function __construct(private readonly DressedSheet $dressed)
     {
     }
 
     public function above(int $row, int $column): ?Edge
     {
-        return $this->over($row > 1 ? $this->cascade->at($row - 1, $column) : null, $this->cascade->at($row, $column));
+        return $this->over($row > 1 ? $this->dressed->at($row - 1, $column) : null, $this->dressed->at($row, $column));
     }
 
     public function before(int $row, int $column): ?Edge
     {
-        return $this->beside($column > 1 ? $this->cascade->at($row, $column - 1) : null, $this->cascade->at($row, $column));
+        return $this->beside($column > 1 ? $this->dressed->at($row, $column - 1) : null, $this->dressed->at($row, $column));
     }
 
     /** The edge between two cells that stand over each other. */
-    public function over(?Worn $above, Worn $below): ?Edge
+    public function over(?ResolvedLook $above, ResolvedLook $below): ?Edge
     {
         return $this->between($above, Attribute::Bottom, $below, Attribute::Top);
     }
 
     /** The edge between two cells that stand beside each other. */
-    public function beside(?Worn $left, Worn $right): ?Edge
+    public function beside(?ResolvedLook $left, ResolvedLook $right): ?Edge
     {
         return $this->between($left, Attribute::Right, $right, Attribute::Left);
     }
 
-    private function between(?Worn $first, Attribute $firstSide, Worn $second, Attribute $secondSide): ?Edge
+    private function between(?ResolvedLook $first, Attribute $firstSide, ResolvedLook $second, Attribute $secondSide): ?Edge
     {
         $key = ($first->number ?? '').$firstSide->value.$second->number;
         if (! array_key_exists($key, $this->memo)) {

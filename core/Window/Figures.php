@@ -28,6 +28,9 @@ final readonly class Figures
 {
     private const NONE = [0, 0, 0.0, INF, -INF];
 
+    /** Blocks that are gone through while somebody waits for something else. */
+    private const FEW = 8;
+
     public function __construct(
         public int $cells,
         public int $filled,
@@ -58,6 +61,25 @@ final readonly class Figures
         return $count === 0
             ? new self($set->cells(), $filled, 0, null, null, null, null)
             : new self($set->cells(), $filled, $count, $show($sum), $show($sum / $count), $show($least), $show($greatest));
+    }
+
+    /** The figures where few blocks have to be gone through for them; null where it would take a while. */
+    public static function atHand(Sheet $sheet, RangeSet $set): ?self
+    {
+        [$blocks] = self::beneath($sheet);
+        if (! $blocks instanceof BlockSheet) {
+            return self::of($sheet, $set);
+        }
+        $count = 0;
+        foreach ($set as $range) {
+            foreach ($blocks->index()->blocks($range->top, min($range->bottom, $blocks->rows())) as $_) {
+                if (++$count > self::FEW) {
+                    return null;
+                }
+            }
+        }
+
+        return self::of($sheet, $set);
     }
 
     /** Works out the figures of all blocks of a sheet, so that they are there when somebody asks. */

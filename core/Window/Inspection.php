@@ -9,7 +9,7 @@ final readonly class Inspection
 {
     /**
      * @param  list<AttributeState>  $attributes
-     * @param  list<Rung>  $ladder  of the active cell, the lowest layer first
+     * @param  list<LayerView>  $layers  of the active cell, the lowest layer first
      * @param  string|null  $part  where the whole selection is of one part
      * @param  string|null  $kind  where it is body cells of one column kind
      * @param  float|null  $contrast  of ink on fill, WCAG 2.2; null where the selection differs
@@ -19,7 +19,7 @@ final readonly class Inspection
      */
     public function __construct(
         public array $attributes,
-        public array $ladder,
+        public array $layers,
         public ?string $part,
         public ?string $kind,
         public ?float $contrast,

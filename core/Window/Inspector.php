@@ -6,6 +6,10 @@ namespace Rilvet\Window;
 
 use Rilvet\Colour\Colour;
 use Rilvet\Colour\Difference;
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Dressed\Layer;
+use Rilvet\Dressed\LayerEntry;
+use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Look\Attribute;
@@ -15,10 +19,7 @@ use Rilvet\Look\LookWords;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
 use Rilvet\Stylebook\Palette;
-use Rilvet\Work\Cascade;
-use Rilvet\Work\Layer;
 use Rilvet\Work\Worksheet;
-use Rilvet\Work\Worn;
 
 /** Looks at a selection: values, mixed or not, their layers, the part it is. Cells that wear the same are looked at once. */
 final class Inspector
@@ -28,21 +29,21 @@ final class Inspector
 
     private const COLUMNS = 60;
 
-    private readonly Cascade $cascade;
+    private readonly DressedSheet $dressed;
 
     public function __construct(private readonly Worksheet $sheet, private readonly LookBook $looks)
     {
-        $this->cascade = new Cascade($sheet, $looks);
+        $this->dressed = new DressedSheet($sheet, $looks);
     }
 
     public function inspect(RangeSet $ranges, int $row, int $column): Inspection
     {
-        $active = $this->cascade->at($row, $column);
+        $active = $this->dressed->at($row, $column);
         $worn = [];
         $parts = [];
         $kinds = [];
         foreach ($this->places($ranges) as [$at, $cell]) {
-            $look = $this->cascade->at($at, $cell);
+            $look = $this->dressed->at($at, $cell);
             $worn[$look->number] = $look;
             $table = $this->sheet->reading->tableAt($at, $cell);
             $part = $table?->partAt($at, $cell);
@@ -54,12 +55,12 @@ final class Inspector
         $fill = $active->look->text(Attribute::Fill, 'none');
         $paper = Colour::hex($fill === 'none' ? '#FFFFFF' : $fill);
         $ink = Colour::hex($active->look->text(Attribute::Ink, '#000000'));
-        $mixed = count(array_unique(array_map(fn (Worn $look) => $look->look->text(Attribute::Fill).$look->look->text(Attribute::Ink), $worn))) > 1;
+        $mixed = count(array_unique(array_map(fn (ResolvedLook $look) => $look->look->text(Attribute::Fill).$look->look->text(Attribute::Ink), $worn))) > 1;
         $merges = array_values(array_filter($this->sheet->setup->merges, fn (Range $merge) => count($ranges->clip($merge)) > 0));
 
         return new Inspection(
             array_map(fn (Attribute $attribute) => $this->attribute($attribute, $active, array_values($worn), $part, $kind), Attribute::cases()),
-            array_map(fn (array $layer) => new Rung($layer[0]->value, $this->from($layer[0], $part), LookWords::of($layer[1])), $active->layers),
+            array_map(fn (LayerEntry $entry) => new LayerView($entry->layer->value, $this->from($entry->layer, $part), LookWords::of($entry->look)), $active->entries),
             $part?->value,
             $kind?->value,
             $mixed ? null : round($paper->contrast($ink), 2),
@@ -79,7 +80,7 @@ final class Inspector
         $own = null;
         $seen = [];
         foreach ($this->places($ranges) as [$row, $column]) {
-            $worn = $this->cascade->at($row, $column);
+            $worn = $this->dressed->at($row, $column);
             if (isset($seen[$worn->number])) {
                 continue;
             }
@@ -109,11 +110,11 @@ final class Inspector
         }
     }
 
-    /** @param  list<Worn>  $worn */
-    private function attribute(Attribute $attribute, Worn $active, array $worn, ?Part $part, ?ColumnKind $kind): AttributeState
+    /** @param  list<ResolvedLook>  $worn */
+    private function attribute(Attribute $attribute, ResolvedLook $active, array $worn, ?Part $part, ?ColumnKind $kind): AttributeState
     {
-        $values = array_unique(array_map(fn (Worn $look) => json_encode($look->look->get($attribute)), $worn));
-        $layers = array_unique(array_map(fn (Worn $look) => $look->from($attribute)->value ?? 0, $worn));
+        $values = array_unique(array_map(fn (ResolvedLook $look) => json_encode($look->look->get($attribute)), $worn));
+        $layers = array_unique(array_map(fn (ResolvedLook $look) => $look->from($attribute)->value ?? 0, $worn));
         $layer = count($layers) === 1 ? $active->from($attribute) : null;
         $value = $active->look->get($attribute);
 

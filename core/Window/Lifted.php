@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Facet;
 use Rilvet\Look\Look;
 use Rilvet\Measure\Shown;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook;
 
 /** A block of cells that was lifted or copied: what they look like, what they hold, how wide their columns are. */
@@ -29,13 +29,13 @@ final readonly class Lifted
     public static function of(Workbook $workbook, int $number, Range $range, array $facets): self
     {
         $sheet = $workbook->sheet($number);
-        $cascade = new Cascade($sheet, $workbook->looks);
+        $dressed = new DressedSheet($sheet, $workbook->looks);
         $values = iterator_to_array($sheet->cells->read($range->top, $range->bottom));
         $looks = $cells = $lines = [];
         for ($row = $range->top; $row <= $range->bottom; $row++) {
             $rowLooks = $rowCells = $texts = [];
             for ($column = $range->left; $column <= $range->right; $column++) {
-                $worn = $cascade->at($row, $column);
+                $worn = $dressed->at($row, $column);
                 $cell = $values[$row][$column - 1] ?? Cell::blank();
                 $rowLooks[] = $facets === [] ? $worn->look : $worn->look->facet(...$facets);
                 $rowCells[] = $cell->error ?? $cell->value;

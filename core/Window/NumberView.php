@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Measure\Shown;
@@ -15,7 +16,6 @@ use Rilvet\Number\SerialDate;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\Part;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -59,7 +59,7 @@ final readonly class NumberView
         foreach ($sheet->cells->read($row, $row) as $cells) {
             $cell = $cells[$column - 1] ?? $cell;
         }
-        $worn = (new Cascade($sheet, $workbook->looks))->at($row, $column);
+        $worn = (new DressedSheet($sheet, $workbook->looks))->at($row, $column);
         $code = $worn->look->text(Attribute::Number);
         $table = $sheet->reading->tableAt($row, $column);
         $reading = $table?->column($column);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\FilledRows;
 use Rilvet\Grid\Range;
@@ -14,15 +16,13 @@ use Rilvet\Look\LookBook;
 use Rilvet\Measure\Ruler;
 use Rilvet\Measure\Shown;
 use Rilvet\Text\Fonts;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Worksheet;
-use Rilvet\Work\Worn;
 
 /** Makes windows of a sheet. */
 final class Painter
 {
-    private readonly Cascade $cascade;
+    private readonly DressedSheet $dressed;
 
     private readonly Edges $edges;
 
@@ -47,11 +47,11 @@ final class Painter
         Fonts $fonts,
         private readonly bool $from1904 = false,
     ) {
-        $this->cascade = new Cascade($sheet, $looks);
-        $this->edges = new Edges($this->cascade);
+        $this->dressed = new DressedSheet($sheet, $looks);
+        $this->edges = new Edges($this->dressed);
         $this->merges = new Merges($sheet->setup->merges);
         $this->ruler = new Ruler($fonts);
-        $this->spans = new Spans($sheet, $this->cascade);
+        $this->spans = new Spans($sheet, $this->dressed);
     }
 
     /** @param  int  $number of the sheet, handed through */
@@ -65,7 +65,7 @@ final class Painter
         $isMerged = $merges !== [];
         $folded = array_filter(array_combine(range($range->left, $range->right), array_map($setup->sizes->hidesColumn(...), range($range->left, $range->right))));
         foreach ($this->rows($range) as $row => $values) {
-            foreach ($this->cascade->stretch($row, $range->left, $range->right)[1] as $column => $worn) {
+            foreach ($this->dressed->stretch($row, $range->left, $range->right)[1] as $column => $worn) {
                 $cell = $values[$column - 1] ?? Cell::blank();
                 // What stands in a hidden column must not show at the edge of its neighbour.
                 if (isset($folded[$column]) && ($cell->isBlank() || $this->merges->at($row, $column) === null)) {
@@ -103,7 +103,7 @@ final class Painter
             }
             foreach ($values as $index => $cell) {
                 if (! $cell->isBlank() && ! $this->merges->hides($row, $index + 1)) {
-                    $cells[] = $this->cell($cell, $this->cascade->at($row, $index + 1), $row, $index + 1, $values);
+                    $cells[] = $this->cell($cell, $this->dressed->at($row, $index + 1), $row, $index + 1, $values);
                 }
             }
         }
@@ -122,7 +122,7 @@ final class Painter
     }
 
     /** @param  list<Cell>  $values of the whole row */
-    private function cell(Cell $cell, Worn $worn, int $row, int $column, array $values): WindowCell
+    private function cell(Cell $cell, ResolvedLook $worn, int $row, int $column, array $values): WindowCell
     {
         $merge = $this->merges->at($row, $column);
         $shown = Shown::of($cell, $worn, $this->from1904, $this->sheet->setup->opening->rightToLeft);
@@ -196,7 +196,7 @@ final class Painter
      * @param  string|null  $ink  what the number format asks for, in the place of the look's own
      * @param  float  $scale  of a text that is shrunk to fit
      */
-    private function index(Worn $worn, ?string $ink, float $scale): int
+    private function index(ResolvedLook $worn, ?string $ink, float $scale): int
     {
         $key = "$worn->number.$ink.$scale";
         if (! isset($this->indexes[$key])) {
@@ -233,9 +233,9 @@ final class Painter
         $lines = [];
         $isMerged = array_filter($this->sheet->setup->merges, fn (Range $merge) => $merge->top <= $range->bottom + 1 && $merge->bottom >= $range->top && $merge->left <= $range->right + 1 && $merge->right >= $range->left) !== [];
         $across = $along = $upright = [];
-        [$aboveKey, $above] = $range->top > 1 ? $this->cascade->stretch($range->top - 1, max(1, $range->left - 1), $range->right + 1) : ['', []];
+        [$aboveKey, $above] = $range->top > 1 ? $this->dressed->stretch($range->top - 1, max(1, $range->left - 1), $range->right + 1) : ['', []];
         for ($row = $range->top; $row <= $range->bottom + 1; $row++) {
-            [$key, $worn] = $this->cascade->stretch($row, max(1, $range->left - 1), $range->right + 1);
+            [$key, $worn] = $this->dressed->stretch($row, max(1, $range->left - 1), $range->right + 1);
             // Rows that wear the same beneath rows that wear the same have the same edges.
             $pair = $key === null || $aboveKey === null ? null : "$aboveKey/$key";
             $edges = ($pair === null ? null : $across[$pair] ?? null) ?? $this->edgesOver($above, $worn, $range);
@@ -262,8 +262,8 @@ final class Painter
     }
 
     /**
-     * @param  array<int, Worn>  $above  by column
-     * @param  array<int, Worn>  $below
+     * @param  array<int, ResolvedLook>  $above  by column
+     * @param  array<int, ResolvedLook>  $below
      * @return array<int, Edge|null> by column
      */
     private function edgesOver(array $above, array $below, Range $range): array
@@ -277,7 +277,7 @@ final class Painter
     }
 
     /**
-     * @param  array<int, Worn>  $worn  by column
+     * @param  array<int, ResolvedLook>  $worn  by column
      * @return array<int, Edge|null> at the left of each cell, by column
      */
     private function edgesBeside(array $worn, Range $range): array

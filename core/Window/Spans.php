@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Worksheet;
 
 /** How far a text that is centred over several cells reaches: over blank cells of the same alignment, within its group. */
 final readonly class Spans
 {
-    public function __construct(private Worksheet $sheet, private Cascade $cascade)
+    public function __construct(private Worksheet $sheet, private DressedSheet $dressed)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class Spans
 
     private function isSpanned(int $row, int $column): bool
     {
-        return $this->cascade->at($row, $column)->look->text(Attribute::Horizontal) === 'span';
+        return $this->dressed->at($row, $column)->look->text(Attribute::Horizontal) === 'span';
     }
 
     private function sameGroup(int $row, int $column, int $next): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
@@ -16,10 +18,8 @@ use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
-use Rilvet\Work\Worn;
 
 /** Looks through the data of a sheet's tables for what its formats hide, and for texts that are meant as numbers or dates. */
 final class TruthNotes
@@ -34,7 +34,7 @@ final class TruthNotes
 
     private readonly Worksheet $sheet;
 
-    private readonly Cascade $cascade;
+    private readonly DressedSheet $dressed;
 
     /** @var array<int, array<string, list<int>>> rows by column and kind of note */
     private array $found = [];
@@ -48,7 +48,7 @@ final class TruthNotes
     private function __construct(Workbook $workbook, int $number)
     {
         $this->sheet = $workbook->sheet($number);
-        $this->cascade = new Cascade($this->sheet, $workbook->looks);
+        $this->dressed = new DressedSheet($this->sheet, $workbook->looks);
     }
 
     /** @return list<TruthNote> */
@@ -123,7 +123,7 @@ final class TruthNotes
     private function number(int $row, int $column, float $number, ?Part $part): void
     {
         [$all, $shownAll, $block, $shownBlock, $numbers, $shares] = $this->sums[$column] ?? [0.0, 0.0, 0.0, 0.0, 0, 0];
-        $worn = $this->cascade->at($row, $column);
+        $worn = $this->dressed->at($row, $column);
         $shown = self::shownValue($worn, $number);
         if ($part === Part::Body) {
             if ($number !== 0.0 && $shown === 0.0) {
@@ -177,7 +177,7 @@ final class TruthNotes
         }
     }
 
-    private function total(int $row, int $column, float $shown, float $shownSum, Worn $worn): void
+    private function total(int $row, int $column, float $shown, float $shownSum, ResolvedLook $worn): void
     {
         $format = NumberFormat::of($worn->look->text(Attribute::Number));
         $say = fn (float $value) => trim($format->number($value)->text);
@@ -233,7 +233,7 @@ final class TruthNotes
     }
 
     /** The number that a reader sees. */
-    private static function shownValue(Worn $worn, float $number): float
+    private static function shownValue(ResolvedLook $worn, float $number): float
     {
         return NumberFormat::of($worn->look->text(Attribute::Number))->rounded($number);
     }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Rilvet\Xlsx;
 
+use Rilvet\Dressed\Layer;
+use Rilvet\Dressed\LayerEntry;
+use Rilvet\Dressed\NamedStyle;
+use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Measure\Ruler;
 use Rilvet\Text\Fonts;
-use Rilvet\Work\Layer;
-use Rilvet\Work\NamedStyle;
 use Rilvet\Work\Worksheet;
-use Rilvet\Work\Worn;
 
 /** Which cell format a cell gets for what it wears on one sheet: kept in mind by what it had and what it wears now. */
 final class CellLooks
@@ -32,7 +33,7 @@ final class CellLooks
      * @param  (callable(): Cell)|null  $cell  asked only where a text may be cut off
      * @return int|null null where no cell was there and none is needed
      */
-    public function format(int $had, Worn $worn, int $column, ?callable $cell = null, bool $isAbsent = false): ?int
+    public function format(int $had, ResolvedLook $worn, int $column, ?callable $cell = null, bool $isAbsent = false): ?int
     {
         $number = $worn->number;
         if ($cell !== null && $worn->look->is(Attribute::Clip) && $this->spills($cell(), $worn->look, $column)) {
@@ -43,10 +44,10 @@ final class CellLooks
         return $target === RowReader::NONE ? null : $target;
     }
 
-    private function target(int $had, Worn $worn, bool $clipped, bool $isAbsent): int
+    private function target(int $had, ResolvedLook $worn, bool $clipped, bool $isAbsent): int
     {
         // The stylebook's ground alone makes no cell where none is: it is how the sheet looks, not how a cell does.
-        if ($isAbsent && array_filter($worn->layers, fn (array $layer) => $layer[0] !== Layer::Ground) === []) {
+        if ($isAbsent && array_filter($worn->entries, fn (LayerEntry $entry) => $entry->layer !== Layer::Ground) === []) {
             return $had === RowReader::NONE || ! $this->sheet->clean ? $had : 0;
         }
         // The format has no word for a text that is cut off at the edge, but "fill" shows it just so where it is longer than its cell (18.18.40).
@@ -56,7 +57,7 @@ final class CellLooks
             return $had;
         }
         // What says nothing of itself any more looks as the workbook does.
-        if ($worn->layers === []) {
+        if ($worn->entries === []) {
             return 0;
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Xlsx;
 
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\FilledRows;
 use Rilvet\Grid\Range;
@@ -12,9 +14,7 @@ use Rilvet\Look\LookBook;
 use Rilvet\Measure\Length;
 use Rilvet\Package\PackageXml;
 use Rilvet\Package\PackedPart;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Worksheet;
-use Rilvet\Work\Worn;
 
 /**
  * Writes a worksheet part as it is, with another format where a cell wears another look, another size where one was set,
@@ -28,7 +28,7 @@ final class SheetRewrite
     /** Something was written that differs from what was read. */
     public bool $isChanged = false;
 
-    private readonly Cascade $cascade;
+    private readonly DressedSheet $dressed;
 
     private readonly CellLooks $looks;
 
@@ -75,7 +75,7 @@ final class SheetRewrite
 
     public function __construct(private readonly Book $book, private readonly BookSheet $from, private readonly Worksheet $sheet, LookBook $looks, StylesWriting $styles, bool $isEdited, private readonly Moves $moves = new Moves([], ''), private readonly NamedPlaces $places = new NamedPlaces([]))
     {
-        $this->cascade = new Cascade($sheet, $looks);
+        $this->dressed = new DressedSheet($sheet, $looks);
         $this->looks = new CellLooks($sheet, $styles);
         $this->reader = new RowReader($isEdited ? $book->texts() : [], [], $from->part, from1904: $book->from1904());
         $this->isSparse = FilledRows::isSparse($sheet->cells);
@@ -145,7 +145,7 @@ final class SheetRewrite
         $formats = [];
         for ($column = 1; $column <= max(200, $this->columns); $column++) {
             $had = $this->columnFormats[$column] ?? RowReader::NONE;
-            $formats[$column] = [$had, $this->looks->format($had, $this->cascade->at(1_048_576, $column), $column, isAbsent: true)];
+            $formats[$column] = [$had, $this->looks->format($had, $this->dressed->at(1_048_576, $column), $column, isAbsent: true)];
         }
         $this->columnsNow = array_map(fn (array $pair) => $pair[1] ?? 0, $formats) + $this->columnFormats;
         $frame = new SheetFrame($this->from->part, $this->book, $this->moves, $this->places);
@@ -236,7 +236,7 @@ final class SheetRewrite
         if ($count === 0 || $count < $this->columns || $letters !== ($this->lines[$count] ??= array_map(Place::letters(...), range(1, $count)))) {
             return null;
         }
-        $worn = $this->cascade->row($row, $count);
+        $worn = $this->dressed->row($row, $count);
         $xml = '';
         foreach ($attributes as $index => $had) {
             $number = $worn[$index]->number;
@@ -251,7 +251,7 @@ final class SheetRewrite
     }
 
     /** Attributes of a cell for what it wears; null where that depends on more. */
-    private function wears(string $had, Worn $worn, int $column): ?string
+    private function wears(string $had, ResolvedLook $worn, int $column): ?string
     {
         $format = $had === '' ? 0 : $this->reader->format($had);
         if ($format === null || $worn->look->is(Attribute::Clip)) {
@@ -324,7 +324,7 @@ final class SheetRewrite
      */
     private function cellsOf(int $row, array $cells, int $own, ?array $model): string
     {
-        [$key, $worn] = $this->cascade->stretch($row, 1, $this->columns);
+        [$key, $worn] = $this->dressed->stretch($row, 1, $this->columns);
         // Of rows that wear the same it is known where a cell has to be made; a sheet may have a million of them.
         $blanks = $model === null && $key !== null ? $this->blankRows["$own|$key"] ??= $this->blanks($own, $worn) : null;
         if ($cells === [] && $blanks !== null) {
@@ -338,7 +338,7 @@ final class SheetRewrite
                 $xml .= $this->blank($row, $next, $own, $worn[$next - 1] ?? null, $model[$next - 1] ?? null);
             }
             $next = $column + 1;
-            $wears = $worn[$column - 1] ?? $this->cascade->at($row, $column);
+            $wears = $worn[$column - 1] ?? $this->dressed->at($row, $column);
             $edited = $model[$column - 1] ?? null;
             $target = $this->looks->format($format, $wears, $column, $wears->look->is(Attribute::Clip) ? fn () => $edited ?? $this->shown($row, $column, $text) : null) ?? 0;
             if ($edited !== null) {
@@ -360,7 +360,7 @@ final class SheetRewrite
     /**
      * The cells that have to be made where a row has none, as of row 1.
      *
-     * @param  array<int, Worn>  $worn  by column
+     * @param  array<int, ResolvedLook>  $worn  by column
      * @return array<int, string>
      */
     private function blanks(int $own, array $worn): array
@@ -381,10 +381,10 @@ final class SheetRewrite
     }
 
     /** A place where no cell was: one is made where it wears something of its own, or holds something now. */
-    private function blank(int $row, int $column, int $own, ?Worn $worn, ?Cell $cell): string
+    private function blank(int $row, int $column, int $own, ?ResolvedLook $worn, ?Cell $cell): string
     {
         $had = $own === RowReader::NONE ? $this->columnFormats[$column] ?? RowReader::NONE : $own;
-        $target = $this->looks->format($had, $worn ?? $this->cascade->at($row, $column), $column, isAbsent: true);
+        $target = $this->looks->format($had, $worn ?? $this->dressed->at($row, $column), $column, isAbsent: true);
         if ($cell === null || $cell->isBlank()) {
             // Without a cell its place wears what its row or its column says.
             $bare = $own === RowReader::NONE ? $this->columnsNow[$column] ?? 0 : $own;

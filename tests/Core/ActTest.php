@@ -19,6 +19,8 @@ use Rilvet\Act\Split;
 use Rilvet\Act\Targets;
 use Rilvet\Act\Wipe;
 use Rilvet\Change\Change;
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Dressed\Layer;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\MemorySheet;
@@ -37,8 +39,6 @@ use Rilvet\Refusal;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Window\Edges;
 use Rilvet\Window\Inspector;
-use Rilvet\Work\Cascade;
-use Rilvet\Work\Layer;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -91,22 +91,22 @@ final class ActTest extends TestCase
     {
         $pen = Edge::parse('medium #123456');
         $workbook = (new DrawBorders(self::at('B2:C3'), ['top' => $pen, 'vertical' => $pen]))->on(self::workbook());
-        $cascade = new Cascade($workbook->sheet(1), $workbook->looks);
-        self::assertSame('medium #123456', $cascade->at(2, 2)->look->text(Attribute::Top));
-        self::assertSame('medium #123456', $cascade->at(1, 2)->look->text(Attribute::Bottom));
-        self::assertSame('medium #123456', $cascade->at(3, 3)->look->text(Attribute::Left));
-        self::assertSame('', $cascade->at(3, 3)->look->text(Attribute::Right), 'an outer edge that was not meant stays');
+        $dressed = new DressedSheet($workbook->sheet(1), $workbook->looks);
+        self::assertSame('medium #123456', $dressed->at(2, 2)->look->text(Attribute::Top));
+        self::assertSame('medium #123456', $dressed->at(1, 2)->look->text(Attribute::Bottom));
+        self::assertSame('medium #123456', $dressed->at(3, 3)->look->text(Attribute::Left));
+        self::assertSame('', $dressed->at(3, 3)->look->text(Attribute::Right), 'an outer edge that was not meant stays');
         $workbook = (new DrawBorders(self::at('B1:C1'), ['bottom' => Edge::parse('none')]))->on($workbook);
-        self::assertNull((new Edges(new Cascade($workbook->sheet(1), $workbook->looks)))->above(2, 2));
+        self::assertNull((new Edges(new DressedSheet($workbook->sheet(1), $workbook->looks)))->above(2, 2));
     }
 
     public function test_a_look_of_a_part_holds_for_that_part_only_and_has_its_layer(): void
     {
         $workbook = (new FormatPart([1], Part::Body, ColumnKind::Integer, Look::of(['ink' => '#AA0000'])))->on(self::workbook());
-        $cascade = new Cascade($workbook->sheet(1), $workbook->looks);
-        self::assertSame('#AA0000', $cascade->at(3, 2)->look->text(Attribute::Ink));
-        self::assertSame(Layer::Hand, $cascade->at(3, 2)->from(Attribute::Ink));
-        self::assertNotSame('#AA0000', $cascade->at(2, 2)->look->text(Attribute::Ink), 'the heading is another part');
+        $dressed = new DressedSheet($workbook->sheet(1), $workbook->looks);
+        self::assertSame('#AA0000', $dressed->at(3, 2)->look->text(Attribute::Ink));
+        self::assertSame(Layer::Hand, $dressed->at(3, 2)->from(Attribute::Ink));
+        self::assertNotSame('#AA0000', $dressed->at(2, 2)->look->text(Attribute::Ink), 'the heading is another part');
         $inspection = (new Inspector($workbook->sheet(1), $workbook->looks))->inspect(RangeSet::parse('B3:B5'), 3, 2);
         self::assertSame(['body', 'integer'], [$inspection->part, $inspection->kind]);
     }
@@ -115,7 +115,7 @@ final class ActTest extends TestCase
     {
         $workbook = (new Format(self::at('B3'), Look::of(['bold' => true, 'fill' => '#FFEE00'])))->on(self::workbook());
         $workbook = (new Wipe(self::at('A1:D9'), Facet::Fill))->on($workbook);
-        $worn = (new Cascade($workbook->sheet(1), $workbook->looks))->at(3, 2);
+        $worn = (new DressedSheet($workbook->sheet(1), $workbook->looks))->at(3, 2);
         self::assertSame(Layer::Hand, $worn->from(Attribute::Bold));
         self::assertNotSame(Layer::Hand, $worn->from(Attribute::Fill));
     }
@@ -124,10 +124,10 @@ final class ActTest extends TestCase
     {
         $block = [[Look::of(['fill' => '#111111']), Look::of(['fill' => '#222222'])], [Look::of(['fill' => '#333333']), Look::of(['fill' => '#444444'])]];
         $workbook = (new Lay(self::at('B2:D5'), $block))->on(self::workbook());
-        $cascade = new Cascade($workbook->sheet(1), $workbook->looks);
+        $dressed = new DressedSheet($workbook->sheet(1), $workbook->looks);
         foreach (range(2, 5) as $row) {
             foreach (range(2, 4) as $column) {
-                self::assertSame($block[($row - 2) % 2][($column - 2) % 2]->text(Attribute::Fill), $cascade->at($row, $column)->look->text(Attribute::Fill));
+                self::assertSame($block[($row - 2) % 2][($column - 2) % 2]->text(Attribute::Fill), $dressed->at($row, $column)->look->text(Attribute::Fill));
             }
         }
     }
@@ -151,9 +151,9 @@ final class ActTest extends TestCase
         $sheet = $workbook->sheet(1);
         $named = $sheet->stylebook?->naming('Check', Look::of(['fill' => '#FFE08A']));
         $workbook = (new LayNamed(self::at('B3'), 'Check'))->on($workbook->withSheet(1, $sheet->wearing($named, false)));
-        self::assertSame('#FFE08A', (new Cascade($workbook->sheet(1), $workbook->looks))->at(3, 2)->look->text(Attribute::Fill));
+        self::assertSame('#FFE08A', (new DressedSheet($workbook->sheet(1), $workbook->looks))->at(3, 2)->look->text(Attribute::Fill));
         $changed = $workbook->sheet(1)->wearing($named?->naming('Check', Look::of(['fill' => '#00AA00'])), false);
-        self::assertSame('#00AA00', (new Cascade($changed, $workbook->looks))->at(3, 2)->look->text(Attribute::Fill));
+        self::assertSame('#00AA00', (new DressedSheet($changed, $workbook->looks))->at(3, 2)->look->text(Attribute::Fill));
         $this->expectExceptionMessage('no look named "None"');
         (new LayNamed(self::at('B3'), 'None'))->on($workbook);
     }

@@ -12,6 +12,7 @@ use Rilvet\Act\Exception\NothingToChange;
 use Rilvet\Act\Format;
 use Rilvet\Act\FormatPart;
 use Rilvet\Act\Targets;
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\RangeSet;
@@ -30,7 +31,6 @@ use Rilvet\Window\TruthNote;
 use Rilvet\Window\TruthNotes;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspects;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
@@ -150,22 +150,22 @@ final class ColumnRuleTest extends TestCase
     {
         $workbook = self::book([['Start', 'End', 'Seen', 'Due', 'Price', 'Count', 'Share'], [8 / 24, 17 / 24, 45300, 45310, 2.5, 4, 0.1]], ['A2:B2' => 'hh:mm', 'C2:D2' => 'dd mmm yyyy', 'E2' => '"£"#,##0.00', 'G2:G4' => '0%', 'F5' => '"£"0.00']);
         $typed = (new EditCells(1, [4 => [1 => '=B2-A2', 2 => '=D2-C2', 3 => '=C2+14', 4 => '=E2*F2', 5 => '=SUM(E2:E2)', 6 => '=TODAY()', 7 => '3'], 5 => [1 => '=F2+1', 6 => '10']]))->on($workbook);
-        $codes = fn (int $row, int $column) => (new Cascade($typed->sheet(1), $typed->looks))->at($row, $column)->look->text(Attribute::Number);
+        $codes = fn (int $row, int $column) => (new DressedSheet($typed->sheet(1), $typed->looks))->at($row, $column)->look->text(Attribute::Number);
         self::assertSame(['[h]:mm', '0', 'dd mmm yyyy', '"£"#,##0.00', '"£"#,##0.00', 'yyyy-mm-dd'], array_map(fn (int $column) => $codes(4, $column), range(1, 6)));
         self::assertSame('', $codes(5, 1));
         $row = iterator_to_array($typed->sheet(1)->cells->read(4, 5));
         self::assertSame([0.03, 10], [$row[4][6]->value, $row[5][5]->value]);
-        self::assertSame('£10.00', Shown::of($row[5][5], (new Cascade($typed->sheet(1), $typed->looks))->at(5, 6), false)->formatted->text);
+        self::assertSame('£10.00', Shown::of($row[5][5], (new DressedSheet($typed->sheet(1), $typed->looks))->at(5, 6), false)->formatted->text);
     }
 
     /** @return list<string> */
     private function column(Workbook $workbook, int $column): array
     {
         $sheet = $workbook->sheet(1);
-        $cascade = new Cascade($sheet, $workbook->looks);
+        $dressed = new DressedSheet($sheet, $workbook->looks);
         $texts = [];
         foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
-            $texts[] = Shown::of($cells[$column - 1], $cascade->at($row, $column), false)->formatted->text;
+            $texts[] = Shown::of($cells[$column - 1], $dressed->at($row, $column), false)->formatted->text;
         }
 
         return $texts;

@@ -7,6 +7,8 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Colour\Colour;
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Dressed\Layer;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
@@ -25,8 +27,6 @@ use Rilvet\Window\Edges;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspect\HandTouches;
 use Rilvet\Work\Aspects;
-use Rilvet\Work\Cascade;
-use Rilvet\Work\Layer;
 use Rilvet\Work\Worksheet;
 
 final class LookTest extends TestCase
@@ -132,13 +132,13 @@ final class LookTest extends TestCase
         $hand = new LookMap;
         $hand->set(Range::parse('B3'), $book->number(Look::of(['bold' => true])));
         $sheet = self::sheet($file, $hand, Builtin::named('River ledger'), false);
-        $worn = (new Cascade($sheet, $book))->at(3, 2);
+        $worn = (new DressedSheet($sheet, $book))->at(3, 2);
         self::assertSame(Layer::Hand, $worn->from(Attribute::Bold));
         self::assertSame(Layer::Kind, $worn->from(Attribute::Number));
         self::assertSame(Layer::Ground, $worn->from(Attribute::Font));
         self::assertSame(Layer::Stripes, $worn->from(Attribute::Fill));
         self::assertSame(Layer::File, $worn->from(Attribute::Underline), 'what the stylebook leaves unsaid falls through');
-        self::assertNull((new Cascade(self::sheet($file, $hand, Builtin::named('River ledger'), true), $book))->at(3, 2)->from(Attribute::Underline), 'start clean drops what came');
+        self::assertNull((new DressedSheet(self::sheet($file, $hand, Builtin::named('River ledger'), true), $book))->at(3, 2)->from(Attribute::Underline), 'start clean drops what came');
     }
 
     public function test_of_two_borders_on_one_edge_the_stronger_is_drawn(): void
@@ -150,7 +150,7 @@ final class LookTest extends TestCase
             $hand = new LookMap;
             $hand->set(Range::parse('A1'), $book->number(Look::of(['bottom' => $upper])));
             $hand->set(Range::parse('A2'), $book->number(Look::of(['top' => $lower])));
-            $edges = new Edges(new Cascade(self::sheet(new LookMap, $hand, null, false), $book));
+            $edges = new Edges(new DressedSheet(self::sheet(new LookMap, $hand, null, false), $book));
             self::assertSame($winner, (string) $edges->above(2, 1));
         }
     }

@@ -7,6 +7,8 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Dress;
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Dressed\Layer;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
@@ -20,9 +22,7 @@ use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspects;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\FileHints;
-use Rilvet\Work\Layer;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -52,13 +52,13 @@ final class OddFormatsTest extends TestCase
     {
         foreach ([false, true] as $clean) {
             $sheet = self::dressed($usual, $odd, $clean);
-            $cascade = new Cascade($sheet->sheet(1), $sheet->looks);
-            $worn = $cascade->at(4, 2);
-            self::assertSame($keeps ? $odd : $cascade->at(3, 2)->look->text(Attribute::Number), $worn->look->text(Attribute::Number));
+            $dressed = new DressedSheet($sheet->sheet(1), $sheet->looks);
+            $worn = $dressed->at(4, 2);
+            self::assertSame($keeps ? $odd : $dressed->at(3, 2)->look->text(Attribute::Number), $worn->look->text(Attribute::Number));
             self::assertSame($keeps ? Layer::File : Layer::Kind, $worn->from(Attribute::Number));
-            self::assertSame($cascade->at(6, 2)->look->text(Attribute::Font), $worn->look->text(Attribute::Font), 'all else is the stylebook\'s');
-            self::assertSame($worn->number, $cascade->row(4, 2)[1]->number);
-            self::assertNotSame($usual, $cascade->at(3, 2)->look->text(Attribute::Number), 'the others are dressed');
+            self::assertSame($dressed->at(6, 2)->look->text(Attribute::Font), $worn->look->text(Attribute::Font), 'all else is the stylebook\'s');
+            self::assertSame($worn->number, $dressed->row(4, 2)[1]->number);
+            self::assertNotSame($usual, $dressed->at(3, 2)->look->text(Attribute::Number), 'the others are dressed');
         }
     }
 
@@ -73,10 +73,10 @@ final class OddFormatsTest extends TestCase
         }
         $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells, new FileHints($file, $looks, new Setup))), aspects: Aspects::of(new FileLooks($file)));
         $book = (new Dress([1], Builtin::named('River ledger'), false))->on(new Workbook('W', [1 => $sheet], $looks));
-        $cascade = new Cascade($book->sheet(1), $book->looks);
-        $number = fn (int $row) => $cascade->at($row, 3)->look->text(Attribute::Number);
+        $dressed = new DressedSheet($book->sheet(1), $book->looks);
+        $number = fn (int $row) => $dressed->at($row, 3)->look->text(Attribute::Number);
         self::assertStringContainsString('%', $number(2));
-        self::assertSame([$number(1), Part::Heading], [$number(4), $cascade->at(4, 3)->part]);
+        self::assertSame([$number(1), Part::Heading], [$number(4), $dressed->at(4, 3)->part]);
         self::assertStringNotContainsString('%', $number(4));
     }
 

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Dress;
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\PlainRows;
@@ -20,7 +21,6 @@ use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspect\HandTouches;
 use Rilvet\Work\Aspects;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -97,8 +97,8 @@ final class RunsTest extends TestCase
             if (mt_rand(0, 2) > 0) {
                 $workbook = (new Dress([1], Builtin::named(['River ledger', 'Plain rule', 'Long list'][mt_rand(0, 2)]), mt_rand(0, 1) === 0))->on($workbook);
             }
-            $whole = new Cascade($workbook->sheet(1), $looks);
-            $single = new Cascade($workbook->sheet(1), $looks);
+            $whole = new DressedSheet($workbook->sheet(1), $looks);
+            $single = new DressedSheet($workbook->sheet(1), $looks);
             foreach ([...range(1, self::ROWS + 3), ...array_rand(array_flip(range(1, self::ROWS)), 10)] as $row) {
                 foreach ($whole->row($row, self::COLUMNS) as $index => $worn) {
                     self::assertSame($single->at($row, $index + 1)->look->key(), $worn->look->key(), "round $round, row $row, column $index");

@@ -13,6 +13,7 @@ use Rilvet\Act\Format;
 use Rilvet\Act\FormatPart;
 use Rilvet\Act\Targets;
 use Rilvet\Act\TypedValue;
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\BlockChange;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\Cell;
@@ -27,7 +28,6 @@ use Rilvet\Look\LookBook;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\SheetFacts;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -72,7 +72,7 @@ final class TypedValueTest extends TestCase
         $book = self::book();
         $act = new EditCells(1, [9 => [4 => '2026-05-01']]);
         $after = $act->on($book);
-        self::assertSame('yyyy-mm-dd', (new Cascade($after->sheet(1), $after->looks))->at(9, 4)->look->text(Attribute::Number));
+        self::assertSame('yyyy-mm-dd', (new DressedSheet($after->sheet(1), $after->looks))->at(9, 4)->look->text(Attribute::Number));
         self::assertSame('Data: D9 typed, read as a date', $act->words($book));
         self::assertSame('Data: D9 typed', (new EditCells(1, [9 => [4 => 'Osier']]))->words($book));
     }
@@ -95,11 +95,11 @@ final class TypedValueTest extends TestCase
         } catch (LooksStay $stay) {
             self::assertSame([2, '2 cells keep a look of their own, which would cover this. Override them?'], [$stay->cells, $stay->getMessage()]);
         }
-        $fill = fn (Workbook $after, int $row) => (new Cascade($after->sheet(1), $after->looks))->at($row, 1)->look->text(Attribute::Fill);
+        $fill = fn (Workbook $after, int $row) => (new DressedSheet($after->sheet(1), $after->looks))->at($row, 1)->look->text(Attribute::Fill);
         self::assertSame('#FFEEAA', $fill($format('keep')->on($touched), 1));
         $over = $format('override')->on($touched);
         self::assertSame(['#112233', '#FFEEAA'], [$fill($over, 1), $fill($over, 2)], 'rows of the body keep theirs');
-        self::assertTrue((new Cascade($over->sheet(1), $over->looks))->at(1, 1)->look->is(Attribute::Italic), 'what does not cover stays');
+        self::assertTrue((new DressedSheet($over->sheet(1), $over->looks))->at(1, 1)->look->is(Attribute::Italic), 'what does not cover stays');
         self::assertSame('#112233', $fill($format('ask')->on($book), 1), 'where nothing covers, nothing is asked');
     }
 

@@ -69,7 +69,7 @@ final class FormatTest extends TestCase
         $this->assertSame(['body', 'integer'], [$record->json('inspection.part'), $record->json('inspection.kind')]);
         $this->assertGreaterThan(4.5, $record->json('inspection.contrast') ?? 21);
         $this->assertSame([1, 1], [$record->json('sheets'), $record->json('workbooks')]);
-        $this->assertContains('hand touch', array_column($record->json('inspection.ladder'), 'from'));
+        $this->assertContains('hand touch', array_column($record->json('inspection.layers'), 'from'));
     }
 
     public function test_nearly_the_same_fills_are_pointed_out(): void

@@ -12,12 +12,12 @@ use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Dress;
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Look\Attribute;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Text\Fonts;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Workbook;
 use ZipArchive;
@@ -46,7 +46,7 @@ final class IndependentReaderTest extends TestCase
         foreach (array_values($workbook->sheets) as $index => $sheet) {
             $found = $sheets[$index];
             self::assertSame($sheet->name, $found['name']);
-            $cascade = new Cascade($sheet, $workbook->looks);
+            $dressed = new DressedSheet($sheet, $workbook->looks);
             $merges = new Merges($sheet->setup->merges);
             foreach ($sheet->cells->read(1, 80) as $row => $cells) {
                 foreach ($cells as $at => $cell) {
@@ -55,7 +55,7 @@ final class IndependentReaderTest extends TestCase
                     if ($merges->hides($row, $at + 1)) {
                         continue;
                     }
-                    $look = $cascade->at($row, $at + 1)->look;
+                    $look = $dressed->at($row, $at + 1)->look;
                     // A blank cell outside of tables wears the ground alone; none is made for it in the package.
                     if ($there === null || $there['font'] === null && $cell->isBlank()) {
                         self::assertTrue($cell->isBlank(), "{$sheet->name}!$address is in the file");

@@ -13,12 +13,12 @@ use PhpOffice\PhpSpreadsheet\Writer\Ods;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Dressed\Layer;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\Attribute;
-use Rilvet\Work\Cascade;
-use Rilvet\Work\Layer;
 use Rilvet\Work\Workbook;
 
 /** What comes with a file is kept: values as they are, looks as layer 1, sizes and the way a sheet opens. */
@@ -46,16 +46,16 @@ final class OpeningTest extends TestCase
             'A7' => ['rising' => 'thin #112233', 'vertical' => 'distributed'],
             'B7' => ['rising' => 'dashed #000000', 'falling' => 'dashed #000000'],
         ];
-        $cascade = new Cascade($workbook->sheet(1), $workbook->looks);
+        $dressed = new DressedSheet($workbook->sheet(1), $workbook->looks);
         foreach ($expected as $address => $look) {
             $place = \Rilvet\Grid\Address::parse($address);
-            $worn = $cascade->at($place->row, $place->column);
+            $worn = $dressed->at($place->row, $place->column);
             foreach ($look as $name => $value) {
                 self::assertSame($value, $worn->look->get(Attribute::from($name)), "$address $name");
                 self::assertSame(Layer::File, $worn->from(Attribute::from($name)));
             }
         }
-        self::assertNull($cascade->at(2, 2)->look->get(Attribute::Bold), 'what is as every cell is anyway is left unsaid');
+        self::assertNull($dressed->at(2, 2)->look->get(Attribute::Bold), 'what is as every cell is anyway is left unsaid');
     }
 
     #[DataProvider('formats')]
@@ -101,8 +101,8 @@ final class OpeningTest extends TestCase
         $this->path = sys_get_temp_dir().'/rilvet-open-'.getmypid().'.csv';
         file_put_contents($this->path, "Day,Paid,Share\n03.04.2024,£5.00,12.5%\n05.04.2024,£7.50,8%\n");
         $workbook = (new Opening(fn (int $sheet) => new MemoryBlockStore))->open($this->path, 'days.csv');
-        $cascade = new Cascade($workbook->sheet(1), $workbook->looks);
-        $codes = array_map(fn (int $column) => $cascade->at(2, $column)->look->text(Attribute::Number), [1, 2, 3]);
+        $dressed = new DressedSheet($workbook->sheet(1), $workbook->looks);
+        $codes = array_map(fn (int $column) => $dressed->at(2, $column)->look->text(Attribute::Number), [1, 2, 3]);
         self::assertSame(['yyyy-mm-dd', '"£"#,##0.00', '0.0%'], $codes);
         self::assertSame([45385, 5.0, 0.125], array_map(fn (Cell $cell) => $cell->value, iterator_to_array($workbook->sheet(1)->cells->read(2, 2))[2]));
     }

@@ -108,13 +108,15 @@ final class WiringTest extends TestCase
         $this->assertSame($tried->json('sheet'), $done->json('sheet'));
         $this->assertSame($tried->json('sight.windows'), $done->json('sight.windows'));
         $this->assertSame($tried->json('sight.number'), $done->json('sight.number'));
-        $this->assertSame($tried->json('sight.figures'), $done->json('sight.figures'));
         // What is asked for by itself afterwards says the same as the answer did.
         $sheet = "workbooks/{$workbook->id}/sheets/1";
         $this->assertSame($done->json('sight.windows.0'), $this->get($this->url("$sheet/window?top=1&left=1&bottom=24&right=8"))->json());
         $this->assertSame($done->json('sight.selection'), $this->get($this->url("$sheet/inspection?row=2&column=2&ranges=B2:C4"))->json());
         $this->assertSame($done->json('sight.number'), $this->get($this->url("$sheet/number?row=2&column=2"))->json());
-        $this->assertSame($done->json('sight.figures'), $this->get($this->url("$sheet/figures?ranges=B2:C4"))->json());
+        $figures = $this->get($this->url("$sheet/figures?ranges=B2:C4"))->json();
+        // Looks change no sum, so only an act on data brings new ones along.
+        $isOfData = DB::table('sheets')->where('data_revision', $workbook->refresh()->revision)->exists();
+        $this->assertSame($isOfData ? $figures : null, $done->json('sight.figures'));
         $this->assertSame($done->json('sheet'), $this->get($this->url($sheet))->json());
         $this->undo($workbook);
         $this->assertSame($before, $this->state());

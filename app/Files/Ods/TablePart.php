@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Files\Ods;
 
 use App\Files\Writing\Flow;
+use Rilvet\Dressed\NamedStyle;
+use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Formula\Scope;
 use Rilvet\Formula\WithoutTables;
 use Rilvet\Grid\Address;
@@ -18,9 +20,7 @@ use Rilvet\Ods\Ns;
 use Rilvet\Ods\OpenFormula;
 use Rilvet\Ods\StylesXml;
 use Rilvet\Work\Merges;
-use Rilvet\Work\NamedStyle;
 use Rilvet\Work\Worksheet;
-use Rilvet\Work\Worn;
 
 /**
  * One table of an ods (ISO/IEC 26300-1, 9), written to a stream row by row.
@@ -89,7 +89,7 @@ final class TablePart
         $last = max([$columns, ...array_keys($setup->sizes->widths), ...$setup->sizes->hiddenColumns]);
         for ($column = 1; $column <= $columns; $column++) {
             if ($this->sheet->looksWhole($column)) {
-                $this->defaults[$column] = $this->style($this->flow->cascade->at(Address::ROWS, $column))[0];
+                $this->defaults[$column] = $this->style($this->flow->dressed->at(Address::ROWS, $column))[0];
             }
         }
         $key = fn (int $column) => [$setup->sizes->widths[$column] ?? $setup->sizes->width, $setup->sizes->hidesColumn($column), $this->defaults[$column] ?? ''];
@@ -113,7 +113,7 @@ final class TablePart
         $xml = '';
         $blank = '';
         $count = 0;
-        foreach ($this->flow->cascade->row($row, $columns) as $index => $worn) {
+        foreach ($this->flow->dressed->row($row, $columns) as $index => $worn) {
             [$style, $class] = $this->worn[$worn->number] ??= $this->style($worn);
             // A cell that says nothing would look as its whole column does.
             $style = $style === '' && isset($this->defaults[$index + 1]) ? 'Default' : $style;
@@ -231,10 +231,10 @@ final class TablePart
     }
 
     /** @return array{string, FormatClass} */
-    private function style(Worn $worn): array
+    private function style(ResolvedLook $worn): array
     {
         $class = FormatClass::of($worn->look->text(Attribute::Number));
-        if ($worn->layers === []) {
+        if ($worn->entries === []) {
             return ['', $class];
         }
         $style = NamedStyle::of($this->sheet, $worn);

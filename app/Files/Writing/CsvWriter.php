@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files\Writing;
 
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\FilledRows;
 use Rilvet\Intake\Dialect;
@@ -13,7 +14,6 @@ use Rilvet\Look\Attribute;
 use Rilvet\Number\FormatClass;
 use Rilvet\Number\NumberFormat;
 use Rilvet\Refusal;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -91,12 +91,12 @@ final readonly class CsvWriter implements WorkbookWriter
     private function texts(Workbook $workbook, ?bool $defuse = null): iterable
     {
         $sheet = $this->chosen($workbook);
-        $cascade = new Cascade($sheet, $workbook->looks);
+        $dressed = new DressedSheet($sheet, $workbook->looks);
         // A few cells far apart: a line for each row, with as many fields as it needs.
         foreach (FilledRows::isSparse($sheet->cells) ? (new Flow($sheet, $workbook->looks))->read() : $sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
             $texts = [];
             foreach ($cells as $index => $cell) {
-                $text = self::text($cell, fn () => $cascade->at($row, $index + 1)->look->text(Attribute::Number), $workbook->from1904);
+                $text = self::text($cell, fn () => $dressed->at($row, $index + 1)->look->text(Attribute::Number), $workbook->from1904);
                 $texts[] = ($defuse ?? $this->defuse) && self::isRisky($text) ? "'$text" : $text;
             }
             yield $row => $texts;

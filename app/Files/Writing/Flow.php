@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Files\Writing;
 
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\FilledRows;
 use Rilvet\Grid\PlainRows;
 use Rilvet\Look\LookBook;
-use Rilvet\Work\Cascade;
 use Rilvet\Work\Worksheet;
 
 /**
@@ -20,7 +20,7 @@ final readonly class Flow
 {
     private const USUAL = 60;
 
-    public Cascade $cascade;
+    public DressedSheet $dressed;
 
     /** @var array{int, int} */
     private array $reach;
@@ -37,7 +37,7 @@ final readonly class Flow
     public function __construct(public Worksheet $sheet, LookBook $looks)
     {
         $this->held = array_flip($sheet->setup->sizes->heldRows);
-        $this->cascade = new Cascade($sheet, $looks);
+        $this->dressed = new DressedSheet($sheet, $looks);
         $this->reach = $sheet->reach();
         $this->touched = $sheet->hand->reach();
         $this->isSparse = FilledRows::isSparse($sheet->cells);

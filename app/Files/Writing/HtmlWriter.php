@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files\Writing;
 
+use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Edge;
@@ -19,7 +20,6 @@ use Rilvet\Window\Spans;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
-use Rilvet\Work\Worn;
 use RuntimeException;
 use XMLReader;
 
@@ -103,9 +103,9 @@ final class HtmlWriter implements WorkbookWriter
     private function sheet(Worksheet $sheet, Workbook $workbook, $out, ?callable $progress): void
     {
         $flow = new Flow($sheet, $workbook->looks);
-        $edges = new Edges($flow->cascade);
+        $edges = new Edges($flow->dressed);
         $merges = new Merges($sheet->setup->merges);
-        $spans = new Spans($sheet, $flow->cascade);
+        $spans = new Spans($sheet, $flow->dressed);
         $columns = $flow->columns();
         fwrite($out, '<h2>'.self::escape($sheet->name)."</h2>\n<div class=\"scroll\" tabindex=\"0\"><table".($sheet->setup->opening->rightToLeft ? ' dir="rtl"' : '').'><colgroup>');
         for ($column = 1; $column <= $columns; $column++) {
@@ -113,12 +113,12 @@ final class HtmlWriter implements WorkbookWriter
         }
         fwrite($out, "</colgroup>\n");
         $this->known = [];
-        /** @var array<int, array<int, Worn>> $looks */
-        $looks = [[], $flow->cascade->stretch(1, 1, $columns + 1)[1]];
+        /** @var array<int, array<int, ResolvedLook>> $looks */
+        $looks = [[], $flow->dressed->stretch(1, 1, $columns + 1)[1]];
         foreach ($flow->read() as $row => $cells) {
             $line = '';
             $last = $cells === [] && $flow->isBare($row, []) ? 0 : $flow->columnsOf(count($cells), $columns);
-            $looks = [-1 => $looks[0], $looks[1], $flow->cascade->stretch($row + 1, 1, $columns + 1)[1]];
+            $looks = [-1 => $looks[0], $looks[1], $flow->dressed->stretch($row + 1, 1, $columns + 1)[1]];
             for ($column = 1; $column <= $last; $column = $end + 1) {
                 $end = $column;
                 if ($merges->hides($row, $column)) {
@@ -138,7 +138,7 @@ final class HtmlWriter implements WorkbookWriter
     }
 
     /**
-     * @param  array<int, array<int, Worn>>  $looks  by column, of the row above (-1), the row itself (0) and the one below (1)
+     * @param  array<int, array<int, ResolvedLook>>  $looks  by column, of the row above (-1), the row itself (0) and the one below (1)
      * @param  bool  $beside  the cell at its right is blank, so that a text may reach over it
      * @param  int  $columns  that it takes
      * @param  int  $rows  that it takes
@@ -156,11 +156,11 @@ final class HtmlWriter implements WorkbookWriter
         // Columns grow for figures that need more room where they are read, never for texts.
         $reach .= $cell->isText() && $columns === 1 ? ';max-width:0' : '';
         $above = $looks[-1][$column] ?? null;
-        $below = $rows === 1 ? $looks[1][$column] : $flow->cascade->at($row + $rows, $column);
-        $under = $rows === 1 ? $worn : $flow->cascade->at($row + $rows - 1, $column);
+        $below = $rows === 1 ? $looks[1][$column] : $flow->dressed->at($row + $rows, $column);
+        $under = $rows === 1 ? $worn : $flow->dressed->at($row + $rows - 1, $column);
         $left = $looks[0][$column - 1] ?? null;
-        $right = $looks[0][$column + $columns] ?? $flow->cascade->at($row, $column + $columns);
-        $end = $columns === 1 ? $worn : $looks[0][$column + $columns - 1] ?? $flow->cascade->at($row, $column + $columns - 1);
+        $right = $looks[0][$column + $columns] ?? $flow->dressed->at($row, $column + $columns);
+        $end = $columns === 1 ? $worn : $looks[0][$column + $columns - 1] ?? $flow->dressed->at($row, $column + $columns - 1);
         [$before, $after] = $sheet->setup->opening->rightToLeft ? ['right', 'left'] : ['left', 'right'];
         // A sheet has few kinds of cells; what each is, with all that it meets, is said once.
         $class = $this->known["{$worn->number}.".($above->number ?? '').".{$below->number}.{$under->number}.".($left->number ?? '').".{$right->number}.{$end->number}.$shown->align.{$shown->formatted->ink}$reach"]

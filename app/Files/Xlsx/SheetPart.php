@@ -6,6 +6,8 @@ namespace App\Files\Xlsx;
 
 use App\Files\Writing\Flow;
 use App\Files\Writing\RowMarks;
+use Rilvet\Dressed\NamedStyle;
+use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
@@ -16,9 +18,7 @@ use Rilvet\Measure\Length;
 use Rilvet\Measure\Ruler;
 use Rilvet\Package\PackedPart;
 use Rilvet\Text\Fonts;
-use Rilvet\Work\NamedStyle;
 use Rilvet\Work\Worksheet;
-use Rilvet\Work\Worn;
 use Rilvet\Xlsx\CellXml;
 use Rilvet\Xlsx\SheetFrame;
 
@@ -38,7 +38,7 @@ final class SheetPart
     /** Rows that wear different things which are kept in mind. */
     private const ROWS = 1_000;
 
-    /** @var array<string, list<array{string, string, Worn|null}>> by what rows have in common */
+    /** @var array<string, list<array{string, string, ResolvedLook|null}>> by what rows have in common */
     private array $rowCells = [];
 
     private readonly Flow $flow;
@@ -139,14 +139,14 @@ final class SheetPart
             return 0;
         }
 
-        return $this->columnFormats[$column] ??= $this->format($this->flow->cascade->at(Address::ROWS, $column), false);
+        return $this->columnFormats[$column] ??= $this->format($this->flow->dressed->at(Address::ROWS, $column), false);
     }
 
     /** @param  list<Stored>  $stored */
     private function row(int $row, array $stored, int $columns): string
     {
         $setup = $this->sheet->setup;
-        [$key, $looks] = $this->flow->cascade->stretch($row, 1, $columns);
+        [$key, $looks] = $this->flow->dressed->stretch($row, 1, $columns);
         $cells = $key === null ? $this->cellsOf($looks) : $this->rowCells["$columns|$key"] ??= $this->cellsOf($looks);
         $xml = '';
         foreach ($cells as $index => [$start, $end, $clipped]) {
@@ -180,8 +180,8 @@ final class SheetPart
     /**
      * What the cells of a row have in common with those of all rows that wear the same.
      *
-     * @param  array<int, Worn>  $looks  by column
-     * @return list<array{string, string, Worn|null}> xml before and after the number of the row; what is worn where texts are cut off
+     * @param  array<int, ResolvedLook>  $looks  by column
+     * @return list<array{string, string, ResolvedLook|null}> xml before and after the number of the row; what is worn where texts are cut off
      */
     private function cellsOf(array $looks): array
     {
@@ -201,15 +201,15 @@ final class SheetPart
         return $format === 0 ? '"' : "\" s=\"$format\"";
     }
 
-    private function spills(string $text, Worn $worn, int $column): bool
+    private function spills(string $text, ResolvedLook $worn, int $column): bool
     {
         return ! $worn->look->is(Attribute::Wrap) && $this->ruler->width($text, $worn->look) > $this->sheet->setup->sizes->widthOf($column) - Ruler::PADDING;
     }
 
     /** @param  bool  $clipped  the format has no word for a text that is cut off at the edge, but "fill" shows it just so: once, where it is longer than its cell (18.18.40) */
-    private function format(Worn $worn, bool $clipped): int
+    private function format(ResolvedLook $worn, bool $clipped): int
     {
-        if ($worn->layers === []) {
+        if ($worn->entries === []) {
             return 0;
         }
         $style = NamedStyle::of($this->sheet, $worn);

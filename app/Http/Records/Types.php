@@ -22,10 +22,10 @@ use Rilvet\Window\CutTexts;
 use Rilvet\Window\Figures;
 use Rilvet\Window\FirstScreen;
 use Rilvet\Window\Inspection;
+use Rilvet\Window\LayerView;
 use Rilvet\Window\Lifted;
 use Rilvet\Window\NumberSample;
 use Rilvet\Window\NumberView;
-use Rilvet\Window\Rung;
 use Rilvet\Window\TruthNote;
 use Rilvet\Window\Window;
 use Rilvet\Window\WindowCell;
@@ -36,7 +36,7 @@ use Rilvet\Window\WindowLook;
 final class Types
 {
     private const RECORDS = [
-        AttributeState::class, Rung::class, Inspection::class, SwatchRecord::class, SwatchGroup::class, PaletteRecord::class, SelectionRecord::class,
+        AttributeState::class, LayerView::class, Inspection::class, SwatchRecord::class, SwatchGroup::class, PaletteRecord::class, SelectionRecord::class,
         WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class, Lifted::class, WornRecord::class, NamedLookRecord::class, FamilyRecord::class, NumberSample::class, ChosenFormat::class, ColumnRuleView::class, NumberView::class, TruthNote::class, CutTexts::class, CurrencyRecord::class,
         PartRecord::class, ColumnRecord::class, RunRecord::class, TypingRecord::class, TableRecord::class, FirstScreen::class, FitRulesRecord::class, SheetDetail::class, SheetRecord::class,
         NameRecord::class, BenchRecord::class, DrawingRecord::class, SightRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, ComingRecord::class, FormatRecord::class, HandoverRecord::class,

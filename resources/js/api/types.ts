@@ -133,7 +133,7 @@ export interface AttributeState {
   layer: number;
 }
 
-export interface Rung {
+export interface LayerView {
   layer: number;
   from: string;
   says: string;
@@ -141,7 +141,7 @@ export interface Rung {
 
 export interface Inspection {
   attributes: AttributeState[];
-  ladder: Rung[];
+  layers: LayerView[];
   part: string | null;
   kind: string | null;
   contrast: number | null;

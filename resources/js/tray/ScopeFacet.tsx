@@ -7,7 +7,7 @@ import { liftLook } from './liftLook';
 import { LooksDialog } from './LooksDialog';
 import type { Formatter } from './useFormat';
 
-/** Where an act goes, in the words of the selection; named looks, lifting, and the ladder of layers. */
+/** Where an act goes, in the words of the selection; named looks, lifting, and the layers of layers. */
 export function ScopeFacet({ format, worn }: { format: Formatter; worn: string | null }) {
     const together = useBench((state) => state.together);
     const cells = useBench((state) =>
@@ -177,9 +177,9 @@ function LiftMenu({ format }: { format: Formatter }) {
     );
 }
 
-/** The whole ladder of layers of the active cell. */
+/** The whole layers of layers of the active cell. */
 function Ladder({ format }: { format: Formatter }) {
-    const rungs = [...(format.record?.inspection.ladder ?? [])].reverse();
+    const rungs = [...(format.record?.inspection.layers ?? [])].reverse();
     return (
         <Popover.Root>
             <Popover.Trigger className="btn h-[26px] px-1.5 py-0" aria-label="Layers of this cell" title="Layers of this cell">

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rilvet\Work;
+namespace Rilvet\Dressed;
 
 /** The layers of a cell's look, lowest first. A higher one overrides attribute by attribute, never as a whole. */
 enum Layer: int

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
-/** One layer of a cell's ladder: where it is from and what it says. */
-final readonly class Rung
+/** One layer of a cell's layers: where it is from and what it says. */
+final readonly class LayerView
 {
     public function __construct(public int $layer, public string $from, public string $says)
     {

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Rilvet\Work;
+namespace Rilvet\Dressed;
 
 use Rilvet\Look\Attribute;
-use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Number\FormatClass;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
+use Rilvet\Work\Worksheet;
 
 /**
  * Cells that came with a number format of another class than their column's: somebody has said that this one is a share, a
@@ -35,7 +35,7 @@ final class OddFormats
         return $this->numbered[$look] ??= FormatClass::of($this->code($look)) === FormatClass::General ? 0 : $look;
     }
 
-    /** @param  callable(): list<array{Layer, Look}>  $dress  the layers that the cell would wear */
+    /** @param  callable(): list<LayerEntry>  $dress  the layers that the cell would wear */
     public function keeps(int $look, TableReading $table, Part $part, int $column, callable $dress): bool
     {
         $class = self::classOf($this->code($look));
@@ -43,8 +43,8 @@ final class OddFormats
             return false;
         }
         $dressed = '';
-        foreach ($dress() as [, $layer]) {
-            $dressed = $layer->text(Attribute::Number, $dressed);
+        foreach ($dress() as $entry) {
+            $dressed = $entry->look->text(Attribute::Number, $dressed);
         }
         $isPlain = $class === 'plain' && in_array(explode(' ', self::classOf($dressed))[0], ['plain', 'currency'], true);
 

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Rilvet\Work;
+namespace Rilvet\Dressed;
 
 use Rilvet\Look\Look;
+use Rilvet\Work\Worksheet;
 
 /** The style, with a name, that a file says a cell belongs to: a look that a person named, else its part in the stylebook. */
 final readonly class NamedStyle
@@ -13,13 +14,13 @@ final readonly class NamedStyle
     {
     }
 
-    public static function of(Worksheet $sheet, Worn $worn): ?self
+    public static function of(Worksheet $sheet, ResolvedLook $worn): ?self
     {
         $ground = $sheet->stylebook->ground ?? Look::none();
-        foreach (array_reverse($worn->layers) as [$layer, $look]) {
-            $name = $layer === Layer::Named ? array_search($look, $sheet->namedLooks(), true) : false;
+        foreach (array_reverse($worn->entries) as $entry) {
+            $name = $entry->layer === Layer::Named ? array_search($entry->look, $sheet->namedLooks(), true) : false;
             if ($name !== false) {
-                return new self((string) $name, $ground->under($look));
+                return new self((string) $name, $ground->under($entry->look));
             }
         }
         $stylebook = $sheet->stylebook;

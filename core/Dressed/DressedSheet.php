@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Dressed;
+
+use Rilvet\Dressed\Layers\FileLayer;
+use Rilvet\Dressed\Layers\HandLayer;
+use Rilvet\Dressed\Layers\NamedLayer;
+use Rilvet\Dressed\Layers\RuleLayer;
+use Rilvet\Dressed\Layers\StylebookLayer;
+use Rilvet\Grid\Cell;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\LookBook;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\TableReading;
+use Rilvet\Work\Worksheet;
+
+/**
+ * How each cell of a sheet looks, and why: the one answer that windows, fit, the tray and all writers ask for. Layers lie
+ * over each other in their order; cells of which they say the same resolve once, and a sheet of any size has a few dozen
+ * different ones.
+ */
+final class DressedSheet
+{
+    /** Whole rows that are kept in mind. */
+    private const ROWS = 4_000;
+
+    /** @var array<string, ResolvedLook> by what is known of a place */
+    private array $places = [];
+
+    /** @var array<string, ResolvedLook> by what is known of a place without its column */
+    private array $alike = [];
+
+    /** @var array<string, int> */
+    private array $numbers = [];
+
+    /** @var array<string, array<int, ResolvedLook>> */
+    private array $wholeRows = [];
+
+    /** @var array<string, ResolvedLook> by the number of a look without values, and by what value layers say */
+    private array $holding = [];
+
+    private readonly RowTables $tables;
+
+    private ?RowStretches $stretches = null;
+
+    private readonly OddFormats $odd;
+
+    private readonly FileLayer $file;
+
+    private readonly RuleLayer $rules;
+
+    private readonly ?StylebookLayer $dress;
+
+    /** @var list<LayerSource> lowest first */
+    private readonly array $layers;
+
+    /** @var list<ValueLayer> lowest first */
+    private readonly array $valued;
+
+    public function __construct(private readonly Worksheet $sheet, LookBook $looks)
+    {
+        $this->tables = new RowTables($sheet->reading->tables);
+        $this->odd = new OddFormats($sheet, $looks);
+        $this->file = new FileLayer($sheet, $looks);
+        $this->rules = new RuleLayer($sheet->rules);
+        $this->dress = $sheet->stylebook === null ? null : new StylebookLayer($sheet->stylebook, $looks);
+        $own = [$this->file, ...($this->dress === null ? [] : [$this->dress]), new NamedLayer($sheet), $this->rules, new HandLayer($looks)];
+        $brought = array_values($sheet->aspects->held);
+        $layers = [...$own, ...array_filter($brought, fn (object $aspect) => $aspect instanceof LayerSource)];
+        usort($layers, fn (LayerSource $one, LayerSource $other) => $one->layer()->value <=> $other->layer()->value);
+        $this->layers = $layers;
+        $this->valued = array_values(array_filter($brought, fn (object $aspect) => $aspect instanceof ValueLayer));
+    }
+
+    /** The look of a cell, whatever it holds. */
+    public function at(int $row, int $column): ResolvedLook
+    {
+        $sheet = $this->sheet;
+        $own = $sheet->file->at($row, $column);
+        $file = $sheet->clean ? 0 : $own;
+        $own = $own === 0 || $this->dress === null ? 0 : $this->odd->number($own);
+        $named = $sheet->named->at($row, $column);
+        $hand = $sheet->hand->at($row, $column);
+        [$table, $part, $position] = $this->dress !== null || $sheet->rules !== [] ? $this->tableAt($row, $column) : [null, null, 0];
+        if ($table === null || $part === null) {
+            $key = "$file|$named|$hand|".($sheet->typing === null ? '' : $column);
+
+            return $this->places[$key] ??= $this->resolved(new Place($column, $file, 0, $named, $hand));
+        }
+        // A total column crosses body rows, and their stripes run through it.
+        $isAcross = $part === Part::Total && $table->runAt($row)?->part === Part::Body;
+        $isBody = $part === Part::Body || $part === Part::RowLabel || $isAcross;
+        $isSum = $part === Part::Total || $part === Part::Subtotal;
+        $isStriped = $isBody && ($sheet->stylebook?->stripes?->wears($position) ?? false);
+        $isSigned = ($part === Part::Total && ! $isAcross) || $row === $table->firstBodyRow();
+        $isGrouped = $part === Part::ColumnGroup && self::inGroup($table, $row, $column);
+        $isLowest = $part === Part::Heading && $row === $table->lastHeadRow();
+        $isCoded = $isSum && ($table->runAt($row)->coded ?? false);
+        $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|"
+            .($isStriped ? 's' : '').($isSigned ? 'i' : '').($isGrouped ? 'g' : '').($isAcross ? 'a' : '').($isLowest ? 'l' : '').($isCoded ? 'c' : '')
+            .($own === 0 ? '' : "#$own");
+        if (isset($this->places[$key])) {
+            return $this->places[$key];
+        }
+        $place = fn (int $odd) => new Place(
+            $column, $file, $odd, $named, $hand, $table, $part, $table->column($column),
+            $isStriped, $isSigned, $isGrouped, $isAcross, $isLowest, $isCoded,
+        );
+        $dress = $this->dress;
+        $isOdd = $own !== 0 && $dress !== null && $this->odd->keeps($own, $table, $part, $column, fn () => $dress->dress($part, $place(0)));
+
+        return $this->places[$key] = $this->alike($place($isOdd ? $own : 0));
+    }
+
+    /** The look of a cell with what it holds. */
+    public function holding(ResolvedLook $look, int $row, int $column, Cell $cell): ResolvedLook
+    {
+        foreach ($this->valued as $number => $layer) {
+            $says = $layer->key($row, $column, $cell);
+            if ($says === '') {
+                continue;
+            }
+            $key = "{$look->number}|$number|$says";
+            $look = $this->holding[$key] ??= $this->numbered([...$look->entries, ...$layer->entries($says)], $look->part);
+        }
+
+        return $look;
+    }
+
+    /**
+     * What the cells of a row wear, from column A on. Rows of one part, one place in the stripes and one stretch of looks
+     * of their own wear the same, and are resolved once.
+     *
+     * @return list<ResolvedLook>
+     */
+    public function row(int $row, int $columns): array
+    {
+        return array_values($this->stretch($row, 1, $columns)[1]);
+    }
+
+    /**
+     * What the cells of a row wear between two columns.
+     *
+     * @return array{string|null, array<int, ResolvedLook>} what the rows that wear the same have in common, null where nothing is known of it; looks by column
+     */
+    public function stretch(int $row, int $left, int $right): array
+    {
+        $key = ($this->stretches ??= new RowStretches($this->sheet, $this->tables))->key($row);
+        if ($key !== null && isset($this->wholeRows["$left.$right.$key"])) {
+            return [$key, $this->wholeRows["$left.$right.$key"]];
+        }
+        $looks = [];
+        for ($column = $left; $column <= $right; $column++) {
+            $looks[$column] = $this->at($row, $column);
+        }
+        if ($key !== null) {
+            if (count($this->wholeRows) > self::ROWS) {
+                $this->wholeRows = [];
+            }
+            $this->wholeRows["$left.$right.$key"] = $looks;
+        }
+
+        return [$key, $looks];
+    }
+
+    /** Columns of one kind, unit and so many places wear the same; a sheet of thousands of columns has a few such. */
+    private function alike(Place $place): ResolvedLook
+    {
+        $key = $place->alike().'|'.$this->file->typed($place->column)->text(Attribute::Number).'|'.implode('.', $this->rules->matching($place));
+
+        return $this->alike[$key] ??= $this->resolved($place);
+    }
+
+    private function resolved(Place $place): ResolvedLook
+    {
+        return $this->numbered(array_merge(...array_map(fn (LayerSource $layer) => $layer->entries($place), $this->layers)), $place->part);
+    }
+
+    /** @param  list<LayerEntry>  $entries */
+    private function numbered(array $entries, ?Part $part): ResolvedLook
+    {
+        $says = array_map(fn (LayerEntry $entry) => [$entry->layer->value, $entry->look->key()], $entries);
+        $key = ($part->value ?? '').json_encode($says, JSON_THROW_ON_ERROR);
+
+        return new ResolvedLook($this->numbers[$key] ??= count($this->numbers), $entries, $part);
+    }
+
+    /** @return array{TableReading|null, Part|null, int} the table that a cell belongs to, its part there, its row's position in its run */
+    private function tableAt(int $row, int $column): array
+    {
+        $part = null;
+        foreach ($this->tables->at($row) as [$table, $rowPart, $position]) {
+            $isWithin = $table->range->left <= $column && $column <= $table->range->right;
+            $part = $rowPart === Part::Body || ! $isWithin ? $table->partAt($row, $column) : $rowPart;
+            if ($part !== null || $table->range->contains($row, $column)) {
+                return [$table, $part, $position];
+            }
+        }
+
+        return [null, null, 0];
+    }
+
+    private static function inGroup(TableReading $table, int $row, int $column): bool
+    {
+        foreach ($table->groups as $group) {
+            if ($group->contains($row, $column)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

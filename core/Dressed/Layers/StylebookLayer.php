@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Dressed\Layers;
+
+use Rilvet\Dressed\Layer;
+use Rilvet\Dressed\LayerEntry;
+use Rilvet\Dressed\LayerSource;
+use Rilvet\Dressed\Place;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Look\LookBook;
+use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\ColumnRole;
+use Rilvet\Reading\Part;
+use Rilvet\Stylebook\Stylebook;
+
+/** What the stylebook says: its ground, and of tables their parts, column kinds and stripes. */
+final readonly class StylebookLayer implements LayerSource
+{
+    private const OF_COLUMNS = [Part::Heading, Part::RowLabel, Part::Body, Part::Subtotal, Part::Total];
+
+    public function __construct(private Stylebook $stylebook, private LookBook $looks)
+    {
+    }
+
+    public function layer(): Layer
+    {
+        return Layer::Ground;
+    }
+
+    public function entries(Place $place): array
+    {
+        if ($place->part === null) {
+            return [new LayerEntry(Layer::Ground, $this->stylebook->ground)];
+        }
+        $dress = $this->dress($place->part, $place);
+        if ($place->odd === 0) {
+            return $dress;
+        }
+        // The cell's own number format is kept, whatever the stylebook says of its column.
+        $kept = new LayerEntry(Layer::File, $this->looks->look($place->odd)->only(Attribute::Number));
+
+        return [$kept, ...array_map(fn (LayerEntry $entry) => new LayerEntry($entry->layer, $entry->look->without(Attribute::Number)), $dress)];
+    }
+
+    /** @return list<LayerEntry> */
+    public function dress(Part $part, Place $place): array
+    {
+        $look = $this->stylebook->part($part);
+        if ($part === Part::ColumnGroup && ! $place->isGrouped) {
+            $look = $look->under(Look::of([Attribute::Horizontal->value => 'center']));
+        }
+        // The bottom line's rules belong to rows; a total that is a column is told by its weight alone.
+        if ($place->isAcross) {
+            $look = $this->stylebook->part(Part::Body)->under($look->without(Attribute::Top, Attribute::Bottom, Attribute::Fill));
+        }
+        $entries = [new LayerEntry(Layer::Ground, $this->stylebook->ground), new LayerEntry(Layer::Part, $look)];
+        $kind = $place->reading === null ? null : $this->kind($part, $place, $place->reading);
+        if ($kind !== null) {
+            $entries[] = new LayerEntry(Layer::Kind, $kind);
+        }
+        if ($place->isStriped && $this->stylebook->stripes !== null) {
+            $entries[] = new LayerEntry(Layer::Stripes, $this->stylebook->stripes->look);
+        }
+
+        return $entries;
+    }
+
+    private function kind(Part $part, Place $place, ColumnReading $column): ?Look
+    {
+        $isSum = $part === Part::Subtotal || ($part === Part::Total && ! $place->isAcross);
+        if ($isSum && $column->role === ColumnRole::Label && ! ($place->isCoded && $column->kind === ColumnKind::Code)) {
+            // The name of a total reads like text, whatever its column holds; a code that stands there stays one.
+            return Look::of([Attribute::Horizontal->value => 'left']);
+        }
+        if (! in_array($part, self::OF_COLUMNS, true)) {
+            return null;
+        }
+        $rule = $this->stylebook->kind($column->kind);
+        $kind = $rule->look($column, $place->isSigned, $isSum);
+        if ($part !== Part::Heading) {
+            return $kind;
+        }
+
+        // Headings stand as their columns do, and the last of them says the unit where the rule wants it there.
+        return ($place->isLowest ? $rule->headingLook($column) : Look::none())->under($kind->only(Attribute::Horizontal));
+    }
+}

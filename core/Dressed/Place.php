@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Dressed;
+
+use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\TableReading;
+
+/** What is known of where a cell stands, as far as looks depend on it. */
+final readonly class Place
+{
+    /**
+     * @param  int  $file  number of the look that came with the file and is seen; 0 for none
+     * @param  int  $odd  number of the look that came with the cell, where its number format is one of its own; else 0
+     * @param  int  $named  number of the named look, from 1; 0 for none
+     * @param  int  $hand  number of the hand touch; 0 for none
+     * @param  bool  $isStriped  it stands in a row that takes the stripe
+     * @param  bool  $isSigned  it shows the sign of its currency where not every row does
+     * @param  bool  $isGrouped  a column group that spans what is below it
+     * @param  bool  $isAcross  a total that is a column, in a row of the body
+     * @param  bool  $isLowest  in the last row of headings
+     * @param  bool  $isCoded  in a total that is labelled by a code
+     */
+    public function __construct(
+        public int $column,
+        public int $file,
+        public int $odd,
+        public int $named,
+        public int $hand,
+        public ?TableReading $table = null,
+        public ?Part $part = null,
+        public ?ColumnReading $reading = null,
+        public bool $isStriped = false,
+        public bool $isSigned = false,
+        public bool $isGrouped = false,
+        public bool $isAcross = false,
+        public bool $isLowest = false,
+        public bool $isCoded = false,
+    ) {
+    }
+
+    /** Where all that is said of columns is the same, cells of different columns look alike, but for their headings. */
+    public function alike(): string
+    {
+        $reading = $this->reading;
+        $says = $reading === null ? '' : "{$reading->kind->value}.{$reading->role->value}.{$reading->decimals}.{$reading->unit}.{$reading->grouped}";
+        $flags = [$this->isStriped, $this->isSigned, $this->isGrouped, $this->isAcross, $this->isLowest, $this->isCoded];
+
+        return "{$this->part?->value}|$says|$this->file.$this->named.$this->hand|".implode('.', array_map(intval(...), $flags))."|$this->odd";
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Dressed;
+
+use Rilvet\Reading\Part;
+use Rilvet\Work\Worksheet;
+
+/** What rows have in common that look the same: one part, one place in the stripes, one stretch of looks of their cells. */
+final class RowStretches
+{
+    /** Rows of a stretch that is not worth being kept in mind. */
+    private const SHORT = 4;
+
+    /** @var list<int> rows from which on cells have other looks of their own than above */
+    private readonly array $starts;
+
+    private readonly int $lastAside;
+
+    public function __construct(private readonly Worksheet $sheet, private readonly RowTables $tables)
+    {
+        // What stands beside a table makes its rows differ.
+        $this->lastAside = $tables->lastAside();
+        $starts = [];
+        // What came with the file is not seen where a sheet is dressed clean, but for its number formats.
+        foreach ([...($sheet->clean && $sheet->stylebook === null ? [] : [$sheet->file]), $sheet->named, $sheet->hand] as $map) {
+            foreach ($map->runs() as $runs) {
+                foreach ($runs as [$first, $last]) {
+                    $starts[$first] = true;
+                    $starts[$last + 1] = true;
+                }
+            }
+        }
+        $rows = array_keys($starts);
+        sort($rows);
+        $this->starts = $rows;
+    }
+
+    /** @return string|null null where a row may look like no other */
+    public function key(int $row): ?string
+    {
+        if ($row <= $this->lastAside) {
+            return null;
+        }
+        $place = $this->place($row);
+        if (($this->starts[$place] ?? PHP_INT_MAX) - ($this->starts[$place - 1] ?? 1) < self::SHORT) {
+            return null;
+        }
+        $key = (string) $place;
+        foreach ($this->tables->at($row) as [$table, $part, $position]) {
+            // Groups differ from one row of them to the next.
+            $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '')
+                .($this->sheet->stylebook?->stripes?->wears($position) ? 's' : '')
+                .($row === $table->firstBodyRow() ? 'f' : '')
+                .($row === $table->lastHeadRow() ? 'l' : '')
+                .($part === Part::Total || $part === Part::Subtotal ? (int) ($table->runAt($row)->coded ?? false) : '');
+        }
+
+        return $key;
+    }
+
+    /** How many of the starts stand at or before a row. */
+    private function place(int $row): int
+    {
+        $low = 0;
+        $high = count($this->starts);
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->starts[$middle] <= $row ? $low = $middle + 1 : $high = $middle;
+        }
+
+        return $low;
+    }
+}
