@@ -38,8 +38,7 @@ $app->make(Kernel::class)->bootstrap();
 Artisan::call('migrate', ['--force' => true]);
 
 $import = Import::query()->create(['name' => 'bench.csv', 'kind' => 'delimited', 'status' => 'queued', 'bytes' => 1, 'dialect' => null, 'progress' => 0, 'message' => null, 'workbook_id' => null]);
-@mkdir(dirname($import->path()), 0755, true);
-copy(sys_get_temp_dir().'/rilvet-bench.csv', $import->path());
+$import->file()->take(sys_get_temp_dir().'/rilvet-bench.csv');
 BringIn::dispatchSync($import->id);
 $row = Workbook::query()->findOrFail($import->refresh()->workbook_id);
 $bench = app(Bench::class);

@@ -32,6 +32,12 @@ return [
 
     'disks' => [
 
+        'rilvet' => [
+            'driver' => 'local',
+            'root' => storage_path('app'),
+            'throw' => true,
+        ],
+
         'local' => [
             'driver' => 'local',
             'root' => storage_path('app/private'),

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+
+    // The disk of config/filesystems.php on which packages, imports and hand-overs stand; several servers share one.
+    'disk' => env('RILVET_DISK', 'rilvet'),
     // The only names that the server answers to; a page from elsewhere, or a name rebound to this machine, gets 403.
     'hosts' => array_filter(explode(',', (string) env('RILVET_HOSTS', '127.0.0.1:8700,localhost:8700'))),
 

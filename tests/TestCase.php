@@ -11,6 +11,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 use Rilvet\Package\Package;
 use Rilvet\Package\ZipReader;
@@ -26,6 +27,8 @@ abstract class TestCase extends BaseTestCase
         // Files of a test stand apart from those of a running server, and from those of the test before.
         $this->app->useStoragePath(sys_get_temp_dir().'/rilvet-tests-'.getmypid());
         File::deleteDirectory(storage_path());
+        config(['filesystems.disks.rilvet.root' => storage_path('app')]);
+        Storage::forgetDisk('rilvet');
         $this->withServerVariables(['HTTP_HOST' => '127.0.0.1:8700']);
         config(['rilvet.hosts' => ['127.0.0.1:8700']]);
         $this->withHeader('Accept', 'application/json');
@@ -75,7 +78,7 @@ abstract class TestCase extends BaseTestCase
     {
         $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated()->json();
         $this->assertSame('done', $handover['status'], (string) $handover['message']);
-        $stream = fopen(Handover::query()->findOrFail($handover['id'])->path(), 'rb');
+        $stream = fopen(Handover::query()->findOrFail($handover['id'])->file()->local(), 'rb');
         assert($stream !== false);
         $package = new Package(ZipReader::of($stream));
         $parts = [];

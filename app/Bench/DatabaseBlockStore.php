@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Database\Bytes;
 use Illuminate\Support\Facades\DB;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\KeepsFormulas;
@@ -36,7 +37,7 @@ final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormula
                 unset($this->recent[array_key_first($this->recent)]);
             }
             $data = DB::table('blocks')->where('sheet_id', $this->sheet)->where('number', $number)->value('data');
-            $this->recent[$number] = is_string($data) ? $data : null;
+            $this->recent[$number] = $data === null ? null : Bytes::out($data);
         }
 
         return $this->recent[$number];
@@ -61,7 +62,7 @@ final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormula
         $this->flush();
         // Blocks from before runs were kept have none yet.
         foreach (DB::table('blocks')->where('sheet_id', $this->sheet)->whereNull('formulas')->pluck('data', 'number') as $number => $data) {
-            DB::table('blocks')->where('sheet_id', $this->sheet)->where('number', $number)->update(['formulas' => FormulaRuns::ofBlock(is_string($data) ? $data : '')]);
+            DB::table('blocks')->where('sheet_id', $this->sheet)->where('number', $number)->update(['formulas' => FormulaRuns::ofBlock(Bytes::out($data))]);
         }
 
         /** @var array<int, string> */
@@ -74,10 +75,10 @@ final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormula
         if ($this->figures === null) {
             $this->figures = [];
             foreach (DB::table('blocks')->where('sheet_id', $this->sheet)->whereNotNull('figures')->select(['number', 'data', 'figures'])->cursor() as $row) {
-                assert(is_string($row->figures) && is_string($row->data) && is_numeric($row->number));
+                assert(is_string($row->figures) && is_numeric($row->number));
                 // Worked out of other data than the block holds now, it says nothing.
                 [$sum, $with, $json] = explode("\n", $row->figures, 3) + ['', '', ''];
-                if ($sum === self::sum($row->data)) {
+                if ($sum === self::sum(Bytes::out($row->data))) {
                     $this->figures[(int) $row->number] = [$with, $json];
                 }
             }
@@ -103,7 +104,8 @@ final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormula
     public function flush(): void
     {
         if ($this->waiting !== []) {
-            DB::table('blocks')->upsert($this->waiting, ['sheet_id', 'number'], ['data', 'formulas']);
+            $rows = array_map(fn (array $row) => ['data' => Bytes::in($row['data'])] + $row, $this->waiting);
+            DB::table('blocks')->upsert($rows, ['sheet_id', 'number'], ['data', 'formulas']);
             $this->waiting = [];
         }
     }

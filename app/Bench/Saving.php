@@ -116,10 +116,11 @@ final class Saving
      */
     private function advance(WorkbookRow $row, Touches $touches, string $looks): void
     {
-        $moved = WorkbookRow::query()->whereKey($row->id)->where('revision', $row->revision)->update(['revision' => $row->revision + 1, 'looks' => $looks]);
-        if ($moved !== 1) {
+        // The row is held until the transaction ends: whoever else would change the workbook waits here, whatever the database.
+        if (WorkbookRow::query()->whereKey($row->id)->lockForUpdate()->value('revision') !== $row->revision) {
             throw new Outrun;
         }
+        WorkbookRow::query()->whereKey($row->id)->update(['revision' => $row->revision + 1, 'looks' => $looks]);
         $row->revision++;
         $row->looks = $looks;
         $row->syncOriginal();

@@ -59,8 +59,7 @@ final readonly class DemoShelf
     private function bringIn(string $path): Workbook
     {
         $import = Import::query()->create(['name' => basename($path), 'kind' => str_ends_with($path, 'xlsx') ? 'xlsx' : 'delimited', 'status' => 'queued', 'bytes' => (int) filesize($path), 'dialect' => null, 'progress' => 0, 'message' => null, 'workbook_id' => null]);
-        is_dir(dirname($import->path())) || mkdir(dirname($import->path()), 0755, true);
-        copy($path, $import->path());
+        $import->file()->take($path);
         BringIn::dispatchSync($import->id);
 
         return Workbook::query()->findOrFail($import->refresh()->workbook_id);

@@ -15,6 +15,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Rilvet\Intake\Dialect;
 use Rilvet\Intake\Encoding;
+use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Refusal;
 use Rilvet\Work\Worksheet;
 use Throwable;
@@ -41,7 +42,8 @@ final class BringIn implements ShouldQueue
         if ($import === null || $import->status === 'cancelled') {
             return;
         }
-        $import->update(['status' => 'running']);
+        $import->update(['status' => 'running', 'server' => Server::name()]);
+        $file = $import->file();
         $workbook = null;
         try {
             $workbook = $shelf->reserve(Opening::title($import->name), $import->name);
@@ -53,12 +55,11 @@ final class BringIn implements ShouldQueue
 
                 return $stores[] = new DatabaseBlockStore($ids[$number]);
             }, $limits, new Progress($import));
-            $opened = $opening->open($import->path(), $import->name, self::dialect($import));
+            $opened = $opening->open($file->local() ?? throw FileIsWrong::package('The file is not there any more. Drop it again.'), $import->name, self::dialect($import));
             array_walk($stores, fn (DatabaseBlockStore $store) => $store->flush());
             if ($import->kind === FileKind::Xlsx->value) {
                 // The package stays beside the workbook: a hand-over writes back into it.
-                is_dir(dirname($workbook->package())) || mkdir(dirname($workbook->package()), 0755, true);
-                copy($import->path(), $workbook->package());
+                $workbook->package()->takeFrom($file);
             }
             $shelf->keep($workbook, $opened, $ids, $opening->notices());
             $import->update(['status' => 'done', 'workbook_id' => $workbook->id]);
@@ -66,16 +67,16 @@ final class BringIn implements ShouldQueue
             $isLarge = array_filter($opened->sheets, fn (Worksheet $sheet) => $sheet->cells->rows() * $sheet->cells->columns() > self::LARGE) !== [];
             array_filter($opened->sheets, fn (Worksheet $sheet) => $sheet->unsettled->waiting !== []) === [] || CalculateWaiting::dispatch($workbook->id);
             $isLarge && KeepFigures::dispatch($workbook->id)->onQueue(Workers::LARGE);
-            @unlink($import->path());
+            $file->delete();
         } catch (Throwable $fault) {
             if ($workbook instanceof Workbook) {
-                @unlink($workbook->package());
+                $workbook->package()->delete();
                 $workbook->delete();
             }
             $import->update($fault instanceof Cancelled
                 ? ['status' => 'cancelled', 'workbook_id' => null]
                 : ['status' => 'failed', 'workbook_id' => null, 'message' => Trouble::words($fault, 'The file could not be brought in, for a reason of our own. Nothing was stored; your file is unchanged.')]);
-            @unlink($import->path());
+            $file->delete();
             if (! $fault instanceof Refusal && ! $fault instanceof Cancelled) {
                 report($fault);
             }

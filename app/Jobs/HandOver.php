@@ -33,23 +33,27 @@ final class HandOver implements ShouldQueue
         if ($handover === null || $handover->status === 'cancelled') {
             return;
         }
-        $handover->update(['status' => 'running']);
+        $handover->update(['status' => 'running', 'server' => Server::name()]);
+        $file = $handover->file();
         try {
             $row = Workbook::query()->findOrFail($handover->workbook_id);
             $workbook = $bench->whole($row);
-            $writer = Writers::for($handover->format, $handover->defuse, $handover->sheet, is_file($row->package()) ? $row->package() : null, $bench->edited($row)) ?? throw new RuntimeException("No writer for {$handover->format}.");
-            is_dir(dirname($handover->path())) || mkdir(dirname($handover->path()), 0755, true);
+            $package = $row->package();
+            $writer = Writers::for($handover->format, $handover->defuse, $handover->sheet, $package->local(), $bench->edited($row))
+                ?? throw new RuntimeException("No writer for {$handover->format}.");
+            $draft = $file->draft();
             $progress = new Progress($handover);
-            $writer->write($workbook, $handover->path(), $progress);
-            $proof = $writer->prove($workbook, $handover->path(), $progress);
+            $writer->write($workbook, $draft, $progress);
+            $proof = $writer->prove($workbook, $draft, $progress);
             if (! $proof->holds()) {
                 throw new RuntimeException('The written file differs from the workbook at '.implode(', ', $proof->places).'.');
             }
+            $file->publish($draft);
             $handover->update(['status' => 'done', 'proof' => json_encode(['cells' => $proof->cells, 'values' => $proof->values, 'formulas' => $proof->formulas, 'results' => $proof->results, 'places' => $proof->resultPlaces, 'kept' => array_sum(array_map(fn ($sheet) => $sheet->unsettled->countKept() + $sheet->unsettled->countWaiting(), $workbook->sheets))], JSON_UNESCAPED_UNICODE)]);
         } catch (Cancelled) {
-            @unlink($handover->path());
+            $file->delete();
         } catch (Throwable $fault) {
-            @unlink($handover->path());
+            $file->delete();
             $handover->update(['status' => 'failed', 'message' => Trouble::words($fault, 'The file could not be written. Your workbook is unchanged.')]);
             $fault instanceof Refusal || report($fault);
         }

@@ -49,14 +49,14 @@ final class Workers
         $import = Import::query()->find($work);
         if ($import !== null && $import->status === 'running') {
             $half = $import->workbook_id === null ? null : Workbook::query()->where('revision', 0)->find($import->workbook_id);
-            $half === null || @unlink($half->package());
+            $half?->package()->delete();
             $half?->delete();
-            @unlink($import->path());
+            $import->file()->delete();
             $import->update(['status' => 'failed', 'workbook_id' => null, 'message' => 'The work on this file was ended from outside, perhaps because the memory of the machine was full. Nothing was stored; your file is unchanged. Drop it again, or a smaller part of it.']);
         }
         $handover = Handover::query()->find($work);
         if ($handover !== null && $handover->status === 'running') {
-            @unlink($handover->path());
+            $handover->file()->delete();
             $handover->update(['status' => 'failed', 'message' => 'Writing this file was ended from outside, perhaps because the memory of the machine was full. Your workbook is unchanged. Hand it over again.']);
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\Bytes;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -24,5 +25,5 @@ final class Change extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['undone' => 'boolean', 'is_data' => 'boolean'];
+    protected $casts = ['undone' => 'boolean', 'is_data' => 'boolean', 'patches' => Bytes::class];
 }

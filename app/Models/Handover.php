@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Bench\KeptFile;
+use App\Jobs\Server;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -13,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property int $workbook_id
  * @property string $format
+ * @property string|null $server  where it is worked on
  * @property string $status
  * @property bool $defuse
  * @property int|null $sheet
@@ -26,10 +29,17 @@ final class Handover extends Model
 
     protected $guarded = [];
 
+    protected static function booted(): void
+    {
+        self::creating(function (self $new) {
+            $new->server = Server::name();
+        });
+    }
+
     protected $casts = ['defuse' => 'boolean'];
 
-    public function path(): string
+    public function file(): KeptFile
     {
-        return storage_path("app/handovers/{$this->id}.{$this->format}");
+        return new KeptFile("handovers/{$this->id}.{$this->format}");
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Bench\KeptFile;
+use App\Jobs\Server;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -12,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $id
  * @property string $name
+ * @property string|null $server  where it is worked on
  * @property string $kind
  * @property string $status
  * @property int $bytes
@@ -26,8 +29,15 @@ final class Import extends Model
 
     protected $guarded = [];
 
-    public function path(): string
+    protected static function booted(): void
     {
-        return storage_path("app/imports/{$this->id}");
+        self::creating(function (self $new) {
+            $new->server = Server::name();
+        });
+    }
+
+    public function file(): KeptFile
+    {
+        return new KeptFile("imports/{$this->id}");
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Bench\KeptFile;
+use App\Jobs\Server;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -11,6 +13,7 @@ use Illuminate\Support\Carbon;
 /**
  * @property int $id
  * @property string $name
+ * @property string|null $server  where it is worked on
  * @property string $source
  * @property int $revision
  * @property bool $from1904
@@ -25,6 +28,13 @@ final class Workbook extends Model
 {
     protected $guarded = [];
 
+    protected static function booted(): void
+    {
+        self::creating(function (self $new) {
+            $new->server = Server::name();
+        });
+    }
+
     protected $casts = ['from1904' => 'boolean'];
 
     /** One that is whole; others are still on their way in. */
@@ -34,9 +44,9 @@ final class Workbook extends Model
     }
 
     /** Where the xlsx package stands that the workbook came in; only workbooks that came as xlsx have one. */
-    public function package(): string
+    public function package(): KeptFile
     {
-        return storage_path("app/packages/{$this->id}.xlsx");
+        return new KeptFile("packages/{$this->id}.xlsx");
     }
 
     /** @return HasMany<Sheet, $this> those that are there, in their order; one that was taken out may come back by undo */

@@ -69,7 +69,7 @@ final class ComingInTest extends TestCase
         Workbook::query()->create(['name' => 'half', 'source' => 'half.csv', 'revision' => 0, 'looks' => '[{}]', 'names' => '{}', 'notices' => '[]']);
         Import::query()->create(['name' => 'long.csv', 'kind' => 'delimited', 'status' => 'running', 'bytes' => 9, 'progress' => 0]);
         $handover = $this->postJson($this->url("workbooks/{$whole->id}/handovers"), ['format' => 'csv', 'sheet' => 1])->assertCreated()->json();
-        $file = Handover::query()->findOrFail($handover['id'])->path();
+        $file = Handover::query()->findOrFail($handover['id'])->file()->local();
         $this->assertFileExists($file);
         touch($orphan = storage_path('app/handovers/nobody.xlsx'));
         $this->artisan('rilvet:tidy')->assertSuccessful();

@@ -171,7 +171,7 @@ final class FormulasTest extends TestCase
     {
         $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated()->json();
         $this->assertSame('done', $handover['status'], (string) $handover['message']);
-        $stream = fopen((string) \App\Models\Handover::query()->findOrFail($handover['id'])->path(), 'rb');
+        $stream = fopen((string) \App\Models\Handover::query()->findOrFail($handover['id'])->file()->local(), 'rb');
         assert($stream !== false);
         $book = new Book($stream);
         $reader = new RowReader($book->texts(), [], 'sheet');

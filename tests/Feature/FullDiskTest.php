@@ -6,11 +6,13 @@ namespace Tests\Feature;
 
 use App\Models\Workbook;
 use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\RunTestsInSeparateProcesses;
 use Tests\TestCase;
 
 /** A disk that is full is said in words, and nothing is half there. SQLite says the same of a database that may not grow. */
 #[RunTestsInSeparateProcesses]
+#[Group('sqlite')]
 final class FullDiskTest extends TestCase
 {
     /** A full disk ends every transaction, also the one that tests are usually wrapped in. */

@@ -16,7 +16,7 @@ final class HandingOverTest extends TestCase
     public function test_an_xlsx_goes_back_into_its_package_with_all_that_came_in_it(): void
     {
         $workbook = $this->bringIn('lots.xlsx', self::package());
-        $this->assertFileExists($workbook->package());
+        $this->assertFileExists($workbook->package()->local());
         $this->assertStringContainsString('pictures (1)', implode(' ', $this->getJson($this->url("workbooks/{$workbook->id}"))->json('notices')));
         $same = $this->parts($this->handedOver($workbook, 'xlsx'));
         $this->assertSame('not to be lost', $same['xl/media/image1.png']);

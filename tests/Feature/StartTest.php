@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
 /** `bin/start` keeps its servers and workers alive, and ends all of them in good order. */
+#[Group('sqlite')]
 final class StartTest extends TestCase
 {
     private const PORT = 8733;

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use PDO;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\HandMade;
 use ZipArchive;
 
 /** The server is stopped in the middle of acts: after the restart either all of an act is there, or nothing of it. */
+#[Group('sqlite')]
 final class StopTest extends TestCase
 {
     private const KILLS = 12;

@@ -28,8 +28,7 @@ Artisan::call('rilvet:tidy');
 echo "begun\n";
 for ($round = 0; ; $round++) {
     $import = Import::query()->create(['name' => 'Killed.xlsx', 'kind' => 'xlsx', 'status' => 'queued', 'bytes' => 1, 'dialect' => null, 'progress' => 0, 'message' => null, 'workbook_id' => null]);
-    @mkdir(dirname($import->path()), 0755, true);
-    copy($source, $import->path());
+    $import->file()->take($source);
     BringIn::dispatchSync($import->id);
     $row = Workbook::query()->findOrFail($import->refresh()->workbook_id);
     app(Bench::class)->act($row, new Dress([1], Builtin::named('River ledger')), $row->revision);

@@ -13,8 +13,8 @@ use Rilvet\Act\Targets;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Look\Look;
 
-[, $database, $folder, $hand, $acts, $books] = $argv;
-foreach (['DB_DATABASE' => $database, 'DB_CONNECTION' => 'sqlite', 'APP_CONFIG_CACHE' => '/nowhere/config.php', 'LARAVEL_STORAGE_PATH' => $folder, 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'LOG_CHANNEL' => 'null', 'QUEUE_CONNECTION' => 'sync'] as $name => $value) {
+[, $folder, $hand, $acts, $books] = $argv;
+foreach (['APP_CONFIG_CACHE' => '/nowhere/config.php', 'LARAVEL_STORAGE_PATH' => $folder, 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'LOG_CHANNEL' => 'null', 'QUEUE_CONNECTION' => 'sync'] as $name => $value) {
     putenv("$name=$value");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }

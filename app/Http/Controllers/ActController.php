@@ -48,6 +48,7 @@ final class ActController
         return self::answer($request, $row, $outcome->after, $number, $outcome->words());
     }
 
+    /** Takes the newest step back. */
     public function undo(Request $request, int $id): JsonResponse
     {
         $row = WorkbookRow::onShelf($id);
@@ -55,6 +56,7 @@ final class ActController
         return $this->moved($request, $row, $this->history->undo($row, $request->integer('revision'))?->words);
     }
 
+    /** Does the step again that was taken back last. */
     public function redo(Request $request, int $id): JsonResponse
     {
         $row = WorkbookRow::onShelf($id);

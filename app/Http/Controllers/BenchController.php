@@ -42,16 +42,19 @@ final class BenchController
     {
     }
 
+    /** A workbook: its name, its newest revision, its sheets, what can be undone. */
     public function show(int $id): JsonResponse
     {
         return response()->json(BenchRecord::of(Workbook::onShelf($id)));
     }
 
+    /** A sheet as it was read: tables, parts, columns, sizes, the way it opens. */
     public function sheet(int $id, int $number): JsonResponse
     {
         return response()->json(Outline::sheet($number, $this->bench->load(Workbook::onShelf($id), [$number])->sheet($number)));
     }
 
+    /** The cells of a stretch of a sheet, as they look. */
     public function window(Request $request, int $id, int $number): JsonResponse
     {
         /** @var array<array-key, mixed> $given */
@@ -61,6 +64,7 @@ final class BenchController
         return response()->json(Sight::paint($this->bench->load(Workbook::onShelf($id), [$number]), $number, $range));
     }
 
+    /** How many cells of a selection are filled; count, sum, mean, least and greatest of its numbers. */
     public function figures(Request $request, int $id, int $number): JsonResponse
     {
         $ranges = Arguments::ranges($request->string('ranges')->toString());
@@ -113,6 +117,7 @@ final class BenchController
         return response()->json(TruthNotes::of($this->bench->load(Workbook::onShelf($id), [$number]), $number));
     }
 
+    /** The currencies that amounts can be in. */
     public function currencies(): JsonResponse
     {
         return response()->json(array_map(fn (array $currency) => new CurrencyRecord(...$currency), Currencies::list()));
@@ -139,6 +144,7 @@ final class BenchController
         return response()->json(['text' => $text]);
     }
 
+    /** What was done with the workbook, the newest first. */
     public function history(int $id): JsonResponse
     {
         return response()->json(Workbook::onShelf($id)->changes()->latest('id')->limit(self::HISTORY)->get()->map(

@@ -26,6 +26,7 @@ final class DrawingController
     {
     }
 
+    /** What lies over the cells of a sheet: pictures, charts, shapes. */
     public function list(int $id, int $number): JsonResponse
     {
         return response()->json(array_map(
@@ -34,6 +35,7 @@ final class DrawingController
         ));
     }
 
+    /** A picture of the file. */
     public function picture(int $id, int $number, int $index): Response
     {
         $bytes = $this->with($id, $number, function (Book $book, array $drawings) use ($index) {
@@ -57,9 +59,11 @@ final class DrawingController
      */
     private function with(int $id, int $number, callable $do): mixed
     {
-        $row = Workbook::query()->where('revision', '>', 0)->findOrFail($id);
+        $row = Workbook::onShelf($id);
         $sheet = $this->bench->load($row, [$number])->sheet($number);
-        $stream = is_file($row->package()) ? fopen($row->package(), 'rb') : false;
+        $package = $row->package();
+        $local = $package->local();
+        $stream = $local === null ? false : fopen($local, 'rb');
         if ($stream === false) {
             return null;
         }

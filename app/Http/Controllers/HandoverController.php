@@ -28,6 +28,7 @@ final class HandoverController
     /** Up to this many cells it is small work, which does not wait behind large work. */
     private const SMALL = 1_000_000;
 
+    /** Begins to write a workbook as a file, with its proof. */
     public function store(Request $request, int $id): JsonResponse
     {
         $row = Workbook::query()->where('revision', '>', 0)->findOrFail($id);
@@ -48,7 +49,7 @@ final class HandoverController
     {
         $row = Workbook::query()->where('revision', '>', 0)->findOrFail($id);
 
-        return response()->json(FormatRecord::list($bench->whole($row), $number, is_file($row->package()), str_contains($row->notices, 'The file holds')));
+        return response()->json(FormatRecord::list($bench->whole($row), $number, $row->package()->exists(), str_contains($row->notices, 'The file holds')));
     }
 
     /** How many cells of a sheet begin like a formula: whether a csv for use elsewhere should be defused. */
@@ -59,11 +60,13 @@ final class HandoverController
         return response()->json(['risky' => (new CsvWriter(sheet: $number))->risky($bench->load($row, [$number]))]);
     }
 
+    /** How far a hand-over is, and what its proof says. */
     public function show(string $id): JsonResponse
     {
         return response()->json(self::record(HandoverRow::query()->findOrFail($id)));
     }
 
+    /** Ends a hand-over that is on its way. */
     public function cancel(string $id): JsonResponse
     {
         $handover = HandoverRow::query()->findOrFail($id);
@@ -72,6 +75,7 @@ final class HandoverController
         return response()->json(self::record($handover));
     }
 
+    /** The written file. */
     public function file(string $id): BinaryFileResponse
     {
         $handover = HandoverRow::query()->where('status', 'done')->findOrFail($id);
@@ -79,9 +83,9 @@ final class HandoverController
         $name = (string) preg_replace('#[\\\\/:*?"<>|\x00-\x1F%]#', ' ', $workbook->name);
         // A template or a workbook with macros goes back into its own package, and keeps the ending that says so.
         $came = strtolower(pathinfo($workbook->source, PATHINFO_EXTENSION));
-        $ending = $handover->format === 'xlsx' && in_array($came, ['xlsm', 'xltx'], true) && is_file($workbook->package()) ? $came : $handover->format;
+        $ending = $handover->format === 'xlsx' && in_array($came, ['xlsm', 'xltx'], true) && $workbook->package()->exists() ? $came : $handover->format;
 
-        return response()->download($handover->path(), trim($name).".$ending", [
+        return response()->download($handover->file()->local() ?? abort(404, 'The file is not there any more. Hand over again.'), trim($name).".$ending", [
             'Content-Type' => ['xlsx' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'ods' => 'application/vnd.oasis.opendocument.spreadsheet', 'csv' => 'text/csv; charset=utf-8', 'tsv' => 'text/tab-separated-values; charset=utf-8', 'html' => 'text/html; charset=utf-8'][$ending] ?? 'application/octet-stream',
         ], ResponseHeaderBag::DISPOSITION_ATTACHMENT);
     }

@@ -52,6 +52,7 @@ final class ImportController
         }
     }
 
+    /** How far a file is on its way in. */
     public function show(string $id): JsonResponse
     {
         return response()->json(self::record(Import::query()->findOrFail($id)));
@@ -72,6 +73,7 @@ final class ImportController
         return response()->json(self::record($import));
     }
 
+    /** Keeps a proposed table: it is brought in. */
     public function keep(string $id): JsonResponse
     {
         $import = $this->proposed($id);
@@ -87,7 +89,7 @@ final class ImportController
         if (in_array($import->status, ['proposed', 'queued', 'running'], true)) {
             $proposed = $import->status === 'proposed';
             $import->update(['status' => 'cancelled']);
-            $proposed && @unlink($import->path());
+            $proposed && $import->file()->delete();
         } elseif ($import->status === 'failed') {
             $import->delete();
         }
@@ -126,8 +128,7 @@ final class ImportController
             fclose($stream);
         }
         $import = Import::query()->create(['name' => mb_substr($name, 0, 200), 'kind' => $kind->value, 'status' => 'proposed', 'bytes' => (int) filesize($path), 'dialect' => $dialect, 'progress' => 0, 'message' => null, 'workbook_id' => null]);
-        is_dir(dirname($import->path())) || mkdir(dirname($import->path()), 0755, true);
-        copy($path, $import->path());
+        $import->file()->take($path);
         if ($kind !== FileKind::Delimited) {
             $this->start($import);
         }
@@ -170,7 +171,9 @@ final class ImportController
     /** @return list<list<string>> */
     private static function preview(Import $import, Dialect $dialect): array
     {
-        $stream = fopen($import->path(), 'rb');
+        $file = $import->file();
+        $local = $file->local();
+        $stream = $local === null ? false : fopen($local, 'rb');
         if ($stream === false) {
             return [];
         }

@@ -30,6 +30,7 @@ final class ShelfController
     /** Pictures are painted for as many of the workbooks changed last; a shelf of thousands still opens at once. */
     private const PICTURES = 60;
 
+    /** What stands on the shelf: workbooks and stylebooks. */
     public function show(Shelf $shelf): JsonResponse
     {
         $cards = [];
@@ -82,10 +83,11 @@ final class ShelfController
         return JsonResponse::fromJsonString($json)->setPrivate()->setMaxAge(31_536_000)->setImmutable();
     }
 
+    /** Takes a workbook off the shelf, with all that belongs to it. */
     public function delete(int $id): JsonResponse
     {
         $row = Workbook::query()->findOrFail($id);
-        @unlink($row->package());
+        $row->package()->delete();
         $row->delete();
         Pages::giveBack();
 

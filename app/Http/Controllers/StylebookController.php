@@ -45,6 +45,7 @@ final class StylebookController
         return response()->json(['ratio' => $paper->contrast(Colour::hex($request->string('other')->toString()))]);
     }
 
+    /** A stylebook as the JSON that can be brought in elsewhere. */
     public function export(Shelf $shelf, string $name): Response
     {
         return response($shelf->stylebook($name)->toJson(), 200, [

@@ -67,9 +67,10 @@ final readonly class PaletteRecord
     private static function elsewhere(Workbook $row, array $own): array
     {
         $colours = [];
-        $others = Workbook::query()->whereKeyNot($row->id)->whereNotNull('own->palette');
-        foreach ($others->latest('updated_at')->limit(self::BOOKS)->get(['own->palette as palette'])->pluck('palette') as $json) {
-            $palette = is_string($json) ? json_decode($json, true) : [];
+        $others = Workbook::query()->whereKeyNot($row->id)->where('own', 'like', '%"palette":{%');
+        foreach ($others->latest('updated_at')->limit(self::BOOKS)->pluck('own') as $json) {
+            $other = is_string($json) ? json_decode($json, true) : [];
+            $palette = is_array($other) ? $other['palette'] ?? [] : [];
             // The palette alone is read: it is asked for with every selection.
             $colours += Palette::of(is_array($palette) ? $palette : [])->colours;
         }
