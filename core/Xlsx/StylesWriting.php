@@ -74,6 +74,21 @@ final class StylesWriting
         }
     }
 
+    /** The styles of a new package, in which a look is what cells begin with. */
+    public static function fresh(Look $ground): self
+    {
+        $styles = new self('', new ThemeColours(null, null), 'styles');
+        $look = self::plain($ground->facet(Facet::Type));
+        $font = $styles->items('fonts', 'font')[0];
+        $new = $styles->elements->font($font, $look, Look::none());
+        $font->replaceWith($new);
+        $styles->items['fonts'][0] = $new;
+        $styles->known['fonts'] = [$styles->written($new) => 0];
+        $styles->looks[0] = $look;
+
+        return $styles;
+    }
+
     public function isChanged(): bool
     {
         return $this->isChanged;

@@ -21,6 +21,7 @@ use Rilvet\Text\Fonts;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\CellXml;
 use Rilvet\Xlsx\SheetFrame;
+use Rilvet\Xlsx\StylesWriting;
 
 /**
  * One worksheet part (ISO/IEC 29500-1 18.3.1.99), written to a stream row by row.
@@ -45,7 +46,7 @@ final class SheetPart
 
     private readonly Ruler $ruler;
 
-    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StyleSheet $styles, private readonly PackedPart $out, private readonly RowMarks $marks)
+    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StylesWriting $styles, private readonly PackedPart $out, private readonly RowMarks $marks)
     {
         $this->flow = new Flow($sheet, $looks);
         $this->ruler = new Ruler(Fonts::shipped());
@@ -214,7 +215,8 @@ final class SheetPart
         }
         $style = NamedStyle::of($this->sheet, $worn);
         $named = $style === null ? null : $this->styles->name($style->name, $style->look);
+        $look = $clipped ? $worn->look->under(Look::of(['horizontal' => 'fill'])) : $worn->look;
 
-        return $this->styles->format($clipped ? $worn->look->under(Look::of(['horizontal' => 'fill'])) : $worn->look, $named);
+        return $this->styles->format(0, $this->styles->look(0)->under($look), $named);
     }
 }

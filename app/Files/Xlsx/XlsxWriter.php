@@ -14,6 +14,7 @@ use Rilvet\Package\ZipWriter;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\PrintTitles;
+use Rilvet\Xlsx\StylesWriting;
 
 /**
  * Writes a workbook as a new xlsx package (ISO/IEC 29500, transitional), a sheet at a time as a stream. The same workbook
@@ -34,7 +35,7 @@ final class XlsxWriter implements WorkbookWriter
             $out = fopen($unfinished, 'wb');
             assert($out !== false);
             $zip = new ZipWriter($out);
-            $styles = new StyleSheet(self::ground($workbook));
+            $styles = StylesWriting::fresh(self::ground($workbook));
             $number = 0;
             $sheets = array_values($workbook->sheets);
             $zip->add('[Content_Types].xml', self::contentTypes(count($sheets)));
