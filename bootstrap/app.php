@@ -27,7 +27,9 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([Refusal::class]);
-        $exceptions->render(fn (StaleRevision $stale) => response()->json(['message' => $stale->getMessage(), 'revision' => $stale->revision, 'done' => $stale->done], 409));
+        $exceptions->render(fn (StaleRevision $stale) => response()->json([
+            'message' => $stale->getMessage(), 'revision' => $stale->revision, 'done' => $stale->done, 'words' => $stale->words,
+        ], 409));
         $exceptions->render(fn (LooksStay $wrong) => response()->json(['message' => $wrong->getMessage(), 'covered' => $wrong->cells], 422));
         $exceptions->render(fn (MergeIsWrong $wrong) => response()->json(['message' => $wrong->getMessage(), 'hidden' => $wrong->hidden], 422));
         $exceptions->render(fn (Throwable $fault, Request $request) => $request->is('api/*') && Trouble::isFullDisk($fault) ? response()->json(['message' => Trouble::DISK], 422) : null);

@@ -100,6 +100,6 @@ abstract class TestCase extends BaseTestCase
     {
         $cells = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=40&right=10"))->assertOk()->json('cells');
 
-        return array_filter(array_combine(array_map(fn (array $cell) => "{$cell['r']}.{$cell['c']}", $cells), array_column($cells, 't')), fn (string $text) => $text !== '');
+        return array_filter(array_combine(array_map(fn (array $cell) => "{$cell['row']}.{$cell['column']}", $cells), array_column($cells, 'text')), fn (string $text) => $text !== '');
     }
 }

@@ -56,7 +56,7 @@ final class History
         try {
             $done = DB::transaction(function () use ($row, $revision, $do) {
                 $row->refresh();
-                Step::isNew($row);
+                Step::isNew($row, false);
                 if ($row->revision !== $revision) {
                     throw StaleRevision::now($row->revision);
                 }

@@ -14,6 +14,9 @@ final class StaleRevision extends Refusal
     /** What is asked for was done before: its answer got lost. */
     public bool $done = false;
 
+    /** What was done then, in words. */
+    public ?string $words = null;
+
     public static function now(int $revision): self
     {
         $refusal = new self('Somebody else changed meanwhile what your last step goes to. You see the newest state now; your step is kept.');
@@ -22,11 +25,12 @@ final class StaleRevision extends Refusal
         return $refusal;
     }
 
-    public static function done(int $revision): self
+    public static function done(int $revision, ?string $words = null): self
     {
         $refusal = new self('This step was done already.');
         $refusal->revision = $revision;
         $refusal->done = true;
+        $refusal->words = $words;
 
         return $refusal;
     }

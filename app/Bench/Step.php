@@ -20,12 +20,16 @@ final class Step
         return is_string($name) && preg_match('/^[\w-]{8,64}$/', $name) === 1 ? $name : null;
     }
 
-    /** @throws StaleRevision where it was done already */
-    public static function isNew(WorkbookRow $row): void
+    /**
+     * @param  bool  $isAct  it is told what was done; a step back or forward is told by its name alone
+     *
+     * @throws StaleRevision where it was done already
+     */
+    public static function isNew(WorkbookRow $row, bool $isAct = true): void
     {
         $name = self::name();
         if ($name !== null && DB::table('revisions')->where('workbook_id', $row->id)->where('step', $name)->exists()) {
-            throw StaleRevision::done($row->revision);
+            throw StaleRevision::done($row->revision, $isAct ? $row->changes()->where('undone', false)->latest('id')->first(['words'])?->words : null);
         }
     }
 }

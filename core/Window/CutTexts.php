@@ -43,20 +43,20 @@ final readonly class CutTexts
         $merges = new Merges($sheet->setup->merges);
         foreach ($window->cells as $cell) {
             $setup = $sheet->setup;
-            if ($cell->t === '' || $setup->sizes->hidesColumn($cell->c) || $setup->sizes->hidesRow($cell->r)) {
+            if ($cell->text === '' || $setup->sizes->hidesColumn($cell->column) || $setup->sizes->hidesRow($cell->row)) {
                 continue;
             }
             $width = array_sum(array_map($setup->sizes->widthOf(...), range($cell->from, $cell->to)));
-            $tooNarrow = self::isNarrow($cell, $window->looks[$cell->s], $width, $fonts);
-            $tooLow = self::isLow($cell, $window->looks[$cell->s], $width, array_sum(array_map($setup->sizes->heightOf(...), range($cell->r, $merges->at($cell->r, $cell->c)->bottom ?? $cell->r))), $fonts);
+            $tooNarrow = self::isNarrow($cell, $window->looks[$cell->look], $width, $fonts);
+            $tooLow = self::isLow($cell, $window->looks[$cell->look], $width, array_sum(array_map($setup->sizes->heightOf(...), range($cell->row, $merges->at($cell->row, $cell->column)->bottom ?? $cell->row))), $fonts);
             if (! $tooNarrow && ! $tooLow) {
                 continue;
             }
             $count++;
             if (count($places) < self::PLACES) {
-                $places[] = Address::columnName($cell->c).$cell->r;
+                $places[] = Address::columnName($cell->column).$cell->row;
             }
-            $tooNarrow ? $columns[$cell->c] = [$cell->c, $cell->c] : $rows[$cell->r] = [$cell->r, $cell->r];
+            $tooNarrow ? $columns[$cell->column] = [$cell->column, $cell->column] : $rows[$cell->row] = [$cell->row, $cell->row];
         }
 
         return new self($count, $places, array_values($columns), array_values($rows));
@@ -69,13 +69,13 @@ final readonly class CutTexts
         }
 
         // Pads are marked in front of the character whose room they take; a sign at the left edge needs room too.
-        return preg_match('/^#+$/', $cell->t) === 1 || $fonts->face($look->font, $look->bold, $look->italic)->fit(str_replace(Formatted::PAD, '', $cell->l.$cell->t), $look->size) > $width - 4;
+        return preg_match('/^#+$/', $cell->text) === 1 || $fonts->face($look->font, $look->bold, $look->italic)->fit(str_replace(Formatted::PAD, '', $cell->edge.$cell->text), $look->size) > $width - 4;
     }
 
     private static function isLow(WindowCell $cell, WindowLook $look, int $width, int $height, Fonts $fonts): bool
     {
         $face = $fonts->face($look->font, $look->bold, $look->italic);
-        $lines = $look->wrap && $look->rotation === 0 ? Lines::count($cell->t, $width - Ruler::PADDING, fn (string $text) => $face->advances($text, $look->size)) : 1;
+        $lines = $look->wrap && $look->rotation === 0 ? Lines::count($cell->text, $width - Ruler::PADDING, fn (string $text) => $face->advances($text, $look->size)) : 1;
 
         return $lines * $face->lineHeight($look->size) > $height + 1;
     }

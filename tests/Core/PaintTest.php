@@ -67,8 +67,8 @@ final class PaintTest extends TestCase
         $window = self::window($workbook, 'A1:C3');
         self::assertGreaterThan(1, self::cell($window, 1, 1)->to);
         self::assertSame([1, 1], [self::cell($window, 2, 1)->to, self::cell($window, 3, 1)->to]);
-        $size = $window->looks[self::cell($window, 3, 1)->s]->size;
-        self::assertLessThan($window->looks[self::cell($window, 1, 1)->s]->size, $size);
+        $size = $window->looks[self::cell($window, 3, 1)->look]->size;
+        self::assertLessThan($window->looks[self::cell($window, 1, 1)->look]->size, $size);
         self::assertLessThanOrEqual(64, Fonts::shipped()->face('Carlito')->fit($long, $size) + 8);
     }
 
@@ -83,8 +83,8 @@ final class PaintTest extends TestCase
     public function test_figures_that_do_not_fit_show_marks_and_are_never_cut(): void
     {
         $window = self::paint([[123456789.25, 5]], new Setup(new Sizes([1 => 40])));
-        self::assertMatchesRegularExpression('/^#+$/', self::cell($window, 1, 1)->t);
-        self::assertSame('5', self::cell($window, 1, 2)->t);
+        self::assertMatchesRegularExpression('/^#+$/', self::cell($window, 1, 1)->text);
+        self::assertSame('5', self::cell($window, 1, 2)->text);
     }
 
     public function test_merged_cells_show_the_first_and_have_no_lines_inside(): void
@@ -92,7 +92,7 @@ final class PaintTest extends TestCase
         $workbook = self::workbook([['Title', 'hidden', null], ['a', 'b', 'c']], new Setup(merges: [Range::parse('A1:C1')]));
         $workbook = (new Format(self::at('A1:C1'), Look::of(['left' => 'thin #111111', 'right' => 'thin #111111', 'bottom' => 'thin #111111'])))->on($workbook);
         $window = self::window($workbook, 'A1:C2');
-        self::assertSame(['Title', 'a', 'b', 'c'], array_map(fn (WindowCell $cell) => $cell->t, $window->cells));
+        self::assertSame(['Title', 'a', 'b', 'c'], array_map(fn (WindowCell $cell) => $cell->text, $window->cells));
         self::assertSame([[1, 1, 1, 3]], $window->merges);
         self::assertSame([1, 4], array_map(fn (WindowLine $line) => $line->at, array_values(array_filter($window->lines, fn (WindowLine $line) => $line->side === 'left'))));
     }
@@ -116,15 +116,15 @@ final class PaintTest extends TestCase
         $read = new Worksheet($sheet->cells, 'S', Finder::read($facts), aspects: Aspects::of(new FileLooks($sheet->hand)));
         $dressed = (new Dress([1], Builtin::named('River ledger')))->on($workbook->withSheet(1, $read));
         $window = self::window($dressed, 'A1:B5');
-        self::assertSame(['£', null, null, '£'], array_map(fn (int $row) => self::cell($window, $row, 2)->l, [2, 3, 4, 5]));
-        self::assertSame('2.50', self::cell($window, 3, 2)->t);
+        self::assertSame(['£', null, null, '£'], array_map(fn (int $row) => self::cell($window, $row, 2)->edge, [2, 3, 4, 5]));
+        self::assertSame('2.50', self::cell($window, 3, 2)->text);
     }
 
     public function test_a_number_format_may_ask_for_an_ink(): void
     {
         $workbook = (new Format(self::at('A1:B1'), Look::of(['number' => '#,##0;[Red]-#,##0', 'ink' => '#123456'])))->on(self::workbook([[5, -5]]));
         $window = self::window($workbook, 'A1:B1');
-        self::assertSame(['#123456', '#FF0000'], array_map(fn (WindowCell $cell) => $window->looks[$cell->s]->ink, $window->cells));
+        self::assertSame(['#123456', '#FF0000'], array_map(fn (WindowCell $cell) => $window->looks[$cell->look]->ink, $window->cells));
     }
 
     public function test_merges_equal_a_naive_grid_over_a_long_sheet(): void
@@ -159,14 +159,14 @@ final class PaintTest extends TestCase
     #[DataProvider('sides')]
     public function test_without_an_alignment_the_value_decides_the_side(null|bool|int|float|string $value, string $side): void
     {
-        self::assertSame($side, self::cell(self::paint([[$value]]), 1, 1)->a);
+        self::assertSame($side, self::cell(self::paint([[$value]]), 1, 1)->align);
     }
 
     public function test_an_error_and_a_formula_show_what_they_give(): void
     {
         $cells = new MemorySheet('S', [[Cell::error('#DIV/0!'), Cell::formula('1+1', 2)]]);
         $window = (new Painter(new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells))), new LookBook, Fonts::shipped()))->paint(1, Range::of(1, 1, 1, 2));
-        self::assertSame(['#DIV/0!', '2'], array_map(fn (WindowCell $cell) => $cell->t, $window->cells));
+        self::assertSame(['#DIV/0!', '2'], array_map(fn (WindowCell $cell) => $cell->text, $window->cells));
     }
 
     public function test_a_window_beyond_the_data_is_empty_and_has_sizes(): void
@@ -187,7 +187,7 @@ final class PaintTest extends TestCase
         self::assertGreaterThan($setup->sizes->height, $setup->sizes->heightOf(2), 'a heading wraps instead of widening');
         self::assertSame([2, 1], [$setup->opening->freezeRow, $setup->opening->freezeColumn]);
         foreach (self::window($workbook, 'A1:C5')->cells as $cell) {
-            self::assertDoesNotMatchRegularExpression('/^#+$/', $cell->t);
+            self::assertDoesNotMatchRegularExpression('/^#+$/', $cell->text);
         }
         $face = Fonts::shipped()->face('Carlito');
         self::assertGreaterThanOrEqual($face->fit('123,456.50', 11 * Fonts::PX) + Ruler::PADDING, $setup->sizes->widthOf(3));
@@ -212,7 +212,7 @@ final class PaintTest extends TestCase
     private static function cell(Window $window, int $row, int $column): WindowCell
     {
         foreach ($window->cells as $cell) {
-            if ($cell->r === $row && $cell->c === $column) {
+            if ($cell->row === $row && $cell->column === $column) {
                 return $cell;
             }
         }

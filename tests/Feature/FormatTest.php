@@ -130,7 +130,7 @@ final class FormatTest extends TestCase
         $side = function (string $cell) use ($workbook) {
             $cells = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=30&right=3"))->json('cells');
 
-            return array_column(array_filter($cells, fn (array $each) => "A{$each['r']}" === $cell && $each['c'] === 1), 'a')[0];
+            return array_column(array_filter($cells, fn (array $each) => "A{$each['row']}" === $cell && $each['column'] === 1), 'align')[0];
         };
         $place = $side('A3');
         $this->assertNotSame('left', $place, 'codes have a place of their own');

@@ -57,7 +57,7 @@ final class FormulasTest extends TestCase
         $this->act($workbook, 'edit', ['cells' => [[3, 2, '10']]]);
         $this->assertSame('28', $this->texts($workbook)['2.4']);
         $other = $this->get($this->url("workbooks/{$workbook->id}/sheets/2/window?top=1&left=1&bottom=1&right=2"))->json('cells');
-        $this->assertSame(['29', '10'], array_column($other, 't'));
+        $this->assertSame(['29', '10'], array_column($other, 'text'));
         $this->undo($workbook);
         $this->assertSame('24', $this->texts($workbook)['2.4']);
     }
@@ -139,7 +139,7 @@ final class FormulasTest extends TestCase
 
     private function textAt(Workbook $workbook, int $row, int $column): string
     {
-        return (string) ($this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=$row&left=$column&bottom=$row&right=$column"))->json('cells.0.t') ?? '');
+        return (string) ($this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=$row&left=$column&bottom=$row&right=$column"))->json('cells.0.text') ?? '');
     }
 
     /** @return array<string, string> */

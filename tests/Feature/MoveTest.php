@@ -94,7 +94,7 @@ final class MoveTest extends TestCase
 
     private function textAt(Workbook $workbook, int $row, int $column): string
     {
-        return (string) $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=$row&left=$column&bottom=$row&right=$column"))->json('cells.0.t');
+        return (string) $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=$row&left=$column&bottom=$row&right=$column"))->json('cells.0.text');
     }
 
     private function fill(Workbook $workbook, int $row, int $column): ?string

@@ -147,7 +147,7 @@ final class OddFilesTest extends TestCase
         $widths = (new ColumnFit($workbook->sheet(1), $workbook, Fonts::shipped()))->widths([1]);
         $sheet = $workbook->sheet(1)->sized(true, $widths, [1], false);
         $window = (new Painter($sheet, $workbook->looks, Fonts::shipped(), true))->paint(1, Range::of(1, 1, 3, 1));
-        $texts = array_map(fn ($cell) => $cell->t, $window->cells);
+        $texts = array_map(fn ($cell) => $cell->text, $window->cells);
         $this->assertContains('Wednesday, 19 June 2024', $texts);
         $this->assertContains('Friday, 31 December 9999', $texts);
         $path = (string) tempnam(sys_get_temp_dir(), 'ods');

@@ -19,11 +19,11 @@ final class RightToLeftTest extends TestCase
         $this->assertTrue($this->get($this->url("workbooks/{$workbook->id}/sheets/1"))->json('rightToLeft'));
         $cells = [];
         foreach ($this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=6&right=6"))->json('cells') as $cell) {
-            $cells["{$cell['r']}.{$cell['c']}"] = $cell;
+            $cells["{$cell['row']}.{$cell['column']}"] = $cell;
         }
-        $this->assertSame('right', $cells['3.1']['a'], 'a text without an alignment of its own');
-        $this->assertSame('right', $cells['3.2']['a'], 'a number stands right (18.18.40)');
-        $this->assertSame('left', $cells['4.1']['a'], 'who says left means left');
+        $this->assertSame('right', $cells['3.1']['align'], 'a text without an alignment of its own');
+        $this->assertSame('right', $cells['3.2']['align'], 'a number stands right (18.18.40)');
+        $this->assertSame('left', $cells['4.1']['align'], 'who says left means left');
         $this->assertSame([1, true], [$cells['1.1']['from'], $cells['1.1']['to'] > 1], 'a long title reaches over the columns that follow');
     }
 

@@ -21,9 +21,9 @@ final class StepTest extends TestCase
     {
         $workbook = $this->bringIn('x.csv', "Tree,Count\nOsier,3\nAlder,4\n");
         $step = ['act' => $act, 'revision' => $workbook->revision, 'sheet' => 1, 'arguments' => $arguments];
-        $this->send($workbook, 'acts', $step, 'step-number-1')->assertOk();
+        $words = $this->send($workbook, 'acts', $step, 'step-number-1')->assertOk()->json('words');
         $revision = $workbook->refresh()->revision;
-        $this->send($workbook, 'acts', $step, 'step-number-1')->assertConflict()->assertJson(['done' => true, 'revision' => $revision]);
+        $this->send($workbook, 'acts', $step, 'step-number-1')->assertConflict()->assertJson(['done' => true, 'revision' => $revision, 'words' => $words]);
         $this->assertSame([$revision, 1], [$workbook->refresh()->revision, $workbook->changes()->count()]);
     }
 

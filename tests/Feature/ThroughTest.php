@@ -25,7 +25,7 @@ final class ThroughTest extends TestCase
         $this->assertSame('River ledger', $dressed->json('sheet.wears'));
         $this->assertSame(2, $dressed->json('bench.revision'));
         $window = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=8&right=4"))->assertOk();
-        $texts = array_column($window->json('cells'), 't');
+        $texts = array_column($window->json('cells'), 'text');
         $this->assertContains('10.00', $texts);
         $this->assertContains('00412', $texts);
 

@@ -35,6 +35,8 @@ export class Refused extends Error {
         readonly covered = 0,
         /** The step was done already, when its answer got lost. */
         readonly done = false,
+        /** What was done then. */
+        readonly words: string | null = null,
     ) {
         super(message);
     }
@@ -74,6 +76,7 @@ async function call<T>(method: string, path: string, body?: object, signal?: Abo
             hidden?: string[];
             covered?: number;
             done?: boolean;
+            words?: string | null;
         } | null;
         throw new Refused(
             said?.message || `The server answered ${response.status}.`,
@@ -82,6 +85,7 @@ async function call<T>(method: string, path: string, body?: object, signal?: Abo
             said?.hidden ?? [],
             said?.covered ?? 0,
             said?.done ?? false,
+            said?.words ?? null,
         );
     }
     return answer as T;

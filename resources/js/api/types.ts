@@ -177,12 +177,12 @@ export interface SelectionRecord {
 }
 
 export interface WindowCell {
-  r: number;
-  c: number;
-  t: string;
-  s: number;
-  a: string;
-  l: string | null;
+  row: number;
+  column: number;
+  text: string;
+  look: number;
+  align: string;
+  edge: string | null;
   from: number;
   to: number;
 }

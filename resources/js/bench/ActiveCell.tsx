@@ -45,8 +45,8 @@ export function ActiveCell({ detail, tiles, rows, columns }: { detail: SheetDeta
 
 function textAt(tiles: Tile[], row: number, column: number): string {
     for (const { window } of tiles) {
-        const cell = window?.cells.find((each) => each.r === row && each.c === column);
-        if (cell) return `${cell.l ?? ''}${cell.t}`.replace(/\uF8F0./gsu, '').trim();
+        const cell = window?.cells.find((each) => each.row === row && each.column === column);
+        if (cell) return `${cell.edge ?? ''}${cell.text}`.replace(/\uF8F0./gsu, '').trim();
     }
     return '';
 }

@@ -69,6 +69,7 @@ export function BenchPage({ id }: { id: number }) {
     const detail = useQuery({
         queryKey: keys.sheet(id, number, revision),
         queryFn: () => api.sheet(id, number),
+        staleTime: Infinity,
         enabled: known,
         placeholderData: (old) => (old?.number === number ? old : undefined),
     });

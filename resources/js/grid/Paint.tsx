@@ -70,7 +70,7 @@ function Text({
     width: number;
     height?: number;
 }) {
-    const shown = padded(cell.t);
+    const shown = padded(cell.text);
     const text =
         look.script === 'none' ? (
             shown
@@ -80,11 +80,11 @@ function Text({
     return (
         <div
             // What reaches in from beside is read where its cell stands.
-            {...(isHere ? { role: 'gridcell', 'aria-colindex': cell.c } : { 'aria-hidden': true })}
-            className={`sheet-cell ${classOf(look, cell.a, zoom)}`}
+            {...(isHere ? { role: 'gridcell', 'aria-colindex': cell.column } : { 'aria-hidden': true })}
+            className={`sheet-cell ${classOf(look, cell.align, zoom)}`}
             style={height === undefined ? { left, width } : { left, width, height }}
         >
-            {cell.l !== null && <span className="mr-auto">{padded(cell.l)}</span>}
+            {cell.edge !== null && <span className="mr-auto">{padded(cell.edge)}</span>}
             {look.rotation === 0 ? (
                 text
             ) : look.rotation === 255 ? (
@@ -117,18 +117,19 @@ interface Fill {
 function fillsOf(cells: WindowCell[], window: Window): Fill[] {
     const fills: Fill[] = [];
     for (const cell of cells) {
-        const colour = window.looks[cell.s]?.fill;
+        const colour = window.looks[cell.look]?.fill;
         if (!colour) continue;
         const merge = mergeAt(window, cell);
         const last = fills.at(-1);
-        if (!merge && last && last.colour === colour && last.to === cell.c - 1 && last.bottom === cell.r) last.to = cell.c;
-        else fills.push({ from: cell.c, to: merge?.[3] ?? cell.c, bottom: merge?.[2] ?? cell.r, colour });
+        if (!merge && last && last.colour === colour && last.to === cell.column - 1 && last.bottom === cell.row)
+            last.to = cell.column;
+        else fills.push({ from: cell.column, to: merge?.[3] ?? cell.column, bottom: merge?.[2] ?? cell.row, colour });
     }
     return fills;
 }
 
 function mergeAt(window: Window, cell: WindowCell): number[] | undefined {
-    return window.merges.length === 0 ? undefined : window.merges.find(([top, left]) => top === cell.r && left === cell.c);
+    return window.merges.length === 0 ? undefined : window.merges.find(([top, left]) => top === cell.row && left === cell.column);
 }
 
 /** Rows of a band: few enough to be put in place within one frame. */
@@ -161,9 +162,9 @@ function byRow(window: Window): Map<number, WindowCell[]> {
     if (!found) {
         found = new Map();
         for (const cell of window.cells) {
-            const row = found.get(cell.r);
+            const row = found.get(cell.row);
             if (row) row.push(cell);
-            else found.set(cell.r, [cell]);
+            else found.set(cell.row, [cell]);
         }
         sorted.set(window, found);
     }
@@ -227,19 +228,19 @@ export const Paint = memo(function Paint({
                         />
                     ))}
                     {cells.map((cell) => {
-                        const look = window.looks[cell.s];
-                        if (!look || (cell.t === '' && !cell.l)) return null;
+                        const look = window.looks[cell.look];
+                        if (!look || (cell.text === '' && !cell.edge)) return null;
                         const begin = columns.start(cell.from);
                         const merge = mergeAt(window, cell);
                         return (
                             <Text
-                                key={cell.c}
+                                key={cell.column}
                                 cell={cell}
                                 look={look}
                                 zoom={zoom}
                                 left={begin}
                                 width={columns.end(cell.to) - begin}
-                                isHere={cell.c >= left && cell.c <= right}
+                                isHere={cell.column >= left && cell.column <= right}
                                 height={merge && rows.end(merge[2] ?? row) - rows.start(row)}
                             />
                         );

@@ -16,7 +16,7 @@ interface Handling {
     quiet?: boolean;
     /** It may be offered again where it could not be done. */
     again?: boolean;
-    after?: (answer: ActRecord) => void;
+    after?: (answer: Pick<ActRecord, 'words'>) => void;
     /** Texts that it would hide: a choice is wanted. */
     hides?: (hidden: string[]) => void;
     /** Looks of their own that would cover it: a choice is wanted. */
@@ -56,7 +56,12 @@ export function useActs(id: number) {
                     handling.after?.(answer);
                 } catch (fault) {
                     if (!(fault instanceof Refused)) return tell(fault);
-                    if (fault.done) return client.invalidateQueries({ queryKey: ['bench', id] });
+                    if (fault.done) {
+                        // The answer got lost; what it said is said all the same.
+                        await client.invalidateQueries({ queryKey: keys.bench(id) });
+                        if (fault.words && !handling.quiet) announce(fault.words);
+                        return fault.words ? handling.after?.({ words: fault.words }) : undefined;
+                    }
                     if (handling.hides && fault.hidden.length > 0) return handling.hides(fault.hidden);
                     if (handling.covered && fault.covered > 0) return handling.covered(fault.message);
                     if (fault.status === 409) {
