@@ -87,7 +87,7 @@ export class Hands {
 
 /** Has the server fail one request in five, in the ways that servers do; a person presses "Try again" where it is offered. */
 export async function failing(page: Page): Promise<() => number> {
-    let asked = 0;
+    let asked = Number(process.env.RILVET_OFFSET ?? 0);
     let failed = 0;
     await page.route('**/api/**', async (route) => {
         if (++asked % 5 !== 0) return route.continue();

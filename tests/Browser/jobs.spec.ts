@@ -77,9 +77,8 @@ const JOBS: Job[] = [
         seen: async (page) => {
             await expect(undo(page, 'Italic, A1')).toBeVisible();
             await expect(cell(page, 'Orders at the ford')).toHaveCSS('font-style', 'italic');
-            expect(
-                await cell(page, 'Orders at the ford').evaluate((each) => parseFloat(getComputedStyle(each).fontSize)),
-            ).toBeCloseTo((22 * 96) / 72, 1);
+            const size = () => cell(page, 'Orders at the ford').evaluate((each) => parseFloat(getComputedStyle(each).fontSize));
+            await expect.poll(size).toBeCloseTo((22 * 96) / 72, 1);
         },
         steps: [4, 8],
     },
