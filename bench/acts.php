@@ -26,7 +26,14 @@ use Rilvet\Window\Painter;
 $database = sys_get_temp_dir().'/rilvet-bench.sqlite';
 @unlink($database);
 touch($database);
-foreach (['DB_DATABASE' => $database, 'APP_CONFIG_CACHE' => '/nowhere/config.php', 'LARAVEL_STORAGE_PATH' => sys_get_temp_dir().'/rilvet-bench', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32))] as $name => $value) {
+foreach (
+    [
+        'DB_DATABASE' => $database,
+        'APP_CONFIG_CACHE' => '/nowhere/config.php',
+        'LARAVEL_STORAGE_PATH' => sys_get_temp_dir().'/rilvet-bench',
+        'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
+    ] as $name => $value
+) {
     putenv("$name=$value");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }
@@ -37,7 +44,16 @@ $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 Artisan::call('migrate', ['--force' => true]);
 
-$import = Import::query()->create(['name' => 'bench.csv', 'kind' => 'delimited', 'status' => 'queued', 'bytes' => 1, 'dialect' => null, 'progress' => 0, 'message' => null, 'workbook_id' => null]);
+$import = Import::query()->create([
+    'name' => 'bench.csv',
+    'kind' => 'delimited',
+    'status' => 'queued',
+    'bytes' => 1,
+    'dialect' => null,
+    'progress' => 0,
+    'message' => null,
+    'workbook_id' => null,
+]);
 $import->file()->take(sys_get_temp_dir().'/rilvet-bench.csv');
 BringIn::dispatchSync($import->id);
 $row = Workbook::query()->findOrFail($import->refresh()->workbook_id);
@@ -63,10 +79,28 @@ $measure = function (string $what, callable $make) use ($bench, $row) {
     }
     sort($times);
     sort($undos);
-    printf("%-62s %s\n", $what, sprintf('%.0f ms, undo %.0f ms at the 95th percentile (100); %d runs (under 200)', $times[37], $undos[37], $runs));
+    printf(
+        "%-62s %s\n",
+        $what,
+        sprintf('%.0f ms, undo %.0f ms at the 95th percentile (100); %d runs (under 200)', $times[37], $undos[37], $runs),
+    );
 };
-$measure('bold on the whole body, to the new window', fn (int $round) => new Format(new Targets([1], RangeSet::parse('B2:T100001')), Look::of(['bold' => $round % 2 === 0])));
-$measure('fill on 50 scattered ranges, to the new window', fn (int $round) => new Format(new Targets([1], RangeSet::parse(implode(',', array_map(fn (int $i) => 'C'.(1900 * $i + 5 + $round).':E'.(1900 * $i + 9 + $round), range(1, 50))))), Look::of(['fill' => '#FFEE00'])));
+$measure(
+    'bold on the whole body, to the new window',
+    fn (int $round) => new Format(new Targets([1], RangeSet::parse('B2:T100001')), Look::of(['bold' => $round % 2 === 0])),
+);
+$measure(
+    'fill on 50 scattered ranges, to the new window',
+    fn (int $round) => new Format(
+        new Targets(
+            [1],
+            RangeSet::parse(
+                implode(',', array_map(fn (int $i) => 'C'.(1900 * $i + 5 + $round).':E'.(1900 * $i + 9 + $round), range(1, 50))),
+            ),
+        ),
+        Look::of(['fill' => '#FFEE00']),
+    ),
+);
 
 $workbook = $bench->load($row, [1]);
 $start = microtime(true);

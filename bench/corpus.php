@@ -62,7 +62,8 @@ foreach (Broken::packages($count) as $index => [$kind, $bytes]) {
     if (str_starts_with($said, 'harm') || $seconds > 10 || $peak > 300) {
         $harm[] = sprintf('%s (%d): %s, %.1f s, %d MB', $kind, $index, $said, $seconds, $peak);
     }
-    $tally[$kind][str_starts_with($said, 'refused') ? 'refused' : 'read'] = ($tally[$kind][str_starts_with($said, 'refused') ? 'refused' : 'read'] ?? 0) + 1;
+    $tally[$kind][str_starts_with($said, 'refused') ? 'refused' : 'read'] =
+        ($tally[$kind][str_starts_with($said, 'refused') ? 'refused' : 'read'] ?? 0) + 1;
     @unlink($path);
 }
 $left = glob("$folder/*") ?: [];

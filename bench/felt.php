@@ -21,7 +21,11 @@ $rows = (int) ($argv[1] ?? 100_000);
 $folder = sys_get_temp_dir().'/rilvet-felt';
 exec('rm -rf '.escapeshellarg($folder));
 mkdir($folder, 0755, true);
-$server = new Process([__DIR__.'/../bin/start'], env: ['RILVET_PORT' => (string) $port, 'RILVET_DEMO' => '0', 'LARAVEL_STORAGE_PATH' => $folder, 'DB_DATABASE' => "$folder/d.sqlite"], timeout: null);
+$server = new Process(
+    [__DIR__.'/../bin/start'],
+    env: ['RILVET_PORT' => (string) $port, 'RILVET_DEMO' => '0', 'LARAVEL_STORAGE_PATH' => $folder, 'DB_DATABASE' => "$folder/d.sqlite"],
+    timeout: null,
+);
 $server->start();
 for ($wait = 0; $wait < 1_200 && ! str_contains($server->getOutput(), 'Rilvet is ready'); $wait++) {
     usleep(100_000);
@@ -52,7 +56,13 @@ $call = function (string $method, string $path, ?array $json = null, ?string $fi
     if ($file !== null) {
         curl_setopt($curl, CURLOPT_POSTFIELDS, ['file' => new CURLFile($file)]);
     }
-    curl_setopt_array($curl, [CURLOPT_CUSTOMREQUEST => $method === '' ? 'GET' : $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => $headers, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar]);
+    curl_setopt_array($curl, [
+        CURLOPT_CUSTOMREQUEST => $method === '' ? 'GET' : $method,
+        CURLOPT_RETURNTRANSFER => true,
+        CURLOPT_HTTPHEADER => $headers,
+        CURLOPT_COOKIEJAR => $jar,
+        CURLOPT_COOKIEFILE => $jar,
+    ]);
     $body = curl_exec($curl);
     $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
     curl_close($curl);
@@ -82,9 +92,21 @@ $out = fopen($table, 'wb');
 assert($out !== false);
 fputcsv($out, array_map(fn (int $column) => "Column $column", range(1, 20)), ',', '"', '');
 for ($row = 0; $row < $rows; $row++) {
-    fputcsv($out, array_map(fn (int $column) => match ($column % 4) {
-        0 => sprintf('L%06d', mt_rand(0, $rows)), 1 => ['Silver birch', 'Rowan', 'Grey alder'][mt_rand(0, 2)], 2 => (string) mt_rand(0, 9_999), default => number_format(mt_rand(0, 99_999) / 100, 2, '.', ''),
-    }, range(0, 19)), ',', '"', '');
+    fputcsv(
+        $out,
+        array_map(
+            fn (int $column) => match ($column % 4) {
+                0 => sprintf('L%06d', mt_rand(0, $rows)),
+                1 => ['Silver birch', 'Rowan', 'Grey alder'][mt_rand(0, 2)],
+                2 => (string) mt_rand(0, 9_999),
+                default => number_format(mt_rand(0, 99_999) / 100, 2, '.', ''),
+            },
+            range(0, 19),
+        ),
+        ',',
+        '"',
+        '',
+    );
 }
 fclose($out);
 $call('GET', 'shelf');
@@ -107,32 +129,76 @@ $revision = function () use ($call, $text, &$id): int {
     return (int) $text($call('GET', "workbooks/$id")['revision']);
 };
 $act = function (string $name, array $arguments, array $sight = []) use ($call, $revision, &$id): array {
-    return $call('POST', "workbooks/$id/acts", ['act' => $name, 'revision' => $revision(), 'sheet' => 1, 'arguments' => $arguments, 'sight' => $sight]);
+    return $call('POST', "workbooks/$id/acts", [
+        'act' => $name,
+        'revision' => $revision(),
+        'sheet' => 1,
+        'arguments' => $arguments,
+        'sight' => $sight,
+    ]);
 };
 $act('dress', ['stylebook' => 'River ledger']);
 sleep(6); // figures of the blocks are worked out behind the screen
 $middle = intdiv($rows, 2);
 // What the Bench has in sight: three tiles of 24 rows, the tray and the foot line of a selection of the whole body.
 $sight = [
-    'windows' => array_map(fn (int $tile) => ['top' => $middle + 24 * $tile, 'left' => 1, 'bottom' => $middle + 24 * $tile + 23, 'right' => 20], range(0, 2)),
-    'ranges' => "B2:T$rows", 'row' => 2, 'column' => 2, 'number' => true, 'figures' => true,
+    'windows' => array_map(
+        fn (int $tile) => ['top' => $middle + 24 * $tile, 'left' => 1, 'bottom' => $middle + 24 * $tile + 23, 'right' => 20],
+        range(0, 2),
+    ),
+    'ranges' => "B2:T$rows",
+    'row' => 2,
+    'column' => 2,
+    'number' => true,
+    'figures' => true,
 ];
-$median('a window of 60 x 20', '20 ms in the server', fn (int $round) => $call('GET', "workbooks/$id/sheets/1/window?top=".($middle + 60 * $round).'&left=1&bottom='.($middle + 60 * $round + 59).'&right=20'), 21);
-$median('bold on the whole body, with its window', '100 ms', fn (int $round) => $act('format', ['ranges' => "B2:T$rows", 'look' => ['bold' => $round % 2 === 0]], $sight));
+$median(
+    'a window of 60 x 20',
+    '20 ms in the server',
+    fn (int $round) => $call(
+        'GET',
+        "workbooks/$id/sheets/1/window?top=".($middle + 60 * $round).'&left=1&bottom='.($middle + 60 * $round + 59).'&right=20',
+    ),
+    21,
+);
+$median(
+    'bold on the whole body, with its window',
+    '100 ms',
+    fn (int $round) => $act('format', ['ranges' => "B2:T$rows", 'look' => ['bold' => $round % 2 === 0]], $sight),
+);
 $took = [];
 $now = $revision();
 for ($round = 0; $round < 60; $round++) {
     $start = microtime(true);
-    $answer = $call('POST', "workbooks/$id/acts", ['act' => 'format', 'revision' => $now, 'sheet' => 1, 'arguments' => ['ranges' => "B2:T$rows", 'look' => ['bold' => $round % 2 === 0]], 'sight' => $sight]);
+    $answer = $call('POST', "workbooks/$id/acts", [
+        'act' => 'format',
+        'revision' => $now,
+        'sheet' => 1,
+        'arguments' => ['ranges' => "B2:T$rows", 'look' => ['bold' => $round % 2 === 0]],
+        'sight' => $sight,
+    ]);
     $now = is_array($answer['bench']) ? (int) $text($answer['bench']['revision']) : 0;
     $took[] = microtime(true) - $start;
 }
 sort($took);
-printf("%-68s %8s   (%s)\n", 'one press of bold, all that it changes in sight: median, p95 of 60', sprintf('%.0f, %.0f ms', 1000 * $took[30], 1000 * $took[57]), '60 ms p95 in the server');
+printf(
+    "%-68s %8s   (%s)\n",
+    'one press of bold, all that it changes in sight: median, p95 of 60',
+    sprintf('%.0f, %.0f ms', 1000 * $took[30], 1000 * $took[57]),
+    '60 ms p95 in the server',
+);
 $median('figures of the whole body', '100 ms', fn () => $call('GET', "workbooks/$id/sheets/1/figures?ranges=B2:T$rows"));
 $median('a cell typed', '200 ms', fn (int $round) => $act('edit', ['cells' => [[$middle + $round, 3, "7$round"]]], $sight));
-$median('a row put in at row 5', '50 ms in the server', fn () => $act('move', ['axis' => 'rows', 'at' => 5, 'count' => 1, 'in' => true], $sight));
-$median('sorted by two columns', '3 s', fn (int $round) => $act('sort', ['row' => 9, 'column' => 3, 'keys' => [[3, $round % 2 === 0], [2, false]]], $sight));
+$median(
+    'a row put in at row 5',
+    '50 ms in the server',
+    fn () => $act('move', ['axis' => 'rows', 'at' => 5, 'count' => 1, 'in' => true], $sight),
+);
+$median(
+    'sorted by two columns',
+    '3 s',
+    fn (int $round) => $act('sort', ['row' => 9, 'column' => 3, 'keys' => [[3, $round % 2 === 0], [2, false]]], $sight),
+);
 $undo = function () use ($call, $revision, $sight, &$id): void {
     $call('POST', "workbooks/$id/undo", ['revision' => $revision(), 'sheet' => 1, 'sight' => $sight]);
 };
@@ -150,7 +216,15 @@ $lines = (function () use ($rows) {
     yield array_map(fn (int $column) => "Column $column", range(1, 20));
     for ($row = 2; $row <= $rows + 1; $row++) {
         [$count, $price] = [mt_rand(1, 999), mt_rand(1, 99)];
-        yield ['Rowan', $count, $price, ['f' => "B$row*C$row", 'v' => $count * $price], ['f' => "D$row*\$Z\$1", 'v' => 0], ['f' => "SUM(D$row:E$row)", 'v' => $count * $price], ...array_map(fn (int $column) => $column * $count, range(7, 20))];
+        yield [
+            'Rowan',
+            $count,
+            $price,
+            ['f' => "B$row*C$row", 'v' => $count * $price],
+            ['f' => "D$row*\$Z\$1", 'v' => 0],
+            ['f' => "SUM(D$row:E$row)", 'v' => $count * $price],
+            ...array_map(fn (int $column) => $column * $count, range(7, 20)),
+        ];
     }
 })();
 $store = new MemoryBlockStore;
@@ -163,14 +237,29 @@ foreach ($lines as $at => $line) {
     }
 }
 $sheet = new BlockSheet('Formulas', $rows + 1, 20, $store);
-(new XlsxWriter)->write(new Workbook('Formulas', [1 => new Worksheet($sheet, 'Formulas', Reading::none())], new LookBook), "$folder/formulas.xlsx");
+(new XlsxWriter())->write(
+    new Workbook('Formulas', [1 => new Worksheet($sheet, 'Formulas', Reading::none())], new LookBook()),
+    "$folder/formulas.xlsx",
+);
 $plain = $id;
 $id = $bring("$folder/formulas.xlsx");
 $act('dress', ['stylebook' => 'River ledger']);
 sleep(6);
-$median('three columns of formulas: a cell typed that three look at', '200 ms', fn (int $round) => $act('edit', ['cells' => [[$middle + $round, 2, "7$round"]]], $sight));
-$median('a row put in above all 300,000 of them', '3 s', fn () => $act('move', ['axis' => 'rows', 'at' => 2, 'count' => 1, 'in' => true], $sight));
-$median('sorted by two columns, formulas along', '5 s', fn (int $round) => $act('sort', ['row' => 9, 'column' => 3, 'keys' => [[3, $round % 2 === 0], [2, false]]], $sight));
+$median(
+    'three columns of formulas: a cell typed that three look at',
+    '200 ms',
+    fn (int $round) => $act('edit', ['cells' => [[$middle + $round, 2, "7$round"]]], $sight),
+);
+$median(
+    'a row put in above all 300,000 of them',
+    '3 s',
+    fn () => $act('move', ['axis' => 'rows', 'at' => 2, 'count' => 1, 'in' => true], $sight),
+);
+$median(
+    'sorted by two columns, formulas along',
+    '5 s',
+    fn (int $round) => $act('sort', ['row' => 9, 'column' => 3, 'keys' => [[3, $round % 2 === 0], [2, false]]], $sight),
+);
 $median('and undone', '300 ms', $undo);
 $id = $plain;
 $median('the shelf', '100 ms', fn () => $call('GET', 'shelf'));
@@ -210,12 +299,35 @@ if (getenv('RILVET_PEOPLE') !== false) {
                     continue;
                 }
                 $due[$person][$what] += $every;
-                $curl = curl_init("http://127.0.0.1:$port/api/workbooks/$book".($what === 'act' ? '/acts' : '/sheets/1/window?top=1&left=1&bottom=40&right=10'));
+                $curl = curl_init(
+                    "http://127.0.0.1:$port/api/workbooks/$book".
+                        ($what === 'act' ? '/acts' : '/sheets/1/window?top=1&left=1&bottom=40&right=10'),
+                );
                 assert($curl !== false);
-                curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.rawurldecode($token[1] ?? '')]]);
+                curl_setopt_array($curl, [
+                    CURLOPT_RETURNTRANSFER => true,
+                    CURLOPT_COOKIEFILE => $jar,
+                    CURLOPT_HTTPHEADER => [
+                        'Accept: application/json',
+                        'Content-Type: application/json',
+                        'X-XSRF-TOKEN: '.rawurldecode($token[1] ?? ''),
+                    ],
+                ]);
                 if ($what === 'act') {
                     $row = 2 + $person;
-                    curl_setopt($curl, CURLOPT_POSTFIELDS, json_encode(['act' => 'format', 'revision' => 1, 'sheet' => 1, 'arguments' => ['ranges' => "B$row", 'look' => ['bold' => mt_rand(0, 1) === 1]]], JSON_THROW_ON_ERROR));
+                    curl_setopt(
+                        $curl,
+                        CURLOPT_POSTFIELDS,
+                        json_encode(
+                            [
+                                'act' => 'format',
+                                'revision' => 1,
+                                'sheet' => 1,
+                                'arguments' => ['ranges' => "B$row", 'look' => ['bold' => mt_rand(0, 1) === 1]],
+                            ],
+                            JSON_THROW_ON_ERROR,
+                        ),
+                    );
                 }
                 curl_multi_add_handle($multi, $curl);
                 $open[spl_object_id($curl)] = microtime(true);
@@ -234,6 +346,13 @@ if (getenv('RILVET_PEOPLE') !== false) {
         }
     }
     sort($times);
-    printf("%d people for 20 s: %d requests, p50 %.0f ms, p95 %.0f ms (1 s), errors %s\n", $people, count($times), 1000 * $times[intdiv(count($times), 2)], 1000 * $times[(int) (0.95 * count($times))], $errors === [] ? 'none' : json_encode($errors));
-    printf("%-68s %6.1f ms   (27 ms)\n", 'CPU of a request of theirs, the framework included', 10 * ($ticks() - $before) / count($times));
+    printf(
+        "%d people for 20 s: %d requests, p50 %.0f ms, p95 %.0f ms (1 s), errors %s\n",
+        $people,
+        count($times),
+        1000 * $times[intdiv(count($times), 2)],
+        1000 * $times[(int) (0.95 * count($times))],
+        $errors === [] ? 'none' : json_encode($errors),
+    );
+    printf("%-68s %6.1f ms   (27 ms)\n", 'CPU of a request of theirs, the framework included', (10 * ($ticks() - $before)) / count($times));
 }

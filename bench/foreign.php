@@ -58,7 +58,14 @@ function contents(Sheet $sheet): array
  */
 function bare(array $rows): array
 {
-    return array_map(fn (string $row) => (string) preg_replace('/(\{"f":"(?:[^"\\\\]|\\\\.)*")(?:,"[ve]":(?:"(?:[^"\\\\]|\\\\.)*"|[^,}]+))?/', '$1', $row), $rows);
+    return array_map(
+        fn (string $row) => (string) preg_replace(
+            '/(\{"f":"(?:[^"\\\\]|\\\\.)*")(?:,"[ve]":(?:"(?:[^"\\\\]|\\\\.)*"|[^,}]+))?/',
+            '$1',
+            $row,
+        ),
+        $rows,
+    );
 }
 
 /** @return list<string> */
@@ -74,11 +81,22 @@ function tried(string $path): array
         $before = results($workbook);
         try {
             $step = 'far cell';
-            $act = new EditCells($first, [$workbook->sheet($first)->cells->rows() + 7 => [$workbook->sheet($first)->cells->columns() + 3 => 'far']]);
+            $act = new EditCells($first, [
+                $workbook->sheet($first)->cells->rows() + 7 => [$workbook->sheet($first)->cells->columns() + 3 => 'far'],
+            ]);
             $after = results($calculate->after($act->reach(), $workbook, $act->on($workbook)));
             foreach ($before as $number => $cells) {
                 $changed = array_diff_assoc($cells, $after[$number] ?? []);
-                $changed === [] || $said[] = 'harm: far cell: '.count($changed).' results changed, as '.array_key_first($changed).': '.reset($changed).' now '.($after[$number][array_key_first($changed)] ?? 'gone');
+                $changed === [] ||
+                    ($said[] =
+                        'harm: far cell: '.
+                        count($changed).
+                        ' results changed, as '.
+                        array_key_first($changed).
+                        ': '.
+                        reset($changed).
+                        ' now '.
+                        ($after[$number][array_key_first($changed)] ?? 'gone'));
             }
             $step = 'row in and out';
             $in = new MoveCells($first, new Shift(true, 2, 1, true));
@@ -87,11 +105,19 @@ function tried(string $path): array
             $again = $calculate->after($back->reach(), $moved, $back->on($moved));
             // Formulas without a result get one; where calculation ran out of time there is nothing to compare yet.
             $came = contents($workbook->sheet($first)->cells);
-            $asks = ! $workbook->hasResults || array_filter($came, fn (string $row) => preg_match('/\{"f":"(?:[^"\\\\]|\\\\.)*"\}/', $row) === 1) !== [];
+            $asks =
+                ! $workbook->hasResults ||
+                array_filter($came, fn (string $row) => preg_match('/\{"f":"(?:[^"\\\\]|\\\\.)*"\}/', $row) === 1) !== [];
             $was = $asks ? bare($came) : $came;
             $is = contents($again->sheet($first)->cells);
             $is = $asks ? bare($is) : $is;
-            $was === $is || $again->sheet($first)->unsettled->countWaiting() > 0 || $said[] = 'harm: row in and out: '.implode(' ', array_diff_assoc($was, $is)).' is now '.implode(' ', array_diff_assoc($is, $was));
+            $was === $is ||
+                $again->sheet($first)->unsettled->countWaiting() > 0 ||
+                ($said[] =
+                    'harm: row in and out: '.
+                    implode(' ', array_diff_assoc($was, $is)).
+                    ' is now '.
+                    implode(' ', array_diff_assoc($is, $was)));
         } catch (Refusal $refusal) {
             $said[] = "refused: $step: ".$refusal->getMessage();
         }
@@ -137,18 +163,35 @@ if (($argv[1] ?? '') === '--one') {
     $start = microtime(true);
     $said = tried($argv[2]);
     preg_match('/VmHWM:\s+(\d+)/', (string) @file_get_contents('/proc/self/status'), $peak);
-    echo json_encode(['said' => $said, 'seconds' => microtime(true) - $start, 'megabytes' => (int) (($peak[1] ?? 0) / 1024)], JSON_INVALID_UTF8_SUBSTITUTE);
-    exit;
+    echo json_encode(
+        ['said' => $said, 'seconds' => microtime(true) - $start, 'megabytes' => (int) (($peak[1] ?? 0) / 1024)],
+        JSON_INVALID_UTF8_SUBSTITUTE,
+    );
+    exit();
 }
 
-$files = array_values(array_filter(glob(rtrim($argv[1] ?? '.', '/').'/*') ?: [], fn (string $file) => preg_match('/\.(xlsx|xlsm|xltx|xltm|ods|ots)$/i', $file) === 1 && str_contains($file, $argv[2] ?? '')));
+$files = array_values(
+    array_filter(
+        glob(rtrim($argv[1] ?? '.', '/').'/*') ?: [],
+        fn (string $file) => preg_match('/\.(xlsx|xlsm|xltx|xltm|ods|ots)$/i', $file) === 1 && str_contains($file, $argv[2] ?? ''),
+    ),
+);
 $open = [];
 $tally = ['sound' => 0, 'refused' => 0, 'harm' => 0];
 $next = 0;
 while ($next < count($files) || $open !== []) {
     while (count($open) < 2 && $next < count($files)) {
         $log = tempnam(sys_get_temp_dir(), 'foreign');
-        $process = proc_open('exec timeout -k 1 120 '.escapeshellarg(PHP_BINARY).' '.escapeshellarg(__FILE__).' --one '.escapeshellarg($files[$next]), [1 => ['file', $log, 'w'], 2 => ['file', $log, 'a']], $pipes);
+        $process = proc_open(
+            'exec timeout -k 1 120 '.
+                escapeshellarg(PHP_BINARY).
+                ' '.
+                escapeshellarg(__FILE__).
+                ' --one '.
+                escapeshellarg($files[$next]),
+            [1 => ['file', $log, 'w'], 2 => ['file', $log, 'a']],
+            $pipes,
+        );
         $open[] = [$process, $files[$next++], $log];
     }
     usleep(5_000);
@@ -161,7 +204,13 @@ while ($next < count($files) || $open !== []) {
         unset($open[$at]);
         /** @var array{said: list<string>, seconds: float, megabytes: int} $answer */
         $answer = (array) json_decode($text, true) + ['said' => ['harm: '.substr($text, -300)], 'seconds' => 120.0, 'megabytes' => 0];
-        $tally[array_filter($answer['said'], fn (string $line) => str_starts_with($line, 'harm')) !== [] ? 'harm' : ($answer['said'] === [] ? 'sound' : 'refused')]++;
+        $tally[
+            array_filter($answer['said'], fn (string $line) => str_starts_with($line, 'harm')) !== []
+                ? 'harm'
+                : ($answer['said'] === []
+                    ? 'sound'
+                    : 'refused')
+        ]++;
         foreach ($answer['said'] as $line) {
             echo basename($file), ': ', substr($line, 0, 600), "\n";
         }

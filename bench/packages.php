@@ -51,7 +51,10 @@ function made(string $path, int $rows, int $columns): void
                 $number = $texts[$text] ??= count($texts);
                 $xml .= "<c r=\"$address\"".($row === 1 ? ' s="1"' : '')." t=\"s\"><v>$number</v></c>";
             } else {
-                $xml .= "<c r=\"$address\"".($column % 6 === 0 ? ' s="2"><v>'.mt_rand(40_000, 46_000) : '><v>'.mt_rand(0, 9_999_999) / 100).'</v></c>';
+                $xml .=
+                    "<c r=\"$address\"".
+                    ($column % 6 === 0 ? ' s="2"><v>'.mt_rand(40_000, 46_000) : '><v>'.mt_rand(0, 9_999_999) / 100).
+                    '</v></c>';
             }
         }
         $sheet->write("$xml</row>");
@@ -112,7 +115,10 @@ if (($argv[1] ?? '') === '--one') {
         $workbook = (new Dress([1], Builtin::named('River ledger')))->on($workbook);
     }
     if ($workbook !== null && $what === 'styles') {
-        $workbook = (new Format(new Targets([1], RangeSet::parse('A1:'.Address::columnName($workbook->sheet(1)->cells->columns()).'1')), Look::of(['italic' => true])))->on($workbook);
+        $workbook = (new Format(
+            new Targets([1], RangeSet::parse('A1:'.Address::columnName($workbook->sheet(1)->cells->columns()).'1')),
+            Look::of(['italic' => true]),
+        ))->on($workbook);
     }
     gc_collect_cycles();
     @file_put_contents('/proc/self/clear_refs', '5');
@@ -152,7 +158,14 @@ $given = array_values(array_filter(array_slice($argv, 1), fn (string $word) => c
 $path = sys_get_temp_dir()."/rilvet-bench-{$rows}x$columns.xlsx";
 is_file($path) || made($path, $rows, $columns);
 printf("%s rows by %d columns, %.1f MB\n", number_format($rows), $columns, (int) filesize($path) / 1048576);
-$list = ['unzip' => 'floor: inflated and checked', 'walk' => 'floor: a bare xml walk over the sheet', 'read' => 'read into blocks, with its parts and column kinds', 'restyle' => 'dressed, and written back into its package', 'anew' => 'written anew', 'styles' => 'a look that the styles alone say, written back'];
+$list = [
+    'unzip' => 'floor: inflated and checked',
+    'walk' => 'floor: a bare xml walk over the sheet',
+    'read' => 'read into blocks, with its parts and column kinds',
+    'restyle' => 'dressed, and written back into its package',
+    'anew' => 'written anew',
+    'styles' => 'a look that the styles alone say, written back',
+];
 if (in_array('--peer', $argv, true)) {
     $list += ['peer read' => 'the general-purpose library reads it', 'peer restyle' => 'the same reads it, sets one font, writes it'];
 }

@@ -51,6 +51,11 @@ foreach ($uses as $room => $others) {
         $lines .= '<path d="M'.$x1.' '.($y1 + 34).' C'.$x1.' '.($y1 + 64).' '.$x2.' '.($y2 - 30).' '.$x2.' '.$y2."\"/>\n";
     }
 }
-file_put_contents(dirname(__DIR__).'/docs/rooms.svg', '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1000 '.$height.'" font-family="sans-serif" font-size="14">'
-    ."\n<rect width=\"1000\" height=\"$height\" fill=\"#F5F2EC\"/>\n<g fill=\"none\" stroke=\"#B9B1A4\">\n$lines</g>\n$boxes</svg>\n");
+file_put_contents(
+    dirname(__DIR__).'/docs/rooms.svg',
+    '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1000 '.
+        $height.
+        '" font-family="sans-serif" font-size="14">'.
+        "\n<rect width=\"1000\" height=\"$height\" fill=\"#F5F2EC\"/>\n<g fill=\"none\" stroke=\"#B9B1A4\">\n$lines</g>\n$boxes</svg>\n",
+);
 echo 'docs/rooms.svg: '.count($uses).' rooms in '.count($rows)." storeys, no circle.\n";

@@ -49,7 +49,9 @@ if (! is_file($path)) {
     fclose($file);
 }
 
-$resident = fn (): int => (int) (preg_match('/VmHWM:\s+(\d+)/', (string) file_get_contents('/proc/self/status'), $found) === 1 ? $found[1] / 1024 : 0);
+$resident = fn (): int => (int) (preg_match('/VmHWM:\s+(\d+)/', (string) file_get_contents('/proc/self/status'), $found) === 1
+    ? $found[1] / 1024
+    : 0);
 $show = fn (string $what, string $figure) => printf("%-62s %s\n", $what, $figure);
 
 $start = microtime(true);
@@ -68,7 +70,10 @@ $survey = new Survey($blocks = new MemoryBlockStore);
 $survey->take(Tokeniser::ofStream($stream, Dialect::detect($stream))->rows());
 $typing = $survey->typing();
 $took = microtime(true) - $start;
-$show('brought in: sniffed, split, surveyed, typed, put into blocks', sprintf('%.2f s, %.2f x the floor (at most 6), %d MB resident (at most 150)', $took, $took / $floor, $resident()));
+$show(
+    'brought in: sniffed, split, surveyed, typed, put into blocks',
+    sprintf('%.2f s, %.2f x the floor (at most 6), %d MB resident (at most 150)', $took, $took / $floor, $resident()),
+);
 
 $start = microtime(true);
 $sheet = new BlockSheet('Bench', $survey->rows(), $survey->columns(), $blocks, $typing);
@@ -94,10 +99,16 @@ $show('a window of 60 x 20, dressed: median, 95th percentile', sprintf('%.1f ms,
 
 $start = microtime(true);
 $needed = (new ColumnFit($workbook->sheet(1), $workbook, Fonts::shipped()))->widths(range(1, 20));
-$show('20 columns of 100,000 rows fitted', sprintf('%.0f ms, %.2f x the floor (at most 4)', 1000 * (microtime(true) - $start), (microtime(true) - $start) / $floor));
+$show(
+    '20 columns of 100,000 rows fitted',
+    sprintf('%.0f ms, %.2f x the floor (at most 4)', 1000 * (microtime(true) - $start), (microtime(true) - $start) / $floor),
+);
 $wrapped = (new Format(new Targets([1], RangeSet::parse('B2:B10001')), Look::of(['wrap' => true])))->on($workbook);
 $start = microtime(true);
 $heights = (new ColumnFit($wrapped->sheet(1)->sized(true, [2 => 40], [2], true), $wrapped, Fonts::shipped()))->heights(range(2, 10_001));
-$show('heights of 10,000 wrapped rows by 20 columns', sprintf('%.2f s (under 1), %d of them high', microtime(true) - $start, count($heights)));
+$show(
+    'heights of 10,000 wrapped rows by 20 columns',
+    sprintf('%.2f s (under 1), %d of them high', microtime(true) - $start, count($heights)),
+);
 require __DIR__.'/numbers.php';
 require __DIR__.'/acts.php';

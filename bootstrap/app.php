@@ -31,8 +31,14 @@ return Application::configure(basePath: dirname(__DIR__))
             'message' => $stale->getMessage(), 'revision' => $stale->revision, 'done' => $stale->done, 'words' => $stale->words,
         ], 409));
         $exceptions->render(fn (LooksStay $wrong) => response()->json(['message' => $wrong->getMessage(), 'covered' => $wrong->cells], 422));
-        $exceptions->render(fn (MergeIsWrong $wrong) => response()->json(['message' => $wrong->getMessage(), 'hidden' => $wrong->hidden], 422));
-        $exceptions->render(fn (Throwable $fault, Request $request) => $request->is('api/*') && Trouble::isFullDisk($fault) ? response()->json(['message' => Trouble::DISK], 422) : null);
+        $exceptions->render(
+            fn (MergeIsWrong $wrong) => response()->json(['message' => $wrong->getMessage(), 'hidden' => $wrong->hidden], 422),
+        );
+        $exceptions->render(
+            fn (Throwable $fault, Request $request) => $request->is('api/*') && Trouble::isFullDisk($fault)
+                ? response()->json(['message' => Trouble::DISK], 422)
+                : null,
+        );
         $exceptions->render(fn (Refusal $refusal) => response()->json(['message' => $refusal->getMessage()], 422));
         $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->is('api/*'));
     })->create();

@@ -25,5 +25,9 @@ Artisan::command('rilvet:bury {process}', function (string $process) {
 })->purpose('Say of the work of a worker that died that it failed');
 
 Artisan::command('rilvet:demo', function (DemoShelf $demo) {
-    $this->info($demo->fill(storage_path('demo')) ? 'The demo stands on the shelf.' : 'The shelf holds workbooks already; the demo files are in storage/demo.');
+    $this->info(
+        $demo->fill(storage_path('demo'))
+            ? 'The demo stands on the shelf.'
+            : 'The shelf holds workbooks already; the demo files are in storage/demo.',
+    );
 })->purpose('Put the demo on an empty shelf');

@@ -7,7 +7,10 @@ namespace Tests;
 /** Broken packages, made from good ones with a fixed seed: the same number gives the same package. */
 final class Broken
 {
-    private const ROWS = '<row r="1"><c r="A1" s="1" t="s"><v>0</v></c><c r="B1" t="inlineStr"><is><t>Count</t></is></c></row><row r="2"><c r="A2" t="s"><v>1</v></c><c r="B2"><v>12</v></c><c r="C2" s="2"><v>45000.5</v></c></row><row r="3"><c r="A3"><f t="shared" ref="A3:A4" si="0">B2*2</f><v>24</v></c><c r="B3" t="b"><v>1</v></c></row><row r="4"><c r="A4"><f t="shared" si="0"/><v>0</v></c></row>';
+    private const ROWS = '<row r="1"><c r="A1" s="1" t="s"><v>0</v></c><c r="B1" t="inlineStr"><is><t>Count</t></is></c></row><row '
+        .'r="2"><c r="A2" t="s"><v>1</v></c><c r="B2"><v>12</v></c><c r="C2" s="2"><v>45000.5</v></c></row><row r="3"><c r="A3"><f '
+        .'t="shared" ref="A3:A4" si="0">B2*2</f><v>24</v></c><c r="B3" t="b"><v>1</v></c></row><row r="4"><c r="A4"><f t="shared" '
+        .'si="0"/><v>0</v></c></row>';
 
     /** @return iterable<int, array{string, string}> kind of fault, bytes */
     public static function packages(int $count): iterable
@@ -82,8 +85,24 @@ final class Broken
     private static function withWrongTargets(): string
     {
         $parts = self::parts();
-        $targets = ['workbook.xml', '../../../etc/passwd', '/', '', 'worksheets/', 'http://127.0.0.1/x', '%00', 'sharedStrings.xml', '_rels/workbook.xml.rels', str_repeat('../', 500).'x'];
-        $parts['xl/_rels/workbook.xml.rels'] = (string) preg_replace_callback('/Target="[^"]*"/', fn () => 'Target="'.$targets[mt_rand(0, count($targets) - 1)].'"', $parts['xl/_rels/workbook.xml.rels'], mt_rand(1, 3));
+        $targets = [
+            'workbook.xml',
+            '../../../etc/passwd',
+            '/',
+            '',
+            'worksheets/',
+            'http://127.0.0.1/x',
+            '%00',
+            'sharedStrings.xml',
+            '_rels/workbook.xml.rels',
+            str_repeat('../', 500).'x',
+        ];
+        $parts['xl/_rels/workbook.xml.rels'] = (string) preg_replace_callback(
+            '/Target="[^"]*"/',
+            fn () => 'Target="'.$targets[mt_rand(0, count($targets) - 1)].'"',
+            $parts['xl/_rels/workbook.xml.rels'],
+            mt_rand(1, 3),
+        );
 
         return self::zipped($parts);
     }
@@ -100,15 +119,37 @@ final class Broken
     {
         $parts = self::parts();
         $huge = ['99999999999999999999', '-1', '4294967295', '1e9', 'NaN', '0x7fffffff'];
-        $parts[$name = self::any($parts)] = (string) preg_replace_callback('/(\s(?:r|s|si|count|xfId|fontId|fillId|numFmtId|borderId|ht|min|max|width|style)=")[^"]*"/', fn (array $found) => mt_rand(0, 2) === 0 ? $found[1].$huge[mt_rand(0, 5)].'"' : $found[0], $parts[$name]);
+        $parts[($name = self::any($parts))] = (string) preg_replace_callback(
+            '/(\s(?:r|s|si|count|xfId|fontId|fillId|numFmtId|borderId|ht|min|max|width|style)=")[^"]*"/',
+            fn (array $found) => mt_rand(0, 2) === 0 ? $found[1].$huge[mt_rand(0, 5)].'"' : $found[0],
+            $parts[$name],
+        );
 
         return self::zipped($parts);
     }
 
     private static function withAbsurdValues(): string
     {
-        $values = ['1e999', '-1e999', '99999999999999999999999', 'INF', '', ' ', '0x1A', '1,5', "\u{FFFF}", '&#0;', '&bogus;', '_x0000_', str_repeat('9', 5_000)];
-        $rows = (string) preg_replace_callback('~<v>[^<]*</v>~', fn () => '<v>'.$values[mt_rand(0, count($values) - 1)].'</v>', self::ROWS);
+        $values = [
+            '1e999',
+            '-1e999',
+            '99999999999999999999999',
+            'INF',
+            '',
+            ' ',
+            '0x1A',
+            '1,5',
+            "\u{FFFF}",
+            '&#0;',
+            '&bogus;',
+            '_x0000_',
+            str_repeat('9', 5_000),
+        ];
+        $rows = (string) preg_replace_callback(
+            '~<v>[^<]*</v>~',
+            fn () => '<v>'.$values[mt_rand(0, count($values) - 1)].'</v>',
+            self::ROWS,
+        );
 
         return self::zipped(self::parts($rows));
     }
@@ -145,7 +186,11 @@ final class Broken
         $parts = self::parts();
         $depth = mt_rand(150, 40_000);
         $name = self::any($parts);
-        $parts[$name] = (string) preg_replace('~(</[\w:]+>)\s*$~', str_repeat('<a>', $depth).str_repeat('</a>', $depth).'$1', $parts[$name]);
+        $parts[$name] = (string) preg_replace(
+            '~(</[\w:]+>)\s*$~',
+            str_repeat('<a>', $depth).str_repeat('</a>', $depth).'$1',
+            $parts[$name],
+        );
 
         return self::zipped($parts);
     }
@@ -158,8 +203,16 @@ final class Broken
         for ($step = 0; $step < 12; $step++) {
             $laugh .= '<!ENTITY '.chr(98 + $step).' "'.str_repeat('&'.chr(97 + $step).';', 12).'">';
         }
-        $head = ['<!DOCTYPE x ['.$laugh.']>', '<!DOCTYPE x SYSTEM "file:///etc/passwd">', '<!DOCTYPE x [<!ENTITY % p SYSTEM "http://127.0.0.1:1/x"> %p;]>', str_repeat(' ', 70_000).'<!DOCTYPE x>'][mt_rand(0, 3)];
-        $parts[$name] = mt_rand(0, 1) === 0 ? $head.$parts[$name] : mb_convert_encoding('<?xml version="1.0" encoding="UTF-16"?>'.$head.$parts[$name], 'UTF-16');
+        $head = [
+            '<!DOCTYPE x ['.$laugh.']>',
+            '<!DOCTYPE x SYSTEM "file:///etc/passwd">',
+            '<!DOCTYPE x [<!ENTITY % p SYSTEM "http://127.0.0.1:1/x"> %p;]>',
+            str_repeat(' ', 70_000).'<!DOCTYPE x>',
+        ][mt_rand(0, 3)];
+        $parts[$name] =
+            mt_rand(0, 1) === 0
+                ? $head.$parts[$name]
+                : mb_convert_encoding('<?xml version="1.0" encoding="UTF-16"?>'.$head.$parts[$name], 'UTF-16');
 
         return self::zipped($parts);
     }
@@ -211,7 +264,15 @@ final class Broken
     private static function parts(string $rows = self::ROWS): array
     {
         $parts = HandMade::parts($rows);
-        $parts['xl/worksheets/sheet1.xml'] = str_replace(['<sheetData>', '</sheetData>'], ['<sheetViews><sheetView workbookViewId="0"><pane ySplit="1" topLeftCell="A2" state="frozen"/></sheetView></sheetViews><cols><col min="1" max="3" width="12" style="1"/></cols><sheetData>', '</sheetData><mergeCells count="1"><mergeCell ref="A6:B6"/></mergeCells>'], $parts['xl/worksheets/sheet1.xml']);
+        $parts['xl/worksheets/sheet1.xml'] = str_replace(
+            ['<sheetData>', '</sheetData>'],
+            [
+                '<sheetViews><sheetView workbookViewId="0"><pane ySplit="1" topLeftCell="A2" '
+                .'state="frozen"/></sheetView></sheetViews><cols><col min="1" max="3" width="12" style="1"/></cols><sheetData>',
+                '</sheetData><mergeCells count="1"><mergeCell ref="A6:B6"/></mergeCells>',
+            ],
+            $parts['xl/worksheets/sheet1.xml'],
+        );
 
         return $parts;
     }

@@ -60,7 +60,12 @@ abstract class TestCase extends BaseTestCase
     /** @param  array<string, mixed>  $arguments */
     protected function refused(Workbook $workbook, string $act, array $arguments, string $words): void
     {
-        $answer = $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments])->assertUnprocessable();
+        $answer = $this->postJson($this->url("workbooks/{$workbook->id}/acts"), [
+            'act' => $act,
+            'revision' => $workbook->refresh()->revision,
+            'sheet' => 1,
+            'arguments' => $arguments,
+        ])->assertUnprocessable();
         $this->assertStringContainsString($words, (string) $answer->json('message'));
     }
 
@@ -70,13 +75,20 @@ abstract class TestCase extends BaseTestCase
      */
     protected function act(Workbook $workbook, string $act, array $arguments): TestResponse
     {
-        return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments])->assertOk();
+        return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), [
+            'act' => $act,
+            'revision' => $workbook->refresh()->revision,
+            'sheet' => 1,
+            'arguments' => $arguments,
+        ])->assertOk();
     }
 
     /** @return array<string, string> the parts of the xlsx that a workbook is handed over as */
     protected function written(Workbook $workbook): array
     {
-        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated()->json();
+        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])
+            ->assertCreated()
+            ->json();
         $this->assertSame('done', $handover['status'], (string) $handover['message']);
         $stream = fopen(Handover::query()->findOrFail($handover['id'])->file()->local(), 'rb');
         assert($stream !== false);
@@ -92,14 +104,22 @@ abstract class TestCase extends BaseTestCase
 
     protected function undo(Workbook $workbook): void
     {
-        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), [
+            'revision' => $workbook->refresh()->revision,
+            'sheet' => 1,
+        ])->assertOk();
     }
 
     /** @return array<string, string> texts by "row.column" */
     protected function texts(Workbook $workbook): array
     {
-        $cells = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=40&right=10"))->assertOk()->json('cells');
+        $cells = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=40&right=10"))
+            ->assertOk()
+            ->json('cells');
 
-        return array_filter(array_combine(array_map(fn (array $cell) => "{$cell['row']}.{$cell['column']}", $cells), array_column($cells, 'text')), fn (string $text) => $text !== '');
+        return array_filter(
+            array_combine(array_map(fn (array $cell) => "{$cell['row']}.{$cell['column']}", $cells), array_column($cells, 'text')),
+            fn (string $text) => $text !== '',
+        );
     }
 }

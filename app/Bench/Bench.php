@@ -33,8 +33,12 @@ use Rilvet\Work\Worksheet;
  */
 final class Bench
 {
-    public function __construct(private readonly Saving $saving, private readonly Turns $turns, private readonly Pipeline $pipeline, private readonly Recalculate $recalculate)
-    {
+    public function __construct(
+        private readonly Saving $saving,
+        private readonly Turns $turns,
+        private readonly Pipeline $pipeline,
+        private readonly Recalculate $recalculate,
+    ) {
     }
 
     /**
@@ -56,7 +60,11 @@ final class Bench
         /** @var array<string, string> $names */
         $names = json_decode($row->names, true, 8, JSON_THROW_ON_ERROR);
 
-        /** @var array{tables: array<string, array{sheet: int, range: string, heads: int, totals: int, columns: list<string>}>, results: bool} $calculation */
+        /**
+         * @var array{tables: array<string, array{sheet: int, range: string, heads: int, totals: int, columns: list<string>}>,
+         *     results: bool}
+         *     $calculation
+         */
         $calculation = json_decode($row->calculation ?? '{"tables":{},"results":true}', true, 8, JSON_THROW_ON_ERROR);
 
         $own = $row->own === null ? null : Stylebook::fromJson($row->own);

@@ -51,7 +51,12 @@ final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormula
     public function put(int $number, string $data, ?string $formulas = null): void
     {
         unset($this->recent[$number]);
-        $this->waiting[] = ['sheet_id' => $this->sheet, 'number' => $number, 'data' => $data, 'formulas' => $formulas ?? FormulaRuns::ofBlock($data)];
+        $this->waiting[] = [
+            'sheet_id' => $this->sheet,
+            'number' => $number,
+            'data' => $data,
+            'formulas' => $formulas ?? FormulaRuns::ofBlock($data),
+        ];
         if (count($this->waiting) >= self::BATCH) {
             $this->flush();
         }
@@ -62,7 +67,10 @@ final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormula
         $this->flush();
         // Blocks from before runs were kept have none yet.
         foreach (DB::table('blocks')->where('sheet_id', $this->sheet)->whereNull('formulas')->pluck('data', 'number') as $number => $data) {
-            DB::table('blocks')->where('sheet_id', $this->sheet)->where('number', $number)->update(['formulas' => FormulaRuns::ofBlock(Bytes::out($data))]);
+            DB::table('blocks')
+                ->where('sheet_id', $this->sheet)
+                ->where('number', $number)
+                ->update(['formulas' => FormulaRuns::ofBlock(Bytes::out($data))]);
         }
 
         /** @var array<int, string> */
@@ -74,7 +82,13 @@ final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormula
         $this->flush();
         if ($this->figures === null) {
             $this->figures = [];
-            foreach (DB::table('blocks')->where('sheet_id', $this->sheet)->whereNotNull('figures')->select(['number', 'data', 'figures'])->cursor() as $row) {
+            foreach (
+                DB::table('blocks')
+                    ->where('sheet_id', $this->sheet)
+                    ->whereNotNull('figures')
+                    ->select(['number', 'data', 'figures'])
+                    ->cursor() as $row
+            ) {
                 assert(is_string($row->figures) && is_numeric($row->number));
                 // Worked out of other data than the block holds now, it says nothing.
                 [$sum, $with, $json] = explode("\n", $row->figures, 3) + ['', '', ''];
@@ -92,7 +106,10 @@ final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormula
     {
         $data = $this->block($number);
         if ($data !== null) {
-            DB::table('blocks')->where('sheet_id', $this->sheet)->where('number', $number)->update(['figures' => self::sum($data)."\n$key\n$json"]);
+            DB::table('blocks')
+                ->where('sheet_id', $this->sheet)
+                ->where('number', $number)
+                ->update(['figures' => self::sum($data)."\n$key\n$json"]);
         }
     }
 

@@ -24,8 +24,20 @@ final class Garbage
                 }
             }
         }
-        foreach (DB::table('blocks')->where('sheet_id', $sheet)->where('number', '>=', 1 << 24)->pluck('number') as $number) {
-            $isUsed = array_filter($indexes, fn (BlockIndex $index) => array_filter($index->runs, fn (array $run) => $number >= $run[0] && $number < $run[0] + $run[1]) !== []) !== [];
+        foreach (
+            DB::table('blocks')
+                ->where('sheet_id', $sheet)
+                ->where('number', '>=', 1 << 24)
+                ->pluck('number') as $number
+        ) {
+            $isUsed =
+                array_filter(
+                    $indexes,
+                    fn (BlockIndex $index) => array_filter(
+                        $index->runs,
+                        fn (array $run) => $number >= $run[0] && $number < $run[0] + $run[1],
+                    ) !== [],
+                ) !== [];
             $isUsed || DB::table('blocks')->where('sheet_id', $sheet)->where('number', $number)->delete();
         }
     }

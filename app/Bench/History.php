@@ -9,7 +9,10 @@ use App\Models\Change as ChangeRow;
 use App\Models\Workbook as WorkbookRow;
 use Illuminate\Support\Facades\DB;
 
-/** Steps back and forward along what was done. What a person takes back is what that person saw last, so it is never done on a newer state. */
+/**
+ * Steps back and forward along what was done. What a person takes back is what that person saw last, so it is never done on a newer
+ * state.
+ */
 final class History
 {
     public function __construct(private readonly Saving $saving)
@@ -64,7 +67,11 @@ final class History
                 return $do();
             });
             // A step may lead to a state in which formulas had not been calculated yet.
-            $waits = DB::table('documents')->whereIn('sheet_id', $row->sheets()->select('id'))->where('name', 'results')->where('data', 'like', '%"waiting":["%')->exists();
+            $waits = DB::table('documents')
+                ->whereIn('sheet_id', $row->sheets()->select('id'))
+                ->where('name', 'results')
+                ->where('data', 'like', '%"waiting":["%')
+                ->exists();
             $waits && CalculateWaiting::dispatch($row->id);
 
             return $done;
@@ -75,7 +82,9 @@ final class History
 
     private function step(WorkbookRow $row, bool $undo): ?ChangeRow
     {
-        $change = $undo ? $row->changes()->where('undone', false)->latest('id')->first() : $row->changes()->where('undone', true)->oldest('id')->first();
+        $change = $undo
+            ? $row->changes()->where('undone', false)->latest('id')->first()
+            : $row->changes()->where('undone', true)->oldest('id')->first();
         foreach ($change === null ? [] : $this->together($row, $change, ! $undo) as [$workbook, $part]) {
             $this->saving->replay($workbook, $part, $undo);
         }
@@ -95,8 +104,14 @@ final class History
         if ($change->group === null) {
             return $parts;
         }
-        foreach (ChangeRow::query()->where('group', $change->group)->where('id', '!=', $change->id)->where('undone', $undone)->get() as $other) {
-            $newer = ChangeRow::query()->where('workbook_id', $other->workbook_id)->where('undone', $undone)->where('id', $undone ? '<' : '>', $other->id)->exists();
+        foreach (
+            ChangeRow::query()->where('group', $change->group)->where('id', '!=', $change->id)->where('undone', $undone)->get() as $other
+        ) {
+            $newer = ChangeRow::query()
+                ->where('workbook_id', $other->workbook_id)
+                ->where('undone', $undone)
+                ->where('id', $undone ? '<' : '>', $other->id)
+                ->exists();
             if (! $newer) {
                 $parts[] = [WorkbookRow::query()->findOrFail($other->workbook_id), $other];
             }

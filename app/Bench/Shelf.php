@@ -31,7 +31,13 @@ final class Shelf
                 'from1904' => $workbook->from1904,
                 'looks' => json_encode($workbook->looks->all(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
                 'names' => json_encode((object) $workbook->names, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-                'calculation' => json_encode(['tables' => (object) array_map(fn (TableRange $table) => $table->toArray(), $workbook->tables), 'results' => $workbook->hasResults], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                'calculation' => json_encode(
+                    [
+                        'tables' => (object) array_map(fn (TableRange $table) => $table->toArray(), $workbook->tables),
+                        'results' => $workbook->hasResults,
+                    ],
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+                ),
                 'notices' => json_encode($notices, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                 'revision' => 1,
             ]);
@@ -52,12 +58,26 @@ final class Shelf
     /** A place for a workbook that is being opened; revision 0 keeps it off the shelf until it is whole. */
     public function reserve(string $name, string $source): WorkbookRow
     {
-        return WorkbookRow::query()->create(['name' => $name, 'source' => $source, 'revision' => 0, 'looks' => '[{}]', 'names' => '{}', 'notices' => '[]']);
+        return WorkbookRow::query()->create([
+            'name' => $name,
+            'source' => $source,
+            'revision' => 0,
+            'looks' => '[{}]',
+            'names' => '{}',
+            'notices' => '[]',
+        ]);
     }
 
     public function reserveSheet(WorkbookRow $row, int $number): int
     {
-        return SheetRow::query()->create(['workbook_id' => $row->id, 'number' => $number, 'place' => $number, 'name' => "Sheet $number", 'rows' => 0, 'columns' => 0])->id;
+        return SheetRow::query()->create([
+            'workbook_id' => $row->id,
+            'number' => $number,
+            'place' => $number,
+            'name' => "Sheet $number",
+            'rows' => 0,
+            'columns' => 0,
+        ])->id;
     }
 
     /** @return list<Stylebook> the built-in ones first */

@@ -19,7 +19,9 @@ final class StaleRevision extends Refusal
 
     public static function now(int $revision): self
     {
-        $refusal = new self('Somebody else changed meanwhile what your last step goes to. You see the newest state now; your step is kept.');
+        $refusal = new self(
+            'Somebody else changed meanwhile what your last step goes to. You see the newest state now; your step is kept.',
+        );
         $refusal->revision = $revision;
 
         return $refusal;

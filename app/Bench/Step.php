@@ -29,7 +29,16 @@ final class Step
     {
         $name = self::name();
         if ($name !== null && DB::table('revisions')->where('workbook_id', $row->id)->where('step', $name)->exists()) {
-            throw StaleRevision::done($row->revision, $isAct ? $row->changes()->where('undone', false)->latest('id')->first(['words'])?->words : null);
+            throw StaleRevision::done(
+                $row->revision,
+                $isAct
+                    ? $row
+                        ->changes()
+                        ->where('undone', false)
+                        ->latest('id')
+                        ->first(['words'])?->words
+                    : null,
+            );
         }
     }
 }

@@ -132,7 +132,9 @@ final class StoredWorkbook implements Applies
         /** @var array{tables?: array<string, mixed>, results?: bool, calculated?: list<int>} $now */
         $now = json_decode($this->row->calculation ?? '{}', true, 8, JSON_THROW_ON_ERROR);
         $this->row->calculation = Json::of([
-            'tables' => json_decode($json, false, 8, JSON_THROW_ON_ERROR), 'results' => $now['results'] ?? true, 'calculated' => $now['calculated'] ?? [],
+            'tables' => json_decode($json, false, 8, JSON_THROW_ON_ERROR),
+            'results' => $now['results'] ?? true,
+            'calculated' => $now['calculated'] ?? [],
         ]);
     }
 

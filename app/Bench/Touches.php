@@ -52,8 +52,16 @@ final readonly class Touches
 
     public function keep(int $workbook, int $revision): void
     {
-        DB::table('revisions')->insert(['workbook_id' => $workbook, 'revision' => $revision, 'touches' => $this->json(), 'step' => Step::name()]);
-        DB::table('revisions')->where('workbook_id', $workbook)->where('revision', '<', $revision - self::KEPT)->delete();
+        DB::table('revisions')->insert([
+            'workbook_id' => $workbook,
+            'revision' => $revision,
+            'touches' => $this->json(),
+            'step' => Step::name(),
+        ]);
+        DB::table('revisions')
+            ->where('workbook_id', $workbook)
+            ->where('revision', '<', $revision - self::KEPT)
+            ->delete();
     }
 
     /**
@@ -64,7 +72,11 @@ final readonly class Touches
         if ($asked === $now) {
             return false;
         }
-        $since = DB::table('revisions')->where('workbook_id', $workbook)->where('revision', '>', $asked)->where('revision', '<=', $now)->pluck('touches');
+        $since = DB::table('revisions')
+            ->where('workbook_id', $workbook)
+            ->where('revision', '>', $asked)
+            ->where('revision', '<=', $now)
+            ->pluck('touches');
         if ($asked > $now || count($since) !== $now - $asked) {
             return true;
         }

@@ -75,7 +75,8 @@ final class Turns
         $folder = storage_path('framework/turns');
         is_dir($folder) || @mkdir($folder, 0755, true);
 
-        return fopen("$folder/$what-".($row->id % 1024), 'c') ?: throw new RuntimeException('No turn can be taken: the storage folder cannot be written.');
+        return fopen("$folder/$what-".$row->id % 1024, 'c') ?:
+            throw new RuntimeException('No turn can be taken: the storage folder cannot be written.');
     }
 
     /**

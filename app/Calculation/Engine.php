@@ -21,8 +21,12 @@ final class Engine extends Calculation
     /**
      * @return array<int, array<string, null|bool|int|float|string>>
      */
-    public function extractCellRange(string &$range = 'A1', ?Worksheet $worksheet = null, bool $resetLog = true, bool $createCell = false): array
-    {
+    public function extractCellRange(
+        string &$range = 'A1',
+        ?Worksheet $worksheet = null,
+        bool $resetLog = true,
+        bool $createCell = false,
+    ): array {
         if ($worksheet === null || $this->values === null) {
             return [];
         }

@@ -21,12 +21,67 @@ use Throwable;
 final class LibraryCalculator implements Calculator
 {
     /** Functions that tell of the machine, reach outside of the workbook, or look at more than values: they keep what they gave. */
-    private const REFUSED = ['INFO', 'CELL', 'WEBSERVICE', 'RTD', 'CALL', 'REGISTER', 'SQL', 'LET', 'LAMBDA', 'GETPIVOTDATA', 'FORMULATEXT', 'ISFORMULA', 'SHEET', 'SHEETS', 'AGGREGATE', 'INDIRECT', 'OFFSET', 'HYPERLINK'];
+    private const REFUSED = [
+        'INFO',
+        'CELL',
+        'WEBSERVICE',
+        'RTD',
+        'CALL',
+        'REGISTER',
+        'SQL',
+        'LET',
+        'LAMBDA',
+        'GETPIVOTDATA',
+        'FORMULATEXT',
+        'ISFORMULA',
+        'SHEET',
+        'SHEETS',
+        'AGGREGATE',
+        'INDIRECT',
+        'OFFSET',
+        'HYPERLINK',
+    ];
 
     /** Functions to which blank cells at the end of a range say nothing. */
     private const BLIND_TO_BLANKS = [
-        'SUM', 'AVERAGE', 'COUNT', 'COUNTA', 'MIN', 'MAX', 'MEDIAN', 'LARGE', 'SMALL', 'PRODUCT', 'STDEV', 'STDEVP', 'VAR', 'VARP', 'SUMIF', 'SUMIFS', 'COUNTIF', 'COUNTIFS',
-        'AVERAGEIF', 'AVERAGEIFS', 'VLOOKUP', 'MATCH', 'XLOOKUP', 'SUBTOTAL', 'SUMPRODUCT', 'IF', 'IFERROR', 'IFNA', 'ROUND', 'ROUNDUP', 'ROUNDDOWN', 'ABS', 'INT', 'AND', 'OR', 'NOT', 'TRUE', 'FALSE',
+        'SUM',
+        'AVERAGE',
+        'COUNT',
+        'COUNTA',
+        'MIN',
+        'MAX',
+        'MEDIAN',
+        'LARGE',
+        'SMALL',
+        'PRODUCT',
+        'STDEV',
+        'STDEVP',
+        'VAR',
+        'VARP',
+        'SUMIF',
+        'SUMIFS',
+        'COUNTIF',
+        'COUNTIFS',
+        'AVERAGEIF',
+        'AVERAGEIFS',
+        'VLOOKUP',
+        'MATCH',
+        'XLOOKUP',
+        'SUBTOTAL',
+        'SUMPRODUCT',
+        'IF',
+        'IFERROR',
+        'IFNA',
+        'ROUND',
+        'ROUNDUP',
+        'ROUNDDOWN',
+        'ABS',
+        'INT',
+        'AND',
+        'OR',
+        'NOT',
+        'TRUE',
+        'FALSE',
     ];
 
     /** Functions that a calculation here takes part in, besides what the library has. */
@@ -59,7 +114,9 @@ final class LibraryCalculator implements Calculator
     {
         foreach ($meaning->calls as $name => $_) {
             $name = (string) $name;
-            $this->known[$name] ??= in_array($name, self::PLAIN, true) || ! in_array($name, self::REFUSED, true) && ! str_starts_with($name, 'CUBE') && $this->engine->isImplemented($name);
+            $this->known[$name] ??=
+                in_array($name, self::PLAIN, true) ||
+                (! in_array($name, self::REFUSED, true) && ! str_starts_with($name, 'CUBE') && $this->engine->isImplemented($name));
             if (! $this->known[$name]) {
                 return false;
             }
@@ -76,13 +133,22 @@ final class LibraryCalculator implements Calculator
         $this->engine->values = $values;
         foreach ($meaning->references as $reference) {
             $cells = $reference->range->cells();
-            if ($cells > Engine::FILLED && ! self::mayLeaveOutBlanks($text, $meaning) || $cells > self::LARGEST && $reference->range->rows() < Address::ROWS && $reference->range->columns() < Address::COLUMNS) {
+            if (
+                ($cells > Engine::FILLED && ! self::mayLeaveOutBlanks($text, $meaning)) ||
+                ($cells > self::LARGEST && $reference->range->rows() < Address::ROWS && $reference->range->columns() < Address::COLUMNS)
+            ) {
                 return null;
             }
         }
         $this->makeSingles($text, $sheet);
         $sums = isset($meaning->calls['SUBTOTAL']);
-        if ($sums && array_intersect($values->hiding, [$sheet, ...array_map(fn (Reference $reference) => $reference->sheet, $meaning->references)]) !== []) {
+        if (
+            $sums &&
+            array_intersect($values->hiding, [
+                $sheet,
+                ...array_map(fn (Reference $reference) => $reference->sheet, $meaning->references),
+            ]) !== []
+        ) {
             // Which rows count depends on what hides them, and that is not known here.
             return null;
         }
@@ -115,7 +181,9 @@ final class LibraryCalculator implements Calculator
         preg_match_all(References::PIECES, $text, $pieces, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
         foreach ($pieces as $piece) {
             if (isset($piece['c1'], $piece['r1']) && ! isset($piece['c2'])) {
-                $this->sheet(isset($piece['sheet']) ? (int) substr($piece['sheet'], 1, -1) : $sheet)->getCell(str_replace('$', '', strtoupper($piece['c1'].$piece['r1'])));
+                $this->sheet(isset($piece['sheet']) ? (int) substr($piece['sheet'], 1, -1) : $sheet)->getCell(
+                    str_replace('$', '', strtoupper($piece['c1'].$piece['r1'])),
+                );
             }
         }
     }

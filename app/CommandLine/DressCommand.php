@@ -61,10 +61,17 @@ final class DressCommand extends Command
             }
         }
         if ($input->getOption('json') === true) {
-            $output->writeln(json_encode($records, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                json_encode($records, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+                OutputInterface::OUTPUT_RAW,
+            );
         } else {
             foreach ($records as $record) {
-                $output->writeln("{$record['input']} -> {$record['output']}: {$record['cells_compared']} cells compared, {$record['values_changed']} values and {$record['formulas_changed']} formulas changed, {$record['seconds']} s", OutputInterface::OUTPUT_RAW);
+                $output->writeln(
+                    "{$record['input']} -> {$record['output']}: {$record['cells_compared']} cells compared, {$record['values_changed']} "
+                    ."values and {$record['formulas_changed']} formulas changed, {$record['seconds']} s",
+                    OutputInterface::OUTPUT_RAW,
+                );
             }
         }
 
@@ -102,9 +109,14 @@ final class DressCommand extends Command
         $ending = pathinfo($target, PATHINFO_EXTENSION);
 
         // A package with macros has its own ending, and is nothing else under another one.
-        $isOwn = $source !== null && is_file($source) && strcasecmp(pathinfo($source, PATHINFO_EXTENSION), $ending) === 0 && FileKind::of($source, basename($source)) === FileKind::Xlsx;
+        $isOwn =
+            $source !== null &&
+            is_file($source) &&
+            strcasecmp(pathinfo($source, PATHINFO_EXTENSION), $ending) === 0 &&
+            FileKind::of($source, basename($source)) === FileKind::Xlsx;
 
-        return Writers::for($ending, source: $isOwn ? $source : null, edited: []) ?? throw new Usage("nothing is written as \"$ending\"; use ".implode(', ', Writers::ENDINGS));
+        return Writers::for($ending, source: $isOwn ? $source : null, edited: []) ??
+            throw new Usage("nothing is written as \"$ending\"; use ".implode(', ', Writers::ENDINGS));
     }
 
     private function stylebook(string $name): Stylebook

@@ -50,19 +50,40 @@ final class ReadCommand extends Command
             return 1;
         }
         if ($input->getOption('json') === true) {
-            $output->writeln(json_encode(['file' => $file, 'sheets' => array_map($this->sheet(...), $sheets)], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                json_encode(
+                    ['file' => $file, 'sheets' => array_map($this->sheet(...), $sheets)],
+                    JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+                ),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return 0;
         }
         foreach ($sheets as $sheet) {
-            $output->writeln("{$sheet->name}: {$sheet->cells->rows()} rows, {$sheet->cells->columns()} columns", OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                "{$sheet->name}: {$sheet->cells->rows()} rows, {$sheet->cells->columns()} columns",
+                OutputInterface::OUTPUT_RAW,
+            );
             foreach ($sheet->reading->tables as $table) {
                 $output->writeln("  table {$table->range}", OutputInterface::OUTPUT_RAW);
                 foreach ($table->parts() as $part) {
-                    $output->writeln(sprintf('    %-13s %-12s %3d%%  %s', $part->part->value, $part->range, $part->confidence * 100, $part->why), OutputInterface::OUTPUT_RAW);
+                    $output->writeln(
+                        sprintf('    %-13s %-12s %3d%%  %s', $part->part->value, $part->range, $part->confidence * 100, $part->why),
+                        OutputInterface::OUTPUT_RAW,
+                    );
                 }
                 foreach ($table->columns as $column) {
-                    $output->writeln(sprintf('    column %-3s %-10s %3d%%  %s', Address::columnName($column->column), $column->kind->value, $column->confidence * 100, $column->heading ?? ''), OutputInterface::OUTPUT_RAW);
+                    $output->writeln(
+                        sprintf(
+                            '    column %-3s %-10s %3d%%  %s',
+                            Address::columnName($column->column),
+                            $column->kind->value,
+                            $column->confidence * 100,
+                            $column->heading ?? '',
+                        ),
+                        OutputInterface::OUTPUT_RAW,
+                    );
                 }
             }
         }

@@ -23,7 +23,13 @@ final class StylebooksCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         if ($input->getOption('json') === true) {
-            $output->writeln(json_encode(array_map(fn (Stylebook $stylebook) => $stylebook->toArray(), Builtin::all()), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                json_encode(
+                    array_map(fn (Stylebook $stylebook) => $stylebook->toArray(), Builtin::all()),
+                    JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR,
+                ),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return 0;
         }

@@ -58,7 +58,16 @@ final readonly class DemoShelf
 
     private function bringIn(string $path): Workbook
     {
-        $import = Import::query()->create(['name' => basename($path), 'kind' => str_ends_with($path, 'xlsx') ? 'xlsx' : 'delimited', 'status' => 'queued', 'bytes' => (int) filesize($path), 'dialect' => null, 'progress' => 0, 'message' => null, 'workbook_id' => null]);
+        $import = Import::query()->create([
+            'name' => basename($path),
+            'kind' => str_ends_with($path, 'xlsx') ? 'xlsx' : 'delimited',
+            'status' => 'queued',
+            'bytes' => (int) filesize($path),
+            'dialect' => null,
+            'progress' => 0,
+            'message' => null,
+            'workbook_id' => null,
+        ]);
         $import->file()->take($path);
         BringIn::dispatchSync($import->id);
 

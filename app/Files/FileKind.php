@@ -13,7 +13,12 @@ enum FileKind: string
     case Xlsx = 'xlsx';
     case Ods = 'ods';
 
-    private const PICTURES = ["\x89PNG" => 'a PNG picture', "\xFF\xD8\xFF" => 'a JPEG picture', 'GIF8' => 'a GIF picture', '%PDF' => 'a PDF document'];
+    private const PICTURES = [
+        "\x89PNG" => 'a PNG picture',
+        "\xFF\xD8\xFF" => 'a JPEG picture',
+        'GIF8' => 'a GIF picture',
+        '%PDF' => 'a PDF document',
+    ];
 
     /** @throws FileIsWrong when it is nothing that can be brought in */
     public static function of(string $path, string $name): self
@@ -29,7 +34,10 @@ enum FileKind: string
             }
         }
         if (str_starts_with($head, "\xD0\xCF\x11\xE0")) {
-            throw FileIsWrong::package("\"$name\" is protected by a password, or is of an older binary format. Open it where it was made and save it without a password as xlsx.");
+            throw FileIsWrong::package(
+                "\"$name\" is protected by a password, or is of an older binary format. Open it where it was made and save it without a "
+                .'password as xlsx.',
+            );
         }
         $isZip = str_starts_with($head, "PK\x03\x04") || str_starts_with($head, "PK\x05\x06");
         if ($isZip) {
@@ -40,7 +48,10 @@ enum FileKind: string
             };
         }
         if (in_array($ending, ['xlsx', 'xlsm', 'xltx', 'ods', 'ots'], true)) {
-            throw FileIsWrong::package("\"$name\" is no $ending file: it does not begin like a zip package. It may be cut off or be something else under that name.");
+            throw FileIsWrong::package(
+                "\"$name\" is no $ending file: it does not begin like a zip package. It may be cut off or be something else under "
+                .'that name.',
+            );
         }
         if (! in_array($ending, ['csv', 'tsv', 'tab', 'txt', 'text', 'dat', 'psv', ''], true)) {
             throw FileIsWrong::unknownKind($name);

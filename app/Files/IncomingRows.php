@@ -49,8 +49,12 @@ final class IncomingRows
      * @param  list<string>  $codes  number formats by the number of the cell format
      * @param  list<int>  $looks  numbers of looks by the number of the cell format
      */
-    public function __construct(private readonly Book $book, private readonly BookSheet $sheet, private readonly array $codes, private readonly array $looks)
-    {
+    public function __construct(
+        private readonly Book $book,
+        private readonly BookSheet $sheet,
+        private readonly array $codes,
+        private readonly array $looks,
+    ) {
         $this->stream = new SheetStream($book->package, $sheet->part);
     }
 
@@ -95,7 +99,10 @@ final class IncomingRows
     {
         $reader->within($this->stream->head);
         $skeleton = new SheetSkeleton($this->stream->head, '</sheetData></worksheet>', $this->sheet->part);
-        $this->reach = preg_match('~:([A-Z]{1,3})\d+$~', $skeleton->element('dimension')?->getAttribute('ref') ?? '', $found) === 1 ? min(200, Place::column($found[1])) : 0;
+        $this->reach =
+            preg_match('~:([A-Z]{1,3})\d+$~', $skeleton->element('dimension')?->getAttribute('ref') ?? '', $found) === 1
+                ? min(200, Place::column($found[1]))
+                : 0;
         foreach ($skeleton->columnFormats(200) as $column => $format) {
             if (($this->looks[$format] ?? 0) > 0) {
                 $this->columnLooks[$column] = $this->looks[$format];
@@ -119,7 +126,9 @@ final class IncomingRows
             $this->hidden[] = $row;
         }
 
-        return preg_match('~\ss="(\d+)"~', $attributes, $format) === 1 && preg_match('~\scustomFormat="(?:1|true)"~', $attributes) === 1 ? (int) $format[1] : null;
+        return preg_match('~\ss="(\d+)"~', $attributes, $format) === 1 && preg_match('~\scustomFormat="(?:1|true)"~', $attributes) === 1
+            ? (int) $format[1]
+            : null;
     }
 
     /**
@@ -143,9 +152,18 @@ final class IncomingRows
         }
         $worn = [];
         foreach ($formats as $index => $format) {
-            $worn[] = $format === RowReader::NONE ? ($own === null ? $this->columnLooks[$index + 1] ?? 0 : $this->looks[$own] ?? 0) : $this->looks[$format] ?? 0;
+            $worn[] =
+                $format === RowReader::NONE
+                    ? ($own === null
+                        ? $this->columnLooks[$index + 1] ?? 0
+                        : $this->looks[$own] ?? 0)
+                    : $this->looks[$format] ?? 0;
         }
-        for ($column = count($formats) + 1, $last = max($own === null ? 0 : $this->reach, (int) array_key_last($this->columnLooks)); $column <= $last; $column++) {
+        for (
+            $column = count($formats) + 1, $last = max($own === null ? 0 : $this->reach, (int) array_key_last($this->columnLooks));
+            $column <= $last;
+            $column++
+        ) {
             $worn[] = $own === null ? $this->columnLooks[$column] ?? 0 : $this->looks[$own] ?? 0;
         }
 

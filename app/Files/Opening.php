@@ -59,7 +59,13 @@ final class Opening
             throw FileIsWrong::empty();
         }
         if ($size > $this->limits->bytes) {
-            throw FileIsWrong::package(sprintf('The file has %s MB; at most %s MB are taken. Split it, or raise the limit in the configuration.', number_format($size / 1048576), number_format($this->limits->bytes / 1048576)));
+            throw FileIsWrong::package(
+                sprintf(
+                    'The file has %s MB; at most %s MB are taken. Split it, or raise the limit in the configuration.',
+                    number_format($size / 1048576),
+                    number_format($this->limits->bytes / 1048576),
+                ),
+            );
         }
         $kind = FileKind::of($path, $name);
         $title = self::title($name);
@@ -156,7 +162,13 @@ final class Opening
                 $table->hiddenColumns, array_values(array_filter($table->hiddenRows, $there)),
                 fixedRows: Stretches::of(array_filter($table->fixed, $there, ARRAY_FILTER_USE_KEY)),
             );
-            $opening = new SheetOpening($view['freezeRow'], $view['freezeColumn'], $view['gridlines'], $view['zoom'], rightToLeft: $isMirrored);
+            $opening = new SheetOpening(
+                $view['freezeRow'],
+                $view['freezeColumn'],
+                $view['gridlines'],
+                $view['zoom'],
+                rightToLeft: $isMirrored,
+            );
             $tab = new Tab($colour, $isShown ? 'visible' : 'hidden', $table->isProtected);
             $sheets[$number] = $intake->sheet(new Setup($sizes, $opening, $table->merges, $tab), $looks);
         }
@@ -164,7 +176,14 @@ final class Opening
             throw FileIsWrong::package('There is no worksheet in the workbook.');
         }
         $said = array_map(fn (string $what, int $count) => "$what ($count)", array_keys($book->holds()), $book->holds());
-        $this->notices = $said === [] ? [] : ['The file holds '.implode(', ', $said).', which a hand-over does not carry. The file you brought in stays as it is.'];
+        $this->notices =
+            $said === []
+                ? []
+                : [
+                    'The file holds '.
+                    implode(', ', $said).
+                    ', which a hand-over does not carry. The file you brought in stays as it is.',
+                ];
 
         return new Workbook($title, $sheets, $looks, $book->from1904, $book->names);
     }
@@ -206,8 +225,15 @@ final class Opening
         $said = array_map(fn (string $what, int $count) => "$what ($count)", array_keys($holds), $holds);
 
         return [
-            ...($said === [] ? [] : ['The file holds '.implode(', ', $said).'. Pictures are seen here, charts and shapes are boxes at their places, the rest is not drawn; a hand-over as xlsx keeps all of it as it is, the other formats do not carry it.']),
-            ...($signed ? ['The file is signed. Any change breaks a signature, so a hand-over leaves it out.'] : []),
+            ...$said === []
+                ? []
+                : [
+                    'The file holds '.
+                    implode(', ', $said).
+                    '. Pictures are seen here, charts and shapes are boxes at their places, the rest is not drawn; a hand-over as xlsx '
+                    .'keeps all of it as it is, the other formats do not carry it.',
+                ],
+            ...$signed ? ['The file is signed. Any change breaks a signature, so a hand-over leaves it out.'] : [],
         ];
     }
 

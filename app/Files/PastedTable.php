@@ -27,7 +27,9 @@ final class PastedTable
         }
         $rows = self::htmlRows($html);
         if ($rows === []) {
-            return trim($text) !== '' ? $text : throw FileIsWrong::package('There is no table on the clipboard. Copy cells or a table, and paste again.');
+            return trim($text) !== ''
+                ? $text
+                : throw FileIsWrong::package('There is no table on the clipboard. Copy cells or a table, and paste again.');
         }
 
         return implode("\n", array_map(fn (array $row) => implode("\t", array_map(
@@ -86,7 +88,9 @@ final class PastedTable
             $rows[] = $row;
             $fields += count($row);
             if ($fields > self::MOST) {
-                throw FileIsWrong::package(sprintf('The table on the clipboard has more than %s cells. Copy a part of it.', number_format(self::MOST)));
+                throw FileIsWrong::package(
+                    sprintf('The table on the clipboard has more than %s cells. Copy a part of it.', number_format(self::MOST)),
+                );
             }
         }
 

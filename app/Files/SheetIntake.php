@@ -65,9 +65,13 @@ final class SheetIntake
     private array $alike = [1, 0, []];
 
     /** @param  (callable(int): void)|null  $progress  told the number of rows done */
-    public function __construct(private readonly string $name, private readonly BlockStore $store, private readonly Limits $limits, private $progress = null)
-    {
-        $this->looks = new LookMap;
+    public function __construct(
+        private readonly string $name,
+        private readonly BlockStore $store,
+        private readonly Limits $limits,
+        private $progress = null,
+    ) {
+        $this->looks = new LookMap();
     }
 
     /**
@@ -83,7 +87,9 @@ final class SheetIntake
             throw FileIsWrong::tooManyRows();
         }
         if ($row <= $this->rows) {
-            throw FileIsWrong::package("The sheet \"{$this->name}\" has row ".number_format($row).' twice, or its rows are out of order. The file is damaged.');
+            throw FileIsWrong::package(
+                "The sheet \"{$this->name}\" has row ".number_format($row).' twice, or its rows are out of order. The file is damaged.',
+            );
         }
         while ($this->rows < $row - 1) {
             $this->rows++;
@@ -102,7 +108,12 @@ final class SheetIntake
             $this->columns = max($this->columns, count($stored));
             $this->cells += count($stored) < 200 ? count($stored) : count($stored) - count(array_keys($stored, null, true));
             if ($this->cells > $this->limits->cells) {
-                throw FileIsWrong::package(sprintf('The workbook has more than %s cells, the limit set here. Split it, and bring the parts in.', number_format($this->limits->cells)));
+                throw FileIsWrong::package(
+                    sprintf(
+                        'The workbook has more than %s cells, the limit set here. Split it, and bring the parts in.',
+                        number_format($this->limits->cells),
+                    ),
+                );
             }
         }
     }
@@ -115,7 +126,13 @@ final class SheetIntake
     private function unsaid(int $row, array $stored): void
     {
         foreach ($stored as $index => $value) {
-            if (! is_array($value) || ! isset($value['f']) || isset($value['v']) || isset($value['e']) || count($this->unsaid) >= self::UNSAID) {
+            if (
+                ! is_array($value) ||
+                ! isset($value['f']) ||
+                isset($value['v']) ||
+                isset($value['e']) ||
+                count($this->unsaid) >= self::UNSAID
+            ) {
                 continue;
             }
             $open = $this->open[$index] ?? -1;
@@ -163,7 +180,13 @@ final class SheetIntake
 
         $waiting = array_map(fn (array $run) => Range::of($run[0], $run[2], $run[1], $run[2]), $this->unsaid);
 
-        return new Worksheet($cells, $this->name, $reading, came: $setup, aspects: Aspects::of(new FileLooks($this->looks), new Unsettled($waiting)));
+        return new Worksheet(
+            $cells,
+            $this->name,
+            $reading,
+            came: $setup,
+            aspects: Aspects::of(new FileLooks($this->looks), new Unsettled($waiting)),
+        );
     }
 
     /** @param  list<Stored>  $stored */

@@ -19,21 +19,30 @@ final readonly class Reference
 
     public function markdown(): string
     {
-        $text = "# The API\n\nWritten from the code by `php artisan rilvet:types`; a test keeps the two the same. All addresses begin with `/api/`. Answers are JSON, in\n"
-            ."the types of `resources/js/api/types.ts`. What is wrong is answered with 4xx and `{\"message\": ...}`; a step that collides with\n"
-            ."somebody else's with 409 and the newest `revision`. Requests that change something carry the cookie `XSRF-TOKEN` as the header\n"
-            ."`X-XSRF-TOKEN`, and may name themselves in `X-Step`: a step of one name is done once, however often it is asked for.\n";
+        $text =
+            "# The API\n\nWritten from the code by `php artisan rilvet:types`; a test keeps the two the same. All addresses begin with "
+            ."`/api/`. Answers are JSON, in\n".
+            'the types of `resources/js/api/types.ts`. What is wrong is answered with 4xx and `{"message": ...}`; a step that '
+            ."collides with\n".
+            "somebody else's with 409 and the newest `revision`. Requests that change something carry the cookie `XSRF-TOKEN` as the "
+            ."header\n".
+            "`X-XSRF-TOKEN`, and may name themselves in `X-Step`: a step of one name is done once, however often it is asked for.\n";
         $text .= "\n## Addresses\n\n| method | address | what it does |\n| --- | --- | --- |\n";
         foreach ($this->router->getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/')) {
                 $text .= '| '.$route->methods()[0].' | `'.substr($route->uri(), 4).'` | '.self::said($route)." |\n";
             }
         }
-        $text .= "\n## Acts\n\n`POST workbooks/{id}/acts` with `{\"act\": name, \"arguments\": {...}, \"sheet\": number in view, \"revision\": the one that was seen, \"sight\": {...}}`;\n"
-            ."with `\"preview\": true` nothing is kept. `sight` names what the answer is to bring along: `windows` (top, left, bottom, right of each),\n"
-            ."`ranges`, `row` and `column` of the selection, `number` and `figures` where those are shown.\n";
+        $text .=
+            "\n## Acts\n\n`POST workbooks/{id}/acts` with `{\"act\": name, \"arguments\": {...}, \"sheet\": number in view, "
+            ."\"revision\": the one that was seen, \"sight\": {...}}`;\n".
+            'with `"preview": true` nothing is kept. `sight` names what the answer is to bring along: `windows` (top, left, bottom, '
+            ."right of each),\n".
+            "`ranges`, `row` and `column` of the selection, `number` and `figures` where those are shown.\n";
         $text .= self::table(Wiring::ACTS);
-        $text .= "\n## Changes of a stylebook\n\nThe same, with `\"scope\": \"everywhere\"` among the arguments: they go to the stylebook of the sheet in view, wherever it is worn.\n";
+        $text .=
+            "\n## Changes of a stylebook\n\nThe same, with `\"scope\": \"everywhere\"` among the arguments: they go to the stylebook of "
+            ."the sheet in view, wherever it is worn.\n";
 
         return $text.self::table(Wiring::REVISIONS);
     }
@@ -46,7 +55,12 @@ final readonly class Reference
             $reflection = new ReflectionClass($class);
             [$name, $arguments] = [$reflection->getConstant('NAME'), $reflection->getConstant('ARGUMENTS')];
             assert(is_string($name) && is_string($arguments));
-            $text .= "| `$name` | `".str_replace('|', '\|', $arguments).'` | '.self::firstWords((string) $reflection->getDocComment())." |\n";
+            $text .=
+                "| `$name` | `".
+                str_replace('|', '\|', $arguments).
+                '` | '.
+                self::firstWords((string) $reflection->getDocComment()).
+                " |\n";
         }
 
         return $text;

@@ -53,7 +53,9 @@ final readonly class Sight
             $this->windows($workbook, $number),
             $selected === null ? null : SelectionRecord::of($row, $workbook, $number, $selected, $place),
             $place !== null && $says('number') ? NumberView::of($workbook, $number, $place->row, $place->column) : null,
-            $selected !== null && $says('figures') && self::isOfData($row, $number) ? Figures::atHand($workbook->sheet($number)->cells, $selected) : null,
+            $selected !== null && $says('figures') && self::isOfData($row, $number)
+                ? Figures::atHand($workbook->sheet($number)->cells, $selected)
+                : null,
         );
     }
 

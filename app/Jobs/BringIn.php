@@ -54,8 +54,15 @@ final class BringIn implements ShouldQueue
                 $ids[$number] = $shelf->reserveSheet($workbook, $number);
 
                 return $stores[] = new DatabaseBlockStore($ids[$number]);
-            }, $limits, new Progress($import));
-            $opened = $opening->open($file->local() ?? throw FileIsWrong::package('The file is not there any more. Drop it again.'), $import->name, self::dialect($import));
+            },
+                $limits,
+                new Progress($import),
+            );
+            $opened = $opening->open(
+                $file->local() ?? throw FileIsWrong::package('The file is not there any more. Drop it again.'),
+                $import->name,
+                self::dialect($import),
+            );
             array_walk($stores, fn (DatabaseBlockStore $store) => $store->flush());
             if ($import->kind === FileKind::Xlsx->value) {
                 // The package stays beside the workbook: a hand-over writes back into it.
@@ -64,8 +71,11 @@ final class BringIn implements ShouldQueue
             $shelf->keep($workbook, $opened, $ids, $opening->notices());
             $import->update(['status' => 'done', 'workbook_id' => $workbook->id]);
             // Figures of large sheets are worked out before somebody asks for them.
-            $isLarge = array_filter($opened->sheets, fn (Worksheet $sheet) => $sheet->cells->rows() * $sheet->cells->columns() > self::LARGE) !== [];
-            array_filter($opened->sheets, fn (Worksheet $sheet) => $sheet->unsettled->waiting !== []) === [] || CalculateWaiting::dispatch($workbook->id);
+            $isLarge =
+                array_filter($opened->sheets, fn (Worksheet $sheet) => $sheet->cells->rows() * $sheet->cells->columns() > self::LARGE) !==
+                [];
+            array_filter($opened->sheets, fn (Worksheet $sheet) => $sheet->unsettled->waiting !== []) === [] ||
+                CalculateWaiting::dispatch($workbook->id);
             $isLarge && KeepFigures::dispatch($workbook->id)->onQueue(Workers::LARGE);
             $file->delete();
         } catch (Throwable $fault) {
@@ -73,9 +83,18 @@ final class BringIn implements ShouldQueue
                 $workbook->package()->delete();
                 $workbook->delete();
             }
-            $import->update($fault instanceof Cancelled
-                ? ['status' => 'cancelled', 'workbook_id' => null]
-                : ['status' => 'failed', 'workbook_id' => null, 'message' => Trouble::words($fault, 'The file could not be brought in, for a reason of our own. Nothing was stored; your file is unchanged.')]);
+            $import->update(
+                $fault instanceof Cancelled
+                    ? ['status' => 'cancelled', 'workbook_id' => null]
+                    : [
+                        'status' => 'failed',
+                        'workbook_id' => null,
+                        'message' => Trouble::words(
+                            $fault,
+                            'The file could not be brought in, for a reason of our own. Nothing was stored; your file is unchanged.',
+                        ),
+                    ],
+            );
             $file->delete();
             if (! $fault instanceof Refusal && ! $fault instanceof Cancelled) {
                 report($fault);

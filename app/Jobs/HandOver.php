@@ -49,12 +49,30 @@ final class HandOver implements ShouldQueue
                 throw new RuntimeException('The written file differs from the workbook at '.implode(', ', $proof->places).'.');
             }
             $file->publish($draft);
-            $handover->update(['status' => 'done', 'proof' => json_encode(['cells' => $proof->cells, 'values' => $proof->values, 'formulas' => $proof->formulas, 'results' => $proof->results, 'places' => $proof->resultPlaces, 'kept' => array_sum(array_map(fn ($sheet) => $sheet->unsettled->countKept() + $sheet->unsettled->countWaiting(), $workbook->sheets))], JSON_UNESCAPED_UNICODE)]);
+            $handover->update([
+                'status' => 'done',
+                'proof' => json_encode(
+                    [
+                        'cells' => $proof->cells,
+                        'values' => $proof->values,
+                        'formulas' => $proof->formulas,
+                        'results' => $proof->results,
+                        'places' => $proof->resultPlaces,
+                        'kept' => array_sum(
+                            array_map(fn ($sheet) => $sheet->unsettled->countKept() + $sheet->unsettled->countWaiting(), $workbook->sheets),
+                        ),
+                    ],
+                    JSON_UNESCAPED_UNICODE,
+                ),
+            ]);
         } catch (Cancelled) {
             $file->delete();
         } catch (Throwable $fault) {
             $file->delete();
-            $handover->update(['status' => 'failed', 'message' => Trouble::words($fault, 'The file could not be written. Your workbook is unchanged.')]);
+            $handover->update([
+                'status' => 'failed',
+                'message' => Trouble::words($fault, 'The file could not be written. Your workbook is unchanged.'),
+            ]);
             $fault instanceof Refusal || report($fault);
         }
     }

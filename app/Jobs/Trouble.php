@@ -24,7 +24,12 @@ final class Trouble
     public static function isFullDisk(Throwable $fault): bool
     {
         for ($cause = $fault; $cause !== null; $cause = $cause->getPrevious()) {
-            if (preg_match('/database or disk is full|No space left on device|disk I\/O error|possibly out of free disk space/i', $cause->getMessage()) === 1) {
+            if (
+                preg_match(
+                    '/database or disk is full|No space left on device|disk I\/O error|possibly out of free disk space/i',
+                    $cause->getMessage(),
+                ) === 1
+            ) {
                 return true;
             }
         }

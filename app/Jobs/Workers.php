@@ -52,12 +52,21 @@ final class Workers
             $half?->package()->delete();
             $half?->delete();
             $import->file()->delete();
-            $import->update(['status' => 'failed', 'workbook_id' => null, 'message' => 'The work on this file was ended from outside, perhaps because the memory of the machine was full. Nothing was stored; your file is unchanged. Drop it again, or a smaller part of it.']);
+            $import->update([
+                'status' => 'failed',
+                'workbook_id' => null,
+                'message' => 'The work on this file was ended from outside, perhaps because the memory of the machine was full. Nothing '
+                .'was stored; your file is unchanged. Drop it again, or a smaller part of it.',
+            ]);
         }
         $handover = Handover::query()->find($work);
         if ($handover !== null && $handover->status === 'running') {
             $handover->file()->delete();
-            $handover->update(['status' => 'failed', 'message' => 'Writing this file was ended from outside, perhaps because the memory of the machine was full. Your workbook is unchanged. Hand it over again.']);
+            $handover->update([
+                'status' => 'failed',
+                'message' => 'Writing this file was ended from outside, perhaps because the memory of the machine was full. Your '
+                .'workbook is unchanged. Hand it over again.',
+            ]);
         }
     }
 

@@ -21,7 +21,10 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', fn (PDO|Closure $pdo, string $database, string $prefix, array $config) => new ImmediateSqlite($pdo, $database, $prefix, $config));
+        Connection::resolverFor(
+            'sqlite',
+            fn (PDO|Closure $pdo, string $name, string $prefix, array $config) => new ImmediateSqlite($pdo, $name, $prefix, $config),
+        );
         $this->app->bind(Calculator::class, LibraryCalculator::class);
         $this->app->singleton(Limits::class, function () {
             /** @var array{bytes: int, entries: int, expanded: int, ratio: int, cells: int} $limits */
@@ -37,7 +40,12 @@ final class AppServiceProvider extends ServiceProvider
         Queue::looping(fn () => Workers::isAt(null));
         Queue::before(function (JobProcessing $event) {
             // The import or the hand-over that a job is about, so that it can be named should the worker die of it.
-            $event->connectionName === 'sync' || Workers::isAt(preg_match('/[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}(?=\\\\")/', $event->job->getRawBody(), $found) === 1 ? $found[0] : null);
+            $event->connectionName === 'sync' ||
+                Workers::isAt(
+                    preg_match('/[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}(?=\\\\")/', $event->job->getRawBody(), $found) === 1
+                        ? $found[0]
+                        : null,
+                );
         });
     }
 }

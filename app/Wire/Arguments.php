@@ -58,7 +58,9 @@ final readonly class Arguments
     {
         $value = $this->textOrNull($name);
 
-        return $value !== null && in_array($value, $choices, true) ? $value : throw ActIsWrong::argument($name, 'one of '.implode(', ', $choices));
+        return $value !== null && in_array($value, $choices, true)
+            ? $value
+            : throw ActIsWrong::argument($name, 'one of '.implode(', ', $choices));
     }
 
     public function flag(string $name): bool
@@ -146,7 +148,10 @@ final readonly class Arguments
     {
         $widths = [];
         foreach ($this->listOrNull('widths') ?? [] as $width) {
-            $widths[] = is_int($width) && $width >= 0 && $width <= 2_000 ? $width : throw ActIsWrong::argument('widths', 'widths from 0 to 2,000 px');
+            $widths[] =
+                is_int($width) && $width >= 0 && $width <= 2_000
+                    ? $width
+                    : throw ActIsWrong::argument('widths', 'widths from 0 to 2,000 px');
         }
 
         return $widths;
@@ -226,7 +231,9 @@ final readonly class Arguments
     {
         $column = $this->given['column'] ?? null;
 
-        return is_int($column) && $column >= 1 && $column <= Address::COLUMNS ? $column : throw ActIsWrong::argument('column', 'the number of a column');
+        return is_int($column) && $column >= 1 && $column <= Address::COLUMNS
+            ? $column
+            : throw ActIsWrong::argument('column', 'the number of a column');
     }
 
     /** Whether an act goes to columns; else it goes to rows. */
@@ -256,7 +263,11 @@ final readonly class Arguments
     {
         $size = $this->textOrNull('size');
 
-        return $size === null ? null : ($this->columns() ? Length::width($size, (new Ruler(Fonts::shipped()))->digitWidth(Look::none())) : Length::height($size));
+        return $size === null
+            ? null
+            : ($this->columns()
+                ? Length::width($size, (new Ruler(Fonts::shipped()))->digitWidth(Look::none()))
+                : Length::height($size));
     }
 
     /** @return non-empty-list<array{int, bool}> column, and whether the greatest comes first */
@@ -265,7 +276,10 @@ final readonly class Arguments
         $keys = [];
         foreach ($this->list('keys') as $key) {
             [$column, $down] = is_array($key) ? array_pad(array_values($key), 2, false) : [null, null];
-            $keys[] = is_int($column) && $column >= 1 && $column <= Address::COLUMNS && is_bool($down) ? [$column, $down] : throw ActIsWrong::argument('keys', 'columns, each with true where the greatest comes first');
+            $keys[] =
+                is_int($column) && $column >= 1 && $column <= Address::COLUMNS && is_bool($down)
+                    ? [$column, $down]
+                    : throw ActIsWrong::argument('keys', 'columns, each with true where the greatest comes first');
         }
 
         return $keys === [] || count($keys) > 16 ? throw ActIsWrong::argument('keys', '1 to 16 columns') : $keys;

@@ -26,19 +26,31 @@ final readonly class ArrangeSheet implements Act
      * @param  bool|null  $hidden  null leaves it as it is
      * @param  string|null  $colour  "#RRGGBB", "none" for no colour, null leaves it
      */
-    public function __construct(private int $sheet, private ?string $name = null, private ?bool $hidden = null, private ?string $colour = null)
-    {
+    public function __construct(
+        private int $sheet,
+        private ?string $name = null,
+        private ?bool $hidden = null,
+        private ?string $colour = null,
+    ) {
     }
 
     /** @param  Workbook  $workbook  with all of its sheets */
     public function on(Workbook $workbook): Workbook
     {
         $sheet = $workbook->sheet($this->sheet);
-        if ($this->hidden === true && array_filter($workbook->sheets, fn (Worksheet $each, int $number) => $number !== $this->sheet && $each->setup->tab->state === 'visible', ARRAY_FILTER_USE_BOTH) === []) {
+        if (
+            $this->hidden === true &&
+            array_filter(
+                $workbook->sheets,
+                fn (Worksheet $each, int $number) => $number !== $this->sheet && $each->setup->tab->state === 'visible',
+                ARRAY_FILTER_USE_BOTH,
+            ) === []
+        ) {
             throw SheetIsClosed::last();
         }
         $state = $this->hidden === null ? $sheet->setup->tab->state : ($this->hidden ? 'hidden' : 'visible');
-        $tab = $this->colour === null ? $sheet->setup->tab->colour : ($this->colour === 'none' ? null : Colour::hex($this->colour)->toHex());
+        $tab =
+            $this->colour === null ? $sheet->setup->tab->colour : ($this->colour === 'none' ? null : Colour::hex($this->colour)->toHex());
         $workbook = $workbook->withSheet($this->sheet, $sheet->arranged($this->checkedName($workbook, $sheet->name), $state, $tab));
 
         return $this->name === null ? $workbook : self::renamed($workbook, $sheet->name, $workbook->sheet($this->sheet)->name);
@@ -88,7 +100,10 @@ final readonly class ArrangeSheet implements Act
                 }
             }
             if ($edits !== []) {
-                $workbook = $workbook->withSheet($number, $sheet->readAs($sheet->found, new EditedSheet($sheet->cells, $edits), $sheet->typing));
+                $workbook = $workbook->withSheet(
+                    $number,
+                    $sheet->readAs($sheet->found, new EditedSheet($sheet->cells, $edits), $sheet->typing),
+                );
             }
         }
 

@@ -96,7 +96,8 @@ final class ChangedCells
     /** Whether a formula means what it meant: it is the same, or says the same of places that moved. */
     public function isSameFormula(Cell $was, Cell $is, int $sheet): bool
     {
-        return $is->formula !== null && ($was->formula === $is->formula || $this->shift !== null && $is->value === $was->value && $is->error === $was->error);
+        return $is->formula !== null &&
+            ($was->formula === $is->formula || ($this->shift !== null && $is->value === $was->value && $is->error === $was->error));
     }
 
     /**
@@ -124,10 +125,15 @@ final class ChangedCells
                 ($own[$number] ??= new Spans)->add($list[$at], $list[$at]);
             }
             $saysPlaces = array_intersect(self::PLACES, array_keys($meaning->calls)) !== [];
-            $cameAlong = $saysPlaces && isset($this->sorted[$sheet]) && $this->sorted[$sheet]->meets(Range::of($run->first, $run->column, $run->last, $run->column));
-            $all = $cameAlong || $this->shift !== null && ($saysPlaces || ! $this->shift->in && $this->losesWithin($meaning))
-                || $names !== '' && preg_match($names, $run->formula) === 1;
-            $all && ($own[$number] ??= new Spans)->add($run->first, $run->last);
+            $cameAlong =
+                $saysPlaces &&
+                isset($this->sorted[$sheet]) &&
+                $this->sorted[$sheet]->meets(Range::of($run->first, $run->column, $run->last, $run->column));
+            $all =
+                $cameAlong ||
+                ($this->shift !== null && ($saysPlaces || (! $this->shift->in && $this->losesWithin($meaning)))) ||
+                ($names !== '' && preg_match($names, $run->formula) === 1);
+            $all && ($own[$number] ??= new Spans())->add($run->first, $run->last);
         }
 
         return $own;
@@ -180,7 +186,11 @@ final class ChangedCells
                 $place = $this->place($number, $row, $column);
                 $was = $place === null ? Cell::blank() : $old->at($number, ...$place);
                 if ($cell->formula !== null) {
-                    $isOnlySaid = $was->formula !== null && ($cell->value !== null || $cell->error !== null) && $cell->value === $was->value && $cell->error === $was->error;
+                    $isOnlySaid =
+                        $was->formula !== null &&
+                        ($cell->value !== null || $cell->error !== null) &&
+                        $cell->value === $was->value &&
+                        $cell->error === $was->error;
                     if (! $isOnlySaid || ! $this->looksAtAsMuch($number, $was, $cell, $place ?? [$row, $column], [$row, $column])) {
                         $this->formulas[$number][$row][$column] = true;
                     }
@@ -203,7 +213,9 @@ final class ChangedCells
      */
     private static function gathered(array $ranges): array
     {
-        return count($ranges) <= 2_000 ? $ranges : [array_reduce(array_slice($ranges, 1), fn (Range $all, Range $range) => $all->around($range), $ranges[0])];
+        return count($ranges) <= 2_000
+            ? $ranges
+            : [array_reduce(array_slice($ranges, 1), fn (Range $all, Range $range) => $all->around($range), $ranges[0])];
     }
 
     /**
@@ -217,7 +229,9 @@ final class ChangedCells
         if ($this->shift !== null) {
             // Where places moved, only whether a range grew or shrank matters, and the move itself tells.
             foreach ($this->moved as $moved) {
-                if ((new References($this->shift, $this->before->sheet($moved)->name))->resizes((string) $was->formula, $sheet === $moved)) {
+                if (
+                    (new References($this->shift, $this->before->sheet($moved)->name))->resizes((string) $was->formula, $sheet === $moved)
+                ) {
                     return false;
                 }
             }
@@ -225,8 +239,9 @@ final class ChangedCells
             return true;
         }
 
-        return substr_count((string) $is->formula, '#REF!') === substr_count((string) $was->formula, '#REF!')
-            && self::sizes(Meaning::of((string) $was->formula, $this->was, $sheet, ...$from)) === self::sizes(Meaning::of((string) $is->formula, $this->is, $sheet, ...$to));
+        return substr_count((string) $is->formula, '#REF!') === substr_count((string) $was->formula, '#REF!') &&
+            self::sizes(Meaning::of((string) $was->formula, $this->was, $sheet, ...$from)) ===
+                self::sizes(Meaning::of((string) $is->formula, $this->is, $sheet, ...$to));
     }
 
     /** @return list<array{int, int}> rows and columns of what it looks at */
@@ -240,7 +255,10 @@ final class ChangedCells
     {
         foreach ($meaning->references as $reference) {
             $range = $reference->range;
-            if (in_array($reference->sheet, $this->moved, true) && ($range->rows() === Address::ROWS || $range->columns() === Address::COLUMNS)) {
+            if (
+                in_array($reference->sheet, $this->moved, true) &&
+                ($range->rows() === Address::ROWS || $range->columns() === Address::COLUMNS)
+            ) {
                 return true;
             }
         }
@@ -255,7 +273,10 @@ final class ChangedCells
         $sizes = fn (string $refers, Scope $scope) => self::sizes(Meaning::of($refers, $scope, 1, 1, 1));
         foreach ($this->after->names as $name => $refers) {
             $was = $this->before->names[$name] ?? null;
-            if ($was !== $refers && ($was === null || $sizes($was, $this->was) !== $sizes($refers, $this->is) || str_contains($refers, '#REF!'))) {
+            if (
+                $was !== $refers &&
+                ($was === null || $sizes($was, $this->was) !== $sizes($refers, $this->is) || str_contains($refers, '#REF!'))
+            ) {
                 $words[] = preg_quote((string) $name, '~');
             }
         }

@@ -24,7 +24,10 @@ final readonly class ClearCells implements Act
         foreach ($this->targets->on($workbook) as $number => [$sheet, $ranges]) {
             $edits = [];
             $count = 0;
-            $used = $sheet->cells->rows() === 0 || $sheet->cells->columns() === 0 ? null : Range::of(1, 1, $sheet->cells->rows(), $sheet->cells->columns());
+            $used =
+                $sheet->cells->rows() === 0 || $sheet->cells->columns() === 0
+                    ? null
+                    : Range::of(1, 1, $sheet->cells->rows(), $sheet->cells->columns());
             foreach ($ranges as $range) {
                 $range = $used === null ? null : $range->clip($used);
                 if ($range === null) {

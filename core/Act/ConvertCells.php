@@ -51,7 +51,12 @@ final readonly class ConvertCells implements Act
                         $edits[$row][$column] = Cell::of($turned);
                         $code = $this->format($dressed->at($row, $column)->look->text(Attribute::Number));
                         if ($code !== null) {
-                            $hand->map(Range::of($row, $column, $row, $column), fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under(Look::of([Attribute::Number->value => $code]))));
+                            $hand->map(
+                                Range::of($row, $column, $row, $column),
+                                fn (int $old) => $workbook->looks->number(
+                                    $workbook->looks->look($old)->under(Look::of([Attribute::Number->value => $code])),
+                                ),
+                            );
                         }
                         if (++$count > self::MOST) {
                             throw CellIsWrong::tooMany($count, self::MOST);

@@ -92,12 +92,18 @@ final readonly class DrawBorders implements Act
                 break;
             case 'horizontal':
                 if ($range->rows() > 1) {
-                    $strokes = [[Attribute::Bottom, $rows($range->top, $range->bottom - 1)], [Attribute::Top, $rows($range->top + 1, $range->bottom)]];
+                    $strokes = [
+                        [Attribute::Bottom, $rows($range->top, $range->bottom - 1)],
+                        [Attribute::Top, $rows($range->top + 1, $range->bottom)],
+                    ];
                 }
                 break;
             case 'vertical':
                 if ($range->columns() > 1) {
-                    $strokes = [[Attribute::Right, $columns($range->left, $range->right - 1)], [Attribute::Left, $columns($range->left + 1, $range->right)]];
+                    $strokes = [
+                        [Attribute::Right, $columns($range->left, $range->right - 1)],
+                        [Attribute::Left, $columns($range->left + 1, $range->right)],
+                    ];
                 }
                 break;
             default:

@@ -58,11 +58,19 @@ final readonly class EditCells implements Act
                 [$cell, $wanted] = $this->read($workbook, $sheet, $row, $column, $text, $code);
                 $edits[$row][$column] = $cell;
                 if ($cell->formula !== null && FormatClass::of($code) === FormatClass::General) {
-                    $wanted = FormulaFormat::of($cell->formula, fn (int $at, int $beside) => $dressed->at($at, $beside)->look->text(Attribute::Number));
+                    $wanted = FormulaFormat::of(
+                        $cell->formula,
+                        fn (int $at, int $beside) => $dressed->at($at, $beside)->look->text(Attribute::Number),
+                    );
                 }
                 if ($wanted !== null) {
                     $hand ??= clone $sheet->hand;
-                    $hand->map(Range::of($row, $column, $row, $column), fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under(Look::of([Attribute::Number->value => $wanted]))));
+                    $hand->map(
+                        Range::of($row, $column, $row, $column),
+                        fn (int $old) => $workbook->looks->number(
+                            $workbook->looks->look($old)->under(Look::of([Attribute::Number->value => $wanted])),
+                        ),
+                    );
                 }
             }
         }
@@ -92,7 +100,16 @@ final readonly class EditCells implements Act
         $column = (int) array_key_first($this->texts[$row]);
         $text = $this->texts[$row][$column];
         $sheet = $workbook->sheet($this->sheet);
-        $as = is_string($text) ? $this->read($workbook, $sheet, $row, $column, $text, (new DressedSheet($sheet, $workbook->looks))->at($row, $column)->look->text(Attribute::Number))[2] : null;
+        $as = is_string($text)
+            ? $this->read(
+                $workbook,
+                $sheet,
+                $row,
+                $column,
+                $text,
+                (new DressedSheet($sheet, $workbook->looks))->at($row, $column)->look->text(Attribute::Number),
+            )[2]
+            : null;
 
         return 'Data: '.Address::columnName($column).$row.' typed'.($as === null ? '' : ", read as $as");
     }
@@ -103,7 +120,9 @@ final readonly class EditCells implements Act
         if (str_starts_with($text, '=') && strlen($text) > 1) {
             $fault = Syntax::fault(substr($text, 1));
 
-            return $fault === null ? [Cell::formula(substr($text, 1), null), null, null] : throw CellIsWrong::formula(Address::columnName($column).$row, substr($text, 1), $fault);
+            return $fault === null
+                ? [Cell::formula(substr($text, 1), null), null, null]
+                : throw CellIsWrong::formula(Address::columnName($column).$row, substr($text, 1), $fault);
         }
         if ($sheet->typing !== null) {
             // What the column of a text file reads, it goes on reading; names and codes stay texts.
@@ -121,13 +140,21 @@ final readonly class EditCells implements Act
     /** A text that the column of a text file would read as something else stays a text. */
     private static function staying(Cell $cell, Worksheet $sheet, int $column): Cell
     {
-        return is_string($cell->value) && $cell->formula === null && $sheet->typing !== null && ! is_string($sheet->typing->cell($column, $cell->value)->value) ? Cell::kept($cell->value) : $cell;
+        return is_string($cell->value) &&
+            $cell->formula === null &&
+            $sheet->typing !== null &&
+            ! is_string($sheet->typing->cell($column, $cell->value)->value)
+            ? Cell::kept($cell->value)
+            : $cell;
     }
 
     /** Whether days or months come first in dates around here. */
     private static function order(Worksheet $sheet, string $code): string
     {
-        if (FormatClass::of($code)->isTemporal() && preg_match('/[dm]/i', (string) preg_replace('/\[[^\]]*\]|"[^"]*"/', '', $code), $found) === 1) {
+        if (
+            FormatClass::of($code)->isTemporal() &&
+            preg_match('/[dm]/i', (string) preg_replace('/\[[^\]]*\]|"[^"]*"/', '', $code), $found) === 1
+        ) {
             return strtolower($found[0]) === 'm' ? 'mdy' : 'dmy';
         }
 

@@ -24,7 +24,9 @@ final readonly class EqualWidths implements Act
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
             $last = max(1, $sheet->cells->columns());
-            $columns = array_merge(...array_map(fn (array $span) => $span[0] <= $last ? range($span[0], min($span[1], $last)) : [], $this->spans));
+            $columns = array_merge(
+                ...array_map(fn (array $span) => $span[0] <= $last ? range($span[0], min($span[1], $last)) : [], $this->spans),
+            );
             $needs = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->widths($columns);
             if ($needs !== []) {
                 $workbook = (new Resize([$number], true, $this->spans, max($needs)))->on($workbook);

@@ -35,7 +35,12 @@ final readonly class FitHeadings implements Act
             // What an earlier turn said of the kind is taken back first.
             $workbook = (new FormatPart($this->sheets, Part::Heading, $kind, Look::none()))->on($workbook);
             if ($turned) {
-                $look = Look::of([Attribute::Rotation->value => 90, Attribute::Wrap->value => false, Attribute::Horizontal->value => 'center', Attribute::Vertical->value => 'bottom']);
+                $look = Look::of([
+                    Attribute::Rotation->value => 90,
+                    Attribute::Wrap->value => false,
+                    Attribute::Horizontal->value => 'center',
+                    Attribute::Vertical->value => 'bottom',
+                ]);
                 $workbook = (new FormatPart($this->sheets, Part::Heading, $kind, $look))->on($workbook);
             }
         }

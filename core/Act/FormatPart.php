@@ -18,10 +18,17 @@ final readonly class FormatPart implements Act
     /**
      * @param  non-empty-list<int>  $sheets
      * @param  string|null  $heading  only the columns that are headed so
-     * @param  string  $over  what becomes of cells that a hand touch covers: "ask" refuses where there are any, "keep" leaves them, "override" takes of the touch what would cover
+     * @param  string  $over  what becomes of cells that a hand touch covers: "ask" refuses where there are any, "keep" leaves them,
+     *     "override" takes of the touch what would cover
      */
-    public function __construct(private array $sheets, private Part $part, private ?ColumnKind $kind, private Look $look, private ?string $heading = null, private string $over = 'keep')
-    {
+    public function __construct(
+        private array $sheets,
+        private Part $part,
+        private ?ColumnKind $kind,
+        private Look $look,
+        private ?string $heading = null,
+        private string $over = 'keep',
+    ) {
     }
 
     public function on(Workbook $workbook): Workbook
@@ -39,7 +46,12 @@ final readonly class FormatPart implements Act
             }
             $sheet = $sheet->ruled($rules);
             if ($this->over !== 'keep' && ! $this->look->isEmpty()) {
-                $covering = Covering::on($sheet, $workbook->looks, new PartRule($this->part, $this->kind, $this->look, $this->heading), false);
+                $covering = Covering::on(
+                    $sheet,
+                    $workbook->looks,
+                    new PartRule($this->part, $this->kind, $this->look, $this->heading),
+                    false,
+                );
                 $cells = $covering->cells($sheet);
                 if ($cells > 0 && $this->over === 'ask') {
                     throw LooksStay::on($cells);
@@ -59,7 +71,10 @@ final readonly class FormatPart implements Act
 
     public function words(Workbook $workbook): string
     {
-        $target = mb_strtolower($this->part->words()).($this->kind === null ? '' : " of {$this->kind->value} columns").($this->heading === null ? '' : " headed \"{$this->heading}\"");
+        $target =
+            mb_strtolower($this->part->words()).
+            ($this->kind === null ? '' : " of {$this->kind->value} columns").
+            ($this->heading === null ? '' : " headed \"{$this->heading}\"");
         $where = count($this->sheets) === 1 ? $workbook->sheet($this->sheets[0])->name : count($this->sheets).' sheets';
 
         return ($this->look->isEmpty() ? 'Hand touches wiped' : LookWords::of($this->look)).", $target, $where";

@@ -22,7 +22,10 @@ final class FormulaFormat
      */
     public static function of(string $formula, callable $code): ?string
     {
-        if (preg_match('/^(TODAY|DATE|EDATE|EOMONTH|DATEVALUE|NOW|TIME|TIMEVALUE)\(/i', $formula, $found) === 1 && self::isOneCall($formula)) {
+        if (
+            preg_match('/^(TODAY|DATE|EDATE|EOMONTH|DATEVALUE|NOW|TIME|TIMEVALUE)\(/i', $formula, $found) === 1 &&
+            self::isOneCall($formula)
+        ) {
             return match (strtoupper($found[1])) {
                 'NOW' => 'yyyy-mm-dd hh:mm',
                 'TIME', 'TIMEVALUE' => 'hh:mm',
@@ -33,7 +36,10 @@ final class FormulaFormat
         if (preg_match_all('/'.self::REFERENCE.'/', $bare, $references, PREG_SET_ORDER) < 1) {
             return null;
         }
-        $codes = array_map(fn (array $reference) => $code((int) $reference['row'], Address::parse($reference['column'].'1')->column), $references);
+        $codes = array_map(
+            fn (array $reference) => $code((int) $reference['row'], Address::parse($reference['column'].'1')->column),
+            $references,
+        );
         $classes = array_map(FormatClass::of(...), $codes);
         if (preg_match('/^(SUM|AVERAGE|MIN|MAX|MEDIAN|SUBTOTAL|ROUND|ABS)\(/i', $bare, $found) === 1 && self::isOneCall($bare)) {
             return self::ofCall(strtoupper($found[1]), $codes, $classes);
@@ -91,7 +97,13 @@ final class FormulaFormat
         }
 
         // Money added to money, or taken times or by a plain number; one price by another is none.
-        return $isSum ? (count($money) === count($classes) ? $codes[array_key_first($money)] : null) : (count($money) === 1 ? $codes[array_key_first($money)] : null);
+        return $isSum
+            ? (count($money) === count($classes)
+                ? $codes[array_key_first($money)]
+                : null)
+            : (count($money) === 1
+                ? $codes[array_key_first($money)]
+                : null);
     }
 
     /** Whether the bracket that the function opens is closed at the very end. */

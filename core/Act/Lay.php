@@ -34,7 +34,15 @@ final readonly class Lay implements Act
             $hand = clone $sheet->hand;
             foreach ($ranges as $range) {
                 // A single cell takes the whole block, as far as the sheet reaches.
-                $range = $range->cells() === 1 ? Range::of($range->top, $range->left, min(Address::ROWS, $range->top + $height - 1), min(Address::COLUMNS, $range->left + $width - 1)) : $range;
+                $range =
+                    $range->cells() === 1
+                        ? Range::of(
+                            $range->top,
+                            $range->left,
+                            min(Address::ROWS, $range->top + $height - 1),
+                            min(Address::COLUMNS, $range->left + $width - 1),
+                        )
+                        : $range;
                 if ($height === 1) {
                     $this->layRow($hand, $workbook, $range);
 
@@ -47,7 +55,11 @@ final readonly class Lay implements Act
                 }
                 $hand->mapEach(
                     Range::of($range->top, $range->left, $bottom, $range->right),
-                    fn (int $row, int $column, int $old) => $workbook->looks->number($workbook->looks->look($old)->under($this->block[($row - $range->top) % $height][($column - $range->left) % $width])),
+                    fn (int $row, int $column, int $old) => $workbook->looks->number(
+                        $workbook->looks
+                            ->look($old)
+                            ->under($this->block[($row - $range->top) % $height][($column - $range->left) % $width]),
+                    ),
                 );
             }
             $sheet = $sheet->touched($hand);
@@ -100,7 +112,10 @@ final readonly class Lay implements Act
         $width = count($this->block[0]);
         for ($column = $range->left; $column <= $range->right; $column++) {
             $look = $this->block[0][($column - $range->left) % $width];
-            $hand->map(Range::of($range->top, $column, $range->bottom, $column), fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under($look)));
+            $hand->map(
+                Range::of($range->top, $column, $range->bottom, $column),
+                fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under($look)),
+            );
         }
     }
 }

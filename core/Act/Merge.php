@@ -44,7 +44,10 @@ final readonly class Merge implements Act
                 $merges = array_values(array_filter($merges, fn (Range $merge) => ! $merge->meets($range)));
                 $merges[] = $range;
                 $cells = self::filled($sheet->cells, $range);
-                $texts = array_map(fn (array $each) => Shown::of($each[2], $dressed->at($each[0], $each[1]), $workbook->from1904)->formatted->text, $cells);
+                $texts = array_map(
+                    fn (array $each) => Shown::of($each[2], $dressed->at($each[0], $each[1]), $workbook->from1904)->formatted->text,
+                    $cells,
+                );
                 array_push($hidden, ...array_slice($texts, 1));
                 if ($this->mode === 'join' && count($texts) > 1) {
                     $joins[(string) $range] = json_encode($cells[0][2]->text(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
@@ -55,7 +58,10 @@ final readonly class Merge implements Act
                 throw MergeIsWrong::hides($hidden);
             }
             $sheet = $sheet->merged($merges, $joins);
-            $workbook = $workbook->withSheet($number, $edits === [] ? $sheet : $sheet->readAs($sheet->found, new EditedSheet($sheet->cells, $edits), $sheet->typing));
+            $workbook = $workbook->withSheet(
+                $number,
+                $edits === [] ? $sheet : $sheet->readAs($sheet->found, new EditedSheet($sheet->cells, $edits), $sheet->typing),
+            );
         }
 
         return $workbook;
@@ -63,7 +69,9 @@ final readonly class Merge implements Act
 
     public function reach(): Reach
     {
-        return $this->mode === 'join' ? Reach::targets($this->targets)->typing($this->targets->ranges) : Reach::targets($this->targets)->over($this->targets->ranges);
+        return $this->mode === 'join'
+            ? Reach::targets($this->targets)->typing($this->targets->ranges)
+            : Reach::targets($this->targets)->over($this->targets->ranges);
     }
 
     public function words(Workbook $workbook): string
@@ -88,7 +96,10 @@ final readonly class Merge implements Act
         }
         $row = $sheet->setup->opening->freezeRow;
         $column = $sheet->setup->opening->freezeColumn;
-        if (($row > 0 && $range->top <= $row && $range->bottom > $row) || ($column > 0 && $range->left <= $column && $range->right > $column && $range->top > $row)) {
+        if (
+            ($row > 0 && $range->top <= $row && $range->bottom > $row) ||
+            ($column > 0 && $range->left <= $column && $range->right > $column && $range->top > $row)
+        ) {
             throw MergeIsWrong::frozen((string) $range);
         }
         foreach ($sheet->reading->tables as $table) {

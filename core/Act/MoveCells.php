@@ -56,9 +56,14 @@ final readonly class MoveCells implements Act
             }
         }
 
-        $tables = array_map(fn (TableRange $table) => $table->sheet === $this->sheet ? $table->moved($this->shift) : $table, $workbook->tables);
+        $tables = array_map(
+            fn (TableRange $table) => $table->sheet === $this->sheet ? $table->moved($this->shift) : $table,
+            $workbook->tables,
+        );
 
-        return $workbook->tabled(array_filter($tables))->naming(array_map(fn (string $refers) => $references->moved($refers, false), $workbook->names));
+        return $workbook
+            ->tabled(array_filter($tables))
+            ->naming(array_map(fn (string $refers) => $references->moved($refers, false), $workbook->names));
     }
 
     public function reach(): Reach
@@ -68,7 +73,12 @@ final readonly class MoveCells implements Act
 
     public function words(Workbook $workbook): string
     {
-        $what = $this->shift->count === 1 ? ($this->shift->rows ? 'Row' : 'Column') : "{$this->shift->count} ".($this->shift->rows ? 'rows' : 'columns');
+        $what =
+            $this->shift->count === 1
+                ? ($this->shift->rows
+                    ? 'Row'
+                    : 'Column')
+                : "{$this->shift->count} ".($this->shift->rows ? 'rows' : 'columns');
         $where = $this->shift->rows ? (string) $this->shift->at : Address::columnName($this->shift->at);
 
         return "$what ".($this->shift->in ? 'put in' : 'taken out')." at $where, {$workbook->sheet($this->sheet)->name}";
@@ -83,7 +93,12 @@ final readonly class MoveCells implements Act
             $says = [];
             foreach ($moved as $each) {
                 $template = References::template($each->run->formula, $each->run->first);
-                $says[$each->run->column][] = [$each->run->first, $each->run->last, fn (int $row) => References::filled($template, $row), $each->run->array];
+                $says[$each->run->column][] = [
+                    $each->run->first,
+                    $each->run->last,
+                    fn (int $row) => References::filled($template, $row),
+                    $each->run->array,
+                ];
             }
 
             return BlockChange::restated($blocks, $says);

@@ -57,6 +57,8 @@ final readonly class NameSelection implements Act
     {
         $cell = fn (int $row, int $column) => '$'.Address::columnName($column).'$'.$row;
 
-        return $range->cells() === 1 ? $cell($range->top, $range->left) : $cell($range->top, $range->left).':'.$cell($range->bottom, $range->right);
+        return $range->cells() === 1
+            ? $cell($range->top, $range->left)
+            : $cell($range->top, $range->left).':'.$cell($range->bottom, $range->right);
     }
 }

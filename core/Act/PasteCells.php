@@ -66,6 +66,11 @@ final readonly class PasteCells implements Act
 
     private function range(): Range
     {
-        return Range::of($this->corner->row, $this->corner->column, $this->corner->row + max(1, count($this->rows)) - 1, $this->corner->column + max(1, $this->columns) - 1);
+        return Range::of(
+            $this->corner->row,
+            $this->corner->column,
+            $this->corner->row + max(1, count($this->rows)) - 1,
+            $this->corner->column + max(1, $this->columns) - 1,
+        );
     }
 }

@@ -80,7 +80,12 @@ final readonly class Reach
 
     public function sorting(Address $cell): self
     {
-        return $this->with(['needsAll' => true, 'isOfData' => true, 'moved' => $this->sheets, 'sorted' => array_fill_keys($this->sheets, $cell)]);
+        return $this->with([
+            'needsAll' => true,
+            'isOfData' => true,
+            'moved' => $this->sheets,
+            'sorted' => array_fill_keys($this->sheets, $cell),
+        ]);
     }
 
     /** Of several acts that are one. */

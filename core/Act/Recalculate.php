@@ -54,7 +54,8 @@ final readonly class Recalculate
                     self::replaced($was->kept, $ranges, []),
                     self::replaced($was->circles, $ranges, []),
                 );
-                $after = $left->toArray() === $sheet->unsettled->toArray() ? $after : $after->withSheet($number, $sheet->withUnsettled($left));
+                $after =
+                    $left->toArray() === $sheet->unsettled->toArray() ? $after : $after->withSheet($number, $sheet->withUnsettled($left));
             }
         }
         $graph = self::graph($after);
@@ -69,8 +70,13 @@ final readonly class Recalculate
         $own = [];
         foreach ($graph->runs as $number => [$sheet, $run]) {
             foreach ($workbook->sheet($sheet)->unsettled->waiting as $range) {
-                if ($range->left <= $run->column && $range->right >= $run->column && $range->top <= $run->last && $range->bottom >= $run->first) {
-                    ($own[$number] ??= new Spans)->add(max($range->top, $run->first), min($range->bottom, $run->last));
+                if (
+                    $range->left <= $run->column &&
+                    $range->right >= $run->column &&
+                    $range->top <= $run->last &&
+                    $range->bottom >= $run->first
+                ) {
+                    ($own[$number] ??= new Spans())->add(max($range->top, $run->first), min($range->bottom, $run->last));
                 }
             }
         }
@@ -109,7 +115,9 @@ final readonly class Recalculate
         $evaluation = new Evaluation(
             $graph, $affected, $this->calculator, $values,
             array_map(fn (Worksheet $sheet) => $sheet->unsettled, $workbook->sheets),
-            fn (int $sheet, int $row, int $column) => $changes === null || ! $workbook->hasResults ? null : $this->claimed($changes, $before, $scope, $old, $values, $sheet, $row, $column),
+            fn (int $sheet, int $row, int $column) => $changes === null || ! $workbook->hasResults
+                ? null
+                : $this->claimed($changes, $before, $scope, $old, $values, $sheet, $row, $column),
             function (Cell $cell, int $sheet, int $row, int $column) use ($changes, $scope, $old) {
                 [$row, $column] = $changes?->place($sheet, $row, $column) ?? [$row, $column];
                 $meaning = Meaning::of((string) $cell->formula, $scope, $sheet, $row, $column);
@@ -127,25 +135,53 @@ final readonly class Recalculate
      *
      * @return Cell|false|null false where it was kept for no other reason than that calculating it here gives something else
      */
-    private function claimed(ChangedCells $changes, Workbook $before, Scope $scope, Values $old, Values $new, int $sheet, int $row, int $column): Cell|false|null
-    {
+    private function claimed(
+        ChangedCells $changes,
+        Workbook $before,
+        Scope $scope,
+        Values $old,
+        Values $new,
+        int $sheet,
+        int $row,
+        int $column,
+    ): Cell|false|null {
         $place = $changes->place($sheet, $row, $column);
         $was = $place === null ? Cell::blank() : $old->at($sheet, ...$place);
-        if ($was->formula === null || $was->value === null && $was->error === null || ! $changes->isSameFormula($was, $new->at($sheet, $row, $column), $sheet)) {
+        if (
+            $was->formula === null ||
+            ($was->value === null && $was->error === null) ||
+            ! $changes->isSameFormula($was, $new->at($sheet, $row, $column), $sheet)
+        ) {
             return null;
         }
         $meaning = Meaning::of($was->formula, $scope, $sheet, ...$place ?? [$row, $column]);
-        if ($place !== null && $before->sheet($sheet)->unsettled->keeps(...$place) && ! $meaning->isForeign && $this->calculator->knows($meaning) && ! self::looksAtUnsettled($before, $meaning)) {
+        if (
+            $place !== null &&
+            $before->sheet($sheet)->unsettled->keeps(...$place) &&
+            ! $meaning->isForeign &&
+            $this->calculator->knows($meaning) &&
+            ! self::looksAtUnsettled($before, $meaning)
+        ) {
             return false;
         }
 
-        return array_intersect(self::VOLATILE, array_keys($meaning->calls)) !== [] || $place !== null && $before->sheet($sheet)->unsettled->holds(...$place) ? null : $was;
+        return array_intersect(self::VOLATILE, array_keys($meaning->calls)) !== [] ||
+            ($place !== null && $before->sheet($sheet)->unsettled->holds(...$place))
+            ? null
+            : $was;
     }
 
     private static function looksAtUnsettled(Workbook $workbook, Meaning $meaning): bool
     {
         foreach ($meaning->references as $reference) {
-            if (($workbook->sheets[$reference->sheet] ?? null)?->unsettled->meets($reference->range->top, $reference->range->bottom, $reference->range->left, $reference->range->right) === true) {
+            if (
+                ($workbook->sheets[$reference->sheet] ?? null)?->unsettled->meets(
+                    $reference->range->top,
+                    $reference->range->bottom,
+                    $reference->range->left,
+                    $reference->range->right,
+                ) === true
+            ) {
                 return true;
             }
         }
@@ -185,7 +221,10 @@ final readonly class Recalculate
             if ($edits !== []) {
                 $sheet = $sheet->readAs($sheet->found, new EditedSheet($sheet->cells, $edits), $sheet->typing);
             }
-            $workbook = $workbook->withSheet($number, $now->toArray() === $sheet->unsettled->toArray() ? $sheet : $sheet->withUnsettled($now));
+            $workbook = $workbook->withSheet(
+                $number,
+                $now->toArray() === $sheet->unsettled->toArray() ? $sheet : $sheet->withUnsettled($now),
+            );
         }
 
         return $workbook;

@@ -21,8 +21,13 @@ final readonly class Resize implements Act
      * @param  int|null  $px  null fits them
      * @param  bool  $all  titles, units lines and notes count in a fit
      */
-    public function __construct(private array $sheets, private bool $columns, private array $spans, private ?int $px, private bool $all = false)
-    {
+    public function __construct(
+        private array $sheets,
+        private bool $columns,
+        private array $spans,
+        private ?int $px,
+        private bool $all = false,
+    ) {
     }
 
     public function on(Workbook $workbook): Workbook
@@ -32,7 +37,12 @@ final readonly class Resize implements Act
             Targets::open($sheet);
             $indexes = $this->indexes($this->columns ? max(1, $sheet->cells->columns()) : max(1, $sheet->cells->rows()));
             $fit = new ColumnFit($sheet->sized($this->columns, [], $indexes, false), $workbook, Fonts::shipped());
-            $sizes = $this->px !== null ? array_fill_keys($indexes, $this->px) : ($this->columns ? $fit->widths($indexes, $this->all) : $fit->heights($indexes));
+            $sizes =
+                $this->px !== null
+                    ? array_fill_keys($indexes, $this->px)
+                    : ($this->columns
+                        ? $fit->widths($indexes, $this->all)
+                        : $fit->heights($indexes));
             $workbook = $workbook->withSheet($number, $sheet->sized($this->columns, $sizes, $indexes, $this->px !== null));
         }
 
@@ -50,7 +60,8 @@ final readonly class Resize implements Act
         $what = $this->columns ? ($count === 1 ? 'column' : 'columns') : ($count === 1 ? 'row' : 'rows');
         $sheets = count($this->sheets) > 1 ? ', '.count($this->sheets).' sheets' : '';
 
-        return ($this->px === null ? 'Fitted' : ($this->columns ? "Width {$this->px} px" : "Height {$this->px} px")).", $count $what$sheets";
+        return ($this->px === null ? 'Fitted' : ($this->columns ? "Width {$this->px} px" : "Height {$this->px} px")).
+            ", $count $what$sheets";
     }
 
     /**

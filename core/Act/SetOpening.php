@@ -36,13 +36,21 @@ final readonly class SetOpening implements Act
 
     public function on(Workbook $workbook): Workbook
     {
-        if ($this->freezeRow !== null && ($this->freezeRow < 0 || $this->freezeRow > self::ROWS) || $this->freezeColumn !== null && ($this->freezeColumn < 0 || $this->freezeColumn > self::COLUMNS)) {
+        if (
+            ($this->freezeRow !== null && ($this->freezeRow < 0 || $this->freezeRow > self::ROWS)) ||
+            ($this->freezeColumn !== null && ($this->freezeColumn < 0 || $this->freezeColumn > self::COLUMNS))
+        ) {
             throw SizeIsWrong::frozen();
         }
         if ($this->zoom !== null && ($this->zoom < 10 || $this->zoom > 400)) {
             throw SizeIsWrong::zoom();
         }
-        if (($this->firstRow ?? 1) < 1 || ($this->firstRow ?? 1) > Address::ROWS || ($this->firstColumn ?? 1) < 1 || ($this->firstColumn ?? 1) > Address::COLUMNS) {
+        if (
+            ($this->firstRow ?? 1) < 1 ||
+            ($this->firstRow ?? 1) > Address::ROWS ||
+            ($this->firstColumn ?? 1) < 1 ||
+            ($this->firstColumn ?? 1) > Address::COLUMNS
+        ) {
             throw SizeIsWrong::firstCell();
         }
         foreach ($this->sheets as $number) {
@@ -50,12 +58,22 @@ final readonly class SetOpening implements Act
             Targets::open($sheet);
             $now = $sheet->setup->opening;
             $table = $this->parts ? $sheet->reading->tables[0] ?? null : null;
-            $freezeRow = $table?->lastHeadRow() ?? $this->freezeRow ?? $now->freezeRow;
-            $freezeColumn = $table?->lastLabelColumn() ?? $this->freezeColumn ?? $now->freezeColumn;
-            $workbook = $workbook->withSheet($number, $sheet->opening(new Opening(
-                min(self::ROWS, $freezeRow), min(self::COLUMNS, $freezeColumn), $this->gridlines ?? $now->gridlines, $this->zoom ?? $now->zoom,
-                $this->firstRow ?? $now->firstRow, $this->firstColumn ?? $now->firstColumn, $now->rightToLeft,
-            )));
+            $freezeRow = $table?->lastHeadRow() ?? ($this->freezeRow ?? $now->freezeRow);
+            $freezeColumn = $table?->lastLabelColumn() ?? ($this->freezeColumn ?? $now->freezeColumn);
+            $workbook = $workbook->withSheet(
+                $number,
+                $sheet->opening(
+                    new Opening(
+                        min(self::ROWS, $freezeRow),
+                        min(self::COLUMNS, $freezeColumn),
+                        $this->gridlines ?? $now->gridlines,
+                        $this->zoom ?? $now->zoom,
+                        $this->firstRow ?? $now->firstRow,
+                        $this->firstColumn ?? $now->firstColumn,
+                        $now->rightToLeft,
+                    ),
+                ),
+            );
         }
 
         return $workbook;
@@ -70,10 +88,16 @@ final readonly class SetOpening implements Act
     {
         $words = array_filter([
             $this->parts ? 'Headings and row labels kept in sight' : null,
-            $this->freezeRow === null && $this->freezeColumn === null ? null : ($this->freezeRow === 0 && $this->freezeColumn === 0 ? 'Nothing frozen' : 'Frozen parts'),
+            $this->freezeRow === null && $this->freezeColumn === null
+                ? null
+                : ($this->freezeRow === 0 && $this->freezeColumn === 0
+                    ? 'Nothing frozen'
+                    : 'Frozen parts'),
             $this->gridlines === null ? null : ($this->gridlines ? 'Gridlines shown' : 'Gridlines hidden'),
             $this->zoom === null ? null : "Zoom {$this->zoom} %",
-            $this->firstRow === null && $this->firstColumn === null ? null : 'Opens at '.Address::columnName($this->firstColumn ?? 1).($this->firstRow ?? 1),
+            $this->firstRow === null && $this->firstColumn === null
+                ? null
+                : 'Opens at '.Address::columnName($this->firstColumn ?? 1).($this->firstRow ?? 1),
         ]);
 
         return implode(', ', $words).(count($this->sheets) > 1 ? ', '.count($this->sheets).' sheets' : '');

@@ -16,7 +16,12 @@ use Rilvet\Work\Worksheet;
 /** Fits again what is fitted: a size that follows its contents is a state, not something that once happened. */
 final readonly class Settle
 {
-    private const SIZES = [Attribute::Font, Attribute::Size, Attribute::Bold, Attribute::Italic, Attribute::Number, Attribute::Wrap, Attribute::Rotation, Attribute::Indent];
+    private const SIZES = [
+        Attribute::Font, Attribute::Size, Attribute::Bold, Attribute::Italic, Attribute::Number,
+        Attribute::Wrap, Attribute::Rotation, Attribute::Indent,
+    ];
+
+    private const TEMPORAL = [ColumnKind::Date, ColumnKind::DateTime, ColumnKind::Time];
 
     /** Changed rows up to which each is looked at where no stylebook fits them. */
     private const ROWS = 2_000;
@@ -71,8 +76,10 @@ final readonly class Settle
         if ($rows === [] || count($rows) > self::ROWS) {
             return $sheet;
         }
-        $heights = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->heights($rows);
-        $changed = array_values(array_filter($rows, fn (int $row) => ($heights[$row] ?? $setup->sizes->height) !== $setup->sizes->heightOf($row) && ! $setup->sizes->hidesRow($row)));
+        $heights = self::fit($sheet, $workbook)->heights($rows);
+        $sizes = $setup->sizes;
+        $isOther = fn (int $row) => ($heights[$row] ?? $sizes->height) !== $sizes->heightOf($row) && ! $sizes->hidesRow($row);
+        $changed = array_values(array_filter($rows, $isOther));
 
         return $changed === [] ? $sheet : $sheet->sized(false, array_intersect_key($heights, array_flip($changed)), $changed, false);
     }
@@ -119,18 +126,18 @@ final readonly class Settle
         if (count($others) > self::COLUMNS) {
             return $sheet;
         }
-        $slanted = count($rows) > self::SLANTED ? [] : (new ColumnFit($sheet, $workbook, Fonts::shipped()))->slanted($rows, $others);
+        $slanted = count($rows) > self::SLANTED ? [] : self::fit($sheet, $workbook)->slanted($rows, $others);
         $columns = array_values(array_filter(array_keys($others), function (int $column) use ($sheet, $setup) {
             foreach ($sheet->reading->tables as $table) {
                 $kind = $table->column($column)?->kind;
-                if ($kind !== null && ($kind->isNumeric() || in_array($kind, [ColumnKind::Date, ColumnKind::DateTime, ColumnKind::Time], true))) {
+                if ($kind !== null && ($kind->isNumeric() || in_array($kind, self::TEMPORAL, true))) {
                     return ! $setup->sizes->hidesColumn($column);
                 }
             }
 
             return false;
         }));
-        $widths = $columns === [] ? [] : (new ColumnFit($sheet, $workbook, Fonts::shipped()))->widths($columns);
+        $widths = $columns === [] ? [] : self::fit($sheet, $workbook)->widths($columns);
         foreach ($slanted as $column => $width) {
             $widths[$column] = max($widths[$column] ?? 0, $width);
         }
@@ -143,7 +150,7 @@ final readonly class Settle
     /** What the stylebook fits. */
     private static function fitted(Worksheet $sheet, Workbook $workbook): Worksheet
     {
-        return $sheet->fitted === null ? $sheet : $sheet->fittedTo((new ColumnFit($sheet, $workbook, Fonts::shipped()))->resized($sheet->fitted));
+        return $sheet->fitted === null ? $sheet : $sheet->fittedTo(self::fit($sheet, $workbook)->resized($sheet->fitted));
     }
 
     /** What a person has fitted where no stylebook does: whole sheets without one, columns outside of tables, rows of long tables. */
@@ -155,9 +162,14 @@ final readonly class Settle
             $columns = array_values(array_filter($columns, fn (int $column) => ! $sheet->reading->columnsHold($column)));
         }
         if ($columns !== []) {
-            $sheet = $sheet->sized(true, (new ColumnFit($sheet, $workbook, Fonts::shipped()))->widths($columns), $columns, false);
+            $sheet = $sheet->sized(true, self::fit($sheet, $workbook)->widths($columns), $columns, false);
         }
 
-        return $rows === [] ? $sheet : $sheet->sized(false, (new ColumnFit($sheet, $workbook, Fonts::shipped()))->heights($rows), $rows, false);
+        return $rows === [] ? $sheet : $sheet->sized(false, self::fit($sheet, $workbook)->heights($rows), $rows, false);
+    }
+
+    private static function fit(Worksheet $sheet, Workbook $workbook): ColumnFit
+    {
+        return new ColumnFit($sheet, $workbook, Fonts::shipped());
     }
 }

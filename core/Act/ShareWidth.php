@@ -40,7 +40,12 @@ final readonly class ShareWidth implements Act
             }
             foreach ($table->runs as $run) {
                 if ($run->part === Part::Body || $run->part === Part::Heading) {
-                    $hand->map(Range::of($run->first, $column, $run->last, $column), fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under(Look::of([Attribute::Wrap->value => true]))));
+                    $hand->map(
+                        Range::of($run->first, $column, $run->last, $column),
+                        fn (int $old) => $workbook->looks->number(
+                            $workbook->looks->look($old)->under(Look::of([Attribute::Wrap->value => true])),
+                        ),
+                    );
                 }
             }
         }

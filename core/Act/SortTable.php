@@ -33,8 +33,13 @@ final readonly class SortTable implements Act
      * @param  int  $row  of a cell of the table
      * @param  non-empty-list<array{int, bool}>  $keys  column, and whether the greatest comes first
      */
-    public function __construct(private int $sheet, private int $row, private int $column, private array $keys, private string $locale = 'en')
-    {
+    public function __construct(
+        private int $sheet,
+        private int $row,
+        private int $column,
+        private array $keys,
+        private string $locale = 'en',
+    ) {
     }
 
     public function on(Workbook $workbook): Workbook
@@ -81,7 +86,10 @@ final readonly class SortTable implements Act
         }
         foreach ($blocks as [$first, $last]) {
             foreach ($sheet->setup->merges as $merge) {
-                if ($merge->meets(Range::of($first, $table->range->left, $last, $table->range->right)) && ($merge->rows() > 1 || $merge->columns() > 1)) {
+                if (
+                    $merge->meets(Range::of($first, $table->range->left, $last, $table->range->right)) &&
+                    ($merge->rows() > 1 || $merge->columns() > 1)
+                ) {
                     throw SortIsWrong::merged((string) $merge);
                 }
             }
@@ -110,7 +118,18 @@ final readonly class SortTable implements Act
         }
         $by = [];
         foreach ($this->keys as $key => [, $down]) {
-            array_push($by, $kinds[$key], SORT_ASC, SORT_NUMERIC, $numbers[$key], $down ? SORT_DESC : SORT_ASC, SORT_NUMERIC, $texts[$key], $down ? SORT_DESC : SORT_ASC, SORT_STRING);
+            array_push(
+                $by,
+                $kinds[$key],
+                SORT_ASC,
+                SORT_NUMERIC,
+                $numbers[$key],
+                $down ? SORT_DESC : SORT_ASC,
+                SORT_NUMERIC,
+                $texts[$key],
+                $down ? SORT_DESC : SORT_ASC,
+                SORT_STRING,
+            );
         }
         // Equal rows keep their order.
         $by[] = $order;
@@ -145,7 +164,9 @@ final readonly class SortTable implements Act
                     if (isset($known["$number|$alike"])) {
                         return str_replace('#', (string) $to, $known["$number|$alike"]);
                     }
-                    $said = References::inRow($formula, $sheet->name, $from, $to, $first, $last) ?? throw SortIsWrong::formula(Address::columnName($column).$from);
+                    $said =
+                        References::inRow($formula, $sheet->name, $from, $to, $first, $last) ??
+                        throw SortIsWrong::formula(Address::columnName($column).$from);
                     if ($alike !== null && count($known) < self::KNOWN) {
                         $known["$number|$alike"] = (string) self::alike($said, $to);
                     }
@@ -175,7 +196,9 @@ final readonly class SortTable implements Act
     /** A formula with each cell of its own row as "A#", the same for all that were filled down; null where that is not certain. */
     private static function alike(string $formula, int $row): ?string
     {
-        return preg_match('/[#!"\'\[\x80-\xFF]/', $formula) === 1 ? null : preg_replace("~(?<![\\w.\\\\$])(\\$?[A-Z]{1,3})$row(?![\\w(.])~", '$1#', $formula);
+        return preg_match('/[#!"\'\[\x80-\xFF]/', $formula) === 1
+            ? null
+            : preg_replace("~(?<![\\w.\\\\$])(\\$?[A-Z]{1,3})$row(?![\\w(.])~", '$1#', $formula);
     }
 
     /** @return array{int, float, string} the kinds in their order, and the value within the kind */

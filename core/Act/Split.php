@@ -34,7 +34,10 @@ final readonly class Split implements Act
                 }
             }
             $sheet = $sheet->merged($left, $joins);
-            $workbook = $workbook->withSheet($number, $edits === [] ? $sheet : $sheet->readAs($sheet->found, new EditedSheet($sheet->cells, $edits), $sheet->typing));
+            $workbook = $workbook->withSheet(
+                $number,
+                $edits === [] ? $sheet : $sheet->readAs($sheet->found, new EditedSheet($sheet->cells, $edits), $sheet->typing),
+            );
         }
 
         return $workbook;

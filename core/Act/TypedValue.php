@@ -10,7 +10,10 @@ use Rilvet\Intake\NumberText;
 use Rilvet\Number\FormatClass;
 use Rilvet\Number\SerialDate;
 
-/** What a text that was typed into a cell means there: by the format of the cell, the order of days and months, and the decimal sign around it. */
+/**
+ * What a text that was typed into a cell means there: by the format of the cell, the order of days and months, and the decimal sign
+ * around it.
+ */
 final readonly class TypedValue
 {
     /**
@@ -50,7 +53,11 @@ final readonly class TypedValue
         }
         $time = DateText::time($trimmed);
         if ($time !== null) {
-            return new self(Cell::of($time), $class->isTemporal() ? null : ($time >= 1 ? '[h]:mm' : (substr_count($trimmed, ':') > 1 ? 'hh:mm:ss' : 'hh:mm')), $time >= 1 ? 'a duration' : 'a time');
+            return new self(
+                Cell::of($time),
+                $class->isTemporal() ? null : ($time >= 1 ? '[h]:mm' : (substr_count($trimmed, ':') > 1 ? 'hh:mm:ss' : 'hh:mm')),
+                $time >= 1 ? 'a duration' : 'a time',
+            );
         }
         $day = DateText::parse($trimmed, $order);
         if ($day === null) {
@@ -58,12 +65,19 @@ final readonly class TypedValue
         }
         $hasTime = $day !== (int) $day && str_contains($trimmed, ':');
 
-        return new self(Cell::of($from1904 ? $day - SerialDate::BETWEEN : $day), $class->isTemporal() ? null : 'yyyy-mm-dd'.($hasTime ? ' hh:mm' : ''), 'a date');
+        return new self(
+            Cell::of($from1904 ? $day - SerialDate::BETWEEN : $day),
+            $class->isTemporal() ? null : 'yyyy-mm-dd'.($hasTime ? ' hh:mm' : ''),
+            'a date',
+        );
     }
 
     private static function number(string $text, int|float $number, FormatClass $class, string $decimal): self
     {
-        $places = preg_match('/'.preg_quote($decimal, '/').'(\d+)/', $text, $found) === 1 ? '.'.str_repeat('0', min(10, strlen($found[1]))) : '';
+        $places =
+            preg_match('/'.preg_quote($decimal, '/').'(\d+)/', $text, $found) === 1
+                ? '.'.str_repeat('0', min(10, strlen($found[1])))
+                : '';
         if (str_contains($text, '%')) {
             return new self(Cell::of($number), $class === FormatClass::Percent ? null : "0$places%", 'a percentage');
         }
@@ -73,7 +87,11 @@ final readonly class TypedValue
         if (preg_match('/^[+\-(]?\s*(\p{Sc})|(\p{Sc})\s*\)?$/u', $text, $sign) === 1) {
             $code = '#,##0'.($places === '' ? '' : '.00');
 
-            return new self(Cell::of($number), $class === FormatClass::General ? ($sign[1] !== '' ? "\"$sign[1]\"$code" : "$code \"$sign[2]\"") : null, 'an amount');
+            return new self(
+                Cell::of($number),
+                $class === FormatClass::General ? ($sign[1] !== '' ? "\"$sign[1]\"$code" : "$code \"$sign[2]\"") : null,
+                'an amount',
+            );
         }
         $isGrouped = preg_match('/\d'.($decimal === '.' ? ',' : '[.\x{A0}\x{202F} ]').'\d{3}/u', $text) === 1;
 

@@ -31,7 +31,10 @@ final readonly class WidthUnder implements Act
             }
             $columns = array_values(array_unique($columns));
             $found += count($columns);
-            $workbook = $columns === [] ? $workbook : $workbook->withSheet($number, $sheet->sized(true, array_fill_keys($columns, $this->px), $columns, true));
+            $workbook =
+                $columns === []
+                    ? $workbook
+                    : $workbook->withSheet($number, $sheet->sized(true, array_fill_keys($columns, $this->px), $columns, true));
         }
 
         return $found === 0 ? throw SizeIsWrong::noHeading($this->heading) : $workbook;
@@ -44,6 +47,7 @@ final readonly class WidthUnder implements Act
 
     public function words(Workbook $workbook): string
     {
-        return "Width {$this->px} px, columns headed \"{$this->heading}\", ".(count($this->sheets) === 1 ? $workbook->sheet($this->sheets[0])->name : count($this->sheets).' sheets');
+        return "Width {$this->px} px, columns headed \"{$this->heading}\", ".
+            (count($this->sheets) === 1 ? $workbook->sheet($this->sheets[0])->name : count($this->sheets).' sheets');
     }
 }

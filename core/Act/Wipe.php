@@ -42,12 +42,15 @@ final readonly class Wipe implements Act
 
     public function reach(): Reach
     {
-        return Reach::targets($this->targets)->sizing($this->facet === null || in_array($this->facet, [Facet::Type, Facet::Number, Facet::Place], true));
+        $isOfSizes = $this->facet === null || in_array($this->facet, [Facet::Type, Facet::Number, Facet::Place], true);
+
+        return Reach::targets($this->targets)->sizing($isOfSizes);
     }
 
     public function words(Workbook $workbook): string
     {
-        $what = $this->file ? 'What came with the file dropped' : ($this->facet === null ? 'Hand touches wiped' : "Hand touches of {$this->facet->value} wiped");
+        $touches = $this->facet === null ? 'Hand touches wiped' : "Hand touches of {$this->facet->value} wiped";
+        $what = $this->file ? 'What came with the file dropped' : $touches;
 
         return "$what, {$this->targets->words()}";
     }
@@ -58,6 +61,8 @@ final readonly class Wipe implements Act
             return Look::none();
         }
 
-        return $look->without(...array_values(array_filter(Attribute::cases(), fn (Attribute $attribute) => $attribute->facet() === $this->facet)));
+        $attributes = array_filter(Attribute::cases(), fn (Attribute $attribute) => $attribute->facet() === $this->facet);
+
+        return $look->without(...array_values($attributes));
     }
 }

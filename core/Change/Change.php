@@ -22,7 +22,8 @@ final readonly class Change
 
     /**
      * @param  list<Patch>  $patches
-     * @param  array<int, array<int, array{string, string}>>  $blocks  row blocks that the change brings along, each with the runs of its formulas, by the number of their sheet, then by their own
+     * @param  array<int, array<int, array{string, string}>>  $blocks  row blocks that the change brings along, each with the runs of
+     *     its formulas, by the number of their sheet, then by their own
      * @param  array<int, Worksheet>  $added  sheets that the change brings along, by their new numbers
      * @param  bool  $isOfData  cells hold something else, or stand elsewhere, because somebody wanted it so
      */
@@ -62,7 +63,13 @@ final readonly class Change
             array_push($patches, ...self::aspectPatches($number, $old, $sheet));
         }
 
-        return new self($words, $patches, array_filter($blocks), $added, $isOfData && ($isOther || $added !== [] || count($after->sheets) < count($before->sheets)));
+        return new self(
+            $words,
+            $patches,
+            array_filter($blocks),
+            $added,
+            $isOfData && ($isOther || $added !== [] || count($after->sheets) < count($before->sheets)),
+        );
     }
 
     /** @return list<Patch> */
@@ -114,7 +121,8 @@ final readonly class Change
     /**
      * What was done to the cells: a few edits as themselves, all else as new row blocks and the index that says where they stand.
      *
-     * @return array{list<CellsPatch|BlocksPatch>, array<int, array{string, string}>} with the new blocks and the runs of their formulas, by their numbers
+     * @return array{list<CellsPatch|BlocksPatch>, array<int, array{string, string}>} with the new blocks and the runs of their
+     *     formulas, by their numbers
      */
     private static function cellPatches(int $number, Sheet $before, Sheet $after): array
     {

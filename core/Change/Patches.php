@@ -25,7 +25,11 @@ final class Patches
             $sheet !== 0 => self::ofSheet($sheet, $what, $before, $after),
             in_array($what, WorkbookPatch::WHAT, true) => new WorkbookPatch($what, $before, $after),
             $what === 'order' => new SheetsPatch(self::numbers($before), self::numbers($after)),
-            str_starts_with($what, self::STYLEBOOK) => new StylebookPatch(substr($what, strlen(self::STYLEBOOK)), self::text($before), self::text($after)),
+            str_starts_with($what, self::STYLEBOOK) => new StylebookPatch(
+                substr($what, strlen(self::STYLEBOOK)),
+                self::text($before),
+                self::text($after),
+            ),
             default => new OldPatch($stored),
         };
     }

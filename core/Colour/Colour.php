@@ -20,7 +20,11 @@ final readonly class Colour
             throw ColourIsWrong::text($text);
         }
 
-        return new self((int) hexdec(substr($found[1], 0, 2)), (int) hexdec(substr($found[1], 2, 2)), (int) hexdec(substr($found[1], 4, 2)));
+        return new self(
+            (int) hexdec(substr($found[1], 0, 2)),
+            (int) hexdec(substr($found[1], 2, 2)),
+            (int) hexdec(substr($found[1], 4, 2)),
+        );
     }
 
     public static function rgb(int $red, int $green, int $blue): self

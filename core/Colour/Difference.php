@@ -41,8 +41,13 @@ final class Difference
         if ($c1 * $c2 != 0.0) {
             $h = abs($h1 - $h2) <= 180 ? $h / 2 : ($h < 360 ? ($h + 360) / 2 : ($h - 360) / 2);
         }
-        $t = 1 - 0.17 * cos(deg2rad($h - 30)) + 0.24 * cos(deg2rad(2 * $h)) + 0.32 * cos(deg2rad(3 * $h + 6)) - 0.20 * cos(deg2rad(4 * $h - 63));
-        $turn = 30 * exp(-(($h - 275) / 25) ** 2);
+        $t =
+            1 -
+            0.17 * cos(deg2rad($h - 30)) +
+            0.24 * cos(deg2rad(2 * $h)) +
+            0.32 * cos(deg2rad(3 * $h + 6)) -
+            0.2 * cos(deg2rad(4 * $h - 63));
+        $turn = 30 * exp(-((($h - 275) / 25) ** 2));
         $rc = 2 * sqrt($c ** 7 / ($c ** 7 + 25 ** 7));
         $sl = 1 + 0.015 * ($l - 50) ** 2 / sqrt(20 + ($l - 50) ** 2);
         $sc = 1 + 0.045 * $c;

@@ -20,7 +20,11 @@ final class Starting
     {
         $colours = ['Slate' => (new Oklch(0.45, 0.012, 280))->colour()];
         foreach (self::HUES as $step => $name) {
-            $colours[$name] = (new Oklch(self::LIGHTNESS, self::CHROMA, fmod(self::FIRST + $step * 360 / count(self::HUES), 360)))->colour();
+            $colours[$name] = (new Oklch(
+                self::LIGHTNESS,
+                self::CHROMA,
+                fmod(self::FIRST + ($step * 360) / count(self::HUES), 360),
+            ))->colour();
         }
 
         return $colours;

@@ -98,9 +98,15 @@ final class DressedSheet
         $isGrouped = $part === Part::ColumnGroup && self::inGroup($table, $row, $column);
         $isLowest = $part === Part::Heading && $row === $table->lastHeadRow();
         $isCoded = $isSum && ($table->runAt($row)->coded ?? false);
-        $key = "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|"
-            .($isStriped ? 's' : '').($isSigned ? 'i' : '').($isGrouped ? 'g' : '').($isAcross ? 'a' : '').($isLowest ? 'l' : '').($isCoded ? 'c' : '')
-            .($own === 0 ? '' : "#$own");
+        $key =
+            "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".
+            ($isStriped ? 's' : '').
+            ($isSigned ? 'i' : '').
+            ($isGrouped ? 'g' : '').
+            ($isAcross ? 'a' : '').
+            ($isLowest ? 'l' : '').
+            ($isCoded ? 'c' : '').
+            ($own === 0 ? '' : "#$own");
         if (isset($this->places[$key])) {
             return $this->places[$key];
         }
@@ -143,7 +149,8 @@ final class DressedSheet
     /**
      * What the cells of a row wear between two columns.
      *
-     * @return array{string|null, array<int, ResolvedLook>} what the rows that wear the same have in common, null where nothing is known of it; looks by column
+     * @return array{string|null, array<int, ResolvedLook>} what the rows that wear the same have in common, null where nothing is known
+     *     of it; looks by column
      */
     public function stretch(int $row, int $left, int $right): array
     {
@@ -168,7 +175,12 @@ final class DressedSheet
     /** Columns of one kind, unit and so many places wear the same; a sheet of thousands of columns has a few such. */
     private function alike(Place $place): ResolvedLook
     {
-        $key = $place->alike().'|'.$this->file->typed($place->column)->text(Attribute::Number).'|'.implode('.', $this->rules->matching($place));
+        $key =
+            $place->alike().
+            '|'.
+            $this->file->typed($place->column)->text(Attribute::Number).
+            '|'.
+            implode('.', $this->rules->matching($place));
 
         return $this->alike[$key] ??= $this->resolved($place);
     }

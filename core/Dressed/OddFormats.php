@@ -39,7 +39,10 @@ final class OddFormats
     public function keeps(int $look, TableReading $table, Part $part, int $column, callable $dress): bool
     {
         $class = self::classOf($this->code($look));
-        if (! in_array($part, self::PARTS, true) || $class === ($this->usual["{$table->range->top}.$column"] ??= $this->usualClass($table, $column))) {
+        if (
+            ! in_array($part, self::PARTS, true) ||
+            $class === ($this->usual["{$table->range->top}.$column"] ??= $this->usualClass($table, $column))
+        ) {
             return false;
         }
         $dressed = '';
@@ -48,7 +51,9 @@ final class OddFormats
         }
         $isPlain = $class === 'plain' && in_array(explode(' ', self::classOf($dressed))[0], ['plain', 'currency'], true);
 
-        return $dressed !== '' && ! $isPlain && ! in_array($class, [self::classOf($dressed), 'currency '.$table->column($column)?->unit], true);
+        return $dressed !== '' &&
+            ! $isPlain &&
+            ! in_array($class, [self::classOf($dressed), 'currency '.$table->column($column)?->unit], true);
     }
 
     private function code(int $look): string
@@ -63,7 +68,12 @@ final class OddFormats
 
         return match ($class) {
             FormatClass::Currency => 'currency '.FormatClass::currency($code),
-            FormatClass::General, FormatClass::Number, FormatClass::Text => preg_match('~[?#0]\s*/\s*[?#0-9]~', (string) preg_replace('/"[^"]*"|\\\\./', '', $code)) === 1 ? 'fraction' : 'plain',
+            FormatClass::General, FormatClass::Number, FormatClass::Text => preg_match(
+                '~[?#0]\s*/\s*[?#0-9]~',
+                (string) preg_replace('/"[^"]*"|\\\\./', '', $code),
+            ) === 1
+                ? 'fraction'
+                : 'plain',
             default => $class->value,
         };
     }

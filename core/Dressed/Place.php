@@ -45,9 +45,14 @@ final readonly class Place
     public function alike(): string
     {
         $reading = $this->reading;
-        $says = $reading === null ? '' : "{$reading->kind->value}.{$reading->role->value}.{$reading->decimals}.{$reading->unit}.{$reading->grouped}";
+        $says =
+            $reading === null
+                ? ''
+                : "{$reading->kind->value}.{$reading->role->value}.{$reading->decimals}.{$reading->unit}.{$reading->grouped}";
         $flags = [$this->isStriped, $this->isSigned, $this->isGrouped, $this->isAcross, $this->isLowest, $this->isCoded];
 
-        return "{$this->part?->value}|$says|$this->file.$this->named.$this->hand|".implode('.', array_map(intval(...), $flags))."|$this->odd";
+        return "{$this->part?->value}|$says|$this->file.$this->named.$this->hand|".
+            implode('.', array_map(intval(...), $flags)).
+            "|$this->odd";
     }
 }

@@ -113,7 +113,9 @@ final class ColumnFit
         // Rows of a body too long to be gone through keep the heights that they have.
         $own = array_diff_key($setup->sizes->heights, $this->heights, $this->bodies);
 
-        return $setup->withSizes($setup->sizes->fitted($this->widths, $this->heights + ($setup === $this->sheet->came ? [] : $own), $usual));
+        return $setup->withSizes(
+            $setup->sizes->fitted($this->widths, $this->heights + ($setup === $this->sheet->came ? [] : $own), $usual),
+        );
     }
 
     /**
@@ -136,12 +138,22 @@ final class ColumnFit
                 $cell = $cells[$column - 1] ?? Cell::blank();
                 if (! $cell->isBlank() && $this->merges->at($row, $column) === null) {
                     $worn = $this->dressed->at($row, $column);
-                    $needs[$column] = max($needs[$column] ?? 0, $this->turnedWidth(Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text, $worn->look));
+                    $needs[$column] = max(
+                        $needs[$column] ?? 0,
+                        $this->turnedWidth(Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text, $worn->look),
+                    );
                 }
             }
         }
 
-        return array_intersect_key($this->widths + array_map(fn (int $need) => max($this->rules->least, min($this->rules->greatest, $need + Ruler::PADDING + $this->rules->air)), $needs), array_flip($columns));
+        return array_intersect_key(
+            $this->widths +
+                array_map(
+                    fn (int $need) => max($this->rules->least, min($this->rules->greatest, $need + Ruler::PADDING + $this->rules->air)),
+                    $needs,
+                ),
+            array_flip($columns),
+        );
     }
 
     /**
@@ -187,9 +199,14 @@ final class ColumnFit
                 $needs[$column->column] = ['least' => $column->role === ColumnRole::Spacer ? 16 : $this->rules->least, 'texts' => []];
             }
         }
-        foreach ($this->sheet->cells->read($table->range->top, min($table->range->bottom, $table->range->top + 2 * self::SAMPLE)) as $row => $cells) {
+        $last = min($table->range->bottom, $table->range->top + 2 * self::SAMPLE);
+        foreach ($this->sheet->cells->read($table->range->top, $last) as $row => $cells) {
             $part = $table->runAt($row)?->part;
-            foreach ($part === Part::Body || $part === Part::Heading || $part === Part::Subtotal || $part === Part::Total ? array_keys($needs) : [] as $column) {
+            foreach (
+                $part === Part::Body || $part === Part::Heading || $part === Part::Subtotal || $part === Part::Total
+                    ? array_keys($needs)
+                    : [] as $column
+            ) {
                 $cell = $cells[$column - 1] ?? Cell::blank();
                 // The name of a total reaches over its blank neighbours.
                 $isName = $cell->isText() && ($part === Part::Subtotal || $part === Part::Total);
@@ -199,7 +216,10 @@ final class ColumnFit
                 $worn = $this->dressed->at($row, $column);
                 $text = Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
                 $whole = $this->ruler->width($text, $worn->look) + Ruler::PADDING;
-                $needs[$column]['least'] = max($needs[$column]['least'], $cell->isText() ? min($whole, $this->longestWord($text, $worn->look) + Ruler::PADDING) : $whole);
+                $needs[$column]['least'] = max(
+                    $needs[$column]['least'],
+                    $cell->isText() ? min($whole, $this->longestWord($text, $worn->look) + Ruler::PADDING) : $whole,
+                );
                 $needs[$column]['texts'][] = $whole;
             }
         }
@@ -243,7 +263,11 @@ final class ColumnFit
                 continue;
             }
             $worn = $this->dressed->at($row, $column);
-            [$line, $turn, $wraps] = $this->settings[$worn->number] ??= [$this->ruler->lineHeight($worn->look), (int) $worn->look->number(Attribute::Rotation), $worn->look->is(Attribute::Wrap)];
+            [$line, $turn, $wraps] = $this->settings[$worn->number] ??= [
+                $this->ruler->lineHeight($worn->look),
+                (int) $worn->look->number(Attribute::Rotation),
+                $worn->look->is(Attribute::Wrap),
+            ];
             if (! $wraps && $turn === 0) {
                 $height = max($height, $line * (is_string($cell->value) ? substr_count($cell->value, "\n") + 1 : 1));
 
@@ -251,13 +275,19 @@ final class ColumnFit
             }
             $look = $worn->look;
             $text = $cell->isBlank() ? '' : Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
-            $height = max($height, match (true) {
-                $text === '' || $this->merges->at($row, $column)?->rows() > 1 => $line,
-                $turn === Look::STACKED => $line * mb_strlen($text),
-                // The box of a turned line: its length and its height, each by its share.
-                $turn !== 0 => (int) ceil(sin(deg2rad(abs($turn))) * $this->ruler->width($text, $look) + cos(deg2rad(abs($turn))) * $line) + self::TURNED,
-                default => $line * Lines::count($text, $width($column) - Ruler::PADDING, fn (string $words) => $this->ruler->advances($words, $look)),
-            });
+            $height = max(
+                $height,
+                match (true) {
+                    $text === '' || $this->merges->at($row, $column)?->rows() > 1 => $line,
+                    $turn === Look::STACKED => $line * mb_strlen($text),
+                    // The box of a turned line: its length and its height, each by its share.
+                    $turn !== 0 => (int) ceil(
+                        sin(deg2rad(abs($turn))) * $this->ruler->width($text, $look) + cos(deg2rad(abs($turn))) * $line,
+                    ) + self::TURNED,
+                    default => $line *
+                        Lines::count($text, $width($column) - Ruler::PADDING, fn (string $words) => $this->ruler->advances($words, $look)),
+                },
+            );
         }
 
         return $height;
@@ -274,31 +304,51 @@ final class ColumnFit
                 $worn = $this->dressed->at($bodyRow, $column->column);
                 foreach ($column->longest as $text) {
                     $cell = $this->sheet->typing?->cell($column->column, $text) ?? Cell::of($text);
-                    $needs[$column->column] = max($needs[$column->column], $this->ruler->width(Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text, $worn->look));
+                    $needs[$column->column] = max(
+                        $needs[$column->column],
+                        $this->ruler->width(Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text, $worn->look),
+                    );
                 }
             }
         }
         foreach ($this->measuredRows($table) as [$from, $to]) {
             foreach ($this->sheet->cells->read($from, $to) as $row => $cells) {
                 $part = $table->runAt($row)?->part;
-                if ($part === null || $part === Part::Title || $part === Part::Units || $part === Part::Note || $part === Part::ColumnGroup) {
+                if (
+                    $part === null ||
+                    $part === Part::Title ||
+                    $part === Part::Units ||
+                    $part === Part::Note ||
+                    $part === Part::ColumnGroup
+                ) {
                     continue;
                 }
                 foreach ($needs as $column => $need) {
                     $cell = $cells[$column - 1] ?? Cell::blank();
-                    $reaches = $part !== Part::Body && $part !== Part::Heading && $cell->isText() && ($cells[$column] ?? Cell::blank())->isBlank();
+                    $reaches =
+                        $part !== Part::Body && $part !== Part::Heading && $cell->isText() && ($cells[$column] ?? Cell::blank())->isBlank();
                     if ($cell->isBlank() || $reaches || $this->merges->at($row, $column)?->columns() > 1) {
                         continue;
                     }
                     $worn = $this->dressed->at($row, $column);
                     $text = Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
-                    $needs[$column] = max($need, $part === Part::Heading && $worn->look->is(Attribute::Wrap) && $worn->look->number(Attribute::Rotation) == 0 ? $this->longestWord($text, $worn->look) : $this->turnedWidth($text, $worn->look));
+                    $needs[$column] = max(
+                        $need,
+                        $part === Part::Heading && $worn->look->is(Attribute::Wrap) && $worn->look->number(Attribute::Rotation) == 0
+                            ? $this->longestWord($text, $worn->look)
+                            : $this->turnedWidth($text, $worn->look),
+                    );
                 }
             }
         }
         foreach ($table->columns as $column) {
-            $width = $column->role === ColumnRole::Spacer ? 16 : max($this->rules->least, min($this->rules->greatest, $needs[$column->column] + Ruler::PADDING + $this->rules->air));
-            $this->widths[$column->column] = ($column->heading === null ? null : $this->rules->widthUnder($column->heading)) ?? max($this->widths[$column->column] ?? 0, $width);
+            $width =
+                $column->role === ColumnRole::Spacer
+                    ? 16
+                    : max($this->rules->least, min($this->rules->greatest, $needs[$column->column] + Ruler::PADDING + $this->rules->air));
+            $this->widths[$column->column] =
+                ($column->heading === null ? null : $this->rules->widthUnder($column->heading)) ??
+                max($this->widths[$column->column] ?? 0, $width);
         }
     }
 
@@ -330,7 +380,16 @@ final class ColumnFit
                 continue;
             }
             foreach ($this->sheet->cells->read($run->first, $run->last) as $row => $cells) {
-                $height = max($this->rules->rowLeast, $this->rowHeight($row, $cells, $table->range->left, $table->range->right, fn (int $column) => $this->widths[$column] ?? 64) + $air);
+                $height = max(
+                    $this->rules->rowLeast,
+                    $this->rowHeight(
+                        $row,
+                        $cells,
+                        $table->range->left,
+                        $table->range->right,
+                        fn (int $column) => $this->widths[$column] ?? 64,
+                    ) + $air,
+                );
                 $this->heights[$row] = max($this->heights[$row] ?? 0, $height);
             }
         }
@@ -345,7 +404,14 @@ final class ColumnFit
         foreach ($table->runs as $run) {
             foreach ($run->part === Part::Body ? $this->sheet->cells->read($run->first, $run->last) : [] as $row => $cells) {
                 $this->bodies[$row] = true;
-                $height = $this->rowHeight($row, $cells, $table->range->left, $table->range->right, fn (int $column) => $this->widths[$column] ?? 64) + $this->rules->rowAir;
+                $height =
+                    $this->rowHeight(
+                        $row,
+                        $cells,
+                        $table->range->left,
+                        $table->range->right,
+                        fn (int $column) => $this->widths[$column] ?? 64,
+                    ) + $this->rules->rowAir;
                 if ($height > $usual) {
                     $this->heights[$row] = max($this->heights[$row] ?? 0, $height);
                 }

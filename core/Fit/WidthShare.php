@@ -16,7 +16,8 @@ final class WidthShare
     private const STEP = 8;
 
     /**
-     * @param  array<int, array{least: int, texts: list<int>}>  $columns  by column: the narrowest it may be, and the widths of its texts with their padding, in px
+     * @param  array<int, array{least: int, texts: list<int>}>  $columns  by column: the narrowest it may be, and the widths of its
+     *     texts with their padding, in px
      * @param  int  $padding  what of a column's width no text can use
      * @return array<int, int> px by column
      *

@@ -46,7 +46,8 @@ final class Evaluation
     /**
      * @param  array<int, Spans>  $affected  rows by run
      * @param  array<int, Unsettled>  $unsettled  by sheet, as it was before
-     * @param  callable(int, int, int): (Cell|false|null)  $before  the cell of the same formula before the change, by sheet, row, column; null where there was none or nothing is claimed, false where it was found untrue
+     * @param  callable(int, int, int): (Cell|false|null)  $before  the cell of the same formula before the change, by sheet, row,
+     *     column; null where there was none or nothing is claimed, false where it was found untrue
      * @param  callable(Cell, int, int, int): (Cell|null)  $again  what that cell's formula gives here, from the state before
      */
     public function __construct(
@@ -218,7 +219,12 @@ final class Evaluation
 
     private function calculated(int $number, int $sheet, FormulaRun $run, Meaning $meaning, int $row): int
     {
-        if (isset($this->untrue[$number]) || $this->state[$number][$row] === self::CIRCLE || $meaning->isForeign || ! $this->calculator->knows($meaning)) {
+        if (
+            isset($this->untrue[$number]) ||
+            $this->state[$number][$row] === self::CIRCLE ||
+            $meaning->isForeign ||
+            ! $this->calculator->knows($meaning)
+        ) {
             return self::KEPT;
         }
         foreach ($meaning->references as $reference) {
@@ -232,7 +238,14 @@ final class Evaluation
 
             return self::KEPT;
         }
-        $result = $this->calculator->calculate($row === $run->first ? $meaning->text : References::translated($meaning->text, $row - $run->first, 0), $meaning, $sheet, $row, $run->column, $this->values);
+        $result = $this->calculator->calculate(
+            $row === $run->first ? $meaning->text : References::translated($meaning->text, $row - $run->first, 0),
+            $meaning,
+            $sheet,
+            $row,
+            $run->column,
+            $this->values,
+        );
         if ($result === null) {
             return self::KEPT;
         }
@@ -258,7 +271,13 @@ final class Evaluation
         $left = $this->unsettled[$reference->sheet] ?? new Unsettled;
         foreach ([[$left->kept, self::KEPT], [$left->waiting, self::WAITING]] as [$ranges, $state]) {
             foreach ($ranges as $range) {
-                if ($range->top <= $last && $range->bottom >= $first && $range->left <= $reference->range->right && $range->right >= $reference->range->left && ! $this->isCovered($reference->sheet, $range, $first, $last)) {
+                if (
+                    $range->top <= $last &&
+                    $range->bottom >= $first &&
+                    $range->left <= $reference->range->right &&
+                    $range->right >= $reference->range->left &&
+                    ! $this->isCovered($reference->sheet, $range, $first, $last)
+                ) {
                     return $state;
                 }
             }

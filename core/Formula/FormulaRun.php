@@ -11,8 +11,13 @@ final readonly class FormulaRun
      * @param  string  $formula  as it stands in the first row
      * @param  string|null  $array  the range that an array formula fills; such a one is a run of its own
      */
-    public function __construct(public int $column, public int $first, public int $last, public string $formula, public ?string $array = null)
-    {
+    public function __construct(
+        public int $column,
+        public int $first,
+        public int $last,
+        public string $formula,
+        public ?string $array = null,
+    ) {
     }
 
     public function at(int $row): string

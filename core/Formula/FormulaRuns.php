@@ -120,7 +120,10 @@ final class FormulaRuns
         $end = isset($this->columns[$column]) ? count($this->columns[$column]) - 1 : -1;
         if ($end >= 0 && $array === null && $this->columns[$column][$end][3] === null && $this->columns[$column][$end][1] === $first - 1) {
             // What it says at another row is put together from its pieces, which is far quicker than taking each formula apart.
-            $template = $this->templates[$column] ??= References::template($this->columns[$column][$end][2], $this->columns[$column][$end][0]);
+            $template = $this->templates[$column] ??= References::template(
+                $this->columns[$column][$end][2],
+                $this->columns[$column][$end][0],
+            );
             if (References::filled($template, $first) === $formula) {
                 $this->columns[$column][$end][1] = $last;
 

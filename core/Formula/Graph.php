@@ -62,7 +62,8 @@ final class Graph
      *
      * @param  array<int, list<Range>>  $changed  by sheet
      * @param  array<int, Spans>  $own  formulas that are to be calculated themselves, by run
-     * @param  array<int, Range>  $sorted  of the changed cells, those whose rows have changed places as a whole, by sheet: what looks at its own row there came along with it
+     * @param  array<int, Range>  $sorted  of the changed cells, those whose rows have changed places as a whole, by sheet: what looks
+     *     at its own row there came along with it
      * @return array<int, Spans> rows by run
      */
     public function dependants(array $changed, array $own = [], array $sorted = []): array
@@ -97,7 +98,13 @@ final class Graph
                     }
                     $downs = $reference->downs($range->top, $range->bottom);
                     $run = $this->runs[$number][1];
-                    if ($downs === null || $at < $seeds && isset($sorted[$sheet]) && $range->equals($sorted[$sheet]) && $this->cameAlong($number, $reference, $range)) {
+                    if (
+                        $downs === null ||
+                        ($at < $seeds &&
+                            isset($sorted[$sheet]) &&
+                            $range->equals($sorted[$sheet]) &&
+                            $this->cameAlong($number, $reference, $range))
+                    ) {
                         continue;
                     }
                     $first = $downs[0] === PHP_INT_MIN ? $run->first : max($run->first, $run->first + $downs[0]);
@@ -116,7 +123,11 @@ final class Graph
     private function cameAlong(int $number, Reference $reference, Range $range): bool
     {
         [$sheet, $run] = $this->runs[$number];
-        $ownRow = ! $reference->topFixed && ! $reference->bottomFixed && $reference->range->top === $run->first && $reference->range->bottom === $run->first;
+        $ownRow =
+            ! $reference->topFixed &&
+            ! $reference->bottomFixed &&
+            $reference->range->top === $run->first &&
+            $reference->range->bottom === $run->first;
 
         return $ownRow && $sheet === $reference->sheet
             && min($run->column, $reference->range->left) >= $range->left && max($run->column, $reference->range->right) <= $range->right;
@@ -132,7 +143,12 @@ final class Graph
         foreach ($meaning->references as $reference) {
             // A running total looks at the cell above it: all that follow depend on the first, without going there one by one.
             $isFixed = $reference->topFixed && $reference->bottomFixed;
-            if ($reference->sheet === $sheet && ! $isFixed && $reference->range->left <= $run->column && $reference->range->right >= $run->column) {
+            if (
+                $reference->sheet === $sheet &&
+                ! $isFixed &&
+                $reference->range->left <= $run->column &&
+                $reference->range->right >= $run->column
+            ) {
                 [$top, $bottom] = $reference->rows(0);
                 $last = $top < $run->first || $reference->topFixed ? $run->last : $last;
                 $first = $bottom > $run->first || $reference->bottomFixed ? $run->first : $first;

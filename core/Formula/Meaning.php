@@ -37,8 +37,13 @@ final class Meaning
     /** The formula with sheets as S1!, S2! ... by their numbers, and with references in the place of names and tables. */
     public readonly string $text;
 
-    private function __construct(string $formula, private readonly Scope $scope, private readonly int $sheet, private readonly int $row, private readonly int $column)
-    {
+    private function __construct(
+        string $formula,
+        private readonly Scope $scope,
+        private readonly int $sheet,
+        private readonly int $row,
+        private readonly int $column,
+    ) {
         $this->text = $this->resolved($formula, 0);
     }
 
@@ -113,7 +118,14 @@ final class Meaning
             return $this->foreign($word);
         }
         $refers = $this->scope->name($word);
-        if ($refers === null || $depth >= self::DEPTH || preg_match('/(?<![$A-Z0-9])[A-Z]{1,3}\d|(?<=\$)[A-Z]{1,3}\d|(?<![$A-Z0-9])[A-Z]{1,3}\$\d/', (string) preg_replace('/"[^"]*"|\'[^\']*\'!/', '', $refers)) === 1) {
+        if (
+            $refers === null ||
+            $depth >= self::DEPTH ||
+            preg_match(
+                '/(?<![$A-Z0-9])[A-Z]{1,3}\d|(?<=\$)[A-Z]{1,3}\d|(?<![$A-Z0-9])[A-Z]{1,3}\$\d/',
+                (string) preg_replace('/"[^"]*"|\'[^\']*\'!/', '', $refers),
+            ) === 1
+        ) {
             // A name that is not known here, or one that means other cells from each cell.
             $this->isVague = true;
 
@@ -152,7 +164,12 @@ final class Meaning
             str_contains($name, ':') => $this->scope->between(...explode(':', $name, 2)),
             default => [],
         };
-        [$left, $right, $top, $bottom] = [$part('c1') ?? $part('left') ?? 'A', $part('c2') ?? $part('right') ?? $part('c1') ?? 'XFD', $part('r1') ?? $part('top') ?? '1', $part('r2') ?? $part('bottom') ?? $part('r1') ?? (string) Address::ROWS];
+        [$left, $right, $top, $bottom] = [
+            $part('c1') ?? ($part('left') ?? 'A'),
+            $part('c2') ?? ($part('right') ?? ($part('c1') ?? 'XFD')),
+            $part('r1') ?? ($part('top') ?? '1'),
+            $part('r2') ?? ($part('bottom') ?? ($part('r1') ?? (string) Address::ROWS)),
+        ];
         $columns = [Address::columnNumber(ltrim($left, '$')), Address::columnNumber(ltrim($right, '$'))];
         $rows = [(int) ltrim($top, '$'), (int) ltrim($bottom, '$')];
         if (max($columns) > Address::COLUMNS || max($rows) > Address::ROWS || min($rows) < 1) {

@@ -63,14 +63,25 @@ final readonly class MovedRun
     }
 
     /** @param  list<self>  $moved */
-    private static function stretch(array &$moved, FormulaRun $run, int $first, int $last, int $down, int $column, References $references, bool $own): void
-    {
+    private static function stretch(
+        array &$moved,
+        FormulaRun $run,
+        int $first,
+        int $last,
+        int $down,
+        int $column,
+        References $references,
+        bool $own,
+    ): void {
         $text = $run->at($first);
         $top = $references->moved($text, $own);
         $isResized = $references->resizes($text, $own);
         if ($last > $first) {
             $end = $run->at($last);
-            if ($isResized !== $references->resizes($end, $own) || References::translated($top, $last - $first, 0) !== $references->moved($end, $own)) {
+            if (
+                $isResized !== $references->resizes($end, $own) ||
+                References::translated($top, $last - $first, 0) !== $references->moved($end, $own)
+            ) {
                 $middle = intdiv($first + $last, 2);
                 self::stretch($moved, $run, $first, $middle, $down, $column, $references, $own);
                 self::stretch($moved, $run, $middle + 1, $last, $down, $column, $references, $own);
@@ -80,7 +91,11 @@ final readonly class MovedRun
         }
         $array = $run->array === null || ! $own ? $run->array : $references->moved($run->array, true);
         if ($top !== $text || $isResized || $array !== $run->array) {
-            $moved[] = new self(new FormulaRun($column, $first + $down, $last + $down, $top, $array), $isResized, $top !== $text || $array !== $run->array);
+            $moved[] = new self(
+                new FormulaRun($column, $first + $down, $last + $down, $top, $array),
+                $isResized,
+                $top !== $text || $array !== $run->array,
+            );
         }
     }
 }

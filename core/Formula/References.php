@@ -54,7 +54,12 @@ final class References
      */
     public function moved(string $formula, bool $own): string
     {
-        return (string) preg_replace_callback(self::PIECES, fn (array $piece) => $this->piece($piece, $own), $formula, flags: PREG_UNMATCHED_AS_NULL);
+        return (string) preg_replace_callback(
+            self::PIECES,
+            fn (array $piece) => $this->piece($piece, $own),
+            $formula,
+            flags: PREG_UNMATCHED_AS_NULL,
+        );
     }
 
     /**
@@ -107,17 +112,27 @@ final class References
             return $to === null ? $end : ($to < 1 || $to > Address::ROWS ? null : (string) $to);
         };
 
-        return (string) preg_replace_callback(self::PIECES, function (array $piece) use ($column, $row) {
-            $named = (string) ($piece['sheet'] ?? '');
-            $parts = match (true) {
-                isset($piece['c1'], $piece['r1']) => [$column($piece['c1']), $row($piece['r1']), ...(isset($piece['c2'], $piece['r2']) ? [':', $column($piece['c2']), $row($piece['r2'])] : [])],
-                isset($piece['left'], $piece['right']) => [$column($piece['left']), ':', $column($piece['right'])],
-                isset($piece['top'], $piece['bottom']) => [$row($piece['top']), ':', $row($piece['bottom'])],
-                default => [(string) $piece[0]],
-            };
+        return (string) preg_replace_callback(
+            self::PIECES,
+            function (array $piece) use ($column, $row) {
+                $named = (string) ($piece['sheet'] ?? '');
+                $parts = match (true) {
+                    isset($piece['c1'], $piece['r1']) => [
+                        $column($piece['c1']),
+                        $row($piece['r1']),
+                        ...isset($piece['c2'], $piece['r2']) ? [':', $column($piece['c2']), $row($piece['r2'])] : [],
+                    ],
+                    isset($piece['left'], $piece['right']) => [$column($piece['left']), ':', $column($piece['right'])],
+                    isset($piece['top'], $piece['bottom']) => [$row($piece['top']), ':', $row($piece['bottom'])],
+                    default => [(string) $piece[0]],
+                };
 
-            return in_array(null, $parts, true) ? $named.'#REF!' : (count($parts) === 1 ? (string) $piece[0] : $named.implode('', $parts));
-        }, $formula, flags: PREG_UNMATCHED_AS_NULL);
+                if (in_array(null, $parts, true)) {
+                    return $named.'#REF!';
+                }
+
+                return count($parts) === 1 ? (string) $piece[0] : $named.implode('', $parts);
+            }, $formula, flags: PREG_UNMATCHED_AS_NULL);
     }
 
     /**
@@ -206,7 +221,9 @@ final class References
     /** A cell or a range; a place beyond a worksheet makes it a name, which stays. */
     private function cells(string $column, string $row, ?string $endColumn, ?string $endRow): string
     {
-        $known = fn (string $letters, string $digits) => Address::columnNumber(ltrim($letters, '$')) <= Address::COLUMNS && (int) ltrim($digits, '$') >= 1 && (int) ltrim($digits, '$') <= Address::ROWS;
+        $known = fn (string $letters, string $digits) => Address::columnNumber(ltrim($letters, '$')) <= Address::COLUMNS &&
+            (int) ltrim($digits, '$') >= 1 &&
+            (int) ltrim($digits, '$') <= Address::ROWS;
         if (! $known($column, $row) || ($endColumn !== null && ! $known($endColumn, (string) $endRow))) {
             return $column.$row.($endColumn === null ? '' : ":$endColumn$endRow");
         }
@@ -247,7 +264,9 @@ final class References
     /** The name of a sheet as it stands before a reference: with "!", and in quotes where it needs them. */
     public static function prefix(string $sheet): string
     {
-        return (preg_match('/^[\p{L}_][\p{L}\p{N}_.]*$/u', $sheet) === 1 && preg_match('/^[A-Za-z]{1,3}\d+$/', $sheet) !== 1 ? $sheet : "'".str_replace("'", "''", $sheet)."'").'!';
+        return (preg_match('/^[\p{L}_][\p{L}\p{N}_.]*$/u', $sheet) === 1 && preg_match('/^[A-Za-z]{1,3}\d+$/', $sheet) !== 1
+            ? $sheet
+            : "'".str_replace("'", "''", $sheet)."'").'!';
     }
 
     /** The name of a sheet as it is, from its prefix with "!" and perhaps quotes. */

@@ -8,13 +8,25 @@ namespace Rilvet\Formula;
 final class Syntax
 {
     /** What a token can be, by the names of the groups. */
-    private const KINDS = ['blank' => 1, 'operand' => 1, 'name' => 1, 'open' => 1, 'close' => 1, 'begin' => 1, 'end' => 1, 'part' => 1, 'after' => 1, 'between' => 1];
+    private const KINDS = [
+        'blank' => 1,
+        'operand' => 1,
+        'name' => 1,
+        'open' => 1,
+        'close' => 1,
+        'begin' => 1,
+        'end' => 1,
+        'part' => 1,
+        'after' => 1,
+        'between' => 1,
+    ];
 
     private const TOKENS = '~\G(?:
         (?<blank>\s+)
         | (?<operand> "(?:[^"]|"")*" | \#[A-Z][A-Z0-9/_]*[!?]? | (?:\d+(?:\.\d*)?|\.\d+)(?:E[+\-]?\d+)? )
         | (?<name> (?: \'(?:[^\']|\'\')+\'! | (?:\[[^\]]*\])?[^\s"\'()\[\]{},;:=<>+*/^&%!\-]*! )?
-            (?: (?:[^\s"\'()\[\]{},;:=<>+*/^&%!\#\-]+ (?: (?<bracket> \[ (?: [^\[\]\']++ | \'. | (?&bracket) )* \] ) )?) | (?&bracket) | \#REF! ) )
+            (?: (?:[^\s"\'()\[\]{},;:=<>+*/^&%!\#\-]+
+                (?: (?<bracket> \[ (?: [^\[\]\']++ | \'. | (?&bracket) )* \] ) )?) | (?&bracket) | \#REF! ) )
         | (?<open>\() | (?<close>\)) | (?<begin>\{) | (?<end>\})
         | (?<part>[,;])
         | (?<after>[%\#])

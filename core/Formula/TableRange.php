@@ -25,7 +25,9 @@ final readonly class TableRange
     {
         $range = $shift->range($this->range);
 
-        return $range === null || $range->columns() !== count($this->columns) ? null : new self($this->sheet, $range, $this->heads, $this->totals, $this->columns);
+        return $range === null || $range->columns() !== count($this->columns)
+            ? null
+            : new self($this->sheet, $range, $this->heads, $this->totals, $this->columns);
     }
 
     /**
@@ -44,10 +46,17 @@ final readonly class TableRange
         if ($inner !== '' && $inner[0] !== '[') {
             $thisRow = str_starts_with($inner, '@');
             $items = $thisRow ? ['#this row'] : (str_starts_with($inner, '#') ? [mb_strtolower($inner)] : []);
-            $columns = $thisRow ? array_filter([trim(substr($inner, 1), ' []')], fn (string $name) => $name !== '') : ($items === [] ? [$inner] : []);
+            $columns = $thisRow
+                ? array_filter([trim(substr($inner, 1), ' []')], fn (string $name) => $name !== '')
+                : ($items === []
+                    ? [$inner]
+                    : []);
             $rest = '';
         }
-        while ($rest !== '' && preg_match("/^\\[((?:'.|[^\\[\\]'])*)\\](?::\\[((?:'.|[^\\[\\]'])*)\\])?\\s*,?\\s*/u", $rest, $found) === 1) {
+        while (
+            $rest !== '' &&
+            preg_match("/^\\[((?:'.|[^\\[\\]'])*)\\](?::\\[((?:'.|[^\\[\\]'])*)\\])?\\s*,?\\s*/u", $rest, $found) === 1
+        ) {
             $rest = substr($rest, strlen($found[0]));
             if (str_starts_with($found[1], '#')) {
                 $items[] = mb_strtolower($found[1]);
@@ -65,7 +74,9 @@ final readonly class TableRange
         $left = $places === [] ? $this->range->left : min($places);
         $right = $places === [] ? $this->range->right : max($places);
         if (in_array('#this row', $items, true)) {
-            return $row < $this->range->top + $this->heads || $row > $this->range->bottom - $this->totals ? null : [Range::of($row, $left, $row, $right), true];
+            return $row < $this->range->top + $this->heads || $row > $this->range->bottom - $this->totals
+                ? null
+                : [Range::of($row, $left, $row, $right), true];
         }
         [$top, $bottom] = $this->rows($items);
 
@@ -104,7 +115,13 @@ final readonly class TableRange
     /** @return array{sheet: int, range: string, heads: int, totals: int, columns: list<string>} */
     public function toArray(): array
     {
-        return ['sheet' => $this->sheet, 'range' => (string) $this->range, 'heads' => $this->heads, 'totals' => $this->totals, 'columns' => $this->columns];
+        return [
+            'sheet' => $this->sheet,
+            'range' => (string) $this->range,
+            'heads' => $this->heads,
+            'totals' => $this->totals,
+            'columns' => $this->columns,
+        ];
     }
 
     /** @param  array{sheet: int, range: string, heads: int, totals: int, columns: list<string>}  $data */

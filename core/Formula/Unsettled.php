@@ -103,13 +103,20 @@ final readonly class Unsettled implements Aspect
      */
     private static function all(array $ranges, Shift|RowOrder $move): array
     {
-        return array_merge(...array_map(fn (Range $range) => $move instanceof RowOrder ? $move->ranges($range) : self::some($move->range($range)), $ranges));
+        return array_merge(
+            ...array_map(fn (Range $range) => self::places($range, $move), $ranges),
+        );
     }
 
     /** @return list<Range> */
-    private static function some(?Range $range): array
+    private static function places(Range $range, Shift|RowOrder $move): array
     {
-        return $range === null ? [] : [$range];
+        if ($move instanceof RowOrder) {
+            return $move->ranges($range);
+        }
+        $there = $move->range($range);
+
+        return $there === null ? [] : [$there];
     }
 
     /** @return array{waiting: list<string>, kept: list<string>, circles?: list<string>}|null null where there are none */
@@ -126,7 +133,9 @@ final readonly class Unsettled implements Aspect
     /** @param  array{waiting: list<string>, kept: list<string>, circles?: list<string>}|null  $data */
     public static function fromArray(?array $data): self
     {
-        return $data === null ? new self : new self(self::parsed($data['waiting']), self::parsed($data['kept']), self::parsed($data['circles'] ?? []));
+        return $data === null
+            ? new self()
+            : new self(self::parsed($data['waiting']), self::parsed($data['kept']), self::parsed($data['circles'] ?? []));
     }
 
     /**

@@ -135,13 +135,19 @@ final class BlockChange
             $blocks[] = [$change->store->add(Block::ofRows($new)), $size];
         }
 
-        return $sheet->over($change->store, $sheet->index()->with($top, $end, $blocks, $change->store->spare()), $sheet->rows(), $sheet->columns());
+        return $sheet->over(
+            $change->store,
+            $sheet->index()->with($top, $end, $blocks, $change->store->spare()),
+            $sheet->rows(),
+            $sheet->columns(),
+        );
     }
 
     /**
      * Formulas said otherwise; what they gave stays.
      *
-     * @param  array<int, list<array{int, int, callable(int): string, string|null}>>  $says  by column: first and last row, what a formula says in a row, the range that an array fills
+     * @param  array<int, list<array{int, int, callable(int): string, string|null}>>  $says  by column: first and last row, what a
+     *     formula says in a row, the range that an array fills
      */
     public static function restated(BlockSheet $sheet, array $says): BlockSheet
     {
@@ -182,7 +188,12 @@ final class BlockChange
             $blocks[] = [$lines === null ? $block : $change->store->add(Block::encode(array_map(array_values(...), $lines))), $size];
         }
 
-        return $sheet->over($change->store, $sheet->index()->with($top, $end, $blocks, $change->store->spare()), $sheet->rows(), $sheet->columns());
+        return $sheet->over(
+            $change->store,
+            $sheet->index()->with($top, $end, $blocks, $change->store->spare()),
+            $sheet->rows(),
+            $sheet->columns(),
+        );
     }
 
     private function shiftRows(Shift $shift): BlockIndex

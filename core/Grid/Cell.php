@@ -109,7 +109,10 @@ final readonly class Cell
             return $this->raw !== null && is_string($this->value) ? ['t' => $this->raw] : $this->raw ?? $this->value;
         }
 
-        return array_filter(['f' => $this->formula, 'v' => $this->value, 'e' => $this->error, 'a' => $this->array], fn ($part) => $part !== null);
+        return array_filter(
+            ['f' => $this->formula, 'v' => $this->value, 'e' => $this->error, 'a' => $this->array],
+            fn ($part) => $part !== null,
+        );
     }
 
     public function isBlank(): bool

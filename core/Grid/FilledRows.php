@@ -35,8 +35,11 @@ final class FilledRows
         foreach ($sheet->stored() as $row => $stored) {
             if ($stored !== []) {
                 yield $row => array_map(
-                    fn (mixed $value, int $index) => $typing !== null && is_string($value) && $value !== '' ? $typing->cell($index + 1, $value) : Cell::fromStored($value),
-                    $stored, array_keys($stored),
+                    fn (mixed $value, int $index) => $typing !== null && is_string($value) && $value !== ''
+                        ? $typing->cell($index + 1, $value)
+                        : Cell::fromStored($value),
+                    $stored,
+                    array_keys($stored),
                 );
             }
         }

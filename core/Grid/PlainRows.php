@@ -38,7 +38,10 @@ final class PlainRows
             return;
         }
         foreach (FilledRows::isSparse($sheet) ? FilledRows::of($sheet) : $sheet->read(1, $sheet->rows()) as $row => $cells) {
-            yield $row => array_map(fn (Cell $cell) => $cell->formula === null && $cell->error === null ? $cell->value : $cell->stored(), $cells);
+            yield $row => array_map(
+                fn (Cell $cell) => $cell->formula === null && $cell->error === null ? $cell->value : $cell->stored(),
+                $cells,
+            );
         }
     }
 

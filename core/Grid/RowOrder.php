@@ -10,7 +10,10 @@ final readonly class RowOrder
     /** @var array<int, int> where each row goes, by the row it comes from */
     private array $to;
 
-    /** @param  non-empty-array<int, int>  $from  where each row comes from, by the row it goes to; a permutation; rows that stay may be left out */
+    /**
+     * @param  non-empty-array<int, int>  $from  where each row comes from, by the row it goes to; a permutation; rows that stay may be
+     *     left out
+     */
     public function __construct(public int $left, public int $right, public array $from)
     {
         $this->to = array_flip($from);
@@ -46,7 +49,12 @@ final readonly class RowOrder
     public function ranges(Range $range): array
     {
         [$first, $last] = [max($range->top, $this->first()), min($range->bottom, $this->last())];
-        if ($first > $last || $range->right < $this->left || $range->left > $this->right || $first === $this->first() && $last === $this->last()) {
+        if (
+            $first > $last ||
+            $range->right < $this->left ||
+            $range->left > $this->right ||
+            ($first === $this->first() && $last === $this->last())
+        ) {
             return [$range];
         }
         $rows = [];
@@ -78,7 +86,12 @@ final readonly class RowOrder
     /** @return array{string, int, int, string} ready for JSON; the rows as packed whole numbers of 32 bits */
     public function toArray(): array
     {
-        return ['order', $this->left, $this->right, base64_encode((string) gzdeflate(pack('V*', ...array_keys($this->from)).pack('V*', ...array_values($this->from)), 1))];
+        return [
+            'order',
+            $this->left,
+            $this->right,
+            base64_encode((string) gzdeflate(pack('V*', ...array_keys($this->from)).pack('V*', ...array_values($this->from)), 1)),
+        ];
     }
 
     /** @param  array{string, int, int, string}  $data */

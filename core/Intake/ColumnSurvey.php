@@ -81,7 +81,12 @@ final class ColumnSurvey
             $this->shapes[$shape] += $count;
         } elseif (count($this->shapes) < self::SHAPES && $lexeme !== Lexeme::Text) {
             $this->shapes[$shape] = $count;
-        } elseif ($lexeme === Lexeme::Text && preg_match('/^[\p{L}\d\-\/._]{2,20}$/u', $shape) === 1 && str_contains($shape, '9') && count($this->shapes) < self::SHAPES) {
+        } elseif (
+            $lexeme === Lexeme::Text &&
+            preg_match('/^[\p{L}\d\-\/._]{2,20}$/u', $shape) === 1 &&
+            str_contains($shape, '9') &&
+            count($this->shapes) < self::SHAPES
+        ) {
             $this->shapes[$shape] = $count;
         } elseif ($lexeme !== Lexeme::Blank) {
             $this->rest += $count;

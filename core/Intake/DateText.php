@@ -36,7 +36,13 @@ final class DateText
     public static function time(string $raw): int|float|null
     {
         $raw = trim($raw);
-        if (preg_match('/^(?<sign>[+\-−])?(?<h>\d{1,4}):(?<m>[0-5]\d)(?::(?<s>[0-5]\d(?:[.,]\d+)?))?(?: ?(?<ap>[AaPp])\.?[Mm]\.?)?$/u', $raw, $found) === 1) {
+        if (
+            preg_match(
+                '/^(?<sign>[+\-−])?(?<h>\d{1,4}):(?<m>[0-5]\d)(?::(?<s>[0-5]\d(?:[.,]\d+)?))?(?: ?(?<ap>[AaPp])\.?[Mm]\.?)?$/u',
+                $raw,
+                $found,
+            ) === 1
+        ) {
             $value = self::clock($found);
 
             return $value === null ? null : (in_array($found['sign'], ['-', '−'], true) ? -$value : $value);
@@ -80,7 +86,13 @@ final class DateText
 
             return SerialDate::of(self::year($found[4]), $month, $day);
         }
-        if (preg_match('/^(\d{1,2})(?:\.|st|nd|rd|th|º)?[ \-\/](?:de )?(\p{L}{3,12}\.?)(?: de)?(?:[ \-\/]|, )(\d{4}|\d{2})$/u', $raw, $found) === 1) {
+        if (
+            preg_match(
+                '/^(\d{1,2})(?:\.|st|nd|rd|th|º)?[ \-\/](?:de )?(\p{L}{3,12}\.?)(?: de)?(?:[ \-\/]|, )(\d{4}|\d{2})$/u',
+                $raw,
+                $found,
+            ) === 1
+        ) {
             return SerialDate::of(self::year($found[3]), Words::month($found[2]) ?? 0, (int) $found[1]);
         }
         if (preg_match('/^(\p{L}{3,12}\.?)[ \-\/](?:(\d{1,2})(?:st|nd|rd|th)?,? )?(\d{4})$/u', $raw, $found) === 1) {

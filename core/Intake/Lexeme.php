@@ -17,7 +17,8 @@ enum Lexeme: string
     case TotalWord = 'w';
 
     /** Digits ("#") with separators, by the shapes that numbers take in tables of several countries (common practice). */
-    private const NUMBER = '(?:#{1,3}(?:(?<s>[,.\'’ \x{A0}\x{2009}\x{202F}])###)(?:\g{s}###)*(?:[.,]#+)?|#{1,3}(?:,##)+,###(?:\.#+)?|#+(?:[.,]#*)?|[.,]#+)(?:[eE][+\-−]?#{1,3})?';
+    private const NUMBER = '(?:#{1,3}(?:(?<s>[,.\'’ \x{A0}\x{2009}\x{202F}])###)(?:\g{s}###)*(?:[.,]#+)?|#{1,3}(?:,##)+,###(?:\.#+)?|'
+        .'#+(?:[.,]#*)?|[.,]#+)(?:[eE][+\-−]?#{1,3})?';
 
     private const CURRENCY = '(?:[A-Z]{0,2}\p{Sc}|[A-Z]{3}|kr\.?|zł|Kč|Ft|Fr\.|lei)';
 
@@ -38,7 +39,13 @@ enum Lexeme: string
         if (preg_match(self::numberPattern('9'), $shape) === 1) {
             return self::Number;
         }
-        if (preg_match('/^(?:[+\-−]?9{1,4}:99(?::99(?:[.,]9+)?)?(?: ?[AaPp]\.?[Mm]\.?)?|9{1,3} ?h(?: ?99? ?m(?:in)?)?|P(?:9+D)?T(?:9+H)?(?:9+M)?(?:9+S)?)$/', $shape) === 1) {
+        if (
+            preg_match(
+                '/^(?:[+\-−]?9{1,4}:99(?::99(?:[.,]9+)?)?(?: ?[AaPp]\.?[Mm]\.?)?|9{1,3} ?h(?: ?99? '
+                .'?m(?:in)?)?|P(?:9+D)?T(?:9+H)?(?:9+M)?(?:9+S)?)$/',
+                $shape,
+            ) === 1
+        ) {
             return self::Time;
         }
         if (self::isDate($shape)) {
@@ -58,7 +65,17 @@ enum Lexeme: string
         $sign = '[+\-−–]';
         $currency = self::CURRENCY;
 
-        return '/^(?<open>\()?\s?(?<minus1>'.$sign.')?\s?(?<before>'.$currency.')?\s?(?<minus2>'.$sign.')?\s?(?<digits>'.str_replace('#', $digit, self::NUMBER).')\s?(?<percent>[%‰])?(?<minus3>[\-−])?\s?(?<after>'.$currency.')?(?<close>\))?$/u';
+        return '/^(?<open>\()?\s?(?<minus1>'.
+            $sign.
+            ')?\s?(?<before>'.
+            $currency.
+            ')?\s?(?<minus2>'.
+            $sign.
+            ')?\s?(?<digits>'.
+            str_replace('#', $digit, self::NUMBER).
+            ')\s?(?<percent>[%‰])?(?<minus3>[\-−])?\s?(?<after>'.
+            $currency.
+            ')?(?<close>\))?$/u';
     }
 
     private static function word(string $text): self
@@ -77,12 +94,31 @@ enum Lexeme: string
     private static function isDate(string $shape): bool
     {
         $time = '(?:[T ,]+99?:99(?::99(?:[.,]9+)?)?(?: ?[AaPp]\.?[Mm]\.?)?(?:Z|[+\-]99:?99)?)?';
-        if (preg_match('/^(?:\p{L}{2,10}\.?,? )?(?:9999([\-\/.])99?\g1(?:99?)|99?([\-\/.])99?\g2(?:9999|99)|9999-99)'.$time.'$/u', $shape) === 1) {
+        if (
+            preg_match(
+                '/^(?:\p{L}{2,10}\.?,? )?(?:9999([\-\/.])99?\g1(?:99?)|99?([\-\/.])99?\g2(?:9999|99)|9999-99)'.$time.'$/u',
+                $shape,
+            ) === 1
+        ) {
             return true;
         }
-        if (preg_match('/^(?:\p{L}{2,10}\.?,? )?(?:99?(?:\.|st|nd|rd|th|º)?[ \-\/](?:de )?'.self::MONTH.'(?: de)?(?:[ \-\/]|, )(?:9999|99))'.$time.'$/u', $shape, $found) === 1
-            || preg_match('/^(?:\p{L}{2,10}\.?,? )?'.self::MONTH.'[ \-\/](?:99?(?:st|nd|rd|th)?,? )?9999'.$time.'$/u', $shape, $found) === 1
-            || preg_match('/^9999[ \-]'.self::MONTH.'[ \-]99?$/u', $shape, $found) === 1) {
+        if (
+            preg_match(
+                '/^(?:\p{L}{2,10}\.?,? )?(?:99?(?:\.|st|nd|rd|th|º)?[ \-\/](?:de )?'.
+                    self::MONTH.
+                    '(?: de)?(?:[ \-\/]|, )(?:9999|99))'.
+                    $time.
+                    '$/u',
+                $shape,
+                $found,
+            ) === 1 ||
+            preg_match(
+                '/^(?:\p{L}{2,10}\.?,? )?'.self::MONTH.'[ \-\/](?:99?(?:st|nd|rd|th)?,? )?9999'.$time.'$/u',
+                $shape,
+                $found,
+            ) === 1 ||
+            preg_match('/^9999[ \-]'.self::MONTH.'[ \-]99?$/u', $shape, $found) === 1
+        ) {
             return Words::month($found['month']) !== null;
         }
 

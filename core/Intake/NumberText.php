@@ -20,7 +20,14 @@ final class NumberText
         // Or figures with a decimal point, perhaps below zero: what is left after the digits tells.
         $length = strlen($raw);
         $whole = strspn($raw, '0123456789', $start = $raw !== '' && $raw[0] === '-' ? 1 : 0);
-        if ($decimal === '.' && $length < 17 && $whole > 0 && ($raw[$start + $whole] ?? '') === '.' && ($rest = $length - $start - $whole - 1) > 0 && strspn($raw, '0123456789', $start + $whole + 1) === $rest) {
+        if (
+            $decimal === '.' &&
+            $length < 17 &&
+            $whole > 0 &&
+            ($raw[$start + $whole] ?? '') === '.' &&
+            ($rest = $length - $start - $whole - 1) > 0 &&
+            strspn($raw, '0123456789', $start + $whole + 1) === $rest
+        ) {
             return (float) $raw;
         }
         $parts = self::parts($raw);
@@ -36,7 +43,10 @@ final class NumberText
             return null;
         }
         // A group sign must stand before groups of three (or two by two in South Asia, the last of three).
-        if (str_contains($head, $other) && preg_match('/^\d{1,3}(?:'.preg_quote($other, '/').'\d{2,3})*'.preg_quote($other, '/').'\d{3}$/', $head) !== 1) {
+        if (
+            str_contains($head, $other) &&
+            preg_match('/^\d{1,3}(?:'.preg_quote($other, '/').'\d{2,3})*'.preg_quote($other, '/').'\d{3}$/', $head) !== 1
+        ) {
             return null;
         }
         $plain = (string) preg_replace('/[^0-9]/', '', $head);
@@ -52,7 +62,12 @@ final class NumberText
         if ($value === null || ! is_finite((float) $value)) {
             return null;
         }
-        $value = $parts['percent'] === '%' ? self::shift($plain, $tail, 2) : ($parts['percent'] === '‰' ? self::shift($plain, $tail, 3) : $value);
+        $value =
+            $parts['percent'] === '%'
+                ? self::shift($plain, $tail, 2)
+                : ($parts['percent'] === '‰'
+                    ? self::shift($plain, $tail, 3)
+                    : $value);
 
         return $parts['negative'] ? -$value : $value;
     }

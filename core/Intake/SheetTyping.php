@@ -33,13 +33,25 @@ final readonly class SheetTyping implements Typing
     /** The decimal sign of its columns of figures, where they agree; else a point. */
     public function decimal(): string
     {
-        return self::agreed(array_map(fn (ColumnTyping $typing) => $typing->decimal, array_filter($this->columns, fn (ColumnTyping $typing) => $typing->kind === TypingKind::Number && ! $typing->unsure))) ?? '.';
+        return self::agreed(
+            array_map(
+                fn (ColumnTyping $typing) => $typing->decimal,
+                array_filter($this->columns, fn (ColumnTyping $typing) => $typing->kind === TypingKind::Number && ! $typing->unsure),
+            ),
+        ) ?? '.';
     }
 
     /** The order of day and month in its columns of dates, where they agree; else the day first. */
     public function order(): string
     {
-        return self::agreed(array_map(fn (ColumnTyping $typing) => $typing->order, array_filter($this->columns, fn (ColumnTyping $typing) => $typing->kind === TypingKind::Date && ! $typing->unsure))) === 'mdy' ? 'mdy' : 'dmy';
+        return self::agreed(
+            array_map(
+                fn (ColumnTyping $typing) => $typing->order,
+                array_filter($this->columns, fn (ColumnTyping $typing) => $typing->kind === TypingKind::Date && ! $typing->unsure),
+            ),
+        ) === 'mdy'
+            ? 'mdy'
+            : 'dmy';
     }
 
     /** @param  array<int, string>  $all */

@@ -117,7 +117,12 @@ final class Survey
             $this->cells += strlen($signature);
         }
         if ($this->cells > $this->mostCells) {
-            throw FileIsWrong::package(sprintf('The table has more than %s cells, the limit set here. Split it, or raise the limit in the configuration.', number_format($this->mostCells)));
+            throw FileIsWrong::package(
+                sprintf(
+                    'The table has more than %s cells, the limit set here. Split it, or raise the limit in the configuration.',
+                    number_format($this->mostCells),
+                ),
+            );
         }
         $this->blocks->put(Block::of($this->rows + 1), Block::encode(array_map(self::trimmed(...), $rows)));
         $this->rows += count($rows);

@@ -7,16 +7,103 @@ namespace Rilvet\Intake;
 /** Words that name a summing row or column, in several languages. The list is open: add a word, and every reading knows it. */
 final class TotalWords
 {
-    private const SUBTOTAL = ['subtotal', 'sub-total', 'sub total', 'zwischensumme', 'sous-total', 'sous total', 'subtotale', 'tussentotaal', 'delsumma', 'delsum', 'välisumma', 'mezisoučet', 'suma częściowa', 'parcial'];
+    private const SUBTOTAL = [
+        'subtotal',
+        'sub-total',
+        'sub total',
+        'zwischensumme',
+        'sous-total',
+        'sous total',
+        'subtotale',
+        'tussentotaal',
+        'delsumma',
+        'delsum',
+        'välisumma',
+        'mezisoučet',
+        'suma częściowa',
+        'parcial',
+    ];
 
     private const TOTAL = [
-        'total', 'totals', 'grand total', 'overall', 'all', 'sum', 'sums', 'all together', 'altogether', 'together', 'net', 'gesamt', 'gesamtsumme', 'summe', 'insgesamt', 'total général', 'somme',
-        'ensemble', 'totale', 'somma', 'totaal', 'som', 'suma', 'summa', 'totalt', 'i alt', 'yhteensä', 'razem', 'ogółem', 'celkem', 'soma', 'balance', 'result', 'ergebnis', 'résultat', 'resultat', 'surplus', 'deficit', 'saldo', 'überschuss', 'итого', 'всего', 'toplam', '合計', '总计', '합계',
+        'total',
+        'totals',
+        'grand total',
+        'overall',
+        'all',
+        'sum',
+        'sums',
+        'all together',
+        'altogether',
+        'together',
+        'net',
+        'gesamt',
+        'gesamtsumme',
+        'summe',
+        'insgesamt',
+        'total général',
+        'somme',
+        'ensemble',
+        'totale',
+        'somma',
+        'totaal',
+        'som',
+        'suma',
+        'summa',
+        'totalt',
+        'i alt',
+        'yhteensä',
+        'razem',
+        'ogółem',
+        'celkem',
+        'soma',
+        'balance',
+        'result',
+        'ergebnis',
+        'résultat',
+        'resultat',
+        'surplus',
+        'deficit',
+        'saldo',
+        'überschuss',
+        'итого',
+        'всего',
+        'toplam',
+        '合計',
+        '总计',
+        '합계',
     ];
 
     private const STATISTIC = [
-        'mean', 'average', 'avg', 'median', 'minimum', 'min', 'maximum', 'max', 'least', 'greatest', 'lowest', 'highest', 'std dev', 'standard deviation',
-        'durchschnitt', 'mittelwert', 'mittel', 'moyenne', 'médiane', 'promedio', 'media', 'gemiddelde', 'medelvärde', 'gjennomsnitt', 'gennemsnit', 'keskiarvo', 'średnia', 'průměr', 'média', 'count',
+        'mean',
+        'average',
+        'avg',
+        'median',
+        'minimum',
+        'min',
+        'maximum',
+        'max',
+        'least',
+        'greatest',
+        'lowest',
+        'highest',
+        'std dev',
+        'standard deviation',
+        'durchschnitt',
+        'mittelwert',
+        'mittel',
+        'moyenne',
+        'médiane',
+        'promedio',
+        'media',
+        'gemiddelde',
+        'medelvärde',
+        'gjennomsnitt',
+        'gennemsnit',
+        'keskiarvo',
+        'średnia',
+        'průměr',
+        'média',
+        'count',
     ];
 
     /** The words stand at the start or at the end of a short label: "Total costs", "Upper beds together". */
@@ -49,7 +136,12 @@ final class TotalWords
         if (strlen($text) > 80) {
             return false;
         }
-        $patterns[$list] ??= '/^[^\p{L}\p{N}]*(?:(?:'.implode('|', array_map(fn (string $word) => preg_quote($word, '/'), $words)).')(?![\p{L}\p{N}\-])(?:\W+[\p{L}\p{N}&()\/]+){0,4}|(?:[\p{L}\p{N}&()\/]+\W+){1,5}(?:'.implode('|', array_map(fn (string $word) => preg_quote($word, '/'), $words)).'))[^\p{L}\p{N}]*$/iu';
+        $patterns[$list] ??=
+            '/^[^\p{L}\p{N}]*(?:(?:'.
+            implode('|', array_map(fn (string $word) => preg_quote($word, '/'), $words)).
+            ')(?![\p{L}\p{N}\-])(?:\W+[\p{L}\p{N}&()\/]+){0,4}|(?:[\p{L}\p{N}&()\/]+\W+){1,5}(?:'.
+            implode('|', array_map(fn (string $word) => preg_quote($word, '/'), $words)).
+            '))[^\p{L}\p{N}]*$/iu';
 
         return preg_match($patterns[$list], $text) === 1;
     }

@@ -119,7 +119,11 @@ final class TypingJudge
             // A sign that occurs twice groups thousands, so the other one is the decimal sign.
             if (substr_count($signs, $last) > 1) {
                 ${$other === '.' ? 'point' : 'comma'} += $count;
-            } elseif (str_contains($signs, $other) || preg_match('/[.,]9{3}$/', $digits) !== 1 || preg_match('/^9{4,}[.,]|^[.,]|[ \'’]9{3}[.,]/', $digits) === 1) {
+            } elseif (
+                str_contains($signs, $other) ||
+                preg_match('/[.,]9{3}$/', $digits) !== 1 ||
+                preg_match('/^9{4,}[.,]|^[.,]|[ \'’]9{3}[.,]/', $digits) === 1
+            ) {
                 ${$last === '.' ? 'point' : 'comma'} += $count;
             }
         }

@@ -13,12 +13,50 @@ final class Words
     /** Languages whose month names are known; names come from intl (Unicode CLDR). */
     private const LOCALES = ['en', 'de', 'fr', 'es', 'it', 'pt', 'nl', 'sv', 'da', 'nb', 'fi', 'pl', 'cs'];
 
-    private const PLACEHOLDERS = ['-', '–', '—', '--', '...', '…', '.', '?', 'n/a', 'na', 'n.a.', 'nil', 'null', 'none', 'nan', 'k.a.', 'x', '#n/a', 'tbc', 'tba'];
+    private const PLACEHOLDERS = [
+        '-',
+        '–',
+        '—',
+        '--',
+        '...',
+        '…',
+        '.',
+        '?',
+        'n/a',
+        'na',
+        'n.a.',
+        'nil',
+        'null',
+        'none',
+        'nan',
+        'k.a.',
+        'x',
+        '#n/a',
+        'tbc',
+        'tba',
+    ];
 
     private const YES_NO = [
-        ['yes', 'no'], ['y', 'n'], ['true', 'false'], ['ja', 'nein'], ['ja', 'nej'], ['ja', 'nee'], ['ja', 'nei'], ['oui', 'non'],
-        ['sí', 'no'], ['si', 'no'], ['sì', 'no'], ['sim', 'não'], ['tak', 'nie'], ['ano', 'ne'], ['kyllä', 'ei'], ['wahr', 'falsch'], ['vrai', 'faux'],
-        ['✓', '✗'], ['✓', '✕'], ['x', ''],
+        ['yes', 'no'],
+        ['y', 'n'],
+        ['true', 'false'],
+        ['ja', 'nein'],
+        ['ja', 'nej'],
+        ['ja', 'nee'],
+        ['ja', 'nei'],
+        ['oui', 'non'],
+        ['sí', 'no'],
+        ['si', 'no'],
+        ['sì', 'no'],
+        ['sim', 'não'],
+        ['tak', 'nie'],
+        ['ano', 'ne'],
+        ['kyllä', 'ei'],
+        ['wahr', 'falsch'],
+        ['vrai', 'faux'],
+        ['✓', '✗'],
+        ['✓', '✕'],
+        ['x', ''],
     ];
 
     /** Stands for "no value here". */
@@ -51,7 +89,14 @@ final class Words
             $months = [];
             foreach (array_reverse(self::LOCALES) as $locale) {
                 foreach (['MMMM', 'MMM', 'LLLL', 'LLL'] as $pattern) {
-                    $format = new IntlDateFormatter($locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', IntlDateFormatter::GREGORIAN, $pattern);
+                    $format = new IntlDateFormatter(
+                        $locale,
+                        IntlDateFormatter::NONE,
+                        IntlDateFormatter::NONE,
+                        'UTC',
+                        IntlDateFormatter::GREGORIAN,
+                        $pattern,
+                    );
                     for ($month = 1; $month <= 12; $month++) {
                         $word = $format->format((int) gmmktime(0, 0, 0, $month, 15, 2001));
                         $months[rtrim(mb_strtolower((string) $word), '.')] = $month;

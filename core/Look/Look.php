@@ -104,12 +104,16 @@ final readonly class Look implements JsonSerializable
     /** @param  Attribute  ...$attributes only these are kept */
     public function only(Attribute ...$attributes): self
     {
-        return new self(array_intersect_key($this->values, array_flip(array_map(fn (Attribute $attribute) => $attribute->value, $attributes))));
+        return new self(
+            array_intersect_key($this->values, array_flip(array_map(fn (Attribute $attribute) => $attribute->value, $attributes))),
+        );
     }
 
     public function facet(Facet ...$facets): self
     {
-        return $this->only(...array_values(array_filter(Attribute::cases(), fn (Attribute $attribute) => in_array($attribute->facet(), $facets, true))));
+        return $this->only(
+            ...array_values(array_filter(Attribute::cases(), fn (Attribute $attribute) => in_array($attribute->facet(), $facets, true))),
+        );
     }
 
     public function without(Attribute ...$attributes): self
@@ -177,8 +181,17 @@ final readonly class Look implements JsonSerializable
         $name = $attribute->value;
 
         return match ($attribute) {
-            Attribute::Bold, Attribute::Italic, Attribute::Strike, Attribute::Wrap, Attribute::Shrink, Attribute::Clip, Attribute::Locked, Attribute::Concealed => is_bool($value) ? $value : throw LookIsWrong::value($name, 'true or false'),
-            Attribute::Font => is_string($value) && preg_match('/^[\p{L}\p{N} ._\-\']{1,64}$/u', $value) === 1 ? $value : throw LookIsWrong::value($name, 'the name of a font'),
+            Attribute::Bold,
+            Attribute::Italic,
+            Attribute::Strike,
+            Attribute::Wrap,
+            Attribute::Shrink,
+            Attribute::Clip,
+            Attribute::Locked,
+            Attribute::Concealed => is_bool($value) ? $value : throw LookIsWrong::value($name, 'true or false'),
+            Attribute::Font => is_string($value) && preg_match('/^[\p{L}\p{N} ._\-\']{1,64}$/u', $value) === 1
+                ? $value
+                : throw LookIsWrong::value($name, 'the name of a font'),
             Attribute::Size => self::within($name, $value, 1, 409),
             Attribute::Indent => (int) self::within($name, $value, 0, 15),
             Attribute::Rotation => $value === self::STACKED ? self::STACKED : (int) self::within($name, $value, -90, 90),
@@ -189,7 +202,12 @@ final readonly class Look implements JsonSerializable
             Attribute::Ink => Colour::hex(is_string($value) ? $value : '')->toHex(),
             Attribute::Fill => $value === 'none' ? 'none' : Colour::hex(is_string($value) ? $value : '')->toHex(),
             Attribute::Number => self::code($value),
-            Attribute::Top, Attribute::Right, Attribute::Bottom, Attribute::Left, Attribute::Rising, Attribute::Falling => (string) Edge::parse(is_string($value) ? $value : ''),
+            Attribute::Top,
+            Attribute::Right,
+            Attribute::Bottom,
+            Attribute::Left,
+            Attribute::Rising,
+            Attribute::Falling => (string) Edge::parse(is_string($value) ? $value : ''),
         };
     }
 
@@ -205,7 +223,9 @@ final readonly class Look implements JsonSerializable
     /** @param  list<string>  $choices */
     private static function oneOf(string $name, mixed $value, array $choices): string
     {
-        return is_string($value) && in_array($value, $choices, true) ? $value : throw LookIsWrong::value($name, 'one of '.implode(', ', $choices));
+        return is_string($value) && in_array($value, $choices, true)
+            ? $value
+            : throw LookIsWrong::value($name, 'one of '.implode(', ', $choices));
     }
 
     private static function code(mixed $value): string

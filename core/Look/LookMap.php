@@ -73,7 +73,14 @@ final class LookMap
         $rows = [];
         foreach (array_keys($this->columns + $other->columns) as $column) {
             [$one, $two] = [$this->columns[$column] ?? [], $other->columns[$column] ?? []];
-            foreach ($one === $two ? [] : [...array_udiff($one, $two, fn (array $a, array $b) => $a <=> $b), ...array_udiff($two, $one, fn (array $a, array $b) => $a <=> $b)] as [$first, $end]) {
+            foreach (
+                $one === $two
+                    ? []
+                    : [
+                        ...array_udiff($one, $two, fn (array $a, array $b) => $a <=> $b),
+                        ...array_udiff($two, $one, fn (array $a, array $b) => $a <=> $b),
+                    ] as [$first, $end]
+            ) {
                 if (min($end, $last) - $first >= $most) {
                     return null;
                 }
@@ -92,7 +99,12 @@ final class LookMap
     /** @return list<int> columns in which another map says other looks */
     public function columnsOther(self $other): array
     {
-        return array_values(array_filter(array_keys($this->columns + $other->columns), fn (int $column) => ($this->columns[$column] ?? []) !== ($other->columns[$column] ?? [])));
+        return array_values(
+            array_filter(
+                array_keys($this->columns + $other->columns),
+                fn (int $column) => ($this->columns[$column] ?? []) !== ($other->columns[$column] ?? []),
+            ),
+        );
     }
 
     public function set(Range $range, int $look): void
@@ -174,7 +186,12 @@ final class LookMap
             }
             foreach ($was as $row => $there) {
                 $comes = $was[$rows[$row] ?? $row] ?? 0;
-                self::push($new, $row, $row, $join === null || $comes === $there ? $comes : $memo["$comes.$there"] ??= $join($comes, $there));
+                self::push(
+                    $new,
+                    $row,
+                    $row,
+                    $join === null || $comes === $there ? $comes : ($memo["$comes.$there"] ??= $join($comes, $there)),
+                );
             }
             foreach ($runs as [$first, $last, $look]) {
                 self::push($new, max($first, $range->bottom + 1), $last, $look);

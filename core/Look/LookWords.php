@@ -21,7 +21,9 @@ final class LookWords
     private static function attribute(Attribute $attribute, bool|int|float|string $value): string
     {
         return match ($attribute) {
-            Attribute::Bold, Attribute::Italic, Attribute::Strike, Attribute::Wrap, Attribute::Shrink, Attribute::Locked => ($value === true ? '' : 'not ').$attribute->value,
+            Attribute::Bold, Attribute::Italic, Attribute::Strike, Attribute::Wrap, Attribute::Shrink, Attribute::Locked => ($value === true
+                ? ''
+                : 'not ').$attribute->value,
             Attribute::Clip => $value === true ? 'cut off at the edge' : 'not cut off',
             Attribute::Concealed => $value === true ? 'formula hidden' : 'formula shown',
             Attribute::Size => "$value pt",

@@ -7,7 +7,10 @@ namespace Rilvet\Look;
 /** Which looks of one map meet which of another, found from their runs alone. */
 final class Overlay
 {
-    /** @return array<int, array<int, true>> looks of the upper map by those of the lower; 0 stands for cells without one, and is left out where both have none */
+    /**
+     * @return array<int, array<int, true>> looks of the upper map by those of the lower; 0 stands for cells without one, and is left
+     *     out where both have none
+     */
     public static function of(LookMap $lower, LookMap $upper): array
     {
         $pairs = [];

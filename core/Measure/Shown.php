@@ -28,7 +28,10 @@ final readonly class Shown
             $formatted = NumberFormat::of($code)->show($cell, $from1904);
         }
 
-        return new self($formatted, self::side($cell, $worn->look->text(Attribute::Horizontal, 'general'), $rightToLeft ? 'right' : 'left'));
+        return new self(
+            $formatted,
+            self::side($cell, $worn->look->text(Attribute::Horizontal, 'general'), $rightToLeft ? 'right' : 'left'),
+        );
     }
 
     /** Without an alignment of its own, text stands where it begins, numbers right, booleans and errors in the middle (18.18.40). */

@@ -168,9 +168,19 @@ final class DateTimeFormat
 
         [$language, $genitive] = explode('@', $locale.'@');
         $symbols = $genitive !== '' && $pattern[0] === 'L' ? str_replace('L', 'M', $pattern) : $pattern;
-        $write = fn (string $text) => str_starts_with($locale, 'ru') && $genitive === '' && $pattern === 'LLLL' ? mb_convert_case($text, MB_CASE_TITLE) : $text;
+        $write = fn (string $text) => str_starts_with($locale, 'ru') && $genitive === '' && $pattern === 'LLLL'
+            ? mb_convert_case($text, MB_CASE_TITLE)
+            : $text;
 
-        return $names[$locale][$pattern][$number] ??= $write((string) (new IntlDateFormatter($language, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', IntlDateFormatter::GREGORIAN, $symbols))
-            ->format((int) gmmktime(12, 0, 0, $pattern[0] === 'L' ? $number : 6, $pattern[0] === 'L' ? 15 : $number + 8, 2003)));
+        return $names[$locale][$pattern][$number] ??= $write(
+            (string) (new IntlDateFormatter(
+                $language,
+                IntlDateFormatter::NONE,
+                IntlDateFormatter::NONE,
+                'UTC',
+                IntlDateFormatter::GREGORIAN,
+                $symbols,
+            ))->format((int) gmmktime(12, 0, 0, $pattern[0] === 'L' ? $number : 6, $pattern[0] === 'L' ? 15 : $number + 8, 2003)),
+        );
     }
 }

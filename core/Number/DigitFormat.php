@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Rilvet\Number;
 
-/** Shows numbers through the digit placeholders of one section, which are looked through once: grouping, scaling, percent, exponent, fractions. */
+/**
+ * Shows numbers through the digit placeholders of one section, which are looked through once: grouping, scaling, percent, exponent,
+ * fractions.
+ */
 final class DigitFormat
 {
     private readonly string $mode;
@@ -54,10 +57,12 @@ final class DigitFormat
         $this->lastDigit = $last;
         foreach ($section->tokens as $at => $token) {
             match ($token->kind) {
-                'point' => $this->hasPoint = true,
-                'digit' => $this->hasPoint ? $this->after[] = $token->text : $this->before[] = $token->text,
-                'comma' => $this->isScaling($at) ? $this->scale -= 3 : $this->grouped = $this->grouped || ($this->before !== [] && $at < $last),
-                'percent' => $this->scale += 2,
+                'point' => ($this->hasPoint = true),
+                'digit' => $this->hasPoint ? ($this->after[] = $token->text) : ($this->before[] = $token->text),
+                'comma' => $this->isScaling($at)
+                    ? ($this->scale -= 3)
+                    : ($this->grouped = $this->grouped || ($this->before !== [] && $at < $last)),
+                'percent' => ($this->scale += 2),
                 default => null,
             };
         }
@@ -73,7 +78,10 @@ final class DigitFormat
         if ($this->frame !== null && $value < 1e12) {
             $digits = number_format($value * 10 ** $this->scale, count($this->after), '.', $this->grouped ? ',' : '');
 
-            return new Formatted(($negative && strpbrk($digits, '123456789') !== false ? '-' : '').$this->frame[0].$digits.$this->frame[1], $this->section->ink);
+            return new Formatted(
+                ($negative && strpbrk($digits, '123456789') !== false ? '-' : '').$this->frame[0].$digits.$this->frame[1],
+                $this->section->ink,
+            );
         }
 
         if ($this->isGeneral || ($this->mode === 'whole' && $this->section->has('text'))) {
@@ -96,7 +104,10 @@ final class DigitFormat
         }
         $number = Decimal::of($value)->shift($this->scale)->round(count($this->after))->shift(-$this->scale);
 
-        return (float) (($value < 0 ? '-' : '').($number->whole() === '' ? '0' : $number->whole()).'.'.($number->fraction() === '' ? '0' : $number->fraction()));
+        return (float) (($value < 0 ? '-' : '').
+            ($number->whole() === '' ? '0' : $number->whole()).
+            '.'.
+            ($number->fraction() === '' ? '0' : $number->fraction()));
     }
 
     /** A number without any format: up to 11 characters, then the exponent form (common practice). */
@@ -134,7 +145,14 @@ final class DigitFormat
      */
     private function plainFrame(): ?array
     {
-        if ($this->split || count($this->after) > 3 || substr_count(implode($this->before), '0') !== 1 || end($this->before) !== '0' || in_array('?', $this->before, true) || array_diff($this->after, ['0']) !== []) {
+        if (
+            $this->split ||
+            count($this->after) > 3 ||
+            substr_count(implode($this->before), '0') !== 1 ||
+            end($this->before) !== '0' ||
+            in_array('?', $this->before, true) ||
+            array_diff($this->after, ['0']) !== []
+        ) {
             return null;
         }
         $lead = $tail = '';
@@ -162,7 +180,9 @@ final class DigitFormat
         $number = Decimal::of($value)->shift($this->scale)->round(count($this->after));
         $whole = self::whole($number->whole(), $this->before, $this->grouped);
 
-        return $this->lay($whole, self::fraction($number->fraction(), $this->after), $negative && ! $number->isZero(), count($this->before));
+        $fraction = self::fraction($number->fraction(), $this->after);
+
+        return $this->lay($whole, $fraction, $negative && ! $number->isZero(), count($this->before));
     }
 
     /**
@@ -248,7 +268,9 @@ final class DigitFormat
             $after++;
         }
 
-        return $before >= 0 && $tokens[$before]->kind === 'digit' && (! isset($tokens[$after]) || ! in_array($tokens[$after]->kind, ['digit'], true));
+        return $before >= 0 &&
+            $tokens[$before]->kind === 'digit' &&
+            (! isset($tokens[$after]) || ! in_array($tokens[$after]->kind, ['digit'], true));
     }
 
     /** @param  list<string>  $places */
@@ -307,9 +329,17 @@ final class DigitFormat
             $whole = $mantissa->whole();
         }
 
-        $whole = self::whole($whole === '' && ! in_array('0', $this->before, true) ? '0' : $whole, array_slice($this->before, 0, $before), false);
+        $whole = self::whole(
+            $whole === '' && ! in_array('0', $this->before, true) ? '0' : $whole,
+            array_slice($this->before, 0, $before),
+            false,
+        );
 
-        return $whole.($this->hasPoint ? '.'.implode(self::fraction($mantissa->fraction(), $after)) : '').'E'.($exponent < 0 ? '-' : $sign).self::whole((string) abs($exponent), $digits, false);
+        return $whole.
+            ($this->hasPoint ? '.'.implode(self::fraction($mantissa->fraction(), $after)) : '').
+            'E'.
+            ($exponent < 0 ? '-' : $sign).
+            self::whole((string) abs($exponent), $digits, false);
     }
 
     /** @return array{int, list<string>, list<string>, string} places before the point, those behind it, those of the exponent, its plus */

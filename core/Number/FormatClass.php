@@ -38,7 +38,13 @@ enum FormatClass: string
             return $found[1];
         }
 
-        return preg_match('/"?((?:[A-Z]{1,2})?\p{Sc}|(?:(?<=")|(?<=" ))(?:[A-Z]{3}|kr\.?|zł|Kč|Ft|Rp|Ksh|R\$|лв\.)(?=\s?"))/u', $code, $found) === 1 ? $found[1] : null;
+        return preg_match(
+            '/"?((?:[A-Z]{1,2})?\p{Sc}|(?:(?<=")|(?<=" ))(?:[A-Z]{3}|kr\.?|zł|Kč|Ft|Rp|Ksh|R\$|лв\.)(?=\s?"))/u',
+            $code,
+            $found,
+        ) === 1
+            ? $found[1]
+            : null;
     }
 
     public function isTemporal(): bool
@@ -57,7 +63,11 @@ enum FormatClass: string
         }
         $bare = (string) preg_replace('/"[^"]*"|\\\\.|_.|\*.|\[[^\]]*\]/u', '', $first);
         $clock = preg_match('/h|s|AM\/PM|A\/P/i', $bare) === 1;
-        $day = preg_match('/[yd]|(?<!:)m(?!:)/i', (string) preg_replace('/(h+[^a-z]*)m+|m+([^a-z]*s)|AM\/PM|A\/P|General/i', '$1$2', $bare)) === 1;
+        $day =
+            preg_match(
+                '/[yd]|(?<!:)m(?!:)/i',
+                (string) preg_replace('/(h+[^a-z]*)m+|m+([^a-z]*s)|AM\/PM|A\/P|General/i', '$1$2', $bare),
+            ) === 1;
 
         return match (true) {
             $clock && $day => self::DateTime,

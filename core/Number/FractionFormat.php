@@ -24,7 +24,13 @@ final readonly class FractionFormat
             $value *= $token->kind === 'percent' ? 100 : 1;
             $code .= in_array($token->kind, ['digit', 'slash', 'literal', 'percent', 'pad', 'fill'], true) ? $token->text : '';
         }
-        if (preg_match('#^(?<lead>[^0\#?]*)(?<whole>[0\#?]+ )?\s*(?<top>[0\#?]+)\s*/\s*(?<bottom>[0\#?]+|\d+)(?<tail>.*)$#su', $code, $found) !== 1) {
+        if (
+            preg_match(
+                '#^(?<lead>[^0\#?]*)(?<whole>[0\#?]+ )?\s*(?<top>[0\#?]+)\s*/\s*(?<bottom>[0\#?]+|\d+)(?<tail>.*)$#su',
+                $code,
+                $found,
+            ) !== 1
+        ) {
             return ($negative ? '-' : '').DigitFormat::general($value);
         }
         $mixed = $found['whole'] !== '';
@@ -42,15 +48,26 @@ final readonly class FractionFormat
         $written = number_format($whole, 0, '', $grouped ? ',' : '');
         $text = ($negative && ($whole > 0 || $top !== 0) ? '-' : '').$found['lead'];
         if (! $mixed) {
-            return $text.self::pad($whole > 0 ? $written : (string) $top, strlen($found['top']), true).'/'.self::pad((string) $bottom, strlen($found['bottom']), false).$found['tail'];
+            return $text.
+                self::pad($whole > 0 ? $written : (string) $top, strlen($found['top']), true).
+                '/'.
+                self::pad((string) $bottom, strlen($found['bottom']), false).
+                $found['tail'];
         }
         // A whole number that is not there leaves its place, so that fractions stand below each other.
-        $text .= $whole == 0 && $top !== 0 && ! str_contains($found['whole'], '0') ? ' ' : str_pad($written, substr_count($found['whole'], '0'), '0', STR_PAD_LEFT).' ';
+        $text .=
+            $whole == 0 && $top !== 0 && ! str_contains($found['whole'], '0')
+                ? ' '
+                : str_pad($written, substr_count($found['whole'], '0'), '0', STR_PAD_LEFT).' ';
 
         // Nothing over something is left out, unless the code wants a figure there.
-        return $text.($top === 0 && ! str_contains($found['top'], '0')
-            ? str_repeat("\u{2007}", strlen($found['top'])).' '.str_repeat("\u{2007}", strlen($found['bottom']))
-            : self::pad((string) $top, strlen($found['top']), true).'/'.self::pad((string) $bottom, strlen($found['bottom']), false)).$found['tail'];
+        return $text.
+            ($top === 0 && ! str_contains($found['top'], '0')
+                ? str_repeat("\u{2007}", strlen($found['top'])).' '.str_repeat("\u{2007}", strlen($found['bottom']))
+                : self::pad((string) $top, strlen($found['top']), true).
+                    '/'.
+                    self::pad((string) $bottom, strlen($found['bottom']), false)).
+            $found['tail'];
     }
 
     private static function pad(string $digits, int $width, bool $left): string

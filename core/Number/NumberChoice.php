@@ -9,7 +9,8 @@ use Rilvet\Number\Exception\FormatCodeIsWrong;
 /**
  * A number format as a person chooses it, and the format code (ISO/IEC 29500-1 18.8.31) that says the same.
  *
- * @phpstan-type ChoiceData array{purpose: string, decimals: int, negative: string, zero: string, symbol: string, place: string, length: int, pattern: string}
+ * @phpstan-type ChoiceData array{purpose: string, decimals: int, negative: string, zero: string, symbol: string, place: string,
+ *     length: int, pattern: string}
  */
 final readonly class NumberChoice
 {
@@ -41,7 +42,14 @@ final readonly class NumberChoice
 
     public static function for(Purpose $purpose, int $decimals = 0, string $symbol = '', string $place = 'before', int $length = 5): self
     {
-        return new self($purpose, max(0, min(10, $decimals)), symbol: $symbol, place: $place, length: $length, pattern: $purpose->patterns()[0] ?? '');
+        return new self(
+            $purpose,
+            max(0, min(10, $decimals)),
+            symbol: $symbol,
+            place: $place,
+            length: $length,
+            pattern: $purpose->patterns()[0] ?? '',
+        );
     }
 
     /**
@@ -51,7 +59,8 @@ final readonly class NumberChoice
      */
     public static function of(array $data): self
     {
-        $purpose = Purpose::tryFrom(is_string($data['purpose'] ?? null) ? $data['purpose'] : '') ?? throw FormatCodeIsWrong::choice('purpose');
+        $purpose =
+            Purpose::tryFrom(is_string($data['purpose'] ?? null) ? $data['purpose'] : '') ?? throw FormatCodeIsWrong::choice('purpose');
         $whole = function (string $name, int $least, int $most, int $else) use ($data): int {
             $value = $data[$name] ?? $else;
 
@@ -68,8 +77,14 @@ final readonly class NumberChoice
         }
         $pattern = $data['pattern'] ?? '';
         $choice = new self(
-            $purpose, $whole('decimals', 0, 10, 0), $one('negative', self::NEGATIVE), $one('zero', self::ZERO), $symbol, $one('place', self::PLACES),
-            $whole('length', 1, 20, 5), is_string($pattern) && $pattern !== '' ? $pattern : ($purpose->patterns()[0] ?? ''),
+            $purpose,
+            $whole('decimals', 0, 10, 0),
+            $one('negative', self::NEGATIVE),
+            $one('zero', self::ZERO),
+            $symbol,
+            $one('place', self::PLACES),
+            $whole('length', 1, 20, 5),
+            is_string($pattern) && $pattern !== '' ? $pattern : $purpose->patterns()[0] ?? '',
         );
         NumberFormat::of($choice->code());
 
@@ -125,7 +140,13 @@ final readonly class NumberChoice
         };
         $brackets = in_array($this->negative, ['brackets', 'red_brackets'], true);
         // A sign that is a word stands apart from the figures.
-        $sign = $this->symbol === '' ? '' : '"'.$this->symbol.(preg_match('/\p{L}\.?$/u', $this->symbol) === 1 && $this->place === 'before' ? "\u{A0}" : '').'"';
+        $sign =
+            $this->symbol === ''
+                ? ''
+                : '"'.
+                    $this->symbol.
+                    (preg_match('/\p{L}\.?$/u', $this->symbol) === 1 && $this->place === 'before' ? "\u{A0}" : '').
+                    '"';
         [$lead, $tail] = match (true) {
             $this->purpose !== Purpose::Money || $sign === '' => ['', ''],
             $this->place === 'behind' => ['', '" '.$this->symbol.'"'],

@@ -37,7 +37,11 @@ enum Purpose: string
     /** Digits behind the point can be chosen. */
     public function hasDecimals(): bool
     {
-        return in_array($this, [self::Plain, self::Grouped, self::Money, self::Percent, self::Thousands, self::Millions, self::Scientific], true);
+        return in_array(
+            $this,
+            [self::Plain, self::Grouped, self::Money, self::Percent, self::Thousands, self::Millions, self::Scientific],
+            true,
+        );
     }
 
     /** Negative numbers and zeros can be shown in other ways. */
@@ -54,7 +58,20 @@ enum Purpose: string
     public function patterns(): array
     {
         return match ($this) {
-            self::Date => ['dd mmm yyyy', 'yyyy-mm-dd', 'd mmmm yyyy', 'ddd d mmm yyyy', 'dddd d mmmm', 'dd/mm/yyyy', 'mm/dd/yyyy', 'dd.mm.yyyy', 'd mmm', 'mmm yyyy', 'mmmm', 'yyyy'],
+            self::Date => [
+                'dd mmm yyyy',
+                'yyyy-mm-dd',
+                'd mmmm yyyy',
+                'ddd d mmm yyyy',
+                'dddd d mmmm',
+                'dd/mm/yyyy',
+                'mm/dd/yyyy',
+                'dd.mm.yyyy',
+                'd mmm',
+                'mmm yyyy',
+                'mmmm',
+                'yyyy',
+            ],
             self::Time => ['hh:mm', 'hh:mm:ss', 'h:mm AM/PM', 'mm:ss.0'],
             self::DateTime => ['dd mmm yyyy hh:mm', 'yyyy-mm-dd hh:mm', 'yyyy-mm-dd hh:mm:ss', 'ddd d mmm hh:mm'],
             self::Duration => ['[h]:mm', '[h]:mm:ss', '[m]:ss', '[h]" h "mm" min"'],

@@ -66,8 +66,16 @@ final readonly class Section
                     $condition = [$found[1], (float) $found[2]];
                 } else {
                     $ink = self::INKS[strtolower($inside)] ?? $ink;
-                    if (! isset(self::INKS[strtolower($inside)]) && preg_match('/^colou?r ?\d{1,2}$/i', $inside) !== 1 && preg_match('/^DBNum\d$/i', $inside) !== 1) {
-                        throw FormatCodeIsWrong::at($whole, $offset + $i + 1, "\"[$inside]\" is no colour, condition, elapsed time or locale");
+                    if (
+                        ! isset(self::INKS[strtolower($inside)]) &&
+                        preg_match('/^colou?r ?\d{1,2}$/i', $inside) !== 1 &&
+                        preg_match('/^DBNum\d$/i', $inside) !== 1
+                    ) {
+                        throw FormatCodeIsWrong::at(
+                            $whole,
+                            $offset + $i + 1,
+                            "\"[$inside]\" is no colour, condition, elapsed time or locale",
+                        );
                     }
                 }
                 $i += $end + 1;
@@ -75,7 +83,10 @@ final readonly class Section
                 if ($i + 1 >= $count) {
                     throw FormatCodeIsWrong::at($whole, $offset + $i + 1, "a character must follow \"$char\"");
                 }
-                $tokens[] = new Token(['\\' => 'literal', '_' => 'pad', '*' => 'fill'][$char], ['\\' => '', '_' => Formatted::PAD, '*' => Formatted::FILL][$char].$chars[++$i]);
+                $tokens[] = new Token(
+                    ['\\' => 'literal', '_' => 'pad', '*' => 'fill'][$char],
+                    ['\\' => '', '_' => Formatted::PAD, '*' => Formatted::FILL][$char].$chars[++$i],
+                );
             } elseif (preg_match('/^General/i', $rest) === 1) {
                 $tokens[] = new Token('general', 'General');
                 $i += 6;
@@ -84,7 +95,10 @@ final readonly class Section
                 $tokens[] = new Token('date', strlen($found[1]) === 3 ? $found[1] : strtoupper($found[1]));
                 $isDate = true;
                 $i += strlen($found[1]) - 1;
-            } elseif (preg_match('/^E[+\-][0#?]/i', $rest) === 1 && in_array('digit', array_map(fn (Token $token) => $token->kind, $tokens), true)) {
+            } elseif (
+                preg_match('/^E[+\-][0#?]/i', $rest) === 1 &&
+                in_array('digit', array_map(fn (Token $token) => $token->kind, $tokens), true)
+            ) {
                 $tokens[] = new Token('exponent', $chars[$i + 1]);
                 $i++;
             } elseif (preg_match('/^(y+|m+|d+|h+|s+|e+|b+|g+)/i', $rest, $found) === 1) {
@@ -122,7 +136,9 @@ final readonly class Section
     /** Whether its condition lets negative numbers through and no others. */
     public function isForNegatives(): bool
     {
-        return $this->condition !== null && $this->condition[1] <= 0 && ($this->condition[0] === '<' || ($this->condition[1] < 0 && in_array($this->condition[0], ['<=', '='], true)));
+        return $this->condition !== null &&
+            $this->condition[1] <= 0 &&
+            ($this->condition[0] === '<' || ($this->condition[1] < 0 && in_array($this->condition[0], ['<=', '='], true)));
     }
 
     public function accepts(float $value): bool

@@ -39,10 +39,13 @@ final class CellStyles
                 }
                 $name = $style->getAttributeNS(Ns::STYLE, 'name');
                 match (true) {
-                    $style->localName === 'font-face' => $this->fonts[$name] = trim($style->getAttributeNS(Ns::ALL['svg'], 'font-family'), "'\" "),
-                    $style->localName === 'style' => $this->styles[$style->getAttributeNS(Ns::STYLE, 'family').'|'.$name] = $style,
-                    $style->localName === 'default-style' => $this->defaults[$style->getAttributeNS(Ns::STYLE, 'family')] = $style,
-                    $style->namespaceURI === Ns::NUMBER => $this->data[$name] = $style,
+                    $style->localName === 'font-face' => ($this->fonts[$name] = trim(
+                        $style->getAttributeNS(Ns::ALL['svg'], 'font-family'),
+                        "'\" ",
+                    )),
+                    $style->localName === 'style' => ($this->styles[$style->getAttributeNS(Ns::STYLE, 'family').'|'.$name] = $style),
+                    $style->localName === 'default-style' => ($this->defaults[$style->getAttributeNS(Ns::STYLE, 'family')] = $style),
+                    $style->namespaceURI === Ns::NUMBER => ($this->data[$name] = $style),
                     default => null,
                 };
             }
@@ -51,7 +54,10 @@ final class CellStyles
 
     public function look(string $name): Look
     {
-        $values = array_filter($this->values($name, 0), fn (bool|int|float|string $value) => $value !== false && $value !== 'none' && $value !== '');
+        $values = array_filter(
+            $this->values($name, 0),
+            fn (bool|int|float|string $value) => $value !== false && $value !== 'none' && $value !== '',
+        );
         if (($values['ink'] ?? '') === '#000000') {
             unset($values['ink']);
         }
@@ -126,7 +132,12 @@ final class CellStyles
         $style = $this->styles["table-cell|$name"] ?? null;
         $parent = $style?->getAttributeNS(Ns::STYLE, 'parent-style-name') ?? '';
         // A circle of parents ends where nobody would follow it any more.
-        $values = $depth > 20 || $style === null ? $this->of($this->defaults['table-cell'] ?? null) : ($parent === '' ? $this->of($this->defaults['table-cell'] ?? null) : $this->values($parent, $depth + 1));
+        $values =
+            $depth > 20 || $style === null
+                ? $this->of($this->defaults['table-cell'] ?? null)
+                : ($parent === ''
+                    ? $this->of($this->defaults['table-cell'] ?? null)
+                    : $this->values($parent, $depth + 1));
 
         return $this->memo[$name] = $this->of($style) + $values;
     }
@@ -141,13 +152,18 @@ final class CellStyles
         $cell = PackageXml::child($style, 'table-cell-properties');
         $paragraph = PackageXml::child($style, 'paragraph-properties');
         $text = PackageXml::child($style, 'text-properties');
-        $code = $style->hasAttributeNS(Ns::STYLE, 'data-style-name') ? $this->data[$style->getAttributeNS(Ns::STYLE, 'data-style-name')] ?? null : null;
+        $code = $style->hasAttributeNS(Ns::STYLE, 'data-style-name')
+            ? $this->data[$style->getAttributeNS(Ns::STYLE, 'data-style-name')] ?? null
+            : null;
         if ($code !== null) {
             $written = DataStyles::code($code, fn (string $name) => $this->data[$name] ?? null);
             $values['number'] = $written === 'General' ? '' : $written;
         }
 
-        return array_filter([...$values, ...$this->type($text), ...self::place($cell, $paragraph), ...self::frame($cell)], fn (mixed $value) => $value !== null);
+        return array_filter(
+            [...$values, ...$this->type($text), ...self::place($cell, $paragraph), ...self::frame($cell)],
+            fn (mixed $value) => $value !== null,
+        );
     }
 
     /** @return array<string, bool|float|string|null> */
@@ -158,7 +174,12 @@ final class CellStyles
         }
         $fo = fn (string $name) => $text->hasAttributeNS(Ns::FO, $name) ? $text->getAttributeNS(Ns::FO, $name) : null;
         $own = fn (string $name) => $text->hasAttributeNS(Ns::STYLE, $name) ? $text->getAttributeNS(Ns::STYLE, $name) : null;
-        $font = $own('font-name') !== null ? $this->fonts[$own('font-name')] ?? $own('font-name') : ($fo('font-family') === null ? null : trim(explode(',', $fo('font-family'))[0], "'\" "));
+        $font =
+            $own('font-name') !== null
+                ? $this->fonts[$own('font-name')] ?? $own('font-name')
+                : ($fo('font-family') === null
+                    ? null
+                    : trim(explode(',', $fo('font-family'))[0], "'\" "));
         $weight = $fo('font-weight');
         $underline = $own('text-underline-style');
         $script = $own('text-position');
@@ -169,9 +190,21 @@ final class CellStyles
             'size' => $size !== null && preg_match('/^([\d.]+)pt$/', $size, $found) === 1 ? max(1.0, min(409.0, (float) $found[1])) : null,
             'bold' => $weight === null ? null : $weight === 'bold' || (int) $weight >= 600,
             'italic' => $fo('font-style') === null ? null : $fo('font-style') === 'italic' || $fo('font-style') === 'oblique',
-            'underline' => $underline === null ? null : ($underline === 'none' ? 'none' : ($own('text-underline-type') === 'double' ? 'double' : 'single')),
+            'underline' => $underline === null
+                    ? null
+                    : ($underline === 'none'
+                        ? 'none'
+                        : ($own('text-underline-type') === 'double'
+                            ? 'double'
+                            : 'single')),
             'strike' => $own('text-line-through-style') === null ? null : $own('text-line-through-style') !== 'none',
-            'script' => $script === null ? null : (str_starts_with($script, 'super') || preg_match('/^[1-9]/', $script) === 1 ? 'super' : (str_starts_with($script, 'sub') || str_starts_with($script, '-') ? 'sub' : 'none')),
+            'script' => $script === null
+                    ? null
+                    : (str_starts_with($script, 'super') || preg_match('/^[1-9]/', $script) === 1
+                        ? 'super'
+                        : (str_starts_with($script, 'sub') || str_starts_with($script, '-')
+                            ? 'sub'
+                            : 'none')),
             'ink' => self::colour($fo('color')),
         ];
     }
@@ -202,7 +235,15 @@ final class CellStyles
             'indent' => $margin === null ? null : max(0, min(15, (int) round($margin * 0.075))),
             'wrap' => $wrap,
             'shrink' => $own('shrink-to-fit') === null ? null : $own('shrink-to-fit') === 'true',
-            'rotation' => $own('direction') === 'ttb' ? Look::STACKED : ($degrees === null || $degrees === 0 ? null : ($degrees <= 90 ? $degrees : ($degrees >= 270 ? $degrees - 360 : null))),
+            'rotation' => $own('direction') === 'ttb'
+                    ? Look::STACKED
+                    : ($degrees === null || $degrees === 0
+                        ? null
+                        : ($degrees <= 90
+                            ? $degrees
+                            : ($degrees >= 270
+                                ? $degrees - 360
+                                : null))),
         ];
     }
 
@@ -215,12 +256,18 @@ final class CellStyles
         $fo = fn (string $name) => $cell->hasAttributeNS(Ns::FO, $name) ? $cell->getAttributeNS(Ns::FO, $name) : null;
         $all = self::edge($fo('border'));
         $guard = $cell->getAttributeNS(Ns::STYLE, 'cell-protect');
-        $diagonal = fn (string $name) => self::edge($cell->hasAttributeNS(Ns::STYLE, $name) ? $cell->getAttributeNS(Ns::STYLE, $name) : null);
+        $diagonal = fn (string $name) => self::edge(
+            $cell->hasAttributeNS(Ns::STYLE, $name) ? $cell->getAttributeNS(Ns::STYLE, $name) : null,
+        );
 
         return [
             'fill' => $fo('background-color') === 'transparent' ? 'none' : self::colour($fo('background-color')),
-            'top' => self::edge($fo('border-top')) ?? $all, 'right' => self::edge($fo('border-right')) ?? $all, 'bottom' => self::edge($fo('border-bottom')) ?? $all, 'left' => self::edge($fo('border-left')) ?? $all,
-            'rising' => $diagonal('diagonal-bl-tr'), 'falling' => $diagonal('diagonal-tl-br'),
+            'top' => self::edge($fo('border-top')) ?? $all,
+            'right' => self::edge($fo('border-right')) ?? $all,
+            'bottom' => self::edge($fo('border-bottom')) ?? $all,
+            'left' => self::edge($fo('border-left')) ?? $all,
+            'rising' => $diagonal('diagonal-bl-tr'),
+            'falling' => $diagonal('diagonal-tl-br'),
             'unlocked' => $guard === 'none' || $guard === 'formula-hidden' ? true : null,
             'concealed' => str_contains($guard, 'formula-hidden') || $guard === 'hidden-and-protected' ? true : null,
         ];
@@ -231,7 +278,10 @@ final class CellStyles
         if ($border === null) {
             return null;
         }
-        if (preg_match('/^([\d.]+(?:pt|cm|mm|in|px)|thin|medium|thick)?\s*([\w-]+)\s*(#[0-9A-Fa-f]{6})?$/', trim($border), $found) !== 1 || in_array($found[2], ['none', 'hidden'], true)) {
+        if (
+            preg_match('/^([\d.]+(?:pt|cm|mm|in|px)|thin|medium|thick)?\s*([\w-]+)\s*(#[0-9A-Fa-f]{6})?$/', trim($border), $found) !== 1 ||
+            in_array($found[2], ['none', 'hidden'], true)
+        ) {
             return 'none';
         }
         $points = ['thin' => 0.75, 'medium' => 1.75, 'thick' => 2.5][$found[1]] ?? self::points($found[1]);
@@ -250,7 +300,9 @@ final class CellStyles
 
     private static function points(string $length): float
     {
-        return preg_match('/^([\d.]+)(pt|cm|mm|in|px)$/', $length, $found) === 1 ? (float) $found[1] * ['pt' => 1.0, 'cm' => 72 / 2.54, 'mm' => 72 / 25.4, 'in' => 72.0, 'px' => 0.75][$found[2]] : 0.75;
+        return preg_match('/^([\d.]+)(pt|cm|mm|in|px)$/', $length, $found) === 1
+            ? (float) $found[1] * ['pt' => 1.0, 'cm' => 72 / 2.54, 'mm' => 72 / 25.4, 'in' => 72.0, 'px' => 0.75][$found[2]]
+            : 0.75;
     }
 
     private static function colour(?string $colour): ?string

@@ -39,7 +39,10 @@ final class DataStyles
                 default => '=0',
             };
             $xml .= self::section($section, "{$name}P$at", '');
-            $maps .= '<style:map style:condition="value()'.Ns::text(str_replace('<>', '!=', $condition))."\" style:apply-style-name=\"{$name}P$at\"/>";
+            $maps .=
+                '<style:map style:condition="value()'.
+                Ns::text(str_replace('<>', '!=', $condition)).
+                "\" style:apply-style-name=\"{$name}P$at\"/>";
         }
 
         return $xml.self::section($text ?? $numbers[$count - 1], $name, $maps);
@@ -66,7 +69,16 @@ final class DataStyles
             $keys === ['>0', '<0', '=0'] => $parts['>0'].';'.$parts['<0'].';'.$parts['=0'].';'.$own,
             $keys === ['>=-1E+300'] => $parts['>=-1E+300'].';;;'.$own,
             $keys === ['>=0', '<0'] => $parts['>=0'].';'.$parts['<0'].';;'.$own,
-            default => implode(';', array_map(fn (string $condition, string $code) => "[$condition]$code", array_slice($keys, 0, 2), array_slice(array_values($parts), 0, 2))).';'.$own,
+            default => implode(
+                ';',
+                array_map(
+                    fn (string $condition, string $code) => "[$condition]$code",
+                    array_slice($keys, 0, 2),
+                    array_slice(array_values($parts), 0, 2),
+                ),
+            ).
+                ';'.
+                $own,
         };
     }
 
@@ -101,12 +113,22 @@ final class DataStyles
             $isMinute = $letter === 'm' && ($isElapsed && $token->text[0] === '[' || $length <= 2 && self::isMinute($tokens, $at));
             $hasDay = $hasDay || in_array($letter, ['y', 'd', 'e'], true) || $letter === 'm' && ! $isMinute;
             $xml .= match (true) {
-                $letter === 'y' || $letter === 'e' => $length > 2 || $letter === 'e' ? '<number:year number:style="long"/>' : '<number:year/>',
-                $letter === 'd' => $length <= 2 ? "<number:day$style/>" : ($length === 3 ? '<number:day-of-week/>' : '<number:day-of-week number:style="long"/>'),
+                $letter === 'y' || $letter === 'e' => $length > 2 || $letter === 'e'
+                    ? '<number:year number:style="long"/>'
+                    : '<number:year/>',
+                $letter === 'd' => $length <= 2
+                    ? "<number:day$style/>"
+                    : ($length === 3
+                        ? '<number:day-of-week/>'
+                        : '<number:day-of-week number:style="long"/>'),
                 $letter === 'h' => "<number:hours$style/>",
-                $letter === 's' => "<number:seconds$style".(self::places($tokens, $at) > 0 ? ' number:decimal-places="'.self::places($tokens, $at).'"' : '').'/>',
+                $letter === 's' => "<number:seconds$style".
+                    (self::places($tokens, $at) > 0 ? ' number:decimal-places="'.self::places($tokens, $at).'"' : '').
+                    '/>',
                 $isMinute => "<number:minutes$style/>",
-                $letter === 'm' => $length >= self::MONTHS ? '<number:month number:textual="true"'.($length === self::MONTHS ? '' : ' number:style="long"').'/>' : "<number:month$style/>",
+                $letter === 'm' => $length >= self::MONTHS
+                    ? '<number:month number:textual="true"'.($length === self::MONTHS ? '' : ' number:style="long"').'/>'
+                    : "<number:month$style/>",
                 $letter === 'A' => '<number:am-pm/>',
                 default => '',
             };
@@ -120,7 +142,14 @@ final class DataStyles
     {
         $tokens = $section->tokens;
         if ($section->has('text') && ! $section->has('digit')) {
-            return ['text-style', implode('', array_map(fn (Token $token) => $token->kind === 'text' ? '<number:text-content/>' : self::literal($token), $tokens)), ''];
+            return [
+                'text-style',
+                implode(
+                    '',
+                    array_map(fn (Token $token) => $token->kind === 'text' ? '<number:text-content/>' : self::literal($token), $tokens),
+                ),
+                '',
+            ];
         }
         $first = $last = null;
         foreach ($tokens as $at => $token) {
@@ -134,7 +163,8 @@ final class DataStyles
             if ($at === $first && $last !== null) {
                 $xml .= self::number(array_slice($tokens, $first, self::end($tokens, $last) - $first + 1));
             } elseif ($first === null || $at < $first || $at > self::end($tokens, (int) $last)) {
-                $xml .= $token->kind === 'percent' ? '<number:text>%</number:text>' : ($token->kind === 'comma' ? '' : self::literal($token));
+                $xml .=
+                    $token->kind === 'percent' ? '<number:text>%</number:text>' : ($token->kind === 'comma' ? '' : self::literal($token));
             }
         }
 
@@ -182,7 +212,11 @@ final class DataStyles
                     'exponent' => $exponent .= $token->text,
                     default => $under .= $token->text,
                 },
-                'literal' => $stage === 'under' && ctype_digit($token->text) ? $fixed .= $token->text : ($stage === 'before' && $token->text === ' ' ? $over = $before : null),
+                'literal' => $stage === 'under' && ctype_digit($token->text)
+                    ? ($fixed .= $token->text)
+                    : ($stage === 'before' && $token->text === ' '
+                        ? ($over = $before)
+                        : null),
                 default => null,
             };
         }
@@ -190,13 +224,29 @@ final class DataStyles
             $whole = $over === '' ? '' : $over;
             $numerator = substr($before, strlen($whole));
 
-            return '<number:fraction'.($whole === '' ? '' : ' number:min-integer-digits="'.substr_count($whole, '0').'"').' number:min-numerator-digits="'.max(1, strlen($numerator)).'" '.($fixed !== '' ? "number:denominator-value=\"$fixed\"" : 'number:min-denominator-digits="'.max(1, strlen($under)).'"').'/>';
+            return '<number:fraction'.
+                ($whole === '' ? '' : ' number:min-integer-digits="'.substr_count($whole, '0').'"').
+                ' number:min-numerator-digits="'.
+                max(1, strlen($numerator)).
+                '" '.
+                ($fixed !== '' ? "number:denominator-value=\"$fixed\"" : 'number:min-denominator-digits="'.max(1, strlen($under)).'"').
+                '/>';
         }
-        $attributes = ' number:decimal-places="'.strlen($after).'"'.(substr_count($after, '0') === strlen($after) ? '' : ' number:min-decimal-places="'.substr_count($after, '0').'"').' number:min-integer-digits="'.substr_count($before, '0').'"';
+        $attributes =
+            ' number:decimal-places="'.
+            strlen($after).
+            '"'.
+            (substr_count($after, '0') === strlen($after) ? '' : ' number:min-decimal-places="'.substr_count($after, '0').'"').
+            ' number:min-integer-digits="'.
+            substr_count($before, '0').
+            '"';
 
         return $exponent !== ''
             ? "<number:scientific-number$attributes number:min-exponent-digits=\"".strlen($exponent).'"/>'
-            : "<number:number$attributes".($grouped ? ' number:grouping="true"' : '').($scale > 0 ? ' number:display-factor="'.(1000 ** $scale).'"' : '').'/>';
+            : "<number:number$attributes".
+                    ($grouped ? ' number:grouping="true"' : '').
+                    ($scale > 0 ? ' number:display-factor="'. 1000 ** $scale.'"' : '').
+                    '/>';
     }
 
     /** @param  list<Token>  $tokens */
@@ -278,7 +328,8 @@ final class DataStyles
                 'day-of-week' => $long ? 'dddd' : 'ddd',
                 'hours' => $elapsed($long ? 'hh' : 'h'),
                 'minutes' => $elapsed($long ? 'mm' : 'm'),
-                'seconds' => $elapsed($long ? 'ss' : 's').((int) $say('decimal-places') > 0 ? '.'.str_repeat('0', min(9, (int) $say('decimal-places'))) : ''),
+                'seconds' => $elapsed($long ? 'ss' : 's').
+                    ((int) $say('decimal-places') > 0 ? '.'.str_repeat('0', min(9, (int) $say('decimal-places'))) : ''),
                 'am-pm' => 'AM/PM',
                 'number' => self::figures($child),
                 'scientific-number' => self::figures($child).'E+'.str_repeat('0', max(1, min(9, (int) $say('min-exponent-digits')))),
@@ -293,27 +344,44 @@ final class DataStyles
 
     private static function figures(DOMElement $number): string
     {
-        $say = fn (string $name, int $else) => $number->hasAttributeNS(Ns::NUMBER, $name) ? max(0, min(30, (int) $number->getAttributeNS(Ns::NUMBER, $name))) : $else;
-        if (! $number->hasAttributeNS(Ns::NUMBER, 'decimal-places') && $number->localName === 'number' && $number->getAttributeNS(Ns::NUMBER, 'grouping') !== 'true') {
+        $say = fn (string $name, int $else) => $number->hasAttributeNS(Ns::NUMBER, $name)
+            ? max(0, min(30, (int) $number->getAttributeNS(Ns::NUMBER, $name)))
+            : $else;
+        if (
+            ! $number->hasAttributeNS(Ns::NUMBER, 'decimal-places') &&
+            $number->localName === 'number' &&
+            $number->getAttributeNS(Ns::NUMBER, 'grouping') !== 'true'
+        ) {
             return 'General';
         }
         $places = $say('decimal-places', 0);
         $least = min($places, $say('min-decimal-places', $places));
         $whole = $say('min-integer-digits', 0);
         $grouped = $number->getAttributeNS(Ns::NUMBER, 'grouping') === 'true';
-        $before = $grouped ? (string) preg_replace('/(?=(?:.{3})+$)(?!^)/', ',', str_pad(str_repeat('0', $whole), 4, '#', STR_PAD_LEFT)) : ($whole === 0 ? '#' : str_repeat('0', $whole));
+        $before = $grouped
+            ? (string) preg_replace('/(?=(?:.{3})+$)(?!^)/', ',', str_pad(str_repeat('0', $whole), 4, '#', STR_PAD_LEFT))
+            : ($whole === 0
+                ? '#'
+                : str_repeat('0', $whole));
         $factor = (float) ($number->getAttributeNS(Ns::NUMBER, 'display-factor') ?: 1);
 
-        return $before.($places > 0 ? '.'.str_repeat('0', $least).str_repeat('#', $places - $least) : '').($factor >= 1000 ? str_repeat(',', (int) round(log($factor, 1000))) : '');
+        return $before.
+            ($places > 0 ? '.'.str_repeat('0', $least).str_repeat('#', $places - $least) : '').
+            ($factor >= 1000 ? str_repeat(',', (int) round(log($factor, 1000))) : '');
     }
 
     private static function fraction(DOMElement $fraction): string
     {
         $say = fn (string $name) => min(9, (int) $fraction->getAttributeNS(Ns::NUMBER, $name));
-        $whole = $fraction->hasAttributeNS(Ns::NUMBER, 'min-integer-digits') ? ($say('min-integer-digits') > 0 ? str_repeat('0', $say('min-integer-digits')) : '#').' ' : '';
+        $whole = $fraction->hasAttributeNS(Ns::NUMBER, 'min-integer-digits')
+            ? ($say('min-integer-digits') > 0 ? str_repeat('0', $say('min-integer-digits')) : '#').' '
+            : '';
         $value = $fraction->getAttributeNS(Ns::NUMBER, 'denominator-value');
 
-        return $whole.str_repeat('?', max(1, $say('min-numerator-digits'))).'/'.(ctype_digit($value) ? $value : str_repeat('?', max(1, $say('min-denominator-digits'))));
+        return $whole.
+            str_repeat('?', max(1, $say('min-numerator-digits'))).
+            '/'.
+            (ctype_digit($value) ? $value : str_repeat('?', max(1, $say('min-denominator-digits'))));
     }
 
     private static function quoted(string $text, bool $isPercent): string
@@ -333,7 +401,16 @@ final class DataStyles
 
     private static function ink(string $colour): string
     {
-        $names = ['#000000' => '[Black]', '#0000ff' => '[Blue]', '#00ffff' => '[Cyan]', '#00ff00' => '[Green]', '#ff00ff' => '[Magenta]', '#ff0000' => '[Red]', '#ffffff' => '[White]', '#ffff00' => '[Yellow]'];
+        $names = [
+            '#000000' => '[Black]',
+            '#0000ff' => '[Blue]',
+            '#00ffff' => '[Cyan]',
+            '#00ff00' => '[Green]',
+            '#ff00ff' => '[Magenta]',
+            '#ff0000' => '[Red]',
+            '#ffffff' => '[White]',
+            '#ffff00' => '[Yellow]',
+        ];
 
         return $names[strtolower($colour)] ?? '';
     }

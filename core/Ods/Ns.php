@@ -8,9 +8,15 @@ namespace Rilvet\Ods;
 final class Ns
 {
     public const ALL = [
-        'office' => 'urn:oasis:names:tc:opendocument:xmlns:office:1.0', 'style' => 'urn:oasis:names:tc:opendocument:xmlns:style:1.0', 'text' => 'urn:oasis:names:tc:opendocument:xmlns:text:1.0',
-        'table' => 'urn:oasis:names:tc:opendocument:xmlns:table:1.0', 'fo' => 'urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0', 'number' => 'urn:oasis:names:tc:opendocument:xmlns:datastyle:1.0',
-        'svg' => 'urn:oasis:names:tc:opendocument:xmlns:svg-compatible:1.0', 'of' => 'urn:oasis:names:tc:opendocument:xmlns:of:1.2', 'config' => 'urn:oasis:names:tc:opendocument:xmlns:config:1.0',
+        'office' => 'urn:oasis:names:tc:opendocument:xmlns:office:1.0',
+        'style' => 'urn:oasis:names:tc:opendocument:xmlns:style:1.0',
+        'text' => 'urn:oasis:names:tc:opendocument:xmlns:text:1.0',
+        'table' => 'urn:oasis:names:tc:opendocument:xmlns:table:1.0',
+        'fo' => 'urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0',
+        'number' => 'urn:oasis:names:tc:opendocument:xmlns:datastyle:1.0',
+        'svg' => 'urn:oasis:names:tc:opendocument:xmlns:svg-compatible:1.0',
+        'of' => 'urn:oasis:names:tc:opendocument:xmlns:of:1.2',
+        'config' => 'urn:oasis:names:tc:opendocument:xmlns:config:1.0',
         'manifest' => 'urn:oasis:names:tc:opendocument:xmlns:manifest:1.0',
     ];
 
@@ -34,6 +40,14 @@ final class Ns
     /** Text as it stands in xml, in attributes as well. */
     public static function text(string $text): string
     {
-        return strtr($text, ['&' => '&amp;', '<' => '&lt;', '>' => '&gt;', '"' => '&quot;', "\n" => '&#10;', "\t" => '&#9;', "\r" => '&#13;']);
+        return strtr($text, [
+            '&' => '&amp;',
+            '<' => '&lt;',
+            '>' => '&gt;',
+            '"' => '&quot;',
+            "\n" => '&#10;',
+            "\t" => '&#9;',
+            "\r" => '&#13;',
+        ]);
     }
 }

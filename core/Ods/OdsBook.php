@@ -52,13 +52,18 @@ final class OdsBook
         $this->zip = ZipReader::of($stream, $limits);
         foreach (array_keys($this->zip->entries) as $name) {
             if (preg_match('/\.(?:zip|xlsx|ods|jar|gz|7z|rar)$/i', (string) $name) === 1 && ! str_starts_with((string) $name, 'Object')) {
-                throw FileIsWrong::package("The package holds another archive, \"$name\". Unpack it and bring in the tables that are in it.");
+                throw FileIsWrong::package(
+                    "The package holds another archive, \"$name\". Unpack it and bring in the tables that are in it.",
+                );
             }
         }
         if (! $this->zip->has('content.xml')) {
             throw FileIsWrong::package('The file is a zip package, but no spreadsheet is in it.');
         }
-        if ($this->zip->has('META-INF/manifest.xml') && str_contains($this->zip->contents('META-INF/manifest.xml', 4_000_000), 'encryption-data')) {
+        if (
+            $this->zip->has('META-INF/manifest.xml') &&
+            str_contains($this->zip->contents('META-INF/manifest.xml', 4_000_000), 'encryption-data')
+        ) {
             throw FileIsWrong::package('The workbook is protected by a password. Save it without one and bring it in again.');
         }
         $this->styles = new CellStyles;
@@ -75,7 +80,11 @@ final class OdsBook
     public function holds(): array
     {
         $names = array_map(strval(...), array_keys($this->zip->entries));
-        $kinds = ['charts and other objects' => '#^Object [^/]*/content\.xml$#', 'pictures' => '#^Pictures/.+#', 'macros' => '#^(?:Basic|Scripts)/.+\.(?:xml|bas|py|js)$#'];
+        $kinds = [
+            'charts and other objects' => '#^Object [^/]*/content\.xml$#',
+            'pictures' => '#^Pictures/.+#',
+            'macros' => '#^(?:Basic|Scripts)/.+\.(?:xml|bas|py|js)$#',
+        ];
 
         return array_filter(array_map(fn (string $pattern) => count(preg_grep($pattern, $names) ?: []), $kinds));
     }
@@ -102,10 +111,14 @@ final class OdsBook
                     $items[$item->getAttributeNS(Ns::ALL['config'], 'name')] = trim($item->textContent);
                 }
                 // Mode 2 is frozen; 1 is a split that moves.
-                $frozen = fn (string $axis, int $most) => ($items["{$axis}SplitMode"] ?? '') === '2' ? max(0, min($most, (int) ($items["{$axis}SplitPosition"] ?? 0))) : 0;
+                $frozen = fn (string $axis, int $most) => ($items["{$axis}SplitMode"] ?? '') === '2'
+                    ? max(0, min($most, (int) ($items["{$axis}SplitPosition"] ?? 0)))
+                    : 0;
                 $views[$entry->getAttributeNS(Ns::ALL['config'], 'name')] = [
-                    'freezeRow' => $frozen('Vertical', 200), 'freezeColumn' => $frozen('Horizontal', 50),
-                    'gridlines' => ($items['ShowGrid'] ?? 'true') !== 'false', 'zoom' => max(10, min(400, (int) ($items['ZoomValue'] ?? 100) ?: 100)),
+                    'freezeRow' => $frozen('Vertical', 200),
+                    'freezeColumn' => $frozen('Horizontal', 50),
+                    'gridlines' => ($items['ShowGrid'] ?? 'true') !== 'false',
+                    'zoom' => max(10, min(400, (int) ($items['ZoomValue'] ?? 100) ?: 100)),
                 ];
             }
         }
@@ -147,7 +160,13 @@ final class OdsBook
                         break;
                     case 'table':
                         if ($isSpreadsheet && $this->reader->namespaceURI === Ns::TABLE) {
-                            $table = new OdsTable($this, (string) $this->attribute('name', Ns::TABLE), (string) $this->attribute('style-name', Ns::TABLE), $this->attribute('protected', Ns::TABLE) === 'true', $this->reader->isEmptyElement);
+                            $table = new OdsTable(
+                                $this,
+                                (string) $this->attribute('name', Ns::TABLE),
+                                (string) $this->attribute('style-name', Ns::TABLE),
+                                $this->attribute('protected', Ns::TABLE) === 'true',
+                                $this->reader->isEmptyElement,
+                            );
                             yield $table;
                             $table->finish();
                         }
@@ -180,10 +199,16 @@ final class OdsBook
             return false;
         }
         $type = $reader->nodeType;
-        if ($type === XMLReader::ELEMENT ? $reader->depth > 200 : $type === XMLReader::DOC_TYPE || $type === XMLReader::ENTITY_REF || $type === XMLReader::ENTITY) {
-            throw FileIsWrong::package($type === XMLReader::ELEMENT
-                ? '"content.xml" in the package is nested too deeply to be a spreadsheet.'
-                : '"content.xml" in the package declares a document type or entities, which spreadsheets never need. It is not read.');
+        if (
+            $type === XMLReader::ELEMENT
+                ? $reader->depth > 200
+                : $type === XMLReader::DOC_TYPE || $type === XMLReader::ENTITY_REF || $type === XMLReader::ENTITY
+        ) {
+            throw FileIsWrong::package(
+                $type === XMLReader::ELEMENT
+                    ? '"content.xml" in the package is nested too deeply to be a spreadsheet.'
+                    : '"content.xml" in the package declares a document type or entities, which spreadsheets never need. It is not read.',
+            );
         }
 
         return true;
@@ -258,7 +283,9 @@ final class OdsBook
     {
         $error = libxml_get_last_error();
         if ($error !== false && $error->level >= LIBXML_ERR_ERROR) {
-            throw FileIsWrong::package("\"content.xml\" in the package is no well-formed xml (line {$error->line}). The file may be cut off or damaged.");
+            throw FileIsWrong::package(
+                "\"content.xml\" in the package is no well-formed xml (line {$error->line}). The file may be cut off or damaged.",
+            );
         }
     }
 

@@ -56,8 +56,13 @@ final class OdsTable
     /** How many of those a table may have. */
     private const REPEATED = 2_000_000;
 
-    public function __construct(private readonly OdsBook $book, public readonly string $name, public readonly string $style, public readonly bool $isProtected, bool $isEmpty)
-    {
+    public function __construct(
+        private readonly OdsBook $book,
+        public readonly string $name,
+        public readonly string $style,
+        public readonly bool $isProtected,
+        bool $isEmpty,
+    ) {
         $this->depth = $book->reader()->depth;
         $this->isDone = $isEmpty;
     }
@@ -90,10 +95,19 @@ final class OdsTable
                 $isFilled = $stored !== [];
                 $this->repeated += $isFilled ? ($count - 1) * count($stored) : 0;
                 if ($this->repeated > self::REPEATED) {
-                    throw FileIsWrong::package(sprintf('The table "%s" repeats filled rows until it has more than %s cells. Such a file is damaged, or made to do harm.', $this->name, number_format(self::REPEATED)));
+                    throw FileIsWrong::package(
+                        sprintf(
+                            'The table "%s" repeats filled rows until it has more than %s cells. Such a file is damaged, or made to '
+                            .'do harm.',
+                            $this->name,
+                            number_format(self::REPEATED),
+                        ),
+                    );
                 }
                 if ($isFilled && $row + $count - 1 > Address::ROWS) {
-                    throw FileIsWrong::package('A table has a filled row '.number_format($row + $count - 1).'; a worksheet ends at row 1,048,576.');
+                    throw FileIsWrong::package(
+                        'A table has a filled row '.number_format($row + $count - 1).'; a worksheet ends at row 1,048,576.',
+                    );
                 }
                 $height = $this->book->styles->size('table-row', $style, 'table-row-properties', 'row-height');
                 $isFixed = $height !== null && ! $this->book->styles->isOptimalHeight($style);
@@ -140,7 +154,12 @@ final class OdsTable
     private function column(): void
     {
         $count = $this->book->repeated('number-columns-repeated');
-        $width = $this->book->styles->size('table-column', (string) $this->book->attribute('style-name', Ns::TABLE), 'table-column-properties', 'column-width');
+        $width = $this->book->styles->size(
+            'table-column',
+            (string) $this->book->attribute('style-name', Ns::TABLE),
+            'table-column-properties',
+            'column-width',
+        );
         $default = (string) $this->book->attribute('default-cell-style-name', Ns::TABLE);
         $isHidden = in_array($this->book->attribute('visibility', Ns::TABLE), ['collapse', 'filter'], true);
         for ($at = $this->column + 1, $last = min($this->column + $count, Address::COLUMNS); $at <= $last; $at++) {
@@ -174,11 +193,19 @@ final class OdsTable
             $isCovered = $reader->localName === 'covered-table-cell';
             [$across, $down] = [max(1, (int) ($said['number-columns-spanned'] ?? 1)), max(1, (int) ($said['number-rows-spanned'] ?? 1))];
             $column = count($stored) + $blank + 1;
-            if (($across > 1 || $down > 1) && ! $isCovered && $column + $across - 1 <= Address::COLUMNS && $row + $down - 1 <= Address::ROWS) {
+            if (
+                ($across > 1 || $down > 1) &&
+                ! $isCovered &&
+                $column + $across - 1 <= Address::COLUMNS &&
+                $row + $down - 1 <= Address::ROWS
+            ) {
                 $this->merges[] = Range::of($row, $column, $row + $down - 1, $column + $across - 1);
             }
             $cell = $this->cell($row, $column, $said);
-            if ($cell->isBlank() && $style === null && $default === '' && $this->defaults === [] || $cell->isBlank() && $count > OdsBook::blanks()) {
+            if (
+                ($cell->isBlank() && $style === null && $default === '' && $this->defaults === []) ||
+                ($cell->isBlank() && $count > OdsBook::blanks())
+            ) {
                 $blank += $count;
                 $blankStyle = (string) $style;
 
@@ -222,14 +249,19 @@ final class OdsTable
         }
         $text = $this->text();
         $formula = $written === '' ? null : OpenFormula::plain($written);
-        $error = preg_match('~^#(?:NULL!|DIV/0!|VALUE!|REF!|NAME\?|NUM!|N/A)$~', $text) === 1 && ($formula !== null || $written !== '') ? $text : null;
+        $error =
+            preg_match('~^#(?:NULL!|DIV/0!|VALUE!|REF!|NAME\?|NUM!|N/A)$~', $text) === 1 && ($formula !== null || $written !== '')
+                ? $text
+                : null;
         $read = match (true) {
             $error !== null => null,
             $type === 'date' && $date !== null => $this->serial($date) ?? $date,
             $type === 'time' && $time !== null => self::days($time) ?? $time,
             $type === 'boolean' => $boolean === 'true',
-            in_array($type, ['float', 'percentage', 'currency'], true) => is_numeric($value) && is_finite((float) $value) ? $value + 0 : null,
-            $type === 'string' || $type === '' && $text !== '' => $string ?? $text,
+            in_array($type, ['float', 'percentage', 'currency'], true) => is_numeric($value) && is_finite((float) $value)
+                ? $value + 0
+                : null,
+            $type === 'string' || ($type === '' && $text !== '') => $string ?? $text,
             default => null,
         };
         if (is_string($read) && strlen($read) > Tokeniser::CELL && mb_strlen($read) > Tokeniser::CELL) {
@@ -264,20 +296,28 @@ final class OdsTable
                 match ($name) {
                     // Notes and drawings stand in the cell, and are no part of its text.
                     'annotation', 'frame', 'shapes', 'ruby-text', 'note' => $this->book->pass(),
-                    'p' => $line = '',
-                    's' => $line = $this->longer($line.str_repeat(' ', max(1, min(32_767, (int) ($this->book->attribute('c', Ns::TEXT) ?? 1))))),
-                    'tab' => $line .= "\t",
-                    'line-break' => $line .= "\n",
+                    'p' => ($line = ''),
+                    's' => ($line = $this->longer(
+                        $line.str_repeat(' ', max(1, min(32_767, (int) ($this->book->attribute('c', Ns::TEXT) ?? 1)))),
+                    )),
+                    'tab' => ($line .= "\t"),
+                    'line-break' => ($line .= "\n"),
                     default => null,
                 };
                 if ($name === 'p' && $isEmpty) {
                     $lines[] = '';
                     $line = null;
                 }
-            } elseif ($line !== null && in_array($type, [XMLReader::TEXT, XMLReader::CDATA, XMLReader::SIGNIFICANT_WHITESPACE, XMLReader::WHITESPACE], true)) {
+            } elseif (
+                $line !== null &&
+                in_array($type, [XMLReader::TEXT, XMLReader::CDATA, XMLReader::SIGNIFICANT_WHITESPACE, XMLReader::WHITESPACE], true)
+            ) {
                 $piece = $reader->value;
                 // Blanks of the xml are one blank (6.1.2); a line feed alone between words is what some writers mean as a line.
-                $line .= strpbrk($piece, "\t\r\n") === false && ! str_contains($piece, '  ') ? $piece : preg_replace(['/(?<=\S)\r?\n(?=\S)/', '/[ \t\r]+|\n(?=\s)|(?<=\s)\n/', '/ {2,}/'], ["\n", ' ', ' '], $piece);
+                $line .=
+                    strpbrk($piece, "\t\r\n") === false && ! str_contains($piece, '  ')
+                        ? $piece
+                        : preg_replace(['/(?<=\S)\r?\n(?=\S)/', '/[ \t\r]+|\n(?=\s)|(?<=\s)\n/', '/ {2,}/'], ["\n", ' ', ' '], $piece);
             } elseif ($type === XMLReader::END_ELEMENT && $reader->localName === 'p') {
                 $lines[] = (string) $line;
                 $line = null;
@@ -291,7 +331,13 @@ final class OdsTable
     private function longer(string $text): string
     {
         if (strlen($text) > 4 * Tokeniser::CELL) {
-            throw FileIsWrong::package(sprintf('A cell of the table "%s" holds more than %s characters. Shorten it, and bring the file in again.', $this->name, number_format(Tokeniser::CELL)));
+            throw FileIsWrong::package(
+                sprintf(
+                    'A cell of the table "%s" holds more than %s characters. Shorten it, and bring the file in again.',
+                    $this->name,
+                    number_format(Tokeniser::CELL),
+                ),
+            );
         }
 
         return $text;
@@ -307,7 +353,9 @@ final class OdsTable
             return null;
         }
 
-        return $day - ($this->book->from1904 ? SerialDate::BETWEEN : 0) + ((int) ($found[4] ?? 0) * 3600 + (int) ($found[5] ?? 0) * 60 + (float) ($found[6] ?? 0)) / 86_400;
+        return $day -
+            ($this->book->from1904 ? SerialDate::BETWEEN : 0) +
+            ((int) ($found[4] ?? 0) * 3600 + (int) ($found[5] ?? 0) * 60 + (float) ($found[6] ?? 0)) / 86_400;
     }
 
     /** A duration of ISO 8601 in days. */
@@ -316,7 +364,11 @@ final class OdsTable
         if (preg_match('/^(-)?P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?(?:(\d+(?:[.,]\d+)?)S)?)?$/', $text, $found) !== 1) {
             return null;
         }
-        $seconds = (int) ($found[2] ?? 0) * 86_400 + (int) ($found[3] ?? 0) * 3600 + (int) ($found[4] ?? 0) * 60 + (float) str_replace(',', '.', $found[5] ?? '0');
+        $seconds =
+            (int) ($found[2] ?? 0) * 86_400 +
+            (int) ($found[3] ?? 0) * 3600 +
+            (int) ($found[4] ?? 0) * 60 +
+            (float) str_replace(',', '.', $found[5] ?? '0');
 
         return (($found[1] ?? '') === '-' ? -1 : 1) * $seconds / 86_400;
     }

@@ -78,10 +78,21 @@ final class OpenFormula
     /** A range such as "$Sheet.$A$1:.B2" in the workbook's own form. */
     public static function reference(string $written): string
     {
-        if (preg_match("~^(?:\\$?('(?:[^']|'')+'|[^.'#:]*))?\\.([^:.]+)(?::(?:\\$?(?:'(?:[^']|'')+'|[^.'#:]*))?\\.?([^:.]+))?$~u", $written, $found) !== 1) {
+        if (
+            preg_match(
+                "~^(?:\\$?('(?:[^']|'')+'|[^.'#:]*))?\\.([^:.]+)(?::(?:\\$?(?:'(?:[^']|'')+'|[^.'#:]*))?\\.?([^:.]+))?$~u",
+                $written,
+                $found,
+            ) !== 1
+        ) {
             return str_contains($written, '#REF!') ? '#REF!' : $written;
         }
-        $sheet = $found[1] === '' ? '' : (preg_match('/^\'|^[\p{L}_][\p{L}\p{N}_.]*$/u', $found[1]) === 1 ? $found[1] : "'".str_replace("'", "''", $found[1])."'").'!';
+        $sheet =
+            $found[1] === ''
+                ? ''
+                : (preg_match('/^\'|^[\p{L}_][\p{L}\p{N}_.]*$/u', $found[1]) === 1
+                        ? $found[1]
+                        : "'".str_replace("'", "''", $found[1])."'").'!';
 
         return $sheet.$found[2].(isset($found[3]) ? ':'.$found[3] : '');
     }

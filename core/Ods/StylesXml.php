@@ -35,8 +35,16 @@ final class StylesXml
         if (! isset($this->cells[$key])) {
             $name = 'ce'.(count($this->cells) + 1);
             $code = $look->text(Attribute::Number);
-            $this->cells[$key] = [$name, "<style:style style:name=\"$name\" style:family=\"table-cell\" style:parent-style-name=\"".($parent ?? 'Default').'"'
-                .($code === '' || strcasecmp($code, 'General') === 0 ? '' : ' style:data-style-name="'.$this->code($code).'"').'>'.$this->properties($this->ground->under($look)).'</style:style>'];
+            $this->cells[$key] = [
+                $name,
+                "<style:style style:name=\"$name\" style:family=\"table-cell\" style:parent-style-name=\"".
+                ($parent ?? 'Default').
+                '"'.
+                ($code === '' || strcasecmp($code, 'General') === 0 ? '' : ' style:data-style-name="'.$this->code($code).'"').
+                '>'.
+                $this->properties($this->ground->under($look)).
+                '</style:style>',
+            ];
         }
 
         return $this->cells[$key][0];
@@ -47,7 +55,14 @@ final class StylesXml
     {
         if (! isset($this->named[$name])) {
             $written = (string) preg_replace_callback('/[^A-Za-z0-9]/u', fn (array $found) => sprintf('_%02x_', mb_ord($found[0])), $name);
-            $this->named[$name] = [$written, "<style:style style:name=\"$written\" style:display-name=\"".Ns::text($name).'" style:family="table-cell" style:parent-style-name="Default">'.$this->properties($this->ground->under($look)).'</style:style>'];
+            $this->named[$name] = [
+                $written,
+                "<style:style style:name=\"$written\" style:display-name=\"".
+                Ns::text($name).
+                '" style:family="table-cell" style:parent-style-name="Default">'.
+                $this->properties($this->ground->under($look)).
+                '</style:style>',
+            ];
         }
 
         return $this->named[$name][0];
@@ -59,7 +74,12 @@ final class StylesXml
         $key = "$family|$properties";
         if (! isset($this->sizes[$key])) {
             $name = ['table-column' => 'co', 'table-row' => 'ro', 'table' => 'ta'][$family].(count($this->sizes) + 1);
-            $this->sizes[$key] = [$name, "<style:style style:name=\"$name\" style:family=\"$family\"".($family === 'table' ? ' style:master-page-name="Default"' : '').">$properties</style:style>"];
+            $this->sizes[$key] = [
+                $name,
+                "<style:style style:name=\"$name\" style:family=\"$family\"".
+                ($family === 'table' ? ' style:master-page-name="Default"' : '').
+                ">$properties</style:style>",
+            ];
         }
 
         return $this->sizes[$key][0];
@@ -67,16 +87,29 @@ final class StylesXml
 
     public function automatic(): string
     {
-        return '<office:automatic-styles>'.implode('', array_column([...array_values($this->sizes), ...array_values($this->data), ...array_values($this->cells)], 1)).'</office:automatic-styles>';
+        return '<office:automatic-styles>'.
+            implode('', array_column([...array_values($this->sizes), ...array_values($this->data), ...array_values($this->cells)], 1)).
+            '</office:automatic-styles>';
     }
 
     /** The styles part: defaults, and the named styles that cells have as parents. */
     public function part(): string
     {
-        return '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<office:document-styles'.Ns::declared('office', 'style', 'fo', 'number', 'svg', 'text', 'table').' office:version="1.3"><office:styles>'
-            .'<style:default-style style:family="table-cell">'.$this->properties($this->ground).'</style:default-style>'
-            .'<style:style style:name="Default" style:family="table-cell"/>'.implode('', array_column(array_values($this->named), 1)).'</office:styles>'
-            .'<office:automatic-styles><style:page-layout style:name="pm1"/></office:automatic-styles><office:master-styles><style:master-page'.implode('', array_map(fn (array $pair) => " style:$pair[0]=\"$pair[1]\"", [['name', 'Default'], ['page-layout-name', 'pm1']])).'/></office:master-styles></office:document-styles>';
+        return '<?xml version="1.0" encoding="UTF-8"?>'.
+            "\n".
+            '<office:document-styles'.
+            Ns::declared('office', 'style', 'fo', 'number', 'svg', 'text', 'table').
+            ' office:version="1.3"><office:styles>'.
+            '<style:default-style style:family="table-cell">'.
+            $this->properties($this->ground).
+            '</style:default-style>'.
+            '<style:style style:name="Default" style:family="table-cell"/>'.
+            implode('', array_column(array_values($this->named), 1)).
+            '</office:styles>'.
+            '<office:automatic-styles><style:page-layout style:name="pm1"/></office:automatic-styles><office:master-styles>'
+            .'<style:master-page'.
+            implode('', array_map(fn (array $pair) => " style:$pair[0]=\"$pair[1]\"", [['name', 'Default'], ['page-layout-name', 'pm1']])).
+            '/></office:master-styles></office:document-styles>';
     }
 
     private function code(string $code): string
@@ -94,7 +127,16 @@ final class StylesXml
         $cell = '';
         $fill = $look->text(Attribute::Fill);
         $cell .= $fill === '' ? '' : ' fo:background-color="'.($fill === 'none' ? 'transparent' : strtolower($fill)).'"';
-        foreach (['fo:border-top' => Attribute::Top, 'fo:border-right' => Attribute::Right, 'fo:border-bottom' => Attribute::Bottom, 'fo:border-left' => Attribute::Left, 'style:diagonal-bl-tr' => Attribute::Rising, 'style:diagonal-tl-br' => Attribute::Falling] as $name => $side) {
+        foreach (
+            [
+                'fo:border-top' => Attribute::Top,
+                'fo:border-right' => Attribute::Right,
+                'fo:border-bottom' => Attribute::Bottom,
+                'fo:border-left' => Attribute::Left,
+                'style:diagonal-bl-tr' => Attribute::Rising,
+                'style:diagonal-tl-br' => Attribute::Falling,
+            ] as $name => $side
+        ) {
             $edge = $look->edge($side);
             $cell .= $edge === null ? '' : " $name=\"".self::edge($edge).'"';
         }
@@ -103,17 +145,31 @@ final class StylesXml
         $cell .= $look->get(Attribute::Wrap) === null ? '' : ' fo:wrap-option="'.($look->is(Attribute::Wrap) ? 'wrap' : 'no-wrap').'"';
         $cell .= $look->is(Attribute::Shrink) ? ' style:shrink-to-fit="true"' : '';
         $turn = (int) $look->number(Attribute::Rotation);
-        $cell .= $turn === 0 ? '' : ($turn === Look::STACKED ? ' style:direction="ttb"' : ' style:rotation-angle="'.(($turn + 360) % 360).'"');
+        $cell .=
+            $turn === 0 ? '' : ($turn === Look::STACKED ? ' style:direction="ttb"' : ' style:rotation-angle="'.($turn + 360) % 360 .'"');
         $horizontal = $look->text(Attribute::Horizontal);
         $cell .= $horizontal === 'fill' ? ' style:repeat-content="true"' : '';
         $guard = ($look->get(Attribute::Locked) === false ? '' : 'protected ').($look->is(Attribute::Concealed) ? 'formula-hidden' : '');
-        $cell .= $look->get(Attribute::Locked) === null && ! $look->is(Attribute::Concealed) ? '' : ' style:cell-protect="'.(trim($guard) === '' ? 'none' : trim($guard)).'"';
+        $cell .=
+            $look->get(Attribute::Locked) === null && ! $look->is(Attribute::Concealed)
+                ? ''
+                : ' style:cell-protect="'.(trim($guard) === '' ? 'none' : trim($guard)).'"';
         $indent = (int) $look->number(Attribute::Indent);
         // A heading that is centred over several cells has no form here; it is centred in its own.
-        $align = ['left' => 'start', 'right' => 'end', 'center' => 'center', 'justify' => 'justify', 'span' => 'center', 'distributed' => 'justify'][$horizontal] ?? '';
-        $paragraph = ($align === '' ? '' : " fo:text-align=\"$align\"").($indent > 0 ? ' fo:margin-left="'.($indent * 10).'pt"' : '');
+        $align =
+            [
+                'left' => 'start',
+                'right' => 'end',
+                'center' => 'center',
+                'justify' => 'justify',
+                'span' => 'center',
+                'distributed' => 'justify',
+            ][$horizontal] ?? '';
+        $paragraph = ($align === '' ? '' : " fo:text-align=\"$align\"").($indent > 0 ? ' fo:margin-left="'.$indent * 10 .'pt"' : '');
 
-        return ($cell === '' ? '' : "<style:table-cell-properties$cell".($align === '' ? '' : ' style:text-align-source="fix"').'/>').($paragraph === '' ? '' : "<style:paragraph-properties$paragraph/>").self::type($look);
+        return ($cell === '' ? '' : "<style:table-cell-properties$cell".($align === '' ? '' : ' style:text-align-source="fix"').'/>').
+            ($paragraph === '' ? '' : "<style:paragraph-properties$paragraph/>").
+            self::type($look);
     }
 
     private static function type(Look $look): string
@@ -127,8 +183,17 @@ final class StylesXml
         $xml .= $look->get(Attribute::Bold) === null ? '' : ' fo:font-weight="'.($look->is(Attribute::Bold) ? 'bold' : 'normal').'"';
         $xml .= $look->get(Attribute::Italic) === null ? '' : ' fo:font-style="'.($look->is(Attribute::Italic) ? 'italic' : 'normal').'"';
         $underline = $look->text(Attribute::Underline);
-        $xml .= $underline === '' ? '' : ($underline === 'none' ? ' style:text-underline-style="none"' : ' style:text-underline-style="solid" style:text-underline-width="auto" style:text-underline-color="font-color"'.($underline === 'double' ? ' style:text-underline-type="double"' : ''));
-        $xml .= $look->get(Attribute::Strike) === null ? '' : ' style:text-line-through-style="'.($look->is(Attribute::Strike) ? 'solid' : 'none').'"';
+        $xml .=
+            $underline === ''
+                ? ''
+                : ($underline === 'none'
+                    ? ' style:text-underline-style="none"'
+                    : ' style:text-underline-style="solid" style:text-underline-width="auto" style:text-underline-color="font-color"'.
+                        ($underline === 'double' ? ' style:text-underline-type="double"' : ''));
+        $xml .=
+            $look->get(Attribute::Strike) === null
+                ? ''
+                : ' style:text-line-through-style="'.($look->is(Attribute::Strike) ? 'solid' : 'none').'"';
         $script = $look->text(Attribute::Script);
         $xml .= $script === '' || $script === 'none' ? '' : " style:text-position=\"$script 58%\"";
         $xml .= $look->get(Attribute::Ink) === null ? '' : ' fo:color="'.strtolower($look->text(Attribute::Ink)).'"';

@@ -26,7 +26,11 @@ final class Package
         foreach ($this->names as $name) {
             // What is embedded in a document is its own; any other archive inside an archive is no workbook.
             if (preg_match('/\.(?:zip|xlsx|ods|jar|gz|7z|rar)$/i', $name) === 1 && stripos($name, 'embeddings/') === false) {
-                throw FileIsWrong::package('The package holds another archive, "'.mb_strimwidth(mb_scrub($name), 0, 80, '…').'". Unpack it and bring in the tables that are in it.');
+                throw FileIsWrong::package(
+                    'The package holds another archive, "'.
+                        mb_strimwidth(mb_scrub($name), 0, 80, '…').
+                        '". Unpack it and bring in the tables that are in it.',
+                );
             }
         }
         if (! isset($this->names['[content_types].xml'])) {
@@ -67,7 +71,10 @@ final class Package
     /** The name of a part as the archive writes it. */
     public function entry(string $part): string
     {
-        return $this->names[strtolower($part)] ?? throw FileIsWrong::package('The package points at a part "'.mb_strimwidth(mb_scrub($part), 0, 80, '…').'" that is not in it. The file is damaged.');
+        return $this->names[strtolower($part)] ??
+            throw FileIsWrong::package(
+                'The package points at a part "'.mb_strimwidth(mb_scrub($part), 0, 80, '…').'" that is not in it. The file is damaged.',
+            );
     }
 
     public function contents(string $part): string
@@ -87,7 +94,12 @@ final class Package
             $type = $element->getAttribute('Type');
             $outside = strcasecmp($element->getAttribute('TargetMode'), 'External') === 0;
             $target = $element->getAttribute('Target');
-            $found[] = new Relationship($element->getAttribute('Id'), substr($type, (int) strrpos($type, '/') + 1), $outside ? $target : self::resolved($part, rawurldecode($target)), $outside);
+            $found[] = new Relationship(
+                $element->getAttribute('Id'),
+                substr($type, (int) strrpos($type, '/') + 1),
+                $outside ? $target : self::resolved($part, rawurldecode($target)),
+                $outside,
+            );
         }
 
         return $found;

@@ -15,15 +15,24 @@ final class PackageXml
     public static function tree(string $xml, string $name): DOMDocument
     {
         if (preg_match('/<!(?:DOCTYPE|ENTITY)/i', self::plain($xml)) === 1) {
-            throw FileIsWrong::package("\"$name\" in the package declares a document type or entities, which spreadsheets never need. It is not read.");
+            throw FileIsWrong::package(
+                "\"$name\" in the package declares a document type or entities, which spreadsheets never need. It is not read.",
+            );
         }
         $tree = new DOMDocument;
         $previous = libxml_use_internal_errors(true);
         libxml_clear_errors();
         try {
-            if ($xml === '' || ! $tree->loadXML($xml, LIBXML_NONET | LIBXML_COMPACT) || $tree->documentElement === null || $tree->doctype !== null) {
+            if (
+                $xml === '' ||
+                ! $tree->loadXML($xml, LIBXML_NONET | LIBXML_COMPACT) ||
+                $tree->documentElement === null ||
+                $tree->doctype !== null
+            ) {
                 $line = (libxml_get_last_error() ?: null)->line ?? 1;
-                throw FileIsWrong::package("\"$name\" in the package is no well-formed xml (line $line). The file may be cut off or damaged.");
+                throw FileIsWrong::package(
+                    "\"$name\" in the package is no well-formed xml (line $line). The file may be cut off or damaged.",
+                );
             }
         } finally {
             libxml_clear_errors();
@@ -59,6 +68,12 @@ final class PackageXml
     /** The beginning of a part in an encoding in which its markup can be looked for. */
     private static function plain(string $xml): string
     {
-        return preg_match('/^(?:\xFF\xFE|\xFE\xFF|<\x00|\x00<)/', $xml) === 1 ? (string) mb_convert_encoding($xml, 'UTF-8', str_starts_with($xml, "\xFE\xFF") || str_starts_with($xml, "\x00") ? 'UTF-16BE' : 'UTF-16LE') : $xml;
+        return preg_match('/^(?:\xFF\xFE|\xFE\xFF|<\x00|\x00<)/', $xml) === 1
+            ? (string) mb_convert_encoding(
+                $xml,
+                'UTF-8',
+                str_starts_with($xml, "\xFE\xFF") || str_starts_with($xml, "\x00") ? 'UTF-16BE' : 'UTF-16LE',
+            )
+            : $xml;
     }
 }

@@ -43,7 +43,14 @@ final class ZipReader
     {
         $entry = $this->entries[$name] ?? throw FileIsWrong::package("The package has no part \"$name\".");
         if ($entry->size > $most) {
-            throw FileIsWrong::package(sprintf('"%s" in the package holds %s MB; a part of its kind is read up to %s MB.', $name, number_format($entry->size / 1048576), number_format($most / 1048576)));
+            throw FileIsWrong::package(
+                sprintf(
+                    '"%s" in the package holds %s MB; a part of its kind is read up to %s MB.',
+                    $name,
+                    number_format($entry->size / 1048576),
+                    number_format($most / 1048576),
+                ),
+            );
         }
 
         return implode('', iterator_to_array($this->pieces($name), false));
@@ -68,7 +75,9 @@ final class ZipReader
             yield $piece;
         }
         if ($size !== $entry->size || hash_final($check) !== sprintf('%08x', $entry->crc)) {
-            throw FileIsWrong::package("\"$name\" in the package is damaged: it is not what its checksum says. Fetch or save the file again.");
+            throw FileIsWrong::package(
+                "\"$name\" in the package is damaged: it is not what its checksum says. Fetch or save the file again.",
+            );
         }
     }
 
@@ -97,7 +106,9 @@ final class ZipReader
             foreach (str_split($piece, 32_768) as $step) {
                 $plain = @inflate_add($context, $step);
                 if ($plain === false) {
-                    throw FileIsWrong::package("\"{$entry->name}\" in the package is damaged and cannot be unpacked. Fetch or save the file again.");
+                    throw FileIsWrong::package(
+                        "\"{$entry->name}\" in the package is damaged and cannot be unpacked. Fetch or save the file again.",
+                    );
                 }
                 if ($plain !== '') {
                     yield $plain;
@@ -111,7 +122,9 @@ final class ZipReader
     {
         [$count, $offset, $length] = $this->end();
         if ($count > $limits->entries) {
-            throw FileIsWrong::package(sprintf('The package has %s entries; at most %s are read.', number_format($count), number_format($limits->entries)));
+            throw FileIsWrong::package(
+                sprintf('The package has %s entries; at most %s are read.', number_format($count), number_format($limits->entries)),
+            );
         }
         $directory = $this->at($offset, $length);
         $entries = [];
@@ -121,8 +134,14 @@ final class ZipReader
             if (substr($directory, $at, 4) !== "PK\x01\x02" || strlen($directory) < $at + 46) {
                 throw FileIsWrong::package('The package is damaged: an entry of its list cannot be read.');
             }
-            /** @var array{flags: int, method: int, time: int, crc: int, packed: int, size: int, name: int, extra: int, comment: int, offset: int} $head */
-            $head = unpack('vflags/vmethod/Vtime/Vcrc/Vpacked/Vsize/vname/vextra/vcomment', $directory, $at + 8) + (unpack('Voffset', $directory, $at + 42) ?: []);
+            /**
+             * @var array{flags: int, method: int, time: int, crc: int, packed: int, size: int, name: int, extra: int, comment: int,
+             *     offset: int}
+             *     $head
+             */
+            $head =
+                unpack('vflags/vmethod/Vtime/Vcrc/Vpacked/Vsize/vname/vextra/vcomment', $directory, $at + 8) +
+                (unpack('Voffset', $directory, $at + 42) ?: []);
             // Some writers part folders with a backslash, which the format does not know (APPNOTE 4.4.17.1).
             $written = substr($directory, $at + 46, $head['name']);
             $name = str_replace('\\', '/', $written);
@@ -135,10 +154,24 @@ final class ZipReader
             }
             $lower[strtolower($name)] = true;
             $expanded += $head['size'];
-            $entries[$name] = new Entry($name, $head['method'], $head['crc'], $head['packed'], $head['size'], $head['time'], $this->dataOf($written, $head['offset']));
+            $entries[$name] = new Entry(
+                $name,
+                $head['method'],
+                $head['crc'],
+                $head['packed'],
+                $head['size'],
+                $head['time'],
+                $this->dataOf($written, $head['offset']),
+            );
         }
         if ($expanded > $limits->expanded) {
-            throw FileIsWrong::package(sprintf('The package expands to %s MB; at most %s MB are read.', number_format($expanded / 1048576), number_format($limits->expanded / 1048576)));
+            throw FileIsWrong::package(
+                sprintf(
+                    'The package expands to %s MB; at most %s MB are read.',
+                    number_format($expanded / 1048576),
+                    number_format($limits->expanded / 1048576),
+                ),
+            );
         }
         self::apart($entries);
 
@@ -156,10 +189,14 @@ final class ZipReader
             throw FileIsWrong::package('The package is protected by a password. Save it without one and bring it in again.');
         }
         if ($head['method'] !== 0 && $head['method'] !== 8) {
-            throw FileIsWrong::package("\"$shown\" in the package is packed in a way that workbooks do not use (method {$head['method']}). Save the file again.");
+            throw FileIsWrong::package(
+                "\"$shown\" in the package is packed in a way that workbooks do not use (method {$head['method']}). Save the file again.",
+            );
         }
         if ($head['size'] > 1_000_000 && $head['size'] > $limits->ratio * max(1, $head['packed'])) {
-            throw FileIsWrong::package("\"$shown\" in the package expands more than {$limits->ratio}-fold, as zip bombs do. It is not read.");
+            throw FileIsWrong::package(
+                "\"$shown\" in the package expands more than {$limits->ratio}-fold, as zip bombs do. It is not read.",
+            );
         }
         if ($head['method'] === 0 && $head['size'] !== $head['packed']) {
             throw FileIsWrong::package("\"$shown\" in the package says two sizes. It is not read.");
@@ -175,7 +212,9 @@ final class ZipReader
         $tail = $this->at($from, $size - $from);
         $at = strrpos($tail, "PK\x05\x06");
         if ($at === false || strlen($tail) < $at + 22) {
-            throw FileIsWrong::package('The file is a zip package that is cut off or damaged: its list of contents cannot be read. Fetch or save it again.');
+            throw FileIsWrong::package(
+                'The file is a zip package that is cut off or damaged: its list of contents cannot be read. Fetch or save it again.',
+            );
         }
         /** @var array{disk: int, here: int, count: int, length: int, offset: int} $end */
         $end = unpack('vdisk/x2/vhere/vcount/Vlength/Voffset', $tail, $at + 4);
@@ -190,7 +229,13 @@ final class ZipReader
             /** @var array{count: int, length: int, offset: int} $end */
             $end = unpack('Pcount/Plength/Poffset', $record, 32) + ['disk' => 0];
         }
-        if (($end['disk'] ?? 0) !== 0 || $end['offset'] < 0 || $end['length'] < 0 || $size < $end['offset'] + $end['length'] || $end['count'] > intdiv($end['length'], 46)) {
+        if (
+            ($end['disk'] ?? 0) !== 0 ||
+            $end['offset'] < 0 ||
+            $end['length'] < 0 ||
+            $size < $end['offset'] + $end['length'] ||
+            $end['count'] > intdiv($end['length'], 46)
+        ) {
             throw FileIsWrong::package('The package is damaged: its list of contents cannot be read.');
         }
 
@@ -200,7 +245,8 @@ final class ZipReader
     /**
      * Sizes beyond 4 GB stand in an extra field (4.5.3).
      *
-     * @param  array{flags: int, method: int, time: int, crc: int, packed: int, size: int, name: int, extra: int, comment: int, offset: int}  $head
+     * @param array{flags: int, method: int, time: int, crc: int, packed: int, size: int, name: int, extra: int,
+     *     comment: int, offset: int}  $head
      * @return array{flags: int, method: int, time: int, crc: int, packed: int, size: int, name: int, extra: int, comment: int, offset: int}
      */
     private static function large(array $head, string $extra): array
@@ -245,7 +291,11 @@ final class ZipReader
         sort($places);
         for ($index = 1; $index < count($places); $index++) {
             if ($places[$index][0] < $places[$index - 1][1]) {
-                throw FileIsWrong::package('"'.self::shown($places[$index][2]).'" in the package shares its bytes with another entry, as zip bombs do. It is not read.');
+                throw FileIsWrong::package(
+                    '"'.
+                        self::shown($places[$index][2]).
+                        '" in the package shares its bytes with another entry, as zip bombs do. It is not read.',
+                );
             }
         }
     }

@@ -32,7 +32,15 @@ final class ZipWriter
     public function add(string $name, string $bytes, int $level = 6): void
     {
         $packed = $level === 0 ? $bytes : (string) gzdeflate($bytes, $level);
-        $entry = ['name' => $name, 'method' => $level === 0 ? 0 : 8, 'time' => self::TIME, 'crc' => crc32($bytes), 'packed' => strlen($packed), 'size' => strlen($bytes), 'offset' => $this->offset];
+        $entry = [
+            'name' => $name,
+            'method' => $level === 0 ? 0 : 8,
+            'time' => self::TIME,
+            'crc' => crc32($bytes),
+            'packed' => strlen($packed),
+            'size' => strlen($bytes),
+            'offset' => $this->offset,
+        ];
         $this->put(self::local($entry, false).$packed);
         $this->entries[] = $entry;
     }
@@ -40,13 +48,35 @@ final class ZipWriter
     /** A part that was packed before. */
     public function place(string $name, PackedPart $part): void
     {
-        $this->enter(['name' => $name, 'method' => 8, 'time' => self::TIME, 'crc' => $part->crc, 'packed' => $part->packed, 'size' => $part->size, 'offset' => $this->offset], $part->pieces());
+        $this->enter(
+            [
+                'name' => $name,
+                'method' => 8,
+                'time' => self::TIME,
+                'crc' => $part->crc,
+                'packed' => $part->packed,
+                'size' => $part->size,
+                'offset' => $this->offset,
+            ],
+            $part->pieces(),
+        );
     }
 
     /** An entry of another archive, byte for byte as it is packed there. */
     public function copy(ZipReader $from, Entry $entry): void
     {
-        $this->enter(['name' => $entry->name, 'method' => $entry->method, 'time' => $entry->time, 'crc' => $entry->crc, 'packed' => $entry->packed, 'size' => $entry->size, 'offset' => $this->offset], $from->packed($entry));
+        $this->enter(
+            [
+                'name' => $entry->name,
+                'method' => $entry->method,
+                'time' => $entry->time,
+                'crc' => $entry->crc,
+                'packed' => $entry->packed,
+                'size' => $entry->size,
+                'offset' => $this->offset,
+            ],
+            $from->packed($entry),
+        );
     }
 
     public function finish(): void
@@ -58,9 +88,25 @@ final class ZipWriter
         $length = $this->offset - $start;
         $count = count($this->entries);
         if ($count >= 0xFFFF || $start + $length >= self::MOST) {
-            $this->put("PK\x06\x06".pack('PvvVVPPPP', 44, 45, 45, 0, 0, $count, $count, $length, $start).pack('a4VPV', "PK\x06\x07", 0, $start + $length, 1));
+            $this->put(
+                "PK\x06\x06".
+                    pack('PvvVVPPPP', 44, 45, 45, 0, 0, $count, $count, $length, $start).
+                    pack('a4VPV', "PK\x06\x07", 0, $start + $length, 1),
+            );
         }
-        $this->put(pack('a4vvvvVVv', "PK\x05\x06", 0, 0, min($count, 0xFFFF), min($count, 0xFFFF), min($length, self::MOST), min($start, self::MOST), 0));
+        $this->put(
+            pack(
+                'a4vvvvVVv',
+                "PK\x05\x06",
+                0,
+                0,
+                min($count, 0xFFFF),
+                min($count, 0xFFFF),
+                min($length, self::MOST),
+                min($start, self::MOST),
+                0,
+            ),
+        );
     }
 
     /**
@@ -91,8 +137,21 @@ final class ZipWriter
     private static function local(array $entry, bool $room): string
     {
         // Bit 11: names are UTF-8.
-        return pack('a4vvvVVVVvv', "PK\x03\x04", $room ? 45 : 20, 0x0800, $entry['method'], $entry['time'], $entry['crc'], $room ? self::MOST : $entry['packed'], $room ? self::MOST : $entry['size'], strlen($entry['name']), $room ? 20 : 0)
-            .$entry['name'].($room ? pack('vvPP', 1, 16, $entry['size'], $entry['packed']) : '');
+        return pack(
+            'a4vvvVVVVvv',
+            "PK\x03\x04",
+            $room ? 45 : 20,
+            0x0800,
+            $entry['method'],
+            $entry['time'],
+            $entry['crc'],
+            $room ? self::MOST : $entry['packed'],
+            $room ? self::MOST : $entry['size'],
+            strlen($entry['name']),
+            $room ? 20 : 0,
+        ).
+            $entry['name'].
+            ($room ? pack('vvPP', 1, 16, $entry['size'], $entry['packed']) : '');
     }
 
     /** @param  array{name: string, method: int, time: int, crc: int, packed: int, size: int, offset: int}  $entry */
@@ -102,7 +161,26 @@ final class ZipWriter
         $extra = $large ? pack('vvPPP', 1, 24, $entry['size'], $entry['packed'], $entry['offset']) : '';
         $say = fn (int $value) => $large ? self::MOST : $value;
 
-        return pack('a4vvvvVVVVvvvvvVV', "PK\x01\x02", 45, $large ? 45 : 20, 0x0800, $entry['method'], $entry['time'], $entry['crc'], $say($entry['packed']), $say($entry['size']), strlen($entry['name']), strlen($extra), 0, 0, 0, 0, $say($entry['offset']))
-            .$entry['name'].$extra;
+        return pack(
+            'a4vvvvVVVVvvvvvVV',
+            "PK\x01\x02",
+            45,
+            $large ? 45 : 20,
+            0x0800,
+            $entry['method'],
+            $entry['time'],
+            $entry['crc'],
+            $say($entry['packed']),
+            $say($entry['size']),
+            strlen($entry['name']),
+            strlen($extra),
+            0,
+            0,
+            0,
+            0,
+            $say($entry['offset']),
+        ).
+            $entry['name'].
+            $extra;
     }
 }

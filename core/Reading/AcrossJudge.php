@@ -23,7 +23,9 @@ final class AcrossJudge
         $numeric = $running = [];
         $subtotals = [];
         foreach ($columns as $column) {
-            $isFigures = in_array($column->kind, [ColumnKind::Integer, ColumnKind::Decimal, ColumnKind::Amount, ColumnKind::Duration], true) && $column->role === ColumnRole::Data;
+            $isFigures =
+                in_array($column->kind, [ColumnKind::Integer, ColumnKind::Decimal, ColumnKind::Amount, ColumnKind::Duration], true) &&
+                $column->role === ColumnRole::Data;
             if (! $isFigures) {
                 $formula = self::sumsAcross($region, $column->column, $rows);
                 if ($formula) {
@@ -34,11 +36,27 @@ final class AcrossJudge
             }
             $word = $column->heading !== null && TotalWords::in($column->heading);
             $why = self::sumsAcross($region, $column->column, $rows) ? 'its formulas sum the columns before it' : null;
-            foreach ($why !== null ? [] : [$numeric, array_slice($numeric, -4), array_slice($numeric, -3), array_slice($numeric, -12), array_slice($subtotals, -self::MOST)] as $addends) {
+            foreach (
+                $why !== null
+                    ? []
+                    : [
+                        $numeric,
+                        array_slice($numeric, -4),
+                        array_slice($numeric, -3),
+                        array_slice($numeric, -12),
+                        array_slice($subtotals, -self::MOST),
+                    ] as $addends
+            ) {
                 if (count($addends) < 2 || ($numeric !== $addends && $subtotals !== $addends && ! $word)) {
                     continue;
                 }
-                $why = self::holds($region, $column->column, count($addends), $addends === $numeric ? $running : self::summed($region, $addends, $rows), $word);
+                $why = self::holds(
+                    $region,
+                    $column->column,
+                    count($addends),
+                    $addends === $numeric ? $running : self::summed($region, $addends, $rows),
+                    $word,
+                );
                 if ($why !== null) {
                     break;
                 }
@@ -79,7 +97,10 @@ final class AcrossJudge
             $formula = $region->cell($row, $column)->formula;
             if ($formula !== null) {
                 $formulas++;
-                $hits += preg_match('/^\s*(?:ROUND\()?(?:SUM|AVERAGE|MIN|MAX)\(\$?[A-Z]{1,3}\$?(\d+):\$?[A-Z]{1,3}\$?\1\)/i', $formula) === 1 ? 1 : 0;
+                $hits +=
+                    preg_match('/^\s*(?:ROUND\()?(?:SUM|AVERAGE|MIN|MAX)\(\$?[A-Z]{1,3}\$?(\d+):\$?[A-Z]{1,3}\$?\1\)/i', $formula) === 1
+                        ? 1
+                        : 0;
             }
         }
 

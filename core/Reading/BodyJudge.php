@@ -50,12 +50,24 @@ final class BodyJudge
         $memo = [];
         for ($row = $this->from; $row <= $this->last; $row++) {
             $letters = $this->region->letters($row);
-            $memo[$letters] ??= trim($letters, '.') === '' ? 'blank' : ($this->region->range->columns() > 1 && strlen(str_replace('.', '', $letters)) === 1 && strpbrk($letters, 'twT') !== false ? 'lone' : 'row');
+            $memo[$letters] ??=
+                trim($letters, '.') === ''
+                    ? 'blank'
+                    : ($this->region->range->columns() > 1 &&
+                    strlen(str_replace('.', '', $letters)) === 1 &&
+                    strpbrk($letters, 'twT') !== false
+                        ? 'lone'
+                        : 'row');
             if ($memo[$letters] === 'blank') {
                 $this->mark($row, null, 1.0, 'blank');
             } elseif ($row > $end) {
                 $text = $this->loneText($row);
-                $this->mark($row, Part::Note, RowBands::isNote($text) ? 0.95 : 0.75, RowBands::isNote($text) ? 'begins like a note' : 'text below the table');
+                $this->mark(
+                    $row,
+                    Part::Note,
+                    RowBands::isNote($text) ? 0.95 : 0.75,
+                    RowBands::isNote($text) ? 'begins like a note' : 'text below the table',
+                );
             } elseif ($memo[$letters] === 'lone' && $this->isGroupLabel($row, $end)) {
                 $this->mark($row, Part::RowGroup, 0.9, 'a row with only a label, before rows of data');
             }
@@ -78,7 +90,10 @@ final class BodyJudge
             $read++;
             // Nearly all other rows differ in their first text.
             $first = strspn($letters, '.');
-            if ($this->region->text($row, $this->region->range->left + $first) === $texts[$first] && $this->textsOf($row, $letters) === $texts) {
+            if (
+                $this->region->text($row, $this->region->range->left + $first) === $texts[$first] &&
+                $this->textsOf($row, $letters) === $texts
+            ) {
                 $this->mark($row, Part::Heading, 0.9, "says the headings of row $head again");
             }
         }
@@ -113,7 +128,12 @@ final class BodyJudge
         }
 
         // A lone name right under rows of data may be a record without figures; apart from them, it is a note.
-        return $column === $this->region->range->left && ! ($this->hasFigures() && TotalWords::in($text)) && ($this->region->isBlank($row - 1) || $this->isNoteAbove($row) || mb_strlen($text) > 40 || $row === $this->last && $this->hasFigures() && mb_strlen($text) > 25);
+        return $column === $this->region->range->left &&
+            ! ($this->hasFigures() && TotalWords::in($text)) &&
+            ($this->region->isBlank($row - 1) ||
+                $this->isNoteAbove($row) ||
+                mb_strlen($text) > 40 ||
+                ($row === $this->last && $this->hasFigures() && mb_strlen($text) > 25));
     }
 
     private function isNoteAbove(int $row): bool
@@ -140,7 +160,10 @@ final class BodyJudge
 
     private function hasFigures(): bool
     {
-        return strpbrk(implode('', array_map($this->region->letters(...), $this->region->sample($this->from, min($this->last, $this->from + 60), 60))), 'nNS') !== false;
+        return strpbrk(
+            implode('', array_map($this->region->letters(...), $this->region->sample($this->from, min($this->last, $this->from + 60), 60))),
+            'nNS',
+        ) !== false;
     }
 
     private function totals(): void
@@ -202,13 +225,23 @@ final class BodyJudge
             foreach (str_split($this->region->letters($row)) as $at => $letter) {
                 $value = strpbrk($letter, 'nNS') === false ? null : $this->region->cell($row, $this->region->range->left + $at)->number();
                 if ($value !== null) {
-                    $sum = array_sum(array_map(fn (int $child) => $this->region->cell($child, $this->region->range->left + $at)->number() ?? 0.0, $children));
+                    $sum = array_sum(
+                        array_map(
+                            fn (int $child) => $this->region->cell($child, $this->region->range->left + $at)->number() ?? 0.0,
+                            $children,
+                        ),
+                    );
                     abs($sum - $value) < 0.005 * count($children) + 1e-9 * abs($value) ? $hits++ : $misses++;
                 }
             }
             if ($hits > 0 && $hits >= 2 * $misses) {
                 $parents[$row] = 'blank';
-                $this->mark($row, Part::Subtotal, 0.85, 'the figures are the sums of the indented rows '.($row + 1).' to '.($next - 1).' below');
+                $this->mark(
+                    $row,
+                    Part::Subtotal,
+                    0.85,
+                    'the figures are the sums of the indented rows '.($row + 1).' to '.($next - 1).' below',
+                );
             }
         }
 
@@ -239,7 +272,15 @@ final class BodyJudge
         }
         $earlier = array_filter($candidates, fn (int $other) => $other < $row && ($this->parts[$other] ?? null) === Part::Subtotal);
         $top = $sum !== null && $sum['from'] > $row;
-        $isSub = TotalWords::subtotal($label) || ($more && ! $top) || (! $top && $sum !== null && ! $sum['all'] && $earlier !== [] && $sum['kind'] === 'sum' && preg_match('/grand|overall|gesamt|général|\ball\b/iu', $label) !== 1);
+        $isSub =
+            TotalWords::subtotal($label) ||
+            ($more && ! $top) ||
+            (! $top &&
+                $sum !== null &&
+                ! $sum['all'] &&
+                $earlier !== [] &&
+                $sum['kind'] === 'sum' &&
+                preg_match('/grand|overall|gesamt|général|\ball\b/iu', $label) !== 1);
         $why = $sum['why'] ?? ($formula ? 'its formulas sum the rows above' : 'the label "'.mb_strimwidth($label, 0, 30, '…').'"');
         $confidence = min(0.99, 0.6 + ($sum !== null ? 0.3 : 0) + ($word ? 0.2 : 0) + ($formula ? 0.2 : 0));
         $this->mark($row, $isSub ? Part::Subtotal : Part::Total, $confidence, $why);
@@ -249,7 +290,10 @@ final class BodyJudge
     private function standsLikeTotal(int $row, int $to, array $candidates): bool
     {
         $label = (string) $this->totalLabel($row);
-        if (TotalWords::subtotal($label) || preg_match('/^\W*(?:grand\s+)?totals?\b|\btotals?\W*$|^(?:gesamt|summe|somme|suma|totale|totaal)/iu', $label) === 1) {
+        if (
+            TotalWords::subtotal($label) ||
+            preg_match('/^\W*(?:grand\s+)?totals?\b|\btotals?\W*$|^(?:gesamt|summe|somme|suma|totale|totaal)/iu', $label) === 1
+        ) {
             // The same words in many rows of a list are a category of it.
             return count($candidates) <= max(3, 0.34 * ($to - $this->from + 1));
         }
@@ -275,7 +319,9 @@ final class BodyJudge
         $at = strcspn($letters, 'nNSdDhH');
         $word = strpos(substr($letters, 0, $at), 'w');
 
-        return $word === false || trim(substr($letters, 0, $word), '.') !== '' ? null : $this->region->text($row, $this->region->range->left + $word);
+        return $word === false || trim(substr($letters, 0, $word), '.') !== ''
+            ? null
+            : $this->region->text($row, $this->region->range->left + $word);
     }
 
     private function hasTyped(int $row): bool
@@ -323,7 +369,14 @@ final class BodyJudge
             }
             $last = array_key_last($runs);
             [$confidence, $why] = $this->reasons[$row];
-            if ($last !== null && $runs[$last]->part === $part && $runs[$last]->last === $row - 1 && $part !== Part::RowGroup && $part !== Part::Subtotal && $part !== Part::Total) {
+            if (
+                $last !== null &&
+                $runs[$last]->part === $part &&
+                $runs[$last]->last === $row - 1 &&
+                $part !== Part::RowGroup &&
+                $part !== Part::Subtotal &&
+                $part !== Part::Total
+            ) {
                 $runs[$last] = $runs[$last]->over($runs[$last]->first, $row);
             } else {
                 $runs[] = new RowRun($row, $row, $part, $confidence, $why);

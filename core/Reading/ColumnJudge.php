@@ -11,11 +11,15 @@ use Rilvet\Number\FormatClass;
 /** The kind of a column, from its body cells alone; a few stray values, dashes and blanks do not change it. */
 final class ColumnJudge
 {
-    private const MONEY = '/\b(?:price|prices|cost|costs|amount|fee|fees|salary|wage|wages|pay|revenue|income|turnover|budget|spend|spending|expense|expenses|payment|invoice|balance|charge|rent|tax|vat|net|gross|profit|loss|margin|paid|due|worth|value|\w*preis|\w*betrag|\w*kosten|umsatz|prix|montant|coût|precio|importe|prezzo|importo|bedrag|pris|belopp)\b|\p{Sc}|\b(?:GBP|EUR|USD|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|JPY|INR)\b/iu';
+    private const MONEY = '/\b(?:price|prices|cost|costs|amount|fee|fees|salary|wage|wages|pay|revenue|income|turnover|budget|spend|'
+        .'spending|expense|expenses|payment|invoice|balance|charge|rent|tax|vat|net|gross|profit|loss|margin|paid|due|worth|value|'
+        .'\w*preis|\w*betrag|\w*kosten|umsatz|prix|montant|coût|precio|importe|prezzo|importo|bedrag|pris|belopp)\b|\p{Sc}|\b(?:GBP|EUR|'
+        .'USD|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|JPY|INR)\b/iu';
 
     private const SHARE = '/%|\b(?:per\s?cent|percent|percentage|share|rate|ratio|proportion|alive|survival|anteil|quote|taux|part)\b/iu';
 
-    private const IDENTIFIER = '/(?:^|[\s_])(?:id|ids|no|nr|num|number|code|codes|ref|reference|key|zip|zipcode|postcode|plz|phone|tel|telephone|sku|isbn|ean|account|invoice no|order no|lot|index|serial|part)\.?$|^#$/iu';
+    private const IDENTIFIER = '/(?:^|[\s_])(?:id|ids|no|nr|num|number|code|codes|ref|reference|key|zip|zipcode|postcode|plz|phone|tel|'
+        .'telephone|sku|isbn|ean|account|invoice no|order no|lot|index|serial|part)\.?$|^#$/iu';
 
     private const YEAR = '/\b(?:year|years|jahr|année|año|anno|jaar|år|rok|vuosi|fy)\b/iu';
 
@@ -24,7 +28,17 @@ final class ColumnJudge
      */
     public static function judge(Region $region, int $column, array $rows, ?string $heading): ColumnReading
     {
-        $tally = ['number' => 0, 'date' => 0, 'time' => 0, 'datetime' => 0, 'duration' => 0, 'boolean' => 0, 'text' => 0, 'percent' => 0, 'currency' => 0];
+        $tally = [
+            'number' => 0,
+            'date' => 0,
+            'time' => 0,
+            'datetime' => 0,
+            'duration' => 0,
+            'boolean' => 0,
+            'text' => 0,
+            'percent' => 0,
+            'currency' => 0,
+        ];
         $texts = [];
         $numbers = [];
         $decimals = 0;
@@ -93,9 +107,23 @@ final class ColumnJudge
      * @param  list<float>  $numbers
      * @return array{ColumnKind, float}
      */
-    private static function kind(array $tally, array $texts, array $numbers, int $decimals, int $twoPlaces, int $zeros, string $heading): array
-    {
-        $all = $tally['number'] + $tally['date'] + $tally['time'] + $tally['datetime'] + $tally['boolean'] + $tally['text'] + $tally['duration'];
+    private static function kind(
+        array $tally,
+        array $texts,
+        array $numbers,
+        int $decimals,
+        int $twoPlaces,
+        int $zeros,
+        string $heading,
+    ): array {
+        $all =
+            $tally['number'] +
+            $tally['date'] +
+            $tally['time'] +
+            $tally['datetime'] +
+            $tally['boolean'] +
+            $tally['text'] +
+            $tally['duration'];
         if ($all === 0) {
             return [ColumnKind::None, 1.0];
         }
@@ -109,10 +137,17 @@ final class ColumnJudge
             return [ColumnKind::Boolean, $sure];
         }
         if ($most === $temporal) {
-            $kinds = ['duration' => ColumnKind::Duration, 'datetime' => ColumnKind::DateTime, 'time' => ColumnKind::Time, 'date' => ColumnKind::Date];
+            $kinds = [
+                'duration' => ColumnKind::Duration,
+                'datetime' => ColumnKind::DateTime,
+                'time' => ColumnKind::Time,
+                'date' => ColumnKind::Date,
+            ];
             foreach ($kinds as $name => $kind) {
                 if ($tally[$name] > 0 && ($name === 'duration' || $tally[$name] >= 0.3 * $temporal)) {
-                    $spans = $kind === ColumnKind::Time && self::says('/\b(?:duration|hours|elapsed|length|took|dauer|durée|worked|overtime)\b/iu', $heading);
+                    $spans =
+                        $kind === ColumnKind::Time &&
+                        self::says('/\b(?:duration|hours|elapsed|length|took|dauer|durée|worked|overtime)\b/iu', $heading);
 
                     return [$spans ? ColumnKind::Duration : $kind, $sure];
                 }
@@ -127,8 +162,15 @@ final class ColumnJudge
      * @param  list<float>  $numbers
      * @return array{ColumnKind, float}
      */
-    private static function figures(array $tally, array $numbers, int $decimals, int $twoPlaces, int $zeros, string $heading, float $sure): array
-    {
+    private static function figures(
+        array $tally,
+        array $numbers,
+        int $decimals,
+        int $twoPlaces,
+        int $zeros,
+        string $heading,
+        float $sure,
+    ): array {
         $count = max(1, $tally['number']);
         if ($tally['percent'] > 0.5 * $count) {
             return [ColumnKind::Percent, $sure];
@@ -150,7 +192,13 @@ final class ColumnJudge
         if ($decimals > 0 || $twoPlaces > 0) {
             return [ColumnKind::Decimal, $sure * 0.95];
         }
-        if ($numbers !== [] && self::says(self::IDENTIFIER, $heading) && min($numbers) > 0 && count(array_unique($numbers)) > 0.9 * count($numbers) && ! preg_match('/^(?:number|num|no)\b.+/i', $heading)) {
+        if (
+            $numbers !== [] &&
+            self::says(self::IDENTIFIER, $heading) &&
+            min($numbers) > 0 &&
+            count(array_unique($numbers)) > 0.9 * count($numbers) &&
+            ! preg_match('/^(?:number|num|no)\b.+/i', $heading)
+        ) {
             return [ColumnKind::Code, $sure * 0.8];
         }
 
@@ -174,8 +222,14 @@ final class ColumnJudge
         if ($mean > 45 || max([0, ...$lengths]) > 120 && $mean > 25 || $breaks > 0.3 * $count) {
             return [ColumnKind::LongText, $sure * 0.9];
         }
-        $codes = count(array_filter($texts, fn (string $text) => preg_match('/^(?=.*\d)[\p{L}\d][\p{L}\d\-\/._:]{0,23}$/u', $text) === 1 && preg_match('/^\p{Ll}/u', $text) !== 1
-            || preg_match('/^\p{Lu}{2,5}$/u', $text) === 1 && self::says(self::IDENTIFIER, $heading)));
+        $codes = count(
+            array_filter(
+                $texts,
+                fn (string $text) => (preg_match('/^(?=.*\d)[\p{L}\d][\p{L}\d\-\/._:]{0,23}$/u', $text) === 1 &&
+                    preg_match('/^\p{Ll}/u', $text) !== 1) ||
+                    (preg_match('/^\p{Lu}{2,5}$/u', $text) === 1 && self::says(self::IDENTIFIER, $heading)),
+            ),
+        );
         $capitals = count(array_filter($texts, fn (string $text) => preg_match('/^[A-Z]{2,4}$/', $text) === 1));
         if ($codes > 0.85 * $count || ($codes > 0.05 * $count && $codes + $capitals > 0.95 * $count && count($distinct) > 0.5 * $count)) {
             return [ColumnKind::Code, $sure * 0.95];
@@ -222,7 +276,8 @@ final class ColumnJudge
             return false;
         }
 
-        return self::says(self::YEAR, $heading) || (min($numbers) >= 1900 && max($numbers) <= 2100 && count($numbers) > 2 && max($numbers) - min($numbers) < 120);
+        return self::says(self::YEAR, $heading) ||
+            (min($numbers) >= 1900 && max($numbers) <= 2100 && count($numbers) > 2 && max($numbers) - min($numbers) < 120);
     }
 
     private static function unitOf(string $heading): ?string

@@ -44,20 +44,55 @@ final readonly class ColumnReading
 
     public function at(int $column): self
     {
-        return new self($column, $this->heading, $this->kind, $this->confidence, $this->role, $this->why, $this->decimals, $this->unit, $this->grouped, $this->longest);
+        return new self(
+            $column,
+            $this->heading,
+            $this->kind,
+            $this->confidence,
+            $this->role,
+            $this->why,
+            $this->decimals,
+            $this->unit,
+            $this->grouped,
+            $this->longest,
+        );
     }
 
     public function withRole(ColumnRole $role, string $why): self
     {
-        return new self($this->column, $this->heading, $this->kind, $this->confidence, $role, $why, $this->decimals, $this->unit, $this->grouped, $this->longest);
+        return new self(
+            $this->column,
+            $this->heading,
+            $this->kind,
+            $this->confidence,
+            $role,
+            $why,
+            $this->decimals,
+            $this->unit,
+            $this->grouped,
+            $this->longest,
+        );
     }
 
     public function withKind(ColumnKind $kind, float $confidence = 1.0): self
     {
-        return new self($this->column, $this->heading, $kind, $confidence, $this->role, $this->why, $this->decimals, $this->unit, $this->grouped, $this->longest);
+        return new self(
+            $this->column,
+            $this->heading,
+            $kind,
+            $confidence,
+            $this->role,
+            $this->why,
+            $this->decimals,
+            $this->unit,
+            $this->grouped,
+            $this->longest,
+        );
     }
 
-    /** @return array{c: int, h: string|null, k: string, p: float, r: string, w: string, d: int, u: string|null, g: bool, l: list<string>} */
+    /**
+     * @return array{c: int, h: string|null, k: string, p: float, r: string, w: string, d: int, u: string|null, g: bool, l: list<string>}
+     */
     public function toArray(): array
     {
         return [
@@ -66,9 +101,23 @@ final readonly class ColumnReading
         ];
     }
 
-    /** @param  array{c: int, h: string|null, k: string, p: float|int, r: string, w: string, d: int, u: string|null, g: bool, l: list<string>}  $data */
+    /**
+     * @param array{c: int, h: string|null, k: string, p: float|int, r: string, w: string, d: int, u: string|null,
+     *     g: bool, l: list<string>}  $data
+     */
     public static function fromArray(array $data): self
     {
-        return new self($data['c'], $data['h'], ColumnKind::from($data['k']), (float) $data['p'], ColumnRole::from($data['r']), $data['w'], $data['d'], $data['u'], $data['g'], $data['l']);
+        return new self(
+            $data['c'],
+            $data['h'],
+            ColumnKind::from($data['k']),
+            (float) $data['p'],
+            ColumnRole::from($data['r']),
+            $data['w'],
+            $data['d'],
+            $data['u'],
+            $data['g'],
+            $data['l'],
+        );
     }
 }

@@ -42,18 +42,30 @@ final class Finder
             $columns[] = ColumnJudge::judge($region, $column, $rows, $headings[$column] ?? null);
         }
         $labels = LabelJudge::judge($region, $columns, $rows);
-        $columns = array_map(fn (ColumnReading $column) => match (true) {
-            in_array($column->column, $labels, true) => $column->withRole(ColumnRole::Label, 'leading column of '.($column->kind->isWordy() ? 'names or codes' : 'identifiers')),
-            $column->kind === ColumnKind::None && $column->heading === null => $column->withRole(ColumnRole::Spacer, 'blank'),
-            default => $column,
-        }, $columns);
+        $columns = array_map(
+            fn (ColumnReading $column) => match (true) {
+                in_array($column->column, $labels, true) => $column->withRole(
+                    ColumnRole::Label,
+                    'leading column of '.($column->kind->isWordy() ? 'names or codes' : 'identifiers'),
+                ),
+                $column->kind === ColumnKind::None && $column->heading === null => $column->withRole(ColumnRole::Spacer, 'blank'),
+                default => $column,
+            },
+            $columns,
+        );
         foreach (AcrossJudge::judge($region, $columns, $rows) as $column => $why) {
             $columns[$column - $range->left] = $columns[$column - $range->left]->withRole(ColumnRole::Total, $why);
         }
 
         $columns = array_values($columns);
 
-        return new TableReading($range, self::confidence($head['confidence'], $runs, $columns), $runs, $columns, groups: self::groups($region, $head['rows'], $columns));
+        return new TableReading(
+            $range,
+            self::confidence($head['confidence'], $runs, $columns),
+            $runs,
+            $columns,
+            groups: self::groups($region, $head['rows'], $columns),
+        );
     }
 
     /**
@@ -148,7 +160,9 @@ final class Finder
             }
         }
 
-        return count($rows) > 3_000 ? array_values(array_filter($rows, fn (int $at) => $at % intdiv(count($rows), 1_500) === 0, ARRAY_FILTER_USE_KEY)) : $rows;
+        return count($rows) > 3_000
+            ? array_values(array_filter($rows, fn (int $at) => $at % intdiv(count($rows), 1_500) === 0, ARRAY_FILTER_USE_KEY))
+            : $rows;
     }
 
     /**
@@ -167,7 +181,12 @@ final class Finder
             $label = '';
             for ($column = $region->range->left; $column <= $region->range->right + 1; $column++) {
                 $text = $column > $region->range->right ? '' : $region->text($row, $column);
-                $ends = $column > $region->range->right || ($text !== '' && $text !== $label) || ($text === '' && (self::reachesDown($region, $row, $column, $start) || self::leavesFigures($columns, $region->range->left, $start, $column)));
+                $ends =
+                    $column > $region->range->right ||
+                    ($text !== '' && $text !== $label) ||
+                    ($text === '' &&
+                        (self::reachesDown($region, $row, $column, $start) ||
+                            self::leavesFigures($columns, $region->range->left, $start, $column)));
                 if ($ends && $start !== null) {
                     if ($column - 1 > $start) {
                         $groups[] = Range::of($row, $start, $row, $column - 1);
@@ -194,7 +213,10 @@ final class Finder
         $first = $start === null ? null : $columns[$start - $left] ?? null;
         $here = $columns[$column - $left] ?? null;
 
-        return $first !== null && $here !== null && $first->kind->isNumeric() && ($here->kind === ColumnKind::LongText || $here->kind === ColumnKind::Text);
+        return $first !== null &&
+            $here !== null &&
+            $first->kind->isNumeric() &&
+            ($here->kind === ColumnKind::LongText || $here->kind === ColumnKind::Text);
     }
 
     /** A blank under which the heading row is blank too ends a group. */
@@ -217,7 +239,8 @@ final class Finder
     {
         $parts = array_filter($runs, fn (RowRun $run) => $run->part !== null);
         $rows = $parts === [] ? 0.3 : array_sum(array_map(fn (RowRun $run) => $run->confidence, $parts)) / count($parts);
-        $kinds = $columns === [] ? 0.3 : array_sum(array_map(fn (ColumnReading $column) => $column->confidence, $columns)) / count($columns);
+        $sum = array_sum(array_map(fn (ColumnReading $column) => $column->confidence, $columns));
+        $kinds = $columns === [] ? 0.3 : $sum / count($columns);
 
         return round(0.4 * $head + 0.35 * $rows + 0.25 * $kinds, 2);
     }
@@ -243,7 +266,9 @@ final class Finder
         foreach ($asides as $aside) {
             $best = null;
             foreach ($kept as $at => $table) {
-                $distance = max(0, $aside->range->left - $table->range->right, $table->range->left - $aside->range->right) + max(0, $aside->range->top - $table->range->bottom, $table->range->top - $aside->range->bottom);
+                $distance =
+                    max(0, $aside->range->left - $table->range->right, $table->range->left - $aside->range->right) +
+                    max(0, $aside->range->top - $table->range->bottom, $table->range->top - $aside->range->bottom);
                 if ($best === null || $distance < $best[1]) {
                     $best = [$at, $distance];
                 }
@@ -252,7 +277,14 @@ final class Finder
                 $kept[] = $aside;
             } else {
                 $table = $kept[$best[0]];
-                $kept[$best[0]] = new TableReading($table->range, $table->confidence, $table->runs, $table->columns, [...$table->asides, $aside->range], $table->groups);
+                $kept[$best[0]] = new TableReading(
+                    $table->range,
+                    $table->confidence,
+                    $table->runs,
+                    $table->columns,
+                    [...$table->asides, $aside->range],
+                    $table->groups,
+                );
             }
         }
 

@@ -7,9 +7,19 @@ namespace Rilvet\Reading;
 /** The rows above the body: title, units lines, column groups, headings. */
 final class HeadJudge
 {
-    private const UNITS = '/^\W*(?:(?:all\s+)?(?:figures|amounts|values|money|prices|sums)\b.{0,40}\b(?:in|are)\b|in\s+(?:thousands?|millions?|billions?|hundreds|per\s*cent|percent|%|\p{Sc}|[A-Z]{3}\b|pounds|euros?|dollars|kg|tonnes|units)|\p{Sc}\s?(?:m|k|bn|000s?|million|thousand|\'000)?\W*$|(?:per\s*cent|percent|%)(?:\s+of\b.*)?\W*$|as\s+(?:at|of)\b|(?:in\s+)?(?:tausend|mio|mrd|tsd)\b|en\s+(?:milliers|millions)|money\s+in|units?\s*:|currency\s*:|thousands|millions|(?:for\s+the\s+)?(?:week|month|quarter|year|period)\s+(?:to|ended|ending)\b|stand\s*:|stand\s+vom|counted\b|date\s*:)/iu';
+    private const UNITS = '/^\W*(?:(?:all\s+)?(?:figures|amounts|values|money|prices|sums)\b.{0,40}\b(?:in|are)\b|in\s+(?:thousands?|'
+        .'millions?|billions?|hundreds|per\s*cent|percent|%|\p{Sc}|[A-Z]{3}\b|pounds|euros?|dollars|kg|tonnes|units)|\p{Sc}\s?(?:m|k|bn|'
+        .'000s?|million|thousand|\'000)?\W*$|(?:per\s*cent|percent|%)(?:\s+of\b.*)?\W*$|as\s+(?:at|of)\b|(?:in\s+)?(?:tausend|mio|mrd|'
+        .'tsd)\b|en\s+(?:milliers|millions)|money\s+in|units?\s*:|currency\s*:|thousands|millions|(?:for\s+the\s+)?(?:week|month|'
+        .'quarter|year|period)\s+(?:to|ended|ending)\b|stand\s*:|stand\s+vom|counted\b|date\s*:)/iu';
 
-    private const HEADING_WORDS = '/^(?:id|no\.?|nr\.?|#|code|name|title|first\s?name|last\s?name|surname|date|day|time|year|month|week|type|kind|category|class|group|status|state|country|city|region|county|street|address|email|e-mail|phone|tel\.?|price|amount|cost|total|quantity|qty|count|number|value|unit|units|description|comment|comments|note|notes|remark|remarks|owner|author|department|team|role|key|species|latin name|plot|lot|bed|site|area|from|to|start|end|url|link|label|colour|color|size|weight|length|height|age|gender|sex|item|product|supplier|customer|order|reference|ref\.?|rank|place|version|source|question|answer|task|due|priority|datum|betrag|preis|menge|anzahl|ort|nom|prénom|ville|pays|date de .*|fecha|nombre|precio|cantidad)(?:\s.*|_.*)?$/iu';
+    private const HEADING_WORDS = '/^(?:id|no\.?|nr\.?|#|code|name|title|first\s?name|last\s?name|surname|date|day|time|year|month|week|'
+        .'type|kind|category|class|group|status|state|country|city|region|county|street|address|email|e-mail|phone|tel\.?|price|amount|'
+        .'cost|total|quantity|qty|count|number|value|unit|units|description|comment|comments|note|notes|remark|remarks|owner|author|'
+        .'department|team|role|key|species|latin name|plot|lot|bed|site|area|from|to|start|end|url|link|label|colour|color|size|weight|'
+        .'length|height|age|gender|sex|item|product|supplier|customer|order|reference|ref\.?|rank|place|version|source|question|answer|'
+        .'task|due|priority|datum|betrag|preis|menge|anzahl|ort|nom|prénom|ville|pays|date de '
+        .'.*|fecha|nombre|precio|cantidad)(?:\s.*|_.*)?$/iu';
 
     /** @var list<array{int, Part, float, string}> row, part, confidence, reason */
     private array $rows = [];
@@ -56,7 +66,12 @@ final class HeadJudge
                 $this->rows[] = [$row, Part::Title, 0.95, 'a lone text above the table'];
                 $seenTitle = true;
             } else {
-                $this->rows[] = [$row, Part::Units, $isUnits ? 0.95 : 0.6, $isUnits ? 'names units or a date of the table' : 'a second line under the title'];
+                $this->rows[] = [
+                    $row,
+                    Part::Units,
+                    $isUnits ? 0.95 : 0.6,
+                    $isUnits ? 'names units or a date of the table' : 'a second line under the title',
+                ];
             }
             $this->body = $row + 1;
         }
@@ -70,7 +85,10 @@ final class HeadJudge
         if ($column === null) {
             // "Counted on | 14 March": two cells at the left of a wide table.
             $letters = $this->region->letters($row);
-            $pair = $range->columns() >= 4 && preg_match('/^[tw][tndh]\.+$/', $letters) === 1 && str_ends_with($this->region->text($row, $range->left), ':');
+            $pair =
+                $range->columns() >= 4 &&
+                preg_match('/^[tw][tndh]\.+$/', $letters) === 1 &&
+                str_ends_with($this->region->text($row, $range->left), ':');
 
             return $pair ? $range->left : null;
         }
@@ -85,7 +103,10 @@ final class HeadJudge
         }
 
         // Centred by hand in the middle of the table, or pushed to the right edge as units lines are.
-        return preg_match(self::UNITS, $this->region->text($row, $column)) === 1 || ($range->columns() >= 4 && $column > $range->left + 1 && ! $this->headingIsNext($row)) ? $column : null;
+        return preg_match(self::UNITS, $this->region->text($row, $column)) === 1 ||
+            ($range->columns() >= 4 && $column > $range->left + 1 && ! $this->headingIsNext($row))
+            ? $column
+            : null;
     }
 
     private function headingIsNext(int $row): bool
@@ -228,8 +249,14 @@ final class HeadJudge
             return [];
         }
         // A row with fewer labels than the next, over runs of columns, may stand above the headings.
-        $first = $this->region->filled($start) < $range->columns() && $start + 2 <= $range->bottom
-            && $this->region->filled($start + 1) > $this->region->filled($start) && $this->isGroup($start, $start + 1) && $this->region->filled($start) > 1 ? $start + 1 : $start;
+        $first =
+            $this->region->filled($start) < $range->columns() &&
+            $start + 2 <= $range->bottom &&
+            $this->region->filled($start + 1) > $this->region->filled($start) &&
+            $this->isGroup($start, $start + 1) &&
+            $this->region->filled($start) > 1
+                ? $start + 1
+                : $start;
         $score = 0.0;
         $texts = [];
         for ($column = $range->left; $column <= $range->right; $column++) {
@@ -248,7 +275,11 @@ final class HeadJudge
             $score -= mb_strlen($head) > 40 ? 0.4 : 0;
             $score += $this->against($column, $first, $head);
         }
-        $score += $this->region->facts->hints->isStrong($first, $range->left) && ! $this->region->facts->hints->isStrong(min($range->bottom, $first + 1), $range->left) ? 1 : 0;
+        $score +=
+            $this->region->facts->hints->isStrong($first, $range->left) &&
+            ! $this->region->facts->hints->isStrong(min($range->bottom, $first + 1), $range->left)
+                ? 1
+                : 0;
 
         return $score > -0.2 ? ($first > $start ? [$start, $first] : [$first]) : [];
     }
@@ -290,7 +321,13 @@ final class HeadJudge
     {
         $range = $this->region->range;
         foreach ($this->region->facts->hints->merges() as $merge) {
-            if ($merge->top === $row && $merge->rows() === 1 && $merge->columns() > 1 && $merge->columns() < $range->columns() && $merge->clip($range) !== null) {
+            if (
+                $merge->top === $row &&
+                $merge->rows() === 1 &&
+                $merge->columns() > 1 &&
+                $merge->columns() < $range->columns() &&
+                $merge->clip($range) !== null
+            ) {
                 return true;
             }
         }

@@ -15,7 +15,9 @@ final class LabelJudge
     public static function judge(Region $region, array $columns, array $rows): array
     {
         $labels = [];
-        $others = count(array_filter($columns, fn (ColumnReading $column) => ! $column->kind->isWordy() && $column->kind !== ColumnKind::None));
+        $others = count(
+            array_filter($columns, fn (ColumnReading $column) => ! $column->kind->isWordy() && $column->kind !== ColumnKind::None),
+        );
         foreach ($columns as $at => $column) {
             if ($column->kind === ColumnKind::None && $column->heading === null && $labels !== []) {
                 continue;
@@ -51,7 +53,13 @@ final class LabelJudge
         }
         $ordered = match ($column->kind) {
             ColumnKind::Date, ColumnKind::DateTime => self::identifies($region, $column->column, $rows),
-            ColumnKind::Integer => self::identifies($region, $column->column, $rows) && (! $column->grouped || preg_match('/\b(?:year|week|month|day|quarter|no|nr|number|rank|id|age|step|round|size|plot|bed|row|lot|period|class|line|item|place|position)\b|#/i', $column->heading ?? '#') > 0),
+            ColumnKind::Integer => self::identifies($region, $column->column, $rows) &&
+                (! $column->grouped ||
+                    preg_match(
+                        '/\b(?:year|week|month|day|quarter|no|nr|number|rank|id|age|step|round|size|plot|bed|row|lot|period|class|line|'
+                        .'item|place|position)\b|#/i',
+                        $column->heading ?? '#',
+                    ) > 0),
             ColumnKind::Time => self::identifies($region, $column->column, $rows),
             default => false,
         };

@@ -10,8 +10,10 @@ use Rilvet\Grid\Shift;
 /**
  * What Rilvet found on a sheet: tables with their parts and column kinds, as a person may have corrected them.
  *
- * @phpstan-type ColumnData array{c: int, h: string|null, k: string, p: float|int, r: string, w: string, d: int, u: string|null, g: bool, l: list<string>}
- * @phpstan-type TableData array{range: string, confidence: float|int, runs: list<array{int, int, string|null, float|int, string}>, columns: list<ColumnData>, asides: list<string>, groups: list<string>}
+ * @phpstan-type ColumnData array{c: int, h: string|null, k: string, p: float|int, r: string, w: string, d: int, u: string|null,
+ *     g: bool, l: list<string>}
+ * @phpstan-type TableData array{range: string, confidence: float|int, runs: list<array{int, int, string|null, float|int, string}>,
+ *     columns: list<ColumnData>, asides: list<string>, groups: list<string>}
  * @phpstan-type ReadingData array{tables: list<TableData>}
  */
 final readonly class Reading

@@ -28,7 +28,11 @@ final class Region
             return $this->blank ??= str_repeat('.', $this->range->columns());
         }
 
-        return $this->rows[$row] ??= str_pad(substr($signature, $this->range->left - 1, $this->range->columns()), $this->range->columns(), '.');
+        return $this->rows[$row] ??= str_pad(
+            substr($signature, $this->range->left - 1, $this->range->columns()),
+            $this->range->columns(),
+            '.',
+        );
     }
 
     public function isBlank(int $row): bool

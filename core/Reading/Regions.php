@@ -22,7 +22,11 @@ final class Regions
     /** @return list<Range> */
     public function find(): array
     {
-        $used = $this->shrink($this->facts->rows() === 0 || $this->facts->columns() === 0 ? null : Range::of(1, 1, $this->facts->rows(), $this->facts->columns()));
+        $used = $this->shrink(
+            $this->facts->rows() === 0 || $this->facts->columns() === 0
+                ? null
+                : Range::of(1, 1, $this->facts->rows(), $this->facts->columns()),
+        );
 
         return $used === null ? [] : $this->cut($used, 0);
     }
@@ -43,7 +47,10 @@ final class Regions
                 continue;
             }
             $strips = $depth < 6 && ! $band->equals($range) ? $this->columnCut($band) : null;
-            array_push($tables, ...($strips === null ? [$band] : [...$this->cut($strips[0], $depth + 1), ...$this->cut($strips[1], $depth + 1)]));
+            array_push(
+                $tables,
+                ...$strips === null ? [$band] : [...$this->cut($strips[0], $depth + 1), ...$this->cut($strips[1], $depth + 1)],
+            );
         }
 
         return $tables;
@@ -74,7 +81,10 @@ final class Regions
             $right = $this->shrink(Range::of($range->top, $gap + 1, $range->bottom, $range->right));
             $far = $right !== null && $left !== null && $right->left - $left->right > self::FAR;
             if ($left !== null && $right !== null && ($far || $this->separate($left, $right))) {
-                return [Range::of($range->top, $range->left, $range->bottom, $gap - 1), Range::of($range->top, $gap + 1, $range->bottom, $range->right)];
+                return [
+                    Range::of($range->top, $range->left, $range->bottom, $gap - 1),
+                    Range::of($range->top, $gap + 1, $range->bottom, $range->right),
+                ];
             }
         }
 
@@ -100,7 +110,9 @@ final class Regions
         }
         [, $region] = $sides;
         $first = $region->majority($right->left, min($right->top + 1, $right->bottom), $right->bottom);
-        $named = $first === 't' || ($first === 'd' && in_array($sides[0]->majority($left->left, $left->top + 1, $left->bottom), ['d', 't'], true));
+        $named =
+            $first === 't' ||
+            ($first === 'd' && in_array($sides[0]->majority($left->left, $left->top + 1, $left->bottom), ['d', 't'], true));
         if (! $named) {
             return false;
         }

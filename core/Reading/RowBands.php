@@ -9,7 +9,9 @@ use Rilvet\Grid\Range;
 /** Finds where, going down, one table ends and the next begins. */
 final class RowBands
 {
-    private const NOTE = '/^\s*(?:\*|†|‡|[¹²³⁴⁵⁶⁷⁸⁹]|\(?[a-z1-9]\)\s|source|sources|note|notes|nb\b|n\.b|remark|footnote|quelle|anmerkung|hinweis|remarque|fuente|nota|bron|källa|kilde|zdroj|źródło|fonte|updated|last updated|data from|prepared by|printed|contact)/iu';
+    private const NOTE = '/^\s*(?:\*|†|‡|[¹²³⁴⁵⁶⁷⁸⁹]|\(?[a-z1-9]\)\s|source|sources|note|notes|nb\b|n\.b|remark|footnote|quelle|'
+        .'anmerkung|hinweis|remarque|fuente|nota|bron|källa|kilde|zdroj|źródło|fonte|updated|last updated|data from|prepared '
+        .'by|printed|contact)/iu';
 
     /** Blank rows beyond which what stands below is no part of the table above, whatever it is. */
     private const FAR = 50;
@@ -133,7 +135,9 @@ final class RowBands
             return $blankBefore;
         }
 
-        return ($words >= 2 || ($words >= 1 && ($blankBefore || $lone > 0))) && $filled >= 2 && ($blankBefore || $lone > 0 || $words >= 0.6 * count($typed));
+        return ($words >= 2 || ($words >= 1 && ($blankBefore || $lone > 0))) &&
+            $filled >= 2 &&
+            ($blankBefore || $lone > 0 || $words >= 0.6 * count($typed));
     }
 
     private function allBlank(Region $region, int $from, int $to): bool

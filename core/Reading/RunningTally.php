@@ -62,7 +62,9 @@ final class RunningTally
     /** @return array<int, true> offsets of the columns whose cells are mostly figures, dates or times */
     public function typed(): array
     {
-        return array_map(fn () => true, array_filter($this->columns, fn (array $tally) => ! in_array(self::most($tally), ['.', 't'], true)));
+        $kept = array_filter($this->columns, fn (array $tally) => ! in_array(self::most($tally), ['.', 't'], true));
+
+        return array_map(fn () => true, $kept);
     }
 
     /**

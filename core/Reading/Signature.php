@@ -51,7 +51,10 @@ final class Signature
         if ($cell->isBlank()) {
             return '.';
         }
-        if ($cell->formula !== null && preg_match('/^\s*(?:ROUND\()?(?:SUM|SUBTOTAL|AGGREGATE|AVERAGE|MIN|MAX|MEDIAN)\s*\(/i', $cell->formula) === 1) {
+        if (
+            $cell->formula !== null &&
+            preg_match('/^\s*(?:ROUND\()?(?:SUM|SUBTOTAL|AGGREGATE|AVERAGE|MIN|MAX|MEDIAN)\s*\(/i', $cell->formula) === 1
+        ) {
             return 'S';
         }
         $letter = match (true) {

@@ -58,7 +58,13 @@ final class Sums
             $word = $words[$row] ?? false;
             if ($sectionRows >= 2 && $this->matches($values, $sections, $sectionRows, $word, $row)) {
                 $whole = $sectionRows === $allRows;
-                $found[$row] = ['kind' => 'sum', 'from' => $sectionFrom, 'to' => $row - 1, 'all' => $whole, 'why' => "the figures are the sums of rows $sectionFrom to ".($row - 1)];
+                $found[$row] = [
+                    'kind' => 'sum',
+                    'from' => $sectionFrom,
+                    'to' => $row - 1,
+                    'all' => $whole,
+                    'why' => "the figures are the sums of rows $sectionFrom to ".($row - 1),
+                ];
                 $this->addTo($subtotals, $values);
                 $subtotalRows++;
                 $sections = $this->empty();
@@ -67,8 +73,17 @@ final class Sums
 
                 continue;
             }
-            if ($subtotalRows >= 2 && ($this->matches($values, $subtotals, $subtotalRows, true, $row) || $this->matches($values, $all, $allRows, true, $row))) {
-                $found[$row] = ['kind' => 'sum', 'from' => $this->from, 'to' => $row - 1, 'all' => true, 'why' => 'the figures are the sums of the subtotals above'];
+            if (
+                $subtotalRows >= 2 &&
+                ($this->matches($values, $subtotals, $subtotalRows, true, $row) || $this->matches($values, $all, $allRows, true, $row))
+            ) {
+                $found[$row] = [
+                    'kind' => 'sum',
+                    'from' => $this->from,
+                    'to' => $row - 1,
+                    'all' => true,
+                    'why' => 'the figures are the sums of the subtotals above',
+                ];
                 $sections = $this->empty();
                 $sectionRows = 0;
                 $sectionFrom = $row + 1;
@@ -76,7 +91,13 @@ final class Sums
                 continue;
             }
             if ($allRows >= 3 && $sectionRows !== $allRows && $this->matches($values, $all, $allRows, $word, $row)) {
-                $found[$row] = ['kind' => 'sum', 'from' => $this->from, 'to' => $row - 1, 'all' => true, 'why' => "the figures are the sums of rows {$this->from} to ".($row - 1)];
+                $found[$row] = [
+                    'kind' => 'sum',
+                    'from' => $this->from,
+                    'to' => $row - 1,
+                    'all' => true,
+                    'why' => "the figures are the sums of rows {$this->from} to ".($row - 1),
+                ];
 
                 continue;
             }
@@ -121,7 +142,15 @@ final class Sums
             return [];
         }
 
-        return [$first => ['kind' => 'sum', 'from' => $first + 1, 'to' => $this->to, 'all' => true, 'why' => 'the figures are the sums of the rows '.($first + 1)." to {$this->to} below"]];
+        return [
+            $first => [
+                'kind' => 'sum',
+                'from' => $first + 1,
+                'to' => $this->to,
+                'all' => true,
+                'why' => 'the figures are the sums of the rows '.($first + 1)." to {$this->to} below",
+            ],
+        ];
     }
 
     /**
@@ -170,7 +199,13 @@ final class Sums
                 }
                 $word = $words[$row] ?? false;
                 if ($filled > 0 && $hits === $filled && ($word || $varied >= 3)) {
-                    $statistics[$row] = ['kind' => $kind, 'from' => $this->from, 'to' => $row - 1, 'all' => true, 'why' => "the figures are the $kind of the rows above"];
+                    $statistics[$row] = [
+                        'kind' => $kind,
+                        'from' => $this->from,
+                        'to' => $row - 1,
+                        'all' => true,
+                        'why' => "the figures are the $kind of the rows above",
+                    ];
 
                     break;
                 }
@@ -195,7 +230,12 @@ final class Sums
                 continue;
             }
             $off = abs($sum - $value);
-            if ($off <= 0.5 * max($unit, self::unit($value)) * min($count, 20) * ($off < 1e-9 * max(1.0, abs($sum)) ? 10 : 1) + 1e-9 * max(1.0, abs($sum)) && ! ($sum === 0.0 && $value === 0.0)) {
+            if (
+                $off <=
+                    0.5 * max($unit, self::unit($value)) * min($count, 20) * ($off < 1e-9 * max(1.0, abs($sum)) ? 10 : 1) +
+                        1e-9 * max(1.0, abs($sum)) &&
+                ! ($sum === 0.0 && $value === 0.0)
+            ) {
                 $hits++;
                 $strong += $count >= 2 ? 1 : 0;
             } elseif (! ($sum === 0.0 && $value === 0.0)) {
@@ -211,7 +251,9 @@ final class Sums
         // Without a word chance must be ruled out: several columns, or many addends, or a row that looks apart.
         $apart = $this->looksApart($row);
         if ($misses === 0) {
-            return $hits >= 2 && $rows >= 2 && ($rows >= 3 || $hits >= 3 || $apart) || $rows >= 4 && ($apart || $row === $this->to) || $apart && $rows >= 3;
+            return ($hits >= 2 && $rows >= 2 && ($rows >= 3 || $hits >= 3 || $apart)) ||
+                ($rows >= 4 && ($apart || $row === $this->to)) ||
+                ($apart && $rows >= 3);
         }
 
         return $hits >= 2 && $hits >= 2 * $misses && ($rows >= 3 || $apart);

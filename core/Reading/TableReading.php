@@ -150,13 +150,23 @@ final readonly class TableReading
                 continue;
             }
             if ($run->part !== Part::Body) {
-                $parts[] = new PartRange($run->part, Range::of($run->first, $this->range->left, $run->last, $this->range->right), $run->confidence, $run->why);
+                $parts[] = new PartRange(
+                    $run->part,
+                    Range::of($run->first, $this->range->left, $run->last, $this->range->right),
+                    $run->confidence,
+                    $run->why,
+                );
 
                 continue;
             }
             foreach ($this->stretches() as [$role, $left, $right, $why]) {
                 $part = $role === ColumnRole::Label ? Part::RowLabel : ($role === ColumnRole::Total ? Part::Total : Part::Body);
-                $parts[] = new PartRange($part, Range::of($run->first, $left, $run->last, $right), $run->confidence, $why === '' ? $run->why : $why);
+                $parts[] = new PartRange(
+                    $part,
+                    Range::of($run->first, $left, $run->last, $right),
+                    $run->confidence,
+                    $why === '' ? $run->why : $why,
+                );
             }
         }
         foreach ($this->asides as $aside) {
@@ -181,7 +191,10 @@ final readonly class TableReading
         }
         $runs = $shift->rows ? $this->movedRuns($shift) : $this->runs;
         $columns = $shift->rows ? $this->columns : $this->movedColumns($shift, $range);
-        $ranges = array_map(fn (array $list) => array_values(array_filter(array_map(fn (Range $range) => $shift->range($range), $list))), [$this->asides, $this->groups]);
+        $ranges = array_map(fn (array $list) => array_values(array_filter(array_map(fn (Range $range) => $shift->range($range), $list))), [
+            $this->asides,
+            $this->groups,
+        ]);
 
         return new self($range, $this->confidence, $runs, $columns, $ranges[0], $ranges[1]);
     }
@@ -215,7 +228,8 @@ final readonly class TableReading
         for ($column = $range->left; $column <= $range->right; $column++) {
             $from = $shift->inverse()->place($column);
             $old = $from === null ? null : $this->column($from);
-            $columns[] = $old === null ? new ColumnReading($column, null, ColumnKind::None, 1.0, ColumnRole::Spacer, 'put in') : $old->at($column);
+            $columns[] =
+                $old === null ? new ColumnReading($column, null, ColumnKind::None, 1.0, ColumnRole::Spacer, 'put in') : $old->at($column);
         }
 
         return $columns;

@@ -17,7 +17,10 @@ final class Builtin
         static $all = null;
 
         /** @var list<Stylebook> */
-        return $all ??= array_map(fn (string $file) => Stylebook::fromJson((string) file_get_contents(__DIR__."/builtin/$file.json")), self::FILES);
+        return $all ??= array_map(
+            fn (string $file) => Stylebook::fromJson((string) file_get_contents(__DIR__."/builtin/$file.json")),
+            self::FILES,
+        );
     }
 
     /** @throws StylebookIsWrong */

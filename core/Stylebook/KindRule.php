@@ -46,7 +46,9 @@ final readonly class KindRule
      */
     public function look(ColumnReading $column, bool $signed, bool $total = false): Look
     {
-        return $this->pattern === null ? $this->place : $this->place->under(Look::of([Attribute::Number->value => $this->code($column, $signed, $total)]));
+        return $this->pattern === null
+            ? $this->place
+            : $this->place->under(Look::of([Attribute::Number->value => $this->code($column, $signed, $total)]));
     }
 
     /** What the column's heading says besides its text: the unit, on a line of its own. The text itself is not touched. */
@@ -54,7 +56,9 @@ final readonly class KindRule
     {
         $unit = trim(($this->sign === 'heading' ? self::quotable((string) $column->unit) : '').' '.self::SCALES[$this->scale]);
 
-        return $unit === '' || $this->pattern === null ? Look::none() : Look::of([Attribute::Number->value => "@\"\n$unit\"", Attribute::Wrap->value => true]);
+        return $unit === '' || $this->pattern === null
+            ? Look::none()
+            : Look::of([Attribute::Number->value => "@\"\n$unit\"", Attribute::Wrap->value => true]);
     }
 
     private function code(ColumnReading $column, bool $signed, bool $total): string
@@ -63,8 +67,15 @@ final readonly class KindRule
         if (FormatClass::currency($pattern) !== null) {
             return $pattern;
         }
-        $places = min(10, ($this->scale > 0 ? $this->least : max($this->least, min($this->most, $column->decimals))) + ($total ? $this->totals : 0));
-        $figures = str_replace('{places}', ($places === 0 ? '' : '.'.str_repeat('0', $places)).str_repeat(',', intdiv($this->scale, 3)), $pattern);
+        $places = min(
+            10,
+            ($this->scale > 0 ? $this->least : max($this->least, min($this->most, $column->decimals))) + ($total ? $this->totals : 0),
+        );
+        $figures = str_replace(
+            '{places}',
+            ($places === 0 ? '' : '.'.str_repeat('0', $places)).str_repeat(',', intdiv($this->scale, 3)),
+            $pattern,
+        );
         $figures = $column->grouped ? $figures : str_replace('#,##0', '0', $figures);
         $hasSign = $column->unit !== null && ($this->sign === 'every' || ($this->sign === 'first' && $signed));
         $sign = $hasSign ? '"'.self::quotable($column->unit).'"* ' : '';

@@ -46,7 +46,14 @@ final readonly class Palette
     {
         $resolved = [];
         foreach ($values as $name => $value) {
-            $resolved[(string) $name] = is_string($value) ? (string) preg_replace_callback('/@([\p{L}\p{N}_\-]+)/u', fn (array $found) => $this->colours[$found[1]] ?? throw StylebookIsWrong::because($where, "no colour is named \"{$found[1]}\"."), $value) : $value;
+            $resolved[(string) $name] = is_string($value)
+                ? (string) preg_replace_callback(
+                    '/@([\p{L}\p{N}_\-]+)/u',
+                    fn (array $found) => $this->colours[$found[1]] ??
+                        throw StylebookIsWrong::because($where, "no colour is named \"{$found[1]}\"."),
+                    $value,
+                )
+                : $value;
         }
         if (($resolved['ink'] ?? null) === 'auto') {
             $fill = $resolved['fill'] ?? 'none';

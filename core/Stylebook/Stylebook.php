@@ -19,7 +19,21 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
  */
 final readonly class Stylebook
 {
-    private const KEYS = ['rilvet', 'name', 'about', 'palette', 'ground', 'parts', 'kinds', 'stripes', 'fit', 'page', 'opens', 'looks', 'numbers'];
+    private const KEYS = [
+        'rilvet',
+        'name',
+        'about',
+        'palette',
+        'ground',
+        'parts',
+        'kinds',
+        'stripes',
+        'fit',
+        'page',
+        'opens',
+        'looks',
+        'numbers',
+    ];
 
     /**
      * @param  array<string, Look>  $parts  by Part value
@@ -96,7 +110,9 @@ final readonly class Stylebook
         }
         $numbers = [];
         foreach (self::map($data, 'numbers') as $called => $code) {
-            $numbers[self::lookName((string) $called)] = self::lookOf($palette, ['number' => $code], "numbers.$called")->text(Attribute::Number);
+            $numbers[self::lookName((string) $called)] = self::lookOf($palette, ['number' => $code], "numbers.$called")->text(
+                Attribute::Number,
+            );
         }
         $stripes = self::map($data, 'stripes');
         $opens = self::map($data, 'opens');
@@ -109,7 +125,12 @@ final readonly class Stylebook
             self::lookOf($palette, $data['ground'] ?? [], 'ground'),
             $parts,
             $kinds,
-            $stripes === [] ? null : new Stripes(self::whole($stripes, 'every', 'stripes', 1, 1000, 1), self::lookOf($palette, ['fill' => $stripes['fill'] ?? 'none'], 'stripes')),
+            $stripes === []
+                ? null
+                : new Stripes(
+                    self::whole($stripes, 'every', 'stripes', 1, 1000, 1),
+                    self::lookOf($palette, ['fill' => $stripes['fill'] ?? 'none'], 'stripes'),
+                ),
             self::fitOf(self::map($data, 'fit')),
             ($opens['gridlines'] ?? false) === true,
             ($opens['freeze'] ?? true) === true,
@@ -151,8 +172,15 @@ final readonly class Stylebook
         $data = $this->source;
         $old = self::map(self::map($data, 'kinds'), $kind->value);
         $pattern = $old['number'] ?? '';
-        $old['number'] = is_string($pattern) && str_contains($pattern, '{places}') ? $pattern : ($kind === ColumnKind::Percent ? '0{places}%' : '#,##0{places}');
-        $data['kinds'] = [$kind->value => array_intersect_key($rule, array_flip(['sign', 'scale', 'accounting', 'least', 'most', 'totals'])) + $old] + self::map($data, 'kinds');
+        $old['number'] =
+            is_string($pattern) && str_contains($pattern, '{places}')
+                ? $pattern
+                : ($kind === ColumnKind::Percent
+                    ? '0{places}%'
+                    : '#,##0{places}');
+        $data['kinds'] =
+            [$kind->value => array_intersect_key($rule, array_flip(['sign', 'scale', 'accounting', 'least', 'most', 'totals'])) + $old] +
+            self::map($data, 'kinds');
 
         return self::of($data);
     }
@@ -267,8 +295,14 @@ final readonly class Stylebook
 
     private static function lookName(string $name): string
     {
-        if (preg_match('/^[\p{L}\p{N}][\p{L}\p{N} _\-.,&()]{0,59}$/u', $name) !== 1 || preg_match('/^\$?[A-Za-z]{1,3}\$?\d{1,7}$/', $name) === 1) {
-            throw StylebookIsWrong::because("looks.$name", 'a name of 1 to 60 letters and figures is wanted, and none that reads like a cell address.');
+        if (
+            preg_match('/^[\p{L}\p{N}][\p{L}\p{N} _\-.,&()]{0,59}$/u', $name) !== 1 ||
+            preg_match('/^\$?[A-Za-z]{1,3}\$?\d{1,7}$/', $name) === 1
+        ) {
+            throw StylebookIsWrong::because(
+                "looks.$name",
+                'a name of 1 to 60 letters and figures is wanted, and none that reads like a cell address.',
+            );
         }
 
         return $name;
@@ -297,15 +331,28 @@ final readonly class Stylebook
         $sign = $rule['sign'] ?? 'first';
         $scale = $rule['scale'] ?? 0;
         $accounting = $rule['accounting'] ?? false;
-        if (($pattern !== null && ! is_string($pattern)) || ! in_array($sign, KindRule::SIGNS, true) || ! in_array($scale, [0, 3, 6], true) || ! is_bool($accounting)) {
-            throw StylebookIsWrong::because($where, 'number takes a format code, sign takes every, first, heading or none, scale takes 0, 3 or 6, accounting takes true or false.');
+        if (
+            ($pattern !== null && ! is_string($pattern)) ||
+            ! in_array($sign, KindRule::SIGNS, true) ||
+            ! in_array($scale, [0, 3, 6], true) ||
+            ! is_bool($accounting)
+        ) {
+            throw StylebookIsWrong::because(
+                $where,
+                'number takes a format code, sign takes every, first, heading or none, scale takes 0, 3 or 6, accounting takes true '
+                .'or false.',
+            );
         }
         if ($pattern !== null) {
             self::lookOf($palette, ['number' => str_replace('{places}', '', $pattern)], $where);
         }
 
         return new KindRule(
-            self::lookOf($palette, array_diff_key($rule, array_flip(['number', 'sign', 'least', 'most', 'scale', 'accounting', 'totals'])), $where),
+            self::lookOf(
+                $palette,
+                array_diff_key($rule, array_flip(['number', 'sign', 'least', 'most', 'scale', 'accounting', 'totals'])),
+                $where,
+            ),
             $pattern,
             $sign,
             self::whole($rule, 'least', $where, 0, 10, 0),
@@ -322,7 +369,10 @@ final readonly class Stylebook
         $default = new FitRules;
         $widths = [];
         foreach (self::map($values, 'widths') as $heading => $width) {
-            $widths[ColumnReading::plain((string) $heading)] = is_int($width) && $width >= 4 && $width <= 1790 ? $width : throw StylebookIsWrong::because("fit.widths.$heading", 'a whole number from 4 to 1790 (px) is wanted.');
+            $widths[ColumnReading::plain((string) $heading)] =
+                is_int($width) && $width >= 4 && $width <= 1790
+                    ? $width
+                    : throw StylebookIsWrong::because("fit.widths.$heading", 'a whole number from 4 to 1790 (px) is wanted.');
         }
         $least = self::whole($values, 'least', 'fit', 5, 1000, $default->least);
         if ($least > self::whole($values, 'greatest', 'fit', 20, 1790, $default->greatest)) {
@@ -346,7 +396,9 @@ final readonly class Stylebook
     {
         $value = $values[$key] ?? $else;
 
-        return is_int($value) && $value >= $least && $value <= $most ? $value : throw StylebookIsWrong::because("$where.$key", "a whole number from $least to $most is wanted.");
+        return is_int($value) && $value >= $least && $value <= $most
+            ? $value
+            : throw StylebookIsWrong::because("$where.$key", "a whole number from $least to $most is wanted.");
     }
 
     /**

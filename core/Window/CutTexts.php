@@ -48,7 +48,18 @@ final readonly class CutTexts
             }
             $width = array_sum(array_map($setup->sizes->widthOf(...), range($cell->from, $cell->to)));
             $tooNarrow = self::isNarrow($cell, $window->looks[$cell->look], $width, $fonts);
-            $tooLow = self::isLow($cell, $window->looks[$cell->look], $width, array_sum(array_map($setup->sizes->heightOf(...), range($cell->row, $merges->at($cell->row, $cell->column)->bottom ?? $cell->row))), $fonts);
+            $tooLow = self::isLow(
+                $cell,
+                $window->looks[$cell->look],
+                $width,
+                array_sum(
+                    array_map(
+                        $setup->sizes->heightOf(...),
+                        range($cell->row, $merges->at($cell->row, $cell->column)->bottom ?? $cell->row),
+                    ),
+                ),
+                $fonts,
+            );
             if (! $tooNarrow && ! $tooLow) {
                 continue;
             }
@@ -69,13 +80,20 @@ final readonly class CutTexts
         }
 
         // Pads are marked in front of the character whose room they take; a sign at the left edge needs room too.
-        return preg_match('/^#+$/', $cell->text) === 1 || $fonts->face($look->font, $look->bold, $look->italic)->fit(str_replace(Formatted::PAD, '', $cell->edge.$cell->text), $look->size) > $width - 4;
+        return preg_match('/^#+$/', $cell->text) === 1 ||
+            $fonts
+                ->face($look->font, $look->bold, $look->italic)
+                ->fit(str_replace(Formatted::PAD, '', $cell->edge.$cell->text), $look->size) >
+                $width - 4;
     }
 
     private static function isLow(WindowCell $cell, WindowLook $look, int $width, int $height, Fonts $fonts): bool
     {
         $face = $fonts->face($look->font, $look->bold, $look->italic);
-        $lines = $look->wrap && $look->rotation === 0 ? Lines::count($cell->text, $width - Ruler::PADDING, fn (string $text) => $face->advances($text, $look->size)) : 1;
+        $lines =
+            $look->wrap && $look->rotation === 0
+                ? Lines::count($cell->text, $width - Ruler::PADDING, fn (string $text) => $face->advances($text, $look->size))
+                : 1;
 
         return $lines * $face->lineHeight($look->size) > $height + 1;
     }

@@ -109,12 +109,17 @@ final readonly class Figures
      */
     private static function ofBlocks(BlockSheet $sheet, Range $range, array $edits): iterable
     {
+        $isWithin = fn (int $column) => $column >= $range->left && $column <= $range->right;
         $store = $sheet->store();
         $key = $store instanceof KeepsFigures ? hash('xxh64', serialize($sheet->typing())) : '';
         foreach ($sheet->index()->blocks($range->top, $range->bottom) as [$number, $start, $size]) {
             $typed = array_filter($edits, fn (int $row) => $row >= $start && $row < $start + $size, ARRAY_FILTER_USE_KEY);
             $edits = array_diff_key($edits, $typed);
-            $isWhole = $store instanceof KeepsFigures && $typed === [] && $range->top <= $start && $range->bottom >= min($start + $size - 1, $sheet->rows());
+            $isWhole =
+                $store instanceof KeepsFigures &&
+                $typed === [] &&
+                $range->top <= $start &&
+                $range->bottom >= min($start + $size - 1, $sheet->rows());
             $kept = $isWhole ? $store->figures($number, $key) : null;
             if ($kept !== null) {
                 /** @var array<int, array{int, int, float, float|null, float|null}> $tallies */
@@ -123,18 +128,28 @@ final readonly class Figures
             } else {
                 $data = $store->block($number);
                 $rows = self::typedOver($data === null ? [] : array_slice(Block::decode($data), 0, $size), $start, $typed);
-                $tallies = self::tallied($isWhole ? $rows : array_slice($rows, max(0, $range->top - $start), $range->bottom - max($range->top, $start) + 1), $sheet->typing());
+                $tallies = self::tallied(
+                    $isWhole ? $rows : array_slice($rows, max(0, $range->top - $start), $range->bottom - max($range->top, $start) + 1),
+                    $sheet->typing(),
+                );
                 if ($isWhole) {
-                    $store->keepFigures($number, $key, json_encode(array_map(fn (array $tally) => $tally[1] === 0 ? [$tally[0], 0, 0.0, null, null] : $tally, $tallies), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+                    $store->keepFigures(
+                        $number,
+                        $key,
+                        json_encode(
+                            array_map(fn (array $tally) => $tally[1] === 0 ? [$tally[0], 0, 0.0, null, null] : $tally, $tallies),
+                            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+                        ),
+                    );
                 }
             }
-            yield from array_filter($tallies, fn (int $column) => $column >= $range->left && $column <= $range->right, ARRAY_FILTER_USE_KEY);
+            yield from array_filter($tallies, $isWithin, ARRAY_FILTER_USE_KEY);
         }
         // Rows that were typed below the last one.
         $within = array_filter($edits, fn (int $row) => $row >= $range->top && $row <= $range->bottom, ARRAY_FILTER_USE_KEY);
         foreach ($within as $row => $cells) {
             $tallies = self::tallied(self::typedOver([], $row, [$row => $cells]), $sheet->typing());
-            yield from array_filter($tallies, fn (int $column) => $column >= $range->left && $column <= $range->right, ARRAY_FILTER_USE_KEY);
+            yield from array_filter($tallies, $isWithin, ARRAY_FILTER_USE_KEY);
         }
     }
 
@@ -183,7 +198,10 @@ final readonly class Figures
                 $number = Cell::fromStored($formula)->number();
                 $number === null ?: $numbers[] = $number;
             }
-            $tallies[$column] = $numbers === [] ? [count($filled), 0, 0.0, INF, -INF] : [count($filled), count($numbers), (float) array_sum($numbers), (float) min($numbers), (float) max($numbers)];
+            $tallies[$column] =
+                $numbers === []
+                    ? [count($filled), 0, 0.0, INF, -INF]
+                    : [count($filled), count($numbers), (float) array_sum($numbers), (float) min($numbers), (float) max($numbers)];
         }
 
         return $tallies;

@@ -14,7 +14,10 @@ final readonly class FirstScreen
     /** Screens in px, by what people call them. */
     public const SIZES = ['Small laptop' => [1280, 720], 'Laptop' => [1366, 768], 'Desk screen' => [1920, 1080]];
 
-    /** What a reader's program keeps for itself at the sides (row numbers, scroll bar) and above and below; px, from memory of several programs. */
+    /**
+     * What a reader's program keeps for itself at the sides (row numbers, scroll bar) and above and below; px, from memory of several
+     * programs.
+     */
     private const SIDES = 60;
 
     private const ABOVE_AND_BELOW = 300;
@@ -25,8 +28,15 @@ final readonly class FirstScreen
      * @param  int  $columnsOutside  columns of tables that are not seen
      * @param  int  $rowsOutside  rows of tables that are not seen
      */
-    private function __construct(public string $name, public int $width, public int $height, public int $row, public int $column, public int $columnsOutside, public int $rowsOutside)
-    {
+    private function __construct(
+        public string $name,
+        public int $width,
+        public int $height,
+        public int $row,
+        public int $column,
+        public int $columnsOutside,
+        public int $rowsOutside,
+    ) {
     }
 
     /** @return list<self> */
@@ -44,8 +54,20 @@ final readonly class FirstScreen
     {
         $setup = $sheet->setup;
         $scale = 100 / $setup->opening->zoom;
-        $column = self::last($setup->sizes->widthOf(...), ($width - self::SIDES) * $scale, $setup->opening->freezeColumn, $setup->opening->firstColumn, Address::COLUMNS);
-        $row = self::last($setup->sizes->heightOf(...), ($height - self::ABOVE_AND_BELOW) * $scale, $setup->opening->freezeRow, $setup->opening->firstRow, Address::ROWS);
+        $column = self::last(
+            $setup->sizes->widthOf(...),
+            ($width - self::SIDES) * $scale,
+            $setup->opening->freezeColumn,
+            $setup->opening->firstColumn,
+            Address::COLUMNS,
+        );
+        $row = self::last(
+            $setup->sizes->heightOf(...),
+            ($height - self::ABOVE_AND_BELOW) * $scale,
+            $setup->opening->freezeRow,
+            $setup->opening->firstRow,
+            Address::ROWS,
+        );
         $tables = $sheet->reading->tables;
 
         return new self(

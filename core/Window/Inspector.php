@@ -55,12 +55,27 @@ final class Inspector
         $fill = $active->look->text(Attribute::Fill, 'none');
         $paper = Colour::hex($fill === 'none' ? '#FFFFFF' : $fill);
         $ink = Colour::hex($active->look->text(Attribute::Ink, '#000000'));
-        $mixed = count(array_unique(array_map(fn (ResolvedLook $look) => $look->look->text(Attribute::Fill).$look->look->text(Attribute::Ink), $worn))) > 1;
+        $mixed =
+            count(
+                array_unique(
+                    array_map(fn (ResolvedLook $look) => $look->look->text(Attribute::Fill).$look->look->text(Attribute::Ink), $worn),
+                ),
+            ) > 1;
         $merges = array_values(array_filter($this->sheet->setup->merges, fn (Range $merge) => count($ranges->clip($merge)) > 0));
 
         return new Inspection(
-            array_map(fn (Attribute $attribute) => $this->attribute($attribute, $active, array_values($worn), $part, $kind), Attribute::cases()),
-            array_map(fn (LayerEntry $entry) => new LayerView($entry->layer->value, $this->from($entry->layer, $part), LookWords::of($entry->look)), $active->entries),
+            array_map(
+                fn (Attribute $attribute) => $this->attribute($attribute, $active, array_values($worn), $part, $kind),
+                Attribute::cases(),
+            ),
+            array_map(
+                fn (LayerEntry $entry) => new LayerView(
+                    $entry->layer->value,
+                    $this->from($entry->layer, $part),
+                    LookWords::of($entry->look),
+                ),
+                $active->entries,
+            ),
             $part?->value,
             $kind?->value,
             $mixed ? null : round($paper->contrast($ink), 2),
@@ -91,7 +106,10 @@ final class Inspector
                     $said[$name] = $value;
                 }
             }
-            $own = $own === null ? $said : array_filter($own, fn (mixed $value, string $name) => ($said[$name] ?? null) === $value, ARRAY_FILTER_USE_BOTH);
+            $own =
+                $own === null
+                    ? $said
+                    : array_filter($own, fn (mixed $value, string $name) => ($said[$name] ?? null) === $value, ARRAY_FILTER_USE_BOTH);
         }
 
         return Look::of($own ?? []);
@@ -182,6 +200,15 @@ final class Inspector
         unset($used['none'], $used[$fill]);
         $colour = Colour::hex($fill);
 
-        return array_slice(array_values(array_filter(array_map(strval(...), array_keys($used)), fn (string $other) => Difference::ciede2000($colour, Colour::hex($other)) < 3.0)), 0, 4);
+        return array_slice(
+            array_values(
+                array_filter(
+                    array_map(strval(...), array_keys($used)),
+                    fn (string $other) => Difference::ciede2000($colour, Colour::hex($other)) < 3.0,
+                ),
+            ),
+            0,
+            4,
+        );
     }
 }

@@ -46,7 +46,12 @@ final readonly class Lifted
             $lines[] = implode("\t", $texts);
         }
 
-        return new self($looks, $cells, array_map($sheet->setup->sizes->widthOf(...), range($range->left, $range->right)), implode("\n", $lines));
+        return new self(
+            $looks,
+            $cells,
+            array_map($sheet->setup->sizes->widthOf(...), range($range->left, $range->right)),
+            implode("\n", $lines),
+        );
     }
 
     private static function field(string $text): string

@@ -85,10 +85,15 @@ final readonly class NumberView
             $code === '' ? 'General' : $code,
             $choice === null ? null : ChosenFormat::of($choice),
             $samples,
-            array_map(fn (string $pattern) => new NumberSample($pattern, $pattern, $pattern, $show($pattern)), $choice?->purpose->patterns() ?? []),
+            array_map(
+                fn (string $pattern) => new NumberSample($pattern, $pattern, $pattern, $show($pattern)),
+                $choice?->purpose->patterns() ?? [],
+            ),
             $kept,
             $reading->decimals ?? 0,
-            $isData && $sheet->stylebook !== null && $reading !== null && self::isNumeric($reading->kind) ? ColumnRuleView::of($reading->kind, $sheet->stylebook->kind($reading->kind)) : null,
+            $isData && $sheet->stylebook !== null && $reading !== null && self::isNumeric($reading->kind)
+                ? ColumnRuleView::of($reading->kind, $sheet->stylebook->kind($reading->kind))
+                : null,
             $heading,
             $heading === null ? 0 : array_sum(array_map(fn (Worksheet $each) => count(self::headed($each, $heading)), $workbook->sheets)),
         );
@@ -106,7 +111,11 @@ final readonly class NumberView
             default => min(4, $reading->decimals ?? 0),
         };
 
-        return NumberChoice::for($purpose, $decimals, $purpose === Purpose::Money ? FormatClass::currency($code) ?? $reading->unit ?? '£' : '');
+        return NumberChoice::for(
+            $purpose,
+            $decimals,
+            $purpose === Purpose::Money ? FormatClass::currency($code) ?? ($reading->unit ?? '£') : '',
+        );
     }
 
     /** @return list<ColumnReading> */
@@ -131,9 +140,13 @@ final readonly class NumberView
             $cell->error !== null => 'an error that a formula gave',
             $cell->isBlank() => 'nothing',
             is_bool($cell->value) => 'true or false',
-            $number === null => is_numeric(str_replace([',', ' ', "\u{A0}"], '', $cell->text())) ? 'a text that looks like a number' : 'a text',
+            $number === null => is_numeric(str_replace([',', ' ', "\u{A0}"], '', $cell->text()))
+                ? 'a text that looks like a number'
+                : 'a text',
             FormatClass::of($code)->isTemporal() => self::moment($number, $from1904),
-            FormatClass::of($code) === FormatClass::Percent => 'a share of one: '.NumberFormat::of('General')->number($number * 100)->text.' of a hundred',
+            FormatClass::of($code) === FormatClass::Percent => 'a share of one: '.
+                NumberFormat::of('General')->number($number * 100)->text.
+                ' of a hundred',
             default => 'a number',
         };
 
@@ -152,7 +165,11 @@ final readonly class NumberView
             return 'a number that is no day';
         }
 
-        return 'a count of days from '.($from1904 ? '1 January 1904' : 'the end of 1899').': day '.number_format(floor($number)).($hours > 1e-9 ? ", and $clock" : '');
+        return 'a count of days from '.
+            ($from1904 ? '1 January 1904' : 'the end of 1899').
+            ': day '.
+            number_format(floor($number)).
+            ($hours > 1e-9 ? ", and $clock" : '');
     }
 
     private static function isNumeric(ColumnKind $kind): bool

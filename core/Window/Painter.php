@@ -63,7 +63,12 @@ final class Painter
         $cells = [];
         $merges = array_values(array_filter($setup->merges, fn (Range $merge) => $merge->meets($range)));
         $isMerged = $merges !== [];
-        $folded = array_filter(array_combine(range($range->left, $range->right), array_map($setup->sizes->hidesColumn(...), range($range->left, $range->right))));
+        $folded = array_filter(
+            array_combine(
+                range($range->left, $range->right),
+                array_map($setup->sizes->hidesColumn(...), range($range->left, $range->right)),
+            ),
+        );
         foreach ($this->rows($range) as $row => $values) {
             foreach ($this->dressed->stretch($row, $range->left, $range->right)[1] as $column => $worn) {
                 $cell = $values[$column - 1] ?? Cell::blank();
@@ -145,7 +150,16 @@ final class Painter
             }
         }
 
-        return new WindowCell($row, $column, $pieces[1] ?? ($text === $shown->formatted->text ? $shown->formatted->marked : $text), $this->index($worn, $shown->formatted->ink, $scale), $shown->align, $pieces[0] ?? null, $from, $to);
+        return new WindowCell(
+            $row,
+            $column,
+            $pieces[1] ?? ($text === $shown->formatted->text ? $shown->formatted->marked : $text),
+            $this->index($worn, $shown->formatted->ink, $scale),
+            $shown->align,
+            $pieces[0] ?? null,
+            $from,
+            $to,
+        );
     }
 
     /** The side of the lower columns is called left: on a sheet that runs from right to left it is at the right. */
@@ -231,9 +245,17 @@ final class Painter
     private function lines(Range $range): array
     {
         $lines = [];
-        $isMerged = array_filter($this->sheet->setup->merges, fn (Range $merge) => $merge->top <= $range->bottom + 1 && $merge->bottom >= $range->top && $merge->left <= $range->right + 1 && $merge->right >= $range->left) !== [];
+        $isMerged =
+            array_filter(
+                $this->sheet->setup->merges,
+                fn (Range $merge) => $merge->top <= $range->bottom + 1 &&
+                    $merge->bottom >= $range->top &&
+                    $merge->left <= $range->right + 1 &&
+                    $merge->right >= $range->left,
+            ) !== [];
         $across = $along = $upright = [];
-        [$aboveKey, $above] = $range->top > 1 ? $this->dressed->stretch($range->top - 1, max(1, $range->left - 1), $range->right + 1) : ['', []];
+        [$aboveKey, $above] =
+            $range->top > 1 ? $this->dressed->stretch($range->top - 1, max(1, $range->left - 1), $range->right + 1) : ['', []];
         for ($row = $range->top; $row <= $range->bottom + 1; $row++) {
             [$key, $worn] = $this->dressed->stretch($row, max(1, $range->left - 1), $range->right + 1);
             // Rows that wear the same beneath rows that wear the same have the same edges.

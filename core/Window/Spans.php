@@ -27,7 +27,12 @@ final readonly class Spans
         if (! $this->isSpanned($row, $column)) {
             return $to;
         }
-        while (($values[$to] ?? Cell::blank())->isBlank() && $to < $this->sheet->cells->columns() && $this->isSpanned($row, $to + 1) && $this->sameGroup($row, $column, $to + 1)) {
+        while (
+            ($values[$to] ?? Cell::blank())->isBlank() &&
+            $to < $this->sheet->cells->columns() &&
+            $this->isSpanned($row, $to + 1) &&
+            $this->sameGroup($row, $column, $to + 1)
+        ) {
             $to++;
         }
 

@@ -39,7 +39,10 @@ final class TruthNotes
     /** @var array<int, array<string, list<int>>> rows by column and kind of note */
     private array $found = [];
 
-    /** @var array<int, array{float, float, float, float, int, int}> by column: all and all shown, since the last subtotal and the same shown, numbers, those that are 200 % or more, which growth seldom is */
+    /**
+     * @var array<int, array{float, float, float, float, int, int}> by column: all and all shown, since the last subtotal and the same
+     *     shown, numbers, those that are 200 % or more, which growth seldom is
+     */
     private array $sums = [];
 
     /** @var list<TruthNote> */
@@ -98,9 +101,14 @@ final class TruthNotes
     private function table(TableReading $table): void
     {
         $this->found = $this->sums = [];
-        $columns = array_filter($table->columns, fn (ColumnReading $column) => in_array($column->kind, [...self::NUMERIC, ColumnKind::Date, ColumnKind::DateTime], true));
+        $columns = array_filter(
+            $table->columns,
+            fn (ColumnReading $column) => in_array($column->kind, [...self::NUMERIC, ColumnKind::Date, ColumnKind::DateTime], true),
+        );
         $last = min($table->range->bottom, $table->range->top + self::ROWS);
-        foreach ($columns === [] ? [] : $this->sheet->cells->read($table->range->top, $last, $table->range->left, $table->range->right) as $row => $cells) {
+        $range = $table->range;
+        $lines = $columns === [] ? [] : $this->sheet->cells->read($range->top, $last, $range->left, $range->right);
+        foreach ($lines as $row => $cells) {
             if (! in_array($table->runAt($row)?->part, [Part::Body, Part::Subtotal, Part::Total], true)) {
                 continue;
             }
@@ -109,7 +117,9 @@ final class TruthNotes
                 $number = $cell->number();
                 $isNumeric = in_array($column->kind, self::NUMERIC, true);
                 if ($number === null) {
-                    $cell->isText() && $table->partAt($row, $column->column) === Part::Body && $this->text($row, $column->column, $cell, $isNumeric);
+                    $cell->isText() &&
+                        $table->partAt($row, $column->column) === Part::Body &&
+                        $this->text($row, $column->column, $cell, $isNumeric);
                 } elseif ($isNumeric) {
                     $this->number($row, $column->column, $number, $table->partAt($row, $column->column));
                 }
@@ -129,7 +139,14 @@ final class TruthNotes
             if ($number !== 0.0 && $shown === 0.0) {
                 $this->found[$column]['hidden'][] = $row;
             }
-            $this->sums[$column] = [$all + $number, $shownAll + $shown, $block + $number, $shownBlock + $shown, $numbers + 1, $shares + (abs($number) >= 2.0 ? 1 : 0)];
+            $this->sums[$column] = [
+                $all + $number,
+                $shownAll + $shown,
+                $block + $number,
+                $shownBlock + $shown,
+                $numbers + 1,
+                $shares + (abs($number) >= 2.0 ? 1 : 0),
+            ];
 
             return;
         }
@@ -150,13 +167,41 @@ final class TruthNotes
         $found = $this->found[$at] ?? [];
         [,,,, $numbers, $shares] = $this->sums[$at] ?? [0.0, 0.0, 0.0, 0.0, 0, 0];
         if ($column->kind === ColumnKind::Percent && $shares * 2 > $numbers) {
-            $this->note('percent', $table, $at, self::bodyRows($table), 'shares over 100 % that look like whole percents: 10 % is stored as 0.1, and 10 reads as 1000 %.', 'hundredths');
+            $this->note(
+                'percent',
+                $table,
+                $at,
+                self::bodyRows($table),
+                'shares over 100 % that look like whole percents: 10 % is stored as 0.1, and 10 reads as 1000 %.',
+                'hundredths',
+            );
         }
         $this->note('hidden', $table, $at, $found['hidden'] ?? [], 'values that are not zero but are rounded to it by their format.', null);
-        $this->note('text_number', $table, $at, $found['text_number'] ?? [], 'numbers stored as text: they take no part in sums, and no number format changes them.', 'numbers');
-        $this->note('text_date', $table, $at, $found['text_date'] ?? [], 'dates stored as text: they sort by their letters, and no date format changes them.', 'dates_dmy');
+        $this->note(
+            'text_number',
+            $table,
+            $at,
+            $found['text_number'] ?? [],
+            'numbers stored as text: they take no part in sums, and no number format changes them.',
+            'numbers',
+        );
+        $this->note(
+            'text_date',
+            $table,
+            $at,
+            $found['text_date'] ?? [],
+            'dates stored as text: they sort by their letters, and no date format changes them.',
+            'dates_dmy',
+        );
         $this->note('text_date', $table, $at, $found['text_date_mdy'] ?? [], 'dates stored as text, with the month first.', 'dates_mdy');
-        $this->note('ambiguous_date', $table, $at, $found['ambiguous_date'] ?? [], 'dates stored as text that can be read in two ways: 03/04 may be April or March.', 'dates_dmy');
+        $this->note(
+            'ambiguous_date',
+            $table,
+            $at,
+            $found['ambiguous_date'] ?? [],
+            'dates stored as text that can be read in two ways: 03/04 may be April or March.',
+            'dates_dmy',
+        );
     }
 
     private function text(int $row, int $column, Cell $cell, bool $isNumeric): void
@@ -181,7 +226,18 @@ final class TruthNotes
     {
         $format = NumberFormat::of($worn->look->text(Attribute::Number));
         $say = fn (float $value) => trim($format->number($value)->text);
-        $this->notes[] = new TruthNote('total', $row, $column, Address::columnName($column).$row, 1, "The total shows {$say($shown)}, and the figures shown above it add up to {$say($shownSum)}: each of them is rounded by itself. Show more decimals, or say that figures are rounded.", null, []);
+        $this->notes[] = new TruthNote(
+            'total',
+            $row,
+            $column,
+            Address::columnName($column).$row,
+            1,
+            "The total shows {$say($shown)}, and the figures shown above it add up to {$say(
+                $shownSum,
+            )}: each of them is rounded by itself. Show more decimals, or say that figures are rounded.",
+            null,
+            [],
+        );
     }
 
     /** @param  list<int>  $rows */
@@ -201,7 +257,16 @@ final class TruthNotes
                 $samples[] = $cell->text().' → '.Conversion::shown($cell, (string) $act);
             }
         }
-        $this->notes[] = new TruthNote($kind, $rows[0], $column, $ranges, $count, trim("$name: ".($count === 1 ? '1 cell holds' : number_format($count).' cells hold')." $reason"), $act, $samples);
+        $this->notes[] = new TruthNote(
+            $kind,
+            $rows[0],
+            $column,
+            $ranges,
+            $count,
+            trim("$name: ".($count === 1 ? '1 cell holds' : number_format($count).' cells hold')." $reason"),
+            $act,
+            $samples,
+        );
     }
 
     /** @return list<int> */

@@ -9,7 +9,8 @@ use Rilvet\Grid\Shift;
 /**
  * How a sheet opens.
  *
- * @phpstan-type OpeningData array{freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, firstRow?: int, firstColumn?: int, rightToLeft?: bool}
+ * @phpstan-type OpeningData array{freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, firstRow?: int, firstColumn?: int,
+ *     rightToLeft?: bool}
  */
 final readonly class Opening
 {

@@ -22,7 +22,9 @@ final readonly class PartRule
 
     public function isFor(Part $part, ?ColumnReading $column): bool
     {
-        return $this->part === $part && ($this->kind === null || $this->kind === $column?->kind) && ($this->heading === null || $column?->isHeaded($this->heading) === true);
+        return $this->part === $part &&
+            ($this->kind === null || $this->kind === $column?->kind) &&
+            ($this->heading === null || $column?->isHeaded($this->heading) === true);
     }
 
     public function sameTarget(Part $part, ?ColumnKind $kind, ?string $heading): bool
@@ -33,12 +35,18 @@ final readonly class PartRule
     /** @return array{part: string, kind: string|null, look: array<string, bool|int|float|string>, heading?: string} */
     public function toArray(): array
     {
-        return ['part' => $this->part->value, 'kind' => $this->kind?->value, 'look' => $this->look->toArray()] + ($this->heading === null ? [] : ['heading' => $this->heading]);
+        return ['part' => $this->part->value, 'kind' => $this->kind?->value, 'look' => $this->look->toArray()] +
+            ($this->heading === null ? [] : ['heading' => $this->heading]);
     }
 
     /** @param  array{part: string, kind: string|null, look: array<string, bool|int|float|string>, heading?: string}  $data */
     public static function fromArray(array $data): self
     {
-        return new self(Part::from($data['part']), $data['kind'] === null ? null : ColumnKind::from($data['kind']), Look::of($data['look']), $data['heading'] ?? null);
+        return new self(
+            Part::from($data['part']),
+            $data['kind'] === null ? null : ColumnKind::from($data['kind']),
+            Look::of($data['look']),
+            $data['heading'] ?? null,
+        );
     }
 }

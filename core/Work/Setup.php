@@ -10,8 +10,10 @@ use Rilvet\Grid\Shift;
 /**
  * Sizes, merged cells, and the way a sheet opens and stands among the others.
  *
- * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, merges: list<string>,
- *     width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, colour: string|null, state: string, protected: bool,
+ * @phpstan-type SetupData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>,
+ *     merges: list<string>,
+ *     width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, colour: string|null, state: string,
+ *     protected: bool,
  *     heldColumns?: list<int>, heldRows?: list<int>, autoColumns?: list<int>, autoRows?: list<int>, firstRow?: int, firstColumn?: int,
  *     fixedRows?: list<array{int, int}>, rightToLeft?: bool}
  */
@@ -60,12 +62,26 @@ final readonly class Setup
         [$sizes, $opening, $tab] = [$this->sizes, $this->opening, $this->tab];
 
         return [
-            'widths' => $sizes->widths, 'heights' => $sizes->heights, 'hiddenColumns' => $sizes->hiddenColumns, 'hiddenRows' => $sizes->hiddenRows,
-            'merges' => array_map(strval(...), $this->merges), 'width' => $sizes->width, 'height' => $sizes->height,
-            'freezeRow' => $opening->freezeRow, 'freezeColumn' => $opening->freezeColumn, 'gridlines' => $opening->gridlines, 'zoom' => $opening->zoom,
-            'colour' => $tab->colour, 'state' => $tab->state, 'protected' => $tab->protected,
-            'heldColumns' => $sizes->heldColumns, 'heldRows' => $sizes->heldRows, 'autoColumns' => $sizes->autoColumns, 'autoRows' => $sizes->autoRows,
-            'firstRow' => $opening->firstRow, 'firstColumn' => $opening->firstColumn,
+            'widths' => $sizes->widths,
+            'heights' => $sizes->heights,
+            'hiddenColumns' => $sizes->hiddenColumns,
+            'hiddenRows' => $sizes->hiddenRows,
+            'merges' => array_map(strval(...), $this->merges),
+            'width' => $sizes->width,
+            'height' => $sizes->height,
+            'freezeRow' => $opening->freezeRow,
+            'freezeColumn' => $opening->freezeColumn,
+            'gridlines' => $opening->gridlines,
+            'zoom' => $opening->zoom,
+            'colour' => $tab->colour,
+            'state' => $tab->state,
+            'protected' => $tab->protected,
+            'heldColumns' => $sizes->heldColumns,
+            'heldRows' => $sizes->heldRows,
+            'autoColumns' => $sizes->autoColumns,
+            'autoRows' => $sizes->autoRows,
+            'firstRow' => $opening->firstRow,
+            'firstColumn' => $opening->firstColumn,
             // Left out where there is nothing to say, as older workbooks have it: what came is known by its fingerprint.
         ] + array_filter(['fixedRows' => $sizes->fixedRows, 'rightToLeft' => $opening->rightToLeft]);
     }

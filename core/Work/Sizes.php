@@ -9,7 +9,9 @@ use Rilvet\Grid\Shift;
 /**
  * Widths of columns and heights of rows in px at 96 dpi; what is hidden, and who has sized what.
  *
- * @phpstan-type SizesData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>, width: int, height: int, heldColumns?: list<int>, heldRows?: list<int>, autoColumns?: list<int>, autoRows?: list<int>, fixedRows?: list<array{int, int}>}
+ * @phpstan-type SizesData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>,
+ *     width: int, height: int, heldColumns?: list<int>, heldRows?: list<int>, autoColumns?: list<int>, autoRows?: list<int>,
+ *     fixedRows?: list<array{int, int}>}
  */
 final readonly class Sizes
 {
@@ -30,7 +32,8 @@ final readonly class Sizes
      * @param  list<int>  $heldRows
      * @param  list<int>  $autoColumns  fitted by a person where no stylebook fits: they follow what they hold
      * @param  list<int>  $autoRows
-     * @param  list<array{int, int}>  $fixedRows  first and last of stretches of rows whose height the file says to be their own; others only remember theirs (18.3.1.73)
+     * @param  list<array{int, int}>  $fixedRows  first and last of stretches of rows whose height the file says to be their own; others
+     *     only remember theirs (18.3.1.73)
      */
     public function __construct(
         public array $widths = [],
@@ -113,7 +116,9 @@ final readonly class Sizes
             $auto => [...array_values(array_diff($this->$auto, $indexes)), ...($held ? [] : $indexes)],
         ];
 
-        return $this->with($columns || $this->fixedRows === [] ? $parts : $parts + ['fixedRows' => Stretches::without($this->fixedRows, $indexes)]);
+        return $this->with(
+            $columns || $this->fixedRows === [] ? $parts : $parts + ['fixedRows' => Stretches::without($this->fixedRows, $indexes)],
+        );
     }
 
     /** @param  list<int>  $hidden  all that are hidden then */
@@ -180,15 +185,26 @@ final readonly class Sizes
      */
     private static function movedList(array $indexes, Shift $shift): array
     {
-        return array_values(array_filter(array_map(fn (int $index) => $shift->place($index), $indexes), fn (?int $index) => $index !== null));
+        $places = array_map(fn (int $index) => $shift->place($index), $indexes);
+
+        return array_values(array_filter($places, fn (?int $index) => $index !== null));
     }
 
     /** @param  SizesData  $data */
     public static function fromArray(array $data): self
     {
         return new self(
-            $data['widths'], $data['heights'], $data['hiddenColumns'], $data['hiddenRows'], $data['width'], $data['height'],
-            $data['heldColumns'] ?? [], $data['heldRows'] ?? [], $data['autoColumns'] ?? [], $data['autoRows'] ?? [], $data['fixedRows'] ?? [],
+            $data['widths'],
+            $data['heights'],
+            $data['hiddenColumns'],
+            $data['hiddenRows'],
+            $data['width'],
+            $data['height'],
+            $data['heldColumns'] ?? [],
+            $data['heldRows'] ?? [],
+            $data['autoColumns'] ?? [],
+            $data['autoRows'] ?? [],
+            $data['fixedRows'] ?? [],
         );
     }
 

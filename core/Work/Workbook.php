@@ -108,8 +108,13 @@ final readonly class Workbook
      * @param  array<string, string>|null  $names
      * @param  array<string, TableRange>|null  $tables
      */
-    private function with(?string $name = null, ?array $sheets = null, ?array $names = null, ?array $tables = null, ?Stylebook $own = null): self
-    {
+    private function with(
+        ?string $name = null,
+        ?array $sheets = null,
+        ?array $names = null,
+        ?array $tables = null,
+        ?Stylebook $own = null,
+    ): self {
         return new self(
             $name ?? $this->name, $sheets ?? $this->sheets, $this->looks, $this->from1904,
             $names ?? $this->names, $tables ?? $this->tables, $this->hasResults, $own ?? $this->own,

@@ -125,7 +125,13 @@ final readonly class Worksheet
     /** No act has said anything of looks and sizes since the sheet came; its cells are another matter. */
     public function isAsItCame(): bool
     {
-        return $this->stylebook === null && ! $this->clean && $this->rules === [] && $this->named->isEmpty() && $this->hand->isEmpty() && $this->moves === [] && $this->isOf($this->fingerprint());
+        return $this->stylebook === null &&
+            ! $this->clean &&
+            $this->rules === [] &&
+            $this->named->isEmpty() &&
+            $this->hand->isEmpty() &&
+            $this->moves === [] &&
+            $this->isOf($this->fingerprint());
     }
 
     /**
@@ -160,13 +166,20 @@ final readonly class Worksheet
     /** @return array<int, int> rows that are as high as what they hold wants and are to stay so, as keys */
     public function followingRows(): array
     {
-        return $this->fitted === null ? array_diff_key(array_flip($this->setup->sizes->autoRows), array_flip($this->setup->sizes->heldRows)) : [];
+        return $this->fitted === null
+            ? array_diff_key(array_flip($this->setup->sizes->autoRows), array_flip($this->setup->sizes->heldRows))
+            : [];
     }
 
     /** No act has said anything but by hand touches since the sheet came. */
     public function isTouchedAlone(): bool
     {
-        return $this->stylebook === null && ! $this->clean && $this->rules === [] && $this->named->isEmpty() && $this->moves === [] && $this->isOf($this->fingerprint());
+        return $this->stylebook === null &&
+            ! $this->clean &&
+            $this->rules === [] &&
+            $this->named->isEmpty() &&
+            $this->moves === [] &&
+            $this->isOf($this->fingerprint());
     }
 
     private function isOf(string $fingerprint): bool
@@ -315,7 +328,9 @@ final readonly class Worksheet
             // The columns of a text file are read as before, at their new places.
             'cells' => $cells instanceof BlockSheet ? $cells->withTyping($typing) : $cells,
             'found' => $this->found->moved($shift),
-            'corrections' => array_values(array_filter(array_map(fn (Correction $correction) => $correction->moved($shift), $this->corrections))),
+            'corrections' => array_values(
+                array_filter(array_map(fn (Correction $correction) => $correction->moved($shift), $this->corrections)),
+            ),
             'typing' => $typing,
             'aspects' => $this->followed($shift),
         ])->setUp(fn (Setup $setup) => $setup->moved($shift));
@@ -343,9 +358,17 @@ final readonly class Worksheet
     private function with(array $parts): self
     {
         $now = [
-            'cells' => $this->cells, 'name' => $this->name, 'found' => $this->found, 'corrections' => $this->corrections, 'typing' => $this->typing,
-            'stylebook' => $this->stylebook, 'clean' => $this->clean, 'came' => $this->came, 'fitted' => $this->fitted,
-            'own' => $this->own, 'aspects' => $this->aspects,
+            'cells' => $this->cells,
+            'name' => $this->name,
+            'found' => $this->found,
+            'corrections' => $this->corrections,
+            'typing' => $this->typing,
+            'stylebook' => $this->stylebook,
+            'clean' => $this->clean,
+            'came' => $this->came,
+            'fitted' => $this->fitted,
+            'own' => $this->own,
+            'aspects' => $this->aspects,
         ];
 
         /** @phpstan-ignore argument.type (every caller names parts of the right type, a few lines above) */
@@ -396,7 +419,9 @@ final readonly class Worksheet
         return match ($name) {
             'name' => $this->name,
             'found' => $this->found->toArray(),
-            'corrections' => $this->corrections === [] ? null : array_map(fn (Correction $correction) => $correction->toArray(), $this->corrections),
+            'corrections' => $this->corrections === []
+                ? null
+                : array_map(fn (Correction $correction) => $correction->toArray(), $this->corrections),
             'typing' => $this->typing?->toArray(),
             'dress' => $this->stylebook === null ? null : ['stylebook' => $this->stylebook->toArray(), 'clean' => $this->clean],
             'setup' => $this->came->toArray(),

@@ -45,7 +45,9 @@ final class Book
     public function __construct($stream, PackageLimits $limits = new PackageLimits)
     {
         $this->package = new Package(ZipReader::of($stream, $limits));
-        $this->part = $this->package->related('', 'officeDocument')->target ?? throw FileIsWrong::package('The file is a zip package, but no workbook is in it.');
+        $this->part =
+            $this->package->related('', 'officeDocument')->target ??
+            throw FileIsWrong::package('The file is a zip package, but no workbook is in it.');
         $this->root = PackageXml::root(PackageXml::tree($this->package->contents($this->part), $this->part));
         if ($this->root->localName !== 'workbook') {
             throw FileIsWrong::package('The file is a zip package, but no workbook is in it.');
@@ -53,7 +55,10 @@ final class Book
         $theme = $this->package->related($this->part, 'theme')?->target;
         $styles = $this->styles();
         $root = $styles === null ? null : PackageXml::root(PackageXml::tree($this->package->contents($styles), $styles));
-        $this->colours = new ThemeColours($theme === null ? null : PackageXml::root(PackageXml::tree($this->package->contents($theme), $theme)), $root);
+        $this->colours = new ThemeColours(
+            $theme === null ? null : PackageXml::root(PackageXml::tree($this->package->contents($theme), $theme)),
+            $root,
+        );
         $this->formats = new CellFormats($root ?? PackageXml::root(PackageXml::tree('<styleSheet/>', 'styles')), $this->colours);
         $this->sheets = $this->listed();
     }
@@ -85,7 +90,11 @@ final class Book
         $names = PackageXml::child($this->root, 'definedNames');
         $found = [];
         foreach ($names === null ? [] : PackageXml::children($names, 'definedName') as $name) {
-            if (! str_starts_with($name->getAttribute('name'), '_xlnm') && $name->getAttribute('name') !== '' && ! in_array($name->getAttribute('function'), ['1', 'true'], true)) {
+            if (
+                ! str_starts_with($name->getAttribute('name'), '_xlnm') &&
+                $name->getAttribute('name') !== '' &&
+                ! in_array($name->getAttribute('function'), ['1', 'true'], true)
+            ) {
                 $found[$name->getAttribute('name')] = $name->textContent;
             }
         }
@@ -110,14 +119,23 @@ final class Book
                 }
                 $table = PackageXml::root(PackageXml::tree($this->package->contents($relationship->target), $relationship->target));
                 $list = PackageXml::child($table, 'tableColumns');
-                $columns = array_map(fn (DOMElement $column) => $column->getAttribute('name'), $list === null ? [] : PackageXml::children($list, 'tableColumn'));
+                $columns = array_map(
+                    fn (DOMElement $column) => $column->getAttribute('name'),
+                    $list === null ? [] : PackageXml::children($list, 'tableColumn'),
+                );
                 try {
                     $range = Range::parse($table->getAttribute('ref'));
                 } catch (Refusal) {
                     continue;
                 }
                 $count = fn (string $name, int $usual) => $table->hasAttribute($name) ? (int) $table->getAttribute($name) : $usual;
-                $tables[$table->getAttribute('displayName') ?: $table->getAttribute('name')] = new TableRange($index + 1, $range, $count('headerRowCount', 1), $count('totalsRowCount', 0), $columns);
+                $tables[$table->getAttribute('displayName') ?: $table->getAttribute('name')] = new TableRange(
+                    $index + 1,
+                    $range,
+                    $count('headerRowCount', 1),
+                    $count('totalsRowCount', 0),
+                    $columns,
+                );
             }
         }
 
@@ -136,8 +154,13 @@ final class Book
     public function holds(): array
     {
         $kinds = [
-            'charts' => '#/charts/chart[^/]*\.xml$#i', 'pictures' => '#/media/#i', 'comments' => '#/comments[^/]*\.xml$#i', 'pivot tables' => '#/pivotTables/[^/]+\.xml$#i',
-            'macros' => '#vbaProject\.bin$#i', 'slicers' => '#/slicers/[^/]+\.xml$#i', 'signatures' => '#_xmlsignatures/sig[^/]*\.xml$#i',
+            'charts' => '#/charts/chart[^/]*\.xml$#i',
+            'pictures' => '#/media/#i',
+            'comments' => '#/comments[^/]*\.xml$#i',
+            'pivot tables' => '#/pivotTables/[^/]+\.xml$#i',
+            'macros' => '#vbaProject\.bin$#i',
+            'slicers' => '#/slicers/[^/]+\.xml$#i',
+            'signatures' => '#_xmlsignatures/sig[^/]*\.xml$#i',
         ];
         $names = array_map(strval(...), array_keys($this->package->zip->entries));
 
@@ -162,11 +185,22 @@ final class Book
                 // Modules of old macros are listed among the sheets, without a part of their own.
                 continue;
             }
-            $relationship = $targets[$id] ?? throw FileIsWrong::package('The sheet "'.mb_strimwidth($sheet->getAttribute('name'), 0, 60, '…').'" points at a part that is not in the package. The file is damaged.');
+            $relationship =
+                $targets[$id] ??
+                throw FileIsWrong::package(
+                    'The sheet "'.
+                        mb_strimwidth($sheet->getAttribute('name'), 0, 60, '…').
+                        '" points at a part that is not in the package. The file is damaged.',
+                );
             // Sheets that hold a chart alone stay in the package, and are no worksheets.
             if ($relationship->kind === 'worksheet') {
                 $state = $sheet->getAttribute('state');
-                $sheets[] = new BookSheet($sheet->getAttribute('name'), $this->package->entry($relationship->target), in_array($state, ['hidden', 'veryHidden'], true) ? $state : 'visible', $place);
+                $sheets[] = new BookSheet(
+                    $sheet->getAttribute('name'),
+                    $this->package->entry($relationship->target),
+                    in_array($state, ['hidden', 'veryHidden'], true) ? $state : 'visible',
+                    $place,
+                );
             }
         }
         if ($sheets === []) {

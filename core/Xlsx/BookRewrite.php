@@ -156,12 +156,25 @@ final class BookRewrite
     private function sheet(BookSheet $from, int $number, Worksheet $sheet, StylesWriting $styles, ?callable $progress): void
     {
         $isEdited = $this->edited === null || in_array($number, $this->edited, true);
-        if (! $isEdited && $sheet->isAsItCame() && ! $this->places->mayName($this->book->package->zip->pieces($this->book->package->entry($from->part)))) {
+        if (
+            ! $isEdited &&
+            $sheet->isAsItCame() &&
+            ! $this->places->mayName($this->book->package->zip->pieces($this->book->package->entry($from->part)))
+        ) {
             return;
         }
         $moves = $this->moves($from, $sheet);
-        $rewrite = new SheetRewrite($this->book, $from, $sheet, $this->workbook->looks, $styles, $isEdited, $moves, $this->places->without($from->name));
-        $part = new PackedPart;
+        $rewrite = new SheetRewrite(
+            $this->book,
+            $from,
+            $sheet,
+            $this->workbook->looks,
+            $styles,
+            $isEdited,
+            $moves,
+            $this->places->without($from->name),
+        );
+        $part = new PackedPart();
         $rewrite->write($part, $progress);
         $this->formulasChanged = $this->formulasChanged || $rewrite->formulasChanged();
         [$count, $places] = $rewrite->results();
@@ -176,14 +189,26 @@ final class BookRewrite
     /** All other parts: what they say of places on sheets that moved, and what charts keep of cells. */
     private function others(): void
     {
-        $left = array_flip(array_map(strtolower(...), [...array_map(fn (BookSheet $sheet) => $sheet->part, $this->book->sheets), $this->book->part, (string) $this->book->styles()]));
+        $left = array_flip(
+            array_map(strtolower(...), [
+                ...array_map(fn (BookSheet $sheet) => $sheet->part, $this->book->sheets),
+                $this->book->part,
+                (string) $this->book->styles(),
+            ]),
+        );
         $owners = $this->owners();
         $caches = $this->edited === [] ? null : new ChartCaches($this->workbook);
         foreach ($this->book->package->zip->entries as $name => $entry) {
             $name = (string) $name;
             $now = array_key_exists($name, $this->replaced) ? $this->replaced[$name] : '';
-            $isChart = $caches !== null && str_contains($name, 'charts/') && str_ends_with($name, '.xml') && ! str_ends_with($name, '.rels');
-            if (preg_match('/\.(?:xml|vml|rels)$/i', $name) !== 1 || isset($left[strtolower($name)]) || ! is_string($now) || $entry->size > self::PART || ! $isChart && $this->places->isEmpty()) {
+            $isChart = $caches !== null && preg_match('~charts/.*\.xml$~', $name) === 1;
+            if (
+                preg_match('/\.(?:xml|vml|rels)$/i', $name) !== 1 ||
+                isset($left[strtolower($name)]) ||
+                ! is_string($now) ||
+                $entry->size > self::PART ||
+                (! $isChart && $this->places->isEmpty())
+            ) {
                 continue;
             }
             if (isset($this->followed[strtolower($name)])) {
@@ -257,7 +282,10 @@ final class BookRewrite
                 $this->followed[strtolower($relationship->target)] = true;
             }
             match ($relationship->kind) {
-                'table', 'comments', 'threadedComment', 'pivotTable' => $this->change($relationship->target, fn (DOMElement $root) => $moves->on($root)),
+                'table', 'comments', 'threadedComment', 'pivotTable' => $this->change(
+                    $relationship->target,
+                    fn (DOMElement $root) => $moves->on($root),
+                ),
                 'drawing', 'vmlDrawing' => $this->change($relationship->target, fn (DOMElement $root) => $moves->anchors($root)),
                 default => null,
             };
@@ -337,7 +365,12 @@ final class BookRewrite
             $element = $tree->createElementNS((string) $root->namespaceURI, 'Relationship');
             assert($element instanceof DOMElement);
             $element->setAttribute('Id', 'rIdRilvetStyles');
-            $element->setAttribute('Type', ($strict ? 'http://purl.oclc.org/ooxml/officeDocument/relationships' : 'http://schemas.openxmlformats.org/officeDocument/2006/relationships').'/styles');
+            $element->setAttribute(
+                'Type',
+                ($strict
+                    ? 'http://purl.oclc.org/ooxml/officeDocument/relationships'
+                    : 'http://schemas.openxmlformats.org/officeDocument/2006/relationships').'/styles',
+            );
             $element->setAttribute('Target', $file);
             $root->appendChild($element);
         });

@@ -19,9 +19,33 @@ final class CellFormats
 {
     /** Formats that the standard builds in (18.8.30). */
     public const BUILT_IN = [
-        1 => '0', 2 => '0.00', 3 => '#,##0', 4 => '#,##0.00', 9 => '0%', 10 => '0.00%', 11 => '0.00E+00', 12 => '# ?/?', 13 => '# ??/??', 14 => 'mm-dd-yy', 15 => 'd-mmm-yy', 16 => 'd-mmm', 17 => 'mmm-yy',
-        18 => 'h:mm AM/PM', 19 => 'h:mm:ss AM/PM', 20 => 'h:mm', 21 => 'h:mm:ss', 22 => 'm/d/yy h:mm', 37 => '#,##0 ;(#,##0)', 38 => '#,##0 ;[Red](#,##0)', 39 => '#,##0.00;(#,##0.00)', 40 => '#,##0.00;[Red](#,##0.00)',
-        45 => 'mm:ss', 46 => '[h]:mm:ss', 47 => 'mmss.0', 48 => '##0.0E+0', 49 => '@',
+        1 => '0',
+        2 => '0.00',
+        3 => '#,##0',
+        4 => '#,##0.00',
+        9 => '0%',
+        10 => '0.00%',
+        11 => '0.00E+00',
+        12 => '# ?/?',
+        13 => '# ??/??',
+        14 => 'mm-dd-yy',
+        15 => 'd-mmm-yy',
+        16 => 'd-mmm',
+        17 => 'mmm-yy',
+        18 => 'h:mm AM/PM',
+        19 => 'h:mm:ss AM/PM',
+        20 => 'h:mm',
+        21 => 'h:mm:ss',
+        22 => 'm/d/yy h:mm',
+        37 => '#,##0 ;(#,##0)',
+        38 => '#,##0 ;[Red](#,##0)',
+        39 => '#,##0.00;(#,##0.00)',
+        40 => '#,##0.00;[Red](#,##0.00)',
+        45 => 'mm:ss',
+        46 => '[h]:mm:ss',
+        47 => 'mmss.0',
+        48 => '##0.0E+0',
+        49 => '@',
     ];
 
     /** @var list<DOMElement> */
@@ -145,7 +169,11 @@ final class CellFormats
         $turn = (int) $alignment->getAttribute('textRotation');
 
         return [
-            'horizontal' => $horizontal === 'centerContinuous' ? 'span' : (in_array($horizontal, ['left', 'center', 'right', 'justify', 'fill', 'distributed'], true) ? $horizontal : null),
+            'horizontal' => $horizontal === 'centerContinuous'
+                    ? 'span'
+                    : (in_array($horizontal, ['left', 'center', 'right', 'justify', 'fill', 'distributed'], true)
+                        ? $horizontal
+                        : null),
             'vertical' => in_array($vertical, ['top', 'center', 'justify', 'distributed'], true) ? $vertical : null,
             'wrap' => self::flag($alignment, 'wrapText'),
             'shrink' => self::flag($alignment, 'shrinkToFit'),
@@ -159,7 +187,9 @@ final class CellFormats
     {
         $pattern = $fill === null ? null : PackageXml::child($fill, 'patternFill');
 
-        return $pattern?->getAttribute('patternType') === 'solid' ? $this->colours->of(PackageXml::child($pattern, 'fgColor')) ?? '#000000' : null;
+        return $pattern?->getAttribute('patternType') === 'solid'
+            ? $this->colours->of(PackageXml::child($pattern, 'fgColor')) ?? '#000000'
+            : null;
     }
 
     /** @return array<string, string|null> */
@@ -168,7 +198,10 @@ final class CellFormats
         if ($border === null) {
             return [];
         }
-        $side = fn (string ...$names) => array_reduce($names, fn (?DOMElement $found, string $name) => $found ?? PackageXml::child($border, $name));
+        $side = fn (string ...$names) => array_reduce(
+            $names,
+            fn (?DOMElement $found, string $name) => $found ?? PackageXml::child($border, $name),
+        );
         $diagonal = PackageXml::child($border, 'diagonal');
 
         return [
@@ -186,7 +219,9 @@ final class CellFormats
     {
         $line = $side === null ? null : Line::tryFrom($side->getAttribute('style'));
 
-        return $side === null || $line === null || $line === Line::None ? null : (string) Edge::of($line, $this->colours->of(PackageXml::child($side, 'color')) ?? '#000000');
+        return $side === null || $line === null || $line === Line::None
+            ? null
+            : (string) Edge::of($line, $this->colours->of(PackageXml::child($side, 'color')) ?? '#000000');
     }
 
     private static function flag(DOMElement $element, string $name): bool

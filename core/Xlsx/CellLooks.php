@@ -50,7 +50,8 @@ final class CellLooks
         if ($isAbsent && array_filter($worn->entries, fn (LayerEntry $entry) => $entry->layer !== Layer::Ground) === []) {
             return $had === RowReader::NONE || ! $this->sheet->clean ? $had : 0;
         }
-        // The format has no word for a text that is cut off at the edge, but "fill" shows it just so where it is longer than its cell (18.18.40).
+        // The format has no word for a text that is cut off at the edge, but "fill" shows it just so where it is longer than its cell
+        // (18.18.40).
         $look = $clipped ? $worn->look->under(Look::of(['horizontal' => 'fill'])) : $worn->look;
         $base = max(0, $had);
         if (StylesWriting::plain($look)->key() === $this->styles->look($base)->key()) {
@@ -68,6 +69,8 @@ final class CellLooks
 
     private function spills(Cell $cell, Look $look, int $column): bool
     {
-        return $cell->isText() && ! $look->is(Attribute::Wrap) && $this->ruler->width($cell->text(), $look) > $this->sheet->setup->sizes->widthOf($column) - Ruler::PADDING;
+        return $cell->isText() &&
+            ! $look->is(Attribute::Wrap) &&
+            $this->ruler->width($cell->text(), $look) > $this->sheet->setup->sizes->widthOf($column) - Ruler::PADDING;
     }
 }

@@ -47,10 +47,19 @@ final class ChartCaches
         return $changed;
     }
 
-    /** @return list<Cell>|null null where the range is no single one, or some of it is hidden: what of it is kept is then up to the chart */
+    /**
+     * @return list<Cell>|null null where the range is no single one, or some of it is hidden: what of it is kept is then up to the
+     *     chart
+     */
     private function cells(string $formula): ?array
     {
-        if (preg_match("~^((?:'(?:[^']|'')+'|[^'!(),]+)!)(\\$?[A-Z]{1,3}\\$?\\d+(?::\\$?[A-Z]{1,3}\\$?\\d+)?)$~u", trim($formula), $found) !== 1) {
+        if (
+            preg_match(
+                "~^((?:'(?:[^']|'')+'|[^'!(),]+)!)(\\$?[A-Z]{1,3}\\$?\\d+(?::\\$?[A-Z]{1,3}\\$?\\d+)?)$~u",
+                trim($formula),
+                $found,
+            ) !== 1
+        ) {
             return null;
         }
         $sheet = $this->sheets[References::plain($found[1])] ?? null;
@@ -95,13 +104,26 @@ final class ChartCaches
         }
         $now = [];
         foreach ($cells as $index => $cell) {
-            $text = $numbers ? ($cell->number() === null ? null : (string) json_encode($cell->number())) : ($cell->isText() ? (string) $cell->value : ($cell->isBlank() ? null : $cell->text()));
+            $text = $numbers
+                ? ($cell->number() === null
+                    ? null
+                    : (string) json_encode($cell->number()))
+                : ($cell->isText()
+                    ? (string) $cell->value
+                    : ($cell->isBlank()
+                        ? null
+                        : $cell->text()));
             if ($text !== null) {
                 $now[$index] = $text;
             }
         }
-        $same = (int) $count?->getAttribute('val') === count($cells) && array_keys($was) === array_keys($now)
-            && array_filter(array_keys($now), fn (int $index) => ! self::agree($was[$index], $now[$index], $numbers || ! $cells[$index]->isText())) === [];
+        $same =
+            (int) $count?->getAttribute('val') === count($cells) &&
+            array_keys($was) === array_keys($now) &&
+            array_filter(
+                array_keys($now),
+                fn (int $index) => ! self::agree($was[$index], $now[$index], $numbers || ! $cells[$index]->isText()),
+            ) === [];
         if ($count === null || $same) {
             return false;
         }
@@ -130,6 +152,7 @@ final class ChartCaches
     /** A number that stands in a list of texts is kept there as it is shown, which says the same. */
     private static function agree(string $was, string $now, bool $loose): bool
     {
-        return $was === $now || $loose && (! is_numeric($was) || ! is_numeric($now) || abs((float) $was - (float) $now) <= 1e-12 * abs((float) $now));
+        return $was === $now ||
+            ($loose && (! is_numeric($was) || ! is_numeric($now) || abs((float) $was - (float) $now) <= 1e-12 * abs((float) $now)));
     }
 }

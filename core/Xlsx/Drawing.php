@@ -19,13 +19,20 @@ final readonly class Drawing
     /**
      * @param  string  $kind  "chart", "picture", "shape", "control" or "other"
      * @param  string  $name  as the file says it
-     * @param  array{int, int, int, int}  $from  row and column of its upper left corner, from 1, and how far into them, down and across, in px
+     * @param  array{int, int, int, int}  $from  row and column of its upper left corner, from 1, and how far into them, down and
+     *     across, in px
      * @param  array{int, int, int, int}|null  $to  the same of its lower right corner; null where it has a size instead
      * @param  array{int, int}  $size  width and height in px, where it has no other corner
      * @param  string|null  $image  the part of a picture
      */
-    private function __construct(public string $kind, public string $name, public array $from, public ?array $to, public array $size, public ?string $image)
-    {
+    private function __construct(
+        public string $kind,
+        public string $name,
+        public array $from,
+        public ?array $to,
+        public array $size,
+        public ?string $image,
+    ) {
     }
 
     /**
@@ -41,7 +48,10 @@ final readonly class Drawing
         $root = PackageXml::root(PackageXml::tree($book->package->contents($part), $part));
         $images = [];
         foreach ($book->package->relationships($part) as $relationship) {
-            $images[$relationship->id] = $relationship->kind === 'image' && ! $relationship->outside && $book->package->has($relationship->target) ? $relationship->target : null;
+            $images[$relationship->id] =
+                $relationship->kind === 'image' && ! $relationship->outside && $book->package->has($relationship->target)
+                    ? $relationship->target
+                    : null;
         }
         $drawings = [];
         foreach ($root->childNodes as $anchor) {
@@ -66,7 +76,9 @@ final readonly class Drawing
         $extent = PackageXml::child($inner, 'ext');
         $named = $inner->getElementsByTagNameNS('*', 'cNvPr')->item(0);
         $blip = $inner->getElementsByTagNameNS('*', 'blip')->item(0);
-        $id = $blip?->getAttributeNS('http://schemas.openxmlformats.org/officeDocument/2006/relationships', 'embed') ?: $blip?->getAttributeNS('http://purl.oclc.org/ooxml/officeDocument/relationships', 'embed');
+        $id =
+            $blip?->getAttributeNS('http://schemas.openxmlformats.org/officeDocument/2006/relationships', 'embed') ?:
+            $blip?->getAttributeNS('http://purl.oclc.org/ooxml/officeDocument/relationships', 'embed');
         $has = fn (string $name) => PackageXml::child($inner, $name) !== null;
 
         return new self(

@@ -80,7 +80,11 @@ final class EditedCells
                 continue;
             }
             $this->formulasChanged = $this->formulasChanged || $formula !== $cell->formula;
-            if ($formula !== null && $cell->formula !== null && (($was['v'] ?? null) !== $cell->value || ($was['e'] ?? null) !== $cell->error)) {
+            if (
+                $formula !== null &&
+                $cell->formula !== null &&
+                (($was['v'] ?? null) !== $cell->value || ($was['e'] ?? null) !== $cell->error)
+            ) {
                 $this->countResults++;
                 if (count($this->results) < 100) {
                     $this->results[] = Place::address($row, $index + 1);

@@ -66,7 +66,12 @@ final class MovedRows
                 continue;
             }
             if (! $columns) {
-                yield $to => [self::numbered($attributes, $to), $this->reaching(implode('', array_map(fn (array $cell) => self::addressed($cell[1], $cell[0].$to), $this->cells($row, $xml))))];
+                yield $to => [
+                    self::numbered($attributes, $to),
+                    $this->reaching(
+                        implode('', array_map(fn (array $cell) => self::addressed($cell[1], $cell[0].$to), $this->cells($row, $xml))),
+                    ),
+                ];
 
                 continue;
             }
@@ -190,7 +195,10 @@ final class MovedRows
     {
         $attributes = '';
         foreach ($c->attributes as $attribute) {
-            $attributes .= $attribute->nodeName === 'r' ? '' : " {$attribute->nodeName}=\"".htmlspecialchars((string) $attribute->nodeValue, ENT_XML1 | ENT_COMPAT).'"';
+            $attributes .=
+                $attribute->nodeName === 'r'
+                    ? ''
+                    : " {$attribute->nodeName}=\"".htmlspecialchars((string) $attribute->nodeValue, ENT_XML1 | ENT_COMPAT).'"';
         }
         $inner = '';
         foreach ($c->childNodes as $child) {

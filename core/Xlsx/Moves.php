@@ -36,7 +36,8 @@ final readonly class Moves
     /**
      * @param  list<Shift|RowOrder>  $shifts  the first thing that was done first
      * @param  string  $sheet  the name that formulas say
-     * @param  list<string>  $cut  relationships of tables that columns were put into or taken out of: they are plain ranges from then on, since their lists of columns no longer hold
+     * @param  list<string>  $cut  relationships of tables that columns were put into or taken out of: they are plain ranges from then
+     *     on, since their lists of columns no longer hold
      */
     public function __construct(public array $shifts, private string $sheet, public array $cut = [])
     {
@@ -63,7 +64,12 @@ final readonly class Moves
                 continue;
             }
             foreach ($this->shifts as $shift) {
-                $parts = array_merge(...array_map(fn (Range $range) => $shift instanceof RowOrder ? $shift->ranges($range) : array_filter([$shift->range($range)]), $parts));
+                $parts = array_merge(
+                    ...array_map(
+                        fn (Range $range) => $shift instanceof RowOrder ? $shift->ranges($range) : array_filter([$shift->range($range)]),
+                        $parts,
+                    ),
+                );
             }
             array_push($moved, ...array_map(strval(...), $parts));
         }
@@ -199,9 +205,14 @@ final readonly class Moves
                 $range = $shift instanceof Shift && $range !== null ? $shift->range($range) : $range;
             }
 
-            return (string) $range;
-        }, preg_split('/\s+/', trim($before)) ?: []));
-        $top = fn (string $ranges) => preg_match_all('/[A-Za-z]+\$?(\d+)/', $ranges, $found) > 0 ? min([Address::ROWS, ...array_map(intval(...), $found[1])]) : 1;
+                    return (string) $range;
+        },
+            preg_split('/\s+/', trim($before)) ?: [],
+        ),
+        );
+        $top = fn (string $ranges) => preg_match_all('/[A-Za-z]+\$?(\d+)/', $ranges, $found) > 0
+            ? min([Address::ROWS, ...array_map(intval(...), $found[1])])
+            : 1;
         $down = $top($element->getAttribute('sqref')) - $top($shifted);
         foreach ($down === 0 ? [] : $element->getElementsByTagName('*') as $child) {
             if (in_array($child->localName, self::FORMULAS, true) && $child->firstChild instanceof DOMText) {
@@ -210,7 +221,10 @@ final readonly class Moves
         }
     }
 
-    /** Anchors of drawings count rows and columns from 0 (20.5.2.23, 20.5.2.3); so do those of notes (x:Anchor, x:Row, x:Column of their shapes). */
+    /**
+     * Anchors of drawings count rows and columns from 0 (20.5.2.23, 20.5.2.3); so do those of notes
+     * (x:Anchor, x:Row, x:Column of their shapes).
+     */
     public function anchors(DOMElement $element): void
     {
         $rows = ['row' => true, 'Row' => true, 'col' => false, 'Column' => false][$element->localName] ?? null;

@@ -16,7 +16,18 @@ use Rilvet\Formula\References;
 final readonly class NamedPlaces
 {
     /** Elements whose text is a formula. */
-    private const TEXTS = ['f', 'formula', 'formula1', 'formula2', 'calculatedColumnFormula', 'totalsRowFormula', 'FmlaLink', 'FmlaRange', 'FmlaTxbx', 'FmlaGroup'];
+    private const TEXTS = [
+        'f',
+        'formula',
+        'formula1',
+        'formula2',
+        'calculatedColumnFormula',
+        'totalsRowFormula',
+        'FmlaLink',
+        'FmlaRange',
+        'FmlaTxbx',
+        'FmlaGroup',
+    ];
 
     /** Names of attributes that are one. */
     private const ATTRIBUTES = '/^(?:textlink|fmla(?:Link|Range|Txbx|Group)|linked\w+|listFillRange|location)$/';
@@ -53,7 +64,13 @@ final readonly class NamedPlaces
         $names = [];
         foreach (array_keys($this->moves + $this->renamed) as $name) {
             foreach ([(string) $name, str_replace("'", "''", (string) $name)] as $text) {
-                array_push($names, $text, htmlspecialchars($text, ENT_XML1), htmlspecialchars($text, ENT_XML1 | ENT_QUOTES), rawurlencode($text));
+                array_push(
+                    $names,
+                    $text,
+                    htmlspecialchars($text, ENT_XML1),
+                    htmlspecialchars($text, ENT_XML1 | ENT_QUOTES),
+                    rawurlencode($text),
+                );
             }
         }
         $names = array_unique($names);

@@ -23,7 +23,11 @@ final class Place
         if (! isset(self::$columns[$letters])) {
             $known = preg_match('/^[A-Za-z]{1,3}$/', $letters) === 1 ? Address::columnNumber(strtoupper($letters)) : 0;
             if ($known < 1 || $known > Address::COLUMNS) {
-                throw FileIsWrong::package('The workbook has a cell "'.mb_strimwidth(mb_scrub($address), 0, 20, '…').'"; a worksheet ends at column XFD, the 16,384th.');
+                throw FileIsWrong::package(
+                    'The workbook has a cell "'.
+                        mb_strimwidth(mb_scrub($address), 0, 20, '…').
+                        '"; a worksheet ends at column XFD, the 16,384th.',
+                );
             }
             self::$columns[$letters] = $known;
         }

@@ -64,10 +64,14 @@ final class PlainShape
         $buffer = '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>'."\n";
         while (@$this->reader->read()) {
             $buffer .= match ($this->reader->nodeType) {
-                XMLReader::DOC_TYPE, XMLReader::ENTITY_REF, XMLReader::ENTITY => throw FileIsWrong::package("\"{$this->part}\" in the package declares a document type or entities, which spreadsheets never need. It is not read."),
+                XMLReader::DOC_TYPE, XMLReader::ENTITY_REF, XMLReader::ENTITY => throw FileIsWrong::package(
+                    "\"{$this->part}\" in the package declares a document type or entities, which spreadsheets never need. It is not read.",
+                ),
                 XMLReader::ELEMENT => $this->element(),
                 XMLReader::END_ELEMENT => '</'.$this->name().'>',
-                XMLReader::TEXT, XMLReader::CDATA, XMLReader::SIGNIFICANT_WHITESPACE, XMLReader::WHITESPACE => $this->reader->depth === 0 ? '' : self::escaped($this->reader->value),
+                XMLReader::TEXT, XMLReader::CDATA, XMLReader::SIGNIFICANT_WHITESPACE, XMLReader::WHITESPACE => $this->reader->depth === 0
+                    ? ''
+                    : self::escaped($this->reader->value),
                 default => '',
             };
             if ($this->reader->depth > 200) {
@@ -80,7 +84,9 @@ final class PlainShape
         }
         $error = libxml_get_last_error();
         if ($error !== false && $error->level >= LIBXML_ERR_ERROR) {
-            throw FileIsWrong::package("\"{$this->part}\" in the package is no well-formed xml (line {$error->line}). The file may be cut off or damaged.");
+            throw FileIsWrong::package(
+                "\"{$this->part}\" in the package is no well-formed xml (line {$error->line}). The file may be cut off or damaged.",
+            );
         }
         fwrite($this->out, $buffer);
     }
@@ -114,7 +120,8 @@ final class PlainShape
         }
         $written = '';
         foreach ($attributes as $attribute => $value) {
-            $written .= " $attribute=\"".strtr(self::escaped($value), ['"' => '&quot;', "\n" => '&#10;', "\t" => '&#9;', "\r" => '&#13;']).'"';
+            $written .=
+                " $attribute=\"".strtr(self::escaped($value), ['"' => '&quot;', "\n" => '&#10;', "\t" => '&#9;', "\r" => '&#13;']).'"';
         }
 
         return "<$name$written".($empty ? '/>' : '>');

@@ -26,16 +26,19 @@ final class RowReader
     /** In the place of a format where a row has no cell. */
     public const NONE = -1;
 
-    public const CELL = '~<c r="([A-Z]{1,3})\d{1,7}"([^>]*?)(?:/>|>(?:<f([^>]*?)(?:/>|>([^<]*+)</f>))?(?:<v>([^<]*+)</v>)?(?:<is><t(?: xml:space="preserve")?>([^<]*+)</t></is>)?</c>)~';
+    public const CELL = '~<c r="([A-Z]{1,3})\d{1,7}"([^>]*?)(?:/>|>(?:<f([^>]*?)(?:/>|>([^<]*+)</f>))?(?:<v>([^<]*+)</v>)?(?:<is><t(?: '
+        .'xml:space="preserve")?>([^<]*+)</t></is>)?</c>)~';
 
     /** Cells that hold a plain value or nothing. */
     private const PLAIN = '~<c r="([A-Z]{1,3})\d{1,7}"([^>/]*+)(?:/>|><v>([^<]*+)</v></c>)~';
 
     /** The same, and texts in their cells: a type other than these is no plain value. */
-    private const VALUES = '~<c r="([A-Z]{1,3})\d{1,7}"(?: s="\d{1,6}")?(?:/>|(?: t="(?:inlineStr|n)")?>(?:<v>([^<]*+)</v>|<is><t(?: xml:space="preserve")?>([^<]*+)</t></is>)</c>)~';
+    private const VALUES = '~<c r="([A-Z]{1,3})\d{1,7}"(?: s="\d{1,6}")?(?:/>|(?: t="(?:inlineStr|n)")?>(?:<v>([^<]*+)</v>|<is><t(?: '
+        .'xml:space="preserve")?>([^<]*+)</t></is>)</c>)~';
 
     /** The same cells with all that follows their attributes as one piece. */
-    public const WHOLE = '~<c r="([A-Z]{1,3})\d{1,7}"([^>/]*+)(/>|>(?:<f[^>]*+>(?:[^<]*+</f>)?)?(?:<v>[^<]*+</v>)?(?:<is><t(?: xml:space="preserve")?>[^<]*+</t></is>)?</c>)~';
+    public const WHOLE = '~<c r="([A-Z]{1,3})\d{1,7}"([^>/]*+)(/>|>(?:<f[^>]*+>(?:[^<]*+</f>)?)?(?:<v>[^<]*+</v>)?(?:<is><t(?: '
+        .'xml:space="preserve")?>[^<]*+</t></is>)?</c>)~';
 
     /** Bytes that long formulas come to which are written once and shared by many cells; each has to be said anew for its place. */
     private const FORMULA_BYTES = 6 * 1_048_576;
@@ -69,8 +72,13 @@ final class RowReader
      * @param  bool  $from1904  the workbook counts days from 1904, which dates by ISO 8601 do not show
      * @param  string  $root  the start tag of the worksheet, for what has prefixes
      */
-    public function __construct(private readonly array $texts, private readonly array $codes, private readonly string $part, private string $root = '<worksheet>', private readonly bool $from1904 = false)
-    {
+    public function __construct(
+        private readonly array $texts,
+        private readonly array $codes,
+        private readonly string $part,
+        private string $root = '<worksheet>',
+        private readonly bool $from1904 = false,
+    ) {
     }
 
     /** @param  string  $head  of the sheet's xml */
@@ -101,7 +109,13 @@ final class RowReader
 
             $this->formulaBytes += max(0, strlen((string) $first) - self::SHORT);
             if ($this->formulaBytes > self::FORMULA_BYTES) {
-                throw FileIsWrong::package(sprintf('"%s" shares formulas that come to more than %d MB. Such a file is damaged, or made to do harm.', $this->part, self::FORMULA_BYTES / 1_048_576));
+                throw FileIsWrong::package(
+                    sprintf(
+                        '"%s" shares formulas that come to more than %d MB. Such a file is damaged, or made to do harm.',
+                        $this->part,
+                        self::FORMULA_BYTES / 1_048_576,
+                    ),
+                );
             }
 
             return $first === null ? null : References::translated($first, $row - $firstRow, $column - $firstColumn);
@@ -184,8 +198,18 @@ final class RowReader
                     continue;
                 }
             }
-            $formula = $formulas[$index] === '' && $formulaAttributes[$index] === '' ? null : $this->formula($formulaAttributes[$index], Text::read($formulas[$index]), $row, $column);
-            $cell = $this->cell($type, $value === '' ? ($type === 'inlineStr' ? Text::read($inline[$index]) : null) : $value, $formula, $row, $column, self::filled($formulaAttributes[$index]));
+            $formula =
+                $formulas[$index] === '' && $formulaAttributes[$index] === ''
+                    ? null
+                    : $this->formula($formulaAttributes[$index], Text::read($formulas[$index]), $row, $column);
+            $cell = $this->cell(
+                $type,
+                $value === '' ? ($type === 'inlineStr' ? Text::read($inline[$index]) : null) : $value,
+                $formula,
+                $row,
+                $column,
+                self::filled($formulaAttributes[$index]),
+            );
             $stored[] = $cell->stored();
             $signature .= $this->letter($cell, $format);
         }
@@ -201,7 +225,11 @@ final class RowReader
     public function values(int $row, string $xml): array
     {
         $count = (int) preg_match_all(self::VALUES, $xml, $found);
-        if ($count === 0 || $found[1] !== ($this->lines[$count] ??= array_map(Place::letters(...), range(1, $count))) || strlen(implode('', $found[0])) !== strlen($xml)) {
+        if (
+            $count === 0 ||
+            $found[1] !== ($this->lines[$count] ??= array_map(Place::letters(...), range(1, $count))) ||
+            strlen(implode('', $found[0])) !== strlen($xml)
+        ) {
             return $this->cells($row, $xml)[0];
         }
         [, , $stored, $texts] = $found;
@@ -279,7 +307,13 @@ final class RowReader
     /** @return array{int, string}|null */
     private function kind(string $attributes): ?array
     {
-        if (preg_match('~^(?:\s+(?:s="(?<s>\d{1,6})"|t="(?<t>n|s|b|e|str|inlineStr|d)"|cm="\d+"|vm="\d+"|ph="[01]"))*$~', $attributes, $found) !== 1) {
+        if (
+            preg_match(
+                '~^(?:\s+(?:s="(?<s>\d{1,6})"|t="(?<t>n|s|b|e|str|inlineStr|d)"|cm="\d+"|vm="\d+"|ph="[01]"))*$~',
+                $attributes,
+                $found,
+            ) !== 1
+        ) {
             return $this->kinds[$attributes] = null;
         }
         $type = $found['t'] ?? '';
@@ -408,6 +442,13 @@ final class RowReader
         $type = $c->getAttribute('t') === 'n' ? '' : $c->getAttribute('t');
         $value = $is !== null && $type === 'inlineStr' ? Text::rich($is) : $v?->textContent;
 
-        return $this->cell($type, $type === 'str' || $type === 'e' ? ($value === null ? null : htmlspecialchars($value, ENT_XML1)) : $value, $formula, $row, $column, self::filled($attributes));
+        return $this->cell(
+            $type,
+            $type === 'str' || $type === 'e' ? ($value === null ? null : htmlspecialchars($value, ENT_XML1)) : $value,
+            $formula,
+            $row,
+            $column,
+            self::filled($attributes),
+        );
     }
 }

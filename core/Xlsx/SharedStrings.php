@@ -71,7 +71,9 @@ final class SharedStrings
             $buffer .= $piece;
             $read += strlen($piece);
             if ($read > self::MOST) {
-                throw FileIsWrong::package("\"$part\" in the package holds more than 1 GB of texts. Split the workbook, and bring the parts in.");
+                throw FileIsWrong::package(
+                    "\"$part\" in the package holds more than 1 GB of texts. Split the workbook, and bring the parts in.",
+                );
             }
             if ($root === null) {
                 if (preg_match('~^(?:\xEF\xBB\xBF)?(?:<\?xml[^>]*\?>)?\s*(<sst(?=[\s>])[^>]*>)~', $buffer, $found) !== 1) {
@@ -94,7 +96,13 @@ final class SharedStrings
             $last = strrpos($buffer, '</si>');
             if ($last === false) {
                 if (strlen($buffer) > self::ONE) {
-                    throw FileIsWrong::package(sprintf('A text in "%s" holds more than 4 MB; a cell takes at most %s characters.', $part, number_format(Tokeniser::CELL)));
+                    throw FileIsWrong::package(
+                        sprintf(
+                            'A text in "%s" holds more than 4 MB; a cell takes at most %s characters.',
+                            $part,
+                            number_format(Tokeniser::CELL),
+                        ),
+                    );
                 }
 
                 continue;
@@ -105,10 +113,15 @@ final class SharedStrings
         if ($root === null) {
             throw new OddShape;
         }
-        if (preg_match('~^\s*((?:<si\s*/>\s*)*)</sst>\s*$~', $buffer, $rest) === 1 || preg_match('~^((?:\s*<si\s*/>)*)\s*<extLst.*</sst>\s*$~s', $buffer, $rest) === 1) {
+        if (
+            preg_match('~^\s*((?:<si\s*/>\s*)*)</sst>\s*$~', $buffer, $rest) === 1 ||
+            preg_match('~^((?:\s*<si\s*/>)*)\s*<extLst.*</sst>\s*$~s', $buffer, $rest) === 1
+        ) {
             $ended = true;
             if (substr_count($rest[1], '<si') > self::TEXTS) {
-                throw FileIsWrong::package("\"$part\" in the package lists millions of blank texts. Such a file is damaged, or made to do harm.");
+                throw FileIsWrong::package(
+                    "\"$part\" in the package lists millions of blank texts. Such a file is damaged, or made to do harm.",
+                );
             }
             array_push($texts, ...array_fill(0, substr_count($rest[1], '<si'), ''));
         }
@@ -125,7 +138,11 @@ final class SharedStrings
         if (! mb_check_encoding($xml, 'UTF-8')) {
             throw FileIsWrong::package("\"$part\" in the package holds bytes that are no text in UTF-8. The file is damaged.");
         }
-        $count = preg_match_all('~\s*<si>(?:<t(?: xml:space="preserve")?>([^<]*)</t></si>|<t/></si>|(.*?)</si>)|\s*(<si\s*/>)~s', $xml, $found);
+        $count = preg_match_all(
+            '~\s*<si>(?:<t(?: xml:space="preserve")?>([^<]*)</t></si>|<t/></si>|(.*?)</si>)|\s*(<si\s*/>)~s',
+            $xml,
+            $found,
+        );
         if ($count === false || strlen(implode('', $found[0])) !== strlen($xml)) {
             throw new OddShape;
         }
@@ -138,12 +155,25 @@ final class SharedStrings
                 $text = Text::read($text);
             }
             if (strlen($text) > Tokeniser::CELL && mb_strlen($text) > Tokeniser::CELL) {
-                throw FileIsWrong::package(sprintf('A cell or text in "%s" holds %s characters; a cell takes at most %s.', $part, number_format(mb_strlen($text)), number_format(Tokeniser::CELL)));
+                throw FileIsWrong::package(
+                    sprintf(
+                        'A cell or text in "%s" holds %s characters; a cell takes at most %s.',
+                        $part,
+                        number_format(mb_strlen($text)),
+                        number_format(Tokeniser::CELL),
+                    ),
+                );
             }
             $texts[] = $text;
         }
         if (count($texts) > self::TEXTS) {
-            throw FileIsWrong::package(sprintf('"%s" in the package lists more than %s texts. Such a file is damaged, or made to do harm.', $part, number_format(self::TEXTS)));
+            throw FileIsWrong::package(
+                sprintf(
+                    '"%s" in the package lists more than %s texts. Such a file is damaged, or made to do harm.',
+                    $part,
+                    number_format(self::TEXTS),
+                ),
+            );
         }
     }
 }

@@ -15,10 +15,30 @@ use Rilvet\Work\Setup;
 final class SheetFrame
 {
     /** Order of what may stand before the rows, and after them (ISO/IEC 29500-1 18.3.1.99). */
-    private const ORDER = ['sheetPr', 'dimension', 'sheetViews', 'sheetFormatPr', 'cols', 'sheetData', 'sheetCalcPr', 'sheetProtection', 'protectedRanges', 'scenarios', 'autoFilter', 'sortState', 'dataConsolidate', 'customSheetViews', 'mergeCells'];
+    private const ORDER = [
+        'sheetPr',
+        'dimension',
+        'sheetViews',
+        'sheetFormatPr',
+        'cols',
+        'sheetData',
+        'sheetCalcPr',
+        'sheetProtection',
+        'protectedRanges',
+        'scenarios',
+        'autoFilter',
+        'sortState',
+        'dataConsolidate',
+        'customSheetViews',
+        'mergeCells',
+    ];
 
-    public function __construct(private readonly string $part, private readonly Book $book, private readonly Moves $moves, private readonly NamedPlaces $places)
-    {
+    public function __construct(
+        private readonly string $part,
+        private readonly Book $book,
+        private readonly Moves $moves,
+        private readonly NamedPlaces $places,
+    ) {
     }
 
     /**
@@ -35,7 +55,8 @@ final class SheetFrame
             $format = $skeleton->element('sheetFormatPr') ?? $this->put($skeleton->root, 'sheetFormatPr');
             $format->setAttribute('defaultRowHeight', (string) round($setup->sizes->height * 72 / 96, 2));
             $was->sizes->height === $setup->sizes->height || $format->setAttribute('customHeight', '1');
-            $was->sizes->width === $setup->sizes->width || $format->setAttribute('defaultColWidth', (string) self::characters($setup->sizes->width, $digit));
+            $was->sizes->width === $setup->sizes->width ||
+                $format->setAttribute('defaultColWidth', (string) self::characters($setup->sizes->width, $digit));
             $changed = true;
         }
         $changed = $this->columns($skeleton, $was, $setup, $digit, $formats) || $changed;
@@ -160,8 +181,19 @@ final class SheetFrame
     private function columns(SheetSkeleton $skeleton, Setup $was, Setup $setup, int $digit, array $formats): bool
     {
         $changed = [];
-        foreach (array_keys($was->sizes->widths + $setup->sizes->widths + array_flip($was->sizes->hiddenColumns) + array_flip($setup->sizes->hiddenColumns) + $formats) as $column) {
-            $same = ($was->sizes->widths[$column] ?? $was->sizes->width) === ($setup->sizes->widths[$column] ?? $setup->sizes->width) && $was->sizes->hidesColumn($column) === $setup->sizes->hidesColumn($column) && ! isset($formats[$column]);
+        foreach (
+            array_keys(
+                $was->sizes->widths +
+                    $setup->sizes->widths +
+                    array_flip($was->sizes->hiddenColumns) +
+                    array_flip($setup->sizes->hiddenColumns) +
+                    $formats,
+            ) as $column
+        ) {
+            $same =
+                ($was->sizes->widths[$column] ?? $was->sizes->width) === ($setup->sizes->widths[$column] ?? $setup->sizes->width) &&
+                $was->sizes->hidesColumn($column) === $setup->sizes->hidesColumn($column) &&
+                ! isset($formats[$column]);
             if (! $same) {
                 $changed[$column] = true;
             }

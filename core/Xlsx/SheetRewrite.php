@@ -73,15 +73,25 @@ final class SheetRewrite
     /** Null where no cell was edited. */
     private readonly ?EditedCells $edited;
 
-    public function __construct(private readonly Book $book, private readonly BookSheet $from, private readonly Worksheet $sheet, LookBook $looks, StylesWriting $styles, bool $isEdited, private readonly Moves $moves = new Moves([], ''), private readonly NamedPlaces $places = new NamedPlaces([]))
-    {
+    public function __construct(
+        private readonly Book $book,
+        private readonly BookSheet $from,
+        private readonly Worksheet $sheet,
+        LookBook $looks,
+        StylesWriting $styles,
+        bool $isEdited,
+        private readonly Moves $moves = new Moves([], ''),
+        private readonly NamedPlaces $places = new NamedPlaces([]),
+    ) {
         $this->dressed = new DressedSheet($sheet, $looks);
         $this->looks = new CellLooks($sheet, $styles);
         $this->reader = new RowReader($isEdited ? $book->texts() : [], [], $from->part, from1904: $book->from1904());
         $this->isSparse = FilledRows::isSparse($sheet->cells);
         [$this->last, $columns] = $sheet->reach();
         [$this->touched, $across] = $sheet->hand->reach();
-        $this->columns = $this->isSparse ? max([min(self::USUAL, $columns), $across, ...array_map(fn (Range $merge) => $merge->right, $sheet->setup->merges)]) : $columns;
+        $this->columns = $this->isSparse
+            ? max([min(self::USUAL, $columns), $across, ...array_map(fn (Range $merge) => $merge->right, $sheet->setup->merges)])
+            : $columns;
         $this->followed = $sheet->followingRows();
         $this->edited = $isEdited ? new EditedCells($sheet->cells, $this->reader, $from->part) : null;
     }
@@ -104,7 +114,9 @@ final class SheetRewrite
         $stream = new SheetStream($this->book->package, $this->from->part);
         $next = 1;
         $begun = false;
-        $rows = $this->moves->isEmpty() ? $stream->rows() : (new MovedRows($this->moves, $this->from->part, fn () => $this->root))->of($stream->rows());
+        $rows = $this->moves->isEmpty()
+            ? $stream->rows()
+            : (new MovedRows($this->moves, $this->from->part, fn () => $this->root))->of($stream->rows());
         $this->isChanged = ! $this->moves->isEmpty();
         foreach ($rows as $row => [$attributes, $xml]) {
             if (! $begun) {
@@ -149,7 +161,16 @@ final class SheetRewrite
         }
         $this->columnsNow = array_map(fn (array $pair) => $pair[1] ?? 0, $formats) + $this->columnFormats;
         $frame = new SheetFrame($this->from->part, $this->book, $this->moves, $this->places);
-        $written = $frame->head($skeleton, $head, $this->sheet->setup, $this->sheet->cells->columns(), array_map(fn (array $pair) => $pair[1] ?? 0, array_filter($formats, fn (array $pair) => $pair[0] !== ($pair[1] ?? RowReader::NONE))));
+        $written = $frame->head(
+            $skeleton,
+            $head,
+            $this->sheet->setup,
+            $this->sheet->cells->columns(),
+            array_map(
+                fn (array $pair) => $pair[1] ?? 0,
+                array_filter($formats, fn (array $pair) => $pair[0] !== ($pair[1] ?? RowReader::NONE)),
+            ),
+        );
         $this->isChanged = $this->isChanged || $written !== $head;
 
         return $written;
@@ -176,7 +197,12 @@ final class SheetRewrite
     private function row(int $row, string $attributes, string $xml, ?array $model): string
     {
         $size = $this->size($row, $attributes);
-        $own = strpbrk($attributes, 's') !== false && preg_match('~\scustomFormat="(?:1|true)"~', $attributes) === 1 && preg_match('~\ss="(\d+)"~', $attributes, $found) === 1 ? (int) $found[1] : RowReader::NONE;
+        $own =
+            strpbrk($attributes, 's') !== false &&
+            preg_match('~\scustomFormat="(?:1|true)"~', $attributes) === 1 &&
+            preg_match('~\ss="(\d+)"~', $attributes, $found) === 1
+                ? (int) $found[1]
+                : RowReader::NONE;
         $count = preg_match_all(RowReader::WHOLE, $xml, $found);
         $isCommon = $count !== false && strlen(implode('', $found[0])) === strlen($xml);
         $written = $isCommon && $model === null ? $this->quick($row, $found[1], $found[2], $found[3]) : null;
@@ -213,7 +239,12 @@ final class SheetRewrite
         }
         $had = preg_match('~\sht="([\d.]+)"~', $attributes, $found) === 1 ? max(1, (int) round((float) $found[1] * 96 / 72)) : null;
         if (($had ?? $setup->sizes->height) !== $wanted) {
-            $attributes = preg_replace('~\s(?:ht|customHeight)="[^"]*"~', '', $attributes).' ht="'.Length::points($wanted).'"'.(isset($this->followed[$row]) ? '' : ' customHeight="1"');
+            $attributes =
+                preg_replace('~\s(?:ht|customHeight)="[^"]*"~', '', $attributes).
+                ' ht="'.
+                Length::points($wanted).
+                '"'.
+                (isset($this->followed[$row]) ? '' : ' customHeight="1"');
         }
         $isHidden = preg_match('~\shidden="(?:1|true)"~', $attributes) === 1;
         if ($isHidden !== $hidden) {
@@ -233,7 +264,11 @@ final class SheetRewrite
     private function quick(int $row, array $letters, array $attributes, array $rest): ?string
     {
         $count = count($letters);
-        if ($count === 0 || $count < $this->columns || $letters !== ($this->lines[$count] ??= array_map(Place::letters(...), range(1, $count)))) {
+        if (
+            $count === 0 ||
+            $count < $this->columns ||
+            $letters !== ($this->lines[$count] ??= array_map(Place::letters(...), range(1, $count)))
+        ) {
             return null;
         }
         $worn = $this->dressed->row($row, $count);
@@ -304,7 +339,10 @@ final class SheetRewrite
             $format = (int) $c->getAttribute('s');
             $attributes = '';
             foreach ($c->attributes as $attribute) {
-                $attributes .= $attribute->nodeName === 'r' ? '' : " {$attribute->nodeName}=\"".htmlspecialchars((string) $attribute->nodeValue, ENT_XML1 | ENT_COMPAT).'"';
+                $attributes .=
+                    $attribute->nodeName === 'r'
+                        ? ''
+                        : " {$attribute->nodeName}=\"".htmlspecialchars((string) $attribute->nodeValue, ENT_XML1 | ENT_COMPAT).'"';
             }
             $inner = '';
             foreach ($c->childNodes as $child) {
@@ -340,14 +378,28 @@ final class SheetRewrite
             $next = $column + 1;
             $wears = $worn[$column - 1] ?? $this->dressed->at($row, $column);
             $edited = $model[$column - 1] ?? null;
-            $target = $this->looks->format($format, $wears, $column, $wears->look->is(Attribute::Clip) ? fn () => $edited ?? $this->shown($row, $column, $text) : null) ?? 0;
+            $target =
+                $this->looks->format(
+                    $format,
+                    $wears,
+                    $column,
+                    $wears->look->is(Attribute::Clip) ? fn () => $edited ?? $this->shown($row, $column, $text) : null,
+                ) ?? 0;
             if ($edited !== null) {
-                $xml .= CellXml::of(Place::address($row, $column), $target, $edited, $edited->array !== null && preg_match('~\scm="\d+"~', $attributes, $dynamic) === 1 ? $dynamic[0] : '');
+                $xml .= CellXml::of(
+                    Place::address($row, $column),
+                    $target,
+                    $edited,
+                    $edited->array !== null && preg_match('~\scm="\d+"~', $attributes, $dynamic) === 1 ? $dynamic[0] : '',
+                );
             } elseif ($target === $format) {
                 $xml .= $text;
             } else {
                 $start = strpos($text, '"', 6) + 1;
-                $xml .= substr($text, 0, $start).($this->attributes["$target|$attributes"] ??= self::wearing($attributes, $target)).substr($text, $start + strlen($attributes));
+                $xml .=
+                    substr($text, 0, $start).
+                    ($this->attributes["$target|$attributes"] ??= self::wearing($attributes, $target)).
+                    substr($text, $start + strlen($attributes));
             }
         }
         for ($last = max($this->columns, $model === null ? 0 : count($model)); $next <= $last && $blanks !== []; $next++) {

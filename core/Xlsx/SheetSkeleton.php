@@ -52,9 +52,12 @@ final class SheetSkeleton
         $view = $this->view();
         $pane = $view === null ? null : PackageXml::child($view, 'pane');
         $frozen = $pane !== null && in_array($pane->getAttribute('state'), ['frozen', 'frozenSplit'], true);
-        [$firstRow, $firstColumn] = self::place($pane?->getAttribute('topLeftCell') ?: ($view?->getAttribute('topLeftCell') ?? ''));
-        $px = array_map(fn (float $points) => max(1, (int) round($points * 96 / 72)), $heights);
-        [$freezeRow, $freezeColumn] = [$frozen ? min(200, (int) $pane->getAttribute('ySplit')) : 0, $frozen ? min(50, (int) $pane->getAttribute('xSplit')) : 0];
+        [$firstRow, $firstColumn] = self::place($pane?->getAttribute('topLeftCell') ?: $view?->getAttribute('topLeftCell') ?? '');
+        $px = array_map(fn (float $points) => max(1, (int) round(($points * 96) / 72)), $heights);
+        [$freezeRow, $freezeColumn] = [
+            $frozen ? min(200, (int) $pane->getAttribute('ySplit')) : 0,
+            $frozen ? min(50, (int) $pane->getAttribute('xSplit')) : 0,
+        ];
         // The first cell beside what is frozen is where every sheet begins.
         $atStart = $firstRow <= $freezeRow + 1 && $firstColumn <= $freezeColumn + 1;
 
@@ -193,6 +196,8 @@ final class SheetSkeleton
     /** @return array{int, int} row and column */
     private static function place(string $address): array
     {
-        return preg_match('/^\$?([A-Za-z]{1,3})\$?(\d{1,7})$/', $address, $found) === 1 ? [max(1, min(Address::ROWS, (int) $found[2])), Place::column($found[1])] : [1, 1];
+        return preg_match('/^\$?([A-Za-z]{1,3})\$?(\d{1,7})$/', $address, $found) === 1
+            ? [max(1, min(Address::ROWS, (int) $found[2])), Place::column($found[1])]
+            : [1, 1];
     }
 }

@@ -70,7 +70,9 @@ final class SheetStream
             $seen = max(0, strlen($buffer) - 16);
             $buffer .= $piece;
             if (strlen($buffer) > self::MOST) {
-                throw FileIsWrong::package("\"{$this->part}\" in the package has a part of more than 32 MB without the end of a row. It is not read.");
+                throw FileIsWrong::package(
+                    "\"{$this->part}\" in the package has a part of more than 32 MB without the end of a row. It is not read.",
+                );
             }
             $near = $near || strpos($buffer, '<sheetData', $seen) !== false;
             if ($inside === null && $near) {
@@ -104,9 +106,16 @@ final class SheetStream
         }
         $length = $found[0][1] + strlen($found[0][0]);
         $head = substr($buffer, 0, $length);
-        if (preg_match('~^(?:\xEF\xBB\xBF)?(?:<\?xml(?:(?!encoding)[^>])*(?:encoding="(?i:utf-8)"[^>]*)?\?>)?\s*<worksheet\s(?=[^>]*xmlns="http://(?:schemas\.openxmlformats\.org/spreadsheetml/2006|purl\.oclc\.org/ooxml/spreadsheetml)/main")~', $head) !== 1
-            || str_contains($head, '<!') || substr_count($head, '<?') > 1) {
-            throw new OddShape;
+        if (
+            preg_match(
+                '~^(?:\xEF\xBB\xBF)?(?:<\?xml(?:(?!encoding)[^>])*(?:encoding="(?i:utf-8)"[^>]*)?\?>)?\s*<worksheet\s(?=[^>'
+                .']*xmlns="http://(?:schemas\.openxmlformats\.org/spreadsheetml/2006|purl\.oclc\.org/ooxml/spreadsheetml)/main")~',
+                $head,
+            ) !== 1 ||
+            str_contains($head, '<!') ||
+            substr_count($head, '<?') > 1
+        ) {
+            throw new OddShape();
         }
         if ($found[1][0] === '/') {
             $this->head = substr($head, 0, $found[0][1]).'<sheetData>';
@@ -135,8 +144,11 @@ final class SheetStream
         }
         $length = strlen($rows);
         for ($at = 0; ($at += strspn($rows, " \t\r\n", $at)) < $length; $at = $next) {
-            if (preg_match('~\G<row(?=[\s/>])((?:\s+[\w:.-]+="[^"<]*+")*)\s*(/?)>~', $rows, $found, 0, $at) !== 1 || preg_match('~\sr="(\d{1,8})"~', $found[1], $place) !== 1) {
-                throw new OddShape;
+            if (
+                preg_match('~\G<row(?=[\s/>])((?:\s+[\w:.-]+="[^"<]*+")*)\s*(/?)>~', $rows, $found, 0, $at) !== 1 ||
+                preg_match('~\sr="(\d{1,8})"~', $found[1], $place) !== 1
+            ) {
+                throw new OddShape();
             }
             $start = $at + strlen($found[0]);
             $close = $found[2] === '/' ? $start : strpos($rows, '</row>', $start);

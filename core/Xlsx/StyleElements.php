@@ -10,11 +10,30 @@ use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Package\PackageXml;
 
-/** Fonts, fills, borders and placement of a styles part (ISO/IEC 29500-1 18.8) for looks: copies of what was there, with what differs said anew. */
+/**
+ * Fonts, fills, borders and placement of a styles part (ISO/IEC 29500-1 18.8) for looks: copies of what was there, with what differs
+ * said anew.
+ */
 final class StyleElements
 {
     /** Order of what a font says, as readers of the transitional schema expect it. */
-    private const FONT = ['b', 'i', 'strike', 'condense', 'extend', 'outline', 'shadow', 'u', 'vertAlign', 'sz', 'color', 'name', 'family', 'charset', 'scheme'];
+    private const FONT = [
+        'b',
+        'i',
+        'strike',
+        'condense',
+        'extend',
+        'outline',
+        'shadow',
+        'u',
+        'vertAlign',
+        'sz',
+        'color',
+        'name',
+        'family',
+        'charset',
+        'scheme',
+    ];
 
     public function __construct(private readonly DOMDocument $tree, private readonly DOMElement $root)
     {
@@ -27,7 +46,9 @@ final class StyleElements
         $others = [];
         foreach ($from === null ? [] : $from->childNodes as $child) {
             if ($child instanceof DOMElement) {
-                in_array($child->localName, self::FONT, true) ? $parts[(string) $child->localName] = $child->cloneNode(true) : $others[] = $child->cloneNode(true);
+                in_array($child->localName, self::FONT, true)
+                    ? ($parts[(string) $child->localName] = $child->cloneNode(true))
+                    : ($others[] = $child->cloneNode(true));
             }
         }
         $is = fn (Attribute $attribute) => $look->get($attribute) !== $had->get($attribute);
@@ -43,7 +64,8 @@ final class StyleElements
         }
         if ($is(Attribute::Script)) {
             $script = $look->text(Attribute::Script, 'none');
-            $parts['vertAlign'] = $script === 'none' ? null : $this->element('vertAlign', ['val' => $script === 'super' ? 'superscript' : 'subscript']);
+            $parts['vertAlign'] =
+                $script === 'none' ? null : $this->element('vertAlign', ['val' => $script === 'super' ? 'superscript' : 'subscript']);
         }
         if ($is(Attribute::Size)) {
             $parts['sz'] = $this->element('sz', ['val' => (string) $look->number(Attribute::Size, 11)]);
@@ -53,7 +75,13 @@ final class StyleElements
         }
         if ($is(Attribute::Font)) {
             // A scheme would bring the theme's font back.
-            $parts = ['scheme' => null, 'charset' => null, 'family' => $this->element('family', ['val' => '2']), 'name' => $this->element('name', ['val' => $look->text(Attribute::Font, 'Carlito')])] + $parts;
+            $parts =
+                [
+                    'scheme' => null,
+                    'charset' => null,
+                    'family' => $this->element('family', ['val' => '2']),
+                    'name' => $this->element('name', ['val' => $look->text(Attribute::Font, 'Carlito')]),
+                ] + $parts;
         }
         $font = $this->element('font', []);
         foreach ([...array_map(fn (string $name) => $parts[$name] ?? null, self::FONT), ...$others] as $part) {
@@ -89,7 +117,13 @@ final class StyleElements
         foreach (['diagonalUp' => $rising, 'diagonalDown' => $falling] as $name => $edge) {
             $edge === null || $edge->isNone() ? $border->removeAttribute($name) : $border->setAttribute($name, '1');
         }
-        $sides = ['left' => [Attribute::Left, 'start'], 'right' => [Attribute::Right, 'end'], 'top' => [Attribute::Top, 'top'], 'bottom' => [Attribute::Bottom, 'bottom'], 'diagonal' => [$rising === null || $rising->isNone() ? Attribute::Falling : Attribute::Rising, 'diagonal']];
+        $sides = [
+            'left' => [Attribute::Left, 'start'],
+            'right' => [Attribute::Right, 'end'],
+            'top' => [Attribute::Top, 'top'],
+            'bottom' => [Attribute::Bottom, 'bottom'],
+            'diagonal' => [$rising === null || $rising->isNone() ? Attribute::Falling : Attribute::Rising, 'diagonal'],
+        ];
         foreach ($sides as $name => [$side, $strict]) {
             $old = $from === null ? null : PackageXml::child($from, $name) ?? PackageXml::child($from, $strict);
             if ($old !== null && $look->get($side) === $had->get($side)) {

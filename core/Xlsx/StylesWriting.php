@@ -19,7 +19,19 @@ use Rilvet\Package\PackageXml;
 final class StylesWriting
 {
     /** Order of the groups in the part (18.8.39). */
-    private const GROUPS = ['numFmts', 'fonts', 'fills', 'borders', 'cellStyleXfs', 'cellXfs', 'cellStyles', 'dxfs', 'tableStyles', 'colors', 'extLst'];
+    private const GROUPS = [
+        'numFmts',
+        'fonts',
+        'fills',
+        'borders',
+        'cellStyleXfs',
+        'cellXfs',
+        'cellStyles',
+        'dxfs',
+        'tableStyles',
+        'colors',
+        'extLst',
+    ];
 
     private readonly DOMDocument $tree;
 
@@ -161,8 +173,16 @@ final class StylesWriting
             }
         }
         if (CellFormats::items($this->root, 'cellStyleXfs', 'xf') === []) {
-            $this->append('cellStyleXfs', 'xf', $this->elements->element('xf', ['numFmtId' => '0', 'fontId' => '0', 'fillId' => '0', 'borderId' => '0']));
-            $this->append('cellStyles', 'cellStyle', $this->elements->element('cellStyle', ['name' => 'Normal', 'xfId' => '0', 'builtinId' => '0']));
+            $this->append(
+                'cellStyleXfs',
+                'xf',
+                $this->elements->element('xf', ['numFmtId' => '0', 'fontId' => '0', 'fillId' => '0', 'borderId' => '0']),
+            );
+            $this->append(
+                'cellStyles',
+                'cellStyle',
+                $this->elements->element('cellStyle', ['name' => 'Normal', 'xfId' => '0', 'builtinId' => '0']),
+            );
         }
         $xf = $this->xf(0, self::plain($look), null);
         $xf->removeAttribute('xfId');
@@ -176,8 +196,28 @@ final class StylesWriting
     public static function plain(Look $look): Look
     {
         $usual = [
-            'bold' => false, 'italic' => false, 'underline' => 'none', 'strike' => false, 'script' => 'none', 'ink' => '#000000', 'number' => 'General', 'horizontal' => 'general', 'vertical' => 'bottom', 'indent' => 0, 'wrap' => false,
-            'shrink' => false, 'rotation' => 0, 'fill' => 'none', 'top' => 'none', 'right' => 'none', 'bottom' => 'none', 'left' => 'none', 'rising' => 'none', 'falling' => 'none', 'locked' => true, 'concealed' => false,
+            'bold' => false,
+            'italic' => false,
+            'underline' => 'none',
+            'strike' => false,
+            'script' => 'none',
+            'ink' => '#000000',
+            'number' => 'General',
+            'horizontal' => 'general',
+            'vertical' => 'bottom',
+            'indent' => 0,
+            'wrap' => false,
+            'shrink' => false,
+            'rotation' => 0,
+            'fill' => 'none',
+            'top' => 'none',
+            'right' => 'none',
+            'bottom' => 'none',
+            'left' => 'none',
+            'rising' => 'none',
+            'falling' => 'none',
+            'locked' => true,
+            'concealed' => false,
         ];
         // The package has no word for a text that is cut off.
         $left = [Attribute::Clip];
@@ -194,20 +234,33 @@ final class StylesWriting
     {
         $had = $this->look($base);
         $from = $this->items('cellXfs', 'xf')[$base] ?? null;
-        $xf = $from === null ? $this->elements->element('xf', ['numFmtId' => '0', 'fontId' => '0', 'fillId' => '0', 'borderId' => '0', 'xfId' => '0']) : $from->cloneNode(true);
+        $xf =
+            $from === null
+                ? $this->elements->element('xf', ['numFmtId' => '0', 'fontId' => '0', 'fillId' => '0', 'borderId' => '0', 'xfId' => '0'])
+                : $from->cloneNode(true);
         assert($xf instanceof DOMElement);
         if ($named !== null) {
             $xf->setAttribute('xfId', (string) $named);
         }
         $differs = fn (Facet $facet) => $look->facet($facet)->key() !== $had->facet($facet)->key();
         if ($differs(Facet::Type)) {
-            $this->refer($xf, 'fontId', 'applyFont', $this->shared('fonts', 'font', $this->elements->font($this->item('fonts', 'font', $xf, 'fontId'), $look, $had)));
+            $this->refer(
+                $xf,
+                'fontId',
+                'applyFont',
+                $this->shared('fonts', 'font', $this->elements->font($this->item('fonts', 'font', $xf, 'fontId'), $look, $had)),
+            );
         }
         if ($differs(Facet::Fill)) {
             $this->refer($xf, 'fillId', 'applyFill', $this->shared('fills', 'fill', $this->elements->fill($look)));
         }
         if ($differs(Facet::Borders)) {
-            $this->refer($xf, 'borderId', 'applyBorder', $this->shared('borders', 'border', $this->elements->border($this->item('borders', 'border', $xf, 'borderId'), $look, $had)));
+            $this->refer(
+                $xf,
+                'borderId',
+                'applyBorder',
+                $this->shared('borders', 'border', $this->elements->border($this->item('borders', 'border', $xf, 'borderId'), $look, $had)),
+            );
         }
         if ($differs(Facet::Number)) {
             $this->refer($xf, 'numFmtId', 'applyNumberFormat', $this->code($look->text(Attribute::Number)));
@@ -291,8 +344,15 @@ final class StylesWriting
 
     private static function blank(): string
     {
-        return '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>'."\n".'<styleSheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><fonts count="1"><font><sz val="11"/><name val="Carlito"/><family val="2"/></font></fonts>'
-            .'<fills count="2"><fill><patternFill patternType="none"/></fill><fill><patternFill patternType="gray125"/></fill></fills><borders count="1"><border><left/><right/><top/><bottom/><diagonal/></border></borders>'
-            .'<cellStyleXfs count="1"><xf numFmtId="0" fontId="0" fillId="0" borderId="0"/></cellStyleXfs><cellXfs count="1"><xf numFmtId="0" fontId="0" fillId="0" borderId="0" xfId="0"/></cellXfs><cellStyles count="1"><cellStyle name="Normal" xfId="0" builtinId="0"/></cellStyles></styleSheet>';
+        return '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>'.
+            "\n".
+            '<styleSheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><fonts count="1"><font><sz val="11"/><name '
+            .'val="Carlito"/><family val="2"/></font></fonts>'.
+            '<fills count="2"><fill><patternFill patternType="none"/></fill><fill><patternFill '
+            .'patternType="gray125"/></fill></fills><borders count="1"><border><left/><right/><top/><bottom/><diagonal/></border>'
+            .'</borders>'.
+            '<cellStyleXfs count="1"><xf numFmtId="0" fontId="0" fillId="0" borderId="0"/></cellStyleXfs><cellXfs count="1"><xf '
+            .'numFmtId="0" fontId="0" fillId="0" borderId="0" xfId="0"/></cellXfs><cellStyles count="1"><cellStyle name="Normal" '
+            .'xfId="0" builtinId="0"/></cellStyles></styleSheet>';
     }
 }

@@ -26,7 +26,9 @@ final class Text
     /** The inverse of the escapes, for text that an xml reader has read already. */
     public static function plain(string $text): string
     {
-        return str_contains($text, '_x') ? (string) preg_replace_callback('/_x([0-9A-Fa-f]{4})_/', fn (array $found) => mb_chr((int) hexdec($found[1])) ?: '', $text) : $text;
+        return str_contains($text, '_x')
+            ? (string) preg_replace_callback('/_x([0-9A-Fa-f]{4})_/', fn (array $found) => mb_chr((int) hexdec($found[1])) ?: '', $text)
+            : $text;
     }
 
     /** The text of an si or is element: its own, or that of its runs; not how it is pronounced (18.4.8). */

@@ -7,17 +7,34 @@ namespace Rilvet\Xlsx;
 use DOMElement;
 use Rilvet\Package\PackageXml;
 
-/** Colours of a workbook as "#RRGGBB": said outright, by an index of the palette, or by the theme with a tint (ISO/IEC 29500-1 18.8.3, 18.8.19, 18.8.27). */
+/**
+ * Colours of a workbook as "#RRGGBB": said outright, by an index of the palette, or by the theme with a tint
+ * (ISO/IEC 29500-1 18.8.3, 18.8.19, 18.8.27).
+ */
 final class ThemeColours
 {
     /** The order in which 18.8.3 counts the colours of a theme (20.1.6.2). */
-    private const ORDER = ['lt1', 'dk1', 'lt2', 'dk2', 'accent1', 'accent2', 'accent3', 'accent4', 'accent5', 'accent6', 'hlink', 'folHlink'];
+    private const ORDER = [
+        'lt1',
+        'dk1',
+        'lt2',
+        'dk2',
+        'accent1',
+        'accent2',
+        'accent3',
+        'accent4',
+        'accent5',
+        'accent6',
+        'hlink',
+        'folHlink',
+    ];
 
     /** The palette of 18.8.27, indexes 8 to 63; 0 to 7 repeat the first eight. */
-    private const PALETTE = '000000 FFFFFF FF0000 00FF00 0000FF FFFF00 FF00FF 00FFFF 800000 008000 000080 808000 800080 008080 C0C0C0 808080 '
-        .'9999FF 993366 FFFFCC CCFFFF 660066 FF8080 0066CC CCCCFF 000080 FF00FF FFFF00 00FFFF 800080 800000 008080 0000FF '
-        .'00CCFF CCFFFF CCFFCC FFFF99 99CCFF FF99CC CC99FF FFCC99 3366FF 33CCCC 99CC00 FFCC00 FF9900 FF6600 666699 969696 '
-        .'003366 339966 003300 333300 993300 993366 333399 333333';
+    private const PALETTE =
+        '000000 FFFFFF FF0000 00FF00 0000FF FFFF00 FF00FF 00FFFF 800000 008000 000080 808000 800080 008080 C0C0C0 808080 '.
+        '9999FF 993366 FFFFCC CCFFFF 660066 FF8080 0066CC CCCCFF 000080 FF00FF FFFF00 00FFFF 800080 800000 008080 0000FF '.
+        '00CCFF CCFFFF CCFFCC FFFF99 99CCFF FF99CC CC99FF FFCC99 3366FF 33CCCC 99CC00 FFCC00 FF9900 FF6600 666699 969696 '.
+        '003366 339966 003300 333300 993300 993366 333399 333333';
 
     /** @var array<int, string> "RRGGBB" by theme index */
     private array $theme = [];
@@ -40,7 +57,8 @@ final class ThemeColours
         foreach ($scheme === null ? [] : self::ORDER as $index => $name) {
             $colour = $scheme === null ? null : PackageXml::child($scheme, $name);
             $said = $colour === null ? null : PackageXml::child($colour, 'srgbClr') ?? PackageXml::child($colour, 'sysClr');
-            $this->theme[$index] = $said === null ? '000000' : ($said->localName === 'sysClr' ? $said->getAttribute('lastClr') : $said->getAttribute('val'));
+            $this->theme[$index] =
+                $said === null ? '000000' : ($said->localName === 'sysClr' ? $said->getAttribute('lastClr') : $said->getAttribute('val'));
         }
     }
 
@@ -64,7 +82,10 @@ final class ThemeColours
         return '#'.strtoupper($tint == 0.0 ? $hex : self::tinted($hex, max(-1.0, min(1.0, $tint))));
     }
 
-    /** Lighter or darker by a share of the luminance, in hue, luminance and saturation (18.8.19); cut to whole steps, as published tables of tints are. */
+    /**
+     * Lighter or darker by a share of the luminance, in hue, luminance and saturation (18.8.19); cut to whole steps, as published
+     * tables of tints are.
+     */
     private static function tinted(string $hex, float $tint): string
     {
         [$red, $green, $blue] = array_map(fn (string $channel) => hexdec($channel) / 255, str_split($hex, 2));
@@ -91,6 +112,12 @@ final class ThemeColours
             default => [$chroma, 0, $second],
         };
 
-        return implode('', array_map(fn (float|int $channel) => sprintf('%02X', max(0, min(255, (int) floor(255 * ($channel + $base) + 1e-9)))), $channels));
+        return implode('', array_map(fn (float|int $channel) => self::byte($channel + $base), $channels));
+    }
+
+    /** @param  float  $share  of the greatest; 0..1 */
+    private static function byte(float $share): string
+    {
+        return sprintf('%02X', max(0, min(255, (int) floor(255 * $share + 1e-9))));
     }
 }

@@ -9,7 +9,10 @@ use Rilvet\Package\PackageXml;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
-/** Writes the part of a workbook (ISO/IEC 29500-1 18.2.27) as it is, with what was set otherwise: names, order and visibility of sheets, and defined names. */
+/**
+ * Writes the part of a workbook (ISO/IEC 29500-1 18.2.27) as it is, with what was set otherwise: names, order and visibility of sheets,
+ * and defined names.
+ */
 final class WorkbookPart
 {
     public function __construct(private readonly Book $book, private readonly Workbook $workbook, private readonly NamedPlaces $places)
@@ -40,7 +43,24 @@ final class WorkbookPart
     private static function after(DOMElement $root): ?DOMElement
     {
         foreach ($root->childNodes as $child) {
-            if ($child instanceof DOMElement && in_array($child->localName, ['oleSize', 'customWorkbookViews', 'pivotCaches', 'smartTagPr', 'smartTagTypes', 'webPublishing', 'fileRecoveryPr', 'webPublishObjects', 'extLst'], true)) {
+            if (
+                $child instanceof DOMElement &&
+                in_array(
+                    $child->localName,
+                    [
+                        'oleSize',
+                        'customWorkbookViews',
+                        'pivotCaches',
+                        'smartTagPr',
+                        'smartTagTypes',
+                        'webPublishing',
+                        'fileRecoveryPr',
+                        'webPublishObjects',
+                        'extLst',
+                    ],
+                    true,
+                )
+            ) {
                 return $child;
             }
         }
@@ -66,7 +86,9 @@ final class WorkbookPart
                 $changed = true;
             }
             if ($from->state !== $sheet->setup->tab->state) {
-                $sheet->setup->tab->state === 'visible' ? $element->removeAttribute('state') : $element->setAttribute('state', $sheet->setup->tab->state);
+                $sheet->setup->tab->state === 'visible'
+                    ? $element->removeAttribute('state')
+                    : $element->setAttribute('state', $sheet->setup->tab->state);
                 $changed = true;
             }
         }
@@ -83,7 +105,10 @@ final class WorkbookPart
             foreach ($elements as $place => $element) {
                 $list->appendChild($moved[$place] ?? $element);
             }
-            $now = array_map(fn (DOMElement $element) => (int) array_search(spl_object_id($element), $from, true), PackageXml::children($list, 'sheet'));
+            $now = array_map(
+                fn (DOMElement $element) => (int) array_search(spl_object_id($element), $from, true),
+                PackageXml::children($list, 'sheet'),
+            );
             $this->renumber($root, array_flip($now));
             $changed = true;
         }
@@ -125,10 +150,15 @@ final class WorkbookPart
             return false;
         }
         if ($names === null) {
-            $names = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'definedNames' : "{$root->prefix}:definedNames");
+            $names = $root->ownerDocument?->createElementNS(
+                (string) $root->namespaceURI,
+                $root->prefix === '' ? 'definedNames' : "{$root->prefix}:definedNames",
+            );
             assert($names instanceof DOMElement);
             // Names stand after the sheets, and what is outside of the workbook before them (18.2.27).
-            $before = PackageXml::child($root, 'externalReferences') ?? PackageXml::child($root, 'functionGroups') ?? PackageXml::child($root, 'sheets');
+            $before =
+                PackageXml::child($root, 'externalReferences') ??
+                (PackageXml::child($root, 'functionGroups') ?? PackageXml::child($root, 'sheets'));
             $root->insertBefore($names, $before?->nextSibling);
         }
         foreach (PackageXml::children($names, 'definedName') as $element) {
@@ -143,14 +173,20 @@ final class WorkbookPart
             }
         }
         foreach (array_diff_key($now, $was) as $name => $refers) {
-            $element = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'definedName' : "{$root->prefix}:definedName");
+            $element = $root->ownerDocument?->createElementNS(
+                (string) $root->namespaceURI,
+                $root->prefix === '' ? 'definedName' : "{$root->prefix}:definedName",
+            );
             assert($element instanceof DOMElement);
             $element->setAttribute('name', (string) $name);
             $element->textContent = ltrim($refers, '=');
             $names->appendChild($element);
         }
         foreach ($titles as $place => $refers) {
-            $element = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'definedName' : "{$root->prefix}:definedName");
+            $element = $root->ownerDocument?->createElementNS(
+                (string) $root->namespaceURI,
+                $root->prefix === '' ? 'definedName' : "{$root->prefix}:definedName",
+            );
             assert($element instanceof DOMElement);
             $element->setAttribute('name', '_xlnm.Print_Titles');
             $element->setAttribute('localSheetId', (string) $place);

@@ -108,7 +108,9 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['failed_jobs', 'jobs', 'handovers', 'imports', 'stylebooks', 'changes', 'blocks', 'documents', 'sheets', 'workbooks'] as $table) {
+        foreach (
+            ['failed_jobs', 'jobs', 'handovers', 'imports', 'stylebooks', 'changes', 'blocks', 'documents', 'sheets', 'workbooks'] as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

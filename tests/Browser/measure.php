@@ -8,7 +8,28 @@ use Rilvet\Text\Fonts;
 require __DIR__.'/../../vendor/autoload.php';
 
 mt_srand(64);
-$words = ['Silver birch', 'Rowan', '1,234.50', '£ 4,216.00', '(1,200)', '12 Dec 2023', 'Größe', 'Éclair', 'fi fl ffi AV To', 'Betula pendula', '88%', 'żółć', 'Ωμέγα', 'WWW', 'iiii', '—', '“quoted”', 'a_b-c/d', '00412', "tab\u{A0}wide"];
+$words = [
+    'Silver birch',
+    'Rowan',
+    '1,234.50',
+    '£ 4,216.00',
+    '(1,200)',
+    '12 Dec 2023',
+    'Größe',
+    'Éclair',
+    'fi fl ffi AV To',
+    'Betula pendula',
+    '88%',
+    'żółć',
+    'Ωμέγα',
+    'WWW',
+    'iiii',
+    '—',
+    '“quoted”',
+    'a_b-c/d',
+    '00412',
+    "tab\u{A0}wide",
+];
 $items = [];
 foreach (Fonts::FAMILIES as $family) {
     foreach ([[false, false], [true, false], [false, true], [true, true]] as [$bold, $italic]) {
@@ -17,10 +38,21 @@ foreach (Fonts::FAMILIES as $family) {
             for ($i = 0; $i < 14; $i++) {
                 $text = $words[mt_rand(0, 19)].($i % 3 === 0 ? ' '.$words[mt_rand(0, 19)] : '');
                 // Greek and Polish letters are not in every family; there the browser takes another font.
-                if (in_array($family, ['Caladea', 'Gelasio', 'IBM Plex Mono', 'IBM Plex Sans'], true) && preg_match('/\p{Greek}/u', $text) === 1) {
+                if (
+                    in_array($family, ['Caladea', 'Gelasio', 'IBM Plex Mono', 'IBM Plex Sans'], true) &&
+                    preg_match('/\p{Greek}/u', $text) === 1
+                ) {
                     $text = 'Omega';
                 }
-                $items[] = ['family' => $family, 'weight' => $bold ? 700 : 400, 'italic' => $italic, 'size' => $size, 'text' => $text, 'width' => $face->width($text, $size), 'line' => $face->lineHeight(floor($size * 64) / 64)];
+                $items[] = [
+                    'family' => $family,
+                    'weight' => $bold ? 700 : 400,
+                    'italic' => $italic,
+                    'size' => $size,
+                    'text' => $text,
+                    'width' => $face->width($text, $size),
+                    'line' => $face->lineHeight(floor($size * 64) / 64),
+                ];
             }
         }
     }

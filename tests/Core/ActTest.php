@@ -84,7 +84,10 @@ final class ActTest extends TestCase
         $sheet = (new Format(self::at('A2:T100000'), Look::of(['bold' => true])))->on(self::workbook())->sheet(1);
         self::assertLessThanOrEqual(20, $sheet->hand->count());
         $fifty = implode(',', array_map(fn (int $i) => 'B'.(7 * $i + 1).':D'.(7 * $i + 3), range(1, 50)));
-        self::assertLessThan(200, (new Format(self::at($fifty), Look::of(['fill' => '#FFEE00'])))->on(self::workbook())->sheet(1)->hand->count());
+        self::assertLessThan(
+            200,
+            (new Format(self::at($fifty), Look::of(['fill' => '#FFEE00'])))->on(self::workbook())->sheet(1)->hand->count(),
+        );
     }
 
     public function test_an_edge_is_drawn_and_wiped_on_both_of_its_cells(): void
@@ -122,12 +125,18 @@ final class ActTest extends TestCase
 
     public function test_a_lifted_block_repeats_over_a_larger_target(): void
     {
-        $block = [[Look::of(['fill' => '#111111']), Look::of(['fill' => '#222222'])], [Look::of(['fill' => '#333333']), Look::of(['fill' => '#444444'])]];
+        $block = [
+            [Look::of(['fill' => '#111111']), Look::of(['fill' => '#222222'])],
+            [Look::of(['fill' => '#333333']), Look::of(['fill' => '#444444'])],
+        ];
         $workbook = (new Lay(self::at('B2:D5'), $block))->on(self::workbook());
         $dressed = new DressedSheet($workbook->sheet(1), $workbook->looks);
         foreach (range(2, 5) as $row) {
             foreach (range(2, 4) as $column) {
-                self::assertSame($block[($row - 2) % 2][($column - 2) % 2]->text(Attribute::Fill), $dressed->at($row, $column)->look->text(Attribute::Fill));
+                self::assertSame(
+                    $block[($row - 2) % 2][($column - 2) % 2]->text(Attribute::Fill),
+                    $dressed->at($row, $column)->look->text(Attribute::Fill),
+                );
             }
         }
     }
@@ -138,8 +147,13 @@ final class ActTest extends TestCase
         $workbook = new Workbook('W', [1 => new Worksheet($cells, 'S', Reading::none())], new LookBook);
         $two = [[Look::of(['fill' => '#111111'])], [Look::of(['fill' => '#222222'])]];
         $laid = (new Lay(self::at('B:B'), $two))->on($workbook)->sheet(1)->hand;
-        self::assertSame([60_000, [60_000, 60_000]], [$laid->count(), array_slice($laid->runs()[2][59_999], 0, 2)], 'down to the last row of the data, and no further');
-        $row = (new Lay(self::at('B:C'), [[Look::of(['fill' => '#111111']), Look::of(['fill' => '#222222'])]]))->on($workbook)->sheet(1)->hand;
+        self::assertSame(
+            [60_000, [60_000, 60_000]],
+            [$laid->count(), array_slice($laid->runs()[2][59_999], 0, 2)],
+            'down to the last row of the data, and no further',
+        );
+        $row = (new Lay(self::at('B:C'), [[Look::of(['fill' => '#111111']), Look::of(['fill' => '#222222'])]]))->on($workbook)->sheet(1)
+            ->hand;
         self::assertSame(2, $row->count());
         $this->expectExceptionMessage('at most 400,000 cells');
         (new Lay(self::at('B:J'), $two))->on($workbook);
@@ -193,7 +207,9 @@ final class ActTest extends TestCase
     public function test_a_protected_sheet_keeps_its_looks(): void
     {
         $this->expectExceptionMessage('is protected');
-        (new Format(self::at('A1'), Look::of(['bold' => true])))->on(self::workbook(Setup::fromArray(['protected' => true] + (new Setup)->toArray())));
+        (new Format(self::at('A1'), Look::of(['bold' => true])))->on(
+            self::workbook(Setup::fromArray(['protected' => true] + (new Setup())->toArray())),
+        );
     }
 
     /** @return iterable<string, array{string, string, null|bool|int|float|string}> number format, text as typed, value */
@@ -234,7 +250,9 @@ final class ActTest extends TestCase
         return match (mt_rand(0, 8)) {
             0 => new Format($targets, Look::of(['bold' => mt_rand(0, 1) === 1])),
             1 => new Format($targets, Look::of(['fill' => $fill, 'size' => mt_rand(6, 30)])),
-            2 => new DrawBorders($targets, [DrawBorders::SIDES[mt_rand(0, 7)] => Edge::parse(mt_rand(0, 3) === 0 ? 'none' : 'thin #222222')]),
+            2 => new DrawBorders($targets, [
+                DrawBorders::SIDES[mt_rand(0, 7)] => Edge::parse(mt_rand(0, 3) === 0 ? 'none' : 'thin #222222'),
+            ]),
             3 => new Wipe($targets, mt_rand(0, 1) === 1 ? Facet::Fill : null),
             4 => new FormatPart([1], Part::cases()[mt_rand(0, 9)], null, Look::of(['italic' => true])),
             5 => new Merge($targets, 'first'),
@@ -263,7 +281,10 @@ final class ActTest extends TestCase
     {
         $documents = [];
         foreach ($workbook->sheet(1)->documents() as $name => $document) {
-            $documents[$name] = json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+            $documents[$name] = json_encode(
+                $document,
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+            );
         }
 
         ksort($documents);
@@ -273,8 +294,27 @@ final class ActTest extends TestCase
 
     private static function workbook(?Setup $setup = null): Workbook
     {
-        $cells = MemorySheet::of('S', [['Trees', null, null], ['Tree', 'Count', 'Worth'], ['Rowan', 3, 4.5], ['Aspen', 4, 2.25], ['Hazel', 5, 1.75], ['All', 12, 8.5]]);
+        $cells = MemorySheet::of('S', [
+            ['Trees', null, null],
+            ['Tree', 'Count', 'Worth'],
+            ['Rowan', 3, 4.5],
+            ['Aspen', 4, 2.25],
+            ['Hazel', 5, 1.75],
+            ['All', 12, 8.5],
+        ]);
 
-        return new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), stylebook: Builtin::named('River ledger'), came: $setup ?? new Setup)], new LookBook);
+        return new Workbook(
+            'W',
+            [
+                1 => new Worksheet(
+                    $cells,
+                    'S',
+                    Finder::read(SheetFacts::of($cells)),
+                    stylebook: Builtin::named('River ledger'),
+                    came: $setup ?? new Setup(),
+                ),
+            ],
+            new LookBook(),
+        );
     }
 }

@@ -75,7 +75,10 @@ final class BlocksTest extends TestCase
         self::assertSame(['A2', 'A4'], self::texts($order->ranges(Range::parse('A3:A4'))));
         self::assertSame(['A2:C4'], self::texts($order->ranges(Range::parse('A2:C4'))), 'all of the rows are the same in any order');
         self::assertSame(['E3'], self::texts($order->ranges(Range::parse('E3'))), 'outside of the columns nothing moves');
-        self::assertSame(['A1:A2', 'A4:A9'], self::texts(RangeSet::of(...$order->ranges(Range::parse('A1:A9')))->without(Range::parse('A3'))->all()));
+        self::assertSame(
+            ['A1:A2', 'A4:A9'],
+            self::texts(RangeSet::of(...$order->ranges(Range::parse('A1:A9')))->without(Range::parse('A3'))->all()),
+        );
         self::assertSame([3, 2, 7], [$order->row(2, 1), $order->row(4, 3), $order->row(7, 1)]);
         self::assertEquals($order, RowOrder::fromArray($order->toArray()));
         $looks = new LookMap([1 => [[2, 2, 5], [4, 4, 6]], 2 => [[1, 9, 7]]]);
@@ -85,7 +88,15 @@ final class BlocksTest extends TestCase
     public function test_figures_of_blocks_are_those_of_cells(): void
     {
         mt_srand(8);
-        $rows = array_map(fn () => array_map(fn () => [null, 'x', mt_rand(-500, 500) / 4, mt_rand(0, 9), ['f' => 'A1', 'v' => 2.5], true, ['e' => '#N/A']][mt_rand(0, 6)], range(1, 4)), range(1, 900));
+        $rows = array_map(
+            fn () => array_map(
+                fn () => [
+                    null, 'x', mt_rand(-500, 500) / 4, mt_rand(0, 9), ['f' => 'A1', 'v' => 2.5], true, ['e' => '#N/A'],
+                ][mt_rand(0, 6)],
+                range(1, 4),
+            ),
+            range(1, 900),
+        );
         $sheet = self::sheet($rows);
         foreach (['A1:D900', 'B200:C700', 'D1,A256:B257', 'A899:D5000', 'C1:C1048576'] as $ranges) {
             $numbers = [];
@@ -110,7 +121,10 @@ final class BlocksTest extends TestCase
     public function test_filled_rows_are_those_that_hold_something(): void
     {
         $sheet = self::sheet([[], [1, null, 'b', null], [], [null, ['f' => 'A1', 'v' => 1]]]);
-        $found = array_map(fn (array $cells) => array_map(fn (Cell $cell) => $cell->stored(), $cells), iterator_to_array(FilledRows::of($sheet)));
+        $found = array_map(
+            fn (array $cells) => array_map(fn (Cell $cell) => $cell->stored(), $cells),
+            iterator_to_array(FilledRows::of($sheet)),
+        );
         self::assertSame([2 => [1, null, 'b'], 4 => [null, ['f' => 'A1', 'v' => 1]]], $found);
         self::assertFalse(FilledRows::isSparse($sheet));
         self::assertTrue(FilledRows::isSparse(new BlockSheet('S', 1_048_576, 16_384, new MemoryBlockStore)));

@@ -66,8 +66,20 @@ final class ColourTest extends TestCase
     {
         mt_srand(2005);
         $colours = array_map(fn () => sprintf('#%06X', mt_rand(0, 0xFFFFFF)), range(1, 400));
-        $script = 'import { converter, formatHex } from "culori"; const lch = converter("oklch"), lab = converter("lab65"); const out = JSON.parse(process.argv[1]).map((hex) => { const o = lch(hex), l = lab(hex); return [o.l, o.c, o.h ?? 0, l.l, l.a, l.b, formatHex(o)]; }); console.log(JSON.stringify(out));';
-        exec('cd '.escapeshellarg(dirname(__DIR__, 2)).' && node --input-type=module -e '.escapeshellarg($script).' '.escapeshellarg((string) json_encode($colours)), $out, $code);
+        $script =
+            'import { converter, formatHex } from "culori"; const lch = converter("oklch"), lab = converter("lab65"); const out = '
+            .'JSON.parse(process.argv[1]).map((hex) => { const o = lch(hex), l = lab(hex); return [o.l, o.c, o.h ?? 0, l.l, l.a, l.b, '
+            .'formatHex(o)]; }); console.log(JSON.stringify(out));';
+        exec(
+            'cd '.
+                escapeshellarg(dirname(__DIR__, 2)).
+                ' && node --input-type=module -e '.
+                escapeshellarg($script).
+                ' '.
+                escapeshellarg((string) json_encode($colours)),
+            $out,
+            $code,
+        );
         self::assertSame(0, $code);
         /** @var list<array{float, float, float, float, float, float, string}> $found */
         $found = json_decode(implode('', $out), true);

@@ -39,7 +39,13 @@ use Rilvet\Work\Worksheet;
 /** Rules of columns, notes on what figures do not say, and changes of data that put them right. */
 final class ColumnRuleTest extends TestCase
 {
-    private const TABLE = [['Tree', 'Price', 'Share'], ['Rowan', 1204.5, 0.25], ['Aspen', -96.25, 0.5], ['Hazel', 0, 0.255], ['All', 1108.25, null]];
+    private const TABLE = [
+        ['Tree', 'Price', 'Share'],
+        ['Rowan', 1204.5, 0.25],
+        ['Aspen', -96.25, 0.5],
+        ['Hazel', 0, 0.255],
+        ['All', 1108.25, null],
+    ];
 
     public function test_the_sign_stands_where_the_rule_says_and_headings_keep_their_text(): void
     {
@@ -49,13 +55,23 @@ final class ColumnRuleTest extends TestCase
         self::assertSame(["Price\n£", '1,204.50', '-96.25', '0.00', '1,108.25'], $shown('heading'));
         self::assertSame(['Price', '1,204.50', '-96.25', '0.00', '1,108.25'], $shown('none'));
         $workbook = self::dressed(['sign' => 'heading']);
-        self::assertSame('Price', iterator_to_array($workbook->sheet(1)->cells->read(1, 1))[1][1]->value, 'the unit is no part of the data');
+        self::assertSame(
+            'Price',
+            iterator_to_array($workbook->sheet(1)->cells->read(1, 1))[1][1]->value,
+            'the unit is no part of the data',
+        );
     }
 
     public function test_figures_are_scaled_with_the_unit_said_once(): void
     {
-        self::assertSame(["Price\n£ thousand", '1.2', '-0.1', '0.0', '1.1'], $this->column(self::dressed(['sign' => 'heading', 'scale' => 3, 'least' => 1]), 2));
-        self::assertSame(["Price\nmillion", '0.00', '0.00', '0.00', '0.00'], $this->column(self::dressed(['sign' => 'none', 'scale' => 6, 'least' => 2]), 2));
+        self::assertSame(
+            ["Price\n£ thousand", '1.2', '-0.1', '0.0', '1.1'],
+            $this->column(self::dressed(['sign' => 'heading', 'scale' => 3, 'least' => 1]), 2),
+        );
+        self::assertSame(
+            ["Price\nmillion", '0.00', '0.00', '0.00', '0.00'],
+            $this->column(self::dressed(['sign' => 'none', 'scale' => 6, 'least' => 2]), 2),
+        );
     }
 
     public function test_brackets_do_not_shift_digits_and_totals_may_have_more_decimals(): void
@@ -66,10 +82,19 @@ final class ColumnRuleTest extends TestCase
 
     public function test_decimals_are_as_many_as_needed_and_the_same_down_the_column(): void
     {
-        self::assertSame(['Price', '1,204.50', '-96.25', '0.00', '1,108.25'], $this->column(self::dressed(['sign' => 'none', 'least' => 0, 'most' => 4]), 2));
+        self::assertSame(
+            ['Price', '1,204.50', '-96.25', '0.00', '1,108.25'],
+            $this->column(self::dressed(['sign' => 'none', 'least' => 0, 'most' => 4]), 2),
+        );
         $whole = self::book([['Tree', 'Count'], ['Rowan', 12.0], ['Aspen', 5], ['Hazel', 7]]);
-        $book = Builtin::named('River ledger')->ruling(ColumnKind::Integer, ['least' => 0, 'most' => 4])->ruling(ColumnKind::Decimal, ['least' => 0, 'most' => 4]);
-        self::assertSame(['Count', '12', '5', '7'], $this->column((new Dress([1], $book))->on($whole), 2), 'whole amounts have no decimals');
+        $book = Builtin::named('River ledger')
+            ->ruling(ColumnKind::Integer, ['least' => 0, 'most' => 4])
+            ->ruling(ColumnKind::Decimal, ['least' => 0, 'most' => 4]);
+        self::assertSame(
+            ['Count', '12', '5', '7'],
+            $this->column((new Dress([1], $book))->on($whole), 2),
+            'whole amounts have no decimals',
+        );
     }
 
     public function test_a_rule_that_is_none_is_refused(): void
@@ -124,7 +149,12 @@ final class ColumnRuleTest extends TestCase
     {
         $rows = [['Tree', 'Count', 'Dry', 'Seen']];
         for ($row = 0; $row < 8; $row++) {
-            $rows[] = ["Tree $row", $row === 3 ? '1 204' : 10 + $row, 5 + $row, $row === 2 ? '03/04/2024' : ($row === 5 ? '25.12.2024' : 45300 + $row)];
+            $rows[] = [
+                "Tree $row",
+                $row === 3 ? '1 204' : 10 + $row,
+                5 + $row,
+                $row === 2 ? '03/04/2024' : ($row === 5 ? '25.12.2024' : 45300 + $row),
+            ];
         }
         $workbook = self::book($rows, ['C2:C9' => '0%', 'D2:D9' => 'yyyy-mm-dd']);
         $notes = array_column(TruthNotes::of($workbook, 1), null, 'kind');
@@ -148,14 +178,28 @@ final class ColumnRuleTest extends TestCase
     /** Facts of the trade: 17:00 less 8:00 is 9:00; a later date less an earlier one gives days; 3 in a percent cell is 3 %. */
     public function test_what_is_typed_takes_a_fitting_format(): void
     {
-        $workbook = self::book([['Start', 'End', 'Seen', 'Due', 'Price', 'Count', 'Share'], [8 / 24, 17 / 24, 45300, 45310, 2.5, 4, 0.1]], ['A2:B2' => 'hh:mm', 'C2:D2' => 'dd mmm yyyy', 'E2' => '"£"#,##0.00', 'G2:G4' => '0%', 'F5' => '"£"0.00']);
-        $typed = (new EditCells(1, [4 => [1 => '=B2-A2', 2 => '=D2-C2', 3 => '=C2+14', 4 => '=E2*F2', 5 => '=SUM(E2:E2)', 6 => '=TODAY()', 7 => '3'], 5 => [1 => '=F2+1', 6 => '10']]))->on($workbook);
-        $codes = fn (int $row, int $column) => (new DressedSheet($typed->sheet(1), $typed->looks))->at($row, $column)->look->text(Attribute::Number);
-        self::assertSame(['[h]:mm', '0', 'dd mmm yyyy', '"£"#,##0.00', '"£"#,##0.00', 'yyyy-mm-dd'], array_map(fn (int $column) => $codes(4, $column), range(1, 6)));
+        $workbook = self::book(
+            [['Start', 'End', 'Seen', 'Due', 'Price', 'Count', 'Share'], [8 / 24, 17 / 24, 45300, 45310, 2.5, 4, 0.1]],
+            ['A2:B2' => 'hh:mm', 'C2:D2' => 'dd mmm yyyy', 'E2' => '"£"#,##0.00', 'G2:G4' => '0%', 'F5' => '"£"0.00'],
+        );
+        $typed = (new EditCells(1, [
+            4 => [1 => '=B2-A2', 2 => '=D2-C2', 3 => '=C2+14', 4 => '=E2*F2', 5 => '=SUM(E2:E2)', 6 => '=TODAY()', 7 => '3'],
+            5 => [1 => '=F2+1', 6 => '10'],
+        ]))->on($workbook);
+        $codes = fn (int $row, int $column) => (new DressedSheet($typed->sheet(1), $typed->looks))
+            ->at($row, $column)
+            ->look->text(Attribute::Number);
+        self::assertSame(
+            ['[h]:mm', '0', 'dd mmm yyyy', '"£"#,##0.00', '"£"#,##0.00', 'yyyy-mm-dd'],
+            array_map(fn (int $column) => $codes(4, $column), range(1, 6)),
+        );
         self::assertSame('', $codes(5, 1));
         $row = iterator_to_array($typed->sheet(1)->cells->read(4, 5));
         self::assertSame([0.03, 10], [$row[4][6]->value, $row[5][5]->value]);
-        self::assertSame('£10.00', Shown::of($row[5][5], (new DressedSheet($typed->sheet(1), $typed->looks))->at(5, 6), false)->formatted->text);
+        self::assertSame(
+            '£10.00',
+            Shown::of($row[5][5], (new DressedSheet($typed->sheet(1), $typed->looks))->at(5, 6), false)->formatted->text,
+        );
     }
 
     /** @return list<string> */
@@ -190,9 +234,12 @@ final class ColumnRuleTest extends TestCase
      */
     private static function book(array $rows, array $formats = []): Workbook
     {
-        $cells = new MemorySheet('S', array_map(fn (array $row) => array_map(fn (mixed $value) => Cell::of(is_scalar($value) ? $value : null), $row), $rows));
-        $looks = new LookBook;
-        $map = new \Rilvet\Look\LookMap;
+        $cells = new MemorySheet(
+            'S',
+            array_map(fn (array $row) => array_map(fn (mixed $value) => Cell::of(is_scalar($value) ? $value : null), $row), $rows),
+        );
+        $looks = new LookBook();
+        $map = new \Rilvet\Look\LookMap();
         foreach ($formats as $range => $code) {
             $map->set(\Rilvet\Grid\Range::parse($range), $looks->number(Look::of(['number' => $code])));
         }

@@ -22,7 +22,11 @@ final class EqualRowsTest extends TestCase
 
     public function test_a_row_of_means_without_a_word_is_still_found_where_the_rows_differ(): void
     {
-        $rows = [['Tree', 'Count', 'Height', 'Worth'], ...array_map(fn (int $row) => ["Tree $row", 4 * $row, 10 + $row * $row, 100.25 - 7 * $row], range(1, 4)), ['', 10, 17.5, 82.75]];
+        $rows = [
+            ['Tree', 'Count', 'Height', 'Worth'],
+            ...array_map(fn (int $row) => ["Tree $row", 4 * $row, 10 + $row * $row, 100.25 - 7 * $row], range(1, 4)),
+            ['', 10, 17.5, 82.75],
+        ];
         self::assertSame([[Part::Body, 2, 5], [Part::Total, 6, 6]], self::runs($rows));
     }
 

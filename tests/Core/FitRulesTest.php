@@ -62,7 +62,15 @@ final class FitRulesTest extends TestCase
 
     public function test_fitted_rows_follow_their_lines_and_the_widths_of_their_columns(): void
     {
-        $workbook = self::done(new Format(self::at('A2:A4'), Look::of(['wrap' => true])), self::book([['Note', 'Count'], ['One line that is long enough to be broken in a narrow column', 1], ['short', 2], ['short', 3]]));
+        $workbook = self::done(
+            new Format(self::at('A2:A4'), Look::of(['wrap' => true])),
+            self::book([
+                ['Note', 'Count'],
+                ['One line that is long enough to be broken in a narrow column', 1],
+                ['short', 2],
+                ['short', 3],
+            ]),
+        );
         $workbook = self::done(new Resize([1], false, [[2, 4]], null), $workbook);
         $narrow = self::done(new Resize([1], true, [[1, 1]], 60), $workbook);
         $wide = self::done(new Resize([1], true, [[1, 1]], 600), $workbook);
@@ -72,7 +80,12 @@ final class FitRulesTest extends TestCase
 
     public function test_titles_count_in_a_fit_when_they_are_asked_for(): void
     {
-        $workbook = self::book([['A title that is very much longer than anything beneath it', null], ['Tree', 'Count'], ['Oak', 3], ['Elm', 4]]);
+        $workbook = self::book([
+            ['A title that is very much longer than anything beneath it', null],
+            ['Tree', 'Count'],
+            ['Oak', 3],
+            ['Elm', 4],
+        ]);
         $width = fn (bool $all) => (new Resize([1], true, [[1, 1]], null, $all))->on($workbook)->sheet(1)->setup->sizes->widthOf(1);
         self::assertGreaterThan(2 * $width(false), $width(true));
     }
@@ -112,7 +125,10 @@ final class FitRulesTest extends TestCase
         self::assertSame([131, 131], [$after->sheet(1)->setup->sizes->widthOf(3), $after->sheet(2)->setup->sizes->widthOf(1)]);
         foreach ([1, 2] as $number) {
             $setup = $after->sheet($number)->setup;
-            self::assertSame([85, true, 0, 0], [$setup->opening->zoom, $setup->opening->gridlines, $setup->opening->freezeRow, $setup->opening->freezeColumn]);
+            self::assertSame(
+                [85, true, 0, 0],
+                [$setup->opening->zoom, $setup->opening->gridlines, $setup->opening->freezeRow, $setup->opening->freezeColumn],
+            );
             self::assertSame($workbook->sheet($number)->setup->sizes->height - $stylebook->fit->rowAir + 14, $setup->sizes->height);
         }
         self::assertSame(51, $after->sheet(1)->setup->sizes->widthOf(1), 'sized by hand');
@@ -123,7 +139,16 @@ final class FitRulesTest extends TestCase
 
     public function test_rules_that_make_no_sense_are_refused_by_name(): void
     {
-        foreach ([[['least' => 400, 'greatest' => 300], []], [['air' => -1], []], [['widths' => ['a' => 2]], []], [['rowAir' => 'much'], []], [[], ['zoom' => 5]], [[], ['zoom' => '100']]] as [$fit, $opens]) {
+        foreach (
+            [
+                [['least' => 400, 'greatest' => 300], []],
+                [['air' => -1], []],
+                [['widths' => ['a' => 2]], []],
+                [['rowAir' => 'much'], []],
+                [[], ['zoom' => 5]],
+                [[], ['zoom' => '100']],
+            ] as [$fit, $opens]
+        ) {
             try {
                 Builtin::named('River ledger')->fitting($fit, $opens);
                 self::fail((string) json_encode([$fit, $opens]));
@@ -155,7 +180,9 @@ final class FitRulesTest extends TestCase
         $setup = (new SetOpening([1], firstRow: 30, firstColumn: 3))->on(self::book(self::ROWS))->sheet(1)->setup;
         self::assertSame([30, 3], [$setup->opening->firstRow, $setup->opening->firstColumn]);
         self::assertSame($setup->toArray(), Setup::fromArray($setup->toArray())->toArray());
-        foreach ([new SetOpening([1], firstRow: 0), new SetOpening([1], firstRow: 1_048_577), new SetOpening([1], firstColumn: 16_385)] as $act) {
+        foreach (
+            [new SetOpening([1], firstRow: 0), new SetOpening([1], firstRow: 1_048_577), new SetOpening([1], firstColumn: 16_385)] as $act
+        ) {
             try {
                 $act->on(self::book(self::ROWS));
                 self::fail($act->words(self::book(self::ROWS)));
@@ -213,7 +240,10 @@ final class FitRulesTest extends TestCase
     /** @param  list<list<mixed>>  $rows */
     private static function sheet(array $rows, string $name, Setup $setup): Worksheet
     {
-        $cells = new MemorySheet($name, array_map(fn (array $row) => array_map(fn (mixed $value) => Cell::of(is_scalar($value) ? $value : null), $row), $rows));
+        $cells = new MemorySheet(
+            $name,
+            array_map(fn (array $row) => array_map(fn (mixed $value) => Cell::of(is_scalar($value) ? $value : null), $row), $rows),
+        );
 
         return new Worksheet($cells, $name, Finder::read(SheetFacts::of($cells)), came: $setup);
     }

@@ -101,7 +101,12 @@ final class FitTest extends TestCase
 
     public function test_a_fitted_column_holds_its_longest_text_and_not_the_title(): void
     {
-        $workbook = self::book([['A very long title of this table that reaches over all of it', null], ['Tree', 'Count'], ['Wild service tree', 3], ['Oak', 12345]]);
+        $workbook = self::book([
+            ['A very long title of this table that reaches over all of it', null],
+            ['Tree', 'Count'],
+            ['Wild service tree', 3],
+            ['Oak', 12345],
+        ]);
         $fitted = (new Resize([1], true, [[1, 2]], null))->on($workbook);
         $need = Fonts::shipped()->face('Carlito')->fit('Wild service tree', Ruler::SIZE * Fonts::PX) + 8;
         self::assertGreaterThanOrEqual($need, $fitted->sheet(1)->setup->sizes->widthOf(1));
@@ -140,9 +145,14 @@ final class FitTest extends TestCase
 
     public function test_body_rows_settle_and_stay_high_through_later_acts(): void
     {
-        $workbook = (new Dress([1], Builtin::named('River ledger')))->on(self::book([['Tree', 'Note'], ['Oak', 'a note that is much too long for a narrow column'], ['Elm', 'x'], ['Ash', 'y']]));
+        $workbook = (new Dress([1], Builtin::named('River ledger')))->on(
+            self::book([['Tree', 'Note'], ['Oak', 'a note that is much too long for a narrow column'], ['Elm', 'x'], ['Ash', 'y']]),
+        );
         $usual = $workbook->sheet(1)->setup->sizes->heightOf(2);
-        $workbook = self::done(new Resize([1], true, [[2, 2]], 90), self::done(new Format(self::at('B2'), Look::of(['wrap' => true])), $workbook));
+        $workbook = self::done(
+            new Resize([1], true, [[2, 2]], 90),
+            self::done(new Format(self::at('B2'), Look::of(['wrap' => true])), $workbook),
+        );
         $high = $workbook->sheet(1)->setup->sizes->heightOf(2);
         self::assertGreaterThan(2 * $usual - 8, $high);
         self::assertSame($usual, $workbook->sheet(1)->setup->sizes->heightOf(3));
@@ -151,7 +161,10 @@ final class FitTest extends TestCase
         $large = self::done(new Format(self::at('A4'), Look::of(['size' => 28])), $workbook);
         self::assertGreaterThan($usual, $large->sheet(1)->setup->sizes->heightOf(4));
         self::assertSame(0, CutTexts::of($large, 1)->count);
-        self::assertSame($usual, self::done(new Format(self::at('B2'), Look::of(['wrap' => false])), $workbook)->sheet(1)->setup->sizes->heightOf(2));
+        self::assertSame(
+            $usual,
+            self::done(new Format(self::at('B2'), Look::of(['wrap' => false])), $workbook)->sheet(1)->setup->sizes->heightOf(2),
+        );
     }
 
     public function test_widths_that_were_laid_with_a_look_are_by_hand(): void
@@ -159,12 +172,17 @@ final class FitTest extends TestCase
         $workbook = (new Dress([1], Builtin::named('River ledger')))->on(self::book([['Tree', 'Count'], ['Oak', 3], ['Elm', 5]]));
         $workbook = self::done(new Lay(self::at('A2'), [[Look::of(['bold' => true])]], [222]), $workbook);
         self::assertSame([222, [1]], [$workbook->sheet(1)->setup->sizes->widthOf(1), $workbook->sheet(1)->setup->sizes->heldColumns]);
-        self::assertSame(222, self::done(new Format(self::at('A1:B3'), Look::of(['size' => 9])), $workbook)->sheet(1)->setup->sizes->widthOf(1));
+        self::assertSame(
+            222,
+            self::done(new Format(self::at('A1:B3'), Look::of(['size' => 9])), $workbook)->sheet(1)->setup->sizes->widthOf(1),
+        );
     }
 
     public function test_room_that_a_format_leaves_is_no_text_that_is_cut(): void
     {
-        $workbook = (new Format(self::at('B2:B3'), Look::of(['number' => '_(* #,##0.00_);_(* (#,##0.00);_(* "-"??_)'])))->on(self::book([['Tree', 'Paid'], ['Oak', 1234.5], ['Elm', -7]]));
+        $workbook = (new Format(self::at('B2:B3'), Look::of(['number' => '_(* #,##0.00_);_(* (#,##0.00);_(* "-"??_)'])))->on(
+            self::book([['Tree', 'Paid'], ['Oak', 1234.5], ['Elm', -7]]),
+        );
         self::assertSame(0, CutTexts::of((new Resize([1], true, [[1, 2]], null))->on($workbook), 1)->count);
     }
 
@@ -178,7 +196,14 @@ final class FitTest extends TestCase
 
     public function test_rows_are_as_high_as_wrapped_broken_large_and_turned_texts_need(): void
     {
-        $workbook = self::book([['one'], ["one\ntwo\nthree"], ['a text that wraps in a narrow column'], ['turned'], ['large'], ['stacked']]);
+        $workbook = self::book([
+            ['one'],
+            ["one\ntwo\nthree"],
+            ['a text that wraps in a narrow column'],
+            ['turned'],
+            ['large'],
+            ['stacked'],
+        ]);
         $workbook = (new Format(self::at('A3'), Look::of(['wrap' => true])))->on($workbook);
         $workbook = (new Format(self::at('A4'), Look::of(['rotation' => 90])))->on($workbook);
         $workbook = (new Format(self::at('A5'), Look::of(['size' => 30])))->on($workbook);
@@ -222,8 +247,19 @@ final class FitTest extends TestCase
         $setup = (new SetOpening([1], parts: true))->on($workbook)->sheet(1)->setup;
         self::assertSame([2, 1], [$setup->opening->freezeRow, $setup->opening->freezeColumn]);
         $setup = (new SetOpening([1], 3, 0, false, 85))->on($workbook)->sheet(1)->setup;
-        self::assertSame([3, 0, false, 85], [$setup->opening->freezeRow, $setup->opening->freezeColumn, $setup->opening->gridlines, $setup->opening->zoom]);
-        foreach ([new SetOpening([1], -1), new SetOpening([1], 1_048_577), new SetOpening([1], null, 60), new SetOpening([1], zoom: 5), new SetOpening([1], zoom: 900)] as $act) {
+        self::assertSame(
+            [3, 0, false, 85],
+            [$setup->opening->freezeRow, $setup->opening->freezeColumn, $setup->opening->gridlines, $setup->opening->zoom],
+        );
+        foreach (
+            [
+                new SetOpening([1], -1),
+                new SetOpening([1], 1_048_577),
+                new SetOpening([1], null, 60),
+                new SetOpening([1], zoom: 5),
+                new SetOpening([1], zoom: 900),
+            ] as $act
+        ) {
             try {
                 $act->on($workbook);
                 self::fail($act->words($workbook));
@@ -255,7 +291,12 @@ final class FitTest extends TestCase
         $setup = (new EqualWidths([1], [[2, 4]]))->on($workbook)->sheet(1)->setup;
         self::assertSame($setup->sizes->widthOf(2), $setup->sizes->widthOf(3));
         self::assertSame($setup->sizes->widthOf(2), $setup->sizes->widthOf(4));
-        self::assertGreaterThanOrEqual(Fonts::shipped()->face('Carlito')->fit('September', Ruler::SIZE * Fonts::PX) + 8, $setup->sizes->widthOf(3));
+        self::assertGreaterThanOrEqual(
+            Fonts::shipped()
+                ->face('Carlito')
+                ->fit('September', Ruler::SIZE * Fonts::PX) + 8,
+            $setup->sizes->widthOf(3),
+        );
     }
 
     public function test_a_shared_width_is_kept_to_and_takes_no_more_lines_than_any_other_share(): void
@@ -267,14 +308,25 @@ final class FitTest extends TestCase
                 $columns[$column] = ['least' => mt_rand(40, 60), 'texts' => array_map(fn () => mt_rand(60, 400), range(1, 12))];
             }
             $total = array_sum(array_column($columns, 'least')) + 8 * mt_rand(5, 40);
-            $lines = fn (array $widths) => array_sum(array_map(fn (int $column) => array_sum(array_map(fn (int $text) => max(1, (int) ceil(($text - 8) / ($widths[$column] - 8))), $columns[$column]['texts'])), [1, 2, 3]));
+            $lines = fn (array $widths) => array_sum(
+                array_map(
+                    fn (int $column) => array_sum(
+                        array_map(fn (int $text) => max(1, (int) ceil(($text - 8) / ($widths[$column] - 8))), $columns[$column]['texts']),
+                    ),
+                    [1, 2, 3],
+                ),
+            );
             $widths = WidthShare::of($columns, $total, 8);
             self::assertLessThanOrEqual($total, array_sum($widths));
             for ($try = 0; $try < 60; $try++) {
                 $steps = intdiv($total - array_sum(array_column($columns, 'least')), 8);
                 $one = mt_rand(0, $steps);
                 $two = mt_rand(0, $steps - $one);
-                $other = [1 => $columns[1]['least'] + 8 * $one, 2 => $columns[2]['least'] + 8 * $two, 3 => $columns[3]['least'] + 8 * ($steps - $one - $two)];
+                $other = [
+                    1 => $columns[1]['least'] + 8 * $one,
+                    2 => $columns[2]['least'] + 8 * $two,
+                    3 => $columns[3]['least'] + 8 * ($steps - $one - $two),
+                ];
                 self::assertLessThanOrEqual($lines($other), $lines($widths));
             }
         }
@@ -308,7 +360,10 @@ final class FitTest extends TestCase
     /** @param  list<list<mixed>>  $rows */
     private static function book(array $rows): Workbook
     {
-        $cells = new MemorySheet('S', array_map(fn (array $row) => array_map(fn (mixed $value) => Cell::of(is_scalar($value) ? $value : null), $row), $rows));
+        $cells = new MemorySheet(
+            'S',
+            array_map(fn (array $row) => array_map(fn (mixed $value) => Cell::of(is_scalar($value) ? $value : null), $row), $rows),
+        );
 
         return new Workbook('Book', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup)], new LookBook);
     }

@@ -30,7 +30,10 @@ use Rilvet\Grid\Shift;
 /** What formulas look at, which of them depend on a change, and how they are kept as runs. */
 final class FormulaTest extends TestCase
 {
-    /** @return iterable<string, array{string, string, list<string>, bool}> formula, text for a calculation, what it looks at, whether it is beyond one */
+    /**
+     * @return iterable<string, array{string, string, list<string>, bool}> formula, text for a calculation, what it looks at, whether it
+     *     is beyond one
+     */
     public static function meanings(): iterable
     {
         // Names by ISO/IEC 29500-1 18.2.5, structured references by 18.17.2.7, 3-D references by 18.17.2.3.
@@ -57,12 +60,32 @@ final class FormulaTest extends TestCase
     public function test_names_tables_and_sheets_are_resolved(string $formula, string $text, array $looksAt, bool $isForeign): void
     {
         $meaning = Meaning::of($formula, self::scope(), 1, 5, 4);
-        self::assertSame([$text, $looksAt, $isForeign], [$meaning->text, array_map(fn (Reference $reference) => "$reference->sheet!$reference->range", $meaning->references), $meaning->isForeign]);
+        self::assertSame(
+            [$text, $looksAt, $isForeign],
+            [
+                $meaning->text,
+                array_map(fn (Reference $reference) => "$reference->sheet!$reference->range", $meaning->references),
+                $meaning->isForeign,
+            ],
+        );
     }
 
     public function test_only_what_cannot_be_told_from_the_text_may_depend_on_any_cell(): void
     {
-        $vague = array_filter(['B2*Rate', '_xlfn.LET(_xlpm.x,B2,_xlpm.x*2)', '[1]Other!A1', 'SUM(One:Three!A1)', 'INDIRECT("A"&1)', 'OFFSET(A1,1,1)', 'Nothing+1', 'SUM(A1#)', 'MYOWN(A1)'], fn (string $formula) => Meaning::of($formula, self::scope(), 1, 5, 4)->isVague);
+        $vague = array_filter(
+            [
+                'B2*Rate',
+                '_xlfn.LET(_xlpm.x,B2,_xlpm.x*2)',
+                '[1]Other!A1',
+                'SUM(One:Three!A1)',
+                'INDIRECT("A"&1)',
+                'OFFSET(A1,1,1)',
+                'Nothing+1',
+                'SUM(A1#)',
+                'MYOWN(A1)',
+            ],
+            fn (string $formula) => Meaning::of($formula, self::scope(), 1, 5, 4)->isVague,
+        );
         self::assertSame(['INDIRECT("A"&1)', 'OFFSET(A1,1,1)', 'Nothing+1', 'SUM(A1#)'], array_values($vague));
     }
 
@@ -86,14 +109,30 @@ final class FormulaTest extends TestCase
         $rows = 20_000;
         foreach (range(0, intdiv($rows - 1, Block::ROWS)) as $block) {
             $first = Block::firstRow($block);
-            $store->put($block, Block::encode(array_map(fn (int $row) => [$row, 2, ['f' => "A$row*B$row+\$F\$1", 'v' => 2 * $row], ['f' => 'SUM(D'.max(1, $row - 1).":A$row)", 'v' => 1]], range($first, min($rows, $first + Block::ROWS - 1)))));
+            $store->put(
+                $block,
+                Block::encode(
+                    array_map(
+                        fn (int $row) => [
+                            $row,
+                            2,
+                            ['f' => "A$row*B$row+\$F\$1", 'v' => 2 * $row],
+                            ['f' => 'SUM(D'.max(1, $row - 1).":A$row)", 'v' => 1],
+                        ],
+                        range($first, min($rows, $first + Block::ROWS - 1)),
+                    ),
+                ),
+            );
         }
         $sheet = new BlockSheet('S', $rows, 4, $store);
         $runs = FormulaRuns::of($sheet);
         self::assertSame([[3, 1, $rows, 'A1*B1+$F$1'], [4, 1, 1, 'SUM(D1:A1)'], [4, 2, $rows, 'SUM(D1:A2)']], self::plain($runs));
         self::assertSame('A77*B77+$F$1', $runs[0]->at(77));
         $edited = new EditedSheet($sheet, [50 => [3 => Cell::of('x')], 60 => [3 => Cell::formula('1+1', null)]]);
-        self::assertSame([[3, 1, 49, 'A1*B1+$F$1'], [3, 51, 59, 'A51*B51+$F$1'], [3, 61, $rows, 'A61*B61+$F$1'], [3, 60, 60, '1+1']], array_values(array_filter(self::plain(FormulaRuns::of($edited)), fn (array $run) => $run[0] === 3)));
+        self::assertSame(
+            [[3, 1, 49, 'A1*B1+$F$1'], [3, 51, 59, 'A51*B51+$F$1'], [3, 61, $rows, 'A61*B61+$F$1'], [3, 60, 60, '1+1']],
+            array_values(array_filter(self::plain(FormulaRuns::of($edited)), fn (array $run) => $run[0] === 3)),
+        );
         // The same, read back from blocks that the edits were written into.
         $flat = BlockChange::flat($edited);
         assert($flat !== null);
@@ -127,7 +166,11 @@ final class FormulaTest extends TestCase
             foreach (array_keys(self::slow($runs, $scope, "$sheet.$at.$column")) as $expected) {
                 self::assertArrayHasKey($expected, $found, "round $round");
             }
-            self::assertLessThanOrEqual(count(self::slow($runs, $scope, "$sheet.$at.$column")) + 30, count($found), 'hardly more than those');
+            self::assertLessThanOrEqual(
+                count(self::slow($runs, $scope, "$sheet.$at.$column")) + 30,
+                count($found),
+                'hardly more than those',
+            );
         }
     }
 
@@ -170,8 +213,11 @@ final class FormulaTest extends TestCase
         $unsettled = new Unsettled([Range::parse('C5:C6')], [Range::parse('D2')]);
         self::assertSame(['waiting' => ['C7:C8'], 'kept' => ['D2']], $unsettled->moved(new Shift(true, 3, 2, true))->toArray());
         self::assertSame(['waiting' => ['C3', 'C6'], 'kept' => ['D2']], $unsettled->moved(new RowOrder(1, 9, [3 => 5, 5 => 3]))->toArray());
-        self::assertSame([2, 1, true, false], [$unsettled->countWaiting(), $unsettled->countKept(), $unsettled->holds(6, 3), $unsettled->holds(6, 4)]);
-        self::assertNull((new Unsettled)->toArray());
+        self::assertSame(
+            [2, 1, true, false],
+            [$unsettled->countWaiting(), $unsettled->countKept(), $unsettled->holds(6, 3), $unsettled->holds(6, 4)],
+        );
+        self::assertNull((new Unsettled())->toArray());
     }
 
     private static function randomFormula(int $row): string
@@ -197,7 +243,9 @@ final class FormulaTest extends TestCase
             foreach ($list as $run) {
                 for ($row = $run->first; $row <= $run->last; $row++) {
                     $at = References::translated($run->formula, $row - $run->first, 0);
-                    foreach (str_contains($at, '#REF!') ? [] : Meaning::of($at, $scope, $sheet, $row, $run->column)->references as $reference) {
+                    foreach (
+                        str_contains($at, '#REF!') ? [] : Meaning::of($at, $scope, $sheet, $row, $run->column)->references as $reference
+                    ) {
                         for ($y = $reference->range->top; $y <= $reference->range->bottom; $y++) {
                             for ($x = $reference->range->left; $x <= $reference->range->right; $x++) {
                                 $looks["$reference->sheet.$y.$x"]["$sheet.$row.$run->column"] = true;
@@ -230,6 +278,10 @@ final class FormulaTest extends TestCase
 
     private static function scope(): Scope
     {
-        return new Scope([1 => 'One', 2 => 'My list', 3 => 'Three'], ['Rate' => 'One!$B$1', 'Twice' => '=2*Rate', 'Beside' => 'One!B1'], ['Stock' => new TableRange(2, Range::parse('A1:C10'), 1, 1, ['Tree', 'Amount', 'Unit price'])]);
+        return new Scope(
+            [1 => 'One', 2 => 'My list', 3 => 'Three'],
+            ['Rate' => 'One!$B$1', 'Twice' => '=2*Rate', 'Beside' => 'One!B1'],
+            ['Stock' => new TableRange(2, Range::parse('A1:C10'), 1, 1, ['Tree', 'Amount', 'Unit price'])],
+        );
     }
 }

@@ -92,8 +92,20 @@ final class GridTest extends TestCase
 
     public function test_cells_survive_storing(): void
     {
-        $cells = [Cell::blank(), Cell::of(5), Cell::of(5.0), Cell::of(0.1 + 0.2), Cell::of(-1.5e-300), Cell::of(true), Cell::of('text'), Cell::of("two\nlines \u{1F333}"), Cell::formula('A1+1', 3), Cell::formula('A1', null, '#REF!'), Cell::error('#N/A')];
-        $blocks = new MemoryBlockStore;
+        $cells = [
+            Cell::blank(),
+            Cell::of(5),
+            Cell::of(5.0),
+            Cell::of(0.1 + 0.2),
+            Cell::of(-1.5e-300),
+            Cell::of(true),
+            Cell::of('text'),
+            Cell::of("two\nlines \u{1F333}"),
+            Cell::formula('A1+1', 3),
+            Cell::formula('A1', null, '#REF!'),
+            Cell::error('#N/A'),
+        ];
+        $blocks = new MemoryBlockStore();
         $blocks->put(0, Block::encode([array_map(fn (Cell $cell) => $cell->stored(), $cells)]));
         foreach ((new BlockSheet('S', 1, count($cells), $blocks))->read(1, 1) as $found) {
             foreach ($cells as $index => $cell) {
@@ -138,10 +150,20 @@ final class GridTest extends TestCase
                 $sheet = new ShiftedSheet($sheet, $shift);
                 $width = count($grid[0]);
                 if ($rows) {
-                    array_splice($grid, $shift->at - 1, $shift->in ? 0 : $shift->count, $shift->in ? array_fill(0, $shift->count, array_fill(0, $width, null)) : []);
+                    array_splice(
+                        $grid,
+                        $shift->at - 1,
+                        $shift->in ? 0 : $shift->count,
+                        $shift->in ? array_fill(0, $shift->count, array_fill(0, $width, null)) : [],
+                    );
                 } else {
                     foreach ($grid as &$line) {
-                        array_splice($line, $shift->at - 1, $shift->in ? 0 : $shift->count, $shift->in ? array_fill(0, $shift->count, null) : []);
+                        array_splice(
+                            $line,
+                            $shift->at - 1,
+                            $shift->in ? 0 : $shift->count,
+                            $shift->in ? array_fill(0, $shift->count, null) : [],
+                        );
                     }
                     unset($line);
                 }
@@ -150,7 +172,9 @@ final class GridTest extends TestCase
                 }
                 $row = mt_rand(1, count($grid));
                 $column = mt_rand(1, count($grid[0]));
-                $sheet = new EditedSheet($sheet, [$row => [$column => mt_rand(0, 1) === 1 ? Cell::of("new $step") : Cell::formula('A1', "new $step")]]);
+                $sheet = new EditedSheet($sheet, [
+                    $row => [$column => mt_rand(0, 1) === 1 ? Cell::of("new $step") : Cell::formula('A1', "new $step")],
+                ]);
                 $grid[$row - 1][$column - 1] = "new $step";
             }
             if ($grid !== [] && $grid[0] !== []) {

@@ -63,7 +63,11 @@ final class GrownRowsTest extends TestCase
         self::assertGreaterThan($usual + 40, $after->widthOf(2));
         self::assertSame($usual, $after->widthOf(3), 'a short one fits as it is');
         self::assertEqualsWithDelta($after->widthOf(2), $after->heightOf(1), 12, 'at 45 degrees a box is about as wide as high');
-        self::assertSame($usual, $this->done($book, self::look('B1', ['rotation' => 90]))->sheet(1)->setup->sizes->widthOf(2), 'upright it needs no width');
+        self::assertSame(
+            $usual,
+            $this->done($book, self::look('B1', ['rotation' => 90]))->sheet(1)->setup->sizes->widthOf(2),
+            'upright it needs no width',
+        );
         $held = $this->done($book, new Resize([1], true, [[2, 2]], 30));
         self::assertSame(30, $this->done($held, self::look('B1', ['rotation' => 45]))->sheet(1)->setup->sizes->widthOf(2));
     }
@@ -89,7 +93,12 @@ final class GrownRowsTest extends TestCase
 
     private static function book(int $rows = 6): Workbook
     {
-        $cells = MemorySheet::of('S', [['Lengths of hedge by the ford', ''], ['Tree', 'Length of hedge in metres'], ['Rowan and ash, planted in the wet spring of the long year', '3'], ...array_map(fn (int $row) => ["Tree $row", (string) $row], range(4, $rows))]);
+        $cells = MemorySheet::of('S', [
+            ['Lengths of hedge by the ford', ''],
+            ['Tree', 'Length of hedge in metres'],
+            ['Rowan and ash, planted in the wet spring of the long year', '3'],
+            ...array_map(fn (int $row) => ["Tree $row", (string) $row], range(4, $rows)),
+        ]);
 
         return new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)))], new LookBook);
     }

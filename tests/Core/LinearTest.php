@@ -23,12 +23,27 @@ final class LinearTest extends TestCase
     /** @return iterable<string, array{callable(int): string, int}> a table of some size, and a size to begin with */
     public static function shapes(): iterable
     {
-        yield 'words only' => [fn (int $size) => implode("\n", array_map(fn (int $row) => "word $row,some text,other", range(1, $size))), 2_500];
+        yield 'words only' => [
+            fn (int $size) => implode("\n", array_map(fn (int $row) => "word $row,some text,other", range(1, $size))),
+            2_500,
+        ];
         yield 'lone words' => [fn (int $size) => implode("\n", array_map(fn (int $row) => "word $row", range(1, $size))), 4_000];
-        yield 'words with blank rows' => [fn (int $size) => implode("\n", array_map(fn (int $row) => $row % 2 === 1 ? "word $row,b,c" : ',,', range(1, $size))), 4_000];
-        yield 'two rows of many columns' => [fn (int $size) => implode(',', array_map(fn (int $column) => "h$column", range(1, $size)))."\n".implode(',', range(1, $size)), 4_000];
-        yield 'a column of sums beside many columns' => [fn (int $size) => implode("\n", array_map(fn (int $row) => implode(',', range($row, $row + $size)), range(1, 8))), 1_500];
-        yield 'small tables' => [fn (int $size) => implode("\n", array_map(fn (int $row) => "Tree,n\nRowan,$row\nAsh,2\n,", range(1, $size))), 1_000];
+        yield 'words with blank rows' => [
+            fn (int $size) => implode("\n", array_map(fn (int $row) => $row % 2 === 1 ? "word $row,b,c" : ',,', range(1, $size))),
+            4_000,
+        ];
+        yield 'two rows of many columns' => [
+            fn (int $size) => implode(',', array_map(fn (int $column) => "h$column", range(1, $size)))."\n".implode(',', range(1, $size)),
+            4_000,
+        ];
+        yield 'a column of sums beside many columns' => [
+            fn (int $size) => implode("\n", array_map(fn (int $row) => implode(',', range($row, $row + $size)), range(1, 8))),
+            1_500,
+        ];
+        yield 'small tables' => [
+            fn (int $size) => implode("\n", array_map(fn (int $row) => "Tree,n\nRowan,$row\nAsh,2\n,", range(1, $size))),
+            1_000,
+        ];
     }
 
     /** @param  callable(int): string  $make */

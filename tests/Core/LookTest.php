@@ -42,7 +42,9 @@ final class LookTest extends TestCase
                 $range = Range::of(min($a, $b), min($c, $d), max($a, $b), max($c, $d));
                 $add = mt_rand(0, 3);
                 $change = $act % 2 === 0 ? fn (int $look) => $add : fn (int $look) => ($look + $add) % 4;
-                $act % 3 === 0 ? $map->mapEach($range, fn (int $row, int $column, int $look) => $change($look)) : $map->map($range, $change);
+                $act % 3 === 0
+                    ? $map->mapEach($range, fn (int $row, int $column, int $look) => $change($look))
+                    : $map->map($range, $change);
                 for ($row = $range->top; $row <= $range->bottom; $row++) {
                     for ($column = $range->left; $column <= $range->right; $column++) {
                         $grid[$row][$column] = $change($grid[$row][$column]);
@@ -56,7 +58,10 @@ final class LookTest extends TestCase
             }
             foreach ($map->runs() as $runs) {
                 for ($i = 1; $i < count($runs); $i++) {
-                    self::assertFalse($runs[$i][0] === $runs[$i - 1][1] + 1 && $runs[$i][2] === $runs[$i - 1][2], 'neighbours of one look are one run');
+                    self::assertFalse(
+                        $runs[$i][0] === $runs[$i - 1][1] + 1 && $runs[$i][2] === $runs[$i - 1][2],
+                        'neighbours of one look are one run',
+                    );
                 }
             }
         }
@@ -116,7 +121,11 @@ final class LookTest extends TestCase
             self::assertSame('right', $stylebook->kind(ColumnKind::Amount)->place->text(Attribute::Horizontal));
             self::assertSame('left', $stylebook->kind(ColumnKind::Text)->place->text(Attribute::Horizontal));
             self::assertSame('center', $stylebook->kind(ColumnKind::Code)->place->text(Attribute::Horizontal));
-            self::assertStringStartsWith('thin', $stylebook->part(Part::Total)->text(Attribute::Top), 'a single rule above the bottom line');
+            self::assertStringStartsWith(
+                'thin',
+                $stylebook->part(Part::Total)->text(Attribute::Top),
+                'a single rule above the bottom line',
+            );
             self::assertStringStartsWith('double', $stylebook->part(Part::Total)->text(Attribute::Bottom), 'a double rule below it');
             self::assertNotSame('none', $stylebook->part(Part::Heading)->text(Attribute::Bottom, 'none'), 'a rule under headings');
             self::assertStringContainsString('£', $stylebook->kind(ColumnKind::Amount)->look($column, true)->text(Attribute::Number));
@@ -138,13 +147,24 @@ final class LookTest extends TestCase
         self::assertSame(Layer::Ground, $worn->from(Attribute::Font));
         self::assertSame(Layer::Stripes, $worn->from(Attribute::Fill));
         self::assertSame(Layer::File, $worn->from(Attribute::Underline), 'what the stylebook leaves unsaid falls through');
-        self::assertNull((new DressedSheet(self::sheet($file, $hand, Builtin::named('River ledger'), true), $book))->at(3, 2)->from(Attribute::Underline), 'start clean drops what came');
+        self::assertNull(
+            (new DressedSheet(self::sheet($file, $hand, Builtin::named('River ledger'), true), $book))
+                ->at(3, 2)
+                ->from(Attribute::Underline),
+            'start clean drops what came',
+        );
     }
 
     public function test_of_two_borders_on_one_edge_the_stronger_is_drawn(): void
     {
         // CSS 2.2, 17.6.2.1, rules 2 and 3: wider borders win, then double, solid, dashed, dotted.
-        $cases = [['thin #111111', 'medium #222222', 'medium #222222'], ['double #111111', 'thick #222222', 'double #111111'], ['dashed #111111', 'thin #222222', 'thin #222222'], ['dotted #111111', 'dashed #222222', 'dashed #222222'], ['none', 'hair #222222', 'hair #222222']];
+        $cases = [
+            ['thin #111111', 'medium #222222', 'medium #222222'],
+            ['double #111111', 'thick #222222', 'double #111111'],
+            ['dashed #111111', 'thin #222222', 'thin #222222'],
+            ['dotted #111111', 'dashed #222222', 'dashed #222222'],
+            ['none', 'hair #222222', 'hair #222222'],
+        ];
         foreach ($cases as [$upper, $lower, $winner]) {
             $book = new LookBook;
             $hand = new LookMap;
@@ -193,6 +213,13 @@ final class LookTest extends TestCase
     {
         $cells = MemorySheet::of('S', [['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4], ['Hazel', 5]]);
 
-        return new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), stylebook: $stylebook, clean: $clean, aspects: Aspects::of(new FileLooks($file), new HandTouches($hand)));
+        return new Worksheet(
+            $cells,
+            'S',
+            Finder::read(SheetFacts::of($cells)),
+            stylebook: $stylebook,
+            clean: $clean,
+            aspects: Aspects::of(new FileLooks($file), new HandTouches($hand)),
+        );
     }
 }

@@ -40,7 +40,10 @@ final class MovedRunTest extends TestCase
             foreach (MovedRun::of([$run], $references, $shift, $own) as $moved) {
                 for ($row = $moved->run->first; $row <= $moved->run->last; $row++) {
                     $found["{$moved->run->column}.$row"] = [$moved->run->at($row), $moved->isResized];
-                    self::assertSame($moved->run->at($row), References::filled(References::template($moved->run->formula, $moved->run->first), $row));
+                    self::assertSame(
+                        $moved->run->at($row),
+                        References::filled(References::template($moved->run->formula, $moved->run->first), $row),
+                    );
                 }
             }
             for ($row = $run->first; $row <= $run->last; $row++) {
@@ -53,7 +56,11 @@ final class MovedRunTest extends TestCase
                 $is = $references->moved($was, $own);
                 $isResized = $references->resizes($was, $own);
                 $anew += $is === $was ? 0 : 1;
-                self::assertSame($is === $was && ! $isResized ? null : [$is, $isResized], $found["$column.$to"] ?? null, json_encode([$shift->toArray(), $run, $row, $own]) ?: '');
+                self::assertSame(
+                    $is === $was && ! $isResized ? null : [$is, $isResized],
+                    $found["$column.$to"] ?? null,
+                    json_encode([$shift->toArray(), $run, $row, $own]) ?: '',
+                );
             }
         }
         self::assertGreaterThan(1_000, $anew);
@@ -63,7 +70,12 @@ final class MovedRunTest extends TestCase
     {
         $shift = new Shift(true, 50_000, 2, true);
         $references = new References($shift, 'S');
-        $moved = MovedRun::of([new FormulaRun(3, 2, 100_000, 'SUM($A$2:A2)*B2'), new FormulaRun(4, 60_000, 60_000, 'A60000:A60002*2', 'D60000:D60002')], $references, $shift, true);
+        $moved = MovedRun::of(
+            [new FormulaRun(3, 2, 100_000, 'SUM($A$2:A2)*B2'), new FormulaRun(4, 60_000, 60_000, 'A60000:A60002*2', 'D60000:D60002')],
+            $references,
+            $shift,
+            true,
+        );
         self::assertLessThan(25, count($moved));
         self::assertSame(['D60002:D60004', 'A60002:A60004*2'], [end($moved)->run->array ?? '', end($moved)->run->formula ?? '']);
         self::assertSame(100_002, max(array_map(fn (MovedRun $each) => $each->run->column === 3 ? $each->run->last : 0, $moved)));
@@ -73,7 +85,12 @@ final class MovedRunTest extends TestCase
     {
         $rows = [];
         for ($row = 1; $row <= 900; $row++) {
-            $rows[] = [$row, Cell::formula("A$row*2", 2 * $row)->stored(), Cell::formula("SUM(A\$1:A$row)", $row * ($row + 1) / 2)->stored(), $row === 700 ? Cell::formula('A700:A702+1', 701, array: 'D700:D702')->stored() : null];
+            $rows[] = [
+                $row,
+                Cell::formula("A$row*2", 2 * $row)->stored(),
+                Cell::formula("SUM(A\$1:A$row)", ($row * ($row + 1)) / 2)->stored(),
+                $row === 700 ? Cell::formula('A700:A702+1', 701, array: 'D700:D702')->stored() : null,
+            ];
         }
         $store = new MemoryBlockStore;
         foreach (array_chunk($rows, Block::ROWS) as $number => $block) {
@@ -81,12 +98,23 @@ final class MovedRunTest extends TestCase
         }
         $blocks = new BlockSheet('S', 900, 4, $store);
         $cells = new MemorySheet('S', array_map(fn (array $row) => array_map(Cell::fromStored(...), $row), $rows));
-        foreach ([new Shift(true, 300, 2, true), new Shift(true, 400, 30, false), new Shift(false, 1, 1, true), new Shift(false, 2, 1, false), new Shift(true, 900, 1, true)] as $shift) {
+        foreach (
+            [
+                new Shift(true, 300, 2, true),
+                new Shift(true, 400, 30, false),
+                new Shift(false, 1, 1, true),
+                new Shift(false, 2, 1, false),
+                new Shift(true, 900, 1, true),
+            ] as $shift
+        ) {
             $all = [];
             foreach ([$blocks, $cells] as $sheet) {
                 $workbook = new Workbook('W', [1 => new Worksheet($sheet, 'S', Reading::none())], new LookBook);
                 $moved = (new MoveCells(1, $shift))->on($workbook);
-                $all[] = array_map(fn (array $line) => array_map(fn (Cell $cell) => $cell->stored(), $line), iterator_to_array($moved->sheet(1)->cells->read(1, 910)));
+                $all[] = array_map(
+                    fn (array $line) => array_map(fn (Cell $cell) => $cell->stored(), $line),
+                    iterator_to_array($moved->sheet(1)->cells->read(1, 910)),
+                );
                 $change = Change::between($workbook, $moved, '');
                 foreach ($change->blocks[1] ?? [] as [$data, $runs]) {
                     self::assertSame(FormulaRuns::ofBlock($data), $runs);

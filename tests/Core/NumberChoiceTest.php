@@ -24,7 +24,14 @@ final class NumberChoiceTest extends TestCase
                     foreach ($purpose === Purpose::Money ? NumberChoice::PLACES : ['before'] as $place) {
                         foreach (['£', 'CHF', 'kr.'] as $symbol) {
                             foreach ([0, 2, 5] as $decimals) {
-                                $choice = NumberChoice::of(['purpose' => $purpose->value, 'decimals' => $decimals, 'negative' => $negative, 'zero' => $zero, 'place' => $place, 'symbol' => $purpose === Purpose::Money ? $symbol : '']);
+                                $choice = NumberChoice::of([
+                                    'purpose' => $purpose->value,
+                                    'decimals' => $decimals,
+                                    'negative' => $negative,
+                                    'zero' => $zero,
+                                    'place' => $place,
+                                    'symbol' => $purpose === Purpose::Money ? $symbol : '',
+                                ]);
                                 $read = NumberChoice::read($choice->code());
                                 self::assertNotNull($read, $choice->code());
                                 self::assertSame($choice->code(), $read->code());
@@ -43,7 +50,13 @@ final class NumberChoiceTest extends TestCase
     {
         foreach (Purpose::cases() as $purpose) {
             foreach ($purpose->patterns() === [] ? [''] : $purpose->patterns() as $pattern) {
-                $choice = NumberChoice::of(['purpose' => $purpose->value, 'pattern' => $pattern, 'decimals' => 1, 'length' => 6, 'symbol' => $purpose === Purpose::Money ? '£' : '']);
+                $choice = NumberChoice::of([
+                    'purpose' => $purpose->value,
+                    'pattern' => $pattern,
+                    'decimals' => 1,
+                    'length' => 6,
+                    'symbol' => $purpose === Purpose::Money ? '£' : '',
+                ]);
                 self::assertSame($purpose, NumberChoice::read($choice->code())?->purpose, $choice->code());
             }
         }
@@ -101,11 +114,24 @@ final class NumberChoiceTest extends TestCase
         self::assertGreaterThanOrEqual(35, count($all));
         foreach ($all as $currency) {
             self::assertMatchesRegularExpression('/^[A-Z]{3}$/', $currency['code'], 'ISO 4217');
-            $code = NumberChoice::of(['purpose' => 'money', 'symbol' => $currency['symbol'], 'place' => $currency['place'], 'decimals' => $currency['decimals']])->code();
+            $code = NumberChoice::of([
+                'purpose' => 'money',
+                'symbol' => $currency['symbol'],
+                'place' => $currency['place'],
+                'decimals' => $currency['decimals'],
+            ])->code();
             self::assertStringContainsString($currency['symbol'], NumberFormat::of($code)->number(5)->text);
         }
         $by = array_column($all, null, 'region');
-        self::assertSame(['GBP', '£', 'before', 2], [$by['United Kingdom']['code'], $by['United Kingdom']['symbol'], $by['United Kingdom']['place'], $by['United Kingdom']['decimals']]);
+        self::assertSame(
+            ['GBP', '£', 'before', 2],
+            [
+                $by['United Kingdom']['code'],
+                $by['United Kingdom']['symbol'],
+                $by['United Kingdom']['place'],
+                $by['United Kingdom']['decimals'],
+            ],
+        );
         self::assertSame(['JPY', 0], [$by['Japan']['code'], $by['Japan']['decimals']]);
         self::assertSame(['EUR', 'behind'], [$by['Germany']['code'], $by['Germany']['place']]);
     }

@@ -112,7 +112,10 @@ final class NumberFormatTest extends TestCase
 
     public function test_dates_from_1904(): void
     {
-        self::assertSame(['1904-01-01', '1904-01-02', '2023-03-15'], array_map(fn (int $serial) => NumberFormat::of('yyyy-mm-dd')->number($serial, true)->text, [0, 1, 43538]));
+        self::assertSame(
+            ['1904-01-01', '1904-01-02', '2023-03-15'],
+            array_map(fn (int $serial) => NumberFormat::of('yyyy-mm-dd')->number($serial, true)->text, [0, 1, 43538]),
+        );
     }
 
     public function test_pads_and_fills_are_spans(): void
@@ -174,8 +177,14 @@ final class NumberFormatTest extends TestCase
                 default => mt_rand(0, 100_000) * 0.1 ** mt_rand(1, 6),
             };
             $rounded = \Rilvet\Number\Decimal::of($value)->round($places);
-            $long = ($rounded->whole() === '' ? '0' : $rounded->whole()).($places === 0 ? '' : '.'.str_pad($rounded->fraction(), $places, '0'));
-            self::assertSame($long, NumberFormat::of($places === 0 ? '0' : '0.'.str_repeat('0', $places))->number($value)->text, (string) $value);
+            $long =
+                ($rounded->whole() === '' ? '0' : $rounded->whole()).
+                ($places === 0 ? '' : '.'.str_pad($rounded->fraction(), $places, '0'));
+            self::assertSame(
+                $long,
+                NumberFormat::of($places === 0 ? '0' : '0.'.str_repeat('0', $places))->number($value)->text,
+                (string) $value,
+            );
         }
     }
 }

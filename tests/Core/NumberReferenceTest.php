@@ -36,7 +36,10 @@ final class NumberReferenceTest extends TestCase
                 continue;
             }
             foreach ($judged as $difference) {
-                if (preg_match("\u{1}{$difference['code']}\u{1}u", $code) === 1 && (! isset($difference['when']) || preg_match("\u{1}{$difference['when']}\u{1}", "$value -> $reference") === 1)) {
+                if (
+                    preg_match("\u{1}{$difference['code']}\u{1}u", $code) === 1 &&
+                    (! isset($difference['when']) || preg_match("\u{1}{$difference['when']}\u{1}", "$value -> $reference") === 1)
+                ) {
                     $explained++;
 
                     continue 2;
@@ -56,7 +59,17 @@ final class NumberReferenceTest extends TestCase
 
     private static function code(): string
     {
-        $signed = fn (string $body) => self::pick($body, $body, $body, "$body;-$body", "$body;($body)", "$body;($body);\"-\"", "$body;-$body;0;@", "[Red]$body;[Blue]-$body", "[>=100]$body;[<0]-$body;0.0");
+        $signed = fn (string $body) => self::pick(
+            $body,
+            $body,
+            $body,
+            "$body;-$body",
+            "$body;($body)",
+            "$body;($body);\"-\"",
+            "$body;-$body;0;@",
+            "[Red]$body;[Blue]-$body",
+            "[>=100]$body;[<0]-$body;0.0",
+        );
 
         return match (mt_rand(0, 19)) {
             0, 1, 2, 3, 4, 5, 6, 7, 8 => $signed(self::digits()),
@@ -65,7 +78,25 @@ final class NumberReferenceTest extends TestCase
             12, 13 => self::date(),
             14, 15 => self::clock(),
             16, 17 => self::date().' '.self::clock(),
-            default => self::pick('General', '@', '0;;', ';;;', '"x"', '0" of 5"', '_(#,##0_)', '_(* #,##0.00_);_(* (#,##0.00);_(* "-"??_)', '000-00-0000', '(000) 000', '[$€-407] 0', '0 [$kr-41D]', '[$CHF] #,##0.00', '\$0.00', '[<1]0.00;[<10]0.0;0', '[=1]"one";[=2]"two";0', '0.00_ ;[Red]-0.00_ '),
+            default => self::pick(
+                'General',
+                '@',
+                '0;;',
+                ';;;',
+                '"x"',
+                '0" of 5"',
+                '_(#,##0_)',
+                '_(* #,##0.00_);_(* (#,##0.00);_(* "-"??_)',
+                '000-00-0000',
+                '(000) 000',
+                '[$€-407] 0',
+                '0 [$kr-41D]',
+                '[$CHF] #,##0.00',
+                '\$0.00',
+                '[<1]0.00;[<10]0.0;0',
+                '[=1]"one";[=2]"two";0',
+                '0.00_ ;[Red]-0.00_ ',
+            ),
         };
     }
 
@@ -89,7 +120,27 @@ final class NumberReferenceTest extends TestCase
 
     private static function clock(): string
     {
-        return self::pick('h:mm', 'hh:mm', 'h:mm:ss', 'hh:mm:ss', 'h:mm AM/PM', 'hh:mm:ss A/P', 'mm:ss', 'mm:ss.0', 'h:mm:ss.00', 'hh:mm:ss.000', '[h]:mm', '[h]:mm:ss', '[hh]:mm', '[mm]:ss', '[m]', '[s]', '[ss].00', 'h', 's');
+        return self::pick(
+            'h:mm',
+            'hh:mm',
+            'h:mm:ss',
+            'hh:mm:ss',
+            'h:mm AM/PM',
+            'hh:mm:ss A/P',
+            'mm:ss',
+            'mm:ss.0',
+            'h:mm:ss.00',
+            'hh:mm:ss.000',
+            '[h]:mm',
+            '[h]:mm:ss',
+            '[hh]:mm',
+            '[mm]:ss',
+            '[m]',
+            '[s]',
+            '[ss].00',
+            'h',
+            's',
+        );
     }
 
     /** Values that the code may well meet: money and counts, or days. */
@@ -102,7 +153,26 @@ final class NumberReferenceTest extends TestCase
             1 => $isDay ? mt_rand(0, 2_958_465) : mt_rand(-99_999_999, 99_999_999) / 100,
             2 => $isDay ? mt_rand(0, 86_400) / 86_400 : mt_rand(-1_000_000, 1_000_000) / 1_000_000,
             3 => $isDay ? mt_rand(0, 50_000) + mt_rand(0, 86_399_999) / 86_400_000 : mt_rand(-99, 99) / 8,
-            4 => $isDay ? mt_rand(30_000, 50_000) + mt_rand(0, 1_439) / 1_440 : self::pick(0, 1, -1, 0.5, -0.5, 0.005, 1.005, 2.675, 1234567.891, 1e10, 1.5e-7, 123456789012, 0.1 + 0.2, 999.995, 99.5, -0.4),
+            4 => $isDay
+                ? mt_rand(30_000, 50_000) + mt_rand(0, 1_439) / 1_440
+                : self::pick(
+                    0,
+                    1,
+                    -1,
+                    0.5,
+                    -0.5,
+                    0.005,
+                    1.005,
+                    2.675,
+                    1234567.891,
+                    1e10,
+                    1.5e-7,
+                    123456789012,
+                    0.1 + 0.2,
+                    999.995,
+                    99.5,
+                    -0.4,
+                ),
             default => $isDay ? mt_rand(36_000, 46_000) : mt_rand(0, 1_000_000_000) / 1_000,
         };
     }

@@ -56,7 +56,11 @@ final class OddFormatsTest extends TestCase
             $worn = $dressed->at(4, 2);
             self::assertSame($keeps ? $odd : $dressed->at(3, 2)->look->text(Attribute::Number), $worn->look->text(Attribute::Number));
             self::assertSame($keeps ? Layer::File : Layer::Kind, $worn->from(Attribute::Number));
-            self::assertSame($dressed->at(6, 2)->look->text(Attribute::Font), $worn->look->text(Attribute::Font), 'all else is the stylebook\'s');
+            self::assertSame(
+                $dressed->at(6, 2)->look->text(Attribute::Font),
+                $worn->look->text(Attribute::Font),
+                'all else is the stylebook\'s',
+            );
             self::assertSame($worn->number, $dressed->row(4, 2)[1]->number);
             self::assertNotSame($usual, $dressed->at(3, 2)->look->text(Attribute::Number), 'the others are dressed');
         }
@@ -64,14 +68,26 @@ final class OddFormatsTest extends TestCase
 
     public function test_a_heading_of_years_that_is_said_again_is_no_share(): void
     {
-        $rows = [['Tree', 1996, 1997], ['Rowan', 0.5, 0.25], ['Aspen', 0.5, 0.75], ['Tree', 1996, 1997], ['Hazel', 0.1, 0.2], ['Yew', 0.9, 0.8]];
+        $rows = [
+            ['Tree', 1996, 1997],
+            ['Rowan', 0.5, 0.25],
+            ['Aspen', 0.5, 0.75],
+            ['Tree', 1996, 1997],
+            ['Hazel', 0.1, 0.2],
+            ['Yew', 0.9, 0.8],
+        ];
         $cells = MemorySheet::of('S', $rows);
         $looks = new LookBook;
         $file = new LookMap;
         foreach (['B2:C3', 'B5:C6'] as $range) {
             $file->set(Range::parse($range), $looks->number(Look::of(['number' => '0.0%'])));
         }
-        $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells, new FileHints($file, $looks, new Setup))), aspects: Aspects::of(new FileLooks($file)));
+        $sheet = new Worksheet(
+            $cells,
+            'S',
+            Finder::read(SheetFacts::of($cells, new FileHints($file, $looks, new Setup()))),
+            aspects: Aspects::of(new FileLooks($file)),
+        );
         $book = (new Dress([1], Builtin::named('River ledger'), false))->on(new Workbook('W', [1 => $sheet], $looks));
         $dressed = new DressedSheet($book->sheet(1), $book->looks);
         $number = fn (int $row) => $dressed->at($row, 3)->look->text(Attribute::Number);
@@ -92,7 +108,12 @@ final class OddFormatsTest extends TestCase
         $file = new LookMap;
         $file->set(Range::parse('B2:B9'), $looks->number(Look::of(['number' => $usual])));
         $file->set(Range::parse('B4'), $looks->number(Look::of(['number' => $odd])));
-        $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells, new FileHints($file, $looks, new Setup))), aspects: Aspects::of(new FileLooks($file)));
+        $sheet = new Worksheet(
+            $cells,
+            'S',
+            Finder::read(SheetFacts::of($cells, new FileHints($file, $looks, new Setup()))),
+            aspects: Aspects::of(new FileLooks($file)),
+        );
 
         return (new Dress([1], Builtin::named('River ledger'), $clean))->on(new Workbook('W', [1 => $sheet], $looks));
     }

@@ -54,7 +54,34 @@ final class OdsTest extends TestCase
     /** @return iterable<string, array{string, string|null}> code, and what comes back where it is another */
     public static function codes(): iterable
     {
-        $same = ['0', '0.00', '#,##0', '#,##0.00', '0%', '0.0%', '0.00E+00', '# ?/?', '# ?/8', 'yyyy-mm-dd', 'dd mmm yyyy', 'ddd d mmmm yy', 'hh:mm', 'hh:mm:ss', '[h]:mm', 'mm:ss.0', 'h:mm AM/PM', '@', '#,##0,', '0.0##', '#,##0;-#,##0', '0.00;[Red]-0.00', '0;-0;"none"', '[<100]0.0;0', '000', 'd/m/yyyy hh:mm'];
+        $same = [
+            '0',
+            '0.00',
+            '#,##0',
+            '#,##0.00',
+            '0%',
+            '0.0%',
+            '0.00E+00',
+            '# ?/?',
+            '# ?/8',
+            'yyyy-mm-dd',
+            'dd mmm yyyy',
+            'ddd d mmmm yy',
+            'hh:mm',
+            'hh:mm:ss',
+            '[h]:mm',
+            'mm:ss.0',
+            'h:mm AM/PM',
+            '@',
+            '#,##0,',
+            '0.0##',
+            '#,##0;-#,##0',
+            '0.00;[Red]-0.00',
+            '0;-0;"none"',
+            '[<100]0.0;0',
+            '000',
+            'd/m/yyyy hh:mm',
+        ];
         foreach ($same as $code) {
             yield $code => [$code, null];
         }
@@ -68,7 +95,16 @@ final class OdsTest extends TestCase
     public function test_number_formats_go_there_and_back(string $code, ?string $else): void
     {
         $styles = [];
-        $tree = PackageXml::root(PackageXml::tree('<office:automatic-styles'.Ns::declared('office', 'style', 'number', 'fo').'>'.DataStyles::xml($code, 'N1').'</office:automatic-styles>', 'styles'));
+        $tree = PackageXml::root(
+            PackageXml::tree(
+                '<office:automatic-styles'.
+                    Ns::declared('office', 'style', 'number', 'fo').
+                    '>'.
+                    DataStyles::xml($code, 'N1').
+                    '</office:automatic-styles>',
+                'styles',
+            ),
+        );
         foreach ($tree->childNodes as $style) {
             assert($style instanceof \DOMElement);
             $styles[$style->getAttributeNS(Ns::STYLE, 'name')] = $style;
@@ -85,13 +121,38 @@ final class OdsTest extends TestCase
     public function test_lengths_and_styles_of_parents(): void
     {
         // ISO/IEC 26300-1, 18.3.18: an inch is 2.54 cm, 72 pt, 6 pc.
-        self::assertSame([96, 96, 96, 96, 96, null, null], array_map(CellStyles::px(...), ['1in', '2.54cm', '25.4mm', '72pt', '6pc', '1em', '']));
-        $xml = '<office:styles'.Ns::declared('office', 'style', 'fo', 'number').'><style:default-style style:family="table-cell"><style:text-properties fo:font-family="Gelasio" fo:font-size="12pt"/></style:default-style>'
-            .'<style:style style:name="A" style:family="table-cell"><style:text-properties fo:font-weight="bold"/><style:table-cell-properties fo:border="0.75pt solid #112233" style:cell-protect="none"/></style:style>'
-            .'<style:style style:name="B" style:family="table-cell" style:parent-style-name="A"><style:text-properties fo:font-size="9pt"/><style:paragraph-properties fo:text-align="end" fo:margin-left="20pt"/></style:style>'
-            .'<style:style style:name="C" style:family="table-cell" style:parent-style-name="D"/><style:style style:name="D" style:family="table-cell" style:parent-style-name="C"/></office:styles>';
+        self::assertSame(
+            [96, 96, 96, 96, 96, null, null],
+            array_map(CellStyles::px(...), ['1in', '2.54cm', '25.4mm', '72pt', '6pc', '1em', '']),
+        );
+        $xml =
+            '<office:styles'.
+            Ns::declared('office', 'style', 'fo', 'number').
+            '><style:default-style style:family="table-cell"><style:text-properties fo:font-family="Gelasio" '
+            .'fo:font-size="12pt"/></style:default-style>'.
+            '<style:style style:name="A" style:family="table-cell"><style:text-properties '
+            .'fo:font-weight="bold"/><style:table-cell-properties fo:border="0.75pt solid #112233" '
+            .'style:cell-protect="none"/></style:style>'.
+            '<style:style style:name="B" style:family="table-cell" style:parent-style-name="A"><style:text-properties '
+            .'fo:font-size="9pt"/><style:paragraph-properties fo:text-align="end" fo:margin-left="20pt"/></style:style>'.
+            '<style:style style:name="C" style:family="table-cell" style:parent-style-name="D"/><style:style style:name="D" '
+            .'style:family="table-cell" style:parent-style-name="C"/></office:styles>';
         $styles = new CellStyles(PackageXml::root(PackageXml::tree($xml, 'styles')));
-        self::assertEquals(['font' => 'Gelasio', 'size' => 9.0, 'bold' => true, 'horizontal' => 'right', 'indent' => 2, 'top' => 'thin #112233', 'right' => 'thin #112233', 'bottom' => 'thin #112233', 'left' => 'thin #112233', 'locked' => false], $styles->look('B')->toArray());
+        self::assertEquals(
+            [
+                'font' => 'Gelasio',
+                'size' => 9.0,
+                'bold' => true,
+                'horizontal' => 'right',
+                'indent' => 2,
+                'top' => 'thin #112233',
+                'right' => 'thin #112233',
+                'bottom' => 'thin #112233',
+                'left' => 'thin #112233',
+                'locked' => false,
+            ],
+            $styles->look('B')->toArray(),
+        );
         self::assertEquals(['font' => 'Gelasio', 'size' => 12.0], $styles->look('C')->toArray(), 'a circle of parents ends');
     }
 }

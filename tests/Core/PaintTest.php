@@ -90,16 +90,27 @@ final class PaintTest extends TestCase
     public function test_merged_cells_show_the_first_and_have_no_lines_inside(): void
     {
         $workbook = self::workbook([['Title', 'hidden', null], ['a', 'b', 'c']], new Setup(merges: [Range::parse('A1:C1')]));
-        $workbook = (new Format(self::at('A1:C1'), Look::of(['left' => 'thin #111111', 'right' => 'thin #111111', 'bottom' => 'thin #111111'])))->on($workbook);
+        $workbook = (new Format(
+            self::at('A1:C1'),
+            Look::of(['left' => 'thin #111111', 'right' => 'thin #111111', 'bottom' => 'thin #111111']),
+        ))->on($workbook);
         $window = self::window($workbook, 'A1:C2');
         self::assertSame(['Title', 'a', 'b', 'c'], array_map(fn (WindowCell $cell) => $cell->text, $window->cells));
         self::assertSame([[1, 1, 1, 3]], $window->merges);
-        self::assertSame([1, 4], array_map(fn (WindowLine $line) => $line->at, array_values(array_filter($window->lines, fn (WindowLine $line) => $line->side === 'left'))));
+        self::assertSame(
+            [1, 4],
+            array_map(
+                fn (WindowLine $line) => $line->at,
+                array_values(array_filter($window->lines, fn (WindowLine $line) => $line->side === 'left')),
+            ),
+        );
     }
 
     public function test_lines_of_one_kind_are_joined_and_drawn_once(): void
     {
-        $workbook = (new Format(self::at('A1:E1'), Look::of(['bottom' => 'thin #111111'])))->on(self::workbook([['a', 'b', 'c', 'd', 'e'], ['f', 'g', 'h', 'i', 'j']]));
+        $workbook = (new Format(self::at('A1:E1'), Look::of(['bottom' => 'thin #111111'])))->on(
+            self::workbook([['a', 'b', 'c', 'd', 'e'], ['f', 'g', 'h', 'i', 'j']]),
+        );
         $workbook = (new Format(self::at('A2:E2'), Look::of(['top' => 'thin #111111'])))->on($workbook);
         $lines = self::window($workbook, 'A1:E2')->lines;
         self::assertCount(1, $lines);
@@ -112,7 +123,11 @@ final class PaintTest extends TestCase
         $workbook = self::workbook($rows);
         $workbook = (new Format(self::at('B2:B5'), Look::of(['number' => '"£"#,##0.00'])))->on($workbook);
         $sheet = $workbook->sheet(1);
-        $facts = new SheetFacts($sheet->cells, \Rilvet\Reading\Signature::all($sheet->cells, new \Rilvet\Work\FileHints($sheet->hand, $workbook->looks, new Setup)), new \Rilvet\Work\FileHints($sheet->hand, $workbook->looks, new Setup));
+        $facts = new SheetFacts(
+            $sheet->cells,
+            \Rilvet\Reading\Signature::all($sheet->cells, new \Rilvet\Work\FileHints($sheet->hand, $workbook->looks, new Setup())),
+            new \Rilvet\Work\FileHints($sheet->hand, $workbook->looks, new Setup()),
+        );
         $read = new Worksheet($sheet->cells, 'S', Finder::read($facts), aspects: Aspects::of(new FileLooks($sheet->hand)));
         $dressed = (new Dress([1], Builtin::named('River ledger')))->on($workbook->withSheet(1, $read));
         $window = self::window($dressed, 'A1:B5');
@@ -122,7 +137,9 @@ final class PaintTest extends TestCase
 
     public function test_a_number_format_may_ask_for_an_ink(): void
     {
-        $workbook = (new Format(self::at('A1:B1'), Look::of(['number' => '#,##0;[Red]-#,##0', 'ink' => '#123456'])))->on(self::workbook([[5, -5]]));
+        $workbook = (new Format(self::at('A1:B1'), Look::of(['number' => '#,##0;[Red]-#,##0', 'ink' => '#123456'])))->on(
+            self::workbook([[5, -5]]),
+        );
         $window = self::window($workbook, 'A1:B1');
         self::assertSame(['#123456', '#FF0000'], array_map(fn (WindowCell $cell) => $window->looks[$cell->look]->ink, $window->cells));
     }
@@ -165,7 +182,10 @@ final class PaintTest extends TestCase
     public function test_an_error_and_a_formula_show_what_they_give(): void
     {
         $cells = new MemorySheet('S', [[Cell::error('#DIV/0!'), Cell::formula('1+1', 2)]]);
-        $window = (new Painter(new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells))), new LookBook, Fonts::shipped()))->paint(1, Range::of(1, 1, 1, 2));
+        $window = (new Painter(new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells))), new LookBook(), Fonts::shipped()))->paint(
+            1,
+            Range::of(1, 1, 1, 2),
+        );
         self::assertSame(['#DIV/0!', '2'], array_map(fn (WindowCell $cell) => $cell->text, $window->cells));
     }
 
@@ -180,7 +200,13 @@ final class PaintTest extends TestCase
     public function test_a_fit_shows_all_figures_and_does_not_widen_for_titles(): void
     {
         $title = 'A title that is far longer than anything that stands in the first column of the table below it';
-        $rows = [[$title, null, null], ['Tree', 'Planted in the autumn', 'Worth'], ['Rowan', 3, 123456.5], ['Aspen', 4, 99.25], ['Hazel', 5, 1.0]];
+        $rows = [
+            [$title, null, null],
+            ['Tree', 'Planted in the autumn', 'Worth'],
+            ['Rowan', 3, 123456.5],
+            ['Aspen', 4, 99.25],
+            ['Hazel', 5, 1.0],
+        ];
         $workbook = (new Dress([1], Builtin::named('River ledger')))->on(self::workbook($rows));
         $setup = $workbook->sheet(1)->setup;
         self::assertLessThan(120, $setup->sizes->widthOf(1));
@@ -197,7 +223,10 @@ final class PaintTest extends TestCase
     {
         $cells = MemorySheet::of('S', [['a', 1.5, 4], ['b', 2.5, null], ['c', 'x', 6]]);
         $figures = Figures::of($cells, RangeSet::parse('A1:B3,C3'));
-        self::assertSame([7, 7, 3, '10', '3.33', '1.50', '6'], [$figures->cells, $figures->filled, $figures->numbers, $figures->sum, $figures->mean, $figures->least, $figures->greatest]);
+        self::assertSame(
+            [7, 7, 3, '10', '3.33', '1.50', '6'],
+            [$figures->cells, $figures->filled, $figures->numbers, $figures->sum, $figures->mean, $figures->least, $figures->greatest],
+        );
         self::assertNull(Figures::of($cells, RangeSet::parse('A1:A3'))->sum);
     }
 
@@ -240,6 +269,10 @@ final class PaintTest extends TestCase
     {
         $cells = MemorySheet::of('S', $rows);
 
-        return new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: $setup ?? new Setup)], new LookBook);
+        return new Workbook(
+            'W',
+            [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: $setup ?? new Setup())],
+            new LookBook(),
+        );
     }
 }

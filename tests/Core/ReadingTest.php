@@ -31,23 +31,81 @@ final class ReadingTest extends TestCase
     /** @return iterable<string, array{string, list<string>}> text with bars, parts as "part range" */
     public static function tables(): iterable
     {
-        yield 'title, units, headings, total' => ["Sales||\nin thousands||\nItem|2023|2024\nTrees|5|7\nSeed|2|3\nAll|7|10\n", ['title A1:C1', 'units A2:C2', 'heading A3:C3', 'row_label A4:A5', 'body B4:C5', 'total A6:C6']];
-        yield 'years as headings' => ["Item|2021|2022|2023\nA|5|3|9\nB|4|8|1\nC|2|2|6\n", ['heading A1:D1', 'row_label A2:A4', 'body B2:D4']];
-        yield 'sizes as headings' => ["Item|Size|10|20|50\nPot|round|1.5|2.5|4.0\nPot|square|1.7|2.8|4.4\nTray|round|2.0|3.1|5.0\n", ['heading A1:E1', 'row_label A2:B4', 'body C2:E4']];
-        yield 'a parent over indented rows' => ["Account|Jan|Feb\nRevenue|1000|1200\n  Product|800|900\n  Service|200|300\nCosts|-600|-700\nResult|400|500\n", ['heading A1:C1', 'subtotal A2:C2', 'row_label A3:A5', 'body B3:C5', 'total A6:C6']];
+        yield 'title, units, headings, total' => [
+            "Sales||\nin thousands||\nItem|2023|2024\nTrees|5|7\nSeed|2|3\nAll|7|10\n",
+            ['title A1:C1', 'units A2:C2', 'heading A3:C3', 'row_label A4:A5', 'body B4:C5', 'total A6:C6'],
+        ];
+        yield 'years as headings' => [
+            "Item|2021|2022|2023\nA|5|3|9\nB|4|8|1\nC|2|2|6\n",
+            ['heading A1:D1', 'row_label A2:A4', 'body B2:D4'],
+        ];
+        yield 'sizes as headings' => [
+            "Item|Size|10|20|50\nPot|round|1.5|2.5|4.0\nPot|square|1.7|2.8|4.4\nTray|round|2.0|3.1|5.0\n",
+            ['heading A1:E1', 'row_label A2:B4', 'body C2:E4'],
+        ];
+        yield 'a parent over indented rows' => [
+            "Account|Jan|Feb\nRevenue|1000|1200\n  Product|800|900\n  Service|200|300\nCosts|-600|-700\nResult|400|500\n",
+            ['heading A1:C1', 'subtotal A2:C2', 'row_label A3:A5', 'body B3:C5', 'total A6:C6'],
+        ];
         yield 'no heading' => ["Rowan|5|2.5\nAspen|7|1.5\nHazel|9|3.5\n", ['row_label A1:A3', 'body B1:C3']];
-        yield 'a total without a word' => ["Bed|Trees|Worth\nNorth|10|50\nSouth|20|70\nEast|5|30\nEverything there is|35|150\n", ['heading A1:C1', 'row_label A2:A4', 'body B2:C4', 'total A5:C5']];
-        yield 'a total within rounding' => ["Bed|a|b\nN|1.3|2.4\nS|1.4|2.4\nE|1.4|2.3\nX|4.0|7.2\n", ['heading A1:C1', 'row_label A2:A4', 'body B2:C4', 'total A5:C5']];
-        yield 'groups and subtotals' => ["Item|Count|Worth\nUpper||\nRowan|1|10\nAspen|2|20\nSubtotal|3|30\nLower||\nHazel|4|40\nYew|5|50\nSubtotal|9|90\nTotal|12|120\n", ['heading A1:C1', 'row_group A2:C2', 'row_label A3:A4', 'body B3:C4', 'subtotal A5:C5', 'row_group A6:C6', 'row_label A7:A8', 'body B7:C8', 'subtotal A9:C9', 'total A10:C10']];
-        yield 'totals across' => ["Tree|Jan|Feb|Mar|Whole\nRowan|1|2|3|6\nAspen|4|5|6|15\nHazel|7|8|9|24\n", ['heading A1:E1', 'row_label A2:A4', 'body B2:D4', 'total E2:E4']];
-        yield 'a mean line' => ["Tree|a|b|c\nRowan|1|4|2\nAspen|2|5|4\nHazel|6|9|9\nMean|3|6|5\n", ['heading A1:D1', 'row_label A2:A4', 'body B2:D4', 'total A5:D5']];
-        yield 'column groups over headings' => ["|Spring||Autumn|\nTree|Sown|Up|Sown|Up\nRowan|1|2|3|4\nAspen|5|6|7|8\n", ['column_group A1:E1', 'heading A2:E2', 'row_label A3:A4', 'body B3:E4']];
-        yield 'notes below' => ["Tree|Count\nRowan|1\nAspen|2\n\nSource: the nursery's own count|\n* provisional|\n", ['heading A1:B1', 'row_label A2:A3', 'body B2:B3', 'note A5:B6']];
-        yield 'German words' => ["Sorte|Menge|Betrag\nEsche|2|5\nErle|3|7\nSumme|5|12\n", ['heading A1:C1', 'row_label A2:A3', 'body B2:C3', 'total A4:C4']];
-        yield 'a table that starts elsewhere' => ["||\n|Tree|Count\n|Rowan|1\n|Aspen|2\n", ['heading B2:C2', 'row_label B3:B4', 'body C3:C4']];
+        yield 'a total without a word' => [
+            "Bed|Trees|Worth\nNorth|10|50\nSouth|20|70\nEast|5|30\nEverything there is|35|150\n",
+            ['heading A1:C1', 'row_label A2:A4', 'body B2:C4', 'total A5:C5'],
+        ];
+        yield 'a total within rounding' => [
+            "Bed|a|b\nN|1.3|2.4\nS|1.4|2.4\nE|1.4|2.3\nX|4.0|7.2\n",
+            ['heading A1:C1', 'row_label A2:A4', 'body B2:C4', 'total A5:C5'],
+        ];
+        yield 'groups and subtotals' => [
+            "Item|Count|Worth\nUpper||\nRowan|1|10\nAspen|2|20\nSubtotal|3|30\nLower||\nHazel|4|40\nYew|5|50\nSubtotal|9|90\nTotal|"
+            ."12|120\n",
+            [
+                'heading A1:C1',
+                'row_group A2:C2',
+                'row_label A3:A4',
+                'body B3:C4',
+                'subtotal A5:C5',
+                'row_group A6:C6',
+                'row_label A7:A8',
+                'body B7:C8',
+                'subtotal A9:C9',
+                'total A10:C10',
+            ],
+        ];
+        yield 'totals across' => [
+            "Tree|Jan|Feb|Mar|Whole\nRowan|1|2|3|6\nAspen|4|5|6|15\nHazel|7|8|9|24\n",
+            ['heading A1:E1', 'row_label A2:A4', 'body B2:D4', 'total E2:E4'],
+        ];
+        yield 'a mean line' => [
+            "Tree|a|b|c\nRowan|1|4|2\nAspen|2|5|4\nHazel|6|9|9\nMean|3|6|5\n",
+            ['heading A1:D1', 'row_label A2:A4', 'body B2:D4', 'total A5:D5'],
+        ];
+        yield 'column groups over headings' => [
+            "|Spring||Autumn|\nTree|Sown|Up|Sown|Up\nRowan|1|2|3|4\nAspen|5|6|7|8\n",
+            ['column_group A1:E1', 'heading A2:E2', 'row_label A3:A4', 'body B3:E4'],
+        ];
+        yield 'notes below' => [
+            "Tree|Count\nRowan|1\nAspen|2\n\nSource: the nursery's own count|\n* provisional|\n",
+            ['heading A1:B1', 'row_label A2:A3', 'body B2:B3', 'note A5:B6'],
+        ];
+        yield 'German words' => [
+            "Sorte|Menge|Betrag\nEsche|2|5\nErle|3|7\nSumme|5|12\n",
+            ['heading A1:C1', 'row_label A2:A3', 'body B2:C3', 'total A4:C4'],
+        ];
+        yield 'a table that starts elsewhere' => [
+            "||\n|Tree|Count\n|Rowan|1\n|Aspen|2\n",
+            ['heading B2:C2', 'row_label B3:B4', 'body C3:C4'],
+        ];
         yield 'a table of words' => ["Name|Town\nAda|Wick\nBen|Harrow\nCy|Tolland\n", ['heading A1:B1', 'row_label A2:A4', 'body B2:B4']];
-        yield 'headings said again' => ["Tree|1996|1997|1998\nRowan|5.5|7.1|9.2\nAspen|1.2|8.8|3.1\nElm|1.7|2.8|4.1\nTree|1996|1997|1998\nHazel|4.4|6.1|2.5\nYew|3.2|1.1|1.2\n", ['heading A1:D1', 'row_label A2:A4', 'body B2:D4', 'heading A5:D5', 'row_label A6:A7', 'body B6:D7']];
-        yield 'a blank spacer row inside' => ["Tree|Count|Worth\nRowan|1|3\n||\nAspen|2|9\nHazel|4|7\n", ['heading A1:C1', 'row_label A2', 'body B2:C2', 'row_label A4:A5', 'body B4:C5']];
+        yield 'headings said again' => [
+            "Tree|1996|1997|1998\nRowan|5.5|7.1|9.2\nAspen|1.2|8.8|3.1\nElm|1.7|2.8|4.1\nTree|1996|1997|1998\nHazel|4.4|6.1|2.5\nYew|"
+            ."3.2|1.1|1.2\n",
+            ['heading A1:D1', 'row_label A2:A4', 'body B2:D4', 'heading A5:D5', 'row_label A6:A7', 'body B6:D7'],
+        ];
+        yield 'a blank spacer row inside' => [
+            "Tree|Count|Worth\nRowan|1|3\n||\nAspen|2|9\nHazel|4|7\n",
+            ['heading A1:C1', 'row_label A2', 'body B2:C2', 'row_label A4:A5', 'body B4:C5'],
+        ];
     }
 
     /** @param  list<string>  $parts */
@@ -69,7 +127,9 @@ final class ReadingTest extends TestCase
 
     public function test_several_tables_on_one_sheet(): void
     {
-        $below = self::read("Income||\nItem|Plan|Done\nTrees|5|6\nSeed|2|2\nTotal|7|8\n||\nCosts||\nItem|Plan|Done\nWages|3|4\nFuel|1|1\nTotal|4|5\n");
+        $below = self::read(
+            "Income||\nItem|Plan|Done\nTrees|5|6\nSeed|2|2\nTotal|7|8\n||\nCosts||\nItem|Plan|Done\nWages|3|4\nFuel|1|1\nTotal|4|5\n",
+        );
         self::assertSame(['A1:C5', 'A7:C11'], array_map(fn (TableReading $table) => (string) $table->range, $below->tables));
         $beside = self::read("Tree|Count||Bed|Rows\nRowan|1||North|4\nAspen|2||South|5\nHazel|3||East|6\nYew|4||West|9\n");
         self::assertSame(['A1:B5', 'D1:E5'], array_map(fn (TableReading $table) => (string) $table->range, $beside->tables));
@@ -80,7 +140,10 @@ final class ReadingTest extends TestCase
     public function test_what_stands_far_off_is_no_part_of_a_table(): void
     {
         $table = "Tree|Count\nRowan|1\nAspen|2\n";
-        self::assertSame(['A1:B3', 'A84:B86'], array_map(fn (TableReading $each) => (string) $each->range, self::read($table.str_repeat("|\n", 80).$table)->tables));
+        self::assertSame(
+            ['A1:B3', 'A84:B86'],
+            array_map(fn (TableReading $each) => (string) $each->range, self::read($table.str_repeat("|\n", 80).$table)->tables),
+        );
         $stray = self::read($table.str_repeat("|\n", 80)."||||stray\n");
         self::assertSame('A1:B3', (string) $stray->tables[0]->range);
         $beside = self::read("Tree|Count\nRowan|1".str_repeat('|', 40)."stray\nAspen|2\n");
@@ -104,7 +167,10 @@ final class ReadingTest extends TestCase
         yield 'code of letters and digits' => ["Ref\nR-1001\nR-1002\nR-1003\n", 'code'];
         yield 'category' => ["State\npaid\nsent\npaid\nsent\npaid\npaid\nsent\npaid\n", 'category'];
         yield 'boolean' => ["Paid\nyes\nno\nyes\n", 'boolean'];
-        yield 'longtext' => ["Note\n".str_repeat('a long remark about the beds ', 4)."\n".str_repeat('and another one of the kind ', 3)."\n", 'longtext'];
+        yield 'longtext' => [
+            "Note\n".str_repeat('a long remark about the beds ', 4)."\n".str_repeat('and another one of the kind ', 3)."\n",
+            'longtext',
+        ];
         yield 'text' => ["Name\nAda\nBen\nCy\nDot\n", 'text'];
         yield 'stray values do not change it' => ["Count\n5\n7\n8\nabout 9\n9\n4\n3\n2\n1\n6\n", 'integer'];
     }
@@ -113,7 +179,11 @@ final class ReadingTest extends TestCase
     public function test_kinds(string $text, string $kind): void
     {
         $lines = explode("\n", trim($text));
-        $table = implode("\n", array_map(fn (string $line, int $at) => ($at === 0 ? 'Key' : "row $at").'|'.$line, $lines, array_keys($lines)))."\n";
+        $table =
+            implode(
+                "\n",
+                array_map(fn (string $line, int $at) => ($at === 0 ? 'Key' : "row $at").'|'.$line, $lines, array_keys($lines)),
+            )."\n";
         self::assertSame($kind, self::read($table)->tables[0]->columns[1]->kind->value);
     }
 
@@ -127,7 +197,10 @@ final class ReadingTest extends TestCase
         $split = (new SplitAt(3, 1))->on($reading);
         self::assertSame(['A1:C2', 'A3:C4'], array_map(fn (TableReading $table) => (string) $table->range, $split->tables));
         self::assertSame('A1:C4', (string) (new JoinBelow(1, 1))->on($split)->tables[0]->range);
-        foreach ([new RowsAre(4, 1, 4, 4, Part::Total), new ColumnIs(2, 2, ColumnKind::Code, null), new SplitAt(3, 1), new JoinBelow(1, 1)] as $correction) {
+        $corrections = [
+            new RowsAre(4, 1, 4, 4, Part::Total), new ColumnIs(2, 2, ColumnKind::Code, null), new SplitAt(3, 1), new JoinBelow(1, 1),
+        ];
+        foreach ($corrections as $correction) {
             self::assertEquals($correction, Corrections::of($correction->toArray()));
         }
     }
@@ -186,7 +259,14 @@ final class ReadingTest extends TestCase
     {
         $typing = $survey->typing();
 
-        return Finder::read(new SheetFacts(new BlockSheet('x', $survey->rows(), $survey->columns(), $blocks, $typing), $survey->signatures(), new TypingHints($typing), $survey->longest()));
+        return Finder::read(
+            new SheetFacts(
+                new BlockSheet('x', $survey->rows(), $survey->columns(), $blocks, $typing),
+                $survey->signatures(),
+                new TypingHints($typing),
+                $survey->longest(),
+            ),
+        );
     }
 
     /** @return list<string> */

@@ -79,7 +79,11 @@ final class RecalculateTest extends TestCase
         self::assertSame([3, 14], self::values($again, 1, ['B1', 'C1']), 'nor is it after the next change, which proves nothing');
         self::assertSame(['B1'], $again->sheet(1)->unsettled->toArray()['kept'] ?? []);
         $asks = new Workbook('W', $book->sheets, $book->looks, hasResults: false);
-        self::assertSame([10, 10], self::values($this->done($asks, new EditCells(1, [1 => [1 => '5']])), 1, ['B1', 'C1']), 'a file that asks to be calculated claims nothing');
+        self::assertSame(
+            [10, 10],
+            self::values($this->done($asks, new EditCells(1, [1 => [1 => '5']])), 1, ['B1', 'C1']),
+            'a file that asks to be calculated claims nothing',
+        );
     }
 
     public function test_circles_keep_their_values(): void
@@ -124,7 +128,11 @@ final class RecalculateTest extends TestCase
     {
         $rows = [[1, 2], ...array_map(fn (int $row) => [null, null, '=A1+B1=3'], range(2, 60))];
         $book = self::book(['One' => $rows]);
-        $after = (new Recalculate($this->calculator(), -1.0))->after(($act = new EditCells(1, [1 => [1 => '5']]))->reach(), $book, $act->on($book));
+        $after = (new Recalculate($this->calculator(), -1.0))->after(
+            ($act = new EditCells(1, [1 => [1 => '5']]))->reach(),
+            $book,
+            $act->on($book),
+        );
         self::assertSame(59, $after->sheet(1)->unsettled->countWaiting());
         self::assertSame([3, 3], self::values($after, 1, ['C2', 'C60']), 'the last value stays in sight');
         $settled = (new Recalculate($this->calculator(), 20))->waiting($after);
@@ -136,7 +144,11 @@ final class RecalculateTest extends TestCase
     {
         $book = self::book(['One' => [[1, '=SUM(A1:A3)=6'], [2, '=A1+A1=2'], [3, '=ROW(A3)=3']]]);
         $this->done($book, new MoveCells(1, new Shift(true, 2, 1, true)));
-        self::assertSame(['B1', 'B3', 'B4'], array_values(array_unique($this->asked)), 'B3 is where it stood: what it gave there is tried first');
+        self::assertSame(
+            ['B1', 'B3', 'B4'],
+            array_values(array_unique($this->asked)),
+            'B3 is where it stood: what it gave there is tried first',
+        );
         $this->asked = [];
         $this->done($book, new MoveCells(1, new Shift(true, 2, 1, false)));
         self::assertSame(['B1', 'B3', 'B2'], array_values(array_unique($this->asked)));
@@ -144,7 +156,10 @@ final class RecalculateTest extends TestCase
 
     public function test_a_sort_calculates_what_looks_into_it_from_outside_and_a_rename_calculates_nothing(): void
     {
-        $book = self::book(['One' => [['Tree', 'Count'], ['Rowan', 30], ['Ash', 4], ['Elm', 12]], 'Two' => [['=One!B2+One!B2=60', '=SUM(One!B2:B4)=46']]]);
+        $book = self::book([
+            'One' => [['Tree', 'Count'], ['Rowan', 30], ['Ash', 4], ['Elm', 12]],
+            'Two' => [['=One!B2+One!B2=60', '=SUM(One!B2:B4)=46']],
+        ]);
         $after = $this->done($book, new SortTable(1, 2, 1, [[2, false]]));
         self::assertSame([8, 46], self::values($after, 2, ['A1', 'B1']));
         $this->asked = [];
@@ -154,9 +169,29 @@ final class RecalculateTest extends TestCase
 
     public function test_a_sort_calculates_nothing_that_came_along_with_its_row(): void
     {
-        $book = self::book(['One' => [['Tree', 'Count', 'Twice', 'Fourfold', 'Place', 'Share', 'Sum'], ...array_map(fn (int $row) => ['Rowan', 90 - $row, "=B$row+B$row=".(180 - 2 * $row), "=C$row+C$row=".(360 - 4 * $row), "=ROW(A$row)=$row", "=B$row+SUM(B\$2:B\$6)=".(90 - $row + 430), "=F$row+F$row=".(2 * (520 - $row))], range(2, 6))]]);
+        $book = self::book([
+            'One' => [
+                ['Tree', 'Count', 'Twice', 'Fourfold', 'Place', 'Share', 'Sum'],
+                ...array_map(
+                    fn (int $row) => [
+                        'Rowan',
+                        90 - $row,
+                        "=B$row+B$row=".(180 - 2 * $row),
+                        "=C$row+C$row=".(360 - 4 * $row),
+                        "=ROW(A$row)=$row",
+                        "=B$row+SUM(B\$2:B\$6)=".(90 - $row + 430),
+                        "=F$row+F$row=". 2 * (520 - $row),
+                    ],
+                    range(2, 6),
+                ),
+            ],
+        ]);
         $after = $this->done($book, new SortTable(1, 3, 1, [[2, false]]));
-        self::assertSame([], array_values(array_filter($this->asked, fn (string $place) => in_array($place[0], ['C', 'D'], true))), 'they look at their own row alone');
+        self::assertSame(
+            [],
+            array_values(array_filter($this->asked, fn (string $place) => in_array($place[0], ['C', 'D'], true))),
+            'they look at their own row alone',
+        );
         self::assertSame([84, 168, 336, 2, 514, 1028, 88, 6], self::values($after, 1, ['B2', 'C2', 'D2', 'E2', 'F2', 'G2', 'B6', 'E6']));
     }
 
@@ -235,10 +270,24 @@ final class RecalculateTest extends TestCase
         $made = [];
         foreach ($sheets as $name => $rows) {
             $width = max(array_map(count(...), $rows));
-            $cells = new MemorySheet($name, array_map(fn (array $row) => array_map(fn (mixed $value) => is_string($value) && str_starts_with($value, '=')
-                ? Cell::formula(explode('=', $value)[1], (int) explode('=', $value)[2])
-                : Cell::of(is_scalar($value) ? $value : null), array_pad($row, $width, null)), $rows));
-            $made[count($made) + 1] = new Worksheet($cells, $name, Finder::read(SheetFacts::of($cells)), aspects: Aspects::of(new Unsettled));
+            $cells = new MemorySheet(
+                $name,
+                array_map(
+                    fn (array $row) => array_map(
+                        fn (mixed $value) => is_string($value) && str_starts_with($value, '=')
+                            ? Cell::formula(explode('=', $value)[1], (int) explode('=', $value)[2])
+                            : Cell::of(is_scalar($value) ? $value : null),
+                        array_pad($row, $width, null),
+                    ),
+                    $rows,
+                ),
+            );
+            $made[count($made) + 1] = new Worksheet(
+                $cells,
+                $name,
+                Finder::read(SheetFacts::of($cells)),
+                aspects: Aspects::of(new Unsettled()),
+            );
         }
 
         return new Workbook('W', $made, new LookBook);

@@ -27,7 +27,10 @@ use Rilvet\Work\Worksheet;
 /** Formulas keep meaning the same cells (grammar: ISO/IEC 29500-1 18.17.2; what is taken out becomes #REF!, 18.17.3). */
 final class ReferencesTest extends TestCase
 {
-    /** @return iterable<string, array{string, Shift, bool, string}> formula, what moves in "My list", on that sheet or not, formula after */
+    /**
+     * @return iterable<string, array{string, Shift, bool, string}> formula, what moves in "My list", on that sheet or not, formula
+     *     after
+     */
     public static function formulas(): iterable
     {
         $in = new Shift(true, 2, 1, true);
@@ -85,7 +88,11 @@ final class ReferencesTest extends TestCase
             $expected = $to === null ? '#REF!' : ($shift->rows ? Address::columnName($column).$to : Address::columnName($to).$row);
             self::assertSame("2*$expected", str_replace('$', '', $moved));
             if ($shift->in) {
-                self::assertSame("2*$formula", (new References($shift->inverse(), 'S'))->moved($moved, true), 'putting in and taking out again changes nothing');
+                self::assertSame(
+                    "2*$formula",
+                    (new References($shift->inverse(), 'S'))->moved($moved, true),
+                    'putting in and taking out again changes nothing',
+                );
             }
         }
     }
@@ -105,7 +112,11 @@ final class ReferencesTest extends TestCase
         $moved = ($act = new MoveCells(1, new Shift(true, 10_000, 3, true)))->on($workbook);
         self::assertSame(['SUM(B2:B25003)'], self::formulasOf($moved->sheet(1)->cells));
         self::assertSame(['Long!B20003+\'Long\'!B1'], self::formulasOf($moved->sheet(2)->cells));
-        self::assertSame(['blocks', 'cells'], array_map(fn (Patch $patch) => $patch->toArray()[1], Change::between($workbook, $moved, '')->patches), 'each change of cells is recorded, so that it can be undone');
+        self::assertSame(
+            ['blocks', 'cells'],
+            array_map(fn (Patch $patch) => $patch->toArray()[1], Change::between($workbook, $moved, '')->patches),
+            'each change of cells is recorded, so that it can be undone',
+        );
     }
 
     /** @return list<string> */

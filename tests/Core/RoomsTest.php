@@ -6,6 +6,9 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
 
 /** core/ knows no framework, no database, no interface; and its rooms build on each other in one direction. */
 final class RoomsTest extends TestCase
@@ -28,7 +31,23 @@ final class RoomsTest extends TestCase
         'Measure' => ['Grid', 'Number', 'Look', 'Text', 'Work', 'Dressed'],
         'Fit' => ['Grid', 'Look', 'Reading', 'Stylebook', 'Text', 'Work', 'Dressed', 'Measure'],
         'Window' => ['Grid', 'Colour', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook', 'Text', 'Work', 'Dressed', 'Measure'],
-        'Act' => ['Grid', 'Colour', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook', 'Text', 'Formula', 'Work', 'Dressed', 'Change', 'Measure', 'Fit', 'Window'],
+        'Act' => [
+            'Grid',
+            'Colour',
+            'Number',
+            'Look',
+            'Intake',
+            'Reading',
+            'Stylebook',
+            'Text',
+            'Formula',
+            'Work',
+            'Dressed',
+            'Change',
+            'Measure',
+            'Fit',
+            'Window',
+        ],
         'Package' => ['Intake'],
         'Xlsx' => ['Grid', 'Number', 'Look', 'Intake', 'Reading', 'Text', 'Formula', 'Work', 'Dressed', 'Measure', 'Package'],
         'Ods' => ['Grid', 'Number', 'Look', 'Intake', 'Package'],
@@ -38,7 +57,7 @@ final class RoomsTest extends TestCase
     public static function files(): iterable
     {
         $root = dirname(__DIR__, 2).'/core';
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
             if ($file instanceof \SplFileInfo && $file->getExtension() === 'php') {
                 yield substr($file->getPathname(), strlen($root) + 1) => [$file->getPathname()];
             }
@@ -69,6 +88,27 @@ final class RoomsTest extends TestCase
                 self::assertContains($other[1], self::MAY_USE[$room], "$room uses $use");
             }
         }
-        self::assertDoesNotMatchRegularExpression('/\b(?:DB::|Route::|request\(|config\(|storage_path\(|\$_(?:GET|POST|SERVER|FILES)\b)/', $code);
+        self::assertDoesNotMatchRegularExpression(
+            '/\b(?:DB::|Route::|request\(|config\(|storage_path\(|\$_(?:GET|POST|SERVER|FILES)\b)/',
+            $code,
+        );
+    }
+
+    /** What does not fit on a screen is not read. */
+    public function test_no_line_of_php_is_longer_than_140_characters(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $long = [];
+        foreach (['core', 'app', 'tests', 'bench', 'routes'] as $folder) {
+            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder")) as $file) {
+                assert($file instanceof SplFileInfo);
+                foreach ($file->getExtension() === 'php' ? file($file->getPathname()) ?: [] : [] as $number => $line) {
+                    if (mb_strlen(rtrim($line)) > 140) {
+                        $long[] = substr($file->getPathname(), strlen($root) + 1).':'.($number + 1);
+                    }
+                }
+            }
+        }
+        self::assertSame([], $long);
     }
 }

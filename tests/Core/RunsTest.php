@@ -63,7 +63,12 @@ final class RunsTest extends TestCase
                 foreach ($one->within($column, $top, $bottom) as [$from, $to, $look]) {
                     $found += array_fill($from, $to - $from + 1, $look);
                 }
-                self::assertSame(array_filter(array_combine(range($top, $bottom), array_map(fn (int $row) => $one->at($row, $column), range($top, $bottom)))), $found);
+                self::assertSame(
+                    array_filter(
+                        array_combine(range($top, $bottom), array_map(fn (int $row) => $one->at($row, $column), range($top, $bottom))),
+                    ),
+                    $found,
+                );
                 for ($row = 1; $row <= self::ROWS; $row++) {
                     if ($one->at($row, $column) !== $two->at($row, $column)) {
                         $rows[$row] = true;
@@ -84,7 +89,14 @@ final class RunsTest extends TestCase
         for ($round = 0; $round < 60; $round++) {
             $rows = [['Tree', 'Count', 'Price', 'Worth', 'Bed', 'Note']];
             for ($row = 2; $row < self::ROWS; $row++) {
-                $rows[] = ["Birch $row", mt_rand(1, 99), mt_rand(1, 999) / 10, mt_rand(1, 999) / 10, 'north', mt_rand(0, 3) === 0 ? 'dry' : null];
+                $rows[] = [
+                    "Birch $row",
+                    mt_rand(1, 99),
+                    mt_rand(1, 999) / 10,
+                    mt_rand(1, 999) / 10,
+                    'north',
+                    mt_rand(0, 3) === 0 ? 'dry' : null,
+                ];
             }
             $rows[] = ['Total', 4_711, null, 4_711, null, null];
             $cells = new MemorySheet('S', array_map(fn (array $row) => array_map(Cell::of(...), $row), $rows));
@@ -92,16 +104,30 @@ final class RunsTest extends TestCase
             foreach (['#EFE7EE', '#FFEEAA', '#DDEEFF', '#EEEEEE'] as $fill) {
                 $looks->number(Look::of(['fill' => $fill]));
             }
-            $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup, aspects: Aspects::of(new FileLooks(self::map()), new HandTouches(self::map())));
+            $sheet = new Worksheet(
+                $cells,
+                'S',
+                Finder::read(SheetFacts::of($cells)),
+                came: new Setup(),
+                aspects: Aspects::of(new FileLooks(self::map()), new HandTouches(self::map())),
+            );
             $workbook = new Workbook('B', [1 => $sheet], $looks);
             if (mt_rand(0, 2) > 0) {
-                $workbook = (new Dress([1], Builtin::named(['River ledger', 'Plain rule', 'Long list'][mt_rand(0, 2)]), mt_rand(0, 1) === 0))->on($workbook);
+                $workbook = (new Dress(
+                    [1],
+                    Builtin::named(['River ledger', 'Plain rule', 'Long list'][mt_rand(0, 2)]),
+                    mt_rand(0, 1) === 0,
+                ))->on($workbook);
             }
             $whole = new DressedSheet($workbook->sheet(1), $looks);
             $single = new DressedSheet($workbook->sheet(1), $looks);
             foreach ([...range(1, self::ROWS + 3), ...array_rand(array_flip(range(1, self::ROWS)), 10)] as $row) {
                 foreach ($whole->row($row, self::COLUMNS) as $index => $worn) {
-                    self::assertSame($single->at($row, $index + 1)->look->key(), $worn->look->key(), "round $round, row $row, column $index");
+                    self::assertSame(
+                        $single->at($row, $index + 1)->look->key(),
+                        $worn->look->key(),
+                        "round $round, row $row, column $index",
+                    );
                 }
             }
         }
@@ -109,7 +135,11 @@ final class RunsTest extends TestCase
 
     public function test_rows_taken_plainly_hold_what_the_cells_hold(): void
     {
-        $cells = new MemorySheet('S', [[Cell::of('a'), Cell::of(1.5)], [], [Cell::formula('A1&1', 'a1'), Cell::error('#N/A'), Cell::of(true)]]);
+        $cells = new MemorySheet('S', [
+            [Cell::of('a'), Cell::of(1.5)],
+            [],
+            [Cell::formula('A1&1', 'a1'), Cell::error('#N/A'), Cell::of(true)],
+        ]);
         $plain = iterator_to_array(PlainRows::of($cells));
         self::assertSame(['a', 1.5], array_slice($plain[1], 0, 2));
         self::assertSame([['f' => 'A1&1', 'v' => 'a1'], ['e' => '#N/A'], true], array_slice($plain[3], 0, 3));
@@ -137,7 +167,10 @@ final class RunsTest extends TestCase
         $map = new LookMap;
         for ($count = mt_rand(0, 8); $count > 0; $count--) {
             [$top, $left] = [mt_rand(1, self::ROWS), mt_rand(1, self::COLUMNS)];
-            $map->set(Range::of($top, $left, min(self::ROWS + 4, $top + mt_rand(0, 15)), min(self::COLUMNS, $left + mt_rand(0, 3))), mt_rand(0, 4));
+            $map->set(
+                Range::of($top, $left, min(self::ROWS + 4, $top + mt_rand(0, 15)), min(self::COLUMNS, $left + mt_rand(0, 3))),
+                mt_rand(0, 4),
+            );
         }
 
         return $map;

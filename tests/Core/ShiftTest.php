@@ -42,7 +42,11 @@ final class ShiftTest extends TestCase
                         // New rows inside a run belong to it; elsewhere they are bare.
                         continue;
                     }
-                    self::assertSame($grid[$fromRow][$fromColumn] ?? 0, $moved->at($row, $column), "round $round, row $row, column $column");
+                    self::assertSame(
+                        $grid[$fromRow][$fromColumn] ?? 0,
+                        $moved->at($row, $column),
+                        "round $round, row $row, column $column",
+                    );
                 }
             }
         }
@@ -58,14 +62,26 @@ final class ShiftTest extends TestCase
                 $map->set(Range::of($top, mt_rand(1, 5), $top + mt_rand(0, 9), mt_rand(5, 8)), mt_rand(1, 4));
             }
             $setup = new Setup(
-                new Sizes([1 => 80, 3 => mt_rand(20, 200), 7 => 44], [2 => 33, 9 => mt_rand(10, 90)], [4], [5, 6], heldColumns: [3], heldRows: [9]),
-                new Opening(3, 1), [Range::of(3, 2, 3, 5), Range::of(8, 1, 10, 2)],
+                new Sizes(
+                    [1 => 80, 3 => mt_rand(20, 200), 7 => 44],
+                    [2 => 33, 9 => mt_rand(10, 90)],
+                    [4],
+                    [5, 6],
+                    heldColumns: [3],
+                    heldRows: [9],
+                ),
+                new Opening(3, 1),
+                [Range::of(3, 2, 3, 5), Range::of(8, 1, 10, 2)],
             );
             $rows = mt_rand(0, 1) === 1;
             [$at, $count] = [mt_rand(1, 15), mt_rand(1, 5)];
             [$in, $out] = [new Shift($rows, $at, $count, true), new Shift($rows, $at, $count, false)];
             self::assertSame($map->runs(), $map->moved($in)->moved($out)->runs(), "round $round");
-            self::assertSame($setup->toArray(), $setup->moved($in)->moved($out)->toArray(), "round $round, ".($rows ? 'rows' : 'columns')." at $at, $count");
+            self::assertSame(
+                $setup->toArray(),
+                $setup->moved($in)->moved($out)->toArray(),
+                "round $round, ".($rows ? 'rows' : 'columns')." at $at, $count",
+            );
         }
     }
 

@@ -32,7 +32,15 @@ use Rilvet\Work\Worksheet;
 /** Sorting: rows move whole among the rows of their group, and what belongs to a place stays. */
 final class SortTest extends TestCase
 {
-    private const TREES = [['Tree', 'Count', 'Worth'], ['Rowan', 30, 3.5], ['Ash', 4, 9.25], ['Élm', 12, 1.5], ['elder', 4, 2.5], ['Oak', null, 4.5], ['Total', 50, 21.25]];
+    private const TREES = [
+        ['Tree', 'Count', 'Worth'],
+        ['Rowan', 30, 3.5],
+        ['Ash', 4, 9.25],
+        ['Élm', 12, 1.5],
+        ['elder', 4, 2.5],
+        ['Oak', null, 4.5],
+        ['Total', 50, 21.25],
+    ];
 
     public function test_numbers_go_by_value_blanks_last_and_the_total_stays(): void
     {
@@ -50,7 +58,16 @@ final class SortTest extends TestCase
         $sorted = (new SortTable(1, 2, 1, [[1, false]]))->on(self::book(self::TREES));
         self::assertSame(['Ash', 'elder', 'Élm', 'Oak', 'Rowan'], array_slice(self::column($sorted, 1), 1, 5));
         mt_srand(10);
-        $words = array_map(fn () => implode('', array_map(fn () => ['a', 'A', 'ä', 'Z', 'z', 'é', 'e', 'ß', 's', '-', ' ', 'ø', 'o'][mt_rand(0, 12)], range(1, mt_rand(1, 6)))).'x', range(1, 60));
+        $words = array_map(
+            fn () => implode(
+                '',
+                array_map(
+                    fn () => ['a', 'A', 'ä', 'Z', 'z', 'é', 'e', 'ß', 's', '-', ' ', 'ø', 'o'][mt_rand(0, 12)],
+                    range(1, mt_rand(1, 6)),
+                ),
+            ).'x',
+            range(1, 60),
+        );
         $rows = [['Word', 'n'], ...array_map(fn (string $word, int $index) => [$word, $index], $words, array_keys($words))];
         $expected = $words;
         $collator = new Collator('en');
@@ -75,23 +92,47 @@ final class SortTest extends TestCase
         self::assertSame([20, 44], [$sheet->setup->sizes->heightOf(2), $sheet->setup->sizes->heightOf(5)]);
         $fills = array_map(fn (int $row) => $looks->look($sheet->file->at($row, 1))->text(Attribute::Fill), [2, 3, 4, 5, 6]);
         self::assertSame(['#EEEEEE', '', '#EEEEEE', '', '#EEEEEE'], $fills);
-        self::assertSame('0.00', $looks->look($sheet->file->at(5, 2))->text(Attribute::Number), 'the number format belongs to what is in the cell');
+        self::assertSame(
+            '0.00',
+            $looks->look($sheet->file->at(5, 2))->text(Attribute::Number),
+            'the number format belongs to what is in the cell',
+        );
     }
 
     public function test_formulas_look_at_their_own_row_in_its_new_place(): void
     {
-        $rows = [['Tree', 'Count', 'Each', 'Worth', 'Share'], ['Rowan', 30, 2, '=B2*C2', '=D2/SUM(D$2:D$4)'], ['Ash', 4, 5, '=S!B3*C3', '=D3/SUM(D$2:D$4)'], ['Elm', 12, 1, '=B4*C4', '=D4/SUM(D$2:D$4)'], ['Total', 46, null, '=SUM(D2:D4)', null]];
+        $rows = [
+            ['Tree', 'Count', 'Each', 'Worth', 'Share'],
+            ['Rowan', 30, 2, '=B2*C2', '=D2/SUM(D$2:D$4)'],
+            ['Ash', 4, 5, '=S!B3*C3', '=D3/SUM(D$2:D$4)'],
+            ['Elm', 12, 1, '=B4*C4', '=D4/SUM(D$2:D$4)'],
+            ['Total', 46, null, '=SUM(D2:D4)', null],
+        ];
         $sorted = (new SortTable(1, 2, 1, [[2, false]]))->on(self::book($rows))->sheet(1)->cells;
         $formulas = [];
         foreach ($sorted->read(2, 5) as $row => $cells) {
             $formulas[$row] = [$cells[0]->value, $cells[3]->formula, $cells[4]->formula];
         }
-        self::assertSame([['Ash', 'S!B2*C2', 'D2/SUM(D$2:D$4)'], ['Elm', 'B3*C3', 'D3/SUM(D$2:D$4)'], ['Rowan', 'B4*C4', 'D4/SUM(D$2:D$4)'], ['Total', 'SUM(D2:D4)', null]], array_values($formulas));
+        self::assertSame(
+            [
+                ['Ash', 'S!B2*C2', 'D2/SUM(D$2:D$4)'],
+                ['Elm', 'B3*C3', 'D3/SUM(D$2:D$4)'],
+                ['Rowan', 'B4*C4', 'D4/SUM(D$2:D$4)'],
+                ['Total', 'SUM(D2:D4)', null],
+            ],
+            array_values($formulas),
+        );
     }
 
     public function test_what_cannot_be_sorted_is_named(): void
     {
-        $across = self::book([['Tree', 'Count', 'So far'], ['Rowan', 30, '=B2'], ['Ash', 4, '=C2+B3'], ['Elm', 12, '=C3+B4'], ['Oak', 1, '=C4+B5']]);
+        $across = self::book([
+            ['Tree', 'Count', 'So far'],
+            ['Rowan', 30, '=B2'],
+            ['Ash', 4, '=C2+B3'],
+            ['Elm', 12, '=C3+B4'],
+            ['Oak', 1, '=C4+B5'],
+        ]);
         $merged = self::book(self::TREES, setup: new Setup(merges: [Range::parse('A3:A4')]));
         $acts = [
             'C4 looks at another row' => [$across, new SortTable(1, 2, 1, [[2, true]])],
@@ -137,10 +178,37 @@ final class SortTest extends TestCase
     }
 
     /** @param  list<list<mixed>>  $rows */
-    private static function book(array $rows, LookBook $looks = new LookBook, LookMap $file = new LookMap, Setup $setup = new Setup): Workbook
-    {
-        $cells = new MemorySheet('S', array_map(fn (array $row) => array_map(fn (mixed $value) => is_string($value) && $value[0] === '=' ? Cell::formula(substr($value, 1), 1.5) : Cell::of(is_scalar($value) ? $value : null), $row), $rows));
+    private static function book(
+        array $rows,
+        LookBook $looks = new LookBook(),
+        LookMap $file = new LookMap(),
+        Setup $setup = new Setup(),
+    ): Workbook {
+        $cells = new MemorySheet(
+            'S',
+            array_map(
+                fn (array $row) => array_map(
+                    fn (mixed $value) => is_string($value) && $value[0] === '='
+                        ? Cell::formula(substr($value, 1), 1.5)
+                        : Cell::of(is_scalar($value) ? $value : null),
+                    $row,
+                ),
+                $rows,
+            ),
+        );
 
-        return new Workbook('Book', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: $setup, aspects: Aspects::of(new FileLooks($file)))], $looks);
+        return new Workbook(
+            'Book',
+            [
+                1 => new Worksheet(
+                    $cells,
+                    'S',
+                    Finder::read(SheetFacts::of($cells)),
+                    came: $setup,
+                    aspects: Aspects::of(new FileLooks($file)),
+                ),
+            ],
+            $looks,
+        );
     }
 }

@@ -14,7 +14,38 @@ final class SyntaxTest extends TestCase
     /** @return iterable<array{string}> */
     public static function sound(): iterable
     {
-        foreach (['1+2*3', '-A1%', '"a ""b"" c"&B2', 'SUM(A1:B2 B1:C3)', 'IF(A1>=2,,"x")', "'Beds & rows'!A1+Two!\$B\$3", 'Lots[[#This Row],[Count]:[Price]]', '{1,2;3,-4}', 'A1#', '(A1:B2,C3)', '[1]!Other("x")', '#REF!+1', 'Lots!#REF!', '1.5E-3^2', 'NOT(TRUE)<>FALSE', 'SUM(2:3,A:A)', 'NOW()', '+A1', 'ÄRGER+Straße.1', 'A1#/2', 'IF(A1,)', 'SUM(,A1)', 'A1:C3 (B1:B9)', 'LAMBDA(x,x+1)(2)', '#N/A', '#GETTING_DATA', '1--1', 'NOT (A1)'] as $formula) {
+        foreach (
+            [
+                '1+2*3',
+                '-A1%',
+                '"a ""b"" c"&B2',
+                'SUM(A1:B2 B1:C3)',
+                'IF(A1>=2,,"x")',
+                "'Beds & rows'!A1+Two!\$B\$3",
+                'Lots[[#This Row],[Count]:[Price]]',
+                '{1,2;3,-4}',
+                'A1#',
+                '(A1:B2,C3)',
+                '[1]!Other("x")',
+                '#REF!+1',
+                'Lots!#REF!',
+                '1.5E-3^2',
+                'NOT(TRUE)<>FALSE',
+                'SUM(2:3,A:A)',
+                'NOW()',
+                '+A1',
+                'ÄRGER+Straße.1',
+                'A1#/2',
+                'IF(A1,)',
+                'SUM(,A1)',
+                'A1:C3 (B1:B9)',
+                'LAMBDA(x,x+1)(2)',
+                '#N/A',
+                '#GETTING_DATA',
+                '1--1',
+                'NOT (A1)',
+            ] as $formula
+        ) {
             yield [$formula];
         }
     }

@@ -21,7 +21,10 @@ final class TokeniserTest extends TestCase
         yield 'rule 2: no break after the last' => ["aaa,bbb,ccc\r\nzzz,yyy,xxx", [['aaa', 'bbb', 'ccc'], ['zzz', 'yyy', 'xxx']]];
         yield 'rule 4: spaces are part of a field' => [" a , b\r\n", [[' a ', ' b']]];
         yield 'rule 5: quoted and unquoted' => ["\"aaa\",\"bbb\",\"ccc\"\r\nzzz,yyy,xxx", [['aaa', 'bbb', 'ccc'], ['zzz', 'yyy', 'xxx']]];
-        yield 'rule 6: line breaks and commas in quotes' => ["\"aaa\",\"b\r\nbb\",\"c,c\"\r\nzzz,yyy,xxx", [['aaa', "b\nbb", 'c,c'], ['zzz', 'yyy', 'xxx']]];
+        yield 'rule 6: line breaks and commas in quotes' => [
+            "\"aaa\",\"b\r\nbb\",\"c,c\"\r\nzzz,yyy,xxx",
+            [['aaa', "b\nbb", 'c,c'], ['zzz', 'yyy', 'xxx']],
+        ];
         yield 'rule 7: doubled quotes' => ['"aaa","b""bb","ccc"', [['aaa', 'b"bb', 'ccc']]];
         yield 'beyond: CR alone' => ["a,b\rc,d\r", [['a', 'b'], ['c', 'd']]];
         yield 'beyond: ragged rows' => ["a,b,c\n1\n1,2,3,4\n", [['a', 'b', 'c'], ['1'], ['1', '2', '3', '4']]];
@@ -54,7 +57,13 @@ final class TokeniserTest extends TestCase
                 }
                 $rows[] = $fields;
             }
-            $text = implode("\r\n", array_map(fn (array $fields) => implode(',', array_map(fn (string $field) => '"'.str_replace('"', '""', $field).'"', $fields)), $rows));
+            $text = implode(
+                "\r\n",
+                array_map(
+                    fn (array $fields) => implode(',', array_map(fn (string $field) => '"'.str_replace('"', '""', $field).'"', $fields)),
+                    $rows,
+                ),
+            );
             self::assertSame($rows, array_values([...Tokeniser::ofText($text)->rows()]));
         }
     }

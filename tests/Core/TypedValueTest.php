@@ -34,7 +34,10 @@ use Rilvet\Work\Worksheet;
 /** A text that is typed into a cell is what it reads as there; the last act is what a person sees. */
 final class TypedValueTest extends TestCase
 {
-    /** @return iterable<string, array{string, string, bool|int|float|string, string|null, string|null}> typed, format of the cell, value, format that it gets, read as */
+    /**
+     * @return iterable<string, array{string, string, bool|int|float|string, string|null, string|null}> typed, format of the cell,
+     *     value, format that it gets, read as
+     */
     public static function typed(): iterable
     {
         // Serial days by ISO/IEC 29500-1 18.17.4: 2026-05-01 is day 46,143.
@@ -64,7 +67,11 @@ final class TypedValueTest extends TestCase
         $typed = TypedValue::of($text, $code, str_starts_with($code, 'mm') ? 'mdy' : 'dmy', '.', false);
         self::assertEqualsWithDelta($value, $typed->cell->value, is_numeric($value) && ! is_string($value) ? 1e-12 : 0);
         self::assertSame([$format, $as], [$typed->format, $typed->as]);
-        self::assertSame(46_143 - 1_462, TypedValue::of('2026-05-01', '', 'dmy', '.', true)->cell->value, 'the other date system, 18.17.4.1');
+        self::assertSame(
+            46_143 - 1_462,
+            TypedValue::of('2026-05-01', '', 'dmy', '.', true)->cell->value,
+            'the other date system, 18.17.4.1',
+        );
     }
 
     public function test_a_date_typed_into_a_plain_cell_shows_as_one_and_the_act_says_so(): void
@@ -93,13 +100,21 @@ final class TypedValueTest extends TestCase
             $format('ask')->on($touched);
             self::fail('Two headings keep their own fill.');
         } catch (LooksStay $stay) {
-            self::assertSame([2, '2 cells keep a look of their own, which would cover this. Override them?'], [$stay->cells, $stay->getMessage()]);
+            self::assertSame(
+                [2, '2 cells keep a look of their own, which would cover this. Override them?'],
+                [$stay->cells, $stay->getMessage()],
+            );
         }
-        $fill = fn (Workbook $after, int $row) => (new DressedSheet($after->sheet(1), $after->looks))->at($row, 1)->look->text(Attribute::Fill);
+        $fill = fn (Workbook $after, int $row) => (new DressedSheet($after->sheet(1), $after->looks))
+            ->at($row, 1)
+            ->look->text(Attribute::Fill);
         self::assertSame('#FFEEAA', $fill($format('keep')->on($touched), 1));
         $over = $format('override')->on($touched);
         self::assertSame(['#112233', '#FFEEAA'], [$fill($over, 1), $fill($over, 2)], 'rows of the body keep theirs');
-        self::assertTrue((new DressedSheet($over->sheet(1), $over->looks))->at(1, 1)->look->is(Attribute::Italic), 'what does not cover stays');
+        self::assertTrue(
+            (new DressedSheet($over->sheet(1), $over->looks))->at(1, 1)->look->is(Attribute::Italic),
+            'what does not cover stays',
+        );
         self::assertSame('#112233', $fill($format('ask')->on($book), 1), 'where nothing covers, nothing is asked');
     }
 
@@ -110,8 +125,9 @@ final class TypedValueTest extends TestCase
         $survey->take([['Tree', 'Count'], ['Rowan', '30'], ['Ash', '4'], ['Elm', '12'], ['Fir', '7']]);
         $typing = $survey->typing();
         $cells = new BlockSheet('S', $survey->rows(), $survey->columns(), $store, $typing);
-        $book = new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), typing: $typing)], new LookBook);
-        foreach ([['5', 5], ["'5", '5'], ['1,200', 1200], ["'1,200", '1,200'], ['few', 'few'], [Cell::of('5'), '5'], [Cell::of(5), 5]] as [$typed, $value]) {
+        $book = new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), typing: $typing)], new LookBook());
+        $typings = [['5', 5], ["'5", '5'], ['1,200', 1200], ["'1,200", '1,200'], ['few', 'few'], [Cell::of('5'), '5'], [Cell::of(5), 5]];
+        foreach ($typings as [$typed, $value]) {
             $edited = (new EditCells(1, [3 => [2 => $typed]]))->on($book)->sheet(1)->cells;
             $stored = BlockChange::flat($edited);
             self::assertNotNull($stored);

@@ -54,7 +54,9 @@ final class TypingTest extends TestCase
         $typing = self::typing($texts);
         foreach ($texts as $index => $text) {
             $cell = $typing->cell($text);
-            is_float($values[$index]) ? self::assertEqualsWithDelta($values[$index], $cell->value, 1e-12) : self::assertSame($values[$index], $cell->value);
+            is_float($values[$index])
+                ? self::assertEqualsWithDelta($values[$index], $cell->value, 1e-12)
+                : self::assertSame($values[$index], $cell->value);
             self::assertSame($text, $cell->text(), 'the text as it came is kept');
         }
     }
@@ -78,8 +80,36 @@ final class TypingTest extends TestCase
     {
         mt_srand(4_180);
         $plain = ['5', '12', '007', '0', '1.5', '-2.25', '00.50', '-0.0'];
-        $odd = ['1,234', '1,234.50', '1.234,5', '1,5', '', '-', 'n/a', "1\n2", "3\x1F4", '12%', '(7)', '1e3', '£3', '999999999999999', '1234567890123456', '123456789012.123456789', ' 8 ', '03/04/2024', '2024-03-01', '8:30'];
-        foreach ([...array_map(fn (string $decimal) => new ColumnTyping(TypingKind::Number, $decimal), ['.', ',']), new ColumnTyping(TypingKind::Date, order: 'mdy'), new ColumnTyping(TypingKind::Time), ColumnTyping::text()] as $typing) {
+        $odd = [
+            '1,234',
+            '1,234.50',
+            '1.234,5',
+            '1,5',
+            '',
+            '-',
+            'n/a',
+            "1\n2",
+            "3\x1F4",
+            '12%',
+            '(7)',
+            '1e3',
+            '£3',
+            '999999999999999',
+            '1234567890123456',
+            '123456789012.123456789',
+            ' 8 ',
+            '03/04/2024',
+            '2024-03-01',
+            '8:30',
+        ];
+        foreach (
+            [
+                ...array_map(fn (string $decimal) => new ColumnTyping(TypingKind::Number, $decimal), ['.', ',']),
+                new ColumnTyping(TypingKind::Date, order: 'mdy'),
+                new ColumnTyping(TypingKind::Time),
+                ColumnTyping::text(),
+            ] as $typing
+        ) {
             for ($round = 0; $round < 200; $round++) {
                 $from = [$plain, $odd, ['5', '1,234'], ['1.5', '1,234.50'], [...$plain, ...$odd]][$round % 5];
                 $raws = [];
@@ -88,7 +118,11 @@ final class TypingTest extends TestCase
                 }
                 // A blank text is told by who asks, who leaves it out.
                 $alone = array_map(fn (string $raw) => $raw === '' ? '' : $typing->cell($raw)->value, $raws);
-                self::assertSame($alone, array_map(fn (mixed $value) => $value ?? '', $typing->values($raws)), json_encode($raws).' '.$typing->kind->value.$typing->decimal);
+                self::assertSame(
+                    $alone,
+                    array_map(fn (mixed $value) => $value ?? '', $typing->values($raws)),
+                    json_encode($raws).' '.$typing->kind->value.$typing->decimal,
+                );
             }
         }
     }

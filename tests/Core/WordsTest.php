@@ -49,7 +49,20 @@ final class WordsTest extends TestCase
 
     public function test_month_names_of_all_known_languages_come_from_intl(): void
     {
-        $names = ['January' => 1, 'jan' => 1, 'März' => 3, 'mars' => 3, 'maggio' => 5, 'juin' => 6, 'Juli' => 7, 'agosto' => 8, 'Sept' => 9, 'oktober' => 10, 'listopada' => 11, 'prosince' => 12];
+        $names = [
+            'January' => 1,
+            'jan' => 1,
+            'März' => 3,
+            'mars' => 3,
+            'maggio' => 5,
+            'juin' => 6,
+            'Juli' => 7,
+            'agosto' => 8,
+            'Sept' => 9,
+            'oktober' => 10,
+            'listopada' => 11,
+            'prosince' => 12,
+        ];
         foreach ($names as $name => $month) {
             self::assertSame($month, Words::month($name), $name);
         }
@@ -59,7 +72,18 @@ final class WordsTest extends TestCase
     /** @return iterable<array{string, string|null}> */
     public static function currencies(): iterable
     {
-        yield from [['£', '£'], ['€', '€'], ['A$', 'A$'], ['EUR', 'EUR'], ['CHF', 'CHF'], ['kr', 'kr'], ['zł', 'zł'], ['ABC', null], ['kg', null], ['', null]];
+        yield from [
+            ['£', '£'],
+            ['€', '€'],
+            ['A$', 'A$'],
+            ['EUR', 'EUR'],
+            ['CHF', 'CHF'],
+            ['kr', 'kr'],
+            ['zł', 'zł'],
+            ['ABC', null],
+            ['kg', null],
+            ['', null],
+        ];
     }
 
     #[DataProvider('currencies')]
@@ -82,10 +106,31 @@ final class WordsTest extends TestCase
     public static function shapes(): iterable
     {
         yield from [
-            ['9,999.99', Lexeme::Number], ['(9,999)', Lexeme::Number], ['£9.99', Lexeme::Number], ['99%', Lexeme::Number], ['-9', Lexeme::Number], ['9e9', Lexeme::Number], ['.99', Lexeme::Number],
-            ['9999-99-99', Lexeme::Date], ['99/99/9999', Lexeme::Date], ['9 March 9999', Lexeme::Date], ['9999-99-99T99:99:99Z', Lexeme::Date], ['99:99', Lexeme::Time], ['99 h', Lexeme::Time],
-            ['', Lexeme::Blank], ['  ', Lexeme::Blank], ['n/a', Lexeme::Placeholder], ['–', Lexeme::Placeholder], ['TRUE', Lexeme::Boolean], ['Rowan', Lexeme::Text], ['A-999', Lexeme::Text], ['9 Rowan trees', Lexeme::Text],
-            ['Total', Lexeme::TotalWord], ['99,99,99', Lexeme::Text], ['9.9.9', Lexeme::Text], ['99:99:99:99', Lexeme::Text],
+            ['9,999.99', Lexeme::Number],
+            ['(9,999)', Lexeme::Number],
+            ['£9.99', Lexeme::Number],
+            ['99%', Lexeme::Number],
+            ['-9', Lexeme::Number],
+            ['9e9', Lexeme::Number],
+            ['.99', Lexeme::Number],
+            ['9999-99-99', Lexeme::Date],
+            ['99/99/9999', Lexeme::Date],
+            ['9 March 9999', Lexeme::Date],
+            ['9999-99-99T99:99:99Z', Lexeme::Date],
+            ['99:99', Lexeme::Time],
+            ['99 h', Lexeme::Time],
+            ['', Lexeme::Blank],
+            ['  ', Lexeme::Blank],
+            ['n/a', Lexeme::Placeholder],
+            ['–', Lexeme::Placeholder],
+            ['TRUE', Lexeme::Boolean],
+            ['Rowan', Lexeme::Text],
+            ['A-999', Lexeme::Text],
+            ['9 Rowan trees', Lexeme::Text],
+            ['Total', Lexeme::TotalWord],
+            ['99,99,99', Lexeme::Text],
+            ['9.9.9', Lexeme::Text],
+            ['99:99:99:99', Lexeme::Text],
         ];
     }
 
@@ -105,7 +150,12 @@ final class WordsTest extends TestCase
             $format->setAttribute(\NumberFormatter::MAX_FRACTION_DIGITS, 2);
             for ($round = 0; $round < 120; $round++) {
                 $number = mt_rand(-99_999_999, 99_999_999) / 100;
-                self::assertEqualsWithDelta($number, NumberText::parse((string) $format->format($number), $decimal), 1e-9, "$locale {$format->format($number)}");
+                self::assertEqualsWithDelta(
+                    $number,
+                    NumberText::parse((string) $format->format($number), $decimal),
+                    1e-9,
+                    "$locale {$format->format($number)}",
+                );
             }
         }
     }
@@ -113,9 +163,23 @@ final class WordsTest extends TestCase
     public function test_dates_come_back_from_the_forms_that_intl_writes(): void
     {
         mt_srand(8601);
-        foreach (['en' => ['d MMMM y', 'MMM d, y', 'y-MM-dd', 'EEE d MMM y'], 'de' => ['d. MMMM y', 'dd.MM.y'], 'fr' => ['d MMMM y', 'dd/MM/y'], 'es' => ["d 'de' MMMM 'de' y"]] as $locale => $patterns) {
+        foreach (
+            [
+                'en' => ['d MMMM y', 'MMM d, y', 'y-MM-dd', 'EEE d MMM y'],
+                'de' => ['d. MMMM y', 'dd.MM.y'],
+                'fr' => ['d MMMM y', 'dd/MM/y'],
+                'es' => ["d 'de' MMMM 'de' y"],
+            ] as $locale => $patterns
+        ) {
             foreach ($patterns as $pattern) {
-                $format = new \IntlDateFormatter($locale, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', \IntlDateFormatter::GREGORIAN, $pattern);
+                $format = new \IntlDateFormatter(
+                    $locale,
+                    \IntlDateFormatter::NONE,
+                    \IntlDateFormatter::NONE,
+                    'UTC',
+                    \IntlDateFormatter::GREGORIAN,
+                    $pattern,
+                );
                 for ($round = 0; $round < 40; $round++) {
                     $serial = mt_rand(20_000, 60_000);
                     [$year, $month, $day] = SerialDate::day($serial);
@@ -130,10 +194,23 @@ final class WordsTest extends TestCase
     public static function codes(): iterable
     {
         yield from [
-            [null, FormatClass::General, null], ['General', FormatClass::General, null], ['0.00', FormatClass::Number, null], ['0%', FormatClass::Percent, null],
-            ['"£"#,##0.00', FormatClass::Currency, '£'], ['[$€-407]#,##0', FormatClass::Currency, '€'], ['yyyy-mm-dd', FormatClass::Date, null], ['d/m/yy', FormatClass::Date, null],
-            ['hh:mm', FormatClass::Time, null], ['h:mm AM/PM', FormatClass::Time, null], ['mm:ss', FormatClass::Time, null], ['yyyy-mm-dd hh:mm', FormatClass::DateTime, null], ['[h]:mm', FormatClass::Duration, null],
-            ['@', FormatClass::Text, null], ['0 "days"', FormatClass::Number, null], ['mmm', FormatClass::Date, null], ['[Red]0;-0', FormatClass::Number, null],
+            [null, FormatClass::General, null],
+            ['General', FormatClass::General, null],
+            ['0.00', FormatClass::Number, null],
+            ['0%', FormatClass::Percent, null],
+            ['"£"#,##0.00', FormatClass::Currency, '£'],
+            ['[$€-407]#,##0', FormatClass::Currency, '€'],
+            ['yyyy-mm-dd', FormatClass::Date, null],
+            ['d/m/yy', FormatClass::Date, null],
+            ['hh:mm', FormatClass::Time, null],
+            ['h:mm AM/PM', FormatClass::Time, null],
+            ['mm:ss', FormatClass::Time, null],
+            ['yyyy-mm-dd hh:mm', FormatClass::DateTime, null],
+            ['[h]:mm', FormatClass::Duration, null],
+            ['@', FormatClass::Text, null],
+            ['0 "days"', FormatClass::Number, null],
+            ['mmm', FormatClass::Date, null],
+            ['[Red]0;-0', FormatClass::Number, null],
         ];
     }
 

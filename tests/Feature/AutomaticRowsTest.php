@@ -13,7 +13,10 @@ use Rilvet\Work\Stretches;
 use Tests\TestCase;
 use ZipArchive;
 
-/** A height is a row's own only where the file says so (ISO/IEC 29500-1 18.3.1.73 customHeight; ISO/IEC 26300 style:use-optimal-row-height). */
+/**
+ * A height is a row's own only where the file says so
+ * (ISO/IEC 29500-1 18.3.1.73 customHeight; ISO/IEC 26300 style:use-optimal-row-height).
+ */
 final class AutomaticRowsTest extends TestCase
 {
     /** @return iterable<string, array{string}> */
@@ -53,8 +56,10 @@ final class AutomaticRowsTest extends TestCase
         $xml = $this->written($workbook)['xl/worksheets/sheet1.xml'];
         $this->assertMatchesRegularExpression('~<row r="2"(?![^>]*customHeight="1")[^>]*ht="~', $xml);
         $this->assertMatchesRegularExpression('~<row r="3"[^>]*customHeight="1"~', $xml);
-        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'ods', 'sheet' => 1])->assertCreated()->json('id');
-        $zip = new ZipArchive;
+        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'ods', 'sheet' => 1])
+            ->assertCreated()
+            ->json('id');
+        $zip = new ZipArchive();
         $zip->open(storage_path("app/handovers/$handover.ods"));
         $this->assertStringContainsString('use-optimal-row-height="true"', (string) $zip->getFromName('content.xml'));
         // From the ods into a new xlsx: the remembered height is remembered there too.
@@ -111,18 +116,36 @@ final class AutomaticRowsTest extends TestCase
     private static function ods(): string
     {
         $rows = ['Tree' => 'auto', 'Rowan' => 'kept', 'Aspen' => 'own', 'Birch' => 'usual', 'Alder' => 'auto', 'Elm' => 'auto'];
-        $style = fn (string $name, string $height, string $optimal) => "<style:style style:name=\"$name\" style:family=\"table-row\"><style:table-row-properties style:row-height=\"$height\" style:use-optimal-row-height=\"$optimal\"/></style:style>";
-        $content = '<?xml version="1.0" encoding="UTF-8"?><office:document-content xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0" xmlns:style="urn:oasis:names:tc:opendocument:xmlns:style:1.0" office:version="1.2"><office:automatic-styles>'
-            .$style('auto', '15pt', 'true').$style('kept', '15.75pt', 'true').$style('own', '15.75pt', 'false').$style('usual', '15pt', 'false')
-            .'</office:automatic-styles><office:body><office:spreadsheet><table:table table:name="S">';
+        $style = fn (
+            string $name,
+            string $height,
+            string $optimal,
+        ) => "<style:style style:name=\"$name\" style:family=\"table-row\"><style:table-row-properties style:row-height=\"$height\" "
+            ."style:use-optimal-row-height=\"$optimal\"/></style:style>";
+        $content =
+            '<?xml version="1.0" encoding="UTF-8"?><office:document-content '
+            .'xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" '
+            .'xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0" '
+            .'xmlns:style="urn:oasis:names:tc:opendocument:xmlns:style:1.0" office:version="1.2"><office:automatic-styles>'.
+            $style('auto', '15pt', 'true').
+            $style('kept', '15.75pt', 'true').
+            $style('own', '15.75pt', 'false').
+            $style('usual', '15pt', 'false').
+            '</office:automatic-styles><office:body><office:spreadsheet><table:table table:name="S">';
         foreach ($rows as $text => $name) {
-            $content .= "<table:table-row table:style-name=\"$name\"><table:table-cell office:value-type=\"string\"><text:p>$text</text:p></table:table-cell></table:table-row>";
+            $content .= "<table:table-row table:style-name=\"$name\"><table:table-cell "
+                ."office:value-type=\"string\"><text:p>$text</text:p></table:table-cell></table:table-row>";
         }
         $path = (string) tempnam(sys_get_temp_dir(), 'rows');
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);
         $zip->addFromString('mimetype', 'application/vnd.oasis.opendocument.spreadsheet');
-        $zip->addFromString('META-INF/manifest.xml', '<manifest:manifest xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0"><manifest:file-entry manifest:full-path="/" manifest:media-type="application/vnd.oasis.opendocument.spreadsheet"/><manifest:file-entry manifest:full-path="content.xml" manifest:media-type="text/xml"/></manifest:manifest>');
+        $zip->addFromString(
+            'META-INF/manifest.xml',
+            '<manifest:manifest xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0"><manifest:file-entry '
+            .'manifest:full-path="/" manifest:media-type="application/vnd.oasis.opendocument.spreadsheet"/><manifest:file-entry '
+            .'manifest:full-path="content.xml" manifest:media-type="text/xml"/></manifest:manifest>',
+        );
         $zip->addFromString('content.xml', "$content</table:table></office:spreadsheet></office:body></office:document-content>");
         $zip->close();
 

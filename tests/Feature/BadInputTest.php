@@ -19,7 +19,12 @@ final class BadInputTest extends TestCase
     /** @return iterable<string, array{string, callable(): string, string}> name, bytes, words of the message */
     public static function files(): iterable
     {
-        $sheet = fn (string $rows) => self::xlsx(['xl/worksheets/sheet1.xml' => '<?xml version="1.0"?><worksheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><sheetData>'.$rows.'</sheetData></worksheet>']);
+        $sheet = fn (string $rows) => self::xlsx([
+            'xl/worksheets/sheet1.xml' => '<?xml version="1.0"?><worksheet '
+            .'xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><sheetData>'.
+                $rows.
+                '</sheetData></worksheet>',
+        ]);
         yield 'empty' => ['a.csv', fn () => '', 'empty'];
         yield 'a picture renamed' => ['a.xlsx', fn () => "\x89PNG\r\n\x1A\nxxxx", 'PNG picture'];
         yield 'an unknown kind' => ['a.docx.exe', fn () => 'MZ....', 'no kind that can be brought in'];
@@ -30,21 +35,68 @@ final class BadInputTest extends TestCase
         yield 'a bomb by ratio' => ['a.xlsx', fn () => self::xlsx(['xl/media/x.bin' => str_repeat("\0", 30_000_000)]), 'zip bombs'];
         yield 'a nested archive' => ['a.xlsx', fn () => self::xlsx(['xl/inner.zip' => self::zip(['a' => 'b'])]), 'another archive'];
         yield 'a path that leaves' => ['a.xlsx', fn () => self::xlsx(['../../etc/x.xml' => '<a/>']), 'leaves it'];
-        yield 'external entities' => ['a.xlsx', fn () => self::xlsx(['xl/sharedStrings.xml' => '<?xml version="1.0"?><!DOCTYPE x [<!ENTITY e SYSTEM "file:///etc/passwd">]><sst>&e;</sst>']), 'document type or entities'];
-        yield 'billion laughs' => ['a.xlsx', fn () => self::xlsx(['xl/styles.xml' => '<?xml version="1.0"?>'.str_repeat(' ', 5000).'<!DOCTYPE x [<!ENTITY a "aa"><!ENTITY b "&a;&a;">]><x>&b;</x>']), 'document type or entities'];
+        yield 'external entities' => [
+            'a.xlsx',
+            fn () => self::xlsx([
+                'xl/sharedStrings.xml' => '<?xml version="1.0"?><!DOCTYPE x [<!ENTITY e SYSTEM "file:///etc/passwd">]><sst>&e;</sst>',
+            ]),
+            'document type or entities',
+        ];
+        yield 'billion laughs' => [
+            'a.xlsx',
+            fn () => self::xlsx([
+                'xl/styles.xml' => '<?xml version="1.0"?>'.str_repeat(' ', 5000).'<!DOCTYPE x [<!ENTITY a "aa"><!ENTITY b '
+                .'"&a;&a;">]><x>&b;</x>',
+            ]),
+            'document type or entities',
+        ];
         yield 'xml that is not well formed' => ['a.xlsx', fn () => self::xlsx(['xl/styles.xml' => '<a><b></a>']), 'no well-formed xml'];
         yield 'a password' => ['a.xlsx', fn () => "\xD0\xCF\x11\xE0\xA1\xB1\x1A\xE1rest", 'password'];
-        yield 'an encrypted ods' => ['a.ods', fn () => self::zip(['content.xml' => '<a/>', 'META-INF/manifest.xml' => '<m><encryption-data/></m>']), 'password'];
+        yield 'an encrypted ods' => [
+            'a.ods',
+            fn () => self::zip(['content.xml' => '<a/>', 'META-INF/manifest.xml' => '<m><encryption-data/></m>']),
+            'password',
+        ];
         yield 'column 16,385' => ['a.xlsx', fn () => $sheet('<row r="1"><c r="XFE1"><v>1</v></c></row>'), 'column XFD'];
         yield 'row 1,048,577' => ['a.xlsx', fn () => $sheet('<row r="1048577"><c r="A1048577"><v>1</v></c></row>'), 'row 1,048,57'];
-        yield 'a cell of 5 MB' => ['a.xlsx', fn () => $sheet('<row r="1"><c r="A1" t="inlineStr"><is><t>'.self::noise(5_000_000).'</t></is></c></row>'), 'at most 32,767'];
+        yield 'a cell of 5 MB' => [
+            'a.xlsx',
+            fn () => $sheet('<row r="1"><c r="A1" t="inlineStr"><is><t>'.self::noise(5_000_000).'</t></is></c></row>'),
+            'at most 32,767',
+        ];
         yield 'a cell of 5 MB in a csv' => ['a.csv', fn () => "a,b\n".str_repeat('x', 5_000_000).",1\n", 'at most 32,767'];
         yield 'columns in a csv' => ['a.csv', fn () => str_repeat('a,', 16_384)."b\n", '16,385 columns'];
-        $ods = fn (string $rows) => self::zip(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'content.xml' => '<?xml version="1.0"?><office:document-content xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0"><office:body><office:spreadsheet><table:table table:name="A">'.$rows.'</table:table></office:spreadsheet></office:body></office:document-content>']);
-        $one = fn (string $more = '') => '<table:table-cell office:value-type="float" office:value="1"'.$more.'><text:p>1</text:p></table:table-cell>';
-        yield 'a row of an ods that stands for a million' => ['a.ods', fn () => $ods('<table:table-row table:number-rows-repeated="1000000">'.str_repeat($one(), 60).'</table:table-row>'), 'cells'];
-        yield 'rows of an ods beyond the sheet' => ['a.ods', fn () => $ods('<table:table-row table:number-rows-repeated="99999999999999999999"><table:table-cell/></table:table-row><table:table-row>'.$one().'</table:table-row>'), 'row 1,048,57'];
-        yield 'columns of an ods beyond the sheet' => ['a.ods', fn () => $ods('<table:table-row><table:table-cell table:number-columns-repeated="16384"/>'.$one().'</table:table-row>'), '16,384 columns'];
+        $ods = fn (string $rows) => self::zip([
+            'mimetype' => 'application/vnd.oasis.opendocument.spreadsheet',
+            'content.xml' => '<?xml version="1.0"?><office:document-content '
+            .'xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" '
+            .'xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0">'
+            .'<office:body><office:spreadsheet><table:table table:name="A">'.
+                $rows.
+                '</table:table></office:spreadsheet></office:body></office:document-content>',
+        ]);
+        $one = fn (string $more = '') => '<table:table-cell office:value-type="float" office:value="1"'.
+            $more.
+            '><text:p>1</text:p></table:table-cell>';
+        yield 'a row of an ods that stands for a million' => [
+            'a.ods',
+            fn () => $ods('<table:table-row table:number-rows-repeated="1000000">'.str_repeat($one(), 60).'</table:table-row>'),
+            'cells',
+        ];
+        yield 'rows of an ods beyond the sheet' => [
+            'a.ods',
+            fn () => $ods(
+                '<table:table-row table:number-rows-repeated="99999999999999999999"><table:table-cell/></table:table-row><table:table-row>'.
+                    $one().
+                    '</table:table-row>',
+            ),
+            'row 1,048,57',
+        ];
+        yield 'columns of an ods beyond the sheet' => [
+            'a.ods',
+            fn () => $ods('<table:table-row><table:table-cell table:number-columns-repeated="16384"/>'.$one().'</table:table-row>'),
+            '16,384 columns',
+        ];
         yield 'binary as csv' => ['a.csv', fn () => random_bytes(2_000), 'no text file'];
         yield 'an open quote' => ['a.csv', fn () => "a,b\n\"1,2\n", 'never closed'];
     }
@@ -83,7 +135,11 @@ final class BadInputTest extends TestCase
         $workbook = $this->bringIn('x.csv', "Name,Sum\na,=1+1\nb,-5\nc,@x\n");
         $this->assertSame(2, $this->get($this->url("workbooks/{$workbook->id}/sheets/1/risk"))->json('risky'));
         foreach ([[false, ",=1+1\r\n"], [true, ",'=1+1\r\n"]] as [$defuse, $expected]) {
-            $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'csv', 'sheet' => 1, 'defuse' => $defuse])->assertCreated();
+            $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), [
+                'format' => 'csv',
+                'sheet' => 1,
+                'defuse' => $defuse,
+            ])->assertCreated();
             $text = (string) $this->get($this->url("handovers/{$handover->json('id')}/file"))->streamedContent();
             $this->assertStringContainsString($expected, $text);
             $this->assertStringContainsString(',-5', $text, 'a negative number is no formula');
@@ -100,8 +156,13 @@ final class BadInputTest extends TestCase
 
     public function test_other_hosts_and_origins_get_403(): void
     {
-        $this->withServerVariables(['HTTP_HOST' => 'evil.example'])->get('http://evil.example/api/shelf')->assertForbidden();
-        $this->withServerVariables(['HTTP_HOST' => '127.0.0.1:8700'])->withHeader('Origin', 'http://evil.example')->get($this->url('shelf'))->assertForbidden();
+        $this->withServerVariables(['HTTP_HOST' => 'evil.example'])
+            ->get('http://evil.example/api/shelf')
+            ->assertForbidden();
+        $this->withServerVariables(['HTTP_HOST' => '127.0.0.1:8700'])
+            ->withHeader('Origin', 'http://evil.example')
+            ->get($this->url('shelf'))
+            ->assertForbidden();
         $this->withHeader('Origin', 'http://127.0.0.1:8700')->get($this->url('shelf'))->assertOk();
     }
 
@@ -117,11 +178,23 @@ final class BadInputTest extends TestCase
         $workbook = $this->bringIn('x.csv', "Name,Sum\na,1\nb,5\n");
         $base = "workbooks/{$workbook->id}";
         $acts = [
-            ['act' => 'fly'], ['act' => 'dress', 'arguments' => ['stylebook' => 'No such']], ['act' => 'dress', 'arguments' => ['stylebook' => 5]], ['act' => 'dress', 'arguments' => ['sheets' => ['x']]],
-            ['act' => 'dress', 'sheet' => 9, 'arguments' => ['stylebook' => 'Plain rule']], ['act' => 'correct'], ['act' => 'correct', 'arguments' => ['correction' => ['type' => 'rows', 'row' => -1]]],
-            ['act' => 'correct', 'arguments' => ['correction' => ['type' => 'rows', 'row' => 1, 'column' => 1, 'first' => 5, 'last' => 2, 'part' => 'total']]],
+            ['act' => 'fly'],
+            ['act' => 'dress', 'arguments' => ['stylebook' => 'No such']],
+            ['act' => 'dress', 'arguments' => ['stylebook' => 5]],
+            ['act' => 'dress', 'arguments' => ['sheets' => ['x']]],
+            ['act' => 'dress', 'sheet' => 9, 'arguments' => ['stylebook' => 'Plain rule']],
+            ['act' => 'correct'],
+            ['act' => 'correct', 'arguments' => ['correction' => ['type' => 'rows', 'row' => -1]]],
+            [
+                'act' => 'correct',
+                'arguments' => [
+                    'correction' => ['type' => 'rows', 'row' => 1, 'column' => 1, 'first' => 5, 'last' => 2, 'part' => 'total'],
+                ],
+            ],
             ['act' => 'correct', 'arguments' => ['correction' => ['type' => 'column', 'row' => 1, 'column' => 1, 'kind' => 'magic']]],
-            ['act' => 'type', 'arguments' => ['column' => 'A']], ['act' => 'rename', 'arguments' => ['name' => '']], ['act' => 'rename', 'arguments' => ['name' => str_repeat('x', 500)]],
+            ['act' => 'type', 'arguments' => ['column' => 'A']],
+            ['act' => 'rename', 'arguments' => ['name' => '']],
+            ['act' => 'rename', 'arguments' => ['name' => str_repeat('x', 500)]],
         ];
         foreach ($acts as $act) {
             $this->postJson($this->url("$base/acts"), $act + ['revision' => 1, 'sheet' => 1])->assertUnprocessable();
@@ -133,7 +206,9 @@ final class BadInputTest extends TestCase
         $this->getJson($this->url("$base/sheets/1/figures?ranges=ZZZZ1"))->assertUnprocessable();
         $this->getJson($this->url('workbooks/99999'))->assertNotFound();
         $this->postJson($this->url("$base/handovers"), ['format' => 'exe'])->assertUnprocessable();
-        $this->postJson($this->url('stylebooks'), ['json' => '{"name":"x","parts":{"heading":{"fill":"red"}}}'])->assertUnprocessable()->assertJsonPath('message', fn (string $text) => str_contains($text, 'parts.heading'));
+        $this->postJson($this->url('stylebooks'), ['json' => '{"name":"x","parts":{"heading":{"fill":"red"}}}'])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', fn (string $text) => str_contains($text, 'parts.heading'));
         $this->postJson($this->url('stylebooks'), ['json' => str_repeat('[', 100)])->assertUnprocessable();
     }
 

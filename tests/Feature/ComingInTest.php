@@ -18,9 +18,19 @@ final class ComingInTest extends TestCase
     {
         $import = $this->drop('x.csv', "Name;Sum\na;1,5\nb;2,5\n")->assertCreated()->json();
         $this->assertSame([';', [['Name', 'Sum'], ['a', '1,5'], ['b', '2,5']]], [$import['delimiter'], $import['preview']]);
-        $changed = $this->patchJson($this->url("imports/{$import['id']}"), ['encoding' => $import['encoding'], 'delimiter' => ',', 'quote' => '"'])->assertOk()->json();
+        $changed = $this->patchJson($this->url("imports/{$import['id']}"), [
+            'encoding' => $import['encoding'],
+            'delimiter' => ',',
+            'quote' => '"',
+        ])
+            ->assertOk()
+            ->json();
         $this->assertSame([['Name;Sum'], ['a;1', '5'], ['b;2', '5']], $changed['preview']);
-        $this->patchJson($this->url("imports/{$import['id']}"), ['encoding' => 'EBCDIC', 'delimiter' => ',', 'quote' => '"'])->assertUnprocessable();
+        $this->patchJson($this->url("imports/{$import['id']}"), [
+            'encoding' => 'EBCDIC',
+            'delimiter' => ',',
+            'quote' => '"',
+        ])->assertUnprocessable();
     }
 
     public function test_a_file_taken_back_leaves_nothing_and_cannot_be_kept(): void
@@ -66,9 +76,18 @@ final class ComingInTest extends TestCase
     public function test_after_a_stop_half_workbooks_go_and_failed_files_are_named(): void
     {
         $whole = $this->bringIn('x.csv', "Name,Sum\na,1\n");
-        Workbook::query()->create(['name' => 'half', 'source' => 'half.csv', 'revision' => 0, 'looks' => '[{}]', 'names' => '{}', 'notices' => '[]']);
+        Workbook::query()->create([
+            'name' => 'half',
+            'source' => 'half.csv',
+            'revision' => 0,
+            'looks' => '[{}]',
+            'names' => '{}',
+            'notices' => '[]',
+        ]);
         Import::query()->create(['name' => 'long.csv', 'kind' => 'delimited', 'status' => 'running', 'bytes' => 9, 'progress' => 0]);
-        $handover = $this->postJson($this->url("workbooks/{$whole->id}/handovers"), ['format' => 'csv', 'sheet' => 1])->assertCreated()->json();
+        $handover = $this->postJson($this->url("workbooks/{$whole->id}/handovers"), ['format' => 'csv', 'sheet' => 1])
+            ->assertCreated()
+            ->json();
         $file = Handover::query()->findOrFail($handover['id'])->file()->local();
         $this->assertFileExists($file);
         touch($orphan = storage_path('app/handovers/nobody.xlsx'));

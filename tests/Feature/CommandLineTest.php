@@ -32,20 +32,64 @@ final class CommandLineTest extends TestCase
         [$code, $out] = $this->run_(['read', 'a/list.csv', '--json']);
         self::assertSame(0, $code);
         $parts = ['title', 'units', 'column_group', 'heading', 'row_label', 'body', 'row_group', 'subtotal', 'total', 'note'];
-        $kinds = ['text', 'longtext', 'code', 'category', 'integer', 'decimal', 'amount', 'percent', 'date', 'time', 'datetime', 'duration', 'boolean', 'empty'];
-        $object = fn (array $properties) => ['type' => 'object', 'required' => array_keys($properties), 'additionalProperties' => false, 'properties' => $properties];
+        $kinds = [
+            'text',
+            'longtext',
+            'code',
+            'category',
+            'integer',
+            'decimal',
+            'amount',
+            'percent',
+            'date',
+            'time',
+            'datetime',
+            'duration',
+            'boolean',
+            'empty',
+        ];
+        $object = fn (array $properties) => [
+            'type' => 'object',
+            'required' => array_keys($properties),
+            'additionalProperties' => false,
+            'properties' => $properties,
+        ];
         $share = ['type' => 'number', 'minimum' => 0, 'maximum' => 1];
         $range = ['type' => 'string', 'pattern' => '^[A-Z]+[0-9]+(:[A-Z]+[0-9]+)?$'];
         $list = fn (array $items) => ['type' => 'array', 'items' => $items];
-        $schema = $object(['file' => ['type' => 'string'], 'sheets' => $list($object([
-            'name' => ['type' => 'string'], 'rows' => ['type' => 'integer'], 'columns' => ['type' => 'integer'],
-            'tables' => $list($object([
-                'range' => $range, 'confidence' => $share,
-                'parts' => $list($object(['part' => ['enum' => $parts], 'range' => $range, 'confidence' => $share, 'why' => ['type' => 'string', 'minLength' => 1]])),
-                'columns' => $list($object(['column' => ['type' => 'string', 'pattern' => '^[A-Z]+$'], 'heading' => ['type' => ['string', 'null']], 'kind' => ['enum' => $kinds], 'confidence' => $share])),
-            ])),
-        ]))]);
-        $result = (new Validator)->validate(json_decode($out), (string) json_encode($schema));
+        $schema = $object([
+            'file' => ['type' => 'string'],
+            'sheets' => $list(
+                $object([
+                    'name' => ['type' => 'string'],
+                    'rows' => ['type' => 'integer'],
+                    'columns' => ['type' => 'integer'],
+                    'tables' => $list(
+                        $object([
+                            'range' => $range,
+                            'confidence' => $share,
+                            'parts' => $list(
+                                $object([
+                                    'part' => ['enum' => $parts],
+                                    'range' => $range,
+                                    'confidence' => $share,
+                                    'why' => ['type' => 'string', 'minLength' => 1],
+                                ]),
+                            ),
+                            'columns' => $list(
+                                $object([
+                                    'column' => ['type' => 'string', 'pattern' => '^[A-Z]+$'],
+                                    'heading' => ['type' => ['string', 'null']],
+                                    'kind' => ['enum' => $kinds],
+                                    'confidence' => $share,
+                                ]),
+                            ),
+                        ]),
+                    ),
+                ]),
+            ),
+        ]);
+        $result = (new Validator())->validate(json_decode($out), (string) json_encode($schema));
         self::assertTrue($result->isValid(), (string) json_encode($result->error()?->args()));
         self::assertStringContainsString('"why":"the figures are the sums of rows 2 to 4"', $out);
     }
@@ -89,7 +133,19 @@ final class CommandLineTest extends TestCase
 
     public function test_wrong_usage_is_2_with_one_line(): void
     {
-        foreach ([['dress'], ['dress', 'a/list.csv'], ['dress', 'a/list.csv', '--out', 'x.zip'], ['dress', 'a/list.csv', '--out', 'nowhere/x.csv'], ['dress', 'a/list.csv', '--out', 'x.csv', '--stylebook', 'None such'], ['fly'], ['read'], ['read', 'a/list.csv', '--bogus'], ['dress', 'a/list.csv', '--out', 'a/list.csv']] as $arguments) {
+        foreach (
+            [
+                ['dress'],
+                ['dress', 'a/list.csv'],
+                ['dress', 'a/list.csv', '--out', 'x.zip'],
+                ['dress', 'a/list.csv', '--out', 'nowhere/x.csv'],
+                ['dress', 'a/list.csv', '--out', 'x.csv', '--stylebook', 'None such'],
+                ['fly'],
+                ['read'],
+                ['read', 'a/list.csv', '--bogus'],
+                ['dress', 'a/list.csv', '--out', 'a/list.csv'],
+            ] as $arguments
+        ) {
             [$code, , $errors] = $this->run_($arguments);
             self::assertSame(2, $code, implode(' ', $arguments));
             self::assertSame(1, substr_count($errors, "\n"), $errors);
@@ -111,7 +167,12 @@ final class CommandLineTest extends TestCase
      */
     private function run_(array $arguments): array
     {
-        $process = proc_open([PHP_BINARY, dirname(__DIR__, 2).'/bin/rilvet', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $this->folder);
+        $process = proc_open(
+            [PHP_BINARY, dirname(__DIR__, 2).'/bin/rilvet', ...$arguments],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            $this->folder,
+        );
         assert($process !== false);
         $out = (string) stream_get_contents($pipes[1]);
         $errors = (string) stream_get_contents($pipes[2]);

@@ -16,7 +16,11 @@ final class FormatTest extends TestCase
 
     public function test_an_act_everywhere_reaches_every_wearer_and_is_undone_as_one(): void
     {
-        [$first, $second, $third] = [$this->bringIn('a.csv', self::TABLE), $this->bringIn('b.csv', self::TABLE), $this->bringIn('c.csv', self::TABLE)];
+        [$first, $second, $third] = [
+            $this->bringIn('a.csv', self::TABLE),
+            $this->bringIn('b.csv', self::TABLE),
+            $this->bringIn('c.csv', self::TABLE),
+        ];
         $this->act($first, 'dress', ['stylebook' => 'Plain rule']);
         $this->act($second, 'dress', ['stylebook' => 'Plain rule']);
         $this->act($third, 'dress', ['stylebook' => 'Long list']);
@@ -78,7 +82,9 @@ final class FormatTest extends TestCase
         $this->act($workbook, 'format', ['ranges' => 'A2', 'look' => ['fill' => '#E8F1EA']]);
         $this->act($workbook, 'format', ['ranges' => 'A3', 'look' => ['fill' => '#E6F0E9']]);
         $this->act($workbook, 'format', ['ranges' => 'A4', 'look' => ['fill' => '#3B2A4A']]);
-        $near = fn (int $row) => $this->get($this->url("workbooks/{$workbook->id}/sheets/1/inspection?ranges=A$row&row=$row&column=1"))->json('inspection.near');
+        $near = fn (int $row) => $this->get(
+            $this->url("workbooks/{$workbook->id}/sheets/1/inspection?ranges=A$row&row=$row&column=1"),
+        )->json('inspection.near');
         $this->assertSame(['#E6F0E9'], $near(2));
         $this->assertSame([], $near(4));
     }
@@ -111,7 +117,12 @@ final class FormatTest extends TestCase
         $columns = $this->get($this->url("workbooks/{$two->id}/sheets/1"))->json('columns');
         $state = fn () => [$this->look($one, 'A1')['fill'], $this->look($one, 'B1')['fill'], $this->look($two, 'A1')['fill']];
         $before = $state();
-        $asked = $this->postJson($this->url("workbooks/{$one->id}/acts"), ['act' => 'format', 'revision' => $one->refresh()->revision, 'sheet' => 1, 'arguments' => $heading + ['look' => ['fill' => '#AABBFF'], 'over' => 'ask']]);
+        $asked = $this->postJson($this->url("workbooks/{$one->id}/acts"), [
+            'act' => 'format',
+            'revision' => $one->refresh()->revision,
+            'sheet' => 1,
+            'arguments' => $heading + ['look' => ['fill' => '#AABBFF'], 'over' => 'ask'],
+        ]);
         $asked->assertUnprocessable()->assertJsonPath('covered', 1 + $columns);
         $this->assertSame($before, $state(), 'a question changes nothing');
         $this->act($one, 'format', $heading + ['look' => ['fill' => '#AABBFF'], 'over' => 'override']);
@@ -151,10 +162,18 @@ final class FormatTest extends TestCase
         }
         $points = array_reverse(array_column($this->get($this->url("workbooks/{$workbook->id}/history"))->json(), 'id'));
         foreach ([[1, '#222222'], [3, '#444444'], [0, '#111111'], [2, '#333333']] as [$index, $fill]) {
-            $this->postJson($this->url("workbooks/{$workbook->id}/point"), ['change' => $points[$index], 'revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+            $this->postJson($this->url("workbooks/{$workbook->id}/point"), [
+                'change' => $points[$index],
+                'revision' => $workbook->refresh()->revision,
+                'sheet' => 1,
+            ])->assertOk();
             $this->assertSame($fill, $this->look($workbook, 'A2')['fill']);
         }
-        $this->postJson($this->url("workbooks/{$workbook->id}/point"), ['change' => 0, 'revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        $this->postJson($this->url("workbooks/{$workbook->id}/point"), [
+            'change' => 0,
+            'revision' => $workbook->refresh()->revision,
+            'sheet' => 1,
+        ])->assertOk();
         $this->assertNull($this->look($workbook, 'A2')['fill']);
     }
 
@@ -180,7 +199,11 @@ final class FormatTest extends TestCase
         };
         $keep('Check', '#FFE08A');
         $this->act($workbook, 'layNamed', ['ranges' => 'B2:B3', 'name' => 'Check']);
-        $this->assertSame(['#FFE08A', false], [$this->look($workbook, 'B3')['fill'], $this->look($workbook, 'B3')['italic']], 'what the cells do not agree on is no part of it');
+        $this->assertSame(
+            ['#FFE08A', false],
+            [$this->look($workbook, 'B3')['fill'], $this->look($workbook, 'B3')['italic']],
+            'what the cells do not agree on is no part of it',
+        );
         $this->refused($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Check', 'ranges' => 'A1'], 'Choose another name');
         $this->refused($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'B12', 'ranges' => 'A1'], 'cell address');
         $keep('Check', '#88DD88', true);
@@ -189,7 +212,10 @@ final class FormatTest extends TestCase
         $this->act($workbook, 'renameLook', ['scope' => 'everywhere', 'name' => 'Check', 'to' => 'Ask the grower']);
         $this->assertSame('#88DD88', $this->look($workbook, 'B3')['fill']);
         $looks = $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1/looks"))->assertOk()->json();
-        $this->assertSame(['Ask the grower', 'B2:B3', 2], [$looks[0]['name'], $looks[0]['worn'][0]['ranges'], $looks[0]['worn'][0]['cells']]);
+        $this->assertSame(
+            ['Ask the grower', 'B2:B3', 2],
+            [$looks[0]['name'], $looks[0]['worn'][0]['ranges'], $looks[0]['worn'][0]['cells']],
+        );
         $this->refused($workbook, 'renameLook', ['scope' => 'everywhere', 'name' => 'Check', 'to' => 'Other'], 'no look named');
         $handover = $this->post($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated();
         $zip = new \ZipArchive;
@@ -202,10 +228,18 @@ final class FormatTest extends TestCase
         foreach ($choices as [$choice, $fill]) {
             $this->act($workbook, 'dropLook', ['scope' => 'everywhere', 'name' => 'Ask the grower'] + $choice);
             $this->assertSame($fill, $this->look($workbook, 'B3')['fill']);
-            $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+            $this->postJson($this->url("workbooks/{$workbook->id}/undo"), [
+                'revision' => $workbook->refresh()->revision,
+                'sheet' => 1,
+            ])->assertOk();
             $this->assertSame('#88DD88', $this->look($workbook, 'B3')['fill']);
         }
-        $this->refused($workbook, 'dropLook', ['scope' => 'everywhere', 'name' => 'Ask the grower', 'instead' => 'Ask the grower'], 'no look named');
+        $this->refused(
+            $workbook,
+            'dropLook',
+            ['scope' => 'everywhere', 'name' => 'Ask the grower', 'instead' => 'Ask the grower'],
+            'no look named',
+        );
     }
 
     public function test_cells_are_cleared_and_pasted_with_and_without_their_looks(): void
@@ -218,18 +252,29 @@ final class FormatTest extends TestCase
         $this->act($workbook, 'paste', ['row' => 13, 'column' => 1, 'cells' => $copied['cells']]);
         $texts = $this->texts($workbook);
         foreach ([10, 13] as $row) {
-            $this->assertSame([$before['2.1'], $before['2.2'], $before['3.1']], [$texts["$row.1"], $texts["$row.2"], $texts[($row + 1).'.1']]);
+            $this->assertSame(
+                [$before['2.1'], $before['2.2'], $before['3.1']],
+                [$texts["$row.1"], $texts["$row.2"], $texts[$row + 1 .'.1']],
+            );
         }
         $this->assertSame([true, false], [$this->look($workbook, 'A10')['bold'], $this->look($workbook, 'A13')['bold']]);
         $this->act($workbook, 'paste', ['row' => 16, 'column' => 1, 'text' => "\"two\nlines\"\t7\n\"a \"\"b\"\"\"\t", 'html' => '']);
         $texts = $this->texts($workbook);
         $this->assertSame(["two\nlines", '7', 'a "b"'], [$texts['16.1'], $texts['16.2'], $texts['17.1']]);
-        $this->act($workbook, 'paste', ['row' => 19, 'column' => 1, 'text' => '', 'html' => '<table><tr><td>Oak</td><td>12</td></tr></table>']);
+        $this->act($workbook, 'paste', [
+            'row' => 19,
+            'column' => 1,
+            'text' => '',
+            'html' => '<table><tr><td>Oak</td><td>12</td></tr></table>',
+        ]);
         $this->assertSame(['Oak', '12'], [$this->texts($workbook)['19.1'], $this->texts($workbook)['19.2']]);
         $this->act($workbook, 'clear', ['ranges' => 'A10:XFD1048576']);
         $this->assertSame($before, $this->texts($workbook));
         foreach (range(1, 6) as $undo) {
-            $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+            $this->postJson($this->url("workbooks/{$workbook->id}/undo"), [
+                'revision' => $workbook->refresh()->revision,
+                'sheet' => 1,
+            ])->assertOk();
         }
         $this->assertSame($before, $this->texts($workbook));
     }
@@ -241,12 +286,22 @@ final class FormatTest extends TestCase
         $this->getJson($this->url('colours/family?hex=sky'))->assertUnprocessable();
         $this->act($workbook, 'family', ['hex' => '#1F5F8B']);
         $this->assertSame($family['heading']['fill'], $this->look($workbook, 'A1')['fill']);
-        $this->assertSame([$family['body']['fill'], $family['body']['ink']], [$this->look($workbook, 'B3')['fill'], $this->look($workbook, 'B3')['ink']]);
-        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        $this->assertSame(
+            [$family['body']['fill'], $family['body']['ink']],
+            [$this->look($workbook, 'B3')['fill'], $this->look($workbook, 'B3')['ink']],
+        );
+        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), [
+            'revision' => $workbook->refresh()->revision,
+            'sheet' => 1,
+        ])->assertOk();
         $this->act($workbook, 'dress', ['stylebook' => 'River ledger']);
         $this->act($workbook, 'family', ['scope' => 'everywhere', 'hex' => '#1F5F8B']);
         $this->assertSame($family['heading']['fill'], $this->look($workbook, 'A1')['fill']);
-        $this->assertContains($family['body']['fill'], [$this->look($workbook, 'B2')['fill'], $this->look($workbook, 'B3')['fill']], 'the stripes take the light one');
+        $this->assertContains(
+            $family['body']['fill'],
+            [$this->look($workbook, 'B2')['fill'], $this->look($workbook, 'B3')['fill']],
+            'the stripes take the light one',
+        );
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
@@ -261,13 +316,21 @@ final class FormatTest extends TestCase
         yield 'no such side' => ['borders', ['ranges' => 'A1', 'sides' => ['north' => 'thin #000000']], 'sides'];
         yield 'no side' => ['borders', ['ranges' => 'A1', 'sides' => []], 'at least one edge'];
         yield 'a block that is none' => ['lay', ['ranges' => 'A1', 'block' => [[['bold' => true]], []]], 'rows of looks'];
-        yield 'everywhere without a stylebook' => ['format', ['scope' => 'everywhere', 'part' => 'body', 'look' => ['bold' => true]], 'wears none'];
+        yield 'everywhere without a stylebook' => [
+            'format',
+            ['scope' => 'everywhere', 'part' => 'body', 'look' => ['bold' => true]],
+            'wears none',
+        ];
         yield 'a cell too long' => ['edit', ['cells' => [[1, 1, str_repeat('x', 40_000)]]], '32,767'];
         yield 'cells that are none' => ['edit', ['cells' => [['A1', 'x']]], 'row, column and text'];
         yield 'a paste beyond the sheet' => ['paste', ['row' => 1_048_576, 'column' => 1, 'text' => "a\nb"], 'do not fit'];
         yield 'a paste of nothing' => ['paste', ['row' => 1, 'column' => 1, 'text' => '', 'html' => '<p>x</p>'], 'no table'];
         yield 'a paste of no cells' => ['paste', ['row' => 1, 'column' => 1, 'cells' => [[['f' => 'A1']]]], 'plain values'];
-        yield 'a selection too long' => ['clear', ['ranges' => implode(',', array_map(fn (int $row) => 'A'.$row * 2, range(1, 5_000)))], 'thousand ranges'];
+        yield 'a selection too long' => [
+            'clear',
+            ['ranges' => implode(',', array_map(fn (int $row) => 'A'.$row * 2, range(1, 5_000)))],
+            'thousand ranges',
+        ];
         yield 'a sheet that is none' => ['format', ['sheets' => [1, 7], 'ranges' => 'A1', 'look' => ['bold' => true]], 'no sheet 7'];
     }
 
@@ -284,7 +347,11 @@ final class FormatTest extends TestCase
     private function look(Workbook $workbook, string $address): array
     {
         $range = \Rilvet\Grid\Range::parse($address);
-        $window = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top={$range->top}&left={$range->left}&bottom={$range->top}&right={$range->left}"))->assertOk();
+        $window = $this->get(
+            $this->url(
+                "workbooks/{$workbook->id}/sheets/1/window?top={$range->top}&left={$range->left}&bottom={$range->top}&right={$range->left}",
+            ),
+        )->assertOk();
 
         return $window->json('looks.0') ?? ['fill' => null, 'bold' => false];
     }

@@ -32,18 +32,51 @@ final class FormatsTest extends TestCase
 {
     private const TABLE = __DIR__.'/../../docs/formats.md';
 
-    private const LINES = ['hair', 'dotted', 'dashed', 'dashDot', 'dashDotDot', 'thin', 'slantDashDot', 'mediumDashDotDot', 'mediumDashDot', 'mediumDashed', 'medium', 'double', 'thick'];
+    private const LINES = [
+        'hair',
+        'dotted',
+        'dashed',
+        'dashDot',
+        'dashDotDot',
+        'thin',
+        'slantDashDot',
+        'mediumDashDotDot',
+        'mediumDashDot',
+        'mediumDashed',
+        'medium',
+        'double',
+        'thick',
+    ];
 
     /** @return array<string, list<bool|int|float|string>> values to try, by attribute */
     private static function tried(): array
     {
         return [
-            'font' => ['Gelasio'], 'size' => [7.5, 18.0], 'bold' => [true], 'italic' => [true], 'underline' => ['single', 'double'], 'strike' => [true], 'ink' => ['#9B2335'], 'script' => ['super', 'sub'],
+            'font' => ['Gelasio'],
+            'size' => [7.5, 18.0],
+            'bold' => [true],
+            'italic' => [true],
+            'underline' => ['single', 'double'],
+            'strike' => [true],
+            'ink' => ['#9B2335'],
+            'script' => ['super', 'sub'],
             'number' => ['#,##0.00', '0.0%', 'dd mmm yyyy', '[h]:mm', '0;[Red]-0', '#,##0_);(#,##0)', '# ?/?', '@'],
-            'horizontal' => ['left', 'center', 'right', 'justify', 'fill', 'span', 'distributed'], 'vertical' => ['top', 'center', 'justify', 'distributed'], 'indent' => [3], 'wrap' => [true], 'shrink' => [true], 'clip' => [true],
-            'rotation' => [45, 90, -30, Look::STACKED], 'fill' => ['#EFE7EE'],
-            'top' => array_map(fn (string $line) => "$line #3F2F55", self::LINES), 'right' => ['thin #3F2F55'], 'bottom' => ['double #3F2F55'], 'left' => ['medium #3F2F55'], 'rising' => ['thin #3F2F55'], 'falling' => ['thin #3F2F55'],
-            'locked' => [false], 'concealed' => [true],
+            'horizontal' => ['left', 'center', 'right', 'justify', 'fill', 'span', 'distributed'],
+            'vertical' => ['top', 'center', 'justify', 'distributed'],
+            'indent' => [3],
+            'wrap' => [true],
+            'shrink' => [true],
+            'clip' => [true],
+            'rotation' => [45, 90, -30, Look::STACKED],
+            'fill' => ['#EFE7EE'],
+            'top' => array_map(fn (string $line) => "$line #3F2F55", self::LINES),
+            'right' => ['thin #3F2F55'],
+            'bottom' => ['double #3F2F55'],
+            'left' => ['medium #3F2F55'],
+            'rising' => ['thin #3F2F55'],
+            'falling' => ['thin #3F2F55'],
+            'locked' => [false],
+            'concealed' => [true],
         ];
     }
 
@@ -62,20 +95,46 @@ final class FormatsTest extends TestCase
                 $there = $again->looks->look($again->sheet(1)->file->at($at + 1, 1))->toArray();
                 $same = array_key_exists($name, $there) && $there[$name] == $value;
                 if (! $same) {
-                    $lost[$format][$name][] = is_bool($value) ? '' : "`$value`".(isset($there[$name]) ? " comes back as `{$there[$name]}`" : '');
+                    $lost[$format][$name][] = is_bool($value)
+                        ? ''
+                        : "`$value`".(isset($there[$name]) ? " comes back as `{$there[$name]}`" : '');
                 }
             }
         }
-        $table = "# What each format carries\n\nWritten by `tests/Feature/FormatsTest.php`: each attribute is written to the format and read again. A dash means that all of it comes back.\n\n| attribute | xlsx | ods |\n| --- | --- | --- |\n";
+        $table =
+            "# What each format carries\n\nWritten by `tests/Feature/FormatsTest.php`: each attribute is written to the format and read "
+            ."again. A dash means that all of it comes back.\n\n| attribute | xlsx | ods |\n| --- | --- | --- |\n";
         foreach (self::tried() as $name => $values) {
-            $say = fn (string $format) => ! isset($lost[$format][$name]) ? '-' : (count($lost[$format][$name]) === count($values) && array_filter($lost[$format][$name], fn (string $each) => str_contains($each, 'comes back')) === [] ? 'not carried' : implode(', ', array_map(fn (string $each) => str_contains($each, 'comes back') ? $each : "$each is not carried", $lost[$format][$name])));
+            $say = fn (string $format) => ! isset($lost[$format][$name])
+                ? '-'
+                : (count($lost[$format][$name]) === count($values) &&
+                array_filter($lost[$format][$name], fn (string $each) => str_contains($each, 'comes back')) === []
+                    ? 'not carried'
+                    : implode(
+                        ', ',
+                        array_map(
+                            fn (string $each) => str_contains($each, 'comes back') ? $each : "$each is not carried",
+                            $lost[$format][$name],
+                        ),
+                    ));
             $table .= "| $name | {$say('xlsx')} | {$say('ods')} |\n";
         }
-        $table .= "\nValues, formulas with their results, errors, merges, column widths, row heights, hidden rows, columns and sheets, colours of sheets, frozen parts, gridlines, zoom, named ranges and named styles go into both. A text with a character that xml has no form for goes into xlsx alone.\nAn xlsx that is handed over again keeps charts, pictures, comments, pivot tables, macros and all else that came in it; the other formats carry none of them.\nhtml carries what is seen of the visible sheets, with results in the place of formulas, and the pieces of the faces that it is drawn in; its columns grow where figures need more room; csv and tsv carry the values of one sheet. In an ods, columns of tables that formulas name become ranges, and formulas that look into other workbooks their results.\n";
+        $table .=
+            "\nValues, formulas with their results, errors, merges, column widths, row heights, hidden rows, columns and sheets, "
+            .'colours of sheets, frozen parts, gridlines, zoom, named ranges and named styles go into both. A text with a character '
+            ."that xml has no form for goes into xlsx alone.\nAn xlsx that is handed over again keeps charts, pictures, comments, pivot "
+            ."tables, macros and all else that came in it; the other formats carry none of them.\nhtml carries what is seen of the "
+            .'visible sheets, with results in the place of formulas, and the pieces of the faces that it is drawn in; its columns grow '
+            .'where figures need more room; csv and tsv carry the values of one sheet. In an ods, columns of tables that formulas name '
+            ."become ranges, and formulas that look into other workbooks their results.\n";
         if (getenv('RILVET_WRITE_TABLES') === '1') {
             file_put_contents(self::TABLE, $table);
         }
-        self::assertSame((string) file_get_contents(self::TABLE), $table, 'RILVET_WRITE_TABLES=1 vendor/bin/phpunit tests/Feature/FormatsTest.php writes it anew');
+        self::assertSame(
+            (string) file_get_contents(self::TABLE),
+            $table,
+            'RILVET_WRITE_TABLES=1 vendor/bin/phpunit tests/Feature/FormatsTest.php writes it anew',
+        );
     }
 
     #[DataProvider('formats')]
@@ -90,26 +149,71 @@ final class FormatsTest extends TestCase
         $looks = new LookBook;
         $file = new LookMap;
         $file->set(Range::parse('D4'), $looks->number(Look::of(['number' => 'yyyy-mm-dd hh:mm'])));
-        $setup = new Setup(new Sizes([1 => 133, 3 => 40], [2 => 44], [4], [3]), new SheetOpening(1, 2, false, 85), [Range::parse('A6:C7')], new Tab('#2C6E66'));
-        $other = new Worksheet(new MemorySheet('Second', [[Cell::of('x')]]), 'Second', Reading::none(), came: new Setup(tab: new Tab(state: 'hidden')));
-        $workbook = new Workbook('Book', [1 => new Worksheet($cells, 'Beds & "rows"', Reading::none(), came: $setup, aspects: Aspects::of(new FileLooks($file))), 2 => $other], $looks, false, ['Counts' => "'Beds & \"rows\"'!\$B\$2:\$B\$3"]);
+        $setup = new Setup(
+            new Sizes([1 => 133, 3 => 40], [2 => 44], [4], [3]),
+            new SheetOpening(1, 2, false, 85),
+            [Range::parse('A6:C7')],
+            new Tab('#2C6E66'),
+        );
+        $other = new Worksheet(
+            new MemorySheet('Second', [[Cell::of('x')]]),
+            'Second',
+            Reading::none(),
+            came: new Setup(tab: new Tab(state: 'hidden')),
+        );
+        $workbook = new Workbook(
+            'Book',
+            [
+                1 => new Worksheet($cells, 'Beds & "rows"', Reading::none(), came: $setup, aspects: Aspects::of(new FileLooks($file))),
+                2 => $other,
+            ],
+            $looks,
+            false,
+            ['Counts' => "'Beds & \"rows\"'!\$B\$2:\$B\$3"],
+        );
         $again = self::through($format, $workbook, $path);
         foreach ($cells->read(1, 4) as $row => $meant) {
             foreach ($again->sheet(1)->cells->read($row, $row) as $found) {
                 foreach ($meant as $index => $cell) {
-                    self::assertTrue($cell->sameDataAs($found[$index]), "$format row $row column $index: ".json_encode([$cell->stored(), $found[$index]->stored()]));
+                    self::assertTrue(
+                        $cell->sameDataAs($found[$index]),
+                        "$format row $row column $index: ".json_encode([$cell->stored(), $found[$index]->stored()]),
+                    );
                 }
             }
         }
         $back = $again->sheet(1)->setup;
-        self::assertSame([133, 40, 44, [4], [3], ['A6:C7'], 1, 2, false, 85, '#2C6E66'], [
-            $back->sizes->widths[1], $back->sizes->widths[3], $back->sizes->heights[2], $back->sizes->hiddenColumns, $back->sizes->hiddenRows,
-            array_map(strval(...), $back->merges), $back->opening->freezeRow, $back->opening->freezeColumn, $back->opening->gridlines, $back->opening->zoom, $back->tab->colour,
-        ]);
-        self::assertSame([['Beds & "rows"', 'Second'], 'hidden'], [[$again->sheet(1)->name, $again->sheet(2)->name], $again->sheet(2)->setup->tab->state]);
+        self::assertSame(
+            [133, 40, 44, [4], [3], ['A6:C7'], 1, 2, false, 85, '#2C6E66'],
+            [
+                $back->sizes->widths[1],
+                $back->sizes->widths[3],
+                $back->sizes->heights[2],
+                $back->sizes->hiddenColumns,
+                $back->sizes->hiddenRows,
+                array_map(strval(...), $back->merges),
+                $back->opening->freezeRow,
+                $back->opening->freezeColumn,
+                $back->opening->gridlines,
+                $back->opening->zoom,
+                $back->tab->colour,
+            ],
+        );
+        self::assertSame(
+            [['Beds & "rows"', 'Second'], 'hidden'],
+            [[$again->sheet(1)->name, $again->sheet(2)->name], $again->sheet(2)->setup->tab->state],
+        );
         self::assertSame(['Counts' => "'Beds & \"rows\"'!\$B\$2:\$B\$3"], $again->names);
         $library = IOFactory::load($path)->getSheet(0);
-        self::assertSame([12, '=B2*2', 'Rowan', -0.1], [$library->getCell('B2')->getValue(), $library->getCell('C3')->getValue(), (string) $library->getCell('A2')->getValue(), $library->getCell('C2')->getValue()]);
+        self::assertSame(
+            [12, '=B2*2', 'Rowan', -0.1],
+            [
+                $library->getCell('B2')->getValue(),
+                $library->getCell('C3')->getValue(),
+                (string) $library->getCell('A2')->getValue(),
+                $library->getCell('C2')->getValue(),
+            ],
+        );
         self::assertEqualsWithDelta(46095.5, $library->getCell('D4')->getValue(), 1e-9);
         unlink($path);
     }
@@ -142,7 +246,10 @@ final class FormatsTest extends TestCase
         foreach ($looks as $at => $look) {
             $file->set(Range::of($at + 1, 1, $at + 1, 1), $book->number($look));
         }
-        $cells = new MemorySheet('S', array_map(fn (Look $look) => [Cell::of($look->get(Attribute::Number) === '@' ? 'text' : 3.5)], $looks));
+        $cells = new MemorySheet(
+            'S',
+            array_map(fn (Look $look) => [Cell::of($look->get(Attribute::Number) === '@' ? 'text' : 3.5)], $looks),
+        );
 
         return new Workbook('Book', [1 => new Worksheet($cells, 'S', Reading::none(), aspects: Aspects::of(new FileLooks($file)))], $book);
     }

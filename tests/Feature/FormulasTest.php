@@ -23,13 +23,25 @@ final class FormulasTest extends TestCase
     public static function shapes(): iterable
     {
         $shapes = [
-            'a name' => '<f>Rate*B2</f><v>26</v>', 'a name of a table' => '<f>SUM(Stock[Count])</f><v>12</v>', 'another workbook' => '<f>[1]Prices!$A$1*2</f><v>8.5</v>',
-            'sheets from one to another' => '<f>SUM(One:Two!B2)</f><v>20</v>', 'a function of a person\'s own' => '<f>TREEHEIGHT(B2)</f><v>4.25</v>',
-            'LET' => '<f>_xlfn.LET(_xlpm.x,B2,_xlpm.x*2)</f><v>26</v>', 'LAMBDA' => '<f>_xlfn.LAMBDA(_xlpm.x,_xlpm.x+1)(B2)</f><v>14</v>', 'AGGREGATE' => '<f>AGGREGATE(9,5,B2:B3)</f><v>12</v>',
-            'XMATCH' => '<f>_xlfn.XMATCH(8,B2:B3)</f><v>2</v>', 'CELL' => '<f>CELL("row",B3)</f><v>3</v>', 'GETPIVOTDATA' => '<f>GETPIVOTDATA("Count",$F$1)</f><v>77</v>',
-            'CUBEVALUE' => '<f>CUBEVALUE("Stock","[Count]")</f><v>99</v>', 'INDIRECT' => '<f>INDIRECT("B"&amp;2)</f><v>4</v>', 'OFFSET' => '<f>OFFSET(B1,1,0)</f><v>4</v>',
-            'an array' => '<f t="array" ref="D2">SUM(B2:B3*B2:B3)</f><v>80</v>', 'a date' => '<f>DATE(2026,5,1)</f><v>44681</v>',
-            'an error of its own' => '<f>NA()</f><v>7</v>', 'a circle' => '<f>D2+1</f><v>3</v>', 'something that is no formula' => '<f>B2+)(</f><v>5</v>',
+            'a name' => '<f>Rate*B2</f><v>26</v>',
+            'a name of a table' => '<f>SUM(Stock[Count])</f><v>12</v>',
+            'another workbook' => '<f>[1]Prices!$A$1*2</f><v>8.5</v>',
+            'sheets from one to another' => '<f>SUM(One:Two!B2)</f><v>20</v>',
+            'a function of a person\'s own' => '<f>TREEHEIGHT(B2)</f><v>4.25</v>',
+            'LET' => '<f>_xlfn.LET(_xlpm.x,B2,_xlpm.x*2)</f><v>26</v>',
+            'LAMBDA' => '<f>_xlfn.LAMBDA(_xlpm.x,_xlpm.x+1)(B2)</f><v>14</v>',
+            'AGGREGATE' => '<f>AGGREGATE(9,5,B2:B3)</f><v>12</v>',
+            'XMATCH' => '<f>_xlfn.XMATCH(8,B2:B3)</f><v>2</v>',
+            'CELL' => '<f>CELL("row",B3)</f><v>3</v>',
+            'GETPIVOTDATA' => '<f>GETPIVOTDATA("Count",$F$1)</f><v>77</v>',
+            'CUBEVALUE' => '<f>CUBEVALUE("Stock","[Count]")</f><v>99</v>',
+            'INDIRECT' => '<f>INDIRECT("B"&amp;2)</f><v>4</v>',
+            'OFFSET' => '<f>OFFSET(B1,1,0)</f><v>4</v>',
+            'an array' => '<f t="array" ref="D2">SUM(B2:B3*B2:B3)</f><v>80</v>',
+            'a date' => '<f>DATE(2026,5,1)</f><v>44681</v>',
+            'an error of its own' => '<f>NA()</f><v>7</v>',
+            'a circle' => '<f>D2+1</f><v>3</v>',
+            'something that is no formula' => '<f>B2+)(</f><v>5</v>',
         ];
         foreach ($shapes as $name => $cell) {
             yield $name => [$cell];
@@ -53,7 +65,10 @@ final class FormulasTest extends TestCase
 
     public function test_what_depends_on_a_typed_cell_is_calculated_through_names_tables_and_sheets(): void
     {
-        $workbook = $this->workbook('<f>SUM(Stock[Count])*Rate</f><v>24</v>', two: '<row r="1"><c r="A1"><f>One!D2+1</f><v>25</v></c><c r="B1"><f>VLOOKUP("Ash",One!A2:B3,2,FALSE)</f><v>8</v></c></row>');
+        $workbook = $this->workbook(
+            '<f>SUM(Stock[Count])*Rate</f><v>24</v>',
+            two: '<row r="1"><c r="A1"><f>One!D2+1</f><v>25</v></c><c r="B1"><f>VLOOKUP("Ash",One!A2:B3,2,FALSE)</f><v>8</v></c></row>',
+        );
         $this->act($workbook, 'edit', ['cells' => [[3, 2, '10']]]);
         $this->assertSame('28', $this->texts($workbook)['2.4']);
         $other = $this->get($this->url("workbooks/{$workbook->id}/sheets/2/window?top=1&left=1&bottom=1&right=2"))->json('cells');
@@ -97,20 +112,38 @@ final class FormulasTest extends TestCase
 
     public function test_arrays_stay_arrays_and_shared_formulas_mean_the_same_where_rows_and_columns_come_and_go(): void
     {
-        $parts = HandMade::parts('<row r="1"><c r="A1"><v>1</v></c><c r="B1"><v>2</v></c></row><row r="2"><c r="A2"><v>3</v></c><c r="B2"><v>4</v></c></row>'
-            .'<row r="4"><c r="A4" cm="1"><f t="array" ref="A4:B5">A1:B2*2</f><v>2</v></c><c r="B4"><v>4</v></c></row><row r="5"><c r="A5"><v>6</v></c><c r="B5"><v>8</v></c></row>'
-            .'<row r="7"><c r="A7"><f t="shared" ref="A7:C7" si="0">A1+A2</f><v>4</v></c><c r="B7"><f t="shared" si="0"/><v>6</v></c><c r="C7" t="inlineStr"><is><r><rPr><b/></rPr><t>bold</t></r><r><t> not</t></r></is></c></row>');
+        $parts = HandMade::parts(
+            '<row r="1"><c r="A1"><v>1</v></c><c r="B1"><v>2</v></c></row><row r="2"><c r="A2"><v>3</v></c><c r="B2"><v>4</v></c></row>'.
+                '<row r="4"><c r="A4" cm="1"><f t="array" ref="A4:B5">A1:B2*2</f><v>2</v></c><c r="B4"><v>4</v></c></row><row r="5"><c '
+                .'r="A5"><v>6</v></c><c r="B5"><v>8</v></c></row>'.
+                '<row r="7"><c r="A7"><f t="shared" ref="A7:C7" si="0">A1+A2</f><v>4</v></c><c r="B7"><f t="shared" '
+                .'si="0"/><v>6</v></c><c r="C7" t="inlineStr"><is><r><rPr><b/></rPr><t>bold</t></r><r><t> not</t></r></is></c></row>',
+        );
         $workbook = $this->bringIn('t.xlsx', (string) file_get_contents(HandMade::package($parts)));
         $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 3, 'count' => 2, 'in' => true]);
         $sheet = $this->written($workbook)['xl/worksheets/sheet1.xml'];
-        $this->assertStringContainsString('<c r="A6" cm="1"><f t="array" ref="A6:B7">A1:B2*2</f><v>2</v></c><c r="B6"><v>4</v></c>', $sheet);
+        $this->assertStringContainsString(
+            '<c r="A6" cm="1"><f t="array" ref="A6:B7">A1:B2*2</f><v>2</v></c><c r="B6"><v>4</v></c>',
+            $sheet,
+        );
         $this->assertStringContainsString('<c r="B9"><f t="shared" si="0"/><v>6</v></c>', $sheet);
-        $this->assertStringContainsString('<c r="C9" t="inlineStr"><is><r><rPr><b/></rPr><t>bold</t></r><r><t> not</t></r></is></c>', $sheet, 'parts of texts with looks of their own go along');
+        $this->assertStringContainsString(
+            '<c r="C9" t="inlineStr"><is><r><rPr><b/></rPr><t>bold</t></r><r><t> not</t></r></is></c>',
+            $sheet,
+            'parts of texts with looks of their own go along',
+        );
         $this->act($workbook, 'move', ['axis' => 'columns', 'at' => 1, 'count' => 1, 'in' => true]);
-        $this->assertStringContainsString('<c r="B6" cm="1"><f t="array" ref="B6:C7">B1:C2*2</f><v>2</v></c><c r="C6"><v>4</v></c>', $this->written($workbook)['xl/worksheets/sheet1.xml']);
+        $this->assertStringContainsString(
+            '<c r="B6" cm="1"><f t="array" ref="B6:C7">B1:C2*2</f><v>2</v></c><c r="C6"><v>4</v></c>',
+            $this->written($workbook)['xl/worksheets/sheet1.xml'],
+        );
         $this->undo($workbook);
         $this->undo($workbook);
-        $this->assertSame($parts['xl/worksheets/sheet1.xml'], $this->written($workbook)['xl/worksheets/sheet1.xml'], 'what was put in and taken out again leaves the same bytes');
+        $this->assertSame(
+            $parts['xl/worksheets/sheet1.xml'],
+            $this->written($workbook)['xl/worksheets/sheet1.xml'],
+            'what was put in and taken out again leaves the same bytes',
+        );
     }
 
     public function test_more_than_fits_into_an_act_is_calculated_behind_the_screen_and_undone_with_it(): void
@@ -132,26 +165,52 @@ final class FormulasTest extends TestCase
     {
         $workbook = $this->workbook('<f>B2*2</f><v>8</v>');
         $this->act($workbook, 'edit', ['cells' => [[2, 2, '5']]]);
-        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated()->json();
+        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])
+            ->assertCreated()
+            ->json();
         $this->assertSame('done', $handover['status'], (string) $handover['message']);
         $this->assertSame([1, ['One!D2'], 0], [$handover['results'], $handover['resultPlaces'], $handover['values']]);
     }
 
     private function textAt(Workbook $workbook, int $row, int $column): string
     {
-        return (string) ($this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=$row&left=$column&bottom=$row&right=$column"))->json('cells.0.text') ?? '');
+        return (string) ($this->get(
+            $this->url("workbooks/{$workbook->id}/sheets/1/window?top=$row&left=$column&bottom=$row&right=$column"),
+        )->json('cells.0.text') ?? '');
     }
 
     /** @return array<string, string> */
     private function parts(string $cell, string $more = '', string $two = ''): array
     {
         $start = str_starts_with($cell, '<c') ? $cell : "<c r=\"D2\">$cell</c>";
-        $parts = HandMade::parts("<row r=\"1\"><c r=\"A1\" t=\"inlineStr\"><is><t>Tree</t></is></c><c r=\"B1\" t=\"inlineStr\"><is><t>Count</t></is></c><c r=\"C1\"><v>2</v></c></row><row r=\"2\"><c r=\"A2\" t=\"inlineStr\"><is><t>Rowan</t></is></c><c r=\"B2\"><v>4</v></c>$start$more</row><row r=\"3\"><c r=\"A3\" t=\"inlineStr\"><is><t>Ash</t></is></c><c r=\"B3\"><v>8</v></c></row>");
-        $parts['xl/workbook.xml'] = str_replace('</sheets>', '<sheet name="Two" sheetId="2" r:id="rId9"/></sheets><definedNames><definedName name="Rate">One!$C$1</definedName></definedNames>', $parts['xl/workbook.xml']);
-        $parts['xl/_rels/workbook.xml.rels'] = str_replace('</Relationships>', '<Relationship Id="rId9" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/worksheet" Target="worksheets/sheet2.xml"/></Relationships>', $parts['xl/_rels/workbook.xml.rels']);
+        $parts = HandMade::parts(
+            '<row r="1"><c r="A1" t="inlineStr"><is><t>Tree</t></is></c><c r="B1" t="inlineStr"><is><t>Count</t></is></c><c '
+            .'r="C1"><v>2</v></c></row><row r="2"><c r="A2" t="inlineStr"><is><t>Rowan</t></is></c><c '
+            ."r=\"B2\"><v>4</v></c>$start$more</row><row r=\"3\"><c r=\"A3\" t=\"inlineStr\"><is><t>Ash</t></is></c><c "
+            .'r="B3"><v>8</v></c></row>',
+        );
+        $parts['xl/workbook.xml'] = str_replace(
+            '</sheets>',
+            '<sheet name="Two" sheetId="2" r:id="rId9"/></sheets><definedNames><definedName '
+            .'name="Rate">One!$C$1</definedName></definedNames>',
+            $parts['xl/workbook.xml'],
+        );
+        $parts['xl/_rels/workbook.xml.rels'] = str_replace(
+            '</Relationships>',
+            '<Relationship Id="rId9" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/worksheet" '
+            .'Target="worksheets/sheet2.xml"/></Relationships>',
+            $parts['xl/_rels/workbook.xml.rels'],
+        );
         $parts['xl/worksheets/sheet2.xml'] = '<worksheet xmlns="'.HandMade::MAIN."\"><sheetData>$two</sheetData></worksheet>";
-        $parts['xl/worksheets/_rels/sheet1.xml.rels'] = '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/table" Target="../tables/table1.xml"/></Relationships>';
-        $parts['xl/tables/table1.xml'] = '<table xmlns="'.HandMade::MAIN.'" id="1" name="Stock" displayName="Stock" ref="A1:B3"><tableColumns count="2"><tableColumn id="1" name="Tree"/><tableColumn id="2" name="Count"/></tableColumns></table>';
+        $parts['xl/worksheets/_rels/sheet1.xml.rels'] =
+            '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" '
+            .'Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/table" '
+            .'Target="../tables/table1.xml"/></Relationships>';
+        $parts['xl/tables/table1.xml'] =
+            '<table xmlns="'.
+            HandMade::MAIN.
+            '" id="1" name="Stock" displayName="Stock" ref="A1:B3"><tableColumns count="2"><tableColumn id="1" '
+            .'name="Tree"/><tableColumn id="2" name="Count"/></tableColumns></table>';
 
         return $parts;
     }
@@ -169,7 +228,9 @@ final class FormulasTest extends TestCase
     /** @return array<string, array<string, mixed>> formulas of the first sheet as stored, by address */
     private function handedOver(Workbook $workbook): array
     {
-        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated()->json();
+        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])
+            ->assertCreated()
+            ->json();
         $this->assertSame('done', $handover['status'], (string) $handover['message']);
         $stream = fopen((string) \App\Models\Handover::query()->findOrFail($handover['id'])->file()->local(), 'rb');
         assert($stream !== false);

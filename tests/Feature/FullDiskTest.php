@@ -28,11 +28,20 @@ final class FullDiskTest extends TestCase
         try {
             $noise = implode("\n", array_map(fn (int $row) => "$row,".bin2hex(random_bytes(200)), range(1, 3_000)));
             $import = $this->drop('large.csv', "a,b\n$noise\n")->json();
-            $said = isset($import['id']) && $import['status'] === 'proposed' ? $this->call('POST', $this->url("imports/{$import['id']}/keep"))->json('message') : $import['message'];
+            $said =
+                isset($import['id']) && $import['status'] === 'proposed'
+                    ? $this->call('POST', $this->url("imports/{$import['id']}/keep"))->json('message')
+                    : $import['message'];
             $this->assertStringContainsString('disk of the server is full', (string) $said);
             $cells = array_map(fn (int $row) => [$row, 3, bin2hex(random_bytes(300))], range(1, 400));
-            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'edit', 'revision' => 1, 'sheet' => 1, 'arguments' => ['cells' => $cells]])
-                ->assertUnprocessable()->assertJsonPath('message', fn (string $words) => str_contains($words, 'disk of the server is full'));
+            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), [
+                'act' => 'edit',
+                'revision' => 1,
+                'sheet' => 1,
+                'arguments' => ['cells' => $cells],
+            ])
+                ->assertUnprocessable()
+                ->assertJsonPath('message', fn (string $words) => str_contains($words, 'disk of the server is full'));
         } finally {
             DB::statement('PRAGMA max_page_count = 1073741823');
         }

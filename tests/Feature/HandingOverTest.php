@@ -17,7 +17,10 @@ final class HandingOverTest extends TestCase
     {
         $workbook = $this->bringIn('lots.xlsx', self::package());
         $this->assertFileExists($workbook->package()->local());
-        $this->assertStringContainsString('pictures (1)', implode(' ', $this->getJson($this->url("workbooks/{$workbook->id}"))->json('notices')));
+        $this->assertStringContainsString(
+            'pictures (1)',
+            implode(' ', $this->getJson($this->url("workbooks/{$workbook->id}"))->json('notices')),
+        );
         $same = $this->parts($this->handedOver($workbook, 'xlsx'));
         $this->assertSame('not to be lost', $same['xl/media/image1.png']);
         $this->act($workbook, 'format', ['ranges' => 'B2', 'look' => ['bold' => true]]);
@@ -34,7 +37,10 @@ final class HandingOverTest extends TestCase
         $parts = $this->parts($this->handedOver($workbook, 'xlsx'));
         $this->assertStringContainsString('<c r="B2"><v>77</v></c>', $parts['xl/worksheets/sheet1.xml']);
         $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 2, 'count' => 1, 'in' => true]);
-        $this->assertStringContainsString('<c r="B3"><v>77</v></c>', $this->parts($this->handedOver($workbook, 'xlsx'))['xl/worksheets/sheet1.xml']);
+        $this->assertStringContainsString(
+            '<c r="B3"><v>77</v></c>',
+            $this->parts($this->handedOver($workbook, 'xlsx'))['xl/worksheets/sheet1.xml'],
+        );
     }
 
     public function test_a_workbook_goes_out_as_ods_and_comes_in_again(): void
@@ -53,7 +59,11 @@ final class HandingOverTest extends TestCase
     public function test_a_person_is_told_what_a_format_does_not_carry(): void
     {
         $workbook = $this->bringIn('lots.xlsx', self::package());
-        $lost = fn () => array_column($this->getJson($this->url("workbooks/{$workbook->id}/sheets/1/formats"))->assertOk()->json(), 'lost', 'format');
+        $lost = fn () => array_column(
+            $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1/formats"))->assertOk()->json(),
+            'lost',
+            'format',
+        );
         $this->assertSame([], $lost()['xlsx']);
         $this->assertSame(['Charts, pictures, comments and the like that came in the xlsx stay in the xlsx.'], $lost()['ods']);
         $this->assertSame(['Looks and sizes are left out.'], $lost()['csv']);
@@ -67,7 +77,10 @@ final class HandingOverTest extends TestCase
 
     private function handedOver(Workbook $workbook, string $format): string
     {
-        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => $format, 'sheet' => 1])->assertCreated();
+        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), [
+            'format' => $format,
+            'sheet' => 1,
+        ])->assertCreated();
         $this->assertSame('done', $handover->json('status'), (string) $handover->json('message'));
 
         return (string) file_get_contents(storage_path("app/handovers/{$handover->json('id')}.$format"));
@@ -92,7 +105,10 @@ final class HandingOverTest extends TestCase
 
     private static function package(): string
     {
-        $rows = '<row r="1"><c r="A1" t="inlineStr"><is><t>Tree</t></is></c><c r="B1" t="inlineStr"><is><t>Count</t></is></c></row><row r="2"><c r="A2" t="inlineStr"><is><t>Rowan</t></is></c><c r="B2"><v>12</v></c></row><row r="3"><c r="A3" t="inlineStr"><is><t>Ash</t></is></c><c r="B3"><v>30</v></c></row>';
+        $rows =
+            '<row r="1"><c r="A1" t="inlineStr"><is><t>Tree</t></is></c><c r="B1" t="inlineStr"><is><t>Count</t></is></c></row><row '
+            .'r="2"><c r="A2" t="inlineStr"><is><t>Rowan</t></is></c><c r="B2"><v>12</v></c></row><row r="3"><c r="A3" '
+            .'t="inlineStr"><is><t>Ash</t></is></c><c r="B3"><v>30</v></c></row>';
         $path = HandMade::package(HandMade::parts($rows) + ['xl/media/image1.png' => 'not to be lost', 'xl/' => '']);
         $bytes = (string) file_get_contents($path);
         unlink($path);

@@ -65,12 +65,21 @@ final class IndependentReaderTest extends TestCase
                     }
                     $horizontal = $look->text(Attribute::Horizontal, 'general');
                     $expected = [
-                        'font' => $look->text(Attribute::Font, 'Carlito'), 'size' => $look->get(Attribute::Size) ?? 11, 'bold' => $look->is(Attribute::Bold), 'italic' => $look->is(Attribute::Italic),
-                        'ink' => $look->text(Attribute::Ink, '#000000'), 'fill' => $look->text(Attribute::Fill, 'none'),
-                        'top' => $look->text(Attribute::Top, 'none'), 'right' => $look->text(Attribute::Right, 'none'), 'bottom' => $look->text(Attribute::Bottom, 'none'), 'left' => $look->text(Attribute::Left, 'none'),
+                        'font' => $look->text(Attribute::Font, 'Carlito'),
+                        'size' => $look->get(Attribute::Size) ?? 11,
+                        'bold' => $look->is(Attribute::Bold),
+                        'italic' => $look->is(Attribute::Italic),
+                        'ink' => $look->text(Attribute::Ink, '#000000'),
+                        'fill' => $look->text(Attribute::Fill, 'none'),
+                        'top' => $look->text(Attribute::Top, 'none'),
+                        'right' => $look->text(Attribute::Right, 'none'),
+                        'bottom' => $look->text(Attribute::Bottom, 'none'),
+                        'left' => $look->text(Attribute::Left, 'none'),
                         'horizontal' => $horizontal === 'span' ? 'centerContinuous' : $horizontal,
-                        'vertical' => ['center' => 'middle'][$look->text(Attribute::Vertical, 'bottom')] ?? $look->text(Attribute::Vertical, 'bottom'),
-                        'wrap' => $look->is(Attribute::Wrap), 'number' => $look->text(Attribute::Number, 'General'),
+                        'vertical' => ['center' => 'middle'][$look->text(Attribute::Vertical, 'bottom')] ??
+                            $look->text(Attribute::Vertical, 'bottom'),
+                        'wrap' => $look->is(Attribute::Wrap),
+                        'number' => $look->text(Attribute::Number, 'General'),
                     ];
                     foreach ($expected as $name => $value) {
                         self::assertEquals($value, $there[$name], "{$sheet->name}!$address $name");
@@ -87,10 +96,19 @@ final class IndependentReaderTest extends TestCase
             }
             self::assertSame(array_map(strval(...), $sheet->setup->merges), $found['merges']);
             // Widths are said in digits of the workbook's default type: that of the package, or of the stylebook.
-            $digit = $back ? 7 : Fonts::shipped()->face($sheet->stylebook?->ground->text(Attribute::Font) ?? '')->digitWidth(($sheet->stylebook?->ground->number(Attribute::Size) ?? 11) * Fonts::PX);
+            $digit = $back
+                ? 7
+                : Fonts::shipped()
+                    ->face($sheet->stylebook?->ground->text(Attribute::Font) ?? '')
+                    ->digitWidth(($sheet->stylebook?->ground->number(Attribute::Size) ?? 11) * Fonts::PX);
             foreach ($found['widths'] as $at => $width) {
                 // A column that is as wide as all are says nothing of it.
-                self::assertEqualsWithDelta($sheet->setup->sizes->widthOf($at + 1), $width === null ? $sheet->setup->sizes->width : $width * $digit, 1.0, "width of column $at");
+                self::assertEqualsWithDelta(
+                    $sheet->setup->sizes->widthOf($at + 1),
+                    $width === null ? $sheet->setup->sizes->width : $width * $digit,
+                    1.0,
+                    "width of column $at",
+                );
             }
             foreach ($found['heights'] as $at => $height) {
                 if ($height !== null) {

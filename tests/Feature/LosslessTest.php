@@ -45,7 +45,18 @@ use ZipArchive;
 final class LosslessTest extends TestCase
 {
     /** What a change of looks may touch: the looks of cells, rows and columns, their sizes, and how the sheet opens. */
-    private const ALLOWED = ['//m:c/@s', '//m:row/@s', '//m:row/@customFormat', '//m:row/@ht', '//m:row/@customHeight', '//m:row/@spans', '//m:cols', '//m:sheetViews', '//m:sheetFormatPr', '//m:mergeCells'];
+    private const ALLOWED = [
+        '//m:c/@s',
+        '//m:row/@s',
+        '//m:row/@customFormat',
+        '//m:row/@ht',
+        '//m:row/@customHeight',
+        '//m:row/@spans',
+        '//m:cols',
+        '//m:sheetViews',
+        '//m:sheetFormatPr',
+        '//m:mergeCells',
+    ];
 
     /** @return iterable<string, array{string}> */
     public static function fixtures(): iterable
@@ -71,7 +82,17 @@ final class LosslessTest extends TestCase
     public function test_one_touched_cell_changes_one_attribute_and_appends_to_the_styles(string $origin): void
     {
         $source = self::fixture($origin);
-        $workbook = (new Format(self::at('B3'), Look::of(['italic' => true, 'fill' => '#FFEEAA', 'number' => '0.000', 'top' => 'double #112233', 'wrap' => true, 'locked' => false])))->on(self::open($source));
+        $workbook = (new Format(
+            self::at('B3'),
+            Look::of([
+                'italic' => true,
+                'fill' => '#FFEEAA',
+                'number' => '0.000',
+                'top' => 'double #112233',
+                'wrap' => true,
+                'locked' => false,
+            ]),
+        ))->on(self::open($source));
         $written = self::written($workbook, $source, []);
         [$before, $after] = [self::parts($source), self::parts($written)];
         $changed = array_keys(array_filter($before, fn (string $bytes, string $name) => $after[$name] !== $bytes, ARRAY_FILTER_USE_BOTH));
@@ -81,7 +102,17 @@ final class LosslessTest extends TestCase
         self::assertSame($strip($before['xl/worksheets/sheet1.xml']), $strip($after['xl/worksheets/sheet1.xml']));
         self::assertAppended($before['xl/styles.xml'], $after['xl/styles.xml']);
         $style = self::library($written)->getActiveSheet()->getStyle('B3');
-        self::assertSame([true, 'FFFFEEAA', '0.000', 'double', true, 'unprotected'], [$style->getFont()->getItalic(), $style->getFill()->getStartColor()->getARGB(), $style->getNumberFormat()->getFormatCode(), $style->getBorders()->getTop()->getBorderStyle(), $style->getAlignment()->getWrapText(), $style->getProtection()->getLocked()]);
+        self::assertSame(
+            [true, 'FFFFEEAA', '0.000', 'double', true, 'unprotected'],
+            [
+                $style->getFont()->getItalic(),
+                $style->getFill()->getStartColor()->getARGB(),
+                $style->getNumberFormat()->getFormatCode(),
+                $style->getBorders()->getTop()->getBorderStyle(),
+                $style->getAlignment()->getWrapText(),
+                $style->getProtection()->getLocked(),
+            ],
+        );
         array_map(unlink(...), [$source, $written]);
     }
 
@@ -100,7 +131,10 @@ final class LosslessTest extends TestCase
             } elseif ($name === 'xl/styles.xml') {
                 self::assertAppended($bytes, $after[$name]);
             } elseif ($name === 'xl/workbook.xml') {
-                self::assertSame(self::canonical($bytes, ['//m:definedName[@name="_xlnm.Print_Titles"]', '//m:definedNames[not(*)]']), self::canonical($after[$name], ['//m:definedName[@name="_xlnm.Print_Titles"]', '//m:definedNames[not(*)]']));
+                self::assertSame(
+                    self::canonical($bytes, ['//m:definedName[@name="_xlnm.Print_Titles"]', '//m:definedNames[not(*)]']),
+                    self::canonical($after[$name], ['//m:definedName[@name="_xlnm.Print_Titles"]', '//m:definedNames[not(*)]']),
+                );
             } else {
                 self::assertSame($bytes, $after[$name], $name);
             }
@@ -110,7 +144,11 @@ final class LosslessTest extends TestCase
         self::assertTrue($proof->holds());
         self::assertGreaterThan(50, $proof->cells);
         // Brought in and dressed once more, it is what it is.
-        $again = self::written((new Dress(array_keys($workbook->sheets), Builtin::named('River ledger')))->on(self::open($written)), $written, []);
+        $again = self::written(
+            (new Dress(array_keys($workbook->sheets), Builtin::named('River ledger')))->on(self::open($written)),
+            $written,
+            [],
+        );
         self::assertSame(substr_count($after['xl/styles.xml'], '<xf '), substr_count(self::parts($again)['xl/styles.xml'], '<xf '));
         array_map(unlink(...), [$source, $written, $again]);
     }
@@ -118,10 +156,21 @@ final class LosslessTest extends TestCase
     public function test_edited_cells_are_written_in_their_place_and_a_group_of_formulas_stays_whole(): void
     {
         $source = self::fixture('npm');
-        $workbook = (new EditCells(1, [2 => [6 => '=B2*5'], 4 => [1 => 'A new <name>', 2 => ''], 60 => [3 => '12,5']]))->on(self::open($source));
+        $workbook = (new EditCells(1, [2 => [6 => '=B2*5'], 4 => [1 => 'A new <name>', 2 => ''], 60 => [3 => '12,5']]))->on(
+            self::open($source),
+        );
         $written = self::written($workbook, $source, [1]);
         $sheet = self::library($written)->getActiveSheet();
-        self::assertSame(['=B2*5', '=B3*2', '=B4*2', 'A new <name>', null], [$sheet->getCell('F2')->getValue(), $sheet->getCell('F3')->getValue(), $sheet->getCell('F4')->getValue(), (string) $sheet->getCell('A4')->getValue(), $sheet->getCell('B4')->getValue()]);
+        self::assertSame(
+            ['=B2*5', '=B3*2', '=B4*2', 'A new <name>', null],
+            [
+                $sheet->getCell('F2')->getValue(),
+                $sheet->getCell('F3')->getValue(),
+                $sheet->getCell('F4')->getValue(),
+                (string) $sheet->getCell('A4')->getValue(),
+                $sheet->getCell('B4')->getValue(),
+            ],
+        );
         self::assertSame('12,5', (string) $sheet->getCell('C60')->getValue());
         self::assertSame('dd/mm/yyyy', $sheet->getStyle('C5')->getNumberFormat()->getFormatCode());
         self::assertTrue((new PackageWriter($source, [1]))->prove($workbook, $written)->holds());
@@ -130,7 +179,8 @@ final class LosslessTest extends TestCase
 
     public function test_what_is_anchored_to_cells_goes_along_with_rows_and_columns(): void
     {
-        foreach (['composer' => ['B5:B7', 'B5', 'A4:D7', 'F'], 'npm' => ['B4:B43', 'B5', null, null]] as $origin => [$condition, $checked, $filter]) {
+        $origins = ['composer' => ['B5:B7', 'B5', 'A4:D7', 'F'], 'npm' => ['B4:B43', 'B5', null, null]];
+        foreach ($origins as $origin => [$condition, $checked, $filter]) {
             $source = self::fixture($origin);
             $workbook = (new MoveCells(1, new Shift(true, 2, 2, true)))->on(self::open($source));
             $written = self::written($workbook, $source, null);
@@ -139,7 +189,9 @@ final class LosslessTest extends TestCase
             self::assertSame([$checked], array_keys($sheet->getDataValidationCollection()));
             self::assertSame([$origin === 'composer' ? 'B5' : 'A7'], array_keys($sheet->getComments()));
             $filter === null || self::assertSame($filter, $sheet->getAutoFilter()->getRange());
-            $filter === null ? self::assertSame('https://example.org/', $sheet->getCell('E4')->getHyperlink()->getUrl()) : self::assertSame('F4', $sheet->getChartByIndex(0)->getTopLeftPosition()['cell']);
+            $filter === null
+                ? self::assertSame('https://example.org/', $sheet->getCell('E4')->getHyperlink()->getUrl())
+                : self::assertSame('F4', $sheet->getChartByIndex(0)->getTopLeftPosition()['cell']);
             self::assertTrue((new PackageWriter($source))->prove($workbook, $written)->holds());
             array_map(unlink(...), [$source, $written]);
         }
@@ -156,7 +208,12 @@ final class LosslessTest extends TestCase
         self::assertSame('B1:C3', $table($along)?->getRange());
         $cut = self::written((new MoveCells(2, new Shift(false, 2, 1, true)))->on(self::open($source)), $source, null);
         self::assertNull($table($cut));
-        self::assertStringNotContainsString('table', implode(array_keys(self::parts($cut))).self::parts($cut)['[Content_Types].xml'].self::parts($cut)['xl/worksheets/sheet2.xml']);
+        self::assertStringNotContainsString(
+            'table',
+            implode(array_keys(self::parts($cut))).
+                self::parts($cut)['[Content_Types].xml'].
+                self::parts($cut)['xl/worksheets/sheet2.xml'],
+        );
         array_map(unlink(...), [$source, $down, $along, $cut]);
     }
 
@@ -179,8 +236,20 @@ final class LosslessTest extends TestCase
         self::assertEqualsWithDelta(130 / 7, $sheet->getColumnDimension('B')->getWidth(), 0.01);
         // The library adds the room beside the digits to the 24 characters that it was told (18.3.1.13).
         self::assertEqualsWithDelta(24 + 5 / 7, $sheet->getColumnDimension('A')->getWidth(), 0.01);
-        self::assertSame([false, 33.0, 30.0], [$sheet->getColumnDimension('C')->getVisible(), $sheet->getRowDimension(9)->getRowHeight(), $sheet->getRowDimension(4)->getRowHeight()]);
-        self::assertSame('$C$2:$C$31', $book->getNamedRange('Prices')?->getValue() === null ? null : substr((string) $book->getNamedRange('Prices')->getValue(), -11 + 1));
+        self::assertSame(
+            [false, 33.0, 30.0],
+            [
+                $sheet->getColumnDimension('C')->getVisible(),
+                $sheet->getRowDimension(9)->getRowHeight(),
+                $sheet->getRowDimension(4)->getRowHeight(),
+            ],
+        );
+        self::assertSame(
+            '$C$2:$C$31',
+            $book->getNamedRange('Prices')?->getValue() === null
+                ? null
+                : substr((string) $book->getNamedRange('Prices')->getValue(), -11 + 1),
+        );
         array_map(unlink(...), [$source, $written]);
     }
 
@@ -202,7 +271,10 @@ final class LosslessTest extends TestCase
             self::assertSame(['#FFEEAA', true], [$look->toArray()['fill'] ?? null, $look->toArray()['bold'] ?? null], $address);
         }
         // What was not touched wears what it did.
-        self::assertSame($workbook->looks->look($workbook->sheet(1)->file->at(1, 1))->toArray(), $again->looks->look($again->sheet(1)->file->at(1, 1))->toArray());
+        self::assertSame(
+            $workbook->looks->look($workbook->sheet(1)->file->at(1, 1))->toArray(),
+            $again->looks->look($again->sheet(1)->file->at(1, 1))->toArray(),
+        );
         array_map(unlink(...), [$source, $written]);
     }
 
@@ -214,7 +286,10 @@ final class LosslessTest extends TestCase
 
     public function test_what_a_format_can_say_for_all_its_cells_changes_the_styles_alone(): void
     {
-        $parts = HandMade::parts('<row r="1"><c r="A1" s="1"><v>1</v></c><c r="B1" s="1"><v>2</v></c></row><row r="2"><c r="A2"><v>2</v></c><c r="B2" s="2"><v>3</v></c></row>');
+        $parts = HandMade::parts(
+            '<row r="1"><c r="A1" s="1"><v>1</v></c><c r="B1" s="1"><v>2</v></c></row><row r="2"><c r="A2"><v>2</v></c><c r="B2" '
+            .'s="2"><v>3</v></c></row>',
+        );
         $source = HandMade::package($parts);
         $look = Look::of(['italic' => true, 'fill' => '#FFEEAA']);
         $changed = function (string $ranges) use ($source, $look) {
@@ -222,7 +297,10 @@ final class LosslessTest extends TestCase
             $written = self::written($workbook, $source, []);
             self::assertTrue((new PackageWriter($source))->prove($workbook, $written)->holds());
             $style = self::library($written)->getActiveSheet()->getStyle('B1');
-            self::assertSame([true, 'FFFFEEAA', true], [$style->getFont()->getItalic(), $style->getFill()->getStartColor()->getARGB(), $style->getFont()->getBold()]);
+            self::assertSame(
+                [true, 'FFFFEEAA', true],
+                [$style->getFont()->getItalic(), $style->getFill()->getStartColor()->getARGB(), $style->getFont()->getBold()],
+            );
             [$before, $after] = [self::parts($source), self::parts($written)];
             unlink($written);
 
@@ -239,7 +317,11 @@ final class LosslessTest extends TestCase
     public function test_looks_of_whole_columns_and_rows_are_read_and_stay(): void
     {
         $parts = HandMade::parts('<row r="1"><c r="A1"><v>1</v></c></row><row r="2" s="2" customFormat="1"><c r="A2"><v>2</v></c></row>');
-        $parts['xl/worksheets/sheet1.xml'] = str_replace('<sheetData>', '<dimension ref="A1:C2"/><cols><col min="2" max="3" width="12" style="1" customWidth="1"/></cols><sheetData>', $parts['xl/worksheets/sheet1.xml']);
+        $parts['xl/worksheets/sheet1.xml'] = str_replace(
+            '<sheetData>',
+            '<dimension ref="A1:C2"/><cols><col min="2" max="3" width="12" style="1" customWidth="1"/></cols><sheetData>',
+            $parts['xl/worksheets/sheet1.xml'],
+        );
         $source = HandMade::package($parts);
         $workbook = self::open($source);
         $fill = fn (Workbook $book, int $row, int $column) => $book->looks->look($book->sheet(1)->file->at($row, $column))->toArray();
@@ -249,7 +331,11 @@ final class LosslessTest extends TestCase
         $touched = (new Format(self::at('B1:B1048576'), Look::of(['italic' => true])))->on($workbook);
         $written = self::written($touched, $source, []);
         $sheet = self::parts($written)['xl/worksheets/sheet1.xml'];
-        self::assertMatchesRegularExpression('~<col min="2" max="2" width="[\d.]+" style="[3-9]" customWidth="1"/><col min="3" max="3" width="12" style="1" customWidth="1"/>~', $sheet);
+        self::assertMatchesRegularExpression(
+            '~<col min="2" max="2" width="[\d.]+" style="[3-9]" customWidth="1"/><col min="3" max="3" width="12" style="1" '
+            .'customWidth="1"/>~',
+            $sheet,
+        );
         $again = self::open($written);
         self::assertSame([true, '#FFFF00'], [$fill($again, 900_000, 2)['italic'], $fill($again, 900_000, 2)['fill']]);
         array_map(unlink(...), [$source, $written]);
@@ -258,8 +344,20 @@ final class LosslessTest extends TestCase
     public function test_a_signature_is_left_out_with_a_word_and_only_when_something_changed(): void
     {
         $parts = HandMade::parts('<row r="1"><c r="A1"><v>1</v></c></row>');
-        $parts['_rels/.rels'] = str_replace('</Relationships>', '<Relationship Id="rId7" Type="http://schemas.openxmlformats.org/package/2006/relationships/digital-signature/origin" Target="_xmlsignatures/origin.sigs"/></Relationships>', $parts['_rels/.rels']);
-        $parts += ['_xmlsignatures/origin.sigs' => '', '_xmlsignatures/sig1.xml' => '<Signature/>', '_xmlsignatures/_rels/origin.sigs.rels' => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/package/2006/relationships/digital-signature/signature" Target="sig1.xml"/></Relationships>'];
+        $parts['_rels/.rels'] = str_replace(
+            '</Relationships>',
+            '<Relationship Id="rId7" Type="http://schemas.openxmlformats.org/package/2006/relationships/digital-signature/origin" '
+            .'Target="_xmlsignatures/origin.sigs"/></Relationships>',
+            $parts['_rels/.rels'],
+        );
+        $parts += [
+            '_xmlsignatures/origin.sigs' => '',
+            '_xmlsignatures/sig1.xml' => '<Signature/>',
+            '_xmlsignatures/_rels/origin.sigs.rels' => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">'
+                .'<Relationship Id="rId1" '
+                .'Type="http://schemas.openxmlformats.org/package/2006/relationships/digital-signature/signature" '
+                .'Target="sig1.xml"/></Relationships>',
+        ];
         $source = HandMade::package($parts);
         $opening = new Opening(fn (int $sheet) => new MemoryBlockStore);
         $workbook = $opening->open($source, 'a.xlsx');
@@ -282,7 +380,9 @@ final class LosslessTest extends TestCase
         $path->registerNamespace('m', HandMade::MAIN);
         foreach ($allowed as $query) {
             foreach (iterator_to_array($path->query($query) ?: []) as $node) {
-                $node instanceof \DOMAttr ? $node->ownerElement?->removeAttributeNode($node) : ($node instanceof DOMElement && $node->remove());
+                $node instanceof \DOMAttr
+                    ? $node->ownerElement?->removeAttributeNode($node)
+                    : $node instanceof DOMElement && $node->remove();
             }
         }
         // Cells and rows that hold nothing but a look are a look as well.
@@ -322,13 +422,23 @@ final class LosslessTest extends TestCase
         $count = 0;
         foreach ($one->getAllSheets() as $index => $sheet) {
             foreach ($sheet->getCoordinates() as $address) {
-                self::assertEquals($sheet->getCell($address)->getValue(), $other->getSheet($index)->getCell($address)->getValue(), $address);
+                self::assertEquals(
+                    $sheet->getCell($address)->getValue(),
+                    $other->getSheet($index)->getCell($address)->getValue(),
+                    $address,
+                );
                 $count++;
             }
             self::assertSame(array_keys($sheet->getComments()), array_keys($other->getSheet($index)->getComments()));
             self::assertSame($sheet->getChartCount(), $other->getSheet($index)->getChartCount());
-            self::assertSame(array_keys($sheet->getConditionalStylesCollection()), array_keys($other->getSheet($index)->getConditionalStylesCollection()));
-            self::assertSame(array_keys($sheet->getDataValidationCollection()), array_keys($other->getSheet($index)->getDataValidationCollection()));
+            self::assertSame(
+                array_keys($sheet->getConditionalStylesCollection()),
+                array_keys($other->getSheet($index)->getConditionalStylesCollection()),
+            );
+            self::assertSame(
+                array_keys($sheet->getDataValidationCollection()),
+                array_keys($other->getSheet($index)->getDataValidationCollection()),
+            );
         }
         self::assertGreaterThan(20, $count);
     }
@@ -380,7 +490,15 @@ final class LosslessTest extends TestCase
         if ($origin === 'composer') {
             self::fromComposer($path);
         } else {
-            exec(($origin === 'npm' ? 'node '.escapeshellarg(__DIR__.'/write-fixture.mjs') : '/usr/bin/python3 '.escapeshellarg(__DIR__.'/write-fixture.py')).' '.escapeshellarg($path), $out, $code);
+            exec(
+                ($origin === 'npm'
+                    ? 'node '.escapeshellarg(__DIR__.'/write-fixture.mjs')
+                    : '/usr/bin/python3 '.escapeshellarg(__DIR__.'/write-fixture.py')).
+                    ' '.
+                    escapeshellarg($path),
+                $out,
+                $code,
+            );
             self::assertSame(0, $code, implode("\n", $out));
         }
 
@@ -391,16 +509,43 @@ final class LosslessTest extends TestCase
     {
         $book = new Spreadsheet;
         $sheet = $book->getActiveSheet()->setTitle('Lots');
-        $sheet->fromArray([['Tree report'], ['Tree', 'Count', 'Price', 'Value'], ['Rowan', 3, 1.5, '=B3*C3'], ['Ash', 4, 2.25, '=B4*C4'], ['Elm', 12, 0.75, '=B5*C5'], ['Total', '=SUM(B3:B5)', null, '=SUM(D3:D5)']]);
+        $sheet->fromArray([
+            ['Tree report'],
+            ['Tree', 'Count', 'Price', 'Value'],
+            ['Rowan', 3, 1.5, '=B3*C3'],
+            ['Ash', 4, 2.25, '=B4*C4'],
+            ['Elm', 12, 0.75, '=B5*C5'],
+            ['Total', '=SUM(B3:B5)', null, '=SUM(D3:D5)'],
+        ]);
         $sheet->mergeCells('A1:D1')->getStyle('A2:D2')->getFont()->setBold(true);
         $sheet->getStyle('C3:D6')->getNumberFormat()->setFormatCode('#,##0.00');
         $sheet->getComment('B3')->getText()->createTextRun('counted twice');
-        $sheet->getCell('B3')->getDataValidation()->setType(DataValidation::TYPE_WHOLE)->setFormula1('1')->setFormula2('99')->setShowErrorMessage(true);
-        $condition = (new Conditional)->setConditionType(Conditional::CONDITION_CELLIS)->setOperatorType(Conditional::OPERATOR_GREATERTHAN)->addCondition('5');
+        $sheet
+            ->getCell('B3')
+            ->getDataValidation()
+            ->setType(DataValidation::TYPE_WHOLE)
+            ->setFormula1('1')
+            ->setFormula2('99')
+            ->setShowErrorMessage(true);
+        $condition = (new Conditional())
+            ->setConditionType(Conditional::CONDITION_CELLIS)
+            ->setOperatorType(Conditional::OPERATOR_GREATERTHAN)
+            ->addCondition('5');
         $condition->getStyle()->getFont()->setBold(true);
         $sheet->getStyle('B3:B5')->setConditionalStyles([$condition]);
-        $series = new DataSeries(DataSeries::TYPE_BARCHART, DataSeries::GROUPING_CLUSTERED, [0], [new DataSeriesValues('String', 'Lots!$B$2', null, 1)], [new DataSeriesValues('String', 'Lots!$A$3:$A$5', null, 3)], [new DataSeriesValues('Number', 'Lots!$B$3:$B$5', null, 3)]);
-        $sheet->addChart((new Chart('counts', new Title('Counts'), null, new PlotArea(null, [$series])))->setTopLeftPosition('F2')->setBottomRightPosition('M15'));
+        $series = new DataSeries(
+            DataSeries::TYPE_BARCHART,
+            DataSeries::GROUPING_CLUSTERED,
+            [0],
+            [new DataSeriesValues('String', 'Lots!$B$2', null, 1)],
+            [new DataSeriesValues('String', 'Lots!$A$3:$A$5', null, 3)],
+            [new DataSeriesValues('Number', 'Lots!$B$3:$B$5', null, 3)],
+        );
+        $sheet->addChart(
+            (new Chart('counts', new Title('Counts'), null, new PlotArea(null, [$series])))
+                ->setTopLeftPosition('F2')
+                ->setBottomRightPosition('M15'),
+        );
         $sheet->setAutoFilter('A2:D5')->freezePane('B3');
         $book->createSheet()->setTitle('Other')->fromArray(array_map(fn (int $row) => ["key $row", $row], range(1, 30)));
         (new Xlsx($book))->setIncludeCharts(true)->save($path);

@@ -37,18 +37,29 @@ final class MoveTest extends TestCase
         mt_srand(256);
         for ($step = 0; $step < 40; $step++) {
             $rows = mt_rand(0, 2) > 0;
-            $this->act($workbook, 'move', ['axis' => $rows ? 'rows' : 'columns', 'at' => $rows ? mt_rand(1, 700) : mt_rand(1, 3), 'count' => $rows ? mt_rand(1, 300) : 1, 'in' => mt_rand(0, 1) === 1]);
+            $this->act($workbook, 'move', [
+                'axis' => $rows ? 'rows' : 'columns',
+                'at' => $rows ? mt_rand(1, 700) : mt_rand(1, 3),
+                'count' => $rows ? mt_rand(1, 300) : 1,
+                'in' => mt_rand(0, 1) === 1,
+            ]);
         }
         $this->assertNotSame($before, $this->cells());
         for ($step = 0; $step < 40; $step++) {
-            $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+            $this->postJson($this->url("workbooks/{$workbook->id}/undo"), [
+                'revision' => $workbook->refresh()->revision,
+                'sheet' => 1,
+            ])->assertOk();
         }
         $this->assertSame($before, $this->cells());
     }
 
     public function test_a_row_put_into_a_long_sheet_writes_a_block_or_two_and_undone_steps_leave_none_behind(): void
     {
-        $workbook = $this->bringIn('t.csv', "Number,Text\n".implode("\n", array_map(fn (int $row) => "$row,text $row", range(1, 20 * Block::ROWS)))."\n");
+        $workbook = $this->bringIn(
+            't.csv',
+            "Number,Text\n".implode("\n", array_map(fn (int $row) => "$row,text $row", range(1, 20 * Block::ROWS)))."\n",
+        );
         $blocks = fn () => DB::table('blocks')->pluck('number')->all();
         $before = $blocks();
         $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 5, 'count' => 1, 'in' => true]);
@@ -69,17 +80,40 @@ final class MoveTest extends TestCase
         $answer = $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 1, 'count' => 2, 'in' => true]);
         $this->assertSame([['name' => 'Counts', 'sheet' => 1, 'ranges' => 'B4:B5,A4']], $answer->json('bench.names'));
         foreach (['counts', 'AB12', 'R1C1', '1st', 'two words', ''] as $name) {
-            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'name', 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => ['name' => $name, 'ranges' => 'A1']])->assertUnprocessable();
+            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), [
+                'act' => 'name',
+                'revision' => $workbook->refresh()->revision,
+                'sheet' => 1,
+                'arguments' => ['name' => $name, 'ranges' => 'A1'],
+            ])->assertUnprocessable();
         }
-        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk()->assertJsonPath('bench.names.0.ranges', 'B2:B3,A2');
-        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk()->assertJsonPath('bench.names', []);
+        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])
+            ->assertOk()
+            ->assertJsonPath('bench.names.0.ranges', 'B2:B3,A2');
+        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])
+            ->assertOk()
+            ->assertJsonPath('bench.names', []);
     }
 
     public function test_wrong_moves_are_refused(): void
     {
         $workbook = $this->bringIn('t.csv', "a,b\n1,2\n");
-        foreach ([['at' => 0], ['at' => 2, 'count' => 0], ['at' => 2, 'count' => 1_000_000], ['at' => 2_000_000], ['at' => 'x'], ['axis' => 'depth', 'at' => 1]] as $arguments) {
-            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'move', 'revision' => 1, 'sheet' => 1, 'arguments' => $arguments + ['axis' => 'rows', 'in' => true]])->assertUnprocessable();
+        foreach (
+            [
+                ['at' => 0],
+                ['at' => 2, 'count' => 0],
+                ['at' => 2, 'count' => 1_000_000],
+                ['at' => 2_000_000],
+                ['at' => 'x'],
+                ['axis' => 'depth', 'at' => 1],
+            ] as $arguments
+        ) {
+            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), [
+                'act' => 'move',
+                'revision' => 1,
+                'sheet' => 1,
+                'arguments' => $arguments + ['axis' => 'rows', 'in' => true],
+            ])->assertUnprocessable();
         }
     }
 
@@ -89,12 +123,19 @@ final class MoveTest extends TestCase
      */
     private function parts(\Illuminate\Testing\TestResponse $answer): array
     {
-        return array_merge(...array_map(fn (array $part) => array_map(fn (string $range) => "{$part['part']} $range", $part['ranges']), $answer->json('sheet.tables.0.parts')));
+        return array_merge(
+            ...array_map(
+                fn (array $part) => array_map(fn (string $range) => "{$part['part']} $range", $part['ranges']),
+                $answer->json('sheet.tables.0.parts'),
+            ),
+        );
     }
 
     private function textAt(Workbook $workbook, int $row, int $column): string
     {
-        return (string) $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=$row&left=$column&bottom=$row&right=$column"))->json('cells.0.text');
+        return (string) $this->get(
+            $this->url("workbooks/{$workbook->id}/sheets/1/window?top=$row&left=$column&bottom=$row&right=$column"),
+        )->json('cells.0.text');
     }
 
     private function fill(Workbook $workbook, int $row, int $column): ?string

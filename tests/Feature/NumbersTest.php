@@ -10,7 +10,8 @@ use Tests\TestCase;
 /** Number formats, column rules and changes of data through the server. */
 final class NumbersTest extends TestCase
 {
-    private const TABLE = "Tree,Seen,Price,Count\nRowan,2026-03-04,£1204.50,7\nAspen,2026-04-05,£96.25,12\nHazel,2026-05-06,£3.20,9\nTotal,,£1303.95,28\n";
+    private const TABLE = "Tree,Seen,Price,Count\nRowan,2026-03-04,£1204.50,7\nAspen,2026-04-05,£96.25,12\nHazel,2026-05-06,£3.20,"
+        ."9\nTotal,,£1303.95,28\n";
 
     public function test_a_cell_tells_what_it_stores_shows_and_could_read_as(): void
     {
@@ -30,8 +31,18 @@ final class NumbersTest extends TestCase
     public function test_a_choice_is_a_format_act(): void
     {
         $workbook = $this->bringIn('a.csv', self::TABLE);
-        $this->act($workbook, 'format', ['ranges' => 'C2:C4', 'look' => ['number' => ['purpose' => 'money', 'decimals' => 0, 'symbol' => '€', 'place' => 'behind']]]);
-        $this->assertSame(['1,205 €', 'money', '€'], [$this->number($workbook, 2, 3)['shown'], $this->number($workbook, 2, 3)['choice']['purpose'], $this->number($workbook, 2, 3)['choice']['symbol']]);
+        $this->act($workbook, 'format', [
+            'ranges' => 'C2:C4',
+            'look' => ['number' => ['purpose' => 'money', 'decimals' => 0, 'symbol' => '€', 'place' => 'behind']],
+        ]);
+        $this->assertSame(
+            ['1,205 €', 'money', '€'],
+            [
+                $this->number($workbook, 2, 3)['shown'],
+                $this->number($workbook, 2, 3)['choice']['purpose'],
+                $this->number($workbook, 2, 3)['choice']['symbol'],
+            ],
+        );
         foreach ([['purpose' => 'joy'], ['purpose' => 'money', 'symbol' => '"; "'], ['purpose' => 'plain', 'decimals' => -1]] as $choice) {
             $this->refused($workbook, 'format', ['ranges' => 'C2', 'look' => ['number' => $choice]], 'number format');
         }
@@ -46,10 +57,17 @@ final class NumbersTest extends TestCase
         }
         $this->assertSame('first', $this->number($first, 2, 3)['rule']['sign']);
         $before = $this->texts($second);
-        $this->act($first, 'rule', ['scope' => 'everywhere', 'kind' => 'amount', 'rule' => ['sign' => 'heading', 'scale' => 3, 'least' => 2]]);
+        $this->act($first, 'rule', [
+            'scope' => 'everywhere',
+            'kind' => 'amount',
+            'rule' => ['sign' => 'heading', 'scale' => 3, 'least' => 2],
+        ]);
         foreach ([$first, $second] as $workbook) {
             $texts = $this->texts($workbook);
-            $this->assertSame(["Price\n£ thousand", '1.20', '0.10', '0.00', '1.30'], [$texts['1.3'], $texts['2.3'], $texts['3.3'], $texts['4.3'], $texts['5.3']]);
+            $this->assertSame(
+                ["Price\n£ thousand", '1.20', '0.10', '0.00', '1.30'],
+                [$texts['1.3'], $texts['2.3'], $texts['3.3'], $texts['4.3'], $texts['5.3']],
+            );
         }
         $this->refused($first, 'rule', ['scope' => 'everywhere', 'kind' => 'amount', 'rule' => ['scale' => 5]], 'scale takes');
         $this->refused($first, 'rule', ['scope' => 'everywhere', 'kind' => 'magic', 'rule' => []], 'column kind');
@@ -70,7 +88,10 @@ final class NumbersTest extends TestCase
         $workbook = $this->bringIn('a.csv', self::TABLE);
         $this->act($workbook, 'dress', ['stylebook' => 'River ledger']);
         $this->act($workbook, 'keepNumber', ['scope' => 'everywhere', 'name' => 'Short day', 'code' => 'ddd d mmm']);
-        $this->assertSame([['name' => 'Short day', 'words' => 'Short day', 'code' => 'ddd d mmm', 'shown' => 'Wed 4 Mar']], $this->number($workbook, 2, 2)['kept']);
+        $this->assertSame(
+            [['name' => 'Short day', 'words' => 'Short day', 'code' => 'ddd d mmm', 'shown' => 'Wed 4 Mar']],
+            $this->number($workbook, 2, 2)['kept'],
+        );
         $this->refused($workbook, 'keepNumber', ['scope' => 'everywhere', 'name' => 'Bad', 'code' => '0"'], 'numbers.Bad');
         $this->act($workbook, 'dropNumber', ['scope' => 'everywhere', 'name' => 'Short day']);
         $this->assertSame([], $this->number($workbook, 2, 2)['kept']);
@@ -81,7 +102,10 @@ final class NumbersTest extends TestCase
         $workbook = $this->bringIn('a.csv', self::TABLE);
         $this->act($workbook, 'convert', ['ranges' => 'D2:D5', 'to' => 'hundredths']);
         $this->assertSame(['7%', '28%'], [$this->texts($workbook)['2.4'], $this->texts($workbook)['5.4']]);
-        $this->assertSame('Data: divided by a hundred, to percent, D2:D5', $this->getJson($this->url("workbooks/{$workbook->id}/history"))->json('0.words'));
+        $this->assertSame(
+            'Data: divided by a hundred, to percent, D2:D5',
+            $this->getJson($this->url("workbooks/{$workbook->id}/history"))->json('0.words'),
+        );
         $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx'])->assertCreated();
         $this->assertSame([1, 0], [$handover->json('dataActs'), $handover->json('values')]);
         $this->refused($workbook, 'convert', ['ranges' => 'A2', 'to' => 'gold'], 'one of');

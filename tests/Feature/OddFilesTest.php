@@ -37,7 +37,11 @@ final class OddFilesTest extends TestCase
     public function test_a_module_sheet_without_a_part_is_passed_by(): void
     {
         $parts = HandMade::parts(self::ROW);
-        $parts['xl/workbook.xml'] = str_replace('</sheets>', '<sheet name="Module1" sheetId="2" r:id=""/></sheets>', $parts['xl/workbook.xml']);
+        $parts['xl/workbook.xml'] = str_replace(
+            '</sheets>',
+            '<sheet name="Module1" sheetId="2" r:id=""/></sheets>',
+            $parts['xl/workbook.xml'],
+        );
         $this->assertCount(1, $this->opened($parts)->sheets);
     }
 
@@ -59,8 +63,16 @@ final class OddFilesTest extends TestCase
     {
         $parts = HandMade::parts(self::ROW);
         unset($parts['xl/styles.xml']);
-        $parts['[Content_Types].xml'] = (string) preg_replace('~<Override PartName="/xl/styles.xml"[^>]*>~', '', $parts['[Content_Types].xml']);
-        $parts['xl/_rels/workbook.xml.rels'] = (string) preg_replace('~<Relationship Id="rId2"[^>]*>~', '', $parts['xl/_rels/workbook.xml.rels']);
+        $parts['[Content_Types].xml'] = (string) preg_replace(
+            '~<Override PartName="/xl/styles.xml"[^>]*>~',
+            '',
+            $parts['[Content_Types].xml'],
+        );
+        $parts['xl/_rels/workbook.xml.rels'] = (string) preg_replace(
+            '~<Relationship Id="rId2"[^>]*>~',
+            '',
+            $parts['xl/_rels/workbook.xml.rels'],
+        );
         $path = HandMade::package($parts);
         $workbook = $this->opened($parts);
         $workbook = (new Format(new Targets([1], RangeSet::parse('A1')), Look::of(['bold' => true])))->on($workbook);
@@ -101,7 +113,15 @@ final class OddFilesTest extends TestCase
     public function test_a_number_format_never_gets_an_identifier_that_is_taken(): void
     {
         $parts = HandMade::parts(self::ROW);
-        $parts['xl/styles.xml'] = (string) preg_replace(['~<numFmts.*?</numFmts>~s', '~(<styleSheet[^>]*>)~'], ['', '$1<numFmts count="2"><numFmt numFmtId="164" formatCode="0.00"/><numFmt numFmtId="2" formatCode="0.000&quot; kg&quot;"/></numFmts>'], $parts['xl/styles.xml']);
+        $parts['xl/styles.xml'] = (string) preg_replace(
+            ['~<numFmts.*?</numFmts>~s', '~(<styleSheet[^>]*>)~'],
+            [
+                '',
+                '$1<numFmts count="2"><numFmt numFmtId="164" formatCode="0.00"/><numFmt numFmtId="2" formatCode="0.000&quot; '
+                .'kg&quot;"/></numFmts>',
+            ],
+            $parts['xl/styles.xml'],
+        );
         $source = HandMade::package($parts);
         $workbook = $this->opened($parts);
         foreach (['A1' => '0.0 "m"', 'A2' => '0.00', 'A3' => '0.000" kg"'] as $place => $code) {
@@ -124,7 +144,12 @@ final class OddFilesTest extends TestCase
 
     public function test_texts_that_a_format_shows_otherwise_and_characters_that_xml_lacks_are_written_as_html(): void
     {
-        $workbook = $this->opened(HandMade::parts('<row r="1"><c r="A1" t="inlineStr"><is><t>two&#10;lines, "said"</t></is></c><c r="B1" t="inlineStr"><is><t>odd _x0007_ bell</t></is></c></row>'));
+        $workbook = $this->opened(
+            HandMade::parts(
+                '<row r="1"><c r="A1" t="inlineStr"><is><t>two&#10;lines, "said"</t></is></c><c r="B1" t="inlineStr"><is><t>odd _x0007_ '
+                .'bell</t></is></c></row>',
+            ),
+        );
         $workbook = (new Format(new Targets([1], RangeSet::parse('A1')), Look::of(['number' => '0;-0;0;"note: "@'])))->on($workbook);
         $path = (string) tempnam(sys_get_temp_dir(), 'html');
         $writer = Writers::for('html');
@@ -137,7 +162,11 @@ final class OddFilesTest extends TestCase
     /** The 1904 date system (18.17.4.1): its last day is 9999-12-31 as well, 1,462 days earlier. */
     public function test_dates_of_the_other_date_system_fit_and_leave_as_ods(): void
     {
-        $parts = HandMade::parts('<row r="1"><c r="A1" t="inlineStr"><is><t>Paid</t></is></c></row><row r="2"><c r="A2"><v>44000</v></c></row><row r="3"><c r="A3"><v>2957003</v></c></row><row r="4"><c r="A4"><v>2957500</v></c></row><row r="5"><c r="A5" t="d"><v>2024-06-19T12:00:00</v></c></row>');
+        $parts = HandMade::parts(
+            '<row r="1"><c r="A1" t="inlineStr"><is><t>Paid</t></is></c></row><row r="2"><c r="A2"><v>44000</v></c></row><row r="3"><c '
+            .'r="A3"><v>2957003</v></c></row><row r="4"><c r="A4"><v>2957500</v></c></row><row r="5"><c r="A5" '
+            .'t="d"><v>2024-06-19T12:00:00</v></c></row>',
+        );
         $parts['xl/workbook.xml'] = str_replace('<sheets>', '<workbookPr date1904="1"/><sheets>', $parts['xl/workbook.xml']);
         $workbook = $this->opened($parts);
         $workbook = (new Format(new Targets([1], RangeSet::parse('A2:A4')), Look::of(['number' => 'dddd, d mmmm yyyy'])))->on($workbook);
@@ -160,7 +189,9 @@ final class OddFilesTest extends TestCase
     /** Where a column says how its blank places look, no cell is made for them; where it says otherwise than a row wears, one is. */
     public function test_blank_places_of_a_formatted_column_stay_without_cells(): void
     {
-        $parts = HandMade::parts('<row r="1"><c r="A1"><v>1</v></c></row><row r="2" ht="20" customHeight="1"/><row r="9"><c r="C9"><v>4</v></c></row>');
+        $parts = HandMade::parts(
+            '<row r="1"><c r="A1"><v>1</v></c></row><row r="2" ht="20" customHeight="1"/><row r="9"><c r="C9"><v>4</v></c></row>',
+        );
         $source = HandMade::package($parts);
         $workbook = $this->opened($parts);
         $filled = (new Format(new Targets([1], RangeSet::parse('B5:B1048576')), Look::of(['fill' => '#AABBCC'])))->on($workbook);

@@ -88,7 +88,16 @@ final class OpeningTest extends TestCase
     {
         $workbook = $this->open(self::book(), 'xlsx');
         $setup = $workbook->sheet(1)->setup;
-        self::assertSame([3, 1, false, 85, '#2C6E66'], [$setup->opening->freezeRow, $setup->opening->freezeColumn, $setup->opening->gridlines, $setup->opening->zoom, $setup->tab->colour]);
+        self::assertSame(
+            [3, 1, false, 85, '#2C6E66'],
+            [
+                $setup->opening->freezeRow,
+                $setup->opening->freezeColumn,
+                $setup->opening->gridlines,
+                $setup->opening->zoom,
+                $setup->tab->colour,
+            ],
+        );
         self::assertSame(40, $setup->sizes->heightOf(2));
         self::assertSame([[4], [6]], [$setup->sizes->hiddenColumns, $setup->sizes->hiddenRows]);
         self::assertSame('plain and bold', iterator_to_array($workbook->sheet(1)->cells->read(6, 6))[6][0]->value);
@@ -104,7 +113,10 @@ final class OpeningTest extends TestCase
         $dressed = new DressedSheet($workbook->sheet(1), $workbook->looks);
         $codes = array_map(fn (int $column) => $dressed->at(2, $column)->look->text(Attribute::Number), [1, 2, 3]);
         self::assertSame(['yyyy-mm-dd', '"£"#,##0.00', '0.0%'], $codes);
-        self::assertSame([45385, 5.0, 0.125], array_map(fn (Cell $cell) => $cell->value, iterator_to_array($workbook->sheet(1)->cells->read(2, 2))[2]));
+        self::assertSame(
+            [45385, 5.0, 0.125],
+            array_map(fn (Cell $cell) => $cell->value, iterator_to_array($workbook->sheet(1)->cells->read(2, 2))[2]),
+        );
     }
 
     public function test_a_sheet_with_a_stray_cell_far_below_comes_in_with_all_its_cells(): void
@@ -115,7 +127,10 @@ final class OpeningTest extends TestCase
         $sheet = $this->open($book, 'xlsx')->sheet(1);
         self::assertSame([30_000, 26], [$sheet->cells->rows(), $sheet->cells->columns()]);
         self::assertSame('stray', iterator_to_array($sheet->cells->read(30_000, 30_000))[30_000][25]->value);
-        self::assertSame(['Aspen', 4], array_map(fn (Cell $cell) => $cell->value, array_slice(iterator_to_array($sheet->cells->read(3, 3))[3], 0, 2)));
+        self::assertSame(
+            ['Aspen', 4],
+            array_map(fn (Cell $cell) => $cell->value, array_slice(iterator_to_array($sheet->cells->read(3, 3))[3], 0, 2)),
+        );
         self::assertSame('A1:B3', (string) $sheet->reading->tables[0]->range);
     }
 
@@ -157,8 +172,15 @@ final class OpeningTest extends TestCase
         $sheet->setCellValue('A6', $rich);
         $sheet->mergeCells('A1:D1');
         $style = fn (string $range, array $values) => $sheet->getStyle($range)->applyFromArray($values);
-        $style('A1', ['font' => ['name' => 'Gelasio', 'size' => 16, 'bold' => true, 'color' => ['rgb' => '1F4E3D']], 'alignment' => ['horizontal' => 'center']]);
-        $style('A2', ['font' => ['italic' => true, 'underline' => 'double'], 'fill' => ['fillType' => 'solid', 'startColor' => ['rgb' => 'FFD54A']], 'borders' => ['top' => ['borderStyle' => 'thin', 'color' => ['rgb' => '112233']], 'bottom' => ['borderStyle' => 'double']]]);
+        $style('A1', [
+            'font' => ['name' => 'Gelasio', 'size' => 16, 'bold' => true, 'color' => ['rgb' => '1F4E3D']],
+            'alignment' => ['horizontal' => 'center'],
+        ]);
+        $style('A2', [
+            'font' => ['italic' => true, 'underline' => 'double'],
+            'fill' => ['fillType' => 'solid', 'startColor' => ['rgb' => 'FFD54A']],
+            'borders' => ['top' => ['borderStyle' => 'thin', 'color' => ['rgb' => '112233']], 'bottom' => ['borderStyle' => 'double']],
+        ]);
         $style('B2', ['alignment' => ['wrapText' => true, 'vertical' => 'top', 'indent' => 2, 'horizontal' => 'left']]);
         $style('C2', ['alignment' => ['textRotation' => 45], 'font' => ['strikethrough' => true]]);
         $style('D2', ['alignment' => ['textRotation' => -90], 'font' => ['superscript' => true]]);
@@ -167,7 +189,13 @@ final class OpeningTest extends TestCase
         $style('D3', ['alignment' => ['shrinkToFit' => true], 'protection' => ['hidden' => 'protected']]);
         $sheet->setCellValue('A7', 1);
         $sheet->setCellValue('B7', 2);
-        $style('A7', ['borders' => ['diagonal' => ['borderStyle' => 'thin', 'color' => ['rgb' => '112233']], 'diagonalDirection' => Borders::DIAGONAL_UP], 'alignment' => ['vertical' => 'distributed']]);
+        $style('A7', [
+            'borders' => [
+                'diagonal' => ['borderStyle' => 'thin', 'color' => ['rgb' => '112233']],
+                'diagonalDirection' => Borders::DIAGONAL_UP,
+            ],
+            'alignment' => ['vertical' => 'distributed'],
+        ]);
         $style('B7', ['borders' => ['diagonal' => ['borderStyle' => 'dashed'], 'diagonalDirection' => Borders::DIAGONAL_BOTH]]);
         $sheet->getColumnDimension('A')->setWidth(20);
         $sheet->getColumnDimension('D')->setVisible(false);

@@ -16,7 +16,10 @@ use Rilvet\Look\Look;
 use Rilvet\Stylebook\Stylebook;
 use Tests\TestCase;
 
-/** Named looks and named colours of a workbook itself: no stylebook is needed for them, and one that comes later does not take them away. */
+/**
+ * Named looks and named colours of a workbook itself: no stylebook is needed for them, and one that comes later does not take them
+ * away.
+ */
 final class OwnLooksTest extends TestCase
 {
     public function test_a_look_is_kept_laid_changed_renamed_and_deleted_on_sheets_without_a_stylebook(): void
@@ -26,7 +29,10 @@ final class OwnLooksTest extends TestCase
         $said = $this->act($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'To check', 'ranges' => 'A1']);
         $this->assertSame('Look "To check" kept, in this workbook', $said->json('words'));
         $this->act($workbook, 'layNamed', ['ranges' => 'B2:B3', 'name' => 'To check', 'sheets' => [1, 2]]);
-        $this->assertSame(['#FFE08A', '#FFE08A', null], [$this->fill($workbook, 1, 'B3'), $this->fill($workbook, 2, 'B3'), $this->fill($workbook, 2, 'B4')]);
+        $this->assertSame(
+            ['#FFE08A', '#FFE08A', null],
+            [$this->fill($workbook, 1, 'B3'), $this->fill($workbook, 2, 'B3'), $this->fill($workbook, 2, 'B4')],
+        );
         $this->refused($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'To check', 'ranges' => 'A1'], 'Choose another name');
         $this->refused($workbook, 'layNamed', ['ranges' => 'B2', 'name' => 'No such'], 'no look named "No such"');
 
@@ -41,7 +47,10 @@ final class OwnLooksTest extends TestCase
 
         $this->act($workbook, 'renameLook', ['scope' => 'everywhere', 'name' => 'To check', 'to' => 'Ask the grower']);
         $looks = $this->get($this->url("workbooks/{$workbook->id}/sheets/2/looks"))->assertOk()->json();
-        $this->assertSame([['Ask the grower', true, [1, 2]]], array_map(fn (array $look) => [$look['name'], $look['own'], array_column($look['worn'], 'sheet')], $looks));
+        $this->assertSame(
+            [['Ask the grower', true, [1, 2]]],
+            array_map(fn (array $look) => [$look['name'], $look['own'], array_column($look['worn'], 'sheet')], $looks),
+        );
         $this->assertSame('#88DD88', $this->fill($workbook, 2, 'B3'));
 
         $this->act($workbook, 'dropLook', ['scope' => 'everywhere', 'name' => 'Ask the grower', 'keep' => true]);
@@ -62,7 +71,11 @@ final class OwnLooksTest extends TestCase
         $this->assertSame('#FFE08A', $this->fill($workbook, 1, 'B2'));
         $this->act($workbook, 'format', ['ranges' => 'A1', 'look' => ['fill' => '#AABBFF']]);
         $this->act($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Mark', 'replace' => true, 'ranges' => 'A1']);
-        $this->assertSame(['#AABBFF', '#AABBFF'], [$this->fill($workbook, 1, 'B2'), $this->fill($workbook, 2, 'B2')], 'changed where it is held: in the workbook');
+        $this->assertSame(
+            ['#AABBFF', '#AABBFF'],
+            [$this->fill($workbook, 1, 'B2'), $this->fill($workbook, 2, 'B2')],
+            'changed where it is held: in the workbook',
+        );
         $this->act($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Another', 'ranges' => 'A1']);
         $held = array_column($this->get($this->url("workbooks/{$workbook->id}/sheets/1/looks"))->json(), 'own', 'name');
         $this->assertSame(['Another' => false, 'Mark' => true], $held, 'a new one of a dressed sheet joins its stylebook');
@@ -74,12 +87,26 @@ final class OwnLooksTest extends TestCase
         $this->act($workbook, 'dress', ['stylebook' => 'Plain rule']);
         $this->act($workbook, 'layNamed', ['ranges' => 'B2', 'name' => '', 'sheets' => [1, 2]]);
         foreach (['First' => '#FFE08A', 'Second' => '#88DD88'] as $name => $fill) {
-            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'format', 'revision' => $workbook->refresh()->revision, 'sheet' => 2, 'arguments' => ['ranges' => 'D9', 'look' => ['fill' => $fill]]])->assertOk();
-            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'keepLook', 'revision' => $workbook->refresh()->revision, 'sheet' => 2, 'arguments' => ['scope' => 'everywhere', 'name' => $name, 'ranges' => 'D9']])->assertOk();
+            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), [
+                'act' => 'format',
+                'revision' => $workbook->refresh()->revision,
+                'sheet' => 2,
+                'arguments' => ['ranges' => 'D9', 'look' => ['fill' => $fill]],
+            ])->assertOk();
+            $this->postJson($this->url("workbooks/{$workbook->id}/acts"), [
+                'act' => 'keepLook',
+                'revision' => $workbook->refresh()->revision,
+                'sheet' => 2,
+                'arguments' => ['scope' => 'everywhere', 'name' => $name, 'ranges' => 'D9'],
+            ])->assertOk();
         }
         $this->act($workbook, 'layNamed', ['ranges' => 'B3', 'name' => 'Second', 'sheets' => [2]]);
         $book = app(Bench::class)->whole($workbook->refresh());
-        $again = fn (string $name) => new ReviseOwn(fn (Stylebook $own) => new ReviseStylebook($own->naming($name, Look::of(['bold' => true])), 'Look', false), 'Look', [1, 2]);
+        $again = fn (string $name) => new ReviseOwn(
+            fn (Stylebook $own) => new ReviseStylebook($own->naming($name, Look::of(['bold' => true])), 'Look', false),
+            'Look',
+            [1, 2],
+        );
         // The second sheet wears the second look alone; the dressed one wears none.
         $after = $again('First')->on($book);
         $this->assertSame([$book->sheet(1), $book->sheet(2)], [$after->sheet(1), $after->sheet(2)]);
@@ -87,7 +114,12 @@ final class OwnLooksTest extends TestCase
         $this->assertSame($book->sheet(1), $after->sheet(1));
         $this->assertNotSame($book->sheet(2), $after->sheet(2));
         $before = $this->documents();
-        $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'colour', 'revision' => $workbook->refresh()->revision, 'sheet' => 2, 'arguments' => ['scope' => 'everywhere', 'name' => 'Bark', 'hex' => '#5A4632']])->assertOk();
+        $this->postJson($this->url("workbooks/{$workbook->id}/acts"), [
+            'act' => 'colour',
+            'revision' => $workbook->refresh()->revision,
+            'sheet' => 2,
+            'arguments' => ['scope' => 'everywhere', 'name' => 'Bark', 'hex' => '#5A4632'],
+        ])->assertOk();
         $this->assertSame($before, $this->documents());
     }
 
@@ -140,7 +172,9 @@ final class OwnLooksTest extends TestCase
     {
         $column = ord($address[0]) - 64;
         $row = (int) substr($address, 1);
-        $attributes = $this->get($this->url("workbooks/{$workbook->id}/sheets/$sheet/inspection?ranges=$address&row=$row&column=$column"))->assertOk()->json('inspection.attributes');
+        $attributes = $this->get($this->url("workbooks/{$workbook->id}/sheets/$sheet/inspection?ranges=$address&row=$row&column=$column"))
+            ->assertOk()
+            ->json('inspection.attributes');
         $value = array_column($attributes, 'value', 'name')['fill'];
 
         return $value === 'none' ? null : $value;
@@ -149,7 +183,9 @@ final class OwnLooksTest extends TestCase
     /** @return list<string> names of the colours that come from one place */
     private function group(Workbook $workbook, string $from): array
     {
-        $groups = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/inspection?ranges=A1&row=1&column=1"))->assertOk()->json('palette.groups');
+        $groups = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/inspection?ranges=A1&row=1&column=1"))
+            ->assertOk()
+            ->json('palette.groups');
 
         return array_column(array_column($groups, 'swatches', 'from')[$from] ?? [], 'name');
     }

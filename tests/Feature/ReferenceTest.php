@@ -21,14 +21,21 @@ final class ReferenceTest extends TestCase
 
     public function test_the_types_of_the_browser_say_what_the_records_say(): void
     {
-        $this->assertSame(Types::typescript(), file_get_contents(base_path('resources/js/api/types.ts')), 'php artisan rilvet:types writes them anew');
+        $this->assertSame(
+            Types::typescript(),
+            file_get_contents(base_path('resources/js/api/types.ts')),
+            'php artisan rilvet:types writes them anew',
+        );
     }
 
     public function test_every_package_is_pinned_down_to_the_transitive_ones(): void
     {
         $read = fn (string $file) => json_decode((string) file_get_contents(base_path($file)), true, 64, JSON_THROW_ON_ERROR);
         $pinned = array_merge(...array_values($read('composer.versions.json')));
-        $installed = array_map(fn (string $version) => ltrim($version, 'v'), array_column($read('vendor/composer/installed.json')['packages'], 'version', 'name'));
+        $installed = array_map(
+            fn (string $version) => ltrim($version, 'v'),
+            array_column($read('vendor/composer/installed.json')['packages'], 'version', 'name'),
+        );
         ksort($pinned);
         ksort($installed);
         $this->assertSame($pinned, $installed, 'bin/pin writes the list anew');

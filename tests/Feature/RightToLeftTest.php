@@ -18,7 +18,9 @@ final class RightToLeftTest extends TestCase
         $workbook = $this->bringIn('Mirrored.xlsx', self::xlsx());
         $this->assertTrue($this->get($this->url("workbooks/{$workbook->id}/sheets/1"))->json('rightToLeft'));
         $cells = [];
-        foreach ($this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=6&right=6"))->json('cells') as $cell) {
+        foreach (
+            $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=6&right=6"))->json('cells') as $cell
+        ) {
             $cells["{$cell['row']}.{$cell['column']}"] = $cell;
         }
         $this->assertSame('right', $cells['3.1']['align'], 'a text without an alignment of its own');
@@ -36,14 +38,22 @@ final class RightToLeftTest extends TestCase
         file_put_contents($path, $this->bytes($ods, 'xlsx'));
         $this->assertTrue(IOFactory::load($path)->getSheet(0)->getRightToLeft(), 'a new package, read by another library');
         $this->act($workbook, 'format', ['ranges' => 'A3', 'look' => ['bold' => true]]);
-        $this->assertStringContainsString('rightToLeft="true"', $this->written($workbook)['xl/worksheets/sheet1.xml'], 'as the file says it');
+        $this->assertStringContainsString(
+            'rightToLeft="true"',
+            $this->written($workbook)['xl/worksheets/sheet1.xml'],
+            'as the file says it',
+        );
         $this->assertStringContainsString('<table dir="rtl">', $this->bytes($workbook, 'html'));
-        $this->assertFalse($this->get($this->url("workbooks/{$this->bringIn('Usual.csv', "Tree,Count\nRowan,5\n")->id}/sheets/1"))->json('rightToLeft'));
+        $this->assertFalse(
+            $this->get($this->url("workbooks/{$this->bringIn('Usual.csv', "Tree,Count\nRowan,5\n")->id}/sheets/1"))->json('rightToLeft'),
+        );
     }
 
     private function bytes(Workbook $workbook, string $format): string
     {
-        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => $format, 'sheet' => 1])->assertCreated()->json();
+        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => $format, 'sheet' => 1])
+            ->assertCreated()
+            ->json();
         $this->assertSame('done', $handover['status'], (string) $handover['message']);
 
         return (string) file_get_contents(storage_path("app/handovers/{$handover['id']}.$format"));
@@ -53,7 +63,13 @@ final class RightToLeftTest extends TestCase
     {
         $book = new Spreadsheet;
         $sheet = $book->getActiveSheet()->setRightToLeft(true);
-        $sheet->fromArray([['أشجار المشتل على ضفة النهر الكبير'], ['شجرة', 'عدد', 'حوض'], ['صفصاف', 5, 'شمال'], ['حور', 7, 'جنوب'], ['بتولا', 9, 'شرق']]);
+        $sheet->fromArray([
+            ['أشجار المشتل على ضفة النهر الكبير'],
+            ['شجرة', 'عدد', 'حوض'],
+            ['صفصاف', 5, 'شمال'],
+            ['حور', 7, 'جنوب'],
+            ['بتولا', 9, 'شرق'],
+        ]);
         $sheet->getStyle('A4')->getAlignment()->setHorizontal('left');
         $path = (string) tempnam(sys_get_temp_dir(), 'rtl');
         (new Xlsx($book))->save($path);

@@ -32,7 +32,12 @@ final class SheetsTest extends TestCase
         $this->act($workbook, 'sheet', ['hidden' => true, 'colour' => '#2c6e66']);
         $sheet = $this->getJson($this->url("workbooks/{$workbook->id}"))->json('sheets.0');
         $this->assertSame(['hidden', '#2C6E66'], [$sheet['state'], $sheet['tab']]);
-        $answer = $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'sheet', 'revision' => $workbook->refresh()->revision, 'sheet' => 2, 'arguments' => ['hidden' => true]])->assertUnprocessable();
+        $answer = $this->postJson($this->url("workbooks/{$workbook->id}/acts"), [
+            'act' => 'sheet',
+            'revision' => $workbook->refresh()->revision,
+            'sheet' => 2,
+            'arguments' => ['hidden' => true],
+        ])->assertUnprocessable();
         $this->assertStringContainsString('one sheet at least', (string) $answer->json('message'));
         $this->act($workbook, 'sheet', ['hidden' => false, 'colour' => 'none']);
         $sheet = $this->getJson($this->url("workbooks/{$workbook->id}"))->json('sheets.0');
@@ -42,7 +47,15 @@ final class SheetsTest extends TestCase
     public function test_wrong_names_are_refused(): void
     {
         $workbook = $this->bringIn('two.xlsx', self::book());
-        foreach (['' => '31 characters', 'a/b' => '31 characters', "'x" => '31 characters', str_repeat('x', 32) => '31 characters', 'SUMS' => 'already'] as $name => $words) {
+        foreach (
+            [
+                '' => '31 characters',
+                'a/b' => '31 characters',
+                "'x" => '31 characters',
+                str_repeat('x', 32) => '31 characters',
+                'SUMS' => 'already',
+            ] as $name => $words
+        ) {
             $this->refused($workbook, 'sheet', ['name' => $name], $words);
         }
         $this->refused($workbook, 'sheet', ['colour' => 'sky'], 'colour');
@@ -82,10 +95,16 @@ final class SheetsTest extends TestCase
         $this->act($workbook, 'equal', ['axis' => 'columns', 'spans' => [[1, 2]]]);
         $this->assertSame(0, $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1/cut"))->assertOk()->json('count'));
         $wrong = [
-            ['resize', ['axis' => 'columns', 'spans' => [[1, 1]], 'size' => '0'], '1 to'], ['resize', ['axis' => 'columns', 'spans' => [[2, 1]]], 'first and last'],
-            ['resize', ['axis' => 'sideways', 'spans' => [[1, 1]]], 'columns, rows'], ['resize', ['axis' => 'rows', 'spans' => [[1, 1_048_577]]], 'first and last'],
-            ['hide', ['axis' => 'columns', 'spans' => [[1, 99]]], 'in sight'], ['opening', ['zoom' => 5], '10 to 400'], ['opening', ['freezeRow' => 5_000], 'leave room'],
-            ['sort', ['row' => 2, 'column' => 1, 'keys' => []], '1 to 16'], ['sort', ['row' => 2, 'column' => 1, 'keys' => [['B', false]]], 'columns'], ['share', ['axis' => 'columns', 'row' => 2, 'column' => 1, 'size' => '20 px'], 'longest words'],
+            ['resize', ['axis' => 'columns', 'spans' => [[1, 1]], 'size' => '0'], '1 to'],
+            ['resize', ['axis' => 'columns', 'spans' => [[2, 1]]], 'first and last'],
+            ['resize', ['axis' => 'sideways', 'spans' => [[1, 1]]], 'columns, rows'],
+            ['resize', ['axis' => 'rows', 'spans' => [[1, 1_048_577]]], 'first and last'],
+            ['hide', ['axis' => 'columns', 'spans' => [[1, 99]]], 'in sight'],
+            ['opening', ['zoom' => 5], '10 to 400'],
+            ['opening', ['freezeRow' => 5_000], 'leave room'],
+            ['sort', ['row' => 2, 'column' => 1, 'keys' => []], '1 to 16'],
+            ['sort', ['row' => 2, 'column' => 1, 'keys' => [['B', false]]], 'columns'],
+            ['share', ['axis' => 'columns', 'row' => 2, 'column' => 1, 'size' => '20 px'], 'longest words'],
         ];
         foreach ($wrong as [$act, $arguments, $words]) {
             $this->refused($workbook, $act, $arguments, $words);
@@ -100,12 +119,18 @@ final class SheetsTest extends TestCase
         $this->assertSame(['Sums', 'Lots'], $names());
         // Its number is still the one that acts name it by, and the file has the new order.
         $this->assertSame('Lots', $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1"))->json('name'));
-        $this->assertSame(['Sums', 'Lots'], array_values(array_map(fn ($sheet) => $sheet->name, app(Bench::class)->whole($workbook->refresh())->sheets)));
+        $this->assertSame(
+            ['Sums', 'Lots'],
+            array_values(array_map(fn ($sheet) => $sheet->name, app(Bench::class)->whole($workbook->refresh())->sheets)),
+        );
         $this->undo($workbook);
         $this->assertSame(['Lots', 'Sums'], $names());
         $this->act($workbook, 'spacer', ['axis' => 'rows', 'at' => 2, 'count' => 1, 'in' => true]);
         $this->assertSame([[2, 2, 8]], $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1"))->json('heights'));
-        $this->assertSame('=Lots!A3*2', $this->getJson($this->url("workbooks/{$workbook->id}/sheets/2/content?row=1&column=1"))->json('text'));
+        $this->assertSame(
+            '=Lots!A3*2',
+            $this->getJson($this->url("workbooks/{$workbook->id}/sheets/2/content?row=1&column=1"))->json('text'),
+        );
         $this->undo($workbook);
         $this->assertSame([], $this->getJson($this->url("workbooks/{$workbook->id}/sheets/1"))->json('heights'));
         $table = $this->bringIn('a.csv', "Tree,Seedlings counted in the spring\nRowan,30\nAsh,4\nElm,12\n");
@@ -113,13 +138,28 @@ final class SheetsTest extends TestCase
         $this->act($table, 'sameWidth', ['axis' => 'columns', 'heading' => 'tree', 'size' => '90 px']);
         $this->act($table, 'headings', ['how' => 'turn']);
         $this->assertSame(90, $this->getJson($this->url("workbooks/{$table->id}/sheets/1"))->json('widths.0'));
-        $this->postJson($this->url("workbooks/{$table->id}/acts"), ['act' => 'fit', 'revision' => $table->refresh()->revision, 'sheet' => 1, 'arguments' => ['scope' => 'everywhere', 'fit' => ['air' => 30], 'opens' => ['zoom' => 75]]])->assertOk();
+        $this->postJson($this->url("workbooks/{$table->id}/acts"), [
+            'act' => 'fit',
+            'revision' => $table->refresh()->revision,
+            'sheet' => 1,
+            'arguments' => ['scope' => 'everywhere', 'fit' => ['air' => 30], 'opens' => ['zoom' => 75]],
+        ])->assertOk();
         $detail = $this->getJson($this->url("workbooks/{$table->id}/sheets/1"))->json();
         $this->assertSame([75, 30, 3], [$detail['zoom'], $detail['rules']['air'], count($detail['screens'])]);
-        $this->postJson($this->url("workbooks/{$table->id}/acts"), ['act' => 'fit', 'revision' => $table->refresh()->revision, 'sheet' => 1, 'arguments' => ['scope' => 'everywhere', 'fit' => ['air' => 'much'], 'opens' => []]])->assertUnprocessable();
+        $this->postJson($this->url("workbooks/{$table->id}/acts"), [
+            'act' => 'fit',
+            'revision' => $table->refresh()->revision,
+            'sheet' => 1,
+            'arguments' => ['scope' => 'everywhere', 'fit' => ['air' => 'much'], 'opens' => []],
+        ])->assertUnprocessable();
         $wrong = [
-            ['order', ['to' => 9], 'no place 9'], ['order', [], 'no place 0'], ['headings', ['how' => 'upside'], 'wrap, turn, line'], ['sameWidth', ['axis' => 'columns', 'heading' => 'Weight', 'size' => '90 px'], 'No column headed'],
-            ['sameWidth', ['axis' => 'columns', 'heading' => 'Tree'], 'a width'], ['opening', ['firstRow' => 0], 'first cell'], ['spacer', ['axis' => 'rows', 'at' => 0, 'in' => true], 'row'],
+            ['order', ['to' => 9], 'no place 9'],
+            ['order', [], 'no place 0'],
+            ['headings', ['how' => 'upside'], 'wrap, turn, line'],
+            ['sameWidth', ['axis' => 'columns', 'heading' => 'Weight', 'size' => '90 px'], 'No column headed'],
+            ['sameWidth', ['axis' => 'columns', 'heading' => 'Tree'], 'a width'],
+            ['opening', ['firstRow' => 0], 'first cell'],
+            ['spacer', ['axis' => 'rows', 'at' => 0, 'in' => true], 'row'],
         ];
         foreach ($wrong as [$act, $arguments, $words]) {
             $this->refused($table, $act, $arguments, $words);

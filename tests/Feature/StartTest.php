@@ -19,7 +19,23 @@ final class StartTest extends TestCase
         $folder = sys_get_temp_dir().'/rilvet-start-'.getmypid();
         exec('rm -rf '.escapeshellarg($folder));
         mkdir($folder, 0755, true);
-        $start = new Process([dirname(__DIR__, 2).'/bin/start'], env: ['RILVET_PORT' => (string) self::PORT, 'RILVET_WORKERS' => '2', 'RILVET_DEMO' => '0', 'LARAVEL_STORAGE_PATH' => $folder, 'DB_DATABASE' => "$folder/d.sqlite", 'DB_CONNECTION' => 'sqlite', 'APP_ENV' => 'production', 'QUEUE_CONNECTION' => 'database', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'APP_CONFIG_CACHE' => false], timeout: 240);
+        $start = new Process(
+            [dirname(__DIR__, 2).'/bin/start'],
+            env: [
+                'RILVET_PORT' => (string) self::PORT,
+                'RILVET_WORKERS' => '2',
+                'RILVET_DEMO' => '0',
+                'LARAVEL_STORAGE_PATH' => $folder,
+                'DB_DATABASE' => "$folder/d.sqlite",
+                'DB_CONNECTION' => 'sqlite',
+                'APP_ENV' => 'production',
+                'QUEUE_CONNECTION' => 'database',
+                'CACHE_STORE' => 'file',
+                'SESSION_DRIVER' => 'file',
+                'APP_CONFIG_CACHE' => false,
+            ],
+            timeout: 240,
+        );
         $start->start();
         try {
             self::assertTrue($this->becomes(fn () => str_contains($start->getOutput(), 'Rilvet is ready'), 120), $start->getErrorOutput());
@@ -30,8 +46,16 @@ final class StartTest extends TestCase
             // A worker and a serving process die as they would of a full memory.
             posix_kill($workers[0], SIGKILL);
             posix_kill($servers[2], SIGKILL);
-            self::assertTrue($this->becomes(fn () => count($this->processes('queue:work', $folder)) === 2 && ! in_array($workers[0], $this->processes('queue:work', $folder), true), 20));
-            self::assertTrue($this->becomes(fn () => count($this->processes('127.0.0.1:'.self::PORT, $folder)) === 3 && $this->answers(), 20));
+            self::assertTrue(
+                $this->becomes(
+                    fn () => count($this->processes('queue:work', $folder)) === 2 &&
+                        ! in_array($workers[0], $this->processes('queue:work', $folder), true),
+                    20,
+                ),
+            );
+            self::assertTrue(
+                $this->becomes(fn () => count($this->processes('127.0.0.1:'.self::PORT, $folder)) === 3 && $this->answers(), 20),
+            );
             $start->signal(SIGTERM);
             self::assertTrue($this->becomes(fn () => ! $start->isRunning(), 20));
             self::assertSame(0, $start->getExitCode());

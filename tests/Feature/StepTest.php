@@ -23,7 +23,9 @@ final class StepTest extends TestCase
         $step = ['act' => $act, 'revision' => $workbook->revision, 'sheet' => 1, 'arguments' => $arguments];
         $words = $this->send($workbook, 'acts', $step, 'step-number-1')->assertOk()->json('words');
         $revision = $workbook->refresh()->revision;
-        $this->send($workbook, 'acts', $step, 'step-number-1')->assertConflict()->assertJson(['done' => true, 'revision' => $revision, 'words' => $words]);
+        $this->send($workbook, 'acts', $step, 'step-number-1')
+            ->assertConflict()
+            ->assertJson(['done' => true, 'revision' => $revision, 'words' => $words]);
         $this->assertSame([$revision, 1], [$workbook->refresh()->revision, $workbook->changes()->count()]);
     }
 

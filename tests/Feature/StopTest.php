@@ -25,7 +25,11 @@ final class StopTest extends TestCase
         mt_srand(9);
         $seen = 0;
         for ($kill = 0; $kill < self::KILLS; $kill++) {
-            $process = proc_open([PHP_BINARY, __DIR__.'/act-until-killed.php', $database, $folder], [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+            $process = proc_open(
+                [PHP_BINARY, __DIR__.'/act-until-killed.php', $database, $folder],
+                [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']],
+                $pipes,
+            );
             assert($process !== false);
             // The first line says that acts have begun.
             self::assertSame("acting\n", fgets($pipes[1]));
@@ -66,7 +70,11 @@ final class StopTest extends TestCase
         $kills = (int) (getenv('RILVET_KILLS') ?: self::BRINGS);
         $whole = $written = 0;
         for ($kill = 0; $kill <= $kills; $kill++) {
-            $process = proc_open([PHP_BINARY, __DIR__.'/bring-in-until-killed.php', $database, $folder, $source], [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+            $process = proc_open(
+                [PHP_BINARY, __DIR__.'/bring-in-until-killed.php', $database, $folder, $source],
+                [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']],
+                $pipes,
+            );
             assert($process !== false);
             // The first line says that the start has cleaned up; what the last kill left is looked at then.
             self::assertSame("begun\n", fgets($pipes[1]));
@@ -83,8 +91,16 @@ final class StopTest extends TestCase
             proc_close($process);
             // What is shown as whole is whole, also before anything is cleaned up.
             foreach ($pdo->query('select id from workbooks where revision > 0')->fetchAll(PDO::FETCH_COLUMN) as $id) {
-                self::assertSame([2_000, 6], array_map(intval(...), $pdo->query("select rows, columns from sheets where workbook_id = $id")->fetch(PDO::FETCH_NUM)));
-                self::assertSame(8, (int) $pdo->query("select count(*) from blocks where sheet_id in (select id from sheets where workbook_id = $id)")->fetchColumn());
+                self::assertSame(
+                    [2_000, 6],
+                    array_map(intval(...), $pdo->query("select rows, columns from sheets where workbook_id = $id")->fetch(PDO::FETCH_NUM)),
+                );
+                self::assertSame(
+                    8,
+                    (int) $pdo
+                        ->query("select count(*) from blocks where sheet_id in (select id from sheets where workbook_id = $id)")
+                        ->fetchColumn(),
+                );
                 self::assertSame(hash_file('xxh128', $source), hash_file('xxh128', "$folder/app/packages/$id.xlsx"));
             }
             foreach ($pdo->query("select id from handovers where status = 'done'")->fetchAll(PDO::FETCH_COLUMN) as $id) {
@@ -121,7 +137,10 @@ final class StopTest extends TestCase
         for ($row = 1; $row <= 2_000; $row++) {
             $rows .= "<row r=\"$row\">";
             foreach (['A', 'B', 'C', 'D', 'E', 'F'] as $index => $letter) {
-                $rows .= $row === 1 ? "<c r=\"{$letter}1\" t=\"inlineStr\"><is><t>Head $letter</t></is></c>" : "<c r=\"$letter$row\"><v>".($row * 7 + $index).'</v></c>';
+                $rows .=
+                    $row === 1
+                        ? "<c r=\"{$letter}1\" t=\"inlineStr\"><is><t>Head $letter</t></is></c>"
+                        : "<c r=\"$letter$row\"><v>".($row * 7 + $index).'</v></c>';
             }
             $rows .= '</row>';
         }

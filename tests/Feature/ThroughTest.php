@@ -12,13 +12,17 @@ use Tests\TestCase;
 /** The one way through: bring in, read, correct, dress, undo, hand over. */
 final class ThroughTest extends TestCase
 {
-    private const TABLE = "Stock,,,\nMoney in pounds,,,\nLot,Species,Count,Value\n00412,Silver birch,5,£10.00\n00415,Rowan,7,£20.00\n00417,Aspen,1,£30.00\nEverything,,13,£60.00\n";
+    private const TABLE = "Stock,,,\nMoney in pounds,,,\nLot,Species,Count,Value\n00412,Silver "
+        ."birch,5,£10.00\n00415,Rowan,7,£20.00\n00417,Aspen,1,£30.00\nEverything,,13,£60.00\n";
 
     public function test_a_table_goes_all_the_way(): void
     {
         $workbook = $this->bringIn('Stock list.csv', self::TABLE);
         $sheet = $this->get($this->url("workbooks/{$workbook->id}/sheets/1"))->assertOk();
-        $this->assertSame(['title', 'units', 'heading', 'row_label', 'body', 'total'], array_column($sheet->json('tables.0.parts'), 'part'));
+        $this->assertSame(
+            ['title', 'units', 'heading', 'row_label', 'body', 'total'],
+            array_column($sheet->json('tables.0.parts'), 'part'),
+        );
 
         $before = $this->documents();
         $dressed = $this->try($workbook, 'dress', ['stylebook' => 'River ledger'])->assertOk();
@@ -29,19 +33,30 @@ final class ThroughTest extends TestCase
         $this->assertContains('10.00', $texts);
         $this->assertContains('00412', $texts);
 
-        $this->try($workbook, 'correct', ['correction' => ['type' => 'rows', 'row' => 4, 'column' => 1, 'first' => 6, 'last' => 6, 'part' => 'subtotal']])->assertOk();
+        $this->try($workbook, 'correct', [
+            'correction' => ['type' => 'rows', 'row' => 4, 'column' => 1, 'first' => 6, 'last' => 6, 'part' => 'subtotal'],
+        ])->assertOk();
         $corrected = $this->documents();
         foreach ([1, 2] as $step) {
-            $this->post($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+            $this->post($this->url("workbooks/{$workbook->id}/undo"), [
+                'revision' => $workbook->refresh()->revision,
+                'sheet' => 1,
+            ])->assertOk();
         }
         $this->assertSame($before, $this->documents(), 'an act and its undo leave the same bytes');
         foreach ([1, 2] as $step) {
-            $this->post($this->url("workbooks/{$workbook->id}/redo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+            $this->post($this->url("workbooks/{$workbook->id}/redo"), [
+                'revision' => $workbook->refresh()->revision,
+                'sheet' => 1,
+            ])->assertOk();
         }
         $this->assertSame($corrected, $this->documents());
 
         foreach (['xlsx', 'html', 'csv', 'tsv'] as $format) {
-            $handover = $this->post($this->url("workbooks/{$workbook->id}/handovers"), ['format' => $format, 'sheet' => 1])->assertCreated();
+            $handover = $this->post($this->url("workbooks/{$workbook->id}/handovers"), [
+                'format' => $format,
+                'sheet' => 1,
+            ])->assertCreated();
             $this->assertSame(['done', 0, 0], [$handover->json('status'), $handover->json('values'), $handover->json('formulas')], $format);
             $this->assertGreaterThan(15, $handover->json('cells'));
             $this->get($this->url("handovers/{$handover->json('id')}/file"))->assertOk()->assertDownload("Stock list.$format");
@@ -52,7 +67,13 @@ final class ThroughTest extends TestCase
     {
         $workbook = $this->bringIn('t.csv', self::TABLE);
         $before = $this->documents();
-        $preview = $this->post($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'dress', 'preview' => true, 'sheet' => 1, 'arguments' => ['stylebook' => 'Plain rule'], 'sight' => ['windows' => [['top' => 1, 'left' => 1, 'bottom' => 5, 'right' => 4]]]])->assertOk();
+        $preview = $this->post($this->url("workbooks/{$workbook->id}/acts"), [
+            'act' => 'dress',
+            'preview' => true,
+            'sheet' => 1,
+            'arguments' => ['stylebook' => 'Plain rule'],
+            'sight' => ['windows' => [['top' => 1, 'left' => 1, 'bottom' => 5, 'right' => 4]]],
+        ])->assertOk();
         $this->assertSame('Plain rule', $preview->json('sheet.wears'));
         $this->assertSame('Tinos', $preview->json('sight.windows.0.looks.0.font'));
         $this->assertSame($before, $this->documents());
@@ -61,7 +82,12 @@ final class ThroughTest extends TestCase
     public function test_a_stale_revision_is_told_and_loses_nothing(): void
     {
         $workbook = $this->bringIn('t.csv', self::TABLE);
-        $late = fn (string $act, array $arguments) => $this->post($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => 1, 'sheet' => 1, 'arguments' => $arguments]);
+        $late = fn (string $act, array $arguments) => $this->post($this->url("workbooks/{$workbook->id}/acts"), [
+            'act' => $act,
+            'revision' => 1,
+            'sheet' => 1,
+            'arguments' => $arguments,
+        ]);
         $this->try($workbook, 'edit', ['cells' => [[2, 2, '7']]])->assertOk();
         // The same cell typed by two: the second is told. Another cell, or a look, is done on the newest state.
         $late('edit', ['cells' => [[2, 2, '8'], [3, 2, '9']]])->assertStatus(409)->assertJsonPath('revision', 2);
@@ -74,7 +100,12 @@ final class ThroughTest extends TestCase
         $late('format', ['ranges' => 'B2', 'look' => ['bold' => true]])->assertStatus(409);
         $late('edit', ['cells' => [[4, 2, '1']]])->assertStatus(409);
         $this->post($this->url("workbooks/{$workbook->id}/undo"), ['revision' => 1, 'sheet' => 1])->assertStatus(409);
-        $this->post($this->url("workbooks/{$workbook->id}/acts"), ['act' => 'format', 'revision' => 99, 'sheet' => 1, 'arguments' => ['ranges' => 'B2', 'look' => ['bold' => true]]])->assertStatus(409);
+        $this->post($this->url("workbooks/{$workbook->id}/acts"), [
+            'act' => 'format',
+            'revision' => 99,
+            'sheet' => 1,
+            'arguments' => ['ranges' => 'B2', 'look' => ['bold' => true]],
+        ])->assertStatus(409);
         $this->assertSame($before, $this->documents());
         $late('dress', ['stylebook' => 'Plain rule'])->assertOk();
     }
@@ -102,7 +133,10 @@ final class ThroughTest extends TestCase
         $this->assertSame('=SUM(B2:B4)', $this->get($this->url("workbooks/{$workbook->id}/sheets/1/content?row=5&column=2"))->json('text'));
         $this->try($workbook, 'edit', ['cells' => [[3, 2, '=1/0'], [3, 1, '=NOSUCH(1)']]])->assertOk();
         $this->assertContains('#DIV/0!', $this->texts($workbook));
-        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        $this->postJson($this->url("workbooks/{$workbook->id}/undo"), [
+            'revision' => $workbook->refresh()->revision,
+            'sheet' => 1,
+        ])->assertOk();
         $this->assertContains('14', $this->texts($workbook));
         $handover = $this->post($this->url("workbooks/{$workbook->id}/handovers"), ['format' => 'xlsx', 'sheet' => 1])->assertCreated();
         $this->assertSame([0, 0], [$handover->json('values'), $handover->json('formulas')]);
@@ -111,7 +145,10 @@ final class ThroughTest extends TestCase
     public function test_a_cell_typed_far_below_and_undone_leaves_the_sheet_as_long_as_it_was(): void
     {
         $workbook = $this->bringIn('t.csv', "Tree,Count\nRowan,3\nAspen,4\n");
-        $state = fn () => [Bytes::out(DB::table('blocks')->orderBy('number')->pluck('data')->all()[0]), (array) DB::table('sheets')->first(['rows', 'columns'])];
+        $state = fn () => [
+            Bytes::out(DB::table('blocks')->orderBy('number')->pluck('data')->all()[0]),
+            (array) DB::table('sheets')->first(['rows', 'columns']),
+        ];
         $before = $state();
         $this->try($workbook, 'edit', ['cells' => [[200, 9, 'far']]])->assertOk();
         $this->assertSame(['rows' => 200, 'columns' => 9], $state()[1]);
@@ -131,7 +168,16 @@ final class ThroughTest extends TestCase
 
     public function test_pasted_tables_come_in_as_text_and_as_html(): void
     {
-        foreach ([['text' => "a\tb\n1\t2\n", 'html' => ''], ['text' => '', 'html' => '<meta><table><tr><th colspan=2>T</th></tr><tr><td>1</td><td>2 &amp; <b>3</b><script>x</script></td></tr></table>']] as $clipboard) {
+        foreach (
+            [
+                ['text' => "a\tb\n1\t2\n", 'html' => ''],
+                [
+                    'text' => '',
+                    'html' => '<meta><table><tr><th colspan=2>T</th></tr><tr><td>1</td><td>2 &amp; '
+                    .'<b>3</b><script>x</script></td></tr></table>',
+                ],
+            ] as $clipboard
+        ) {
             $import = $this->postJson($this->url('imports/paste'), $clipboard)->assertCreated();
             $this->assertSame("\t", $import->json('delimiter'));
             $this->assertCount(2, $import->json('preview'));
@@ -142,9 +188,17 @@ final class ThroughTest extends TestCase
     public function test_the_dialect_can_be_changed_before_keeping(): void
     {
         $import = $this->drop('x.txt', "a;b,c\n1;2,3\n")->assertCreated();
-        $changed = $this->patchJson($this->url("imports/{$import->json('id')}"), ['encoding' => 'UTF-8', 'delimiter' => ',', 'quote' => '"'])->assertOk();
+        $changed = $this->patchJson($this->url("imports/{$import->json('id')}"), [
+            'encoding' => 'UTF-8',
+            'delimiter' => ',',
+            'quote' => '"',
+        ])->assertOk();
         $this->assertSame(['a;b', 'c'], $changed->json('preview.0'));
-        $this->patchJson($this->url("imports/{$import->json('id')}"), ['encoding' => 'EBCDIC', 'delimiter' => ',', 'quote' => '"'])->assertUnprocessable();
+        $this->patchJson($this->url("imports/{$import->json('id')}"), [
+            'encoding' => 'EBCDIC',
+            'delimiter' => ',',
+            'quote' => '"',
+        ])->assertUnprocessable();
     }
 
     /**
@@ -153,7 +207,12 @@ final class ThroughTest extends TestCase
      */
     private function try(Workbook $workbook, string $act, array $arguments): \Illuminate\Testing\TestResponse
     {
-        return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), ['act' => $act, 'revision' => $workbook->refresh()->revision, 'sheet' => 1, 'arguments' => $arguments]);
+        return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), [
+            'act' => $act,
+            'revision' => $workbook->refresh()->revision,
+            'sheet' => 1,
+            'arguments' => $arguments,
+        ]);
     }
 
     /** @return array<string, string> */

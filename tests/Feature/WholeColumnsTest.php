@@ -31,12 +31,18 @@ final class WholeColumnsTest extends TestCase
         $this->act($workbook, 'wipe', ['ranges' => 'B3', 'facet' => null]);
         $again = $this->bringIn("Again.$format", $this->bytes($workbook, $format));
         foreach ([$workbook, $again] as $book) {
-            $this->assertSame(['#FFE08A', null, '#FFE08A', '#FFE08A', null], array_map(fn (string $cell) => $this->fill($book, $cell), ['B2', 'B3', 'B4', 'B5000', 'C5000']));
+            $this->assertSame(
+                ['#FFE08A', null, '#FFE08A', '#FFE08A', null],
+                array_map(fn (string $cell) => $this->fill($book, $cell), ['B2', 'B3', 'B4', 'B5000', 'C5000']),
+            );
         }
         if ($format === 'ods') {
             // And once more, from what came with the file.
             $third = $this->bringIn('Third.ods', $this->bytes($again, 'ods'));
-            $this->assertSame(['#FFE08A', null, '#FFE08A'], array_map(fn (string $cell) => $this->fill($third, $cell), ['B2', 'B3', 'B5000']));
+            $this->assertSame(
+                ['#FFE08A', null, '#FFE08A'],
+                array_map(fn (string $cell) => $this->fill($third, $cell), ['B2', 'B3', 'B5000']),
+            );
         }
     }
 
@@ -47,13 +53,18 @@ final class WholeColumnsTest extends TestCase
         $path = (string) tempnam(sys_get_temp_dir(), 'whole').'.ods';
         file_put_contents($path, $this->bytes($workbook, 'ods'));
         $sheet = IOFactory::load($path)->getSheet(0);
-        $this->assertSame([5, 'FFE08A'], [(int) $sheet->getCell('B2')->getValue(), strtoupper($sheet->getStyle('B2')->getFill()->getStartColor()->getRGB())]);
+        $this->assertSame(
+            [5, 'FFE08A'],
+            [(int) $sheet->getCell('B2')->getValue(), strtoupper($sheet->getStyle('B2')->getFill()->getStartColor()->getRGB())],
+        );
         $this->assertSame(4, $sheet->getHighestDataRow(), 'the look makes no cells');
     }
 
     private function bytes(Workbook $workbook, string $format): string
     {
-        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => $format, 'sheet' => 1])->assertCreated()->json();
+        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => $format, 'sheet' => 1])
+            ->assertCreated()
+            ->json();
         $this->assertSame('done', $handover['status'], (string) $handover['message']);
 
         return (string) file_get_contents(storage_path("app/handovers/{$handover['id']}.$format"));
@@ -62,7 +73,9 @@ final class WholeColumnsTest extends TestCase
     private function fill(Workbook $workbook, string $address): ?string
     {
         [$row, $column] = [(int) substr($address, 1), ord($address[0]) - 64];
-        $attributes = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/inspection?ranges=$address&row=$row&column=$column"))->assertOk()->json('inspection.attributes');
+        $attributes = $this->get($this->url("workbooks/{$workbook->id}/sheets/1/inspection?ranges=$address&row=$row&column=$column"))
+            ->assertOk()
+            ->json('inspection.attributes');
         $value = array_column($attributes, 'value', 'name')['fill'];
 
         return $value === 'none' ? null : $value;

@@ -15,7 +15,8 @@ use Tests\TestCase;
 /** Every act that the browser can ask for, through HTTP: what is tried is what is done, and what is wrong is named. */
 final class WiringTest extends TestCase
 {
-    private const TABLE = "Tree,Found on,Count,Worth\nRowan,2026-03-01,3,4.25\nAspen,2026-03-02,4,2.5\nHazel,2026-03-05,5,1\nAll,,12,7.75\n";
+    private const TABLE = "Tree,Found on,Count,Worth\nRowan,2026-03-01,3,4.25\nAspen,2026-03-02,4,2.5\nHazel,2026-03-05,5,1\nAll,,"
+        ."12,7.75\n";
 
     /** What is in sight in these tests. */
     private const SIGHT = [
@@ -31,7 +32,10 @@ final class WiringTest extends TestCase
 
         return [
             'dress' => ['dress', ['stylebook' => 'River ledger', 'clean' => false]],
-            'correct' => ['correct', ['correction' => ['type' => 'rows', 'row' => 1, 'column' => 1, 'first' => 4, 'last' => 4, 'part' => 'subtotal']]],
+            'correct' => [
+                'correct',
+                ['correction' => ['type' => 'rows', 'row' => 1, 'column' => 1, 'first' => 4, 'last' => 4, 'part' => 'subtotal']],
+            ],
             'type' => ['type', ['column' => 3, 'kind' => 'text']],
             'rename' => ['rename', ['name' => 'Trees of the park']],
             'format' => ['format', $cells + ['look' => ['bold' => true, 'fill' => '#FFE08A', 'number' => '0.0']]],
@@ -50,7 +54,10 @@ final class WiringTest extends TestCase
             'clear' => ['clear', ['ranges' => 'C3']],
             'convert' => ['convert', ['ranges' => 'A6:A6', 'to' => 'numbers']],
             'paste' => ['paste', ['row' => 7, 'column' => 1, 'text' => "Oak\t2026-04-01\t7\t1.5"]],
-            'paste of cells' => ['paste', ['row' => 3, 'column' => 1, 'cells' => [['Yew', 46_000]], 'looks' => [[['bold' => true], ['number' => 'yyyy-mm-dd']]]]],
+            'paste of cells' => [
+                'paste',
+                ['row' => 3, 'column' => 1, 'cells' => [['Yew', 46_000]], 'looks' => [[['bold' => true], ['number' => 'yyyy-mm-dd']]]],
+            ],
             'sort' => ['sort', ['row' => 2, 'column' => 1, 'keys' => [[4, false], [1, true]]]],
             'move' => ['move', ['axis' => 'rows', 'at' => 3, 'count' => 2, 'in' => true]],
             'move out' => ['move', ['axis' => 'columns', 'at' => 2, 'count' => 1, 'in' => false]],
@@ -128,14 +135,23 @@ final class WiringTest extends TestCase
     {
         $workbook = $this->park('revision');
         $this->act($workbook, 'dress', ['stylebook' => 'River ledger', 'clean' => false]);
-        foreach (['keepLook' => ['ranges' => 'A1', 'name' => 'Kept'], 'keepNumber' => ['name' => 'Tonnes', 'code' => '0 "t"'], 'colour' => ['name' => 'River', 'hex' => '#335577']] as $name => $first) {
+        foreach (
+            [
+                'keepLook' => ['ranges' => 'A1', 'name' => 'Kept'],
+                'keepNumber' => ['name' => 'Tonnes', 'code' => '0 "t"'],
+                'colour' => ['name' => 'River', 'hex' => '#335577'],
+            ] as $name => $first
+        ) {
             $name === $act || $this->act($workbook, $name, $first + ['scope' => 'everywhere']);
         }
         $before = $this->state();
         $done = $this->ask($workbook, $act, $arguments + ['scope' => 'everywhere'])->assertOk();
         $this->assertNotSame($before, $this->state());
         $this->assertSame($done->json('sheet'), $this->get($this->url("workbooks/{$workbook->id}/sheets/1"))->json());
-        $this->assertSame($done->json('sight.windows.0'), $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=24&right=8"))->json());
+        $this->assertSame(
+            $done->json('sight.windows.0'),
+            $this->get($this->url("workbooks/{$workbook->id}/sheets/1/window?top=1&left=1&bottom=24&right=8"))->json(),
+        );
         $this->undo($workbook);
         $this->assertSame($before, $this->state());
     }
@@ -158,7 +174,14 @@ final class WiringTest extends TestCase
     {
         $workbook = $this->park('format');
         $window = ['top' => 1, 'left' => 1, 'bottom' => 5, 'right' => 5];
-        foreach ([['windows' => 'all'], ['windows' => [[1, 2]]], ['windows' => array_fill(0, 25, $window)], ['windows' => [['top' => 0] + $window]]] as $sight) {
+        foreach (
+            [
+                ['windows' => 'all'],
+                ['windows' => [[1, 2]]],
+                ['windows' => array_fill(0, 25, $window)],
+                ['windows' => [['top' => 0] + $window]],
+            ] as $sight
+        ) {
             $this->ask($workbook, 'rename', ['name' => 'Other'], ['sight' => $sight, 'preview' => true])->assertUnprocessable();
         }
     }
@@ -172,7 +195,13 @@ final class WiringTest extends TestCase
             foreach ([null, true, -7, 1.5, 'zzz', [], [[]], [[null]], ['a' => ['b' => 'c']], str_repeat('9', 30_000), 1 << 40] as $wrong) {
                 $before = $this->state();
                 $answer = $this->ask($workbook, $act, [$name => $wrong] + $arguments);
-                $said = "$act: $name = ".substr((string) json_encode($wrong), 0, 40).' gave '.$answer->status().': '.substr($answer->content() ?: '', 0, 300);
+                $said =
+                    "$act: $name = ".
+                    substr((string) json_encode($wrong), 0, 40).
+                    ' gave '.
+                    $answer->status().
+                    ': '.
+                    substr($answer->content() ?: '', 0, 300);
                 $this->assertContains($answer->status(), [200, 422], $said);
                 if ($answer->status() === 422) {
                     $this->assertNotSame('', (string) $answer->json('message'), $said);
@@ -208,15 +237,25 @@ final class WiringTest extends TestCase
     {
         $revision = $workbook->refresh()->revision;
 
-        return $this->postJson($this->url("workbooks/{$workbook->id}/acts"), $more + ['act' => $act, 'revision' => $revision, 'sheet' => 1, 'arguments' => $arguments, 'sight' => self::SIGHT]);
+        return $this->postJson(
+            $this->url("workbooks/{$workbook->id}/acts"),
+            $more + ['act' => $act, 'revision' => $revision, 'sheet' => 1, 'arguments' => $arguments, 'sight' => self::SIGHT],
+        );
     }
 
     /** @return list<string> everything that is stored of workbooks but for the count of revisions, a line each */
     private function state(): array
     {
         $rows = [
-            ...DB::table('workbooks')->orderBy('id')->get(['name', 'names', 'own'])->all(),
-            ...DB::table('sheets')->where('gone', false)->orderBy('id')->get(['number', 'place', 'name', 'rows', 'columns', 'state', 'tab', 'wears', 'blocks'])->all(),
+            ...DB::table('workbooks')
+                ->orderBy('id')
+                ->get(['name', 'names', 'own'])
+                ->all(),
+            ...DB::table('sheets')
+                ->where('gone', false)
+                ->orderBy('id')
+                ->get(['number', 'place', 'name', 'rows', 'columns', 'state', 'tab', 'wears', 'blocks'])
+                ->all(),
             ...DB::table('documents')->orderBy('sheet_id')->orderBy('name')->get()->all(),
             ...DB::table('stylebooks')->orderBy('name')->get(['name', 'data'])->all(),
         ];

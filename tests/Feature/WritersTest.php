@@ -60,7 +60,26 @@ final class WritersTest extends TestCase
     public function test_random_cells_of_every_kind_come_back(WorkbookWriter $writer, string $ending): void
     {
         mt_srand(29_500);
-        $texts = ['a', ' lead', 'trail ', "two\nlines", 'quote "x"', 'comma, semicolon;', "tab\there", '<b>&amp;</b>', 'é 中 \u{1F333}', '_x0041_ literal', "bell \x07", '=1+1', "'apostrophe", 'TRUE', '00412', '1e5', ']]>', '-->'];
+        $texts = [
+            'a',
+            ' lead',
+            'trail ',
+            "two\nlines",
+            'quote "x"',
+            'comma, semicolon;',
+            "tab\there",
+            '<b>&amp;</b>',
+            'é 中 \u{1F333}',
+            '_x0041_ literal',
+            "bell \x07",
+            '=1+1',
+            "'apostrophe",
+            'TRUE',
+            '00412',
+            '1e5',
+            ']]>',
+            '-->',
+        ];
         $rows = [];
         for ($row = 0; $row < 60; $row++) {
             $cells = [];
@@ -79,7 +98,10 @@ final class WritersTest extends TestCase
         }
         // Html has no place for control characters; there they are no data to compare.
         if ($ending === 'html') {
-            $rows = array_map(fn (array $cells) => array_map(fn (Cell $cell) => $cell->value === "bell \x07" ? Cell::blank() : $cell, $cells), $rows);
+            $rows = array_map(
+                fn (array $cells) => array_map(fn (Cell $cell) => $cell->value === "bell \x07" ? Cell::blank() : $cell, $cells),
+                $rows,
+            );
         }
         $proof = $this->write($writer, $ending, self::workbook(new MemorySheet('S', $rows)));
         self::assertSame([], $proof->places);
@@ -102,7 +124,15 @@ final class WritersTest extends TestCase
             $file->set(Range::parse("{$column}1"), $looks->number(Look::of(['number' => $code])));
         }
         $cells = MemorySheet::of('S', [[45352, 0.75, 45352.5, 1.5, 0.25]]);
-        $this->write(new CsvWriter, 'csv', new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), aspects: Aspects::of(new FileLooks($file)))], $looks));
+        $this->write(
+            new CsvWriter(),
+            'csv',
+            new Workbook(
+                'W',
+                [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), aspects: Aspects::of(new FileLooks($file)))],
+                $looks,
+            ),
+        );
         self::assertSame("2024-03-01,18:00:00,2024-03-01T12:00:00,36:00:00,0.25\r\n", file_get_contents($this->path));
     }
 
@@ -121,24 +151,50 @@ final class WritersTest extends TestCase
 
     public function test_what_is_spanned_or_merged_is_one_cell_of_the_page(): void
     {
-        $cells = MemorySheet::of('S', [['Trees', null, null, null], [null, 'Spring', null, 'Autumn'], ['Tree', 'Sown', 'Up', 'Sown'], ['Rowan', 3, 1, 2], ['Aspen', 4, 2, 5]]);
-        $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup(new Sizes(hiddenColumns: [4], hiddenRows: [5]), merges: [Range::parse('A1:C1')]));
-        $workbook = (new Dress([1], Builtin::named('River ledger')))->on(new Workbook('W', [1 => $sheet], new LookBook));
-        self::assertTrue($this->write(new HtmlWriter, 'html', $workbook)->holds());
+        $cells = MemorySheet::of('S', [
+            ['Trees', null, null, null],
+            [null, 'Spring', null, 'Autumn'],
+            ['Tree', 'Sown', 'Up', 'Sown'],
+            ['Rowan', 3, 1, 2],
+            ['Aspen', 4, 2, 5],
+        ]);
+        $sheet = new Worksheet(
+            $cells,
+            'S',
+            Finder::read(SheetFacts::of($cells)),
+            came: new Setup(new Sizes(hiddenColumns: [4], hiddenRows: [5]), merges: [Range::parse('A1:C1')]),
+        );
+        $workbook = (new Dress([1], Builtin::named('River ledger')))->on(new Workbook('W', [1 => $sheet], new LookBook()));
+        self::assertTrue($this->write(new HtmlWriter(), 'html', $workbook)->holds());
         $html = (string) file_get_contents($this->path);
         self::assertMatchesRegularExpression('#<td[^>]*data-c="1" colspan="3">Trees</td><td[^>]*data-c="4">#', $html, 'a merge');
-        self::assertMatchesRegularExpression('#<th scope="colgroup"[^>]*data-c="2" colspan="2">Spring</th><th[^>]*data-c="4">Autumn#', $html, 'a group is over its columns');
+        self::assertMatchesRegularExpression(
+            '#<th scope="colgroup"[^>]*data-c="2" colspan="2">Spring</th><th[^>]*data-c="4">Autumn#',
+            $html,
+            'a group is over its columns',
+        );
         self::assertMatchesRegularExpression('#<tr hidden="hidden"[^>]*>.*Aspen#', $html);
         self::assertStringContainsString('<col style="visibility:collapse;width:0px"/>', $html);
     }
 
     public function test_the_ink_of_a_number_format_and_both_lines_show_on_the_page(): void
     {
-        $looks = new LookBook;
-        $file = new LookMap;
-        $file->set(Range::parse('A1:B1'), $looks->number(Look::of(['number' => '0;[Red]-0', 'underline' => 'double', 'strike' => true, 'ink' => '#123456'])));
+        $looks = new LookBook();
+        $file = new LookMap();
+        $file->set(
+            Range::parse('A1:B1'),
+            $looks->number(Look::of(['number' => '0;[Red]-0', 'underline' => 'double', 'strike' => true, 'ink' => '#123456'])),
+        );
         $cells = MemorySheet::of('S', [[5, -5]]);
-        $this->write(new HtmlWriter, 'html', new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), aspects: Aspects::of(new FileLooks($file)))], $looks));
+        $this->write(
+            new HtmlWriter(),
+            'html',
+            new Workbook(
+                'W',
+                [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), aspects: Aspects::of(new FileLooks($file)))],
+                $looks,
+            ),
+        );
         $html = (string) file_get_contents($this->path);
         self::assertStringContainsString('text-decoration:underline line-through double', $html);
         foreach (['5' => '#123456', '-5' => '#FF0000'] as $text => $ink) {
@@ -150,13 +206,31 @@ final class WritersTest extends TestCase
     public function test_thousands_of_hidden_columns_stay_hidden(): void
     {
         $cells = MemorySheet::of('S', [['Tree', 'Count'], ['Rowan', 3]]);
-        $this->write(new XlsxWriter, 'xlsx', new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup(new Sizes(hiddenColumns: range(5, 16_384))))], new LookBook));
-        $zip = new ZipArchive;
+        $this->write(
+            new XlsxWriter(),
+            'xlsx',
+            new Workbook(
+                'W',
+                [
+                    1 => new Worksheet(
+                        $cells,
+                        'S',
+                        Finder::read(SheetFacts::of($cells)),
+                        came: new Setup(new Sizes(hiddenColumns: range(5, 16_384))),
+                    ),
+                ],
+                new LookBook(),
+            ),
+        );
+        $zip = new ZipArchive();
         $zip->open($this->path);
         $xml = (string) $zip->getFromName('xl/worksheets/sheet1.xml');
         $zip->close();
         self::assertSame(1, preg_match('#<cols>(.*)</cols>#', $xml, $found));
-        self::assertSame(['min="1" max="4"', 'min="5" max="16384"'], preg_match_all('/min="\d+" max="\d+"/', $found[1], $spans) > 0 ? $spans[0] : []);
+        self::assertSame(
+            ['min="1" max="4"', 'min="5" max="16384"'],
+            preg_match_all('/min="\d+" max="\d+"/', $found[1], $spans) > 0 ? $spans[0] : [],
+        );
         self::assertStringEndsWith('hidden="1"/>', $found[1]);
     }
 
@@ -176,12 +250,39 @@ final class WritersTest extends TestCase
     {
         $cells = MemorySheet::of('x', [['Tree', 'Count'], ['Rowan', 3]]);
         $setup = new Setup(new Sizes([1 => 150], [2 => 40], [2]), new SheetOpening(1, 0, false, 85), tab: new Tab('#2C6E66'));
-        $workbook = new Workbook('W', [1 => new Worksheet($cells, 'Shown', Finder::read(SheetFacts::of($cells)), came: $setup), 2 => new Worksheet($cells, 'Put away', Finder::read(SheetFacts::of($cells)), came: Setup::fromArray(['state' => 'hidden'] + (new Setup)->toArray()))], new LookBook, true, ['Counts' => "'Shown'!\$B\$2"]);
-        $this->write(new XlsxWriter, 'xlsx', $workbook);
-        $again = (new Opening(fn (int $sheet) => new MemoryBlockStore))->open($this->path, 'again.xlsx');
+        $workbook = new Workbook(
+            'W',
+            [
+                1 => new Worksheet($cells, 'Shown', Finder::read(SheetFacts::of($cells)), came: $setup),
+                2 => new Worksheet(
+                    $cells,
+                    'Put away',
+                    Finder::read(SheetFacts::of($cells)),
+                    came: Setup::fromArray(['state' => 'hidden'] + (new Setup())->toArray()),
+                ),
+            ],
+            new LookBook(),
+            true,
+            ['Counts' => "'Shown'!\$B\$2"],
+        );
+        $this->write(new XlsxWriter(), 'xlsx', $workbook);
+        $again = (new Opening(fn (int $sheet) => new MemoryBlockStore()))->open($this->path, 'again.xlsx');
         $sheet = $again->sheet(1)->setup;
-        self::assertSame(['hidden', true, 'Counts'], [$again->sheet(2)->setup->tab->state, $again->from1904, array_key_first($again->names)]);
-        self::assertSame([1, 0, false, 85, '#2C6E66', [2]], [$sheet->opening->freezeRow, $sheet->opening->freezeColumn, $sheet->opening->gridlines, $sheet->opening->zoom, $sheet->tab->colour, $sheet->sizes->hiddenColumns]);
+        self::assertSame(
+            ['hidden', true, 'Counts'],
+            [$again->sheet(2)->setup->tab->state, $again->from1904, array_key_first($again->names)],
+        );
+        self::assertSame(
+            [1, 0, false, 85, '#2C6E66', [2]],
+            [
+                $sheet->opening->freezeRow,
+                $sheet->opening->freezeColumn,
+                $sheet->opening->gridlines,
+                $sheet->opening->zoom,
+                $sheet->tab->colour,
+                $sheet->sizes->hiddenColumns,
+            ],
+        );
         self::assertEqualsWithDelta(150, $sheet->sizes->widthOf(1), 1);
         self::assertSame(40, $sheet->sizes->heightOf(2));
     }
@@ -198,8 +299,11 @@ final class WritersTest extends TestCase
         foreach ($books[0]->sheets as $number => $sheet) {
             self::assertEquals($sheet->found, $books[1]->sheet($number)->found);
         }
-        self::assertSame([1, 1, 1, 1, 2], array_values(array_map(fn (Worksheet $sheet) => count($sheet->reading->tables), $books[0]->sheets)));
-        self::assertSame((new Nursery)->spring(), (new Nursery)->spring());
+        self::assertSame(
+            [1, 1, 1, 1, 2],
+            array_values(array_map(fn (Worksheet $sheet) => count($sheet->reading->tables), $books[0]->sheets)),
+        );
+        self::assertSame((new Nursery())->spring(), (new Nursery())->spring());
     }
 
     /** Thousands may be parted by the comma that also parts the fields; read by a library that is not ours. */
@@ -207,11 +311,17 @@ final class WritersTest extends TestCase
     {
         $path = sys_get_temp_dir().'/rilvet-thousands-'.getmypid().'.csv';
         $counts = array_map(fn (int $row) => 977 * $row, range(1, 600));
-        file_put_contents($path, "Tree,Count\n".implode('', array_map(fn (int $count) => 'Rowan,"'.number_format($count).'"'."\n", $counts)));
-        $workbook = (new Opening(fn (int $sheet) => new MemoryBlockStore))->open($path, 'thousands.csv');
+        file_put_contents(
+            $path,
+            "Tree,Count\n".implode('', array_map(fn (int $count) => 'Rowan,"'.number_format($count).'"'."\n", $counts)),
+        );
+        $workbook = (new Opening(fn (int $sheet) => new MemoryBlockStore()))->open($path, 'thousands.csv');
         unlink($path);
-        self::assertTrue($this->write(new XlsxWriter, 'xlsx', $workbook)->holds());
-        self::assertSame($counts, array_column((new Reader)->load($this->path)->getActiveSheet()->rangeToArray('B2:B601', formatData: false), 0));
+        self::assertTrue($this->write(new XlsxWriter(), 'xlsx', $workbook)->holds());
+        self::assertSame(
+            $counts,
+            array_column((new Reader())->load($this->path)->getActiveSheet()->rangeToArray('B2:B601', formatData: false), 0),
+        );
     }
 
     private function write(WorkbookWriter $writer, string $ending, Workbook $workbook): \App\Files\Writing\Proof

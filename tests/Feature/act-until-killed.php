@@ -19,7 +19,15 @@ use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
 [, $database, $folder] = $argv;
-foreach (['DB_DATABASE' => $database, 'DB_CONNECTION' => 'sqlite', 'APP_CONFIG_CACHE' => '/nowhere/config.php', 'LARAVEL_STORAGE_PATH' => $folder, 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32))] as $name => $value) {
+foreach (
+    [
+        'DB_DATABASE' => $database,
+        'DB_CONNECTION' => 'sqlite',
+        'APP_CONFIG_CACHE' => '/nowhere/config.php',
+        'LARAVEL_STORAGE_PATH' => $folder,
+        'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
+    ] as $name => $value
+) {
     putenv("$name=$value");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }
@@ -33,7 +41,12 @@ if ($row === null) {
     $shelf = app(Shelf::class);
     $row = $shelf->reserve('Stop', 'stop.csv');
     $cells = MemorySheet::of('S', [['a', 'b']]);
-    $shelf->keep($row, new Workbook('Stop', [1 => new Worksheet($cells, 'S', Reading::none())], new LookBook), [1 => $shelf->reserveSheet($row, 1)], []);
+    $shelf->keep(
+        $row,
+        new Workbook('Stop', [1 => new Worksheet($cells, 'S', Reading::none())], new LookBook()),
+        [1 => $shelf->reserveSheet($row, 1)],
+        [],
+    );
     $row->refresh();
 }
 $bench = app(Bench::class);

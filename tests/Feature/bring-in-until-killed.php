@@ -15,7 +15,15 @@ use Rilvet\Act\Dress;
 use Rilvet\Stylebook\Builtin;
 
 [, $database, $folder, $source] = $argv;
-foreach (['DB_DATABASE' => $database, 'DB_CONNECTION' => 'sqlite', 'APP_CONFIG_CACHE' => '/nowhere/config.php', 'LARAVEL_STORAGE_PATH' => $folder, 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32))] as $name => $value) {
+foreach (
+    [
+        'DB_DATABASE' => $database,
+        'DB_CONNECTION' => 'sqlite',
+        'APP_CONFIG_CACHE' => '/nowhere/config.php',
+        'LARAVEL_STORAGE_PATH' => $folder,
+        'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
+    ] as $name => $value
+) {
     putenv("$name=$value");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }
@@ -27,11 +35,29 @@ Artisan::call('migrate', ['--force' => true]);
 Artisan::call('rilvet:tidy');
 echo "begun\n";
 for ($round = 0; ; $round++) {
-    $import = Import::query()->create(['name' => 'Killed.xlsx', 'kind' => 'xlsx', 'status' => 'queued', 'bytes' => 1, 'dialect' => null, 'progress' => 0, 'message' => null, 'workbook_id' => null]);
+    $import = Import::query()->create([
+        'name' => 'Killed.xlsx',
+        'kind' => 'xlsx',
+        'status' => 'queued',
+        'bytes' => 1,
+        'dialect' => null,
+        'progress' => 0,
+        'message' => null,
+        'workbook_id' => null,
+    ]);
     $import->file()->take($source);
     BringIn::dispatchSync($import->id);
     $row = Workbook::query()->findOrFail($import->refresh()->workbook_id);
     app(Bench::class)->act($row, new Dress([1], Builtin::named('River ledger')), $row->revision);
-    $handover = HandoverRow::query()->create(['workbook_id' => $row->id, 'format' => 'xlsx', 'status' => 'queued', 'defuse' => false, 'sheet' => null, 'progress' => 0, 'proof' => null, 'message' => null]);
+    $handover = HandoverRow::query()->create([
+        'workbook_id' => $row->id,
+        'format' => 'xlsx',
+        'status' => 'queued',
+        'defuse' => false,
+        'sheet' => null,
+        'progress' => 0,
+        'proof' => null,
+        'message' => null,
+    ]);
     HandOver::dispatchSync($handover->id);
 }

@@ -14,7 +14,15 @@ use Rilvet\Grid\RangeSet;
 use Rilvet\Look\Look;
 
 [, $folder, $hand, $acts, $books] = $argv;
-foreach (['APP_CONFIG_CACHE' => '/nowhere/config.php', 'LARAVEL_STORAGE_PATH' => $folder, 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'LOG_CHANNEL' => 'null', 'QUEUE_CONNECTION' => 'sync'] as $name => $value) {
+foreach (
+    [
+        'APP_CONFIG_CACHE' => '/nowhere/config.php',
+        'LARAVEL_STORAGE_PATH' => $folder,
+        'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
+        'LOG_CHANNEL' => 'null',
+        'QUEUE_CONNECTION' => 'sync',
+    ] as $name => $value
+) {
     putenv("$name=$value");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }

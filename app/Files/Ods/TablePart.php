@@ -29,7 +29,10 @@ use Rilvet\Work\Worksheet;
  */
 final class TablePart
 {
-    /** @var array<int, array{string, FormatClass}> name of the style, and what its number format makes of numbers; by number of what is worn */
+    /**
+     * @var array<int, array{string, FormatClass}> name of the style, and what its number format makes of numbers; by number of what is
+     *     worn
+     */
     private array $worn = [];
 
     private readonly Flow $flow;
@@ -40,8 +43,15 @@ final class TablePart
     private array $defaults = [];
 
     /** @param  resource  $out */
-    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StylesXml $styles, private $out, private readonly bool $from1904, private readonly Scope $scope, private readonly int $number)
-    {
+    public function __construct(
+        private readonly Worksheet $sheet,
+        LookBook $looks,
+        private readonly StylesXml $styles,
+        private $out,
+        private readonly bool $from1904,
+        private readonly Scope $scope,
+        private readonly int $number,
+    ) {
         $this->flow = new Flow($sheet, $looks);
         $this->merges = new Merges($sheet->setup->merges);
     }
@@ -51,10 +61,23 @@ final class TablePart
     {
         $setup = $this->sheet->setup;
         $columns = $this->flow->columns();
-        $table = $this->styles->other('table', '<style:table-properties table:display="'.($setup->tab->state === 'visible' ? 'true' : 'false').'"'
-            .($setup->tab->colour === null ? '' : ' table:tab-color="'.strtolower($setup->tab->colour).'"')
-            .($setup->opening->rightToLeft ? ' style:writing-mode="rl-tb"' : '').'/>');
-        $this->put('<table:table table:name="'.Ns::text($this->sheet->name)."\" table:style-name=\"$table\"".($setup->tab->protected ? ' table:protected="true"' : '').'>'.$this->columns(max(1, $columns)));
+        $table = $this->styles->other(
+            'table',
+            '<style:table-properties table:display="'.
+                ($setup->tab->state === 'visible' ? 'true' : 'false').
+                '"'.
+                ($setup->tab->colour === null ? '' : ' table:tab-color="'.strtolower($setup->tab->colour).'"').
+                ($setup->opening->rightToLeft ? ' style:writing-mode="rl-tb"' : '').
+                '/>',
+        );
+        $this->put(
+            '<table:table table:name="'.
+                Ns::text($this->sheet->name).
+                "\" table:style-name=\"$table\"".
+                ($setup->tab->protected ? ' table:protected="true"' : '').
+                '>'.
+                $this->columns(max(1, $columns)),
+        );
         $blank = 0;
         foreach ($this->flow->stored() as $row => $stored) {
             if ($this->flow->isBare($row, $stored) && ! isset($setup->sizes->heights[$row]) && ! $setup->sizes->hidesRow($row)) {
@@ -92,15 +115,24 @@ final class TablePart
                 $this->defaults[$column] = $this->style($this->flow->dressed->at(Address::ROWS, $column))[0];
             }
         }
-        $key = fn (int $column) => [$setup->sizes->widths[$column] ?? $setup->sizes->width, $setup->sizes->hidesColumn($column), $this->defaults[$column] ?? ''];
+        $key = fn (int $column) => [
+            $setup->sizes->widths[$column] ?? $setup->sizes->width,
+            $setup->sizes->hidesColumn($column),
+            $this->defaults[$column] ?? '',
+        ];
         for ($first = 1; $first <= $last; $first = $end + 1) {
             [$px, $hidden, $default] = $key($first);
             for ($end = $first; $end < $last && $key($end + 1) === [$px, $hidden, $default]; $end++);
-            $style = $this->styles->other('table-column', '<style:table-column-properties style:column-width="'.round($px * 0.75, 2).'pt"/>');
-            $xml .= "<table:table-column table:style-name=\"$style\""
-                .($end > $first ? ' table:number-columns-repeated="'.($end - $first + 1).'"' : '')
-                .($hidden ? ' table:visibility="collapse"' : '')
-                .($default === '' ? '' : " table:default-cell-style-name=\"$default\"").'/>';
+            $style = $this->styles->other(
+                'table-column',
+                '<style:table-column-properties style:column-width="'.round($px * 0.75, 2).'pt"/>',
+            );
+            $xml .=
+                "<table:table-column table:style-name=\"$style\"".
+                ($end > $first ? ' table:number-columns-repeated="'.($end - $first + 1).'"' : '').
+                ($hidden ? ' table:visibility="collapse"' : '').
+                ($default === '' ? '' : " table:default-cell-style-name=\"$default\"").
+                '/>';
         }
 
         return $xml;
@@ -135,8 +167,13 @@ final class TablePart
             }
             $xml .= self::blanks($blank, $count);
             [$blank, $count] = ['', 0];
-            $xml .= $start.($merge === null || $isCovered ? '' : " table:number-columns-spanned=\"{$merge->columns()}\" table:number-rows-spanned=\"{$merge->rows()}\"")
-                .$this->content($value, $class, $row, $index + 1).($isCovered ? '</table:covered-table-cell>' : '</table:table-cell>');
+            $xml .=
+                $start.
+                ($merge === null || $isCovered
+                    ? ''
+                    : " table:number-columns-spanned=\"{$merge->columns()}\" table:number-rows-spanned=\"{$merge->rows()}\"").
+                $this->content($value, $class, $row, $index + 1).
+                ($isCovered ? '</table:covered-table-cell>' : '</table:table-cell>');
         }
         $xml .= self::blanks($blank, $count);
         $points = round(($setup->sizes->heights[$row] ?? $setup->sizes->height) * 0.75, 2);
@@ -144,7 +181,9 @@ final class TablePart
         $says = "style:row-height=\"{$points}pt\" style:use-optimal-row-height=\"$isAutomatic\"";
         $height = $this->styles->other('table-row', "<style:table-row-properties $says/>");
 
-        return "<table:table-row table:style-name=\"$height\"".($setup->sizes->hidesRow($row) ? ' table:visibility="collapse"' : '').($xml === '' ? '><table:table-cell/></table:table-row>' : ">$xml</table:table-row>");
+        return "<table:table-row table:style-name=\"$height\"".
+            ($setup->sizes->hidesRow($row) ? ' table:visibility="collapse"' : '').
+            ($xml === '' ? '><table:table-cell/></table:table-row>' : ">$xml</table:table-row>");
     }
 
     private static function blanks(string $start, int $count): string
@@ -156,18 +195,30 @@ final class TablePart
     private function content(null|bool|int|float|string|array $value, FormatClass $class, int $row, int $column): string
     {
         $cell = self::carried(Cell::fromStored($value), $this->scope, $this->number, $row, $column);
-        $formula = $cell->formula === null ? ($cell->error === null ? '' : ' table:formula="of:='.Ns::text($cell->error).'"') : ' table:formula="'.Ns::text(OpenFormula::of($cell->formula)).'"';
+        $formula =
+            $cell->formula === null
+                ? ($cell->error === null
+                    ? ''
+                    : ' table:formula="of:='.Ns::text($cell->error).'"')
+                : ' table:formula="'.Ns::text(OpenFormula::of($cell->formula)).'"';
         if ($cell->error !== null) {
-            return "$formula office:value-type=\"string\" office:string-value=\"\" calcext:value-type=\"error\"><text:p>".Ns::text($cell->error).'</text:p>';
+            return "$formula office:value-type=\"string\" office:string-value=\"\" calcext:value-type=\"error\"><text:p>".
+                Ns::text($cell->error).
+                '</text:p>';
         }
         $read = $cell->value;
 
-        return $formula.match (true) {
-            $read === null => '>',
-            is_bool($read) => ' office:value-type="boolean" office:boolean-value="'.($read ? 'true' : 'false').'"><text:p>'.($read ? 'TRUE' : 'FALSE').'</text:p>',
-            is_string($read) => ' office:value-type="string">'.self::paragraphs($read, $row, $column),
-            default => $this->number($read, $class).'><text:p>'.json_encode($read).'</text:p>',
-        };
+        return $formula.
+            match (true) {
+                $read === null => '>',
+                is_bool($read) => ' office:value-type="boolean" office:boolean-value="'.
+                    ($read ? 'true' : 'false').
+                    '"><text:p>'.
+                    ($read ? 'TRUE' : 'FALSE').
+                    '</text:p>',
+                is_string($read) => ' office:value-type="string">'.self::paragraphs($read, $row, $column),
+                default => $this->number($read, $class).'><text:p>'.json_encode($read).'</text:p>',
+            };
     }
 
     /**
@@ -193,21 +244,44 @@ final class TablePart
     /** A number by the kind of its format; a moment that a date cannot say exactly stays a number. */
     private function number(int|float $number, FormatClass $class): string
     {
-        $plain = ' office:value-type="'.($class === FormatClass::Percent ? 'percentage' : 'float').'" office:value="'.json_encode($number).'"';
+        $plain =
+            ' office:value-type="'.
+            ($class === FormatClass::Percent ? 'percentage' : 'float').
+            '" office:value="'.
+            json_encode($number).
+            '"';
         if ($class === FormatClass::Date || $class === FormatClass::DateTime) {
             $seconds = (int) round(((float) $number - floor((float) $number)) * 86_400);
             $day = (int) floor((float) $number);
-            if ($day < 61 || $day > SerialDate::LAST - ($this->from1904 ? SerialDate::BETWEEN : 0) || $seconds >= 86_400 || (float) $number !== (float) ($day + $seconds / 86_400)) {
+            if (
+                $day < 61 ||
+                $day > SerialDate::LAST - ($this->from1904 ? SerialDate::BETWEEN : 0) ||
+                $seconds >= 86_400 ||
+                (float) $number !== (float) ($day + $seconds / 86_400)
+            ) {
                 return $plain;
             }
             [$year, $month, $date] = SerialDate::day($day, $this->from1904);
 
-            return sprintf(' office:value-type="date" office:date-value="%04d-%02d-%02d%s"', $year, $month, $date, $seconds === 0 ? '' : sprintf('T%02d:%02d:%02d', intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60));
+            return sprintf(
+                ' office:value-type="date" office:date-value="%04d-%02d-%02d%s"',
+                $year,
+                $month,
+                $date,
+                $seconds === 0 ? '' : sprintf('T%02d:%02d:%02d', intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60),
+            );
         }
         if ($class === FormatClass::Time || $class === FormatClass::Duration) {
             $seconds = (int) round((float) $number * 86_400);
 
-            return $number < 0 || $seconds / 86_400 !== (float) $number ? $plain : sprintf(' office:value-type="time" office:time-value="PT%02dH%02dM%02dS"', intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60);
+            return $number < 0 || $seconds / 86_400 !== (float) $number
+                ? $plain
+                : sprintf(
+                    ' office:value-type="time" office:time-value="PT%02dH%02dM%02dS"',
+                    intdiv($seconds, 3600),
+                    intdiv($seconds, 60) % 60,
+                    $seconds % 60,
+                );
         }
 
         return $plain;
@@ -216,13 +290,21 @@ final class TablePart
     private static function paragraphs(string $text, int $row, int $column): string
     {
         if (preg_match('/[\x00-\x08\x0B-\x1F\x{FFFE}\x{FFFF}]/u', $text) === 1) {
-            throw FileIsWrong::package('Cell '.\Rilvet\Grid\Address::of($row, $column).' holds a character that xml has no form for. An ods cannot carry it; hand over as xlsx, or take it out.');
+            throw FileIsWrong::package(
+                'Cell '.
+                    \Rilvet\Grid\Address::of($row, $column).
+                    ' holds a character that xml has no form for. An ods cannot carry it; hand over as xlsx, or take it out.',
+            );
         }
         $xml = '';
         foreach (explode("\n", $text) as $line) {
             $line = Ns::text($line);
             if (str_contains($line, '  ') || str_starts_with($line, ' ') || str_ends_with($line, ' ')) {
-                $line = (string) preg_replace_callback('/ {2,}|^ | $/', fn (array $found) => '<text:s text:c="'.strlen($found[0]).'"/>', $line);
+                $line = (string) preg_replace_callback(
+                    '/ {2,}|^ | $/',
+                    fn (array $found) => '<text:s text:c="'.strlen($found[0]).'"/>',
+                    $line,
+                );
             }
             $xml .= '<text:p>'.str_replace('&#9;', '<text:tab/>', $line).'</text:p>';
         }

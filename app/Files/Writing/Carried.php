@@ -28,26 +28,46 @@ final class Carried
         $others = count($workbook->sheets) - 1;
 
         return match ($format) {
-            'xlsx' => array_values(array_filter([
-                self::says($workbook, fn (Look $look) => $look->is(Attribute::Clip)) ? 'Texts that are cut off at the edge are cut where they are longer than their cell; a shorter one that grows will spill.' : null,
-                $isPackage && self::cutsTables($workbook) ? 'Columns were put into or taken out of the sheet: a table of the file that they stood in is a plain range from then on.' : null,
-            ])),
-            'ods' => array_values(array_filter([
-                self::says($workbook, fn (Look $look) => $look->text(Attribute::Horizontal) === 'span') ? 'Headings centred over several cells are centred in their own.' : null,
-                self::says($workbook, fn (Look $look) => preg_match('/(?<!\\\\)[_?]/', $look->text(Attribute::Number)) === 1) ? 'Room that number formats leave for brackets becomes a blank.' : null,
-                self::saysBrackets($workbook, true) ? 'Columns of tables that formulas name become plain ranges.' : null,
-                self::saysBrackets($workbook, false) ? 'Formulas that look into other workbooks become their results.' : null,
-                $isPackage && $holdsMore ? 'Charts, pictures, comments and the like that came in the xlsx stay in the xlsx.' : null,
-            ])),
-            'html' => array_values(array_filter([
-                self::hasFormulas(...array_map(fn (Worksheet $each) => $each->cells, array_values($workbook->sheets))) ? 'Formulas become their results.' : null,
-                $hidden > 0 ? ($hidden === 1 ? 'The hidden sheet is left out.' : "$hidden hidden sheets are left out.") : null,
-            ])),
-            default => array_values(array_filter([
-                'Looks and sizes are left out.',
-                self::hasFormulas($workbook->sheet($sheet)->cells) ? 'Formulas become their results.' : null,
-                $others > 0 ? ($others === 1 ? 'The other sheet is left out.' : "The $others other sheets are left out.") : null,
-            ])),
+            'xlsx' => array_values(
+                array_filter([
+                    self::says($workbook, fn (Look $look) => $look->is(Attribute::Clip))
+                        ? 'Texts that are cut off at the edge are cut where they are longer than their cell; a shorter one that grows '
+                            .'will spill.'
+                        : null,
+                    $isPackage && self::cutsTables($workbook)
+                        ? 'Columns were put into or taken out of the sheet: a table of the file that they stood in is a plain range '
+                            .'from then on.'
+                        : null,
+                ]),
+            ),
+            'ods' => array_values(
+                array_filter([
+                    self::says($workbook, fn (Look $look) => $look->text(Attribute::Horizontal) === 'span')
+                        ? 'Headings centred over several cells are centred in their own.'
+                        : null,
+                    self::says($workbook, fn (Look $look) => preg_match('/(?<!\\\\)[_?]/', $look->text(Attribute::Number)) === 1)
+                        ? 'Room that number formats leave for brackets becomes a blank.'
+                        : null,
+                    self::saysBrackets($workbook, true) ? 'Columns of tables that formulas name become plain ranges.' : null,
+                    self::saysBrackets($workbook, false) ? 'Formulas that look into other workbooks become their results.' : null,
+                    $isPackage && $holdsMore ? 'Charts, pictures, comments and the like that came in the xlsx stay in the xlsx.' : null,
+                ]),
+            ),
+            'html' => array_values(
+                array_filter([
+                    self::hasFormulas(...array_map(fn (Worksheet $each) => $each->cells, array_values($workbook->sheets)))
+                        ? 'Formulas become their results.'
+                        : null,
+                    $hidden > 0 ? ($hidden === 1 ? 'The hidden sheet is left out.' : "$hidden hidden sheets are left out.") : null,
+                ]),
+            ),
+            default => array_values(
+                array_filter([
+                    'Looks and sizes are left out.',
+                    self::hasFormulas($workbook->sheet($sheet)->cells) ? 'Formulas become their results.' : null,
+                    $others > 0 ? ($others === 1 ? 'The other sheet is left out.' : "The $others other sheets are left out.") : null,
+                ]),
+            ),
         };
     }
 
@@ -85,7 +105,10 @@ final class Carried
         $scope = $workbook->scope();
         foreach ($workbook->sheets as $number => $sheet) {
             foreach (FormulaRuns::of($sheet->cells) as $run) {
-                if (str_contains($run->formula, '[') && (WithoutTables::of($run->formula, $scope, $number, $run->first, $run->column) !== null) === $tables) {
+                if (
+                    str_contains($run->formula, '[') &&
+                    (WithoutTables::of($run->formula, $scope, $number, $run->first, $run->column) !== null) === $tables
+                ) {
                     return true;
                 }
             }

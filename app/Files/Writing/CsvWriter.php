@@ -61,7 +61,13 @@ final readonly class CsvWriter implements WorkbookWriter
             $fields = $there->valid() ? $there->current() : [];
             $there->valid() && $there->next();
             foreach ($texts as $index => $text) {
-                $proof->compare($sheet->name, $row, $index + 1, Cell::of(str_replace("\r\n", "\n", $text)), Cell::of($fields[$index] ?? ''));
+                $proof->compare(
+                    $sheet->name,
+                    $row,
+                    $index + 1,
+                    Cell::of(str_replace("\r\n", "\n", $text)),
+                    Cell::of($fields[$index] ?? ''),
+                );
             }
         }
         fclose($stream);
@@ -93,7 +99,11 @@ final readonly class CsvWriter implements WorkbookWriter
         $sheet = $this->chosen($workbook);
         $dressed = new DressedSheet($sheet, $workbook->looks);
         // A few cells far apart: a line for each row, with as many fields as it needs.
-        foreach (FilledRows::isSparse($sheet->cells) ? (new Flow($sheet, $workbook->looks))->read() : $sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
+        foreach (
+            FilledRows::isSparse($sheet->cells)
+                ? (new Flow($sheet, $workbook->looks))->read()
+                : $sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells
+        ) {
             $texts = [];
             foreach ($cells as $index => $cell) {
                 $text = self::text($cell, fn () => $dressed->at($row, $index + 1)->look->text(Attribute::Number), $workbook->from1904);

@@ -70,8 +70,13 @@ final class Faces
     private function face(string $family, bool $bold, bool $italic, array $points): iterable
     {
         foreach ($this->fonts->pieces($family, $bold, $italic, $points) as [$file, $range]) {
-            yield "@font-face{font-family:'$family';font-style:".($italic ? 'italic' : 'normal').';font-weight:'.($bold ? 700 : 400)
-                .';src:url(data:font/woff2;base64,'.base64_encode((string) file_get_contents($file)).") format('woff2');unicode-range:$range}\n";
+            yield "@font-face{font-family:'$family';font-style:".
+                ($italic ? 'italic' : 'normal').
+                ';font-weight:'.
+                ($bold ? 700 : 400).
+                ';src:url(data:font/woff2;base64,'.
+                base64_encode((string) file_get_contents($file)).
+                ") format('woff2');unicode-range:$range}\n";
         }
     }
 }

@@ -96,7 +96,8 @@ final readonly class Flow
     public function read(): iterable
     {
         $next = 1;
-        foreach ($this->isSparse ? FilledRows::of($this->sheet->cells) : $this->sheet->cells->read(1, $this->sheet->cells->rows()) as $row => $cells) {
+        $sheet = $this->sheet->cells;
+        foreach ($this->isSparse ? FilledRows::of($sheet) : $sheet->read(1, $sheet->rows()) as $row => $cells) {
             for (; $next < $row; $next++) {
                 yield $next => [];
             }

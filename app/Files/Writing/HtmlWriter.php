@@ -50,8 +50,17 @@ final class HtmlWriter implements WorkbookWriter
                     $this->sheet($sheet, $workbook, $body, $progress);
                 }
             }
-            fwrite($out, "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"/><meta http-equiv=\"Content-Security-Policy\" content=\"default-src 'none'; style-src 'unsafe-inline'; font-src data:\"/><title>".self::escape($workbook->name)."</title><style>\n"
-                ."body{margin:24px;background:#fff;color:#222}h2{font:600 15px sans-serif}.scroll{overflow:auto}table{border-collapse:collapse;width:max-content;margin-bottom:32px}th,td{padding:2px 4px;overflow:hidden;text-overflow:clip;white-space:pre;font-weight:400;text-align:left}.a{display:flex;justify-content:space-between}.a i{font-style:inherit}\n");
+            fwrite(
+                $out,
+                "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"/><meta http-equiv=\"Content-Security-Policy\" "
+                ."content=\"default-src 'none'; style-src 'unsafe-inline'; font-src data:\"/><title>".
+                    self::escape($workbook->name).
+                    "</title><style>\n".
+                    'body{margin:24px;background:#fff;color:#222}h2{font:600 15px '
+                    .'sans-serif}.scroll{overflow:auto}table{border-collapse:collapse;width:max-content;margin-bottom:32px}th,'
+                    .'td{padding:2px 4px;overflow:hidden;text-overflow:clip;white-space:pre;font-weight:400;'
+                    ."text-align:left}.a{display:flex;justify-content:space-between}.a i{font-style:inherit}\n",
+            );
             foreach ($this->faces->rules() as $rule) {
                 fwrite($out, $rule);
             }
@@ -87,7 +96,10 @@ final class HtmlWriter implements WorkbookWriter
                         continue;
                     }
                     // Html has no formulas: what a formula gave is compared.
-                    $meant = Cell::of($cell->error ?? ($cell->isNumber() ? $cell->value : self::plain(is_bool($cell->value) ? $cell->text() : (string) $cell->value)));
+                    $meant = Cell::of(
+                        $cell->error ??
+                            ($cell->isNumber() ? $cell->value : self::plain(is_bool($cell->value) ? $cell->text() : (string) $cell->value)),
+                    );
                     $proof->compare($sheet->name, $row, $index + 1, $meant, $there[$index + 1] ?? Cell::blank());
                 }
             }
@@ -107,9 +119,23 @@ final class HtmlWriter implements WorkbookWriter
         $merges = new Merges($sheet->setup->merges);
         $spans = new Spans($sheet, $flow->dressed);
         $columns = $flow->columns();
-        fwrite($out, '<h2>'.self::escape($sheet->name)."</h2>\n<div class=\"scroll\" tabindex=\"0\"><table".($sheet->setup->opening->rightToLeft ? ' dir="rtl"' : '').'><colgroup>');
+        fwrite(
+            $out,
+            '<h2>'.
+                self::escape($sheet->name).
+                "</h2>\n<div class=\"scroll\" tabindex=\"0\"><table".
+                ($sheet->setup->opening->rightToLeft ? ' dir="rtl"' : '').
+                '><colgroup>',
+        );
         for ($column = 1; $column <= $columns; $column++) {
-            fwrite($out, '<col style="'.($sheet->setup->sizes->hidesColumn($column) ? 'visibility:collapse;' : '').'width:'.$sheet->setup->sizes->widthOf($column).'px"/>');
+            fwrite(
+                $out,
+                '<col style="'.
+                    ($sheet->setup->sizes->hidesColumn($column) ? 'visibility:collapse;' : '').
+                    'width:'.
+                    $sheet->setup->sizes->widthOf($column).
+                    'px"/>',
+            );
         }
         fwrite($out, "</colgroup>\n");
         $this->known = [];
@@ -127,9 +153,28 @@ final class HtmlWriter implements WorkbookWriter
                 $merge = $merges->at($row, $column);
                 // What is spanned over blank cells is one cell of the page, so that a group is over its columns there too.
                 $end = $merge->right ?? (($cells[$column - 1] ?? Cell::blank())->isBlank() ? $column : $spans->end($row, $column, $cells));
-                $line .= $this->cell($sheet, $workbook, $flow, $edges, $looks, $row, $column, $cells[$column - 1] ?? Cell::blank(), ($cells[$end] ?? Cell::blank())->isBlank(), $end - $column + 1, $merge?->rows() ?? 1);
+                $line .= $this->cell(
+                    $sheet,
+                    $workbook,
+                    $flow,
+                    $edges,
+                    $looks,
+                    $row,
+                    $column,
+                    $cells[$column - 1] ?? Cell::blank(),
+                    ($cells[$end] ?? Cell::blank())->isBlank(),
+                    $end - $column + 1,
+                    $merge?->rows() ?? 1,
+                );
             }
-            fwrite($out, '<tr'.($sheet->setup->sizes->hidesRow($row) ? ' hidden="hidden"' : '').' style="height:'.$sheet->setup->sizes->heightOf($row)."px\">$line</tr>\n");
+            fwrite(
+                $out,
+                '<tr'.
+                    ($sheet->setup->sizes->hidesRow($row) ? ' hidden="hidden"' : '').
+                    ' style="height:'.
+                    $sheet->setup->sizes->heightOf($row).
+                    "px\">$line</tr>\n",
+            );
             if ($progress !== null && $row % 64 === 0) {
                 $progress($row);
             }
@@ -143,14 +188,36 @@ final class HtmlWriter implements WorkbookWriter
      * @param  int  $columns  that it takes
      * @param  int  $rows  that it takes
      */
-    private function cell(Worksheet $sheet, Workbook $workbook, Flow $flow, Edges $edges, array $looks, int $row, int $column, Cell $cell, bool $beside, int $columns, int $rows): string
-    {
+    private function cell(
+        Worksheet $sheet,
+        Workbook $workbook,
+        Flow $flow,
+        Edges $edges,
+        array $looks,
+        int $row,
+        int $column,
+        Cell $cell,
+        bool $beside,
+        int $columns,
+        int $rows,
+    ): string {
         $worn = $looks[0][$column];
         $shown = Shown::of($cell, $worn, $workbook->from1904, $sheet->setup->opening->rightToLeft);
         [$tag, $scope] = self::element($sheet->reading->tableAt($row, $column), $row, $column);
         $pieces = $shown->formatted->pieces();
-        $text = $pieces === null ? self::escape($shown->formatted->text) : '<span class="a"><i>'.self::escape($pieces[0]).'</i><i>'.self::escape($pieces[1]).'</i></span>';
-        $content = $cell->isNumber() ? '<data value="'.json_encode($cell->value).'">'.$text.'</data>' : ($cell->isText() && $shown->formatted->text !== self::plain($cell->text()) ? '<data value="'.strtr(self::escape($cell->text()), ["\n" => '&#10;', "\t" => '&#9;']).'" class="t">'.$text.'</data>' : $text);
+        $text =
+            $pieces === null
+                ? self::escape($shown->formatted->text)
+                : '<span class="a"><i>'.self::escape($pieces[0]).'</i><i>'.self::escape($pieces[1]).'</i></span>';
+        $content = $cell->isNumber()
+            ? '<data value="'.json_encode($cell->value).'">'.$text.'</data>'
+            : ($cell->isText() && $shown->formatted->text !== self::plain($cell->text())
+                ? '<data value="'.
+                    strtr(self::escape($cell->text()), ["\n" => '&#10;', "\t" => '&#9;']).
+                    '" class="t">'.
+                    $text.
+                    '</data>'
+                : $text);
         $this->faces->use($worn->look, $shown->formatted->text);
         $reach = $cell->isText() && ! $worn->look->is(Attribute::Wrap) && $columns * $rows === 1 && $beside ? ';overflow:visible' : '';
         // Columns grow for figures that need more room where they are read, never for texts.
@@ -163,13 +230,27 @@ final class HtmlWriter implements WorkbookWriter
         $end = $columns === 1 ? $worn : $looks[0][$column + $columns - 1] ?? $flow->dressed->at($row, $column + $columns - 1);
         [$before, $after] = $sheet->setup->opening->rightToLeft ? ['right', 'left'] : ['left', 'right'];
         // A sheet has few kinds of cells; what each is, with all that it meets, is said once.
-        $class = $this->known["{$worn->number}.".($above->number ?? '').".{$below->number}.{$under->number}.".($left->number ?? '').".{$right->number}.{$end->number}.$shown->align.{$shown->formatted->ink}$reach"]
-            ??= $this->className($this->rules($worn->look, $shown, [
-                'top' => $edges->over($above, $worn), $before => $edges->beside($left, $worn),
-                'bottom' => $edges->over($under, $below), $after => $edges->beside($end, $right),
-            ]).$reach);
+        $class = $this->known[
+            "{$worn->number}.".
+                ($above->number ?? '').
+                ".{$below->number}.{$under->number}.".
+                ($left->number ?? '').
+                ".{$right->number}.{$end->number}.$shown->align.{$shown->formatted->ink}$reach"
+        ] ??= $this->className(
+            $this->rules($worn->look, $shown, [
+                'top' => $edges->over($above, $worn),
+                $before => $edges->beside($left, $worn),
+                'bottom' => $edges->over($under, $below),
+                $after => $edges->beside($end, $right),
+            ]).$reach,
+        );
 
-        return "<$tag".($scope === null || $cell->isBlank() ? '' : " scope=\"$scope\"")." class=\"$class\" data-c=\"$column\"".($columns > 1 ? " colspan=\"$columns\"" : '').($rows > 1 ? " rowspan=\"$rows\"" : '').">$content</$tag>";
+        return "<$tag".
+            ($scope === null || $cell->isBlank() ? '' : " scope=\"$scope\"").
+            " class=\"$class\" data-c=\"$column\"".
+            ($columns > 1 ? " colspan=\"$columns\"" : '').
+            ($rows > 1 ? " rowspan=\"$rows\"" : '').
+            ">$content</$tag>";
     }
 
     /** @return array{string, string|null} the element and its scope */
@@ -189,17 +270,33 @@ final class HtmlWriter implements WorkbookWriter
     private function rules(Look $look, Shown $shown, array $edges): string
     {
         $fill = $look->text(Attribute::Fill, 'none');
-        $lines = array_filter([$look->text(Attribute::Underline, 'none') !== 'none' ? 'underline' : '', $look->is(Attribute::Strike) ? 'line-through' : '']);
-        $rules = 'font:'.($look->is(Attribute::Italic) ? 'italic ' : '').($look->is(Attribute::Bold) ? '700 ' : '400 ').round(Ruler::px($look), 2).'px '
-            .$this->faces->families($look).';color:'.($shown->formatted->ink ?? $look->text(Attribute::Ink, '#000000'))
-            .";text-align:{$shown->align};vertical-align:".match ($look->text(Attribute::Vertical, 'bottom')) {
+        $lines = array_filter([
+            $look->text(Attribute::Underline, 'none') !== 'none' ? 'underline' : '',
+            $look->is(Attribute::Strike) ? 'line-through' : '',
+        ]);
+        $rules =
+            'font:'.
+            ($look->is(Attribute::Italic) ? 'italic ' : '').
+            ($look->is(Attribute::Bold) ? '700 ' : '400 ').
+            round(Ruler::px($look), 2).
+            'px '.
+            $this->faces->families($look).
+            ';color:'.
+            ($shown->formatted->ink ?? $look->text(Attribute::Ink, '#000000')).
+            ";text-align:{$shown->align};vertical-align:".
+            match ($look->text(Attribute::Vertical, 'bottom')) {
                 'top' => 'top',
                 'center' => 'middle',
                 default => 'bottom',
-            }
-            .($fill === 'none' ? '' : ";background:$fill").($look->is(Attribute::Wrap) ? ';white-space:pre-wrap' : '')
-            .($look->number(Attribute::Indent) > 0 ? ';padding-'.($shown->align === 'right' ? 'right' : 'left').':'.(4 + 9 * $look->number(Attribute::Indent)).'px' : '')
-            .($lines === [] ? '' : ';text-decoration:'.implode(' ', $lines).($look->text(Attribute::Underline) === 'double' ? ' double' : ''));
+            }.
+            ($fill === 'none' ? '' : ";background:$fill").
+            ($look->is(Attribute::Wrap) ? ';white-space:pre-wrap' : '').
+            ($look->number(Attribute::Indent) > 0
+                ? ';padding-'.($shown->align === 'right' ? 'right' : 'left').':'.(4 + 9 * $look->number(Attribute::Indent)).'px'
+                : '').
+            ($lines === []
+                ? ''
+                : ';text-decoration:'.implode(' ', $lines).($look->text(Attribute::Underline) === 'double' ? ' double' : ''));
         foreach ($edges as $side => $edge) {
             $rules .= $edge === null ? '' : ";border-$side:{$edge->line->width()}px {$edge->line->stroke()} {$edge->colour}";
         }
@@ -239,11 +336,18 @@ final class HtmlWriter implements WorkbookWriter
                     $value = $isText ? null : $said;
                     $kept = $isText ? $said : null;
                 }
-            } elseif (($reader->nodeType === XMLReader::TEXT || $reader->nodeType === XMLReader::SIGNIFICANT_WHITESPACE || $reader->nodeType === XMLReader::WHITESPACE) && $text !== null) {
+            } elseif (
+                ($reader->nodeType === XMLReader::TEXT ||
+                    $reader->nodeType === XMLReader::SIGNIFICANT_WHITESPACE ||
+                    $reader->nodeType === XMLReader::WHITESPACE) &&
+                $text !== null
+            ) {
                 $text .= $reader->value;
             } elseif ($reader->nodeType === XMLReader::END_ELEMENT) {
                 if ($reader->localName === 'td' || $reader->localName === 'th') {
-                    $cells[$column] = Cell::of($value === null ? $kept ?? $text : (preg_match('/^-?\d{1,18}$/', $value) === 1 ? (int) $value : (float) $value));
+                    $cells[$column] = Cell::of(
+                        $value === null ? $kept ?? $text : (preg_match('/^-?\d{1,18}$/', $value) === 1 ? (int) $value : (float) $value),
+                    );
                     $text = null;
                 } elseif ($reader->localName === 'tr') {
                     yield $cells;

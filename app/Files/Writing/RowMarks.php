@@ -50,6 +50,10 @@ final class RowMarks
             array_pop($stored);
         }
 
-        return hash('xxh3', (string) json_encode($stored, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE), true);
+        return hash(
+            'xxh3',
+            (string) json_encode($stored, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE),
+            true,
+        );
     }
 }

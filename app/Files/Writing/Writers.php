@@ -17,8 +17,13 @@ final class Writers
      * @param  string|null  $source  path of the xlsx package that the workbook came in, where it did
      * @param  list<int>|null  $edited  numbers of the sheets in which cells were changed since; null where nobody knows
      */
-    public static function for(string $ending, bool $defuse = false, ?int $sheet = null, ?string $source = null, ?array $edited = null): ?WorkbookWriter
-    {
+    public static function for(
+        string $ending,
+        bool $defuse = false,
+        ?int $sheet = null,
+        ?string $source = null,
+        ?array $edited = null,
+    ): ?WorkbookWriter {
         if ($source !== null && in_array(strtolower($ending), ['xlsx', 'xlsm', 'xltx'], true)) {
             return new PackageWriter($source, $edited);
         }

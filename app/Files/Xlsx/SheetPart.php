@@ -46,8 +46,13 @@ final class SheetPart
 
     private readonly Ruler $ruler;
 
-    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly StylesWriting $styles, private readonly PackedPart $out, private readonly RowMarks $marks)
-    {
+    public function __construct(
+        private readonly Worksheet $sheet,
+        LookBook $looks,
+        private readonly StylesWriting $styles,
+        private readonly PackedPart $out,
+        private readonly RowMarks $marks,
+    ) {
         $this->flow = new Flow($sheet, $looks);
         $this->ruler = new Ruler(Fonts::shipped());
     }
@@ -92,10 +97,20 @@ final class SheetPart
         $setup = $this->sheet->setup;
         $pane = '';
         if ($setup->opening->freezeRow > 0 || $setup->opening->freezeColumn > 0) {
-            $cell = Address::columnName(max($setup->opening->firstColumn, $setup->opening->freezeColumn + 1)).max($setup->opening->firstRow, $setup->opening->freezeRow + 1);
-            $where = $setup->opening->freezeRow > 0 && $setup->opening->freezeColumn > 0 ? 'bottomRight' : ($setup->opening->freezeRow > 0 ? 'bottomLeft' : 'topRight');
-            $pane = '<pane'.($setup->opening->freezeColumn > 0 ? " xSplit=\"{$setup->opening->freezeColumn}\"" : '').($setup->opening->freezeRow > 0 ? " ySplit=\"{$setup->opening->freezeRow}\"" : '')
-                ." topLeftCell=\"$cell\" activePane=\"$where\" state=\"frozen\"/><selection pane=\"$where\"/>";
+            $cell =
+                Address::columnName(max($setup->opening->firstColumn, $setup->opening->freezeColumn + 1)).
+                max($setup->opening->firstRow, $setup->opening->freezeRow + 1);
+            $where =
+                $setup->opening->freezeRow > 0 && $setup->opening->freezeColumn > 0
+                    ? 'bottomRight'
+                    : ($setup->opening->freezeRow > 0
+                        ? 'bottomLeft'
+                        : 'topRight');
+            $pane =
+                '<pane'.
+                ($setup->opening->freezeColumn > 0 ? " xSplit=\"{$setup->opening->freezeColumn}\"" : '').
+                ($setup->opening->freezeRow > 0 ? " ySplit=\"{$setup->opening->freezeRow}\"" : '').
+                " topLeftCell=\"$cell\" activePane=\"$where\" state=\"frozen\"/><selection pane=\"$where\"/>";
         }
 
         $opensElsewhere = $pane === '' && ($setup->opening->firstRow > 1 || $setup->opening->firstColumn > 1);
@@ -117,9 +132,22 @@ final class SheetPart
         $xml = '';
         for ($first = 1; $first <= $last; $first = $end + 1) {
             [$px, $hidden] = $this->columnSize($first);
-            for ($end = $first; $end < $last && $this->columnSize($end + 1) === [$px, $hidden] && $this->columnFormat($end + 1) === $this->columnFormat($first); $end++);
+            for (
+                $end = $first;
+                $end < $last &&
+                $this->columnSize($end + 1) === [$px, $hidden] &&
+                $this->columnFormat($end + 1) === $this->columnFormat($first);
+                $end++
+            );
             $style = $this->columnFormat($first);
-            $xml .= "<col min=\"$first\" max=\"$end\"".($style > 0 ? " style=\"$style\"" : '').' width="'.SheetFrame::characters($px, $digit).'" customWidth="1"'.($hidden ? ' hidden="1"' : '').'/>';
+            $xml .=
+                "<col min=\"$first\" max=\"$end\"".
+                ($style > 0 ? " style=\"$style\"" : '').
+                ' width="'.
+                SheetFrame::characters($px, $digit).
+                '" customWidth="1"'.
+                ($hidden ? ' hidden="1"' : '').
+                '/>';
         }
 
         return $xml === '' ? '' : "<cols>$xml</cols>";
@@ -164,7 +192,11 @@ final class SheetPart
             } elseif ($value === null || $value === '') {
                 $xml .= $end === '"' ? ($this->columnFormat($index + 1) > 0 ? "$start$row\" s=\"0\"/>" : '') : "$start$row$end/>";
             } else {
-                $xml .= CellXml::of(Address::columnName($index + 1).$row, $this->formats[$looks[$index + 1]->number], Cell::fromStored($value));
+                $xml .= CellXml::of(
+                    Address::columnName($index + 1).$row,
+                    $this->formats[$looks[$index + 1]->number],
+                    Cell::fromStored($value),
+                );
             }
         }
         $height = $setup->sizes->heights[$row] ?? null;
@@ -182,7 +214,8 @@ final class SheetPart
      * What the cells of a row have in common with those of all rows that wear the same.
      *
      * @param  array<int, ResolvedLook>  $looks  by column
-     * @return list<array{string, string, ResolvedLook|null}> xml before and after the number of the row; what is worn where texts are cut off
+     * @return list<array{string, string, ResolvedLook|null}> xml before and after the number of the row; what is worn where texts are
+     *     cut off
      */
     private function cellsOf(array $looks): array
     {
@@ -191,7 +224,11 @@ final class SheetPart
         }
         $cells = [];
         foreach ($looks as $column => $worn) {
-            $cells[] = ['<c r="'.Address::columnName($column), $this->end($this->formats[$worn->number] ??= $this->format($worn, false)), $worn->look->is(Attribute::Clip) ? $worn : null];
+            $cells[] = [
+                '<c r="'.Address::columnName($column),
+                $this->end($this->formats[$worn->number] ??= $this->format($worn, false)),
+                $worn->look->is(Attribute::Clip) ? $worn : null,
+            ];
         }
 
         return $cells;
@@ -204,10 +241,14 @@ final class SheetPart
 
     private function spills(string $text, ResolvedLook $worn, int $column): bool
     {
-        return ! $worn->look->is(Attribute::Wrap) && $this->ruler->width($text, $worn->look) > $this->sheet->setup->sizes->widthOf($column) - Ruler::PADDING;
+        return ! $worn->look->is(Attribute::Wrap) &&
+            $this->ruler->width($text, $worn->look) > $this->sheet->setup->sizes->widthOf($column) - Ruler::PADDING;
     }
 
-    /** @param  bool  $clipped  the format has no word for a text that is cut off at the edge, but "fill" shows it just so: once, where it is longer than its cell (18.18.40) */
+    /**
+     * @param  bool  $clipped  the format has no word for a text that is cut off at the edge, but "fill" shows it just so: once, where
+     *     it is longer than its cell (18.18.40)
+     */
     private function format(ResolvedLook $worn, bool $clipped): int
     {
         if ($worn->entries === []) {

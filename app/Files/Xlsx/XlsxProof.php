@@ -51,7 +51,9 @@ final class XlsxProof
         foreach ($workbook->sheets as $sheet) {
             $from = $written[$sheet->name] ?? throw new RuntimeException("The written file has no sheet {$sheet->name}.");
             $rows = self::rows($book, $from);
-            isset($marks[$sheet->name]) ? self::marked($proof, $sheet, $rows, $marks[$sheet->name], $progress) : self::each($proof, $sheet, $rows, $progress);
+            isset($marks[$sheet->name])
+                ? self::marked($proof, $sheet, $rows, $marks[$sheet->name], $progress)
+                : self::each($proof, $sheet, $rows, $progress);
         }
 
         return $proof;

@@ -39,7 +39,13 @@ final class XlsxWriter implements WorkbookWriter
             $number = 0;
             $sheets = array_values($workbook->sheets);
             $zip->add('[Content_Types].xml', self::contentTypes(count($sheets)));
-            $zip->add('_rels/.rels', Xml::HEAD.'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="'.Xml::RELATIONS.'/officeDocument" Target="xl/workbook.xml"/></Relationships>');
+            $zip->add(
+                '_rels/.rels',
+                Xml::HEAD.
+                    '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="'.
+                    Xml::RELATIONS.
+                    '/officeDocument" Target="xl/workbook.xml"/></Relationships>',
+            );
             $zip->add('xl/workbook.xml', self::workbook($workbook, $sheets));
             $zip->add('xl/_rels/workbook.xml.rels', self::relations(count($sheets)));
             foreach ($sheets as $sheet) {
@@ -80,8 +86,17 @@ final class XlsxWriter implements WorkbookWriter
             $overrides .= "<Override PartName=\"/xl/worksheets/sheet$number.xml\" ContentType=\"".self::TYPES.'worksheet+xml"/>';
         }
 
-        return Xml::HEAD.'<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/>'
-            .'<Override PartName="/xl/workbook.xml" ContentType="'.self::TYPES.'sheet.main+xml"/><Override PartName="/xl/styles.xml" ContentType="'.self::TYPES.'styles+xml"/>'.$overrides.'</Types>';
+        return Xml::HEAD.
+            '<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels" '
+            .'ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" '
+            .'ContentType="application/xml"/>'.
+            '<Override PartName="/xl/workbook.xml" ContentType="'.
+            self::TYPES.
+            'sheet.main+xml"/><Override PartName="/xl/styles.xml" ContentType="'.
+            self::TYPES.
+            'styles+xml"/>'.
+            $overrides.
+            '</Types>';
     }
 
     private static function relations(int $sheets): string
@@ -91,7 +106,14 @@ final class XlsxWriter implements WorkbookWriter
             $relations .= "<Relationship Id=\"rId$number\" Type=\"".Xml::RELATIONS."/worksheet\" Target=\"worksheets/sheet$number.xml\"/>";
         }
 
-        return Xml::HEAD.'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">'.$relations.'<Relationship Id="rId'.($sheets + 1).'" Type="'.Xml::RELATIONS.'/styles" Target="styles.xml"/></Relationships>';
+        return Xml::HEAD.
+            '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">'.
+            $relations.
+            '<Relationship Id="rId'.
+            ($sheets + 1).
+            '" Type="'.
+            Xml::RELATIONS.
+            '/styles" Target="styles.xml"/></Relationships>';
     }
 
     /** @param  list<Worksheet>  $sheets */
@@ -102,8 +124,18 @@ final class XlsxWriter implements WorkbookWriter
         $allHidden = array_filter($sheets, fn (Worksheet $sheet) => $sheet->setup->tab->state === 'visible') === [];
         foreach ($sheets as $index => $sheet) {
             // A workbook in which no sheet can be seen is invalid, so the first one is shown.
-            $state = $sheet->setup->tab->state === 'visible' || ($allHidden && $index === 0) ? '' : " state=\"{$sheet->setup->tab->state}\"";
-            $list .= '<sheet name="'.Xml::attribute($sheet->name).'" sheetId="'.($index + 1).'"'.$state.' r:id="rId'.($index + 1).'"/>';
+            $state =
+                $sheet->setup->tab->state === 'visible' || ($allHidden && $index === 0) ? '' : " state=\"{$sheet->setup->tab->state}\"";
+            $list .=
+                '<sheet name="'.
+                Xml::attribute($sheet->name).
+                '" sheetId="'.
+                ($index + 1).
+                '"'.
+                $state.
+                ' r:id="rId'.
+                ($index + 1).
+                '"/>';
             $titles = PrintTitles::of($sheet);
             if ($titles !== '') {
                 $names .= "<definedName name=\"_xlnm.Print_Titles\" localSheetId=\"$index\">".Xml::text($titles).'</definedName>';
@@ -113,7 +145,15 @@ final class XlsxWriter implements WorkbookWriter
             $names .= '<definedName name="'.Xml::attribute($name).'">'.Xml::text(ltrim($refers, '=')).'</definedName>';
         }
 
-        return Xml::HEAD.'<workbook xmlns="'.Xml::MAIN.'" xmlns:r="'.Xml::RELATIONS.'">'.($workbook->from1904 ? '<workbookPr date1904="1"/>' : '<workbookPr/>')
-            ."<sheets>$list</sheets>".($names === '' ? '' : "<definedNames>$names</definedNames>").'<calcPr fullCalcOnLoad="1"/></workbook>';
+        return Xml::HEAD.
+            '<workbook xmlns="'.
+            Xml::MAIN.
+            '" xmlns:r="'.
+            Xml::RELATIONS.
+            '">'.
+            ($workbook->from1904 ? '<workbookPr date1904="1"/>' : '<workbookPr/>').
+            "<sheets>$list</sheets>".
+            ($names === '' ? '' : "<definedNames>$names</definedNames>").
+            '<calcPr fullCalcOnLoad="1"/></workbook>';
     }
 }

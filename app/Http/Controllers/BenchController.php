@@ -147,9 +147,22 @@ final class BenchController
     /** What was done with the workbook, the newest first. */
     public function history(int $id): JsonResponse
     {
-        return response()->json(Workbook::onShelf($id)->changes()->latest('id')->limit(self::HISTORY)->get()->map(
-            fn (Change $change) => new HistoryRecord($change->id, $change->words, $change->undone, $change->created_at?->diffForHumans() ?? ''),
-        )->all());
+        return response()->json(
+            Workbook::onShelf($id)
+                ->changes()
+                ->latest('id')
+                ->limit(self::HISTORY)
+                ->get()
+                ->map(
+                    fn (Change $change) => new HistoryRecord(
+                        $change->id,
+                        $change->words,
+                        $change->undone,
+                        $change->created_at?->diffForHumans() ?? '',
+                    ),
+                )
+                ->all(),
+        );
     }
 
     private static function place(Request $request): Address

@@ -29,10 +29,19 @@ final class DrawingController
     /** What lies over the cells of a sheet: pictures, charts, shapes. */
     public function list(int $id, int $number): JsonResponse
     {
-        return response()->json(array_map(
-            fn (Drawing $drawing) => new DrawingRecord($drawing->kind, $drawing->name, $drawing->from, $drawing->to ?? [], $drawing->size, $drawing->image !== null && preg_match('/\.(?:png|jpe?g|gif)$/i', $drawing->image) === 1),
-            $this->with($id, $number, fn (Book $book, array $drawings) => $drawings) ?? [],
-        ));
+        return response()->json(
+            array_map(
+                fn (Drawing $drawing) => new DrawingRecord(
+                    $drawing->kind,
+                    $drawing->name,
+                    $drawing->from,
+                    $drawing->to ?? [],
+                    $drawing->size,
+                    $drawing->image !== null && preg_match('/\.(?:png|jpe?g|gif)$/i', $drawing->image) === 1,
+                ),
+                $this->with($id, $number, fn (Book $book, array $drawings) => $drawings) ?? [],
+            ),
+        );
     }
 
     /** A picture of the file. */
@@ -41,11 +50,17 @@ final class DrawingController
         $bytes = $this->with($id, $number, function (Book $book, array $drawings) use ($index) {
             $image = ($drawings[$index] ?? null)?->image;
 
-            return $image === null || $book->package->zip->entries[$book->package->entry($image)]->size > self::LARGEST ? null : $book->package->contents($image);
+            return $image === null || $book->package->zip->entries[$book->package->entry($image)]->size > self::LARGEST
+                ? null
+                : $book->package->contents($image);
         });
         foreach (self::TYPES as $begin => $type) {
             if ($bytes !== null && str_starts_with($bytes, $begin)) {
-                return response($bytes, 200, ['Content-Type' => $type, 'X-Content-Type-Options' => 'nosniff', 'Cache-Control' => 'private, max-age=3600']);
+                return response($bytes, 200, [
+                    'Content-Type' => $type,
+                    'X-Content-Type-Options' => 'nosniff',
+                    'Cache-Control' => 'private, max-age=3600',
+                ]);
             }
         }
         abort(404, 'There is no such picture.');

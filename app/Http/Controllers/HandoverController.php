@@ -37,9 +37,20 @@ final class HandoverController
             throw ActIsWrong::argument('format', 'one of '.implode(', ', Writers::ENDINGS));
         }
         $sheet = $request->has('sheet') ? $request->integer('sheet') : null;
-        $handover = HandoverRow::query()->create(['workbook_id' => $row->id, 'format' => $format, 'status' => 'queued', 'defuse' => $request->boolean('defuse'), 'sheet' => $sheet, 'progress' => 0, 'proof' => null, 'message' => null]);
+        $handover = HandoverRow::query()->create([
+            'workbook_id' => $row->id,
+            'format' => $format,
+            'status' => 'queued',
+            'defuse' => $request->boolean('defuse'),
+            'sheet' => $sheet,
+            'progress' => 0,
+            'proof' => null,
+            'message' => null,
+        ]);
         $cells = $row->sheets()->get()->sum(fn ($sheet) => $sheet->rows * $sheet->columns);
-        $cells <= self::AT_ONCE ? HandOver::dispatchSync($handover->id) : HandOver::dispatch($handover->id)->onQueue($cells <= self::SMALL ? Workers::SMALL : Workers::LARGE);
+        $cells <= self::AT_ONCE
+            ? HandOver::dispatchSync($handover->id)
+            : HandOver::dispatch($handover->id)->onQueue($cells <= self::SMALL ? Workers::SMALL : Workers::LARGE);
 
         return response()->json(self::record($handover->refresh()), 201);
     }
@@ -49,7 +60,9 @@ final class HandoverController
     {
         $row = Workbook::query()->where('revision', '>', 0)->findOrFail($id);
 
-        return response()->json(FormatRecord::list($bench->whole($row), $number, $row->package()->exists(), str_contains($row->notices, 'The file holds')));
+        return response()->json(
+            FormatRecord::list($bench->whole($row), $number, $row->package()->exists(), str_contains($row->notices, 'The file holds')),
+        );
     }
 
     /** How many cells of a sheet begin like a formula: whether a csv for use elsewhere should be defused. */
@@ -83,11 +96,25 @@ final class HandoverController
         $name = (string) preg_replace('#[\\\\/:*?"<>|\x00-\x1F%]#', ' ', $workbook->name);
         // A template or a workbook with macros goes back into its own package, and keeps the ending that says so.
         $came = strtolower(pathinfo($workbook->source, PATHINFO_EXTENSION));
-        $ending = $handover->format === 'xlsx' && in_array($came, ['xlsm', 'xltx'], true) && $workbook->package()->exists() ? $came : $handover->format;
+        $ending =
+            $handover->format === 'xlsx' && in_array($came, ['xlsm', 'xltx'], true) && $workbook->package()->exists()
+                ? $came
+                : $handover->format;
 
-        return response()->download($handover->file()->local() ?? abort(404, 'The file is not there any more. Hand over again.'), trim($name).".$ending", [
-            'Content-Type' => ['xlsx' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'ods' => 'application/vnd.oasis.opendocument.spreadsheet', 'csv' => 'text/csv; charset=utf-8', 'tsv' => 'text/tab-separated-values; charset=utf-8', 'html' => 'text/html; charset=utf-8'][$ending] ?? 'application/octet-stream',
-        ], ResponseHeaderBag::DISPOSITION_ATTACHMENT);
+        return response()->download(
+            $handover->file()->local() ?? abort(404, 'The file is not there any more. Hand over again.'),
+            trim($name).".$ending",
+            [
+                'Content-Type' => [
+                    'xlsx' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+                    'ods' => 'application/vnd.oasis.opendocument.spreadsheet',
+                    'csv' => 'text/csv; charset=utf-8',
+                    'tsv' => 'text/tab-separated-values; charset=utf-8',
+                    'html' => 'text/html; charset=utf-8',
+                ][$ending] ?? 'application/octet-stream',
+            ],
+            ResponseHeaderBag::DISPOSITION_ATTACHMENT,
+        );
     }
 
     private static function record(HandoverRow $handover): HandoverRecord
@@ -95,7 +122,18 @@ final class HandoverController
         /** @var array{cells: int, values: int, formulas: int, results?: int, places?: list<string>, kept?: int}|null $proof */
         $proof = $handover->proof === null ? null : json_decode($handover->proof, true);
 
-        return new HandoverRecord($handover->id, $handover->format, $handover->status, $handover->progress, $handover->message, $proof['cells'] ?? null, $proof['values'] ?? null, $proof['formulas'] ?? null, $proof['results'] ?? 0, $proof['places'] ?? [], $proof['kept'] ?? 0,
+        return new HandoverRecord(
+            $handover->id,
+            $handover->format,
+            $handover->status,
+            $handover->progress,
+            $handover->message,
+            $proof['cells'] ?? null,
+            $proof['values'] ?? null,
+            $proof['formulas'] ?? null,
+            $proof['results'] ?? 0,
+            $proof['places'] ?? [],
+            $proof['kept'] ?? 0,
             // Changes of data that a person asked for; they are in the file, and the proof does not count them as its own.
             Change::query()->where('workbook_id', $handover->workbook_id)->where('undone', false)->where('is_data', true)->count());
     }

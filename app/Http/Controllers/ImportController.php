@@ -25,10 +25,12 @@ final class ImportController
     public function store(Request $request, Limits $limits): JsonResponse
     {
         $file = $request->file('file');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw FileIsWrong::package($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true)
-                ? sprintf('The file is larger than %s MB, the limit set here.', number_format($limits->bytes / 1048576))
-                : 'No whole file arrived. Nothing was stored; drop it again.');
+        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
+            throw FileIsWrong::package(
+                $file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true)
+                    ? sprintf('The file is larger than %s MB, the limit set here.', number_format($limits->bytes / 1048576))
+                    : 'No whole file arrived. Nothing was stored; drop it again.',
+            );
         }
         // A name in some other encoding would be no text at all, on the Shelf and in every answer.
         $name = trim(mb_scrub($file->getClientOriginalName(), 'UTF-8')) ?: 'Table';
@@ -105,7 +107,10 @@ final class ImportController
         $message = $import->message;
         if ($import->status === 'proposed' && $dialect !== null) {
             try {
-                $preview = self::preview($import, new Dialect(Encoding::from($dialect['encoding']), $dialect['delimiter'], $dialect['quote']));
+                $preview = self::preview(
+                    $import,
+                    new Dialect(Encoding::from($dialect['encoding']), $dialect['delimiter'], $dialect['quote']),
+                );
             } catch (FileIsWrong $wrong) {
                 $message = $wrong->getMessage();
             }
@@ -127,7 +132,16 @@ final class ImportController
             $dialect = self::dialectJson(Dialect::detect($stream));
             fclose($stream);
         }
-        $import = Import::query()->create(['name' => mb_substr($name, 0, 200), 'kind' => $kind->value, 'status' => 'proposed', 'bytes' => (int) filesize($path), 'dialect' => $dialect, 'progress' => 0, 'message' => null, 'workbook_id' => null]);
+        $import = Import::query()->create([
+            'name' => mb_substr($name, 0, 200),
+            'kind' => $kind->value,
+            'status' => 'proposed',
+            'bytes' => (int) filesize($path),
+            'dialect' => $dialect,
+            'progress' => 0,
+            'message' => null,
+            'workbook_id' => null,
+        ]);
         $import->file()->take($path);
         if ($kind !== FileKind::Delimited) {
             $this->start($import);
@@ -165,7 +179,10 @@ final class ImportController
 
     private static function dialectJson(Dialect $dialect): string
     {
-        return json_encode(['encoding' => $dialect->encoding->value, 'delimiter' => $dialect->delimiter, 'quote' => $dialect->quote], JSON_THROW_ON_ERROR);
+        return json_encode(
+            ['encoding' => $dialect->encoding->value, 'delimiter' => $dialect->delimiter, 'quote' => $dialect->quote],
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     /** @return list<list<string>> */

@@ -60,7 +60,11 @@ final class ShelfController
     /** Files on their way in, and whether anybody works on them. */
     public function imports(): JsonResponse
     {
-        $imports = Import::query()->whereIn('status', ['queued', 'running', 'failed'])->get()->map(fn (Import $import) => ImportController::record($import))->all();
+        $imports = Import::query()
+            ->whereIn('status', ['queued', 'running', 'failed'])
+            ->get()
+            ->map(fn (Import $import) => ImportController::record($import))
+            ->all();
 
         return response()->json(new ComingRecord(array_values($imports), Workers::alive()));
     }
@@ -77,7 +81,13 @@ final class ShelfController
             $workbook = $bench->load($row, [$first->number]);
             $range = Range::of(1, 1, max(1, min(14, $first->rows)), max(1, min(9, $first->columns)));
 
-            return json_encode((new Painter($workbook->sheet($first->number), $workbook->looks, Fonts::shipped(), $workbook->from1904))->paint($first->number, $range), JSON_THROW_ON_ERROR);
+            return json_encode(
+                (new Painter($workbook->sheet($first->number), $workbook->looks, Fonts::shipped(), $workbook->from1904))->paint(
+                    $first->number,
+                    $range,
+                ),
+                JSON_THROW_ON_ERROR,
+            );
         });
 
         return JsonResponse::fromJsonString($json)->setPrivate()->setMaxAge(31_536_000)->setImmutable();

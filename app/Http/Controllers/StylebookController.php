@@ -23,7 +23,10 @@ final class StylebookController
         $stylebook = Stylebook::fromJson($request->string('json')->toString());
         foreach ($shelf->stylebooks() as $known) {
             if ($known->name === $stylebook->name) {
-                throw StylebookIsWrong::because('name', "a stylebook \"{$stylebook->name}\" stands on the shelf already. Give it another name.");
+                throw StylebookIsWrong::because(
+                    'name',
+                    "a stylebook \"{$stylebook->name}\" stands on the shelf already. Give it another name.",
+                );
             }
         }
         StylebookRow::query()->create(['name' => $stylebook->name, 'data' => $stylebook->toJson()]);

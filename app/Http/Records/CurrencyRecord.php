@@ -8,7 +8,12 @@ namespace App\Http\Records;
 final readonly class CurrencyRecord
 {
     /** @param  string  $place  of the sign: before or behind */
-    public function __construct(public string $code, public string $symbol, public string $place, public int $decimals, public string $region)
-    {
+    public function __construct(
+        public string $code,
+        public string $symbol,
+        public string $place,
+        public int $decimals,
+        public string $region,
+    ) {
     }
 }

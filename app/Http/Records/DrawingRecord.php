@@ -13,7 +13,13 @@ final readonly class DrawingRecord
      * @param  list<int>  $size  width and height in px
      * @param  bool  $isPicture  its picture can be asked for
      */
-    public function __construct(public string $kind, public string $name, public array $from, public array $to, public array $size, public bool $isPicture)
-    {
+    public function __construct(
+        public string $kind,
+        public string $name,
+        public array $from,
+        public array $to,
+        public array $size,
+        public bool $isPicture,
+    ) {
     }
 }

@@ -29,6 +29,18 @@ final readonly class FitRulesRecord
     {
         $fit = $stylebook->fit;
 
-        return new self($fit->least, $fit->greatest, $fit->air, $fit->rowAir, $fit->headingAir, $fit->titleAir, $fit->rowLeast, $stylebook->gridlines, $stylebook->freeze, $stylebook->zoom, array_map(strval(...), array_keys($fit->widths)));
+        return new self(
+            $fit->least,
+            $fit->greatest,
+            $fit->air,
+            $fit->rowAir,
+            $fit->headingAir,
+            $fit->titleAir,
+            $fit->rowLeast,
+            $stylebook->gridlines,
+            $stylebook->freeze,
+            $stylebook->zoom,
+            array_map(strval(...), array_keys($fit->widths)),
+        );
     }
 }

@@ -23,13 +23,26 @@ final readonly class FormatRecord
     public static function list(Workbook $workbook, int $sheet, bool $isPackage, bool $holdsMore): array
     {
         $about = [
-            'xlsx' => ['Workbook, xlsx', $isPackage ? 'Back into the file it came in: what was changed here is replaced, all else stays as it is.' : 'All sheets with everything you see: looks, sizes, merges, frozen headings, print titles.'],
+            'xlsx' => [
+                'Workbook, xlsx',
+                $isPackage
+                    ? 'Back into the file it came in: what was changed here is replaced, all else stays as it is.'
+                    : 'All sheets with everything you see: looks, sizes, merges, frozen headings, print titles.',
+            ],
             'ods' => ['Workbook, ods', 'All sheets with their looks, sizes, merges, formulas and frozen headings.'],
             'html' => ['Web page, html', 'All visible sheets in one file that needs nothing else; headings are marked up as headings.'],
             'csv' => ['Values, csv', 'Only the values of the sheet in view, with commas.'],
             'tsv' => ['Values, tsv', 'Only the values of the sheet in view, with tabs.'],
         ];
 
-        return array_map(fn (string $format) => new self($format, $about[$format][0], $about[$format][1], Carried::lost($workbook, $sheet, $format, $isPackage, $holdsMore)), array_keys($about));
+        return array_map(
+            fn (string $format) => new self(
+                $format,
+                $about[$format][0],
+                $about[$format][1],
+                Carried::lost($workbook, $sheet, $format, $isPackage, $holdsMore),
+            ),
+            array_keys($about),
+        );
     }
 }

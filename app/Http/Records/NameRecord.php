@@ -27,10 +27,22 @@ final readonly class NameRecord
         $numbers = $names === [] ? [] : $row->sheets()->get()->mapWithKeys(fn (Sheet $sheet) => [$sheet->name => $sheet->number])->all();
         $records = [];
         foreach ($names as $name => $refers) {
-            if (preg_match_all("/(?:'((?:[^']|'')+)'|([\\p{L}\\p{N}_.]+))!([$]?[A-Za-z]{1,3}[$]?[0-9]+(?::[$]?[A-Za-z]{1,3}[$]?[0-9]+)?)/u", $refers, $found) === 0) {
+            if (
+                preg_match_all(
+                    "/(?:'((?:[^']|'')+)'|([\\p{L}\\p{N}_.]+))!([$]?[A-Za-z]{1,3}[$]?[0-9]+(?::[$]?[A-Za-z]{1,3}[$]?[0-9]+)?)/u",
+                    $refers,
+                    $found,
+                ) === 0
+            ) {
                 continue;
             }
-            $sheets = array_unique(array_map(fn (string $quoted, string $plain) => $quoted !== '' ? str_replace("''", "'", $quoted) : $plain, $found[1], $found[2]));
+            $sheets = array_unique(
+                array_map(
+                    fn (string $quoted, string $plain) => $quoted !== '' ? str_replace("''", "'", $quoted) : $plain,
+                    $found[1],
+                    $found[2],
+                ),
+            );
             $number = count($sheets) === 1 ? $numbers[$sheets[0]] ?? null : null;
             try {
                 $ranges = (string) RangeSet::parse(implode(',', $found[3]));

@@ -31,7 +31,9 @@ final readonly class NamedLookRecord
     {
         $worn = [];
         $wears = $seen->stylebook?->name;
-        $here = fn (Builder $sheets) => $sheets->where('workbook_id', $workbook->id)->when($wears !== null, fn (Builder $or) => $or->orWhere('wears', $wears));
+        $here = fn (Builder $sheets) => $sheets
+            ->where('workbook_id', $workbook->id)
+            ->when($wears !== null, fn (Builder $or) => $or->orWhere('wears', $wears));
         $rows = Sheet::query()->where('gone', false)->where($here);
         foreach ($rows->orderBy('workbook_id')->orderBy('number')->get() as $row) {
             $holder = $row->workbook_id === $workbook->id ? $workbook : Workbook::query()->findOrFail($row->workbook_id);

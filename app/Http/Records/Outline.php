@@ -42,7 +42,11 @@ final class Outline
             $widths, $setup->sizes->width, self::heights($sheet), $setup->sizes->height,
             $setup->opening->freezeRow, $setup->opening->freezeColumn, $setup->opening->gridlines, $setup->opening->zoom,
             self::typings($sheet),
-            $setup->sizes->heldColumns, $setup->sizes->heldRows, $setup->sizes->autoColumns, $setup->opening->firstRow, $setup->opening->firstColumn,
+            $setup->sizes->heldColumns,
+            $setup->sizes->heldRows,
+            $setup->sizes->autoColumns,
+            $setup->opening->firstRow,
+            $setup->opening->firstColumn,
             FirstScreen::all($sheet),
             $sheet->stylebook === null ? null : FitRulesRecord::of($sheet->stylebook),
             $sheet->unsettled->countWaiting(), $sheet->unsettled->countKept(),
@@ -62,12 +66,37 @@ final class Outline
     private static function table(TableReading $table): TableRecord
     {
         return new TableRecord(
-            (string) $table->range, $table->range->top, $table->range->left, $table->range->bottom, $table->range->right, $table->confidence,
+            (string) $table->range,
+            $table->range->top,
+            $table->range->left,
+            $table->range->bottom,
+            $table->range->right,
+            $table->confidence,
             self::parts($table),
-            array_map(fn (ColumnReading $column) => new ColumnRecord(
-                $column->column, Address::columnName($column->column), $column->heading, $column->kind->value, $column->role->value, $column->confidence, $column->why,
-            ), $table->columns),
-            array_map(fn (RowRun $run) => new RunRecord($run->first, $run->last, $run->part?->value, $run->part?->letter() ?? '', $run->part?->words() ?? 'Blank', round($run->confidence, 2), $run->why), array_slice($table->runs, 0, self::MOST_RUNS)),
+            array_map(
+                fn (ColumnReading $column) => new ColumnRecord(
+                    $column->column,
+                    Address::columnName($column->column),
+                    $column->heading,
+                    $column->kind->value,
+                    $column->role->value,
+                    $column->confidence,
+                    $column->why,
+                ),
+                $table->columns,
+            ),
+            array_map(
+                fn (RowRun $run) => new RunRecord(
+                    $run->first,
+                    $run->last,
+                    $run->part?->value,
+                    $run->part?->letter() ?? '',
+                    $run->part?->words() ?? 'Blank',
+                    round($run->confidence, 2),
+                    $run->why,
+                ),
+                array_slice($table->runs, 0, self::MOST_RUNS),
+            ),
         );
     }
 
@@ -85,7 +114,13 @@ final class Outline
             if (! isset($ranges[$part->value])) {
                 continue;
             }
-            $records[] = new PartRecord($part->value, $part->words(), $part->letter(), self::count($table, $part, $rows[$part->value] ?? 0), array_slice($ranges[$part->value], 0, self::MOST_RUNS));
+            $records[] = new PartRecord(
+                $part->value,
+                $part->words(),
+                $part->letter(),
+                self::count($table, $part, $rows[$part->value] ?? 0),
+                array_slice($ranges[$part->value], 0, self::MOST_RUNS),
+            );
         }
 
         return $records;

@@ -36,10 +36,51 @@ use Rilvet\Window\WindowLook;
 final class Types
 {
     private const RECORDS = [
-        AttributeState::class, LayerView::class, Inspection::class, SwatchRecord::class, SwatchGroup::class, PaletteRecord::class, SelectionRecord::class,
-        WindowCell::class, WindowLook::class, WindowLine::class, Window::class, Figures::class, Lifted::class, WornRecord::class, NamedLookRecord::class, FamilyRecord::class, NumberSample::class, ChosenFormat::class, ColumnRuleView::class, NumberView::class, TruthNote::class, CutTexts::class, CurrencyRecord::class,
-        PartRecord::class, ColumnRecord::class, RunRecord::class, TypingRecord::class, TableRecord::class, FirstScreen::class, FitRulesRecord::class, SheetDetail::class, SheetRecord::class,
-        NameRecord::class, BenchRecord::class, DrawingRecord::class, SightRecord::class, ActRecord::class, HistoryRecord::class, CardRecord::class, StylebookRecord::class, ImportRecord::class, ShelfRecord::class, ComingRecord::class, FormatRecord::class, HandoverRecord::class,
+        AttributeState::class,
+        LayerView::class,
+        Inspection::class,
+        SwatchRecord::class,
+        SwatchGroup::class,
+        PaletteRecord::class,
+        SelectionRecord::class,
+        WindowCell::class,
+        WindowLook::class,
+        WindowLine::class,
+        Window::class,
+        Figures::class,
+        Lifted::class,
+        WornRecord::class,
+        NamedLookRecord::class,
+        FamilyRecord::class,
+        NumberSample::class,
+        ChosenFormat::class,
+        ColumnRuleView::class,
+        NumberView::class,
+        TruthNote::class,
+        CutTexts::class,
+        CurrencyRecord::class,
+        PartRecord::class,
+        ColumnRecord::class,
+        RunRecord::class,
+        TypingRecord::class,
+        TableRecord::class,
+        FirstScreen::class,
+        FitRulesRecord::class,
+        SheetDetail::class,
+        SheetRecord::class,
+        NameRecord::class,
+        BenchRecord::class,
+        DrawingRecord::class,
+        SightRecord::class,
+        ActRecord::class,
+        HistoryRecord::class,
+        CardRecord::class,
+        StylebookRecord::class,
+        ImportRecord::class,
+        ShelfRecord::class,
+        ComingRecord::class,
+        FormatRecord::class,
+        HandoverRecord::class,
     ];
 
     /** Words that the arguments of acts are said with. */
@@ -56,29 +97,52 @@ final class Types
 
         TS;
 
-    private const SCALARS = ['int' => 'number', 'float' => 'number', 'string' => 'string', 'bool' => 'boolean', 'null' => 'null', 'Look' => 'LookValues'];
+    private const SCALARS = [
+        'int' => 'number',
+        'float' => 'number',
+        'string' => 'string',
+        'bool' => 'boolean',
+        'null' => 'null',
+        'Look' => 'LookValues',
+    ];
 
     public static function typescript(): string
     {
         $text = "// Written by `php artisan rilvet:types` from the records in PHP. Do not edit.\n";
         foreach (['Part' => Part::cases(), 'ColumnKind' => ColumnKind::cases(), 'ColumnRole' => ColumnRole::cases()] as $name => $cases) {
-            $text .= "\nexport const {$name}s = [".implode(', ', array_map(fn (Part|ColumnKind|ColumnRole $case) => "'{$case->value}'", $cases))."] as const;\nexport type $name = (typeof {$name}s)[number];\n";
+            $text .=
+                "\nexport const {$name}s = [".
+                implode(', ', array_map(fn (Part|ColumnKind|ColumnRole $case) => "'{$case->value}'", $cases)).
+                "] as const;\nexport type $name = (typeof {$name}s)[number];\n";
         }
         $text .= "\n/** What parts of a table are called: as a whole, one run of it, and the letter of its bracket. */\n"
             ."export const PARTS: Record<Part, { words: string; one: string; letter: string; ofRows: boolean }> = {\n";
         foreach (Part::cases() as $part) {
             $ofRows = $part->isOfRows() ? 'true' : 'false';
-            $text .= "  {$part->value}: { words: '{$part->words()}', one: '{$part->ofOne()}', letter: '{$part->letter()}', ofRows: $ofRows },\n";
+            $text .= "  {$part->value}: { words: '{$part->words()}', one: '{$part->ofOne()}', letter: '{$part->letter()}', ofRows: "
+                ."$ofRows },\n";
         }
         $text .= "};\n\n/** What kinds of columns are called: one, and what several of them hold. */\n"
             ."export const KINDS: Record<ColumnKind, { words: string; many: string }> = {\n";
         foreach (ColumnKind::cases() as $kind) {
             $text .= "  {$kind->value}: { words: '{$kind->words()}', many: '{$kind->ofMany()}' },\n";
         }
-        $text .= "};\n\n/** The size of a worksheet. */\nexport const ROWS = ".Address::ROWS.";\nexport const COLUMNS = ".Address::COLUMNS.";\n";
-        $text .= "\n/** Kinds of lines: width in px, and lengths drawn and not, in turn. */\nexport const LINES: Record<string, { words: string; width: number; dashes: number[] }> = {\n";
+        $text .=
+            "};\n\n/** The size of a worksheet. */\nexport const ROWS = ".
+            Address::ROWS.
+            ";\nexport const COLUMNS = ".
+            Address::COLUMNS.
+            ";\n";
+        $text .=
+            "\n/** Kinds of lines: width in px, and lengths drawn and not, in turn. */\nexport const LINES: Record<string, { words: "
+            ."string; width: number; dashes: number[] }> = {\n";
         foreach (Line::cases() as $line) {
-            $text .= $line === Line::None ? '' : "  {$line->value}: { words: '{$line->words()}', width: {$line->width()}, dashes: [".implode(', ', $line->dashes())."] },\n";
+            $text .=
+                $line === Line::None
+                    ? ''
+                    : "  {$line->value}: { words: '{$line->words()}', width: {$line->width()}, dashes: [".
+                        implode(', ', $line->dashes()).
+                        "] },\n";
         }
         $text .= "};\n";
         $text .= "\nexport type LookValues = Record<string, string | number | boolean>;\n";

@@ -25,6 +25,9 @@ final readonly class FormatHeaded implements WiredAct
         $parts = [Part::Body, Part::Subtotal, Part::Total];
         $acts = array_map(fn (Part $part) => new FormatPart($sheets, $part, null, $look, $heading), $parts);
 
-        return new Together($acts, LookWords::of($look).", columns headed \"$heading\"".(count($sheets) > 1 ? ', '.count($sheets).' sheets' : ''));
+        return new Together(
+            $acts,
+            LookWords::of($look).", columns headed \"$heading\"".(count($sheets) > 1 ? ', '.count($sheets).' sheets' : ''),
+        );
     }
 }

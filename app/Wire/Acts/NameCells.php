@@ -18,6 +18,10 @@ final readonly class NameCells implements WiredAct
 
     public function act(Arguments $given): Act
     {
-        return new NameSelection($given->sheet, $given->text('name'), $given->textOrNull('ranges') === null ? null : $given->targets()->ranges);
+        return new NameSelection(
+            $given->sheet,
+            $given->text('name'),
+            $given->textOrNull('ranges') === null ? null : $given->targets()->ranges,
+        );
     }
 }

@@ -14,7 +14,8 @@ final readonly class Opening implements WiredAct
 {
     public const NAME = 'opening';
 
-    public const ARGUMENTS = 'OnSheets & { freezeRow?: number; freezeColumn?: number; gridlines?: boolean; zoom?: number; parts?: boolean; firstRow?: number; firstColumn?: number }';
+    public const ARGUMENTS = 'OnSheets & { freezeRow?: number; freezeColumn?: number; gridlines?: boolean; zoom?: number; parts?: '
+        .'boolean; firstRow?: number; firstColumn?: number }';
 
     public function act(Arguments $given): Act
     {

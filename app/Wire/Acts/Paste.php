@@ -16,7 +16,8 @@ final readonly class Paste implements WiredAct
 {
     public const NAME = 'paste';
 
-    public const ARGUMENTS = '{ row: number; column: number; text?: string; html?: string; cells?: unknown[][]; looks?: GivenLook[][] | null }';
+    public const ARGUMENTS = '{ row: number; column: number; text?: string; html?: string; cells?: unknown[][]; looks?: GivenLook[][] '
+        .'| null }';
 
     public function act(Arguments $given): Act
     {

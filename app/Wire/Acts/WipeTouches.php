@@ -16,7 +16,8 @@ final readonly class WipeTouches implements WiredAct
 {
     public const NAME = 'wipe';
 
-    public const ARGUMENTS = 'OnCells & { facet?: string | null; file?: boolean; scope?: Scope; part?: string | null; kind?: string | null }';
+    public const ARGUMENTS = 'OnCells & { facet?: string | null; file?: boolean; scope?: Scope; part?: string | null; kind?: string '
+        .'| null }';
 
     public function act(Arguments $given): Act
     {

@@ -10,6 +10,10 @@ final class LayIsWrong extends Refusal
 {
     public static function tooMany(int $most): self
     {
-        return new self('A block of several rows can be laid on at most '.number_format($most).' cells at once. Lay it on fewer, or lift a single row, which goes down any number of rows.');
+        return new self(
+            'A block of several rows can be laid on at most '.
+                number_format($most).
+                ' cells at once. Lay it on fewer, or lift a single row, which goes down any number of rows.',
+        );
     }
 }

@@ -13,7 +13,11 @@ final class LooksStay extends Refusal
 
     public static function on(int $count): self
     {
-        $refusal = new self($count === 1 ? '1 cell keeps a look of its own, which would cover this. Override it?' : number_format($count).' cells keep a look of their own, which would cover this. Override them?');
+        $refusal = new self(
+            $count === 1
+                ? '1 cell keeps a look of its own, which would cover this. Override it?'
+                : number_format($count).' cells keep a look of their own, which would cover this. Override them?',
+        );
         $refusal->cells = $count;
 
         return $refusal;

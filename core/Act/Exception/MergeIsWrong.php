@@ -23,7 +23,9 @@ final class MergeIsWrong extends Refusal
 
     public static function frozen(string $range): self
     {
-        return new self("$range lies across the edge of the frozen rows or columns, and would be cut there. Span it, or move the frozen edge.");
+        return new self(
+            "$range lies across the edge of the frozen rows or columns, and would be cut there. Span it, or move the frozen edge.",
+        );
     }
 
     public static function table(string $range, string $table): self

@@ -10,7 +10,12 @@ final class NameIsWrong extends Refusal
 {
     public static function selection(string $name): self
     {
-        return new self('"'.mb_strimwidth($name, 0, 40, '…').'" is no cell, no range and no name that can be given. A name begins with a letter and goes on with letters, figures, _ or points.');
+        return new self(
+            '"'.
+                mb_strimwidth($name, 0, 40, '…').
+                '" is no cell, no range and no name that can be given. A name begins with a letter and goes on with letters, figures, _ '
+                .'or points.',
+        );
     }
 
     public static function address(string $name): self

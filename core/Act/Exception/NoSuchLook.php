@@ -10,7 +10,9 @@ final class NoSuchLook extends Refusal
 {
     public static function named(string $name, string $sheet): self
     {
-        return new self("\"$sheet\" has no look named \"".mb_strimwidth($name, 0, 60, '…').'", neither in its stylebook nor in its workbook.');
+        return new self(
+            "\"$sheet\" has no look named \"".mb_strimwidth($name, 0, 60, '…').'", neither in its stylebook nor in its workbook.',
+        );
     }
 
     public static function taken(string $name): self

@@ -25,6 +25,9 @@ final class SortIsWrong extends Refusal
 
     public static function formula(string $address): self
     {
-        return new self("The formula in $address looks at another row that would change its place. Turn it into its value, or leave the order as it is.");
+        return new self(
+            "The formula in $address looks at another row that would change its place. Turn it into its value, or leave the order "
+            .'as it is.',
+        );
     }
 }

@@ -43,7 +43,10 @@ final readonly class StylebookLayer implements LayerSource
         // The cell's own number format is kept, whatever the stylebook says of its column.
         $kept = new LayerEntry(Layer::File, $this->looks->look($place->odd)->only(Attribute::Number));
 
-        return [$kept, ...array_map(fn (LayerEntry $entry) => new LayerEntry($entry->layer, $entry->look->without(Attribute::Number)), $dress)];
+        return [
+            $kept,
+            ...array_map(fn (LayerEntry $entry) => new LayerEntry($entry->layer, $entry->look->without(Attribute::Number)), $dress),
+        ];
     }
 
     /** @return list<LayerEntry> */

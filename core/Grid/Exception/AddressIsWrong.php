@@ -10,7 +10,11 @@ final class AddressIsWrong extends Refusal
 {
     public static function pieces(int $most): self
     {
-        return new self('The selection comes apart into more than '.number_format($most).' ranges. Choose whole rows or whole columns, or fewer of them.');
+        return new self(
+            'The selection comes apart into more than '.
+                number_format($most).
+                ' ranges. Choose whole rows or whole columns, or fewer of them.',
+        );
     }
 
     public static function text(string $text): self

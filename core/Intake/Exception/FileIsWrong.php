@@ -17,7 +17,9 @@ final class FileIsWrong extends Refusal
 
     public static function notText(int $offset): self
     {
-        return new self("This is no text file: byte $offset is part of no text encoding that is known here. Bring in csv, tsv, xlsx or ods.");
+        return new self(
+            "This is no text file: byte $offset is part of no text encoding that is known here. Bring in csv, tsv, xlsx or ods.",
+        );
     }
 
     public static function badEncoding(string $encoding, int $line): self
@@ -40,7 +42,13 @@ final class FileIsWrong extends Refusal
 
     public static function tooManyColumns(int $row, int $columns): self
     {
-        return new self(sprintf('Row %s has %s columns; a worksheet holds 16,384. Split the table and bring the parts in.', number_format($row), number_format($columns)));
+        return new self(
+            sprintf(
+                'Row %s has %s columns; a worksheet holds 16,384. Split the table and bring the parts in.',
+                number_format($row),
+                number_format($columns),
+            ),
+        );
     }
 
     public static function tooManyRows(): self

@@ -10,17 +10,31 @@ final class SizeIsWrong extends Refusal
 {
     public static function text(string $text): self
     {
-        return new self('"'.mb_strimwidth($text, 0, 40, '…').'" is no size. Write a number with px, pt, mm, cm, in or, for widths, characters.');
+        return new self(
+            '"'.mb_strimwidth($text, 0, 40, '…').'" is no size. Write a number with px, pt, mm, cm, in or, for widths, characters.',
+        );
     }
 
     public static function width(string $text, int $most): self
     {
-        return new self('A column is 1 to '.number_format($most).' px wide, 255 characters at most; "'.mb_strimwidth($text, 0, 40, '…').'" is not. Hide it to see nothing of it.');
+        return new self(
+            'A column is 1 to '.
+                number_format($most).
+                ' px wide, 255 characters at most; "'.
+                mb_strimwidth($text, 0, 40, '…').
+                '" is not. Hide it to see nothing of it.',
+        );
     }
 
     public static function height(string $text, int $most): self
     {
-        return new self('A row is 1 to '.number_format($most).' px high, 409.5 pt at most; "'.mb_strimwidth($text, 0, 40, '…').'" is not. Hide it to see nothing of it.');
+        return new self(
+            'A row is 1 to '.
+                number_format($most).
+                ' px high, 409.5 pt at most; "'.
+                mb_strimwidth($text, 0, 40, '…').
+                '" is not. Hide it to see nothing of it.',
+        );
     }
 
     public static function tooMany(bool $columns, int $most): self
@@ -35,7 +49,13 @@ final class SizeIsWrong extends Refusal
 
     public static function share(int $total, int $least): self
     {
-        return new self('The longest words of the columns need '.number_format($least).' px, and '.number_format($total).' px are to be shared. Give more, or hide a column.');
+        return new self(
+            'The longest words of the columns need '.
+                number_format($least).
+                ' px, and '.
+                number_format($total).
+                ' px are to be shared. Give more, or hide a column.',
+        );
     }
 
     public static function frozen(): self

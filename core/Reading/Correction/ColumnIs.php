@@ -57,6 +57,12 @@ final readonly class ColumnIs implements Correction
 
     public function toArray(): array
     {
-        return ['type' => 'column', 'row' => $this->row, 'column' => $this->column, 'kind' => $this->kind?->value, 'role' => $this->role?->value];
+        return [
+            'type' => 'column',
+            'row' => $this->row,
+            'column' => $this->column,
+            'kind' => $this->kind?->value,
+            'role' => $this->role?->value,
+        ];
     }
 }

@@ -58,6 +58,8 @@ final class Corrections
     {
         $value = $data[$key] ?? null;
 
-        return is_int($value) && $value >= 1 && $value <= $most ? $value : throw CorrectionIsWrong::because("$key must be a whole number from 1 to $most");
+        return is_int($value) && $value >= 1 && $value <= $most
+            ? $value
+            : throw CorrectionIsWrong::because("$key must be a whole number from 1 to $most");
     }
 }

@@ -26,7 +26,11 @@ final readonly class JoinBelow implements Correction
         }
         $lower = null;
         foreach ($reading->tables as $table) {
-            if ($table->range->top > $upper->range->bottom && $table->range->left <= $upper->range->right && $table->range->right >= $upper->range->left) {
+            if (
+                $table->range->top > $upper->range->bottom &&
+                $table->range->left <= $upper->range->right &&
+                $table->range->right >= $upper->range->left
+            ) {
                 $lower = $table;
 
                 break;
@@ -41,15 +45,30 @@ final readonly class JoinBelow implements Correction
         for ($column = $left; $column <= $right; $column++) {
             $columns[] = $upper->column($column) ?? $lower->column($column);
         }
-        $gap = $lower->range->top - $upper->range->bottom > 1 ? [new RowRun($upper->range->bottom + 1, $lower->range->top - 1, null, 1.0, 'blank')] : [];
+        $gap =
+            $lower->range->top - $upper->range->bottom > 1
+                ? [new RowRun($upper->range->bottom + 1, $lower->range->top - 1, null, 1.0, 'blank')]
+                : [];
         // Headings of the lower table keep their part; its title becomes the label of a group of rows.
-        $below = array_map(fn (RowRun $run) => $run->part === Part::Title ? new RowRun($run->first, $run->last, Part::RowGroup, 1.0, 'title of the joined table') : $run, $lower->runs);
+        $below = array_map(
+            fn (RowRun $run) => $run->part === Part::Title
+                ? new RowRun($run->first, $run->last, Part::RowGroup, 1.0, 'title of the joined table')
+                : $run,
+            $lower->runs,
+        );
         $joined = new TableReading(
-            Range::of($upper->range->top, $left, $lower->range->bottom, $right), $upper->confidence,
-            [...$upper->runs, ...$gap, ...$below], array_values(array_filter($columns)), [...$upper->asides, ...$lower->asides], [...$upper->groups, ...$lower->groups],
+            Range::of($upper->range->top, $left, $lower->range->bottom, $right),
+            $upper->confidence,
+            [...$upper->runs, ...$gap, ...$below],
+            array_values(array_filter($columns)),
+            [...$upper->asides, ...$lower->asides],
+            [...$upper->groups, ...$lower->groups],
         );
 
-        return (new Reading(array_values(array_filter($reading->tables, fn (TableReading $table) => $table !== $lower))))->replace($upper, $joined);
+        return (new Reading(array_values(array_filter($reading->tables, fn (TableReading $table) => $table !== $lower))))->replace(
+            $upper,
+            $joined,
+        );
     }
 
     public function moved(Shift $shift): ?self

@@ -58,7 +58,10 @@ final readonly class RowsAre implements Correction
             }
         }
 
-        return $reading->replace($table, new TableReading($grown, $table->confidence, self::joined($runs), $table->columns, $table->asides, $table->groups));
+        return $reading->replace(
+            $table,
+            new TableReading($grown, $table->confidence, self::joined($runs), $table->columns, $table->asides, $table->groups),
+        );
     }
 
     public function moved(Shift $shift): ?self
@@ -70,7 +73,9 @@ final readonly class RowsAre implements Correction
         }
         $rows = $shift->stretch($this->first, $this->last);
 
-        return $rows === null ? null : new self($shift->place($this->row) ?? $rows[0], $this->column, $rows[0], $rows[1], $this->part, $this->coded);
+        return $rows === null
+            ? null
+            : new self($shift->place($this->row) ?? $rows[0], $this->column, $rows[0], $rows[1], $this->part, $this->coded);
     }
 
     public function words(): string
@@ -82,7 +87,14 @@ final readonly class RowsAre implements Correction
 
     public function toArray(): array
     {
-        $data = ['type' => 'rows', 'row' => $this->row, 'column' => $this->column, 'first' => $this->first, 'last' => $this->last, 'part' => $this->part?->value];
+        $data = [
+            'type' => 'rows',
+            'row' => $this->row,
+            'column' => $this->column,
+            'first' => $this->first,
+            'last' => $this->last,
+            'part' => $this->part?->value,
+        ];
 
         return $this->coded ? $data + ['coded' => true] : $data;
     }
@@ -96,7 +108,12 @@ final readonly class RowsAre implements Correction
         $joined = [];
         foreach ($runs as $run) {
             $last = array_key_last($joined);
-            if ($last !== null && $joined[$last]->part === $run->part && $run->part === Part::Body && $joined[$last]->last === $run->first - 1) {
+            if (
+                $last !== null &&
+                $joined[$last]->part === $run->part &&
+                $run->part === Part::Body &&
+                $joined[$last]->last === $run->first - 1
+            ) {
                 $joined[$last] = $joined[$last]->over($joined[$last]->first, $run->last);
             } else {
                 $joined[] = $run;

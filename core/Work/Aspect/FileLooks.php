@@ -19,8 +19,17 @@ final readonly class FileLooks extends LookLayer
     /** Fills and borders stay where they are when rows change places, since they belong to the place: a stripe is no part of a row. */
     public function ordered(RowOrder $order, LookBook $looks): self
     {
-        return new self($this->looks->ordered($order->range(), $order->from, fn (int $comes, int $there) => $looks->number(
-            $looks->look($there)->facet(Facet::Fill, Facet::Borders)->under($looks->look($comes)->facet(Facet::Type, Facet::Number, Facet::Place, Facet::Guard)),
-        )));
+        return new self(
+            $this->looks->ordered(
+                $order->range(),
+                $order->from,
+                fn (int $comes, int $there) => $looks->number(
+                    $looks
+                        ->look($there)
+                        ->facet(Facet::Fill, Facet::Borders)
+                        ->under($looks->look($comes)->facet(Facet::Type, Facet::Number, Facet::Place, Facet::Guard)),
+                ),
+            ),
+        );
     }
 }
