@@ -353,7 +353,8 @@ final class LosslessTest extends TestCase
         $parts += [
             '_xmlsignatures/origin.sigs' => '',
             '_xmlsignatures/sig1.xml' => '<Signature/>',
-            '_xmlsignatures/_rels/origin.sigs.rels' => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">'
+            '_xmlsignatures/_rels/origin.sigs.rels' => '<Relationships '
+                .'xmlns="http://schemas.openxmlformats.org/package/2006/relationships">'
                 .'<Relationship Id="rId1" '
                 .'Type="http://schemas.openxmlformats.org/package/2006/relationships/digital-signature/signature" '
                 .'Target="sig1.xml"/></Relationships>',
