@@ -72,6 +72,7 @@ final class Painter
         foreach ($this->rows($range) as $row => $values) {
             foreach ($this->dressed->stretch($row, $range->left, $range->right)[1] as $column => $worn) {
                 $cell = $values[$column - 1] ?? Cell::blank();
+                $worn = $this->dressed->holding($worn, $row, $column, $cell);
                 // What stands in a hidden column must not show at the edge of its neighbour.
                 if (isset($folded[$column]) && ($cell->isBlank() || $this->merges->at($row, $column) === null)) {
                     continue;
@@ -108,7 +109,8 @@ final class Painter
             }
             foreach ($values as $index => $cell) {
                 if (! $cell->isBlank() && ! $this->merges->hides($row, $index + 1)) {
-                    $cells[] = $this->cell($cell, $this->dressed->at($row, $index + 1), $row, $index + 1, $values);
+                    $worn = $this->dressed->holding($this->dressed->at($row, $index + 1), $row, $index + 1, $cell);
+                    $cells[] = $this->cell($cell, $worn, $row, $index + 1, $values);
                 }
             }
         }
