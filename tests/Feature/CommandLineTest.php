@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Opis\JsonSchema\Validator;
+use PhpOffice\PhpSpreadsheet\Spreadsheet;
+use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\TestCase;
 
 /** The command line as its contract says: JSON shapes, exit codes, one line of error. */
@@ -102,6 +104,54 @@ final class CommandLineTest extends TestCase
         self::assertSame(['input', 'output', 'cells_compared', 'values_changed', 'formulas_changed', 'seconds'], array_keys($record));
         self::assertSame([15, 0, 0], [$record['cells_compared'], $record['values_changed'], $record['formulas_changed']]);
         self::assertFileExists("$this->folder/x.xlsx");
+    }
+
+    public function test_one_sheet_is_read_alone_and_without_json_in_sentences(): void
+    {
+        $this->book();
+        [$code, $out] = $this->run_(['read', 'book.xlsx', '--json']);
+        self::assertSame([0, ['Trees', 'Shrubs']], [$code, array_column(json_decode($out, true)['sheets'], 'name')]);
+        [$code, $out] = $this->run_(['read', 'book.xlsx', '--sheet', 'Shrubs', '--json']);
+        self::assertSame([0, ['Shrubs']], [$code, array_column(json_decode($out, true)['sheets'], 'name')]);
+        [$code, $out] = $this->run_(['read', 'book.xlsx', '--sheet', 'Shrubs']);
+        self::assertSame(0, $code);
+        self::assertStringContainsString('Shrubs', $out);
+        self::assertStringNotContainsString('Trees', $out);
+        self::assertNull(json_decode($out));
+    }
+
+    public function test_what_came_with_a_file_stays_under_a_stylebook_or_is_dropped(): void
+    {
+        $this->book();
+        $isItalic = function (string ...$more): bool {
+            self::assertSame(0, $this->run_(['dress', 'book.xlsx', '--out', 'z.html', ...$more])[0]);
+
+            return str_contains((string) file_get_contents("$this->folder/z.html"), 'italic');
+        };
+        self::assertTrue($isItalic());
+        self::assertFalse($isItalic('--start-clean'));
+    }
+
+    public function test_without_json_each_file_and_each_stylebook_is_a_line(): void
+    {
+        [$code, $out] = $this->run_(['dress', 'a/list.csv', '--out', 'x.ods']);
+        self::assertSame(0, $code);
+        $line = '~^a/list\.csv -> x\.ods: 15 cells compared, 0 values and 0 formulas changed, [\d.]+ s\n$~';
+        self::assertMatchesRegularExpression($line, $out);
+        [$code, $out] = $this->run_(['stylebooks']);
+        self::assertSame(0, $code);
+        self::assertGreaterThanOrEqual(3, substr_count($out, "\n"));
+        self::assertStringContainsString('River ledger', $out);
+    }
+
+    /** A workbook of two sheets with an italic cell, written by a general-purpose library. */
+    private function book(): void
+    {
+        $book = new Spreadsheet;
+        $book->getActiveSheet()->setTitle('Trees')->fromArray([['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4]]);
+        $book->getActiveSheet()->getStyle('A2')->getFont()->setItalic(true);
+        $book->createSheet()->setTitle('Shrubs')->fromArray([['Shrub', 'Count'], ['Dogwood', 5], ['Spindle', 6]]);
+        (new Xlsx($book))->save("$this->folder/book.xlsx");
     }
 
     public function test_some_failed_is_1_and_the_others_are_done(): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files\Ods;
 
-use App\Files\Writing\Flow;
+use App\Files\Writing\DressedRows;
 use Rilvet\Dressed\NamedStyle;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Formula\Scope;
@@ -35,7 +35,7 @@ final class TablePart
      */
     private array $worn = [];
 
-    private readonly Flow $flow;
+    private readonly DressedRows $lines;
 
     private readonly Merges $merges;
 
@@ -52,7 +52,7 @@ final class TablePart
         private readonly Scope $scope,
         private readonly int $number,
     ) {
-        $this->flow = new Flow($sheet, $looks);
+        $this->lines = new DressedRows($sheet, $looks);
         $this->merges = new Merges($sheet->setup->merges);
     }
 
@@ -60,7 +60,7 @@ final class TablePart
     public function write(?callable $progress): void
     {
         $setup = $this->sheet->setup;
-        $columns = $this->flow->columns();
+        $columns = $this->lines->columns();
         $table = $this->styles->other(
             'table',
             '<style:table-properties table:display="'.
@@ -79,15 +79,15 @@ final class TablePart
                 $this->columns(max(1, $columns)),
         );
         $blank = 0;
-        foreach ($this->flow->stored() as $row => $stored) {
-            if ($this->flow->isBare($row, $stored) && ! isset($setup->sizes->heights[$row]) && ! $setup->sizes->hidesRow($row)) {
+        foreach ($this->lines->stored() as $row => $stored) {
+            if ($this->lines->isBare($row, $stored) && ! isset($setup->sizes->heights[$row]) && ! $setup->sizes->hidesRow($row)) {
                 $blank++;
 
                 continue;
             }
             $this->put($this->blankRows($blank));
             $blank = 0;
-            $this->put($this->row($row, $stored, $this->flow->columnsOf(count($stored), $columns)));
+            $this->put($this->row($row, $stored, $this->lines->columnsOf(count($stored), $columns)));
             if ($progress !== null && $row % 64 === 0) {
                 $progress($row);
             }
@@ -112,7 +112,7 @@ final class TablePart
         $last = max([$columns, ...array_keys($setup->sizes->widths), ...$setup->sizes->hiddenColumns]);
         for ($column = 1; $column <= $columns; $column++) {
             if ($this->sheet->looksWhole($column)) {
-                $this->defaults[$column] = $this->style($this->flow->dressed->at(Address::ROWS, $column))[0];
+                $this->defaults[$column] = $this->style($this->lines->dressed->at(Address::ROWS, $column))[0];
             }
         }
         $key = fn (int $column) => [
@@ -145,7 +145,7 @@ final class TablePart
         $xml = '';
         $blank = '';
         $count = 0;
-        foreach ($this->flow->dressed->row($row, $columns) as $index => $worn) {
+        foreach ($this->lines->dressed->row($row, $columns) as $index => $worn) {
             [$style, $class] = $this->worn[$worn->number] ??= $this->style($worn);
             // A cell that says nothing would look as its whole column does.
             $style = $style === '' && isset($this->defaults[$index + 1]) ? 'Default' : $style;
@@ -177,7 +177,7 @@ final class TablePart
         }
         $xml .= self::blanks($blank, $count);
         $points = round(($setup->sizes->heights[$row] ?? $setup->sizes->height) * 0.75, 2);
-        $isAutomatic = $this->flow->isAutomatic($row) ? 'true' : 'false';
+        $isAutomatic = $this->lines->isAutomatic($row) ? 'true' : 'false';
         $says = "style:row-height=\"{$points}pt\" style:use-optimal-row-height=\"$isAutomatic\"";
         $height = $this->styles->other('table-row', "<style:table-row-properties $says/>");
 

@@ -101,7 +101,7 @@ final readonly class CsvWriter implements WorkbookWriter
         // A few cells far apart: a line for each row, with as many fields as it needs.
         foreach (
             FilledRows::isSparse($sheet->cells)
-                ? (new Flow($sheet, $workbook->looks))->read()
+                ? (new DressedRows($sheet, $workbook->looks))->read()
                 : $sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells
         ) {
             $texts = [];

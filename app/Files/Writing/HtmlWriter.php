@@ -85,7 +85,7 @@ final class HtmlWriter implements WorkbookWriter
                 continue;
             }
             $merges = new Merges($sheet->setup->merges);
-            foreach ((new Flow($sheet, $workbook->looks))->read() as $row => $cells) {
+            foreach ((new DressedRows($sheet, $workbook->looks))->read() as $row => $cells) {
                 if ($progress !== null && $row % 64 === 0) {
                     $progress($row);
                 }
@@ -114,11 +114,11 @@ final class HtmlWriter implements WorkbookWriter
      */
     private function sheet(Worksheet $sheet, Workbook $workbook, $out, ?callable $progress): void
     {
-        $flow = new Flow($sheet, $workbook->looks);
-        $edges = new Edges($flow->dressed);
+        $lines = new DressedRows($sheet, $workbook->looks);
+        $edges = new Edges($lines->dressed);
         $merges = new Merges($sheet->setup->merges);
-        $spans = new Spans($sheet, $flow->dressed);
-        $columns = $flow->columns();
+        $spans = new Spans($sheet, $lines->dressed);
+        $columns = $lines->columns();
         fwrite(
             $out,
             '<h2>'.
@@ -140,11 +140,11 @@ final class HtmlWriter implements WorkbookWriter
         fwrite($out, "</colgroup>\n");
         $this->known = [];
         /** @var array<int, array<int, ResolvedLook>> $looks */
-        $looks = [[], $flow->dressed->stretch(1, 1, $columns + 1)[1]];
-        foreach ($flow->read() as $row => $cells) {
+        $looks = [[], $lines->dressed->stretch(1, 1, $columns + 1)[1]];
+        foreach ($lines->read() as $row => $cells) {
             $line = '';
-            $last = $cells === [] && $flow->isBare($row, []) ? 0 : $flow->columnsOf(count($cells), $columns);
-            $looks = [-1 => $looks[0], $looks[1], $flow->dressed->stretch($row + 1, 1, $columns + 1)[1]];
+            $last = $cells === [] && $lines->isBare($row, []) ? 0 : $lines->columnsOf(count($cells), $columns);
+            $looks = [-1 => $looks[0], $looks[1], $lines->dressed->stretch($row + 1, 1, $columns + 1)[1]];
             for ($column = 1; $column <= $last; $column = $end + 1) {
                 $end = $column;
                 if ($merges->hides($row, $column)) {
@@ -156,7 +156,7 @@ final class HtmlWriter implements WorkbookWriter
                 $line .= $this->cell(
                     $sheet,
                     $workbook,
-                    $flow,
+                    $lines,
                     $edges,
                     $looks,
                     $row,
@@ -191,7 +191,7 @@ final class HtmlWriter implements WorkbookWriter
     private function cell(
         Worksheet $sheet,
         Workbook $workbook,
-        Flow $flow,
+        DressedRows $lines,
         Edges $edges,
         array $looks,
         int $row,
@@ -223,11 +223,11 @@ final class HtmlWriter implements WorkbookWriter
         // Columns grow for figures that need more room where they are read, never for texts.
         $reach .= $cell->isText() && $columns === 1 ? ';max-width:0' : '';
         $above = $looks[-1][$column] ?? null;
-        $below = $rows === 1 ? $looks[1][$column] : $flow->dressed->at($row + $rows, $column);
-        $under = $rows === 1 ? $worn : $flow->dressed->at($row + $rows - 1, $column);
+        $below = $rows === 1 ? $looks[1][$column] : $lines->dressed->at($row + $rows, $column);
+        $under = $rows === 1 ? $worn : $lines->dressed->at($row + $rows - 1, $column);
         $left = $looks[0][$column - 1] ?? null;
-        $right = $looks[0][$column + $columns] ?? $flow->dressed->at($row, $column + $columns);
-        $end = $columns === 1 ? $worn : $looks[0][$column + $columns - 1] ?? $flow->dressed->at($row, $column + $columns - 1);
+        $right = $looks[0][$column + $columns] ?? $lines->dressed->at($row, $column + $columns);
+        $end = $columns === 1 ? $worn : $looks[0][$column + $columns - 1] ?? $lines->dressed->at($row, $column + $columns - 1);
         [$before, $after] = $sheet->setup->opening->rightToLeft ? ['right', 'left'] : ['left', 'right'];
         // A sheet has few kinds of cells; what each is, with all that it meets, is said once.
         $class = $this->known[

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files\Xlsx;
 
-use App\Files\Writing\Flow;
+use App\Files\Writing\DressedRows;
 use App\Files\Writing\RowMarks;
 use Rilvet\Dressed\NamedStyle;
 use Rilvet\Dressed\ResolvedLook;
@@ -42,7 +42,7 @@ final class SheetPart
     /** @var array<string, list<array{string, string, ResolvedLook|null}>> by what rows have in common */
     private array $rowCells = [];
 
-    private readonly Flow $flow;
+    private readonly DressedRows $lines;
 
     private readonly Ruler $ruler;
 
@@ -53,7 +53,7 @@ final class SheetPart
         private readonly PackedPart $out,
         private readonly RowMarks $marks,
     ) {
-        $this->flow = new Flow($sheet, $looks);
+        $this->lines = new DressedRows($sheet, $looks);
         $this->ruler = new Ruler(Fonts::shipped());
     }
 
@@ -61,8 +61,8 @@ final class SheetPart
     public function write(bool $first, ?callable $progress): void
     {
         $setup = $this->sheet->setup;
-        $columns = $this->flow->columns();
-        $rows = $this->flow->rows();
+        $columns = $this->lines->columns();
+        $rows = $this->lines->rows();
         $this->put(Xml::HEAD.'<worksheet xmlns="'.Xml::MAIN.'">'
             .($setup->tab->colour === null ? '' : '<sheetPr><tabColor rgb="FF'.substr($setup->tab->colour, 1).'"/></sheetPr>')
             .'<dimension ref="A1'.($rows * $columns > 1 ? ':'.Address::columnName(max(1, $columns)).max(1, $rows) : '').'"/>'
@@ -70,10 +70,10 @@ final class SheetPart
             .'<sheetFormatPr defaultRowHeight="'.Length::points($setup->sizes->height).'" customHeight="1"/>'
             .$this->columnSizes($columns)
             .'<sheetData>');
-        foreach ($this->flow->stored() as $row => $stored) {
+        foreach ($this->lines->stored() as $row => $stored) {
             $stored === [] || $this->marks->add($row, $stored);
-            if (! $this->flow->isBare($row, $stored) || isset($setup->sizes->heights[$row]) || $setup->sizes->hidesRow($row)) {
-                $this->put($this->row($row, $stored, $this->flow->columnsOf(count($stored), $columns)));
+            if (! $this->lines->isBare($row, $stored) || isset($setup->sizes->heights[$row]) || $setup->sizes->hidesRow($row)) {
+                $this->put($this->row($row, $stored, $this->lines->columnsOf(count($stored), $columns)));
             }
             if ($progress !== null && $row % 64 === 0) {
                 $progress($row);
@@ -168,14 +168,14 @@ final class SheetPart
             return 0;
         }
 
-        return $this->columnFormats[$column] ??= $this->format($this->flow->dressed->at(Address::ROWS, $column), false);
+        return $this->columnFormats[$column] ??= $this->format($this->lines->dressed->at(Address::ROWS, $column), false);
     }
 
     /** @param  list<Stored>  $stored */
     private function row(int $row, array $stored, int $columns): string
     {
         $setup = $this->sheet->setup;
-        [$key, $looks] = $this->flow->dressed->stretch($row, 1, $columns);
+        [$key, $looks] = $this->lines->dressed->stretch($row, 1, $columns);
         $cells = $key === null ? $this->cellsOf($looks) : $this->rowCells["$columns|$key"] ??= $this->cellsOf($looks);
         $xml = '';
         foreach ($cells as $index => [$start, $end, $clipped]) {
@@ -205,7 +205,7 @@ final class SheetPart
             return '';
         }
 
-        $size = $height === null ? '' : ' ht="'.Length::points($height).'"'.($this->flow->isAutomatic($row) ? '' : ' customHeight="1"');
+        $size = $height === null ? '' : ' ht="'.Length::points($height).'"'.($this->lines->isAutomatic($row) ? '' : ' customHeight="1"');
 
         return "<row r=\"$row\"$size".($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
     }

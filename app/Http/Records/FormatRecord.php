@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
-use App\Files\Writing\Carried;
+use App\Files\Writing\FormatLosses;
 use Rilvet\Work\Workbook;
 
 /** A format that a workbook can be handed over in, and what of this workbook it does not carry. */
@@ -40,7 +40,7 @@ final readonly class FormatRecord
                 $format,
                 $about[$format][0],
                 $about[$format][1],
-                Carried::lost($workbook, $sheet, $format, $isPackage, $holdsMore),
+                FormatLosses::of($workbook, $sheet, $format, $isPackage, $holdsMore),
             ),
             array_keys($about),
         );

@@ -15,14 +15,14 @@ use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
 /** What a format makes of a workbook that it cannot carry whole, in sentences; docs/formats.md has the whole table. */
-final class Carried
+final class FormatLosses
 {
     /**
      * @param  bool  $isPackage  the workbook came as xlsx, and goes back into its package
      * @param  bool  $holdsMore  the package holds charts, pictures, comments or the like
      * @return list<string>
      */
-    public static function lost(Workbook $workbook, int $sheet, string $format, bool $isPackage, bool $holdsMore): array
+    public static function of(Workbook $workbook, int $sheet, string $format, bool $isPackage, bool $holdsMore): array
     {
         $hidden = count(array_filter($workbook->sheets, fn (Worksheet $each) => $each->setup->tab->state !== 'visible'));
         $others = count($workbook->sheets) - 1;

@@ -16,7 +16,7 @@ use Rilvet\Work\Worksheet;
  *
  * @phpstan-import-type Stored from Cell
  */
-final readonly class Flow
+final readonly class DressedRows
 {
     private const USUAL = 60;
 
