@@ -196,6 +196,7 @@ final class Book
             if ($relationship->kind === 'worksheet') {
                 $state = $sheet->getAttribute('state');
                 $sheets[] = new BookSheet(
+                    count($sheets) + 1,
                     $sheet->getAttribute('name'),
                     $this->package->entry($relationship->target),
                     in_array($state, ['hidden', 'veryHidden'], true) ? $state : 'visible',
@@ -211,5 +212,16 @@ final class Book
         }
 
         return $sheets;
+    }
+
+    public function sheet(int $number): ?BookSheet
+    {
+        foreach ($this->sheets as $sheet) {
+            if ($sheet->number === $number) {
+                return $sheet;
+            }
+        }
+
+        return null;
     }
 }

@@ -51,18 +51,18 @@ final class BookRewrite
     public array $results = [];
 
     /**
-     * @param  Workbook  $workbook  with its sheets under the numbers 1, 2, ... in the order of the package
+     * @param  Workbook  $workbook  with its sheets under the numbers that they have in the package
      * @param  list<int>|null  $edited  numbers of the sheets in which cells may have been changed; null where nobody knows
      */
     public function __construct(private readonly Book $book, private readonly Workbook $workbook, private readonly ?array $edited = null)
     {
         $renamed = [];
-        foreach ($book->sheets as $index => $from) {
-            $moves = $workbook->sheets[$index + 1]->moves ?? [];
+        foreach ($book->sheets as $from) {
+            $moves = $workbook->sheets[$from->number]->moves ?? [];
             if ($moves !== []) {
                 $this->moved[$from->name] = new Moves($moves, $from->name);
             }
-            $name = $workbook->sheets[$index + 1]->name ?? $from->name;
+            $name = $workbook->sheets[$from->number]->name ?? $from->name;
             if ($name !== $from->name) {
                 $renamed[$from->name] = $name;
             }
@@ -82,9 +82,9 @@ final class BookRewrite
         foreach ($revised ?? [] as $format => $look) {
             $styles->revise($format, $look);
         }
-        foreach ($revised === null ? $this->book->sheets : [] as $index => $from) {
-            $sheet = $this->workbook->sheets[$index + 1] ?? null;
-            $sheet === null || $this->sheet($from, $index + 1, $sheet, $styles, $progress);
+        foreach ($revised === null ? $this->book->sheets : [] as $from) {
+            $sheet = $this->workbook->sheets[$from->number] ?? null;
+            $sheet === null || $this->sheet($from, $sheet, $styles, $progress);
         }
         if ($styles->isChanged()) {
             $part === null ? $this->newStyles($styles->xml()) : $this->replaced[$this->book->package->entry($part)] = $styles->xml();
@@ -124,8 +124,8 @@ final class BookRewrite
             return null;
         }
         $touched = [];
-        foreach ($this->book->sheets as $index => $from) {
-            $sheet = $this->workbook->sheets[$index + 1] ?? null;
+        foreach ($this->book->sheets as $from) {
+            $sheet = $this->workbook->sheets[$from->number] ?? null;
             if ($sheet === null || ! $sheet->isTouchedAlone()) {
                 return null;
             }
@@ -153,9 +153,9 @@ final class BookRewrite
     }
 
     /** @param  (callable(int): void)|null  $progress */
-    private function sheet(BookSheet $from, int $number, Worksheet $sheet, StylesWriting $styles, ?callable $progress): void
+    private function sheet(BookSheet $from, Worksheet $sheet, StylesWriting $styles, ?callable $progress): void
     {
-        $isEdited = $this->edited === null || in_array($number, $this->edited, true);
+        $isEdited = $this->edited === null || in_array($from->number, $this->edited, true);
         if (
             ! $isEdited &&
             $sheet->isAsItCame() &&

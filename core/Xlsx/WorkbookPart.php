@@ -74,13 +74,13 @@ final class WorkbookPart
         $elements = $list === null ? [] : PackageXml::children($list, 'sheet');
         $changed = false;
         $places = [];
-        foreach ($this->book->sheets as $index => $from) {
-            $sheet = $this->workbook->sheets[$index + 1] ?? null;
+        foreach ($this->book->sheets as $from) {
+            $sheet = $this->workbook->sheets[$from->number] ?? null;
             $element = $elements[$from->place] ?? null;
             if ($sheet === null || $element === null) {
                 continue;
             }
-            $places[$index + 1] = $from->place;
+            $places[$from->number] = $from->place;
             if ($element->getAttribute('name') !== $sheet->name) {
                 $element->setAttribute('name', $sheet->name);
                 $changed = true;

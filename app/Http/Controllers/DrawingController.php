@@ -84,7 +84,7 @@ final class DrawingController
         }
         try {
             $book = new Book($stream);
-            $from = $book->sheets[$number - 1] ?? null;
+            $from = $book->sheet($number);
 
             return $from === null ? null : $do($book, Drawing::of($book, $from, new Moves($sheet->moves, $from->name)));
         } finally {
