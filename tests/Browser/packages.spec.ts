@@ -18,7 +18,7 @@ async function pick(page: Page, path: string, name: string): Promise<void> {
 
 test('a workbook from elsewhere is dressed and handed over with its notes, checks, conditions and links', async ({ page }) => {
     const path = join(folder, 'Rowan lots.xlsx');
-    execFileSync('node', ['tests/Feature/write-fixture.mjs', path]);
+    execFileSync('node', ['tests/Core/write-fixture.mjs', path]);
     await pick(page, path, 'Lots');
     await expect(cell(page, 'Rowan 1')).toBeVisible();
     await expect(page.getByRole('navigation', { name: 'Outline' })).toContainText('comments (1)');

@@ -13,6 +13,16 @@ use ZipArchive;
 /** Hand-overs through the server: back into the package, as ods, and what a person is told before. */
 final class HandingOverTest extends TestCase
 {
+    /** A figure that was rounded to nothing from below keeps its sign in a text file, and is 0 everywhere else. */
+    public function test_a_zero_below_zero_is_handed_over_in_every_format(): void
+    {
+        $workbook = $this->bringIn('frost.tsv', "When\tLow\tHumid\n2026-01-02\t-1.2\t72%\n2026-01-03\t-0.0\t71%\n2026-01-04\t-4.8\t96%\n");
+        foreach (['xlsx', 'ods', 'csv', 'tsv', 'html'] as $format) {
+            $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => $format, 'sheet' => 1])->assertCreated();
+            $this->assertSame(['done', 0, null], [$handover->json('status'), $handover->json('values'), $handover->json('message')], $format);
+        }
+    }
+
     public function test_an_xlsx_goes_back_into_its_package_with_all_that_came_in_it(): void
     {
         $workbook = $this->bringIn('lots.xlsx', self::package());

@@ -27,7 +27,7 @@ final class WiringTest extends TestCase
     /** @return array<string, array{string, array<string, mixed>}> by a word for each, one or more of every act */
     public static function acts(): array
     {
-        $cells = ['ranges' => 'B2:C4'];
+        $chosen = ['ranges' => 'B2:C4'];
         $columns = ['axis' => 'columns', 'spans' => [[1, 2]]];
 
         return [
@@ -38,17 +38,17 @@ final class WiringTest extends TestCase
             ],
             'type' => ['type', ['column' => 3, 'kind' => 'text']],
             'rename' => ['rename', ['name' => 'Trees of the park']],
-            'format' => ['format', $cells + ['look' => ['bold' => true, 'fill' => '#FFE08A', 'number' => '0.0']]],
+            'format' => ['format', $chosen + ['look' => ['bold' => true, 'fill' => '#FFE08A', 'number' => '0.0']]],
             'format a part' => ['format', ['scope' => 'here', 'part' => 'body', 'kind' => 'decimal', 'look' => ['italic' => true]]],
             'formatHeaded' => ['formatHeaded', ['heading' => 'Worth', 'look' => ['number' => '#,##0.000']]],
-            'wipe' => ['wipe', $cells + ['facet' => 'type']],
-            'borders' => ['borders', $cells + ['sides' => ['top' => 'thin #2A2230', 'horizontal' => 'dotted #2A2230']]],
+            'wipe' => ['wipe', $chosen + ['facet' => 'type']],
+            'borders' => ['borders', $chosen + ['sides' => ['top' => 'thin #2A2230', 'horizontal' => 'dotted #2A2230']]],
             'family' => ['family', ['hex' => '#1F5F8B']],
             'merge' => ['merge', ['ranges' => 'A7:C7']],
             'merge with texts' => ['merge', ['ranges' => 'A2:D2', 'mode' => 'join']],
             'split' => ['split', ['ranges' => 'A1:D9']],
             'lay' => ['lay', ['ranges' => 'A1', 'block' => [[['bold' => true], ['fill' => '#EEFFEE']]], 'widths' => [90, 120]]],
-            'layNamed' => ['layNamed', $cells + ['name' => 'Kept']],
+            'layNamed' => ['layNamed', $chosen + ['name' => 'Kept']],
             'name' => ['name', ['name' => 'Counts', 'ranges' => 'C2:C4']],
             'edit' => ['edit', ['cells' => [[2, 1, 'Black poplar by the old ferry'], [3, 3, '=C2*2']]]],
             'clear' => ['clear', ['ranges' => 'C3']],

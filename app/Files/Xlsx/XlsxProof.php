@@ -118,13 +118,23 @@ final class XlsxProof
             }
             $last = min($row + 255, array_key_last($odd));
             foreach ($sheet->cells->read($row, $last) as $at => $cells) {
-                isset($odd[$at]) && self::row($proof, $sheet->name, $at, array_map(fn (Cell $cell) => $cell->stored(), $cells), $odd[$at]);
+                isset($odd[$at]) && self::row($proof, $sheet->name, $at, array_map(self::plain(...), $cells), $odd[$at]);
             }
             for ($beyond = max($row, $sheet->cells->rows() + 1); $beyond <= $last; $beyond++) {
                 isset($odd[$beyond]) && self::row($proof, $sheet->name, $beyond, [], $odd[$beyond]);
             }
             $next = $last + 1;
         }
+    }
+
+    /**
+     * What a cell holds, as a file has it: without the text that it was read from.
+     *
+     * @return Stored
+     */
+    private static function plain(Cell $cell): null|bool|int|float|string|array
+    {
+        return $cell->formula === null && $cell->error === null ? $cell->value : $cell->stored();
     }
 
     /**

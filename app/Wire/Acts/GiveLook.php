@@ -11,7 +11,7 @@ use Rilvet\Act\Format;
 use Rilvet\Act\FormatPart;
 
 /** Gives a look to cells, or to a part of the sheets that they stand on. */
-final readonly class FormatCells implements WiredAct
+final readonly class GiveLook implements WiredAct
 {
     public const NAME = 'format';
 

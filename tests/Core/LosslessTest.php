@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Core;
 
 use App\Files\Opening;
 use App\Files\Xlsx\PackageWriter;
@@ -37,7 +37,6 @@ use Rilvet\Grid\Shift;
 use Rilvet\Look\Look;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Workbook;
-use Tests\Core\PackageTest;
 use Tests\HandMade;
 use ZipArchive;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Core;
 
 use App\Files\Opening;
 use App\Files\Writing\Writers;
@@ -102,7 +102,7 @@ final class FormatsTest extends TestCase
             }
         }
         $table =
-            "# What each format carries\n\nWritten by `tests/Feature/FormatsTest.php`: each attribute is written to the format and read "
+            "# What each format carries\n\nWritten by `tests/Core/FormatsTest.php`: each attribute is written to the format and read "
             ."again. A dash means that all of it comes back.\n\n| attribute | xlsx | ods |\n| --- | --- | --- |\n";
         foreach (self::tried() as $name => $values) {
             $say = fn (string $format) => ! isset($lost[$format][$name])
@@ -133,7 +133,7 @@ final class FormatsTest extends TestCase
         self::assertSame(
             (string) file_get_contents(self::TABLE),
             $table,
-            'RILVET_WRITE_TABLES=1 vendor/bin/phpunit tests/Feature/FormatsTest.php writes it anew',
+            'RILVET_WRITE_TABLES=1 vendor/bin/phpunit tests/Core/FormatsTest.php writes it anew',
         );
     }
 
