@@ -45,7 +45,12 @@ final class Generator
             'totals that add up' => $this->table($figures, mt_rand(4, 25), total: 'exact'),
             'totals that only their words tell' => $this->table($figures, mt_rand(4, 20), total: 'other'),
             'groups with subtotals' => $this->grouped($figures, mt_rand(0, 1) === 1 ? 'exact' : 'other'),
-            'statistics below' => $this->table($figures, mt_rand(5, 20), total: mt_rand(0, 1) === 1 ? 'exact' : null, statistics: mt_rand(1, 3)),
+            'statistics below' => $this->table(
+                $figures,
+                mt_rand(5, 20),
+                total: mt_rand(0, 1) === 1 ? 'exact' : null,
+                statistics: mt_rand(1, 3),
+            ),
             'chained results' => $this->statement($figures),
             'sums above their details' => $this->above($figures),
             'total columns' => $this->across(mt_rand(0, 2)),
@@ -78,7 +83,10 @@ final class Generator
         shuffle($names);
         $first = mt_rand(1990, 2020);
 
-        return ['Species', ...($years ? array_map(fn (int $at) => (string) ($first + $at), range(0, $figures - 1)) : array_slice($names, 0, $figures))];
+        return [
+            'Species',
+            ...$years ? array_map(fn (int $at) => (string) ($first + $at), range(0, $figures - 1)) : array_slice($names, 0, $figures),
+        ];
     }
 
     /** @return list<string> */
@@ -87,7 +95,10 @@ final class Generator
         $names = Vocabulary::NAMES;
         shuffle($names);
 
-        return array_map(fn (int $at) => $names[$at % count($names)].($at >= count($names) ? ' '.intdiv($at, count($names)) : ''), range(0, $count - 1));
+        return array_map(
+            fn (int $at) => $names[$at % count($names)].($at >= count($names) ? ' '.intdiv($at, count($names)) : ''),
+            range(0, $count - 1),
+        );
     }
 
     /** @return list<int|float> */
@@ -130,13 +141,16 @@ final class Generator
         $sums = self::sums($body);
         if ($total !== null) {
             mt_rand(0, 3) === 0 && $this->at->blank();
-            $this->at->row(Part::Total, [$this->at->word(mt_rand(0, 1) === 1 ? 'total' : 'grand'), ...($total === 'exact' ? $sums : self::other($sums))]);
+            $this->at->row(Part::Total, [
+                $this->at->word(mt_rand(0, 1) === 1 ? 'total' : 'grand'),
+                ...$total === 'exact' ? $sums : self::other($sums),
+            ]);
         }
         foreach (array_slice(['mean', 'greatest', 'least'], 0, $statistics) as $kind) {
             $this->at->row(Part::Total, [$this->at->word($kind), ...array_map(fn (int $at) => round(match ($kind) {
                 'mean' => array_sum(array_column($body, $at)) / count($body),
-                'greatest' => max(array_column($body, $at)),
-                default => min(array_column($body, $at)),
+                'greatest' => max([0, ...array_column($body, $at)]),
+                default => min([PHP_INT_MAX, ...array_column($body, $at)]),
             }, 1), range(0, $figures - 1))]);
         }
         $this->at->kinds[1] = ColumnKind::Text;
@@ -173,15 +187,32 @@ final class Generator
         $wages = array_map(fn () => mt_rand(500, 1_500), range(1, $figures));
         $rent = array_map(fn () => mt_rand(100, 400), range(1, $figures));
         $sign = mt_rand(0, 1) === 1 ? -1 : 1;
-        $less = fn (array $from, array ...$more) => array_map(fn (int $at) => $from[$at] - array_sum(array_column($more, $at)), array_keys($from));
-        $said = fn (array $values) => array_map(fn (int $value) => $sign * $value, $values);
-        $margin = $less($sales, $costs);
+        $margin = self::less($sales, [$costs]);
         $this->at->row(Part::Body, ['Sales', ...$sales]);
-        $this->at->row(Part::Body, ['Cost of plants', ...$said($costs)]);
+        $this->at->row(Part::Body, ['Cost of plants', ...self::times($sign, $costs)]);
         $this->at->row(Part::Subtotal, ['Gross margin', ...$margin]);
-        $this->at->row(Part::Body, ['Wages', ...$said($wages)]);
-        $this->at->row(Part::Body, ['Rent', ...$said($rent)]);
-        $this->at->row(Part::Total, ['Profit', ...$less($margin, $wages, $rent)]);
+        $this->at->row(Part::Body, ['Wages', ...self::times($sign, $wages)]);
+        $this->at->row(Part::Body, ['Rent', ...self::times($sign, $rent)]);
+        $this->at->row(Part::Total, ['Profit', ...self::less($margin, [$wages, $rent])]);
+    }
+
+    /**
+     * @param  list<int>  $from
+     * @param  list<list<int>>  $more
+     * @return list<int>
+     */
+    private static function less(array $from, array $more): array
+    {
+        return array_map(fn (int $at) => $from[$at] - (int) array_sum(array_column($more, $at)), array_keys($from));
+    }
+
+    /**
+     * @param  list<int>  $values
+     * @return list<int>
+     */
+    private static function times(int $sign, array $values): array
+    {
+        return array_map(fn (int $value) => $sign * $value, $values);
     }
 
     /** A grand total first, then groups under their sums, by their numbers. */
@@ -305,7 +336,14 @@ final class Generator
     {
         $this->at->row(Part::Heading, ['Customer', ...array_slice($this->headings($figures), 1)]);
         $names = ['Total Gardens Ltd', 'Sum and Sons', 'All Seasons', 'Mean Valley Farm', 'Net Works', 'Balance Bikes', 'Overall Trading'];
-        foreach ([...array_slice($this->names(12), 0, mt_rand(5, 12)), ...array_slice($names, 0, mt_rand(1, 4)), 'Walnut Hill Farm', 'Osier Lodge'] as $name) {
+        foreach (
+            [
+                ...array_slice($this->names(12), 0, mt_rand(5, 12)),
+                ...array_slice($names, 0, mt_rand(1, 4)),
+                'Walnut Hill Farm',
+                'Osier Lodge',
+            ] as $name
+        ) {
             $this->at->row(Part::Body, [$name, ...$this->figures($figures)]);
         }
     }

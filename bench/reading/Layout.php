@@ -27,8 +27,12 @@ final class Layout
      * @param  int  $labels  columns that name the rows
      * @param  list<int>  $totals  columns of totals
      */
-    public function __construct(public readonly string $cause, public readonly string $language, public int $labels = 1, public array $totals = [])
-    {
+    public function __construct(
+        public readonly string $cause,
+        public readonly string $language,
+        public int $labels = 1,
+        public array $totals = [],
+    ) {
     }
 
     public function word(string $name): string

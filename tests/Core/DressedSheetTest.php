@@ -44,7 +44,10 @@ final class DressedSheetTest extends TestCase
         $label = $dressed->at(3, 1);
         self::assertSame('#ABCDEF', $label->look->text(Attribute::Fill));
         self::assertSame(Layer::Named, $label->from(Attribute::Fill));
-        self::assertSame([Layer::Ground, Layer::Part, Layer::Kind, Layer::Named], array_map(fn (LayerEntry $entry) => $entry->layer, $label->entries));
+        self::assertSame(
+            [Layer::Ground, Layer::Part, Layer::Kind, Layer::Named],
+            array_map(fn (LayerEntry $entry) => $entry->layer, $label->entries),
+        );
         self::assertSame(Layer::Hand, $dressed->at(3, 2)->from(Attribute::Italic));
         self::assertNotSame('#ABCDEF', $dressed->at(3, 2)->look->text(Attribute::Fill));
     }

@@ -38,15 +38,28 @@ final class Picture
         foreach ($workbook->sheets as $number => $sheet) {
             $lines[] = "$number {$sheet->name}: {$sheet->cells->rows()} x {$sheet->cells->columns()}";
             foreach ($sheet->reading->tables as $table) {
-                $lines[] = "  table {$table->range} $table->confidence, asides ".implode(',', $table->asides).', groups '.implode(',', $table->groups);
-                array_push($lines, ...array_map(
-                    fn (RowRun $run) => "    $run->first-$run->last ".($run->part->value ?? '-')." $run->confidence $run->why",
-                    $table->runs,
-                ));
-                array_push($lines, ...array_map(
-                    fn (ColumnReading $column) => '    '.Address::columnName($column->column).' '.json_encode($column->toArray(), JSON_UNESCAPED_UNICODE),
-                    $table->columns,
-                ));
+                $lines[] =
+                    "  table {$table->range} $table->confidence, asides ".
+                    implode(',', $table->asides).
+                    ', groups '.
+                    implode(',', $table->groups);
+                array_push(
+                    $lines,
+                    ...array_map(
+                        fn (RowRun $run) => "    $run->first-$run->last ".($run->part->value ?? '-')." $run->confidence $run->why",
+                        $table->runs,
+                    ),
+                );
+                array_push(
+                    $lines,
+                    ...array_map(
+                        fn (ColumnReading $column) => '    '.
+                            Address::columnName($column->column).
+                            ' '.
+                            json_encode($column->toArray(), JSON_UNESCAPED_UNICODE),
+                        $table->columns,
+                    ),
+                );
             }
         }
 
@@ -63,7 +76,10 @@ final class Picture
             $lines[] = "$number {$sheet->name}: ".self::json($sheet->setup->toArray());
             $lines[] = '  '.implode(',', $window->widths).' by '.implode(',', $window->heights);
             foreach ($window->cells as $cell) {
-                $lines[] = '  '.Address::columnName($cell->column)."$cell->row [$cell->text] $cell->look $cell->align $cell->edge $cell->from-$cell->to";
+                $lines[] =
+                    '  '.
+                    Address::columnName($cell->column).
+                    "$cell->row [$cell->text] $cell->look $cell->align $cell->edge $cell->from-$cell->to";
             }
             foreach ($window->looks as $index => $look) {
                 $lines[] = "  look $index ".self::json($look);
@@ -86,7 +102,11 @@ final class Picture
                 $set = RangeSet::parse($ranges);
                 $first = $set->all()[0];
                 $lines[] = "  $ranges: ".self::json($inspector->inspect($set, $first->top, $first->left));
-                $lines[] = "  $ranges: own ".self::json($inspector->own($set)->toArray()).', figures '.self::json(Figures::of($sheet->cells, $set));
+                $lines[] =
+                    "  $ranges: own ".
+                    self::json($inspector->own($set)->toArray()).
+                    ', figures '.
+                    self::json(Figures::of($sheet->cells, $set));
             }
             foreach ([[1, 1], [5, 2], [7, 3], [8, 4], [9, 5], [10, 6]] as [$row, $column]) {
                 $lines[] = '  number '.Address::columnName($column)."$row ".self::json(NumberView::of($workbook, $number, $row, $column));

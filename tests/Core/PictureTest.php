@@ -32,7 +32,13 @@ final class PictureTest extends TestCase
     /** @return array<string, array{string}> */
     public static function files(): array
     {
-        return ['year.xlsx' => ['year.xlsx'], 'site.xlsx' => ['site.xlsx'], 'site.ods' => ['site.ods'], 'spring.csv' => ['spring.csv'], 'frost.tsv' => ['frost.tsv']];
+        return [
+            'year.xlsx' => ['year.xlsx'],
+            'site.xlsx' => ['site.xlsx'],
+            'site.ods' => ['site.ods'],
+            'spring.csv' => ['spring.csv'],
+            'frost.tsv' => ['frost.tsv'],
+        ];
     }
 
     #[DataProvider('files')]
@@ -50,7 +56,10 @@ final class PictureTest extends TestCase
             foreach ([false, true] as $clean) {
                 $lines[] = "== {$stylebook->name}".($clean ? ', clean' : '');
                 $dressed = $this->done(new \Rilvet\Act\Dress(array_keys($workbook->sheets), $stylebook, $clean), $workbook);
-                array_push($lines, ...($stylebook->name === 'River ledger' ? Picture::windows($dressed) : [Picture::sum(Picture::windows($dressed))]));
+                array_push(
+                    $lines,
+                    ...$stylebook->name === 'River ledger' ? Picture::windows($dressed) : [Picture::sum(Picture::windows($dressed))],
+                );
             }
         }
         $this->assertPicture("$file.looks", $lines);
@@ -114,15 +123,25 @@ final class PictureTest extends TestCase
         $reach = $act->reach();
         $said = [
             '  '.$outcome->words().($change->isOfData ? ' (data)' : ''),
-            '  reaches '.implode(',', $reach->sheets).($reach->isPlaced ? ' placed' : '').($reach->needsAll ? ' all' : '').($reach->ofSizes ? ' sizes' : ''),
+            '  reaches '.
+            implode(',', $reach->sheets).
+            ($reach->isPlaced ? ' placed' : '').
+            ($reach->needsAll ? ' all' : '').
+            ($reach->ofSizes ? ' sizes' : ''),
         ];
         foreach ($change->patches as $patch) {
             [$sheet, $what, $before, $after] = $patch->toArray();
             $isMade = $what === 'blocks';
-            $said[] = "  $sheet $what ".($isMade ? '' : Picture::sum([$before]).' -> '.(strlen($after) < 300 ? $after : Picture::sum([$after])));
+            $said[] =
+                "  $sheet $what ".
+                ($isMade ? '' : Picture::sum([$before]).' -> '.(strlen($after) < 300 ? $after : Picture::sum([$after])));
         }
 
-        return [...$said, '  window '.Picture::sum(Picture::windows($outcome->after)), '  read '.Picture::sum(Picture::reading($outcome->after))];
+        return [
+            ...$said,
+            '  window '.Picture::sum(Picture::windows($outcome->after)),
+            '  read '.Picture::sum(Picture::reading($outcome->after)),
+        ];
     }
 
     private function done(Act $act, Workbook $workbook): Workbook
@@ -194,6 +213,10 @@ final class PictureTest extends TestCase
             is_dir(self::FOLDER) || mkdir(self::FOLDER);
             file_put_contents($file, $text);
         }
-        self::assertSame((string) file_get_contents($file), $text, 'RILVET_WRITE_PICTURES=1 vendor/bin/phpunit --filter PictureTest writes it anew');
+        self::assertSame(
+            (string) file_get_contents($file),
+            $text,
+            'RILVET_WRITE_PICTURES=1 vendor/bin/phpunit --filter PictureTest writes it anew',
+        );
     }
 }

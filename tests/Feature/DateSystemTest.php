@@ -30,7 +30,10 @@ final class DateSystemTest extends TestCase
                 $this->texts($workbook)['2.2'], $window->json('widths'), $figures->json('shown'),
                 $this->file($workbook, 'csv'), preg_match('~Friday, 1 May 2026~', $this->file($workbook, 'html')),
             ];
-            $this->assertStringContainsString($system === 1904 ? 'from 1 January 1904' : 'from the end of 1899', $figures->json('explained'));
+            $this->assertStringContainsString(
+                $system === 1904 ? 'from 1 January 1904' : 'from the end of 1899',
+                $figures->json('explained'),
+            );
             $parts = $this->written($workbook);
             $this->assertSame($system === 1904, str_contains($parts['xl/workbook.xml'], 'date1904="1"'));
             $this->assertStringContainsString('<v>'.self::DAYS[$system].'</v>', $parts['xl/worksheets/sheet1.xml']);
@@ -69,7 +72,10 @@ final class DateSystemTest extends TestCase
 
     private function file(Workbook $workbook, string $format): string
     {
-        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => $format, 'sheet' => 1])->assertCreated();
+        $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), [
+            'format' => $format,
+            'sheet' => 1,
+        ])->assertCreated();
         $this->assertSame('done', $handover->json('status'), (string) $handover->json('message'));
 
         return (string) $this->get($this->url("handovers/{$handover->json('id')}/file"))->assertOk()->streamedContent();

@@ -18,8 +18,15 @@ final class HandingOverTest extends TestCase
     {
         $workbook = $this->bringIn('frost.tsv', "When\tLow\tHumid\n2026-01-02\t-1.2\t72%\n2026-01-03\t-0.0\t71%\n2026-01-04\t-4.8\t96%\n");
         foreach (['xlsx', 'ods', 'csv', 'tsv', 'html'] as $format) {
-            $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), ['format' => $format, 'sheet' => 1])->assertCreated();
-            $this->assertSame(['done', 0, null], [$handover->json('status'), $handover->json('values'), $handover->json('message')], $format);
+            $handover = $this->postJson($this->url("workbooks/{$workbook->id}/handovers"), [
+                'format' => $format,
+                'sheet' => 1,
+            ])->assertCreated();
+            $this->assertSame(
+                ['done', 0, null],
+                [$handover->json('status'), $handover->json('values'), $handover->json('message')],
+                $format,
+            );
         }
     }
 

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench\Reading;
+
+use Rilvet\Grid\MemorySheet;
+use Rilvet\Reading\Finder;
+use Rilvet\Reading\Reading;
+use Rilvet\Reading\SheetFacts;
+
+/** How well tables are read whose truth is known: the share of filled cells whose part is right. */
+final class Examination
+{
+    /** @var array<string, list<float>> shares by cause, 0..1 */
+    public array $scores = [];
+
+    /** Tables whose number on their sheet was right. */
+    public int $counted = 0;
+
+    /** @var list<array{float, string, list<string>}> share, which, and what was missed */
+    public array $tables = [];
+
+    /** @param  list<Layout>  $layouts */
+    public static function of(array $layouts): self
+    {
+        $examination = new self;
+        foreach ($layouts as $number => $layout) {
+            $examination->add($number, $layout, self::read($layout));
+        }
+
+        return $examination;
+    }
+
+    public static function read(Layout $layout): Reading
+    {
+        $width = max([1, ...array_map(count(...), $layout->rows)]);
+        $rows = array_map(fn (array $row) => array_pad($row, $width, null), $layout->rows);
+
+        return Finder::read(SheetFacts::of(MemorySheet::of('Sheet', $rows)));
+    }
+
+    /** The mean of all shares. */
+    public function mean(): float
+    {
+        $all = array_merge(...array_values($this->scores));
+
+        return $all === [] ? 0.0 : array_sum($all) / count($all);
+    }
+
+    public function worst(): float
+    {
+        return min([1.0, ...array_merge(...array_values($this->scores))]);
+    }
+
+    private function add(int $number, Layout $layout, Reading $reading): void
+    {
+        $right = $all = 0;
+        $missed = [];
+        foreach ($layout->truth as $row => $columns) {
+            foreach ($columns as $column => $part) {
+                $all++;
+                $read = $reading->tableAt($row, $column)?->partAt($row, $column);
+                $right += $read === $part ? 1 : 0;
+                if ($read !== $part) {
+                    $missed["$row: {$part->value} read as ".($read->value ?? 'nothing')] = true;
+                }
+            }
+        }
+        $share = $all === 0 ? 1.0 : (float) ($right / $all);
+        $this->scores[$layout->cause][] = $share;
+        $this->counted += count($reading->tables) === $layout->tables ? 1 : 0;
+        $this->tables[] = [$share, "{$layout->cause}, {$layout->language}, number $number", array_slice(array_keys($missed), 0, 4)];
+    }
+}
