@@ -9,6 +9,11 @@ use Rilvet\Intake\TotalWords;
 /** Columns whose figures are the sums or means of the columns at their left, row by row. */
 final class AcrossJudge
 {
+    private const KINDS = [ColumnKind::Integer, ColumnKind::Decimal, ColumnKind::Amount, ColumnKind::Duration];
+
+    /** Body rows that are added up across. */
+    private const ROWS = 120;
+
     /** Totals that a grand total may be the sum of. */
     private const MOST = 60;
 
@@ -24,7 +29,7 @@ final class AcrossJudge
         $subtotals = [];
         foreach ($columns as $column) {
             $isFigures =
-                in_array($column->kind, [ColumnKind::Integer, ColumnKind::Decimal, ColumnKind::Amount, ColumnKind::Duration], true) &&
+                in_array($column->kind, self::KINDS, true) &&
                 $column->role === ColumnRole::Data;
             if (! $isFigures) {
                 $formula = self::sumsAcross($region, $column->column, $rows);
@@ -77,7 +82,75 @@ final class AcrossJudge
             $running = self::summed($region, [$column->column], $rows, $running);
         }
 
-        return $totals;
+        return $totals + self::before($region, $columns, $rows, $totals);
+    }
+
+    /**
+     * Totals that stand before their details: from the right, each column is tried against the units that follow it.
+     *
+     * @param  list<ColumnReading>  $columns
+     * @param  list<int>  $rows
+     * @param  array<int, string>  $totals  that are known
+     * @return array<int, string> by column: the reason
+     */
+    private static function before(Region $region, array $columns, array $rows, array $totals): array
+    {
+        $found = [];
+        $units = [];
+        $rows = array_slice($rows, 0, self::ROWS);
+        foreach (array_reverse($columns) as $column) {
+            $isFigures = in_array($column->kind, self::KINDS, true) && $column->role === ColumnRole::Data;
+            if (! $isFigures || isset($totals[$column->column])) {
+                $units = [];
+
+                continue;
+            }
+            $count = self::countBefore($region, $column, $rows, $units);
+            if ($count > 0) {
+                $found[$column->column] = "each figure is the sum of the $count after it";
+                $units = array_slice($units, $count);
+            }
+            array_unshift($units, $column->column);
+            $units = array_slice($units, 0, self::MOST);
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  list<int>  $rows
+     * @param  list<int>  $units  columns that follow, without the details of sums among them
+     * @return int of how many of them it is the sum; 0 for none
+     */
+    private static function countBefore(Region $region, ColumnReading $column, array $rows, array $units): int
+    {
+        $sums = [];
+        foreach ($units as $at => $unit) {
+            $sums = self::summed($region, [$unit], $rows, $sums);
+            if ($at === 0) {
+                continue;
+            }
+            $digits = 0.0;
+            $tested = 0;
+            foreach ($sums as $row => [$all, $figures, $step]) {
+                $value = $region->cell($row, $column->column)->number();
+                if ($value === null || $figures < 2) {
+                    continue;
+                }
+                $tolerance = 0.5 * max($step, Evidence::unit($value)) * $figures + 1e-6;
+                if (abs($all - $value) > $tolerance) {
+                    continue 2;
+                }
+                $tested++;
+                $digits += Evidence::of($value, $tolerance);
+            }
+            $isNamed = $column->heading !== null && TotalWords::in($column->heading);
+            if ($tested >= ($isNamed ? 2 : 3) && $digits >= Evidence::ENOUGH) {
+                return $at + 1;
+            }
+        }
+
+        return 0;
     }
 
     /** @param  list<ColumnReading>  $columns */
@@ -118,7 +191,7 @@ final class AcrossJudge
      */
     private static function summed(Region $region, array $addends, array $rows, array $sums = []): array
     {
-        foreach (array_slice($rows, 0, 120) as $row) {
+        foreach (array_slice($rows, 0, self::ROWS) as $row) {
             [$sum, $count, $unit] = $sums[$row] ?? [0.0, 0, 0.0];
             foreach ($addends as $at) {
                 $number = $region->cell($row, $at)->number();

@@ -12,6 +12,9 @@ final class BodyJudge
     /** Rows of the same kinds as the headings that are compared with them. */
     private const COMPARED = 20_000;
 
+    /** Rows above one that its figures are compared with. */
+    private const ABOVE = 400;
+
     /** @var array<int, Part|null> only rows that are not plain body */
     private array $parts = [];
 
@@ -190,12 +193,62 @@ final class BodyJudge
         $words = array_filter($words);
         // A parent's figures are in its children already, so it is no addend of the sums below.
         $marks = $this->parents($to, $marks) + $marks;
-        $sums = (new Sums($this->region, $this->from, $to))->find($marks, $words);
+        $adding = new Sums($this->region, $this->from, $to);
+        $marks = $this->above($to, $adding, $marks, $words) + $marks;
+        $words = array_diff_key($words, $marks);
+        $sums = $adding->find($marks, $words);
         $candidates = array_keys($words + $formulas + $sums);
         sort($candidates);
         foreach ($candidates as $row) {
             $this->judgeTotal($row, $to, $candidates, $sums[$row] ?? null, isset($words[$row]), isset($formulas[$row]));
         }
+    }
+
+    /**
+     * Sums that stand over their details: the first of the body, where it covers all of it, is the total.
+     *
+     * @param  array<int, string>  $marks
+     * @param  array<int, bool>  $words
+     * @return array<int, string> marks of the sums
+     */
+    private function above(int $to, Sums $sums, array $marks, array $words): array
+    {
+        $found = SumsBelow::find($this->from, $to, $sums->values(...), $marks);
+        // A sum over its details is a result under its terms as well: what stands on top has to say that it is the sum.
+        if (array_filter(array_keys($found), fn (int $row) => isset($words[$row]) || $this->leads($row)) === []) {
+            return [];
+        }
+        $first = $this->from;
+        while ($first < $to && isset($marks[$first])) {
+            $first++;
+        }
+        $above = [];
+        foreach ($found as $row => $last) {
+            // What stands at the end sums what stands above it, not what follows.
+            if (isset($words[$last]) && ! isset($words[$row])) {
+                continue;
+            }
+            $isAll = $row === $first && $last >= $to;
+            $above[$row] = 'blank';
+            $this->mark(
+                $row,
+                $isAll ? Part::Total : Part::Subtotal,
+                isset($words[$row]) ? 0.95 : 0.85,
+                'the figures are the sums of rows '.($row + 1)." to $last below",
+            );
+        }
+
+        return $above;
+    }
+
+    /** Whether a row says that those under it are its details: by its number, or by standing out. */
+    private function leads(int $row): bool
+    {
+        $left = $this->region->range->left;
+        [$own, $below] = [$this->region->text($row, $left), $this->region->text($row + 1, $left)];
+        $hints = $this->region->facts->hints;
+
+        return ($own !== '' && str_starts_with($below, "$own.")) || ($hints->isStrong($row, $left) && ! $hints->isStrong($row + 1, $left));
     }
 
     /**
@@ -259,7 +312,7 @@ final class BodyJudge
             return;
         }
         // A word in a body of plain records ("Total Ltd") counts only where the row also looks like a total.
-        if ($sum === null && ! $formula && ! $this->standsLikeTotal($row, $to, $candidates)) {
+        if ($sum === null && ! $formula && (! $this->standsLikeTotal($row, $to, $candidates) || ! $this->isPlausible($row, $label))) {
             return;
         }
         $more = false;
@@ -297,13 +350,56 @@ final class BodyJudge
             // The same words in many rows of a list are a category of it.
             return count($candidates) <= max(3, 0.34 * ($to - $this->from + 1));
         }
-        foreach ([$row, ...range($row + 1, min($to, $row + 5))] as $next) {
-            if ($next > $row && ! array_key_exists($next, $this->parts) && ! in_array($next, $candidates, true)) {
+        for ($next = $row + 1; $next <= min($to, $row + 5); $next++) {
+            if (! array_key_exists($next, $this->parts) && ! in_array($next, $candidates, true)) {
                 return $this->region->facts->hints->isStrong($row, $this->region->range->left);
             }
         }
 
         return $row >= $to - 4;
+    }
+
+    /**
+     * Whether figures that add up to nothing could be a total or a statistic all the same: a total of what is not negative is no
+     * less than the greatest of it, a mean lies between the least and the greatest.
+     */
+    private function isPlausible(int $row, string $label): bool
+    {
+        $fits = $tested = 0;
+        $isStatistic = TotalWords::statistic($label) && ! TotalWords::total($label) && ! TotalWords::subtotal($label);
+        foreach (str_split($this->region->letters($row)) as $at => $letter) {
+            $own = strpbrk($letter, 'nNS') === false ? null : $this->region->cell($row, $this->region->range->left + $at)->number();
+            $above = $own === null ? [] : $this->figuresAbove($row, $this->region->range->left + $at);
+            if ($own === null || count($above) < 2) {
+                continue;
+            }
+            // As far as it was rounded.
+            $near = 0.5 * (Evidence::unit($own) ?: 1.0) + 1e-9 * abs($own);
+            [$least, $greatest] = [min($above) - $near, max($above) + $near];
+            $tested++;
+            $isBetween = $own >= $least && $own <= $greatest;
+            $fits += ($isStatistic ? $isBetween : $least < 0 || $own >= $greatest - 2 * $near) ? 1 : 0;
+        }
+
+        return $tested === 0 || $fits >= 0.6 * $tested;
+    }
+
+    /** @return list<float> of the body rows above a row, up to the last sum or group */
+    private function figuresAbove(int $row, int $column): array
+    {
+        $figures = [];
+        for ($at = $row - 1; $at >= $this->from && count($figures) < self::ABOVE; $at--) {
+            $part = $this->parts[$at] ?? null;
+            if ($part === Part::RowGroup || ($part === Part::Subtotal && $figures !== [])) {
+                break;
+            }
+            $number = array_key_exists($at, $this->parts) ? null : $this->region->cell($at, $column)->number();
+            if ($number !== null) {
+                $figures[] = $number;
+            }
+        }
+
+        return $figures;
     }
 
     /** The first text of a row's label columns that holds a total word. */

@@ -194,7 +194,7 @@ final class HeadJudge
             if ($this->region->isBlank($row)) {
                 continue;
             }
-            if (NumericHeading::at($this->region, $row)) {
+            if (NumericHeading::at($this->region, $row, $heads === [])) {
                 array_push($heads, ...$pending, ...[$row]);
                 $pending = [];
 

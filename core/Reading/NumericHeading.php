@@ -9,8 +9,10 @@ final class NumericHeading
 {
     /**
      * Years, month numbers, sizes and dates over columns of figures: an ordered row whose neighbours below are not.
+     *
+     * @param  bool  $isFirst  no heading stands above it; under one, a row that happens to rise is one of data
      */
-    public static function at(Region $region, int $row): bool
+    public static function at(Region $region, int $row, bool $isFirst = true): bool
     {
         $letters = $region->letters($row);
         $values = [];
@@ -60,13 +62,16 @@ final class NumericHeading
         if ($dates) {
             return $rows === 0 || $same / $rows < 0.5;
         }
+        $isSteady = count(array_unique(array_map(fn (int $i) => $values[$i + 1] - $values[$i], range(0, count($values) - 2)))) === 1;
+        if (! $isFirst && ! $isSteady) {
+            return false;
+        }
         // Whole numbers over decimals are of another make, however both may rise.
         if (count($values) >= 3 && self::decimalsBelow($region, $letters, $below) && preg_match('/[tw]/', $letters) === 1) {
             return true;
         }
-        $steady = count(array_unique(array_map(fn (int $i) => $values[$i + 1] - $values[$i], range(0, count($values) - 2)))) === 1;
 
-        return $rows > 0 ? $same / $rows < ($years || $steady ? 0.5 : 0.3) : false;
+        return $rows > 0 && $same / $rows < ($years || $isSteady ? 0.5 : 0.3);
     }
 
     private static function decimalsBelow(Region $region, string $letters, int $from): bool

@@ -9,9 +9,11 @@ use Rilvet\Grid\Range;
 /** Finds where, going down, one table ends and the next begins. */
 final class RowBands
 {
-    private const NOTE = '/^\s*(?:\*|†|‡|[¹²³⁴⁵⁶⁷⁸⁹]|\(?[a-z1-9]\)\s|source|sources|note|notes|nb\b|n\.b|remark|footnote|quelle|'
-        .'anmerkung|hinweis|remarque|fuente|nota|bron|källa|kilde|zdroj|źródło|fonte|updated|last updated|data from|prepared '
-        .'by|printed|contact)/iu';
+    private const NOTE = '/^\s*(?:\*|†|‡|※|[¹²³⁴⁵⁶⁷⁸⁹]|\(?[a-z1-9]\)\s|sources?\b|notes?\b|nb\b|n\.b|remarks?\b|footnote|quellen?\b|'
+        .'anmerkung|anm\.|hinweis|fußnote|remarque|fuentes?\b|notas?\b|observaci|obs\.|bron(?:nen)?\b|noot\b|opmerking|toelichting|källa|'
+        .'källor|anmärkning|kilde|merknad|bemærk|huom|lähde|zdroj|źródło|uwaga|uwagi|przypis|poznámka|vysvětliv|fonti?\b|avvertenz|'
+        .'источник|примечани|сноска|kaynak|not\s*:|forrás|megjegyzés|πηγή|σημείωση|注|資料|出典|出所|备注|来源|數據|자료|출처|주\s*[:：)]|'
+        .'updated|last updated|data from|prepared by|printed|contact)/iu';
 
     /** Blank rows beyond which what stands below is no part of the table above, whatever it is. */
     private const FAR = 50;

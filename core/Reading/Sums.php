@@ -44,12 +44,14 @@ final class Sums
         $sectionRows = 0;
         $allRows = 0;
         $subtotalRows = 0;
+        $chain = new Chain;
         for ($row = $this->from; $row <= $this->to; $row++) {
             if (isset($marks[$row])) {
                 if ($marks[$row] === 'group') {
                     $sections = $this->empty();
                     $sectionRows = 0;
                     $sectionFrom = $row + 1;
+                    $chain->restart();
                 }
 
                 continue;
@@ -67,6 +69,7 @@ final class Sums
                 ];
                 $this->addTo($subtotals, $values);
                 $subtotalRows++;
+                $chain->resultAt($row, $values);
                 $sections = $this->empty();
                 $sectionRows = 0;
                 $sectionFrom = $row + 1;
@@ -84,6 +87,7 @@ final class Sums
                     'all' => true,
                     'why' => 'the figures are the sums of the subtotals above',
                 ];
+                $chain->resultAt($row, $values);
                 $sections = $this->empty();
                 $sectionRows = 0;
                 $sectionFrom = $row + 1;
@@ -104,6 +108,17 @@ final class Sums
             if ($word && $values === array_fill_keys($this->columns, null)) {
                 continue;
             }
+            $why = $chain->why($values);
+            if ($why !== null) {
+                $found[$row] = ['kind' => 'result', 'from' => $sectionFrom, 'to' => $row - 1, 'all' => false, 'why' => $why];
+                $chain->resultAt($row, $values);
+                $sections = $this->empty();
+                $sectionRows = 0;
+                $sectionFrom = $row + 1;
+
+                continue;
+            }
+            $chain->add($row, $values);
             $this->addTo($sections, $values);
             $this->addTo($all, $values);
             $sectionRows++;
@@ -195,7 +210,7 @@ final class Sums
                         'least' => min($body[$column]),
                         'greatest' => max($body[$column]),
                     };
-                    $hits += abs($expected - $value) <= ($kind === 'mean' ? max(self::unit($value), 1e-9 * abs($value)) : 0.0) ? 1 : 0;
+                    $hits += abs($expected - $value) <= ($kind === 'mean' ? max(Evidence::unit($value), 1e-9 * abs($value)) : 0.0) ? 1 : 0;
                 }
                 $word = $words[$row] ?? false;
                 if ($filled > 0 && $hits === $filled && ($word || $varied >= 3)) {
@@ -224,6 +239,7 @@ final class Sums
         $hits = 0;
         $misses = 0;
         $strong = 0;
+        $digits = 0.0;
         foreach ($values as $column => $value) {
             [$sum, $count, $unit] = $sums[$column];
             if ($value === null || $count === 0) {
@@ -232,12 +248,13 @@ final class Sums
             $off = abs($sum - $value);
             if (
                 $off <=
-                    0.5 * max($unit, self::unit($value)) * min($count, 20) * ($off < 1e-9 * max(1.0, abs($sum)) ? 10 : 1) +
+                    0.5 * max($unit, Evidence::unit($value)) * min($count, 20) * ($off < 1e-9 * max(1.0, abs($sum)) ? 10 : 1) +
                         1e-9 * max(1.0, abs($sum)) &&
                 ! ($sum === 0.0 && $value === 0.0)
             ) {
                 $hits++;
                 $strong += $count >= 2 ? 1 : 0;
+                $digits += $count >= 2 ? Evidence::of($value, 0.5 * max($unit, Evidence::unit($value)) * min($count, 20)) : 0.0;
             } elseif (! ($sum === 0.0 && $value === 0.0)) {
                 $misses++;
             }
@@ -251,7 +268,7 @@ final class Sums
         // Without a word chance must be ruled out: several columns, or many addends, or a row that looks apart.
         $apart = $this->looksApart($row);
         if ($misses === 0) {
-            return ($hits >= 2 && $rows >= 2 && ($rows >= 3 || $hits >= 3 || $apart)) ||
+            return $digits >= Evidence::ENOUGH || ($hits >= 2 && $rows >= 2 && ($rows >= 3 || $hits >= 3 || $apart)) ||
                 ($rows >= 4 && ($apart || $row === $this->to)) ||
                 ($apart && $rows >= 3);
         }
@@ -272,7 +289,7 @@ final class Sums
     }
 
     /** @return array<int, float|null> by column */
-    private function values(int $row): array
+    public function values(int $row): array
     {
         $values = [];
         foreach ($this->columns as $column) {
@@ -296,20 +313,8 @@ final class Sums
     {
         foreach ($values as $column => $value) {
             if ($value !== null) {
-                $sums[$column] = [$sums[$column][0] + $value, $sums[$column][1] + 1, max($sums[$column][2], self::unit($value))];
+                $sums[$column] = [$sums[$column][0] + $value, $sums[$column][1] + 1, max($sums[$column][2], Evidence::unit($value))];
             }
         }
-    }
-
-    /** The unit of the last decimal place that the number carries; 0 for whole numbers, which are exact. */
-    private static function unit(float $value): float
-    {
-        for ($places = 0, $unit = 1.0; $places < 6; $places++, $unit /= 10) {
-            if (abs($value / $unit - round($value / $unit)) < 1e-6) {
-                return $places === 0 ? 0.0 : $unit;
-            }
-        }
-
-        return 1e-6;
     }
 }

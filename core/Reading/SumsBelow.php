@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Reading;
+
+use Closure;
+
+/**
+ * Rows whose figures are the sums of the rows under them: a grand total that comes first, groups under their sums. From the
+ * bottom up, each row is tried against the units that follow it; a sum and its details are one unit for what stands above.
+ */
+final class SumsBelow
+{
+    /** Rows above which they are not looked for. */
+    private const MOST_ROWS = 3_000;
+
+    /** Units that a sum may be of. */
+    private const UNITS = 80;
+
+    /**
+     * @param  Closure(int): array<int, float|null>  $values  figures of a row, by column
+     * @param  array<int, mixed>  $marks  rows that are no addends, as keys
+     * @return array<int, int> the last row of what each sums, by its row
+     */
+    public static function find(int $from, int $to, Closure $values, array $marks): array
+    {
+        if ($to - $from > self::MOST_ROWS) {
+            return [];
+        }
+        $found = [];
+        $rows = [];
+        /** @var array<int, int> $next  the row after the unit that begins at a row */
+        $next = [];
+        for ($row = $to; $row >= $from; $row--) {
+            $next[$row] = $row + 1;
+            if (isset($marks[$row])) {
+                continue;
+            }
+            $rows[$row] = $own = $values($row);
+            $last = self::sumOf($row, $to, $own, $rows, $next);
+            if ($last !== null) {
+                $found[$row] = $last;
+                $next[$row] = $last + 1;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  array<int, float|null>  $own
+     * @param  array<int, array<int, float|null>>  $rows
+     * @param  array<int, int>  $next
+     */
+    private static function sumOf(int $row, int $to, array $own, array $rows, array $next): ?int
+    {
+        $sums = array_fill_keys(array_keys($own), [0.0, 0, 0.0]);
+        $units = 0;
+        for ($at = $row + 1; $at <= $to && $units < self::UNITS; $at = $next[$at]) {
+            if (! isset($rows[$at])) {
+                continue;
+            }
+            foreach ($rows[$at] as $column => $value) {
+                if ($value !== null) {
+                    [$sum, $count, $unit] = $sums[$column];
+                    $sums[$column] = [$sum + $value, $count + 1, max($unit, Evidence::unit($value))];
+                }
+            }
+            if (++$units >= 2 && self::holds($own, $sums)) {
+                return $next[$at] - 1;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  array<int, float|null>  $own
+     * @param  array<int, array{float, int, float}>  $sums
+     */
+    private static function holds(array $own, array $sums): bool
+    {
+        $digits = 0.0;
+        foreach ($own as $column => $value) {
+            [$sum, $count, $unit] = $sums[$column];
+            if ($value === null || $count === 0) {
+                continue;
+            }
+            $tolerance = 0.5 * max($unit, Evidence::unit($value)) * $count + 1e-9 * max(1.0, abs($sum));
+            if (abs($sum - $value) > $tolerance) {
+                return false;
+            }
+            $digits += $count < 2 ? 0.0 : Evidence::of($value, $tolerance);
+        }
+
+        return $digits >= Evidence::ENOUGH;
+    }
+}
