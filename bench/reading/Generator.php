@@ -16,7 +16,7 @@ final class Generator
     public const CAUSES = [
         'plain', 'totals that add up', 'totals that only their words tell', 'groups with subtotals', 'statistics below', 'chained results',
         'sums above their details', 'total columns', 'years as headings', 'shares beside figures', 'words and ticks', 'repeated headings',
-        'lines above', 'notes below', 'two tables', 'no totals though a word says so',
+        'lines above', 'talk above', 'a row of units', 'of which', 'brackets and dashes', 'side by side', 'carried forward', 'notes below', 'two tables', 'no totals though a word says so',
     ];
 
     private Layout $at;
@@ -59,6 +59,12 @@ final class Generator
             'words and ticks' => $this->ticks(mt_rand(3, 6), mt_rand(6, 20)),
             'repeated headings' => $this->pages($figures),
             'lines above' => $this->linesAbove($figures),
+            'talk above' => $this->talkAbove($figures),
+            'a row of units' => $this->unitsRow($figures),
+            'of which' => $this->ofWhich($figures),
+            'brackets and dashes' => $this->brackets($figures),
+            'side by side' => $this->sideBySide(),
+            'carried forward' => $this->carried($figures),
             'notes below' => $this->notesBelow($figures),
             'two tables' => $this->two($figures),
             default => $this->firms($figures),
@@ -311,6 +317,82 @@ final class Generator
         $this->at->row(Part::Heading, ['Species', $names[0], $names[1], $names[0], $names[1]]);
         foreach ($this->names(mt_rand(5, 20)) as $name) {
             $this->at->row(Part::Body, [$name, ...$this->figures(4)]);
+        }
+    }
+
+    private function talkAbove(int $figures): void
+    {
+        $this->at->row(Part::Title, ['Stock of the nursery by species']);
+        $this->at->row(Part::Units, ['Drawn up for the yearly meeting']);
+        $this->at->row(Part::Units, ['Counted:', 'last week of March']);
+        $this->at->blank();
+        $this->at->row(Part::Heading, $this->headings($figures));
+        foreach ($this->names(mt_rand(5, 20)) as $name) {
+            $this->at->row(Part::Body, [$name, ...$this->figures($figures)]);
+        }
+    }
+
+    private function unitsRow(int $figures): void
+    {
+        $this->top();
+        $this->at->row(Part::Heading, $this->headings($figures));
+        $units = ['t', 'ha', '%', 'kg', '1,000', 'pieces'];
+        $this->at->row(Part::Heading, [null, ...array_map(fn (int $at) => $units[$at % 6], range(1, $figures))]);
+        foreach ($this->names(mt_rand(5, 20)) as $name) {
+            $this->at->row(Part::Body, [$name, ...$this->figures($figures, true)]);
+        }
+    }
+
+    private function ofWhich(int $figures): void
+    {
+        $this->top();
+        $this->at->row(Part::Heading, $this->headings($figures));
+        $body = [];
+        foreach ($this->names(mt_rand(5, 12)) as $name) {
+            $body[] = $line = $this->figures($figures);
+            $this->at->row(Part::Body, [$name, ...$line]);
+        }
+        $sums = self::sums($body);
+        $this->at->row(Part::Total, [$this->at->word('total'), ...$sums]);
+        $this->at->row(Part::Body, [$this->at->word('of which'), ...array_map(fn (float|int $sum) => (int) ($sum * 0.3), $sums)]);
+    }
+
+    private function brackets(int $figures): void
+    {
+        $this->top();
+        $this->at->row(Part::Heading, $this->headings($figures));
+        foreach ($this->names(mt_rand(6, 20)) as $name) {
+            $this->at->row(Part::Body, [$name, ...array_map(fn (int|float $value) => match (mt_rand(0, 5)) {
+                0 => '–', 1 => 0 - $value, default => $value,
+            }, $this->figures($figures))]);
+        }
+    }
+
+    private function sideBySide(): void
+    {
+        $rows = mt_rand(4, 10);
+        [$one, $two] = [$this->headings(2), $this->headings(2)];
+        $both = fn (array $left, array $right) => [...$left, null, null, ...$right];
+        $this->at->row(Part::Heading, $both($one, $two));
+        $names = $this->names(2 * $rows);
+        for ($row = 0; $row < $rows; $row++) {
+            $cells = $both([$names[$row], ...$this->figures(2)], [$names[$rows + $row], ...$this->figures(2)]);
+            $this->at->row(Part::Body, $cells);
+            $this->at->truth[count($this->at->rows)][6] = Part::RowLabel;
+        }
+        $this->at->tables = 2;
+    }
+
+    private function carried(int $figures): void
+    {
+        $this->at->row(Part::Heading, $this->headings($figures));
+        $all = [];
+        foreach ([0, 1] as $page) {
+            foreach (array_slice($this->names(30), 0, mt_rand(4, 8)) as $name) {
+                $all[] = $line = $this->figures($figures);
+                $this->at->row(Part::Body, ["$name $page", ...$line]);
+            }
+            $this->at->row($page === 0 ? Part::Subtotal : Part::Total, [$page === 0 ? 'Carried forward' : $this->at->word('total'), ...self::sums($all)]);
         }
     }
 

@@ -12,6 +12,9 @@ final class BodyJudge
     /** Rows of the same kinds as the headings that are compared with them. */
     private const COMPARED = 20_000;
 
+    /** Rows after the last total that only say more of it. */
+    private const AFTERWORDS = 3;
+
     /** Rows above one that its figures are compared with. */
     private const ABOVE = 400;
 
@@ -315,14 +318,7 @@ final class BodyJudge
         if ($sum === null && ! $formula && (! $this->standsLikeTotal($row, $to, $candidates) || ! $this->isPlausible($row, $label))) {
             return;
         }
-        $more = false;
-        for ($next = $row + 1; $next <= $to; $next++) {
-            if (! array_key_exists($next, $this->parts) && ! in_array($next, $candidates, true)) {
-                $more = true;
-
-                break;
-            }
-        }
+        $more = $this->goesOn($row, $to, $candidates, TotalWords::total($label) && ! TotalWords::subtotal($label));
         $earlier = array_filter($candidates, fn (int $other) => $other < $row && ($this->parts[$other] ?? null) === Part::Subtotal);
         $top = $sum !== null && $sum['from'] > $row;
         $isSub =
@@ -337,6 +333,33 @@ final class BodyJudge
         $why = $sum['why'] ?? ($formula ? 'its formulas sum the rows above' : 'the label "'.mb_strimwidth($label, 0, 30, '…').'"');
         $confidence = min(0.99, 0.6 + ($sum !== null ? 0.3 : 0) + ($word ? 0.2 : 0) + ($formula ? 0.2 : 0));
         $this->mark($row, $isSub ? Part::Subtotal : Part::Total, $confidence, $why);
+    }
+
+    /**
+     * Whether rows of data follow that a total does not cover. A few after the last one say of which, how much, and by how much
+     * more than before.
+     *
+     * @param  list<int>  $candidates
+     */
+    private function goesOn(int $row, int $to, array $candidates, bool $isNamed): bool
+    {
+        $after = 0;
+        for ($next = $row + 1; $next <= $to; $next++) {
+            if (array_key_exists($next, $this->parts)) {
+                continue;
+            }
+            if (in_array($next, $candidates, true)) {
+                // Another sum comes: what stands between belongs to it.
+                $isNamed = $isNamed && $after === 0;
+
+                continue;
+            }
+            if (++$after > ($isNamed ? self::AFTERWORDS : 0)) {
+                return true;
+            }
+        }
+
+        return $after > 0 && ! $isNamed;
     }
 
     /** @param  list<int>  $candidates */

@@ -86,7 +86,6 @@ final class HeadJudge
             // "Counted on | 14 March": two cells at the left of a wide table.
             $letters = $this->region->letters($row);
             $pair =
-                $range->columns() >= 4 &&
                 preg_match('/^[tw][tndh]\.+$/', $letters) === 1 &&
                 str_ends_with($this->region->text($row, $range->left), ':');
 

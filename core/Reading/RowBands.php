@@ -18,6 +18,9 @@ final class RowBands
     /** Blank rows beyond which what stands below is no part of the table above, whatever it is. */
     private const FAR = 50;
 
+    /** Rows within which the headings of a table are looked for. */
+    private const HEAD = 12;
+
     public function __construct(private readonly SheetFacts $facts)
     {
     }
@@ -44,8 +47,13 @@ final class RowBands
                 $all->upTo($range->bottom + 1);
             }
             $above->upTo($row);
+            // A list of many pages says its headings again: the same table goes on.
+            if (self::saysAgain($region, $row, $heading ??= self::headingOf($region, $start))) {
+                continue;
+            }
             if ($this->begins($region, $row, $above, $passed ??= new RunningTally($region), $all)) {
                 $cuts[] = $start = $row;
+                $heading = null;
                 $above->restart($row);
             }
         }
@@ -57,6 +65,46 @@ final class RowBands
         }
 
         return $bands;
+    }
+
+    /**
+     * The texts of the first full row of words of a table.
+     *
+     * @return array<int, string> by offset of the column; none where it begins with figures
+     */
+    private static function headingOf(Region $region, int $from): array
+    {
+        for ($row = $from; $row <= min($region->range->bottom, $from + self::HEAD); $row++) {
+            if ($region->isBlank($row) || $region->loneText($row) !== null) {
+                continue;
+            }
+
+            return strpbrk($region->letters($row), 'nNSdDhHbB') === false ? self::texts($region, $row) : [];
+        }
+
+        return [];
+    }
+
+    /** @param  array<int, string>  $heading */
+    private static function saysAgain(Region $region, int $row, array $heading): bool
+    {
+        $first = array_key_first($heading);
+
+        return count($heading) > 1 && ! $region->isBlank($row - 1) && $region->text($row, $region->range->left + $first) === $heading[$first]
+            && self::texts($region, $row) === $heading;
+    }
+
+    /** @return array<int, string> */
+    private static function texts(Region $region, int $row): array
+    {
+        $texts = [];
+        foreach (str_split($region->letters($row)) as $at => $letter) {
+            if ($letter !== '.') {
+                $texts[$at] = $region->text($row, $region->range->left + $at);
+            }
+        }
+
+        return $texts;
     }
 
     /**

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Bench\Reading\Examination;
+use Bench\Reading\Generator;
+use Bench\Reading\Layout;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Grid\MemorySheet;
+use Rilvet\Reading\Chain;
+use Rilvet\Reading\Evidence;
+use Rilvet\Reading\Finder;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\SheetFacts;
+use Rilvet\Reading\SumsBelow;
+
+/** The reading on laid out tables that nobody tunes to (even seeds are held out), by cause; and the arithmetic it rests on. */
+final class ExaminationTest extends TestCase
+{
+    /** @var array<string, Examination> */
+    private static array $examined = [];
+
+    /** @return array<string, array{string}> */
+    public static function causes(): array
+    {
+        return array_combine(Generator::CAUSES, array_map(fn (string $cause) => [$cause], Generator::CAUSES));
+    }
+
+    #[DataProvider('causes')]
+    public function test_tables_that_were_held_out_are_read_right(string $cause): void
+    {
+        self::$examined === [] && self::examine();
+        $examination = self::$examined[$cause];
+        self::assertGreaterThanOrEqual(0.985, $examination->mean(), $cause);
+        self::assertGreaterThanOrEqual(0.85, $examination->worst(), $cause);
+        self::assertSame(count($examination->tables), $examination->counted, 'tables are counted right');
+    }
+
+    /** A find by chance: tables of figures that add up to nothing have no total, however many are tried. */
+    public function test_no_sum_is_found_where_there_is_none(): void
+    {
+        mt_srand(15);
+        $found = 0;
+        for ($table = 0; $table < 400; $table++) {
+            $rows = [['Species', 'Stock', 'Sold']];
+            for ($row = mt_rand(4, 30); $row > 0; $row--) {
+                $rows[] = ["Tree $row", mt_rand(0, 300), mt_rand(0, 900)];
+            }
+            $cells = MemorySheet::of('S', $rows);
+            foreach (Finder::read(SheetFacts::of($cells))->tables[0]->runs as $run) {
+                $found += $run->part === Part::Total || $run->part === Part::Subtotal ? 1 : 0;
+            }
+        }
+        self::assertSame(0, $found);
+    }
+
+    public function test_evidence_counts_digits_and_rounding_takes_them_away(): void
+    {
+        self::assertEqualsWithDelta(log10(1235), Evidence::of(1_234, 0.5), 1e-9);
+        self::assertEqualsWithDelta(log10(1 + 1_234 / 5), Evidence::of(-1_234, 2.5), 1e-9);
+        self::assertSame([0.0, 0.1, 0.01, 0.0], array_map(Evidence::unit(...), [12.0, 0.5, 3.25, -700.0]));
+        self::assertGreaterThan(Evidence::ENOUGH, 2 * Evidence::of(5_067, 0.5));
+        self::assertLessThan(Evidence::ENOUGH, 2 * Evidence::of(12, 0.5));
+    }
+
+    public function test_a_statement_is_followed_with_its_signs(): void
+    {
+        $chain = new Chain;
+        self::assertNull($chain->why([1 => 5_067.0, 2 => 5_791.0]), 'nothing stands above');
+        $chain->add(2, [1 => 6_465.0, 2 => 7_172.0]);
+        self::assertNull($chain->why([1 => 6_465.0, 2 => 7_172.0]), 'one line is no sum');
+        $chain->add(3, [1 => 1_398.0, 2 => 1_381.0]);
+        self::assertSame('the figures are those of row 2 less those of row 3', $chain->why([1 => 5_067.0, 2 => 5_791.0]));
+        self::assertNull($chain->why([1 => 5_067.0, 2 => 5_792.0]), 'one figure is off');
+        $chain->resultAt(4, [1 => 5_067.0, 2 => 5_791.0]);
+        $chain->add(5, [1 => -1_257.0, 2 => -674.0]);
+        $chain->add(6, [1 => -286.0, 2 => -146.0]);
+        self::assertSame('the figures are those of row 4 and those of row 5, 6', $chain->why([1 => 3_524.0, 2 => 4_971.0]));
+        self::assertNull($chain->why([1 => 3_524.4, 2 => 4_971.6]), 'whole figures are exact');
+        $chain->restart();
+        self::assertNull($chain->why([1 => 3_524.0, 2 => 4_971.0]));
+    }
+
+    public function test_sums_over_their_details_are_found_from_the_bottom_up(): void
+    {
+        $figures = [
+            2 => [1_000.0, 2_400.0], 3 => [600.0, 900.0], 4 => [250.0, 500.0], 5 => [350.0, 400.0],
+            6 => [400.0, 1_500.0], 7 => [100.0, 700.0], 8 => [120.0, 300.0], 9 => [180.0, 500.0],
+        ];
+        $values = fn (int $row) => [10 * $figures[$row][0], 10 * $figures[$row][1]];
+        self::assertSame([6 => 9, 3 => 5, 2 => 9], SumsBelow::find(2, 9, $values, []));
+        self::assertSame([3 => 5, 2 => 6], SumsBelow::find(2, 8, $values, []), 'without its last detail the second group is none');
+        self::assertSame([6 => 9], SumsBelow::find(2, 9, $values, [3 => 'blank', 4 => 'blank', 5 => 'blank']));
+        $small = fn (int $row) => [[3.0], [1.0], [2.0]][$row];
+        self::assertSame([], SumsBelow::find(0, 2, $small, []), 'figures so small may add up by chance');
+    }
+
+    private static function examine(): void
+    {
+        foreach ([2, 4, 6] as $seed) {
+            foreach ((new Generator)->all($seed, 6) as $layout) {
+                assert($layout instanceof Layout);
+                $layouts[$layout->cause][] = $layout;
+            }
+        }
+        self::$examined = array_map(Examination::of(...), $layouts ?? []);
+    }
+}
