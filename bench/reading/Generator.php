@@ -372,7 +372,7 @@ final class Generator
     {
         $rows = mt_rand(4, 10);
         [$one, $two] = [$this->headings(2), $this->headings(2)];
-        $both = fn (array $left, array $right) => [...$left, null, null, ...$right];
+        $both = fn (array $left, array $right) => array_values([...$left, null, null, ...$right]);
         $this->at->row(Part::Heading, $both($one, $two));
         $names = $this->names(2 * $rows);
         for ($row = 0; $row < $rows; $row++) {

@@ -124,33 +124,57 @@ final class AcrossJudge
      */
     private static function countBefore(Region $region, ColumnReading $column, array $rows, array $units): int
     {
-        $sums = [];
+        $isNamed = $column->heading !== null && TotalWords::in($column->heading);
+        $own = $probe = [];
+        foreach ($rows as $row) {
+            $value = $region->cell($row, $column->column)->number();
+            if ($value !== null) {
+                $own[$row] = $value;
+                $probe = $value !== 0.0 && ($probe === [] || abs($value) > abs(reset($probe))) ? [$row => $value] : $probe;
+            }
+        }
+        if ($probe === [] || count($own) < ($isNamed ? 2 : 3)) {
+            return 0;
+        }
+        $one = [];
         foreach ($units as $at => $unit) {
-            $sums = self::summed($region, [$unit], $rows, $sums);
-            if ($at === 0) {
+            // The row in which a sum says most is added up first; the others only where that one comes out.
+            $one = self::summed($region, [$unit], array_keys($probe), $one);
+            if ($at === 0 || self::comesOut($probe, $one) === null) {
                 continue;
             }
-            $digits = 0.0;
-            $tested = 0;
-            foreach ($sums as $row => [$all, $figures, $step]) {
-                $value = $region->cell($row, $column->column)->number();
-                if ($value === null || $figures < 2) {
-                    continue;
-                }
-                $tolerance = 0.5 * max($step, Evidence::unit($value)) * $figures + 1e-6;
-                if (abs($all - $value) > $tolerance) {
-                    continue 2;
-                }
-                $tested++;
-                $digits += Evidence::of($value, $tolerance);
-            }
-            $isNamed = $column->heading !== null && TotalWords::in($column->heading);
-            if ($tested >= ($isNamed ? 2 : 3) && $digits >= Evidence::ENOUGH) {
+            $all = self::comesOut($own, self::summed($region, array_slice($units, 0, $at + 1), array_keys($own)));
+            if ($all !== null && $all[0] >= ($isNamed ? 2 : 3) && $all[1] >= Evidence::ENOUGH) {
                 return $at + 1;
             }
         }
 
         return 0;
+    }
+
+    /**
+     * @param  array<int, float>  $own  figures by row
+     * @param  array<int, array{float, int, float}>  $sums  by row
+     * @return array{int, float}|null rows that come out, and what they say in digits; null where one does not
+     */
+    private static function comesOut(array $own, array $sums): ?array
+    {
+        $digits = 0.0;
+        $tested = 0;
+        foreach ($own as $row => $value) {
+            [$all, $figures, $step] = $sums[$row];
+            if ($figures < 2) {
+                continue;
+            }
+            $tolerance = 0.5 * max($step, Evidence::unit($value)) * $figures + 1e-6;
+            if (abs($all - $value) > $tolerance) {
+                return null;
+            }
+            $tested++;
+            $digits += Evidence::of($value, $tolerance);
+        }
+
+        return [$tested, $digits];
     }
 
     /** @param  list<ColumnReading>  $columns */
@@ -198,7 +222,7 @@ final class AcrossJudge
                 if ($number !== null) {
                     $sum += $number;
                     $count++;
-                    $unit = max($unit, self::unit($number));
+                    $unit = max($unit, Evidence::unit($number));
                 }
             }
             $sums[$row] = [$sum, $count, $unit];
@@ -221,7 +245,7 @@ final class AcrossJudge
             }
             $tested++;
             // Half a unit of the last shown place.
-            $tolerance = 0.51 * max($unit, self::unit($value)) + 1e-6;
+            $tolerance = 0.51 * max($unit, Evidence::unit($value)) + 1e-6;
             $sum += abs($all - $value) <= $tolerance * $figures ? 1 : 0;
             $exact += abs($all - $value) < 1e-6 ? 1 : 0;
             $mean += abs($all / $figures - $value) <= max($tolerance, 0.006 * ($word ? 1 : 0)) ? 1 : 0;
@@ -236,17 +260,5 @@ final class AcrossJudge
             $mean >= 0.9 * $tested && ($word || $count >= 3) => "each figure is the mean of the $count before it",
             default => null,
         };
-    }
-
-    /** The place of the last digit of a number, at most a tenth; 0 for whole ones. */
-    private static function unit(float $value): float
-    {
-        foreach ([1.0, 0.1, 0.01, 0.001, 0.0001] as $step) {
-            if (abs($value / $step - round($value / $step)) < 1e-6) {
-                return $step === 1.0 ? 0.0 : $step;
-            }
-        }
-
-        return 0.0;
     }
 }

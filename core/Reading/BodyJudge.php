@@ -216,9 +216,13 @@ final class BodyJudge
      */
     private function above(int $to, Sums $sums, array $marks, array $words): array
     {
+        $leads = fn (int $row) => isset($words[$row]) || $this->leads($row);
+        if ($to - $this->from > SumsBelow::MOST_ROWS || array_filter(range($this->from, $to), $leads) === []) {
+            return [];
+        }
         $found = SumsBelow::find($this->from, $to, $sums->values(...), $marks);
         // A sum over its details is a result under its terms as well: what stands on top has to say that it is the sum.
-        if (array_filter(array_keys($found), fn (int $row) => isset($words[$row]) || $this->leads($row)) === []) {
+        if (array_filter(array_keys($found), $leads) === []) {
             return [];
         }
         $first = $this->from;

@@ -25,6 +25,9 @@ final class Evidence
     /** The unit of the last decimal place that a number carries; 0 for whole numbers, which are exact. */
     public static function unit(float $value): float
     {
+        if ($value === floor($value)) {
+            return 0.0;
+        }
         for ($places = 0, $unit = 1.0; $places < 6; $places++, $unit /= 10) {
             if (abs($value / $unit - round($value / $unit)) < 1e-6) {
                 return $places === 0 ? 0.0 : $unit;

@@ -90,7 +90,7 @@ final class RowBands
     {
         $first = array_key_first($heading);
 
-        return count($heading) > 1 && ! $region->isBlank($row - 1) && $region->text($row, $region->range->left + $first) === $heading[$first]
+        return $first !== null && count($heading) > 1 && ! $region->isBlank($row - 1) && $region->text($row, $region->range->left + $first) === $heading[$first]
             && self::texts($region, $row) === $heading;
     }
 

@@ -13,7 +13,7 @@ use Closure;
 final class SumsBelow
 {
     /** Rows above which they are not looked for. */
-    private const MOST_ROWS = 3_000;
+    public const MOST_ROWS = 3_000;
 
     /** Units that a sum may be of. */
     private const UNITS = 80;
@@ -49,26 +49,35 @@ final class SumsBelow
     }
 
     /**
+     * The units are added up in one column first, in which a sum says most; the others are only looked at where that one comes
+     * out.
+     *
      * @param  array<int, float|null>  $own
      * @param  array<int, array<int, float|null>>  $rows
      * @param  array<int, int>  $next
      */
     private static function sumOf(int $row, int $to, array $own, array $rows, array $next): ?int
     {
-        $sums = array_fill_keys(array_keys($own), [0.0, 0, 0.0]);
-        $units = 0;
-        for ($at = $row + 1; $at <= $to && $units < self::UNITS; $at = $next[$at]) {
+        $probe = self::greatest($own);
+        if ($probe === null) {
+            return null;
+        }
+        $one = [$probe => [0.0, 0, 0.0]];
+        $units = [];
+        for ($at = $row + 1; $at <= $to && count($units) < self::UNITS; $at = $next[$at]) {
             if (! isset($rows[$at])) {
                 continue;
             }
-            foreach ($rows[$at] as $column => $value) {
-                if ($value !== null) {
-                    [$sum, $count, $unit] = $sums[$column];
-                    $sums[$column] = [$sum + $value, $count + 1, max($unit, Evidence::unit($value))];
+            $units[] = $at;
+            $one = self::plus($one, [$probe => $rows[$at][$probe]]);
+            if (count($units) >= 2 && self::digits([$probe => $own[$probe]], $one) !== null) {
+                $sums = array_fill_keys(array_keys($own), [0.0, 0, 0.0]);
+                foreach ($units as $unit) {
+                    $sums = self::plus($sums, $rows[$unit]);
                 }
-            }
-            if (++$units >= 2 && self::holds($own, $sums)) {
-                return $next[$at] - 1;
+                if (self::digits($own, $sums) >= Evidence::ENOUGH) {
+                    return $next[$at] - 1;
+                }
             }
         }
 
@@ -76,10 +85,46 @@ final class SumsBelow
     }
 
     /**
+     * The column of the greatest figure; null where all are nothing, which is the sum of everything.
+     *
+     * @param  array<int, float|null>  $own
+     */
+    private static function greatest(array $own): ?int
+    {
+        $greatest = null;
+        $most = 0.0;
+        foreach ($own as $column => $value) {
+            if ($value !== null && abs($value) > $most) {
+                [$greatest, $most] = [$column, abs($value)];
+            }
+        }
+
+        return $greatest;
+    }
+
+    /**
+     * @param  array<int, array{float, int, float}>  $sums  sum, how many figures, the coarsest unit among them; by column
+     * @param  array<int, float|null>  $values
+     * @return array<int, array{float, int, float}>
+     */
+    private static function plus(array $sums, array $values): array
+    {
+        foreach ($values as $column => $value) {
+            if ($value !== null) {
+                [$sum, $count, $unit] = $sums[$column];
+                $sums[$column] = [$sum + $value, $count + 1, max($unit, Evidence::unit($value))];
+            }
+        }
+
+        return $sums;
+    }
+
+    /**
      * @param  array<int, float|null>  $own
      * @param  array<int, array{float, int, float}>  $sums
+     * @return float|null what the figures that come out say, in digits; null where one does not
      */
-    private static function holds(array $own, array $sums): bool
+    private static function digits(array $own, array $sums): ?float
     {
         $digits = 0.0;
         foreach ($own as $column => $value) {
@@ -89,11 +134,11 @@ final class SumsBelow
             }
             $tolerance = 0.5 * max($unit, Evidence::unit($value)) * $count + 1e-9 * max(1.0, abs($sum));
             if (abs($sum - $value) > $tolerance) {
-                return false;
+                return null;
             }
             $digits += $count < 2 ? 0.0 : Evidence::of($value, $tolerance);
         }
 
-        return $digits >= Evidence::ENOUGH;
+        return $digits;
     }
 }
