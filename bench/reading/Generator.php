@@ -371,13 +371,11 @@ final class Generator
     private function sideBySide(): void
     {
         $rows = mt_rand(4, 10);
-        [$one, $two] = [$this->headings(2), $this->headings(2)];
-        $both = fn (array $left, array $right) => array_values([...$left, null, null, ...$right]);
-        $this->at->row(Part::Heading, $both($one, $two));
+        $this->at->row(Part::Heading, [...$this->headings(2), null, null, ...$this->headings(2)]);
         $names = $this->names(2 * $rows);
         for ($row = 0; $row < $rows; $row++) {
-            $cells = $both([$names[$row], ...$this->figures(2)], [$names[$rows + $row], ...$this->figures(2)]);
-            $this->at->row(Part::Body, $cells);
+            $right = [$names[$rows + $row], ...$this->figures(2)];
+            $this->at->row(Part::Body, [$names[$row], ...$this->figures(2), null, null, ...$right]);
             $this->at->truth[count($this->at->rows)][6] = Part::RowLabel;
         }
         $this->at->tables = 2;

@@ -90,8 +90,9 @@ final class RowBands
     {
         $first = array_key_first($heading);
 
-        return $first !== null && count($heading) > 1 && ! $region->isBlank($row - 1) && $region->text($row, $region->range->left + $first) === $heading[$first]
-            && self::texts($region, $row) === $heading;
+        // Nearly all other rows differ in their first text.
+        return $first !== null && count($heading) > 1 && ! $region->isBlank($row - 1)
+            && $region->text($row, $region->range->left + $first) === $heading[$first] && self::texts($region, $row) === $heading;
     }
 
     /** @return array<int, string> */
