@@ -44,6 +44,34 @@ final class LinearTest extends TestCase
             fn (int $size) => implode("\n", array_map(fn (int $row) => "Tree,n\nRowan,$row\nAsh,2\n,", range(1, $size))),
             1_000,
         ];
+        $table = fn (int $size, callable $cell) => implode("\n", array_map(
+            fn (int $row) => implode(',', array_map(fn (int $column) => $cell($row, $column), range(1, 8))),
+            range(1, $size),
+        ));
+        yield 'all cells equal' => [fn (int $size) => $table($size, fn () => 7), 1_000];
+        yield 'all cells zero' => [fn (int $size) => $table($size, fn () => 0), 1_000];
+        yield 'all cells the same word' => [fn (int $size) => $table($size, fn () => 'Total'), 1_000];
+        yield 'an addition table' => [fn (int $size) => $table($size, fn (int $row, int $column) => $row + $column), 1_000];
+        yield 'sums everywhere' => [fn (int $size) => $table($size, fn (int $row, int $column) => 2 ** ($row % 40) * $column), 700];
+        yield 'numbers that lead' => [
+            fn (int $size) => $table($size, fn (int $row, int $column) => $column > 1 ? $row * $column % 17 : intdiv($row, 9).'.'.$row % 9),
+            700,
+        ];
+        yield 'a chessboard of blanks' => [
+            fn (int $size) => $table($size, fn (int $row, int $column) => ($row + $column) % 2 === 0 ? $row : ''),
+            1_000,
+        ];
+    }
+
+    public function test_a_sheet_of_ten_thousand_tables_and_one_of_all_columns_are_read(): void
+    {
+        $many = self::read(implode("\n", array_map(fn (int $row) => "Tree,n\nRowan,$row\nAsh,2\n,", range(1, 10_000))));
+        self::assertCount(10_000, $many->tables);
+        // The last column of a sheet is XFD: ISO/IEC 29500-1 18.3.1.4, with the limits of common practice.
+        $wide = self::read(implode(',', array_map(fn (int $column) => "h$column", range(1, 16_384)))."\n".implode(',', range(1, 16_384)));
+        self::assertCount(1, $wide->tables);
+        self::assertSame('heading', $wide->tables[0]->partAt(1, 16_384)?->value);
+        self::assertSame('body', $wide->tables[0]->partAt(2, 16_384)?->value);
     }
 
     /** @param  callable(int): string  $make */
