@@ -15,6 +15,7 @@ use Rilvet\Act\Recalculate;
 use Rilvet\Refusal;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Stylebook;
+use Rilvet\Work\Workbook;
 use RuntimeException;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -34,6 +35,7 @@ final class DressCommand extends Command
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'A file for one input, else a folder')
             ->addOption('stylebook', null, InputOption::VALUE_REQUIRED, 'The name of a stylebook, or a JSON file', 'River ledger')
             ->addOption('start-clean', null, InputOption::VALUE_NONE, 'Drop the looks that came with the files')
+            ->addOption('sure', null, InputOption::VALUE_REQUIRED, 'Leave sheets with a table read below this confidence in %')
             ->addOption('json', null, InputOption::VALUE_NONE, 'Records as JSON');
     }
 
@@ -48,13 +50,25 @@ final class DressCommand extends Command
             throw new Usage('--out is wanted: a file for one input, else a folder');
         }
         $stylebook = $this->stylebook($name);
+        $sure = self::sure($input->getOption('sure'));
         $targets = $this->targets($files, $out);
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         $records = [];
-        $failed = false;
+        $failed = $isLeft = false;
         foreach ($files as $index => $file) {
+            $start = microtime(true);
             try {
-                $records[] = $this->dress($file, $targets[$index], $stylebook, $input->getOption('start-clean') === true);
+                $workbook = Files::open($file);
+                $left = $sure === null ? [] : Doubts::of($workbook, $sure);
+                foreach ($left as $doubt) {
+                    $isLeft = true;
+                    $errors->writeln("rilvet: $file: {$doubt->words()}", OutputInterface::OUTPUT_RAW);
+                }
+                $sheets = array_values(array_diff(array_keys($workbook->sheets), array_keys($left)));
+                $dress = $sheets === [] ? null : new Dress($sheets, $stylebook, $input->getOption('start-clean') === true);
+                $record = $this->dress($file, $workbook, $targets[$index], $dress);
+                $record['seconds'] = round(microtime(true) - $start, 3);
+                $records[] = $sure === null ? $record : [...$record, 'left' => array_values($left)];
             } catch (Throwable $fault) {
                 $failed = true;
                 $errors->writeln("rilvet: $file: ".preg_replace('/\s+/', ' ', $fault->getMessage()), OutputInterface::OUTPUT_RAW);
@@ -75,16 +89,32 @@ final class DressCommand extends Command
             }
         }
 
-        return $failed ? 1 : 0;
+        return match (true) {
+            $failed => 1,
+            $isLeft => 4,
+            default => 0,
+        };
     }
 
-    /** @return array{input: string, output: string, cells_compared: int, values_changed: int, formulas_changed: int, seconds: float} */
-    private function dress(string $file, string $target, Stylebook $stylebook, bool $clean): array
+    /** @return float|null 0 to 1 */
+    private static function sure(mixed $option): ?float
     {
-        $start = microtime(true);
-        $workbook = Files::open($file);
-        $dress = new Dress(array_keys($workbook->sheets), $stylebook, $clean);
-        $workbook = (new Pipeline(new Recalculate(new LibraryCalculator)))->run($dress, $workbook)->after;
+        if ($option === null) {
+            return null;
+        }
+        if (! is_string($option) || preg_match('/^(?:100|\d{1,2})\s?%?$/D', $option) !== 1) {
+            throw new Usage('--sure is a confidence from 0 to 100 %, such as 90');
+        }
+
+        return (int) $option / 100;
+    }
+
+    /** @return array{input: string, output: string, cells_compared: int, values_changed: int, formulas_changed: int} */
+    private function dress(string $file, Workbook $workbook, string $target, ?Dress $dress): array
+    {
+        if ($dress !== null) {
+            $workbook = (new Pipeline(new Recalculate(new LibraryCalculator)))->run($dress, $workbook)->after;
+        }
         // Nothing but looks is changed here, so an xlsx goes back into its own package.
         $writer = self::writer($target, $file);
         $writer->write($workbook, $target);
@@ -100,7 +130,6 @@ final class DressCommand extends Command
             'cells_compared' => $proof->cells,
             'values_changed' => $proof->values,
             'formulas_changed' => $proof->formulas,
-            'seconds' => round(microtime(true) - $start, 3),
         ];
     }
 

@@ -11,7 +11,10 @@ use Symfony\Component\Console\Input\ArgvInput;
 use Symfony\Component\Console\Output\ConsoleOutput;
 use Throwable;
 
-/** The command line. Exit 0 when all is well, 1 when some file failed, 2 for wrong usage; errors are one line on stderr. */
+/**
+ * The command line. Exit 0 when all is well, 1 when some file failed, 2 for wrong usage, 4 when a sheet was left as it came
+ * because its reading is weak; errors are one line on stderr.
+ */
 final class Program
 {
     /** @param  list<string>  $arguments with the program's name first */

@@ -132,6 +132,39 @@ final class CommandLineTest extends TestCase
         self::assertFalse($isItalic('--start-clean'));
     }
 
+    public function test_a_sheet_of_which_the_reading_is_not_sure_is_left_as_it_came(): void
+    {
+        $this->book();
+        $plain = fn () => str_contains((string) file_get_contents("$this->folder/z.html"), 'italic');
+        [$code, $out, $errors] = $this->run_(['dress', 'book.xlsx', '--out', 'z.html', '--start-clean', '--sure', '100', '--json']);
+        self::assertSame(4, $code);
+        [$record] = json_decode($out, true);
+        self::assertSame(['Trees', 'Shrubs'], array_column($record['left'], 'sheet'));
+        self::assertSame(['A1:B3', 'A1:B3'], array_column($record['left'], 'table'));
+        self::assertLessThan(1, $record['left'][0]['confidence']);
+        $words = '~^rilvet: book\.xlsx: the sheet "Trees" is left as it came: its table at A1:B3 is read at \d+ %, below 100 %\n~';
+        self::assertMatchesRegularExpression($words, $errors);
+        self::assertTrue($plain(), 'nothing of what came is dropped');
+        [$code, $out, $errors] = $this->run_(['dress', 'book.xlsx', '--out', 'z.html', '--start-clean', '--sure', '50%', '--json']);
+        self::assertSame([0, '', []], [$code, $errors, json_decode($out, true)[0]['left']]);
+        self::assertFalse($plain());
+        foreach (['101', '-1', 'much', ''] as $wrong) {
+            [$code, , $errors] = $this->run_(['dress', 'book.xlsx', '--out', 'z.html', "--sure=$wrong"]);
+            self::assertSame(2, $code, $wrong);
+            self::assertStringContainsString('--sure is a confidence', $errors);
+        }
+    }
+
+    public function test_of_an_empty_sheet_there_is_no_doubt(): void
+    {
+        $book = new Spreadsheet;
+        $book->getActiveSheet()->setTitle('Trees')->fromArray([['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4]]);
+        $book->createSheet()->setTitle('Empty');
+        (new Xlsx($book))->save("$this->folder/two.xlsx");
+        [$code, , $errors] = $this->run_(['dress', 'two.xlsx', '--out', 'z.xlsx', '--sure', '80']);
+        self::assertSame([0, ''], [$code, $errors], 'of nothing there is no doubt');
+    }
+
     public function test_without_json_each_file_and_each_stylebook_is_a_line(): void
     {
         [$code, $out] = $this->run_(['dress', 'a/list.csv', '--out', 'x.ods']);
