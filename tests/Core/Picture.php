@@ -8,6 +8,7 @@ use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\Reading;
 use Rilvet\Reading\RowRun;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\CutTexts;
@@ -37,30 +38,39 @@ final class Picture
         $lines = [];
         foreach ($workbook->sheets as $number => $sheet) {
             $lines[] = "$number {$sheet->name}: {$sheet->cells->rows()} x {$sheet->cells->columns()}";
-            foreach ($sheet->reading->tables as $table) {
-                $lines[] =
-                    "  table {$table->range} $table->confidence, asides ".
-                    implode(',', $table->asides).
-                    ', groups '.
-                    implode(',', $table->groups);
-                array_push(
-                    $lines,
-                    ...array_map(
-                        fn (RowRun $run) => "    $run->first-$run->last ".($run->part->value ?? '-')." $run->confidence $run->why",
-                        $table->runs,
-                    ),
-                );
-                array_push(
-                    $lines,
-                    ...array_map(
-                        fn (ColumnReading $column) => '    '.
-                            Address::columnName($column->column).
-                            ' '.
-                            json_encode($column->toArray(), JSON_UNESCAPED_UNICODE),
-                        $table->columns,
-                    ),
-                );
-            }
+            array_push($lines, ...self::tables($sheet->reading));
+        }
+
+        return $lines;
+    }
+
+    /** @return list<string> */
+    public static function tables(Reading $reading): array
+    {
+        $lines = [];
+        foreach ($reading->tables as $table) {
+            $lines[] =
+                "  table {$table->range} $table->confidence, asides ".
+                implode(',', $table->asides).
+                ', groups '.
+                implode(',', $table->groups);
+            array_push(
+                $lines,
+                ...array_map(
+                    fn (RowRun $run) => "    $run->first-$run->last ".($run->part->value ?? '-')." $run->confidence $run->why",
+                    $table->runs,
+                ),
+            );
+            array_push(
+                $lines,
+                ...array_map(
+                    fn (ColumnReading $column) => '    '.
+                        Address::columnName($column->column).
+                        ' '.
+                        json_encode($column->toArray(), JSON_UNESCAPED_UNICODE),
+                    $table->columns,
+                ),
+            );
         }
 
         return $lines;

@@ -8,6 +8,8 @@ use App\Calculation\LibraryCalculator;
 use App\Demo\Nursery;
 use App\Files\Opening;
 use App\Files\Writing\Writers;
+use Bench\Reading\Examination;
+use Bench\Reading\Generator;
 use PhpOffice\PhpSpreadsheet\Writer\Ods;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -45,6 +47,19 @@ final class PictureTest extends TestCase
     public function test_what_is_read_of_it(string $file): void
     {
         $this->assertPicture("$file.read", Picture::reading(self::open($file)));
+    }
+
+    /** A layout for each cause of errors, in two languages each: what is read, how surely, and why. */
+    public function test_what_is_read_of_laid_out_tables(): void
+    {
+        $lines = [];
+        foreach ([11, 13] as $seed) {
+            foreach ((new Generator)->all($seed, 1) as $layout) {
+                $lines[] = "== {$layout->cause}, {$layout->language}";
+                array_push($lines, ...Picture::tables(Examination::read($layout)));
+            }
+        }
+        $this->assertPicture('layouts.read', $lines);
     }
 
     #[DataProvider('files')]
