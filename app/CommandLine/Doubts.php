@@ -43,7 +43,12 @@ final readonly class Doubts implements JsonSerializable
 
         return $of.($this->table === null
             ? 'no table was read on it'
-            : sprintf('its table at %s is read at %d %%, below %d %%', $this->table->range, 100 * $this->table->confidence, 100 * $this->sure));
+            : sprintf(
+                'its table at %s is read at %d %%, below %d %%',
+                $this->table->range,
+                100 * $this->table->confidence,
+                100 * $this->sure,
+            ));
     }
 
     /** @return array{sheet: string, table: string|null, confidence: float|null} */

@@ -199,6 +199,7 @@ final class Opening
         $digit = $book->digit();
         $sheets = [];
         $names = [];
+        $tables = $book->tables();
         foreach ($book->sheets as $found) {
             $number = count($sheets) + 1;
             $name = self::sheetName($found->name, $names);
@@ -209,11 +210,12 @@ final class Opening
                 $intake->row($row, $stored, $styles, $signature);
             }
             $rows->below($intake);
-            $sheets[$number] = $intake->sheet($rows->setup($digit, $intake->columns()), $looks)->fromPackage();
+            $setup = $rows->setup($digit, $intake->columns());
+            $sheets[$number] = $intake->sheet($setup, $looks, FileHints::said($tables, $number))->fromPackage();
         }
         $this->notices = self::told($book);
 
-        return new Workbook($title, $sheets, $looks, $book->from1904(), $book->names(), $book->tables(), ! $book->asksForResults());
+        return new Workbook($title, $sheets, $looks, $book->from1904(), $book->names(), $tables, ! $book->asksForResults());
     }
 
     /** @return list<string> */

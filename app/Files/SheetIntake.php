@@ -15,6 +15,7 @@ use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\Finder;
+use Rilvet\Reading\SaidTable;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Reading\Signature;
 use Rilvet\Work\Aspect\FileLooks;
@@ -167,14 +168,15 @@ final class SheetIntake
         return $this->rows;
     }
 
-    public function sheet(Setup $setup, LookBook $looks): Worksheet
+    /** @param  list<SaidTable>  $tables  that the file names on it */
+    public function sheet(Setup $setup, LookBook $looks, array $tables = []): Worksheet
     {
         $this->flush();
         if ($this->block !== []) {
             $this->store->put($this->blocks, Block::encode($this->block));
         }
         $cells = new BlockSheet($this->name, $this->lastFilled, $this->columns, $this->store);
-        $hints = new FileHints($this->looks, $looks, $setup);
+        $hints = new FileHints($this->looks, $looks, $setup, tables: $tables);
         $signatures = $this->isSigned ? array_slice($this->signatures, 0, $this->lastFilled) : Signature::all($cells, $hints);
         $reading = Finder::read(new SheetFacts($cells, $signatures, $hints));
 

@@ -16,7 +16,8 @@ final class Generator
     public const CAUSES = [
         'plain', 'totals that add up', 'totals that only their words tell', 'groups with subtotals', 'statistics below', 'chained results',
         'sums above their details', 'total columns', 'years as headings', 'shares beside figures', 'words and ticks', 'repeated headings',
-        'lines above', 'talk above', 'a row of units', 'of which', 'brackets and dashes', 'side by side', 'carried forward', 'notes below', 'two tables', 'no totals though a word says so',
+        'lines above', 'talk above', 'a row of units', 'of which', 'brackets and dashes', 'side by side', 'carried forward', 'notes below',
+        'two tables', 'no totals though a word says so',
     ];
 
     private Layout $at;
@@ -390,7 +391,8 @@ final class Generator
                 $all[] = $line = $this->figures($figures);
                 $this->at->row(Part::Body, ["$name $page", ...$line]);
             }
-            $this->at->row($page === 0 ? Part::Subtotal : Part::Total, [$page === 0 ? 'Carried forward' : $this->at->word('total'), ...self::sums($all)]);
+            $word = $page === 0 ? 'Carried forward' : $this->at->word('total');
+            $this->at->row($page === 0 ? Part::Subtotal : Part::Total, [$word, ...self::sums($all)]);
         }
     }
 

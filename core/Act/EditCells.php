@@ -76,7 +76,7 @@ final readonly class EditCells implements Act
         }
         $cells = new EditedSheet($sheet->cells, $edits);
         $found = $cells->rows() <= self::READ_ANEW
-            ? Finder::read(SheetFacts::of($cells, new FileHints($sheet->file, $workbook->looks, $sheet->came, $sheet->typing)))
+            ? Finder::read(SheetFacts::of($cells, FileHints::of($sheet, $workbook, $this->sheet)))
             : $sheet->found;
 
         $sheet = $sheet->readAs($found, $cells, $sheet->typing);

@@ -205,6 +205,10 @@ final class BodyJudge
         foreach ($candidates as $row) {
             $this->judgeTotal($row, $to, $candidates, $sums[$row] ?? null, isset($words[$row]), isset($formulas[$row]));
         }
+        $total = $this->region->said()?->total();
+        if ($total !== null && $total >= $this->from && $total <= $this->last) {
+            $this->mark($total, Part::Total, 0.99, 'the file names it as the totals of a table');
+        }
     }
 
     /**

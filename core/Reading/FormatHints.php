@@ -17,4 +17,7 @@ interface FormatHints
 
     /** @return list<Range> */
     public function merges(): array;
+
+    /** @return list<SaidTable> tables that the file names */
+    public function tables(): array;
 }

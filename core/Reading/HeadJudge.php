@@ -147,6 +147,10 @@ final class HeadJudge
         }
         $typed = $this->typedColumns($start);
         $heads = $typed === [] ? $this->wordHeading($start) : $this->rowsOverFigures($start, $typed);
+        $said = $this->region->said();
+        if ($said !== null) {
+            return $this->said($said, $start, $heads);
+        }
         if ($heads === []) {
             $this->body = $start;
 
@@ -163,6 +167,33 @@ final class HeadJudge
         $this->body = $lastHead + 1;
 
         return $typed === [] ? 0.8 : 0.95;
+    }
+
+    /**
+     * The file says which row holds the headings; rows of headings above it stay what they are.
+     *
+     * @param  list<int>  $heads  as they look
+     */
+    private function said(SaidTable $said, int $start, array $heads): float
+    {
+        $head = $said->head();
+        if ($head === null) {
+            $heads = array_values(array_filter($heads, fn (int $row) => $row < $said->range->top));
+        } elseif ($head >= $start) {
+            $heads = [...array_filter($heads, fn (int $row) => $row < $head), $head];
+        }
+        // A table that was made over the title as well: the headings are where they look to be.
+        foreach ($heads as $at => $row) {
+            $isGroup = isset($heads[$at + 1]) && $this->isGroup($row, $heads[$at + 1]);
+            $this->rows[] = match (true) {
+                $row === $head => [$row, Part::Heading, 0.99, 'the file names it as the headings of a table'],
+                $isGroup => [$row, Part::ColumnGroup, 0.9, 'fewer labels than the row below, each over a run of columns'],
+                default => [$row, Part::Heading, 0.9, 'words over the rows of a table'],
+            };
+        }
+        $this->body = $heads === [] ? $start : max($heads) + 1;
+
+        return 0.99;
     }
 
     /** @return list<int> columns whose cells below are mostly figures, dates, times or booleans */

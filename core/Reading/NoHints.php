@@ -21,4 +21,9 @@ final class NoHints implements FormatHints
     {
         return [];
     }
+
+    public function tables(): array
+    {
+        return [];
+    }
 }

@@ -58,6 +58,19 @@ final class Region
         return in_array($letters[$at], ['t', 'w', 'T'], true) ? $this->range->left + $at : null;
     }
 
+    /** The one table of which the file says that it stands here; null where there is none, or more. */
+    public function said(): ?SaidTable
+    {
+        $range = $this->range;
+        $tables = array_values(array_filter(
+            $this->facts->tables($range->top, $range->bottom),
+            fn (SaidTable $table) => $table->range->left <= $range->right && $table->range->right >= $range->left,
+        ));
+        $isWhole = count($tables) === 1 && $tables[0]->range->left <= $range->left && $tables[0]->range->right >= $range->right;
+
+        return $isWhole ? $tables[0] : null;
+    }
+
     public function cell(int $row, int $column): Cell
     {
         return $this->facts->cell($row, $column);

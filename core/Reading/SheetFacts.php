@@ -14,6 +14,9 @@ final class SheetFacts
     /** @var array<int, array<int, list<Cell>>> */
     private array $blocks = [];
 
+    /** @var array<int, list<SaidTable>>|null by their first row */
+    private ?array $tables = null;
+
     /**
      * @param  list<string>  $signatures
      * @param  array<int, list<string>>  $longest  by column
@@ -24,6 +27,23 @@ final class SheetFacts
         public readonly FormatHints $hints,
         public readonly array $longest = [],
     ) {
+    }
+
+    /** @return list<SaidTable> that the file names, with their first row in some rows */
+    public function tables(int $from, int $to): array
+    {
+        if ($this->tables === null) {
+            $this->tables = [];
+            foreach ($this->hints->tables() as $table) {
+                $this->tables[$table->range->top][] = $table;
+            }
+        }
+        $found = [];
+        for ($row = $from; $this->tables !== [] && $row <= $to; $row++) {
+            array_push($found, ...$this->tables[$row] ?? []);
+        }
+
+        return $found;
     }
 
     public static function of(Sheet $sheet, ?FormatHints $hints = null): self

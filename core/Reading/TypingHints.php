@@ -27,4 +27,9 @@ final readonly class TypingHints implements FormatHints
     {
         return [];
     }
+
+    public function tables(): array
+    {
+        return [];
+    }
 }

@@ -4,22 +4,47 @@ declare(strict_types=1);
 
 namespace Rilvet\Work;
 
+use Rilvet\Formula\TableRange;
 use Rilvet\Intake\SheetTyping;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\FormatHints;
+use Rilvet\Reading\SaidTable;
 
 /** What the looks that came with a file, and the typing of its text, tell a reading. */
 final readonly class FileHints implements FormatHints
 {
-    public function __construct(private LookMap $file, private LookBook $looks, private Setup $setup, private ?SheetTyping $typing = null)
-    {
+    /** @param  list<SaidTable>  $tables  of the sheet */
+    public function __construct(
+        private LookMap $file,
+        private LookBook $looks,
+        private Setup $setup,
+        private ?SheetTyping $typing = null,
+        private array $tables = [],
+    ) {
     }
 
-    public static function of(Worksheet $sheet, LookBook $looks): self
+    public static function of(Worksheet $sheet, Workbook $workbook, int $number): self
     {
-        return new self($sheet->file, $looks, $sheet->came, $sheet->typing);
+        return new self($sheet->file, $workbook->looks, $sheet->came, $sheet->typing, self::said($workbook->tables, $number));
+    }
+
+    /**
+     * @param  array<string, TableRange>  $tables
+     * @param  int  $sheet  its number
+     * @return list<SaidTable>
+     */
+    public static function said(array $tables, int $sheet): array
+    {
+        $said = [];
+        foreach ($tables as $table) {
+            if ($table->sheet === $sheet) {
+                $said[] = new SaidTable($table->range, $table->heads, $table->totals);
+            }
+        }
+
+        return $said;
     }
 
     public function numberFormat(int $row, int $column): ?string
@@ -39,5 +64,10 @@ final readonly class FileHints implements FormatHints
     public function merges(): array
     {
         return $this->setup->merges;
+    }
+
+    public function tables(): array
+    {
+        return $this->tables;
     }
 }

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use App\Calculation\LibraryCalculator;
+use App\Files\Opening;
+use PhpOffice\PhpSpreadsheet\Spreadsheet;
+use PhpOffice\PhpSpreadsheet\Worksheet\Table;
+use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Act\EditCells;
+use Rilvet\Act\Pipeline;
+use Rilvet\Act\Recalculate;
+use Rilvet\Grid\MemoryBlockStore;
+use Rilvet\Reading\RowRun;
+use Rilvet\Reading\TableReading;
+use Rilvet\Work\Workbook;
+
+/** Tables that a file names (ISO/IEC 29500-1 18.5.1.2) say which rows are headings and totals, whatever these look like. */
+final class SaidTablesTest extends TestCase
+{
+    /** Nothing but the file tells the headings of words over words. */
+    private const WORDS = [['Rowan', 'moist', 'north'], ['Aspen', 'dry', 'south'], ['Hazel', 'moist', 'south'], ['Alder', 'wet', 'north']];
+
+    public function test_the_row_of_headings_is_the_one_that_the_file_names(): void
+    {
+        self::assertNotContains('1-1 heading', self::parts(self::read(self::WORDS)));
+        self::assertSame(['1-1 heading', '2-4 body'], self::parts($table = self::read(self::WORDS, 'A1:C4')));
+        self::assertSame('the file names it as the headings of a table', $table->runAt(1)?->why);
+        self::assertGreaterThan(0.9, $table->runAt(1)->confidence);
+        self::assertSame(['Rowan', 'moist', 'north'], array_map(fn ($column) => $column->heading, $table->columns));
+    }
+
+    public function test_a_row_that_looks_like_headings_is_body_where_the_file_says_that_there_are_none(): void
+    {
+        $rows = [['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4], ['Hazel', 5]];
+        self::assertSame(['1-1 heading', '2-4 body'], self::parts(self::read($rows)));
+        self::assertSame(['1-1 heading', '2-4 body'], self::parts(self::read($rows, 'A1:B4')));
+        self::assertSame(['1-4 body'], self::parts(self::read($rows, 'A1:B4', heads: false)));
+    }
+
+    public function test_a_title_and_groups_above_the_table_stay_what_they_are(): void
+    {
+        $rows = [
+            ['Stock of the nursery'], ['', 'Spring', '', 'Autumn', ''], ['Tree', 'Sown', 'Sold', 'Grown', 'Lost'],
+            ['Rowan', 3, 5, 7, 1], ['Aspen', 4, 8, 2, 2], ['Hazel', 5, 1, 4, 9],
+        ];
+        self::assertSame(
+            ['1-1 title', '2-2 column_group', '3-3 heading', '4-6 body'],
+            self::parts(self::read($rows, 'A3:E6')),
+        );
+    }
+
+    public function test_a_table_made_over_its_title_has_its_headings_where_they_look_to_be(): void
+    {
+        $rows = [['Stock of the nursery'], ['Tree', 'Sown', 'Sold'], ['Rowan', 3, 5], ['Aspen', 4, 8], ['Hazel', 5, 1]];
+        self::assertSame(['1-1 title', '2-2 heading', '3-5 body'], self::parts(self::read($rows, 'A1:C5')));
+    }
+
+    public function test_the_row_of_totals_needs_neither_a_word_nor_a_sum(): void
+    {
+        $rows = [['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4], ['Hazel', 5], ['Nursery', 9]];
+        self::assertSame(['1-1 heading', '2-5 body'], self::parts(self::read($rows, 'A1:B5')));
+        self::assertSame(['1-1 heading', '2-4 body', '5-5 total'], self::parts($table = self::read($rows, 'A1:B5', totals: true)));
+        self::assertSame('the file names it as the totals of a table', $table->runAt(5)?->why);
+    }
+
+    public function test_two_tables_in_one_stretch_say_nothing_of_it(): void
+    {
+        $rows = [['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4], ['Hazel', 5], ['Alder', 9]];
+        $both = self::book($rows, [['A1:B2'], ['A3:B5']])->sheet(1)->reading->tables[0];
+        self::assertSame(self::parts(self::read($rows)), self::parts($both));
+    }
+
+    public function test_it_holds_after_an_edit_as_well(): void
+    {
+        $book = self::book(self::WORDS, [['A1:C4']]);
+        $after = (new Pipeline(new Recalculate(new LibraryCalculator)))->run(new EditCells(1, [3 => [2 => 'damp']]), $book)->after;
+        self::assertSame('damp', iterator_to_array($after->sheet(1)->cells->read(3, 3))[3][1]->text());
+        self::assertSame(['1-1 heading', '2-4 body'], self::parts($after->sheet(1)->reading->tables[0]));
+    }
+
+    /** @return list<string> */
+    private static function parts(TableReading $table): array
+    {
+        return array_map(fn (RowRun $run) => "$run->first-$run->last ".($run->part->value ?? '-'), $table->runs);
+    }
+
+    /** @param  list<list<int|string>>  $rows */
+    private static function read(array $rows, ?string $range = null, bool $heads = true, bool $totals = false): TableReading
+    {
+        return self::book($rows, $range === null ? [] : [[$range, $heads, $totals]])->sheet(1)->reading->tables[0];
+    }
+
+    /**
+     * @param  list<list<int|string>>  $rows
+     * @param  list<array{0: string, 1?: bool, 2?: bool}>  $tables  range, whether it has headings, whether it has totals
+     */
+    private static function book(array $rows, array $tables): Workbook
+    {
+        $book = new Spreadsheet;
+        $sheet = $book->getActiveSheet()->fromArray($rows);
+        foreach ($tables as $number => [$range]) {
+            $table = new Table($range, "Stock$number");
+            $table->setShowHeaderRow($tables[$number][1] ?? true);
+            $table->setShowTotalsRow($tables[$number][2] ?? false);
+            $sheet->addTable($table);
+        }
+        $file = tempnam(sys_get_temp_dir(), 'rilvet');
+        (new Xlsx($book))->save($file);
+        try {
+            return (new Opening(fn () => new MemoryBlockStore))->open($file, 'stock.xlsx');
+        } finally {
+            unlink($file);
+        }
+    }
+}
