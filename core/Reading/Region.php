@@ -66,9 +66,15 @@ final class Region
             $this->facts->tables($range->top, $range->bottom),
             fn (SaidTable $table) => $table->range->left <= $range->right && $table->range->right >= $range->left,
         ));
-        $isWhole = count($tables) === 1 && $tables[0]->range->left <= $range->left && $tables[0]->range->right >= $range->right;
+        if (count($tables) !== 1) {
+            return null;
+        }
+        // What stands beside its first row is no part of it: then it is not the table of this region.
+        $said = $tables[0]->range;
+        $letters = $this->letters($said->top);
+        $beside = substr($letters, 0, max(0, $said->left - $range->left)).substr($letters, max(0, $said->right - $range->left + 1));
 
-        return $isWhole ? $tables[0] : null;
+        return trim($beside, '.') === '' ? $tables[0] : null;
     }
 
     public function cell(int $row, int $column): Cell
