@@ -21,6 +21,9 @@ final class Examination
     /** @var list<array{float, string, list<string>}> share, which, and what was missed */
     public array $tables = [];
 
+    /** @var list<array{float, bool}> of each row: how sure the reading was, and whether all of its cells were right */
+    public array $rows = [];
+
     /** @param  list<Layout>  $layouts */
     public static function of(array $layouts): self
     {
@@ -53,19 +56,46 @@ final class Examination
         return min([1.0, ...array_merge(...array_values($this->scores))]);
     }
 
+    /**
+     * Of the rows read with some confidence, how many were right: the two agree where it is calibrated.
+     *
+     * @return list<array{float, int, float}> confidence from which on, how many rows, the share that was right; from the least
+     */
+    public function reliability(): array
+    {
+        $all = $right = [];
+        foreach ($this->rows as [$confidence, $isRight]) {
+            $bin = (int) floor(20 * $confidence + 1e-9);
+            $all[$bin] = ($all[$bin] ?? 0) + 1;
+            $right[$bin] = ($right[$bin] ?? 0) + ($isRight ? 1 : 0);
+        }
+        ksort($all);
+
+        return array_map(fn (int $bin) => [$bin / 20, $all[$bin], (float) ($right[$bin] / $all[$bin])], array_keys($all));
+    }
+
     private function add(int $number, Layout $layout, Reading $reading): void
     {
         $right = $all = 0;
         $missed = [];
         foreach ($layout->truth as $row => $columns) {
+            /** @var array<string, array{float, bool}> $sure  by what was read together */
+            $sure = [];
             foreach ($columns as $column => $part) {
                 $all++;
-                $read = $reading->tableAt($row, $column)?->partAt($row, $column);
+                $table = $reading->tableAt($row, $column);
+                $read = $table?->partAt($row, $column);
+                $run = $table?->runAt($row);
+                if ($table !== null && $run !== null) {
+                    $of = (string) $table->range;
+                    $sure[$of] = [$run->confidence, ($sure[$of][1] ?? true) && $read === $part];
+                }
                 $right += $read === $part ? 1 : 0;
                 if ($read !== $part) {
                     $missed["$row: {$part->value} read as ".($read->value ?? 'nothing')] = true;
                 }
             }
+            array_push($this->rows, ...array_values($sure));
         }
         $share = $all === 0 ? 1.0 : (float) ($right / $all);
         $this->scores[$layout->cause][] = $share;

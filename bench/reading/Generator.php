@@ -18,6 +18,7 @@ final class Generator
         'sums above their details', 'total columns', 'years as headings', 'shares beside figures', 'words and ticks', 'repeated headings',
         'lines above', 'talk above', 'a row of units', 'of which', 'brackets and dashes', 'side by side', 'carried forward', 'notes below',
         'two tables', 'no totals though a word says so',
+        'three levels of headings', 'planned and actual', 'tiles', 'sections without words',
     ];
 
     private Layout $at;
@@ -68,6 +69,10 @@ final class Generator
             'carried forward' => $this->carried($figures),
             'notes below' => $this->notesBelow($figures),
             'two tables' => $this->two($figures),
+            'three levels of headings' => (new Arranged($this->at))->levels(),
+            'planned and actual' => (new Arranged($this->at))->planned(),
+            'tiles' => (new Arranged($this->at))->tiles(),
+            'sections without words' => (new Arranged($this->at))->sections(),
             default => $this->firms($figures),
         };
 

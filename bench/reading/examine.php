@@ -24,6 +24,9 @@ printf(
     "\n%d tables: mean %.1f %%, worst %.1f %%, all right in %d, tables counted right in %d\n",
     count($examination->tables), 100 * $examination->mean(), 100 * $examination->worst(), $perfect, $examination->counted,
 );
+foreach ($examination->reliability() as [$confidence, $rows, $right]) {
+    printf("read from %.2f on: %d rows, %.1f %% right\n", $confidence, $rows, 100 * $right);
+}
 $tables = $examination->tables;
 usort($tables, fn (array $one, array $other) => $one[0] <=> $other[0]);
 foreach (array_slice($tables, 0, $shown) as [$share, $which, $missed]) {

@@ -173,6 +173,7 @@ final class Finder
     private static function groups(Region $region, array $head, array $columns): array
     {
         $groups = [];
+        $last = max([0, ...array_column($head, 0)]);
         foreach ($head as [$row, $part]) {
             if ($part !== Part::ColumnGroup) {
                 continue;
@@ -185,7 +186,7 @@ final class Finder
                     $column > $region->range->right ||
                     ($text !== '' && $text !== $label) ||
                     ($text === '' &&
-                        (self::reachesDown($region, $row, $column, $start) ||
+                        (self::reachesDown($region, $row, $last, $column, $start) ||
                             self::leavesFigures($columns, $region->range->left, $start, $column)));
                 if ($ends && $start !== null) {
                     if ($column - 1 > $start) {
@@ -219,8 +220,8 @@ final class Finder
             ($here->kind === ColumnKind::LongText || $here->kind === ColumnKind::Text);
     }
 
-    /** A blank under which the heading row is blank too ends a group. */
-    private static function reachesDown(Region $region, int $row, int $column, ?int $start): bool
+    /** A blank under which the headings down to the last of them are blank too ends a group. */
+    private static function reachesDown(Region $region, int $row, int $last, int $column, ?int $start): bool
     {
         foreach ($region->facts->hints->merges() as $merge) {
             if ($start !== null && $merge->contains($row, $start) && $merge->columns() > 1) {
@@ -228,7 +229,13 @@ final class Finder
             }
         }
 
-        return $region->text($row + 1, $column) === '';
+        for ($below = $row + 1; $below <= max($last, $row + 1); $below++) {
+            if ($region->text($below, $column) !== '') {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

@@ -379,15 +379,18 @@ final class HeadJudge
         return $distinct > 0 && count($labels) < $belowFilled && $this->wide($row, $below) > 0;
     }
 
-    /** How many labels have blank neighbours at the right that carry a label of their own one row down. */
+    /** How many labels have blanks at their right under which, one row down, a further label stands. */
     private function wide(int $row, int $below): int
     {
         $range = $this->region->range;
         $wide = 0;
-        for ($column = $range->left; $column < $range->right; $column++) {
-            if ($this->region->text($row, $column) !== '' && $this->region->text($row, $column + 1) === ''
-                && $this->region->text($below, $column) !== '' && $this->region->text($below, $column + 1) !== '') {
+        $label = null;
+        for ($column = $range->left; $column <= $range->right; $column++) {
+            if ($this->region->text($row, $column) !== '') {
+                $label = $this->region->text($below, $column) === '' ? null : $column;
+            } elseif ($label !== null && $this->region->text($below, $column) !== '') {
                 $wide++;
+                $label = null;
             }
         }
 

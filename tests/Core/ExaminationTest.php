@@ -39,6 +39,18 @@ final class ExaminationTest extends TestCase
         self::assertSame(count($examination->tables), $examination->counted, 'tables are counted right');
     }
 
+    public function test_the_upper_of_three_headings_stand_over_all_that_is_theirs(): void
+    {
+        $cells = MemorySheet::of('S', [
+            [null, 'North', null, null, null, 'South', null], [null, 'Spring', null, 'Autumn', null, 'Spring', null],
+            ['Species', 'Stock', 'Sold', 'Stock', 'Sold', 'Stock', 'Sold'],
+            ['Rowan', 31, 12, 45, 9, 27, 14], ['Aspen', 2, 5, 3, 4, 7, 6], ['Hazel', 9, 2, 3, 1, 5, 8],
+        ]);
+        $table = Finder::read(SheetFacts::of($cells))->tables[0];
+        self::assertSame([Part::ColumnGroup, Part::Heading], [$table->partAt(1, 2), $table->partAt(3, 2)]);
+        self::assertSame(['B1:E1', 'F1:G1', 'B2:C2', 'D2:E2', 'F2:G2'], array_map(strval(...), $table->groups));
+    }
+
     /** A find by chance: tables of figures that add up to nothing have no total, however many are tried. */
     public function test_no_sum_is_found_where_there_is_none(): void
     {

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench\Reading;
+
+use Rilvet\Reading\Part;
+
+/** Layouts in which the arrangement of headings, columns and tables is what has to be seen. */
+final readonly class Arranged
+{
+    public function __construct(private Layout $at)
+    {
+    }
+
+    /** Headings of three levels: halves of the country over years over what was counted. */
+    public function levels(): void
+    {
+        mt_rand(0, 1) === 1 && $this->at->row(Part::Title, ['Stock of the nursery by region']);
+        $this->at->row(Part::ColumnGroup, [null, 'North', null, null, null, 'South', null, null, null]);
+        $this->at->row(Part::ColumnGroup, [null, 'Spring', null, 'Autumn', null, 'Spring', null, 'Autumn', null]);
+        $this->at->row(Part::Heading, ['Species', 'Stock', 'Sold', 'Stock', 'Sold', 'Stock', 'Sold', 'Stock', 'Sold']);
+        foreach ($this->names(mt_rand(4, 16)) as $name) {
+            $this->at->row(Part::Body, [$name, ...$this->figures(8)]);
+        }
+    }
+
+    /** Planned and actual in turn, under the halves of a year. */
+    public function planned(): void
+    {
+        $this->at->row(Part::ColumnGroup, [null, 'First half', null, 'Second half', null]);
+        $this->at->row(Part::Heading, ['Species', 'Planned', 'Actual', 'Planned', 'Actual']);
+        $rows = array_map(fn () => $this->figures(4), range(1, mt_rand(4, 14)));
+        foreach ($this->names(count($rows)) as $row => $name) {
+            $this->at->row(Part::Body, [$name, ...$rows[$row]]);
+        }
+        $sums = array_map(fn (int $at) => array_sum(array_column($rows, $at)), range(0, 3));
+        $this->at->row(Part::Total, [$this->at->word('total'), ...$sums]);
+    }
+
+    /** Four small tables, two beside two, each with its title and headings; blank columns and rows between. */
+    public function tiles(): void
+    {
+        $rows = mt_rand(3, 6);
+        for ($band = 0; $band < 2; $band++) {
+            $band === 1 && $this->at->blank();
+            $this->at->row(Part::Title, ["Bed $band a", null, null, null, "Bed $band b"]);
+            $this->at->row(Part::Heading, ['Species', 'Stock', 'Sold', null, 'Species', 'Stock', 'Sold']);
+            $names = $this->names(2 * $rows);
+            for ($row = 0; $row < $rows; $row++) {
+                $this->at->row(Part::Body, [$names[$row], ...$this->figures(2), null, $names[$rows + $row], ...$this->figures(2)]);
+                $this->at->truth[count($this->at->rows)][5] = Part::RowLabel;
+            }
+        }
+        $this->at->tables = 4;
+    }
+
+    /** Statements of many subtotals, the last of which is the total. */
+    public function sections(): void
+    {
+        $this->at->row(Part::Heading, ['Species', 'Stock', 'Sold']);
+        $all = [];
+        foreach (['Trees', 'Shrubs', 'Climbers'] as $name) {
+            $lines = array_map(fn () => $this->figures(2), range(1, mt_rand(2, 5)));
+            foreach ($this->names(count($lines)) as $row => $species) {
+                $this->at->row(Part::Body, [$species, ...$lines[$row]]);
+            }
+            $all = [...$all, ...$lines];
+            $this->at->row(Part::Subtotal, [$name, array_sum(array_column($lines, 0)), array_sum(array_column($lines, 1))]);
+        }
+        $this->at->row(Part::Total, [$this->at->word('total'), array_sum(array_column($all, 0)), array_sum(array_column($all, 1))]);
+    }
+
+    /** @return list<string> */
+    private function names(int $count): array
+    {
+        $names = Vocabulary::NAMES;
+        shuffle($names);
+
+        return array_map(fn (int $at) => $names[$at % count($names)].($at < count($names) ? '' : " $at"), range(0, $count - 1));
+    }
+
+    /** @return list<int> */
+    private function figures(int $count): array
+    {
+        return array_map(fn () => mt_rand(3, 4_000), range(1, $count));
+    }
+}
