@@ -15,6 +15,9 @@ final class BodyJudge
     /** Rows after the last total that only say more of it. */
     private const AFTERWORDS = 3;
 
+    /** Rows without a tick that are to be expected, from which on one is no group. */
+    private const BY_CHANCE = 0.2;
+
     /** Rows above one that its figures are compared with. */
     private const ABOVE = 400;
 
@@ -54,6 +57,7 @@ final class BodyJudge
             $end--;
         }
         $memo = [];
+        $isGappy = $this->isGappy($end);
         for ($row = $this->from; $row <= $this->last; $row++) {
             $letters = $this->region->letters($row);
             $memo[$letters] ??=
@@ -74,10 +78,35 @@ final class BodyJudge
                     RowBands::isNote($text) ? 0.95 : 0.75,
                     RowBands::isNote($text) ? 'begins like a note' : 'text below the table',
                 );
-            } elseif ($memo[$letters] === 'lone' && $this->isGroupLabel($row, $end)) {
+            } elseif (! $isGappy && $memo[$letters] === 'lone' && $this->isGroupLabel($row, $end)) {
                 $this->mark($row, Part::RowGroup, 0.9, 'a row with only a label, before rows of data');
             }
         }
+    }
+
+    /**
+     * Whether rows of only a label are what chance leaves without a tick in a list of words, and no groups: by how many of the
+     * other cells are blank, as many of them are to be expected as there are, within a few.
+     */
+    private function isGappy(int $end): bool
+    {
+        $width = $this->region->range->columns() - 1;
+        if ($width < 2 || $this->hasFigures()) {
+            return false;
+        }
+        $rows = $lone = $blank = 0;
+        foreach ($this->region->sample($this->from, $end) as $row) {
+            $letters = substr($this->region->letters($row), 1);
+            $gaps = substr_count($letters, '.');
+            if ($this->region->filled($row) > 0) {
+                $rows++;
+                $lone += $gaps === $width ? 1 : 0;
+                $blank += $gaps === $width ? 0 : $gaps;
+            }
+        }
+        $expected = $rows === $lone ? 0.0 : $rows * ($blank / (($rows - $lone) * $width)) ** $width;
+
+        return $expected >= self::BY_CHANCE && $lone <= 1 + 4 * $expected;
     }
 
     /** Long lists say their headings again, once a page: rows of the very texts of the row above the body. */

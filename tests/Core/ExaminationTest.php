@@ -51,6 +51,25 @@ final class ExaminationTest extends TestCase
         self::assertSame(['B1:E1', 'F1:G1', 'B2:C2', 'D2:E2', 'F2:G2'], array_map(strval(...), $table->groups));
     }
 
+    public function test_a_line_without_a_tick_is_a_line_where_many_ticks_are_missing_and_a_group_where_none_are(): void
+    {
+        $rows = fn (array $marks, string $tick) => array_map(
+            fn (int $at) => ["Task $at", ...array_map(fn (string $mark) => $mark === '.' ? null : $tick, str_split($marks[$at]))],
+            array_keys($marks),
+        );
+        $head = ['Task', 'Sown', 'Watered', 'Pruned'];
+        $parts = function (array $rows) use ($head): array {
+            $table = Finder::read(SheetFacts::of(MemorySheet::of('S', [$head, ...$rows])))->tables[0];
+
+            return array_map(fn (int $row) => $table->partAt($row, 1), range(2, count($rows) + 1));
+        };
+        $gappy = ['x..', '.x.', 'x.x', '...', '..x', 'x..', '...', '.xx', 'xx.', '..x'];
+        self::assertSame(array_fill(0, 10, Part::RowLabel), $parts($rows($gappy, 'x')));
+        $full = ['...', 'xxx', 'xxx', 'xxx', '...', 'xxx', 'xxx', 'xxx', 'xxx', 'xxx'];
+        $read = $parts($rows($full, 'done'));
+        self::assertSame([Part::RowGroup, Part::RowLabel, Part::RowGroup], [$read[0], $read[1], $read[4]]);
+    }
+
     /** A find by chance: tables of figures that add up to nothing have no total, however many are tried. */
     public function test_no_sum_is_found_where_there_is_none(): void
     {
