@@ -91,7 +91,7 @@ final class RowBands
         $first = array_key_first($heading);
 
         // Nearly all other rows differ in their first text.
-        return $first !== null && count($heading) >= 2 && ! $region->isBlank($row - 1)
+        return $first !== null && $first !== array_key_last($heading) && ! $region->isBlank($row - 1)
             && $region->text($row, $region->range->left + $first) === $heading[$first] && self::texts($region, $row) === $heading;
     }
 
