@@ -13,7 +13,10 @@ final class Finder
     {
         $tables = [];
         foreach ((new Regions($facts))->find() as $range) {
-            $tables[] = self::table(new Region($facts, $range));
+            $region = new Region($facts, $range);
+            if (! Prose::is($region)) {
+                $tables[] = self::table($region);
+            }
         }
         $tables = self::withAsides($tables);
         usort($tables, fn (TableReading $a, TableReading $b) => [$a->range->top, $a->range->left] <=> [$b->range->top, $b->range->left]);

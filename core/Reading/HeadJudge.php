@@ -21,6 +21,9 @@ final class HeadJudge
         .'task|due|priority|datum|betrag|preis|menge|anzahl|ort|nom|prénom|ville|pays|date de '
         .'.*|fecha|nombre|precio|cantidad)(?:\s.*|_.*)?$/iu';
 
+    /** Rows of a block of keys and values, at the most. */
+    private const KEYS = 200;
+
     /** @var list<array{int, Part, float, string}> row, part, confidence, reason */
     private array $rows = [];
 
@@ -145,6 +148,11 @@ final class HeadJudge
         while ($start <= $range->bottom && $this->region->isBlank($start)) {
             $start++;
         }
+        if ($this->isKeysAndValues($start)) {
+            $this->body = $start;
+
+            return 0.9;
+        }
         $typed = $this->typedColumns($start);
         $heads = $typed === [] ? $this->wordHeading($start) : $this->rowsOverFigures($start, $typed);
         $said = $this->region->said();
@@ -194,6 +202,26 @@ final class HeadJudge
         $this->body = $heads === [] ? $start : max($heads) + 1;
 
         return 0.99;
+    }
+
+    /** A block of keys, each with a colon, and their values: its headings are at the left, and its first row is as good as any. */
+    private function isKeysAndValues(int $start): bool
+    {
+        $range = $this->region->range;
+        if ($range->columns() > 3 || $range->bottom - $start > self::KEYS || $this->region->said() !== null) {
+            return false;
+        }
+        $keys = $rows = 0;
+        for ($row = $start; $row <= $range->bottom; $row++) {
+            $isKey = preg_match('/[:：]$/u', $this->region->text($row, $range->left)) === 1;
+            if ($row === $start && ! $isKey) {
+                return false;
+            }
+            $rows += $this->region->isBlank($row) ? 0 : 1;
+            $keys += $isKey ? 1 : 0;
+        }
+
+        return $range->columns() > 1 && $keys >= 2 && $keys >= 0.7 * $rows;
     }
 
     /** @return list<int> columns whose cells below are mostly figures, dates, times or booleans */

@@ -18,6 +18,9 @@ final class RowBands
     /** Blank rows beyond which what stands below is no part of the table above, whatever it is. */
     private const FAR = 50;
 
+    /** Rows, the headings included, of a table that another one follows without a blank row. */
+    private const OWN = 3;
+
     /** Rows within which the headings of a table are looked for. */
     private const HEAD = 12;
 
@@ -186,9 +189,28 @@ final class RowBands
             return $blankBefore;
         }
 
-        return ($words >= 2 || ($words >= 1 && ($blankBefore || $lone > 0))) &&
-            $filled >= 2 &&
-            ($blankBefore || $lone > 0 || $words >= 0.6 * count($typed));
+        if ($blankBefore || $lone > 0) {
+            return $words >= 1 && $filled >= 2;
+        }
+
+        // Records across have a row of words here and there; right under a table the next one has rows of its own.
+        return $words >= 2 && $words >= 0.6 * count($typed) && $above->full() >= self::OWN && $this->rowsLike($region, $full + 1, $typed);
+    }
+
+    /**
+     * Whether a few rows of figures stand under those above.
+     *
+     * @param  array<int, true>  $typed
+     */
+    private function rowsLike(Region $region, int $from, array $typed): bool
+    {
+        for ($row = $from; $row < $from + self::OWN - 1; $row++) {
+            if ($row > $region->range->bottom || strpbrk($region->letters($row), 'nNSdDhHbB') === false) {
+                return false;
+            }
+        }
+
+        return $this->sameShape($region, $from, $typed);
     }
 
     private function allBlank(Region $region, int $from, int $to): bool

@@ -14,8 +14,10 @@ use Rilvet\Reading\Chain;
 use Rilvet\Reading\Evidence;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\Part;
+use Rilvet\Reading\RowRun;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Reading\SumsBelow;
+use Rilvet\Reading\TableReading;
 
 /** The reading on laid out tables that nobody tunes to (even seeds are held out), by cause; and the arithmetic it rests on. */
 final class ExaminationTest extends TestCase
@@ -68,6 +70,62 @@ final class ExaminationTest extends TestCase
         $full = ['...', 'xxx', 'xxx', 'xxx', '...', 'xxx', 'xxx', 'xxx', 'xxx', 'xxx'];
         $read = $parts($rows($full, 'done'));
         self::assertSame([Part::RowGroup, Part::RowLabel, Part::RowGroup], [$read[0], $read[1], $read[4]]);
+    }
+
+    public function test_a_letter_is_no_table_and_a_column_of_remarks_is(): void
+    {
+        $letter = [
+            'Dear members,', null, 'the nursery opens on the first of March again.', 'We have sown twelve species, and hope for spring.',
+            null, 'Please bring your own gloves.', 'Tea is made at four.', null, 'With kind regards,', 'The board',
+        ];
+        self::assertSame([], self::tables(array_map(fn (?string $line) => [$line], $letter)));
+        self::assertSame([], self::tables(array_map(fn (string $line) => [$line], array_values(array_filter($letter)))));
+        $remarks = ['Remark', 'It was very good.', 'I liked the trees, and the tea.', 'Too far away for me.', 'Nothing to add.'];
+        self::assertSame(['hbbbb'], self::tables(array_map(fn (string $line) => [$line], $remarks)));
+        self::assertSame(['hbbb'], self::tables([['Tree'], ['Rowan'], ['Aspen'], ['Hazel']]), 'names do not end as sentences do');
+        self::assertSame(['hbb'], self::tables([['Dear members,'], ['come again.'], ['Soon.']]), 'three lines say too little');
+    }
+
+    public function test_a_block_of_keys_and_values_has_no_headings_above(): void
+    {
+        $block = [['Site:', 'North field'], ['Area:', 12], ['Soil:', 'loam'], ['Species:', 14]];
+        self::assertSame(['bbbb'], self::tables($block));
+        self::assertSame(['tbbbb'], self::tables([['Plot of the year', null], ...$block]));
+        self::assertSame(['hbbb'], self::tables([['Site', 'Area'], ['North field:', 12], ['South field:', 14], ['Yard:', 3]]));
+    }
+
+    /** Records across have a row of words between rows of figures; one table under another has rows of its own. */
+    public function test_a_row_of_words_among_records_across_begins_no_table(): void
+    {
+        $across = [
+            ['Species', 'Rowan', 'Aspen', 'Hazel'], ['Height', 12, 20, 6], ['Soil', 'moist', 'dry', 'any'], ['Price', 12.5, 9.75, 8.2],
+        ];
+        self::assertSame(['hbbb'], self::tables($across));
+        $one = [['Species', 'Stock', 'Sold'], ['Rowan', 31, 12], ['Aspen', 44, 15], ['Hazel', 52, 9]];
+        $two = [['Shrub', 'Height', 'Price'], ['Dogwood', 3, 7], ['Spindle', 4, 12], ['Elder', 6, 4]];
+        self::assertSame(['hbbb', 'hbbb'], self::tables([...$one, ...$two]));
+        self::assertSame(['hbbb', 'hbbb'], self::tables([...$one, [null, null, null], ...$two]));
+    }
+
+    /**
+     * @param  list<list<float|int|string|null>>  $rows
+     * @return list<string> for each table a letter for each row: title, heading, body
+     */
+    private static function tables(array $rows): array
+    {
+        $letter = fn (?Part $part) => match ($part) {
+            Part::Title => 't',
+            Part::Heading => 'h',
+            Part::Body => 'b',
+            default => '?',
+        };
+        $tables = Finder::read(SheetFacts::of(MemorySheet::of('S', $rows)))->tables;
+        $lines = fn (TableReading $table) => array_map(
+            fn (RowRun $run) => str_repeat($letter($run->part), $run->last - $run->first + 1),
+            array_values(array_filter($table->runs, fn (RowRun $run) => $run->part !== null)),
+        );
+
+        return array_map(fn (TableReading $table) => implode('', $lines($table)), $tables);
     }
 
     /** A find by chance: tables of figures that add up to nothing have no total, however many are tried. */
