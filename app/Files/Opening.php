@@ -112,7 +112,7 @@ final class Opening
         } finally {
             fclose($stream);
         }
-        $typing = $survey->typing();
+        $typing = $survey->typing($dialect->delimiter);
         $name = self::sheetName($title, []);
         $cells = new BlockSheet($name, $survey->rows(), $survey->columns(), $store, $typing);
         $looks = new LookBook;

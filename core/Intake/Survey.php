@@ -75,9 +75,10 @@ final class Survey
         return $this->cells;
     }
 
-    public function typing(): SheetTyping
+    /** @param  string  $delimiter  between the fields of the file */
+    public function typing(string $delimiter = ','): SheetTyping
     {
-        return TypingJudge::decide($this->columns);
+        return TypingJudge::decide($this->columns, $delimiter);
     }
 
     /** @return list<string> a string a row; letters beyond its end are blank */

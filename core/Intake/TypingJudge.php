@@ -15,10 +15,19 @@ final class TypingJudge
     /** @var array<string, int> evidence for "." and "," as decimal sign in the whole file */
     private array $signs = ['.' => 0, ',' => 0];
 
-    /** @param  array<int, ColumnSurvey>  $columns by column number */
-    public static function decide(array $columns): SheetTyping
+    /** @param  string  $usual  the decimal sign where nothing in the file tells it */
+    private function __construct(private readonly string $usual)
     {
-        $judge = new self;
+    }
+
+    /**
+     * @param  array<int, ColumnSurvey>  $columns by column number
+     * @param  string  $delimiter  between the fields of the file
+     */
+    public static function decide(array $columns, string $delimiter = ','): SheetTyping
+    {
+        // Fields are parted by semicolons where the comma is the decimal sign (common practice).
+        $judge = new self($delimiter === ';' ? ',' : '.');
         foreach ($columns as $survey) {
             $sign = self::decimalSign($survey);
             if ($sign !== null) {
@@ -71,7 +80,11 @@ final class TypingJudge
         }
         $sign = self::decimalSign($survey);
         $unsure = $sign === null && self::ambiguous($survey);
-        $sign ??= $this->signs[','] > $this->signs['.'] ? ',' : '.';
+        $sign ??= match ($this->signs[','] <=> $this->signs['.']) {
+            1 => ',',
+            -1 => '.',
+            default => $this->usual,
+        };
         arsort($currencies);
         $unit = $currencies === [] ? null : (string) array_key_first($currencies);
 

@@ -65,6 +65,12 @@ final class Words
         return in_array(mb_strtolower(trim($text)), self::PLACEHOLDERS, true);
     }
 
+    /** A placeholder that ticks a box where nothing else stands in its column. */
+    public static function isTick(string $text): bool
+    {
+        return mb_strtolower(trim($text)) === 'x';
+    }
+
     /** @param  list<string>  $words lower case, distinct */
     public static function areYesNo(array $words): bool
     {

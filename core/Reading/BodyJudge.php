@@ -91,8 +91,11 @@ final class BodyJudge
     private function isGappy(int $end): bool
     {
         $width = $this->region->range->columns() - 1;
-        if ($width < 2 || $this->hasFigures()) {
+        if ($width < 1 || $this->hasFigures()) {
             return false;
+        }
+        if ($width === 1) {
+            return $this->isOneTick($end);
         }
         $rows = $lone = $blank = 0;
         foreach ($this->region->sample($this->from, $end) as $row) {
@@ -107,6 +110,18 @@ final class BodyJudge
         $expected = $rows === $lone ? 0.0 : $rows * ($blank / (($rows - $lone) * $width)) ** $width;
 
         return $expected >= self::BY_CHANCE && $lone <= 1 + 4 * $expected;
+    }
+
+    /** Whether the second of two columns says but one thing, or nothing. */
+    private function isOneTick(int $end): bool
+    {
+        $said = [];
+        foreach ($this->region->sample($this->from, $end) as $row) {
+            $said[mb_strtolower($this->region->text($row, $this->region->range->right))] = true;
+        }
+        unset($said['']);
+
+        return count($said) === 1;
     }
 
     /** Long lists say their headings again, once a page: rows of the very texts of the row above the body. */

@@ -21,6 +21,9 @@ final class ColumnJudge
     private const IDENTIFIER = '/(?:^|[\s_])(?:id|ids|no|nr|num|number|code|codes|ref|reference|key|zip|zipcode|postcode|plz|phone|tel|'
         .'telephone|sku|isbn|ean|account|invoice no|order no|lot|index|serial|part)\.?$|^#$/iu';
 
+    /** Numbers of accounts and telephones: groups of digits and capitals, the first with a digit. */
+    private const GROUPED = '/^(?:\+|(?=\(?\p{Lu}*\d))\(?[\d\p{Lu}]{2,}\)?(?:[ \/-]\(?[\d\p{Lu}]+\)?)+$/u';
+
     private const YEAR = '/\b(?:year|years|jahr|année|año|anno|jaar|år|rok|vuosi|fy)\b/iu';
 
     /**
@@ -45,7 +48,7 @@ final class ColumnJudge
         $twoPlaces = 0;
         $units = [];
         $hints = $region->facts->hints;
-        $zeros = 0;
+        $zeros = $ticks = $absent = 0;
         foreach ($rows as $row) {
             $cell = $region->cell($row, $column);
             if ($cell->isBlank() || $cell->error !== null) {
@@ -62,6 +65,8 @@ final class ColumnJudge
                 if ($text !== '' && ! Words::isPlaceholder($text)) {
                     $tally['text']++;
                     $texts[] = $text;
+                } elseif ($text !== '') {
+                    Words::isTick($text) ? $ticks++ : $absent++;
                 }
 
                 continue;
@@ -90,6 +95,9 @@ final class ColumnJudge
         arsort($units);
         $unit = $units === [] ? null : (string) array_key_first($units);
         [$kind, $confidence] = self::kind($tally, $texts, $numbers, $decimals, $twoPlaces, $zeros, $heading ?? '');
+        if ($kind === ColumnKind::None && $ticks > 0 && $absent === 0) {
+            [$kind, $confidence] = [ColumnKind::Boolean, 0.8];
+        }
         $years = $kind === ColumnKind::Integer && self::years($numbers, $heading ?? '');
 
         return new ColumnReading(
@@ -227,6 +235,7 @@ final class ColumnJudge
                 $texts,
                 fn (string $text) => (preg_match('/^(?=.*\d)[\p{L}\d][\p{L}\d\-\/._:]{0,23}$/u', $text) === 1 &&
                     preg_match('/^\p{Ll}/u', $text) !== 1) ||
+                    preg_match(self::GROUPED, $text) === 1 ||
                     (preg_match('/^\p{Lu}{2,5}$/u', $text) === 1 && self::says(self::IDENTIFIER, $heading)),
             ),
         );

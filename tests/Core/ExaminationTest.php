@@ -11,6 +11,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Reading\Chain;
+use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\Evidence;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\Part;
@@ -70,6 +71,44 @@ final class ExaminationTest extends TestCase
         $full = ['...', 'xxx', 'xxx', 'xxx', '...', 'xxx', 'xxx', 'xxx', 'xxx', 'xxx'];
         $read = $parts($rows($full, 'done'));
         self::assertSame([Part::RowGroup, Part::RowLabel, Part::RowGroup], [$read[0], $read[1], $read[4]]);
+    }
+
+    public function test_ticks_account_numbers_and_telephones_are_what_they_are(): void
+    {
+        $rows = [
+            ['Account', 'Here', 'Missing', 'Telephone', 'Bed'],
+            ['0012 3400 11', 'x', 'n/a', '+44 20 7946 0018', 'BED 4'], ['0012 3400 12', null, null, '+44 20 7946 0019', 'EAST 9'],
+            ['GB82 WEST 1234', 'x', 'x', '(020) 7946', 'BED 1'], ['0012 3400 14', null, null, '020/7946 11', 'WEST 3'],
+            ['0012 3400 15', 'X', 'x', '020-7946-12', 'BED 2'],
+        ];
+        $table = Finder::read(SheetFacts::of(MemorySheet::of('S', $rows)))->tables[0];
+        $kinds = array_map(fn (ColumnReading $column) => $column->kind->value, $table->columns);
+        self::assertSame(['code', 'boolean', 'empty', 'code', 'text'], $kinds, 'what is missing somewhere is no tick');
+    }
+
+    public function test_a_task_that_is_not_done_is_no_group(): void
+    {
+        self::assertSame(['hllll'], self::lines([['Task', 'Done'], ['Sow', '✓'], ['Water', null], ['Prune', '✓'], ['Sell', null]]));
+        $groups = [
+            ['Task', 'Who'], ['Spring', null], ['Sow', 'Ida'], ['Water', 'Ben'], ['Autumn', null], ['Prune', 'Ida'], ['Sell', 'Uma'],
+        ];
+        self::assertSame(['hgllgll'], self::lines($groups));
+    }
+
+    /**
+     * @param  list<list<string|null>>  $rows
+     * @return list<string> for each table a letter for each row, by its first cell: heading, label, group
+     */
+    private static function lines(array $rows): array
+    {
+        $letters = [Part::Heading->value => 'h', Part::RowLabel->value => 'l', Part::RowGroup->value => 'g'];
+        $tables = Finder::read(SheetFacts::of(MemorySheet::of('S', $rows)))->tables;
+        $line = fn (TableReading $table) => array_map(
+            fn (int $row) => $letters[$table->partAt($row, $table->range->left)->value ?? ''] ?? '?',
+            range($table->range->top, $table->range->bottom),
+        );
+
+        return array_map(fn (TableReading $table) => implode('', $line($table)), $tables);
     }
 
     public function test_a_letter_is_no_table_and_a_column_of_remarks_is(): void

@@ -75,6 +75,21 @@ final class TypingTest extends TestCase
         self::assertSame(1234, $survey->typing()->cell(2, '1.234')->value);
     }
 
+    /** Common practice: semicolons part the fields where the comma is the decimal sign. */
+    public function test_where_nothing_in_the_file_tells_the_decimal_sign_its_delimiter_does(): void
+    {
+        foreach ([';' => [1234, 1.234], '|' => [1.234, 1234]] as $delimiter => [$point, $comma]) {
+            $survey = new Survey(new MemoryBlockStore);
+            $survey->take(Tokeniser::ofText("1.234{$delimiter}1,234\n2.500{$delimiter}2,500\n", $delimiter)->rows());
+            $typing = $survey->typing($delimiter);
+            self::assertEquals([$point, $comma], [$typing->cell(1, '1.234')->value, $typing->cell(2, '1,234')->value], $delimiter);
+            self::assertTrue($typing->columns[1]->unsure && $typing->columns[2]->unsure);
+        }
+        $survey = new Survey(new MemoryBlockStore);
+        $survey->take(Tokeniser::ofText("1.5;1.234\n2.25;2.500\n", ';')->rows());
+        self::assertSame(1.234, $survey->typing(';')->cell(2, '1.234')->value, 'another column tells it');
+    }
+
     /** Law: many cells at once give what each gives by itself, whatever else the column holds. */
     public function test_a_whole_column_is_read_as_its_cells_are(): void
     {
