@@ -268,7 +268,7 @@ final class BodyJudge
         if ($to - $this->from > SumsBelow::MOST_ROWS || array_filter(range($this->from, $to), $leads) === []) {
             return [];
         }
-        $found = SumsBelow::find($this->from, $to, $sums->values(...), $marks);
+        $found = SumsBelow::find($this->from, $to, $sums->values(...), $marks, $leads);
         // A sum over its details is a result under its terms as well: what stands on top has to say that it is the sum.
         if (array_filter(array_keys($found), $leads) === []) {
             return [];

@@ -13,6 +13,9 @@ final class Evidence
     /** Digits from which on a find counts without a word: some hundred tries a table keep false finds under one table in a thousand. */
     public const ENOUGH = 6.0;
 
+    /** The same where a number or a word says that it is a sum. */
+    public const SAID = 4.0;
+
     /**
      * @param  float  $tolerance  how far off it may be
      * @return float digits

@@ -62,7 +62,9 @@ final class NumericHeading
         if ($dates) {
             return $rows === 0 || $same / $rows < 0.5;
         }
-        $isSteady = count(array_unique(array_map(fn (int $i) => $values[$i + 1] - $values[$i], range(0, count($values) - 2)))) === 1;
+        $steps = array_unique(array_map(fn (int $i) => $values[$i + 1] - $values[$i], range(0, count($values) - 2)));
+        // Any two figures are as far apart as they are: only those that follow each other say more.
+        $isSteady = count($steps) === 1 && (count($values) > 2 || (float) $steps[0] === 1.0);
         if (! $isFirst && ! $isSteady) {
             return false;
         }

@@ -21,9 +21,10 @@ final class SumsBelow
     /**
      * @param  Closure(int): array<int, float|null>  $values  figures of a row, by column
      * @param  array<int, mixed>  $marks  rows that are no addends, as keys
+     * @param  Closure(int): bool|null  $leads  whether a row says that it is a sum
      * @return array<int, int> the last row of what each sums, by its row
      */
-    public static function find(int $from, int $to, Closure $values, array $marks): array
+    public static function find(int $from, int $to, Closure $values, array $marks, ?Closure $leads = null): array
     {
         if ($to - $from > self::MOST_ROWS) {
             return [];
@@ -38,7 +39,8 @@ final class SumsBelow
                 continue;
             }
             $rows[$row] = $own = $values($row);
-            $last = self::sumOf($row, $to, $own, $rows, $next);
+            $enough = $leads !== null && $leads($row) ? Evidence::SAID : Evidence::ENOUGH;
+            $last = self::sumOf($row, $to, $own, $rows, $next, $enough);
             if ($last !== null) {
                 $found[$row] = $last;
                 $next[$row] = $last + 1;
@@ -56,7 +58,7 @@ final class SumsBelow
      * @param  array<int, array<int, float|null>>  $rows
      * @param  array<int, int>  $next
      */
-    private static function sumOf(int $row, int $to, array $own, array $rows, array $next): ?int
+    private static function sumOf(int $row, int $to, array $own, array $rows, array $next, float $enough): ?int
     {
         $probe = self::greatest($own);
         if ($probe === null) {
@@ -75,7 +77,7 @@ final class SumsBelow
                 foreach ($units as $unit) {
                     $sums = self::plus($sums, $rows[$unit]);
                 }
-                if (self::digits($own, $sums) >= Evidence::ENOUGH) {
+                if (self::digits($own, $sums) >= $enough) {
                     return $next[$at] - 1;
                 }
             }
