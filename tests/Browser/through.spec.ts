@@ -12,6 +12,45 @@ Lot;Species;Count;Worth
 Everything;;15;64,50
 `;
 
+test('what is kept is what was chosen last, however slow the answers are', async ({ page }) => {
+    let wait = 1_200;
+    await page.route('**/imports/*', async (route) => {
+        if (route.request().method() !== 'PATCH') return route.fallback();
+        const mine = wait;
+        // The first answer would be the last to come.
+        wait = 50;
+        await new Promise((done) => setTimeout(done, mine));
+        return route.fallback();
+    });
+    await page.goto('/');
+    await drop(page, 'Late list.csv', TABLE);
+    const proposal = page.getByRole('dialog', { name: 'Late list.csv' });
+    await proposal.getByLabel('Delimiter').selectOption(',');
+    await expect(proposal.getByLabel('Delimiter')).toHaveValue(',');
+    await proposal.getByLabel('Delimiter').selectOption('|');
+    await proposal.getByLabel('Delimiter').selectOption(';');
+    await proposal.getByRole('button', { name: 'Keep this table' }).click();
+    await expect(cell(page, 'Silver birch')).toBeVisible();
+    await expect(cell(page, 'Lot')).toBeVisible();
+});
+
+test('a delimiter that is refused is told, and nothing is kept by the press after it', async ({ page }) => {
+    await page.route('**/imports/*', async (route) => {
+        if (route.request().method() !== 'PATCH') return route.fallback();
+        await new Promise((done) => setTimeout(done, 1_000));
+        return route.fulfill({ status: 422, json: { message: 'No rows could be read that way.' } });
+    });
+    await page.goto('/');
+    await drop(page, 'Refused list.csv', TABLE);
+    const proposal = page.getByRole('dialog', { name: 'Refused list.csv' });
+    await proposal.getByLabel('Delimiter').selectOption('|');
+    await proposal.getByRole('button', { name: 'Keep this table' }).click();
+    await expect(page.getByText('No rows could be read that way.')).toBeVisible();
+    await expect(proposal.getByLabel('Delimiter')).toHaveValue(';');
+    await expect(proposal.getByRole('button', { name: 'Keep this table' })).toBeEnabled();
+    await expect(proposal.getByRole('cell', { name: 'Silver birch', exact: true })).toBeVisible();
+});
+
 test('a raw table is dropped, read, corrected, dressed, undone, done again and handed over', async ({ page }) => {
     await page.goto('/');
     await expect(page.getByRole('heading', { name: 'Workbooks' })).toBeVisible();

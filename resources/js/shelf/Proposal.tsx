@@ -1,5 +1,5 @@
 import { Dialog } from 'radix-ui';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { api } from '@/api/client';
 import type { ImportRecord } from '@/api/types';
 import { tell } from '@/parts/Messages';
@@ -17,25 +17,50 @@ const QUOTES: [string, string][] = [
     ["'", "single '"],
 ];
 
+type Dialect = { encoding: string; delimiter: string; quote: string };
+
+function dialectOf(proposal: ImportRecord): Dialect {
+    return { encoding: proposal.encoding ?? 'UTF-8', delimiter: proposal.delimiter ?? ',', quote: proposal.quote ?? '"' };
+}
+
 /** Shows how a delimited text was understood before it is kept. */
 export function Proposal({ proposal, onDone }: { proposal: ImportRecord; onDone: (result: ImportRecord | null) => void }) {
     const [state, setState] = useState(proposal);
+    const [dialect, setDialect] = useState(() => dialectOf(proposal));
     const [busy, setBusy] = useState(false);
-    const change = (part: Partial<{ encoding: string; delimiter: string; quote: string }>) => {
-        const dialect = {
-            encoding: state.encoding ?? 'UTF-8',
-            delimiter: state.delimiter ?? ',',
-            quote: state.quote ?? '"',
-            ...part,
-        };
-        void api.changeDialect(state.id, dialect).then(setState, tell);
+    // Changes go one after the other, and what is kept is what was chosen last, however slow the answers are.
+    const understood = useRef(proposal);
+    const sent = useRef<Promise<boolean>>(Promise.resolve(true));
+    const change = (part: Partial<Dialect>) => {
+        const wanted = { ...dialect, ...part };
+        setDialect(wanted);
+        const answer: Promise<boolean> = sent.current
+            .then(() => api.changeDialect(state.id, wanted))
+            .then(
+                (given) => {
+                    understood.current = given;
+                    if (sent.current === answer) setState(given);
+                    return true;
+                },
+                (fault: unknown) => {
+                    tell(fault);
+                    if (sent.current === answer) {
+                        setDialect(dialectOf(understood.current));
+                        sent.current = Promise.resolve(true);
+                    }
+                    return false;
+                },
+            );
+        sent.current = answer;
     };
     const keep = () => {
         setBusy(true);
-        void api.keep(state.id).then(onDone, (fault: unknown) => {
-            tell(fault);
-            setBusy(false);
-        });
+        void sent.current
+            .then((isUnderstood) => (isUnderstood ? api.keep(state.id).then(onDone) : setBusy(false)))
+            .catch((fault: unknown) => {
+                tell(fault);
+                setBusy(false);
+            });
     };
     const cancel = () => void api.cancelImport(state.id).finally(() => onDone(null));
     const width = Math.max(1, ...state.preview.map((row) => row.length));
@@ -51,19 +76,19 @@ export function Proposal({ proposal, onDone }: { proposal: ImportRecord; onDone:
                     <div className="mb-3 flex flex-wrap gap-4">
                         <Choice
                             label="Encoding"
-                            value={state.encoding ?? ''}
+                            value={dialect.encoding}
                             options={ENCODINGS.map((name) => [name, name])}
                             onChange={(encoding) => change({ encoding })}
                         />
                         <Choice
                             label="Delimiter"
-                            value={state.delimiter ?? ''}
+                            value={dialect.delimiter}
                             options={DELIMITERS}
                             onChange={(delimiter) => change({ delimiter })}
                         />
                         <Choice
                             label="Quote sign"
-                            value={state.quote ?? ''}
+                            value={dialect.quote}
                             options={QUOTES}
                             onChange={(quote) => change({ quote })}
                         />
