@@ -59,7 +59,7 @@ final class DressCommand extends Command
             $start = microtime(true);
             try {
                 $workbook = Files::open($file);
-                $left = $sure === null ? [] : Doubts::of($workbook, $sure);
+                $left = $sure === null ? [] : Doubt::of($workbook, $sure);
                 foreach ($left as $doubt) {
                     $isLeft = true;
                     $errors->writeln("rilvet: $file: {$doubt->words()}", OutputInterface::OUTPUT_RAW);

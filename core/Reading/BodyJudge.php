@@ -132,7 +132,7 @@ final class BodyJudge
         if (strlen(str_replace('.', '', $letters)) < 2) {
             return;
         }
-        $texts = $this->textsOf($head, $letters);
+        $texts = $this->region->texts($head);
         for ($row = $this->from, $read = 0; $row <= $this->last && $read < self::COMPARED; $row++) {
             if (array_key_exists($row, $this->parts) || $this->region->letters($row) !== $letters) {
                 continue;
@@ -142,24 +142,11 @@ final class BodyJudge
             $first = strspn($letters, '.');
             if (
                 $this->region->text($row, $this->region->range->left + $first) === $texts[$first] &&
-                $this->textsOf($row, $letters) === $texts
+                $this->region->texts($row) === $texts
             ) {
                 $this->mark($row, Part::Heading, 0.9, "says the headings of row $head again");
             }
         }
-    }
-
-    /** @return array<int, string> the texts of a row's filled cells, by their place in the region */
-    private function textsOf(int $row, string $letters): array
-    {
-        $texts = [];
-        foreach (str_split($letters) as $at => $letter) {
-            if ($letter !== '.') {
-                $texts[$at] = $this->region->text($row, $this->region->range->left + $at);
-            }
-        }
-
-        return $texts;
     }
 
     private function isNote(int $row): bool

@@ -14,14 +14,22 @@ final class Finder
         $tables = [];
         foreach ((new Regions($facts))->find() as $range) {
             $region = new Region($facts, $range);
-            if (! Prose::is($region)) {
-                $tables[] = self::table($region);
-            }
+            $tables[] = Prose::is($region) ? self::lines($region) : self::table($region);
         }
         $tables = self::withAsides($tables);
         usort($tables, fn (TableReading $a, TableReading $b) => [$a->range->top, $a->range->left] <=> [$b->range->top, $b->range->left]);
 
         return new Reading($tables);
+    }
+
+    /** A letter: its rows are no parts of a table, and can be said to be some by hand. */
+    private static function lines(Region $region): TableReading
+    {
+        $range = $region->range;
+        $column = ColumnJudge::judge($region, $range->left, $region->sample($range->top, $range->bottom), null);
+        $run = new RowRun($range->top, $range->bottom, null, Prose::SURE, 'lines that end as sentences do, no table');
+
+        return new TableReading($range, Prose::SURE, [$run], [$column]);
     }
 
     /** Reads one rectangle as one table. */

@@ -87,6 +87,19 @@ final class Region
         return trim($this->facts->cell($row, $column)->text());
     }
 
+    /** @return array<int, string> the texts of a row's filled cells, by their place in the region */
+    public function texts(int $row): array
+    {
+        $texts = [];
+        foreach (str_split($this->letters($row)) as $at => $letter) {
+            if ($letter !== '.') {
+                $texts[$at] = $this->text($row, $this->range->left + $at);
+            }
+        }
+
+        return $texts;
+    }
+
     public function part(Range $range): self
     {
         return new self($this->facts, $range);

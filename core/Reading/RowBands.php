@@ -82,7 +82,7 @@ final class RowBands
                 continue;
             }
 
-            return strpbrk($region->letters($row), 'nNSdDhHbB') === false ? self::texts($region, $row) : [];
+            return strpbrk($region->letters($row), 'nNSdDhHbB') === false ? $region->texts($row) : [];
         }
 
         return [];
@@ -95,20 +95,7 @@ final class RowBands
 
         // Nearly all other rows differ in their first text.
         return $first !== null && $first !== array_key_last($heading) && ! $region->isBlank($row - 1)
-            && $region->text($row, $region->range->left + $first) === $heading[$first] && self::texts($region, $row) === $heading;
-    }
-
-    /** @return array<int, string> */
-    private static function texts(Region $region, int $row): array
-    {
-        $texts = [];
-        foreach (str_split($region->letters($row)) as $at => $letter) {
-            if ($letter !== '.') {
-                $texts[$at] = $region->text($row, $region->range->left + $at);
-            }
-        }
-
-        return $texts;
+            && $region->text($row, $region->range->left + $first) === $heading[$first] && $region->texts($row) === $heading;
     }
 
     /**

@@ -12,6 +12,7 @@ use PHPUnit\Framework\TestCase;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Reading\Chain;
 use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\Correction\RowsAre;
 use Rilvet\Reading\Evidence;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\Part;
@@ -117,8 +118,12 @@ final class ExaminationTest extends TestCase
             'Dear members,', null, 'the nursery opens on the first of March again.', 'We have sown twelve species, and hope for spring.',
             null, 'Please bring your own gloves.', 'Tea is made at four.', null, 'With kind regards,', 'The board',
         ];
-        self::assertSame([], self::tables(array_map(fn (?string $line) => [$line], $letter)));
-        self::assertSame([], self::tables(array_map(fn (string $line) => [$line], array_values(array_filter($letter)))));
+        self::assertSame([''], self::tables(array_map(fn (?string $line) => [$line], $letter)));
+        self::assertSame([''], self::tables(array_map(fn (string $line) => [$line], array_values(array_filter($letter)))));
+        $read = Finder::read(SheetFacts::of(MemorySheet::of('S', array_map(fn (?string $line) => [$line], $letter))));
+        self::assertNull($read->tables[0]->partAt(3, 1));
+        $corrected = (new RowsAre(1, 1, 1, 1, Part::Title))->on($read);
+        self::assertSame(Part::Title, $corrected->tables[0]->partAt(1, 1), 'who knows better says so');
         $remarks = ['Remark', 'It was very good.', 'I liked the trees, and the tea.', 'Too far away for me.', 'Nothing to add.'];
         self::assertSame(['hbbbb'], self::tables(array_map(fn (string $line) => [$line], $remarks)));
         self::assertSame(['hbbb'], self::tables([['Tree'], ['Rowan'], ['Aspen'], ['Hazel']]), 'names do not end as sentences do');

@@ -72,7 +72,7 @@ final class SaidTablesTest extends TestCase
     {
         $rows = [['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4], ['Hazel', 5], ['Alder', 9]];
         $both = self::book($rows, [['A1:B2'], ['A3:B5']])->sheet(1)->reading->tables[0];
-        self::assertSame(self::parts(self::read($rows)), self::parts($both));
+        self::assertSame('hbbbb', self::parts($both), 'as without them');
     }
 
     public function test_it_holds_after_an_edit_as_well(): void

@@ -155,7 +155,7 @@ final class CommandLineTest extends TestCase
         }
     }
 
-    public function test_of_an_empty_sheet_there_is_no_doubt(): void
+    public function test_of_an_empty_sheet_there_is_no_doubt_and_of_a_letter_there_is(): void
     {
         $book = new Spreadsheet;
         $book->getActiveSheet()->setTitle('Trees')->fromArray([['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4]]);
@@ -163,6 +163,13 @@ final class CommandLineTest extends TestCase
         (new Xlsx($book))->save("$this->folder/two.xlsx");
         [$code, , $errors] = $this->run_(['dress', 'two.xlsx', '--out', 'z.xlsx', '--sure', '80']);
         self::assertSame([0, ''], [$code, $errors], 'of nothing there is no doubt');
+        $book->createSheet()->setTitle('Letter')->fromArray([
+            ['Dear members,'], ['the nursery opens in March.'], ['Bring your own gloves.'], ['Tea is made at four.'],
+        ]);
+        (new Xlsx($book))->save("$this->folder/three.xlsx");
+        [$code, , $errors] = $this->run_(['dress', 'three.xlsx', '--out', 'z.xlsx', '--sure', '80']);
+        self::assertSame(4, $code);
+        self::assertStringContainsString('the sheet "Letter" is left as it came', $errors);
     }
 
     public function test_without_json_each_file_and_each_stylebook_is_a_line(): void

@@ -10,7 +10,7 @@ use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
 /** A sheet whose reading is too weak to dress it in silence. */
-final readonly class Doubts implements JsonSerializable
+final readonly class Doubt implements JsonSerializable
 {
     /** @param  TableReading|null  $table  the weakest; null where none was read */
     private function __construct(private Worksheet $sheet, private ?TableReading $table, private float $sure)
