@@ -15,9 +15,6 @@ final class BodyJudge
     /** Rows after the last total that only say more of it. */
     private const AFTERWORDS = 3;
 
-    /** Rows without a tick that are to be expected, from which on one is no group. */
-    private const BY_CHANCE = 0.2;
-
     /** Rows above one that its figures are compared with. */
     private const ABOVE = 400;
 
@@ -57,7 +54,7 @@ final class BodyJudge
             $end--;
         }
         $memo = [];
-        $isGappy = $this->isGappy($end);
+        $isGappy = ! $this->hasFigures() && Ticks::areGappy($this->region, $this->from, $end);
         for ($row = $this->from; $row <= $this->last; $row++) {
             $letters = $this->region->letters($row);
             $memo[$letters] ??=
@@ -82,46 +79,6 @@ final class BodyJudge
                 $this->mark($row, Part::RowGroup, 0.9, 'a row with only a label, before rows of data');
             }
         }
-    }
-
-    /**
-     * Whether rows of only a label are what chance leaves without a tick in a list of words, and no groups: by how many of the
-     * other cells are blank, as many of them are to be expected as there are, within a few.
-     */
-    private function isGappy(int $end): bool
-    {
-        $width = $this->region->range->columns() - 1;
-        if ($width < 1 || $this->hasFigures()) {
-            return false;
-        }
-        if ($width === 1) {
-            return $this->isOneTick($end);
-        }
-        $rows = $lone = $blank = 0;
-        foreach ($this->region->sample($this->from, $end) as $row) {
-            $letters = substr($this->region->letters($row), 1);
-            $gaps = substr_count($letters, '.');
-            if ($this->region->filled($row) > 0) {
-                $rows++;
-                $lone += $gaps === $width ? 1 : 0;
-                $blank += $gaps === $width ? 0 : $gaps;
-            }
-        }
-        $expected = $rows === $lone ? 0.0 : $rows * ($blank / (($rows - $lone) * $width)) ** $width;
-
-        return $expected >= self::BY_CHANCE && $lone <= 1 + 4 * $expected;
-    }
-
-    /** Whether the second of two columns says but one thing, or nothing. */
-    private function isOneTick(int $end): bool
-    {
-        $said = [];
-        foreach ($this->region->sample($this->from, $end) as $row) {
-            $said[mb_strtolower($this->region->text($row, $this->region->range->right))] = true;
-        }
-        unset($said['']);
-
-        return count($said) === 1;
     }
 
     /** Long lists say their headings again, once a page: rows of the very texts of the row above the body. */

@@ -34,12 +34,7 @@ final class Chain
         if ($this->result === null && $this->since === []) {
             $this->first = $values;
         } else {
-            foreach ($values as $column => $value) {
-                [$sum, $count, $unit] = $this->sums[$column] ?? [0.0, 0, 0.0];
-                $this->sums[$column] = $value === null
-                    ? [$sum, $count, $unit]
-                    : [$sum + $value, $count + 1, max($unit, Evidence::unit($value))];
-            }
+            Evidence::add($this->sums, $values);
         }
         $this->since[] = $row;
     }

@@ -39,4 +39,20 @@ final class Evidence
 
         return 1e-6;
     }
+
+    /**
+     * Adds the figures of a row to sums of rows.
+     *
+     * @param  array<int, array{float, int, float}>  $sums  sum, how many figures, the coarsest unit among them; by column
+     * @param  array<int, float|null>  $values  by column
+     */
+    public static function add(array &$sums, array $values): void
+    {
+        foreach ($values as $column => $value) {
+            if ($value !== null) {
+                [$sum, $count, $unit] = $sums[$column] ?? [0.0, 0, 0.0];
+                $sums[$column] = [$sum + $value, $count + 1, max($unit, self::unit($value))];
+            }
+        }
+    }
 }

@@ -67,7 +67,7 @@ final class Sums
                     'all' => $whole,
                     'why' => "the figures are the sums of rows $sectionFrom to ".($row - 1),
                 ];
-                $this->addTo($subtotals, $values);
+                Evidence::add($subtotals, $values);
                 $subtotalRows++;
                 $chain->resultAt($row, $values);
                 $sections = $this->empty();
@@ -119,8 +119,8 @@ final class Sums
                 continue;
             }
             $chain->add($row, $values);
-            $this->addTo($sections, $values);
-            $this->addTo($all, $values);
+            Evidence::add($sections, $values);
+            Evidence::add($all, $values);
             $sectionRows++;
             $allRows++;
         }
@@ -149,7 +149,7 @@ final class Sums
         $rows = 0;
         for ($row = $first + 1; $row <= $this->to; $row++) {
             if (! isset($marks[$row])) {
-                $this->addTo($sums, $this->values($row));
+                Evidence::add($sums, $this->values($row));
                 $rows++;
             }
         }
@@ -303,18 +303,5 @@ final class Sums
     private function empty(): array
     {
         return array_fill_keys($this->columns, [0.0, 0, 0.0]);
-    }
-
-    /**
-     * @param  array<int, array{float, int, float}>  $sums
-     * @param  array<int, float|null>  $values
-     */
-    private function addTo(array &$sums, array $values): void
-    {
-        foreach ($values as $column => $value) {
-            if ($value !== null) {
-                $sums[$column] = [$sums[$column][0] + $value, $sums[$column][1] + 1, max($sums[$column][2], Evidence::unit($value))];
-            }
-        }
     }
 }

@@ -71,11 +71,11 @@ final class SumsBelow
                 continue;
             }
             $units[] = $at;
-            $one = self::plus($one, [$probe => $rows[$at][$probe]]);
+            Evidence::add($one, [$probe => $rows[$at][$probe]]);
             if (count($units) >= 2 && self::digits([$probe => $own[$probe]], $one) !== null) {
                 $sums = array_fill_keys(array_keys($own), [0.0, 0, 0.0]);
                 foreach ($units as $unit) {
-                    $sums = self::plus($sums, $rows[$unit]);
+                    Evidence::add($sums, $rows[$unit]);
                 }
                 if (self::digits($own, $sums) >= $enough) {
                     return $next[$at] - 1;
@@ -102,23 +102,6 @@ final class SumsBelow
         }
 
         return $greatest;
-    }
-
-    /**
-     * @param  array<int, array{float, int, float}>  $sums  sum, how many figures, the coarsest unit among them; by column
-     * @param  array<int, float|null>  $values
-     * @return array<int, array{float, int, float}>
-     */
-    private static function plus(array $sums, array $values): array
-    {
-        foreach ($values as $column => $value) {
-            if ($value !== null) {
-                [$sum, $count, $unit] = $sums[$column];
-                $sums[$column] = [$sum + $value, $count + 1, max($unit, Evidence::unit($value))];
-            }
-        }
-
-        return $sums;
     }
 
     /**
