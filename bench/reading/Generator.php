@@ -18,7 +18,7 @@ final class Generator
         'sums above their details', 'total columns', 'years as headings', 'shares beside figures', 'words and ticks', 'repeated headings',
         'lines above', 'talk above', 'a row of units', 'of which', 'brackets and dashes', 'side by side', 'carried forward', 'notes below',
         'two tables', 'no totals though a word says so',
-        'three levels of headings', 'planned and actual', 'tiles', 'sections without words',
+        'three levels of headings', 'planned and actual', 'tiles', 'sections without words', 'groups without sums',
     ];
 
     private Layout $at;
@@ -73,6 +73,7 @@ final class Generator
             'planned and actual' => (new Arranged($this->at))->planned(),
             'tiles' => (new Arranged($this->at))->tiles(),
             'sections without words' => (new Arranged($this->at))->sections(),
+            'groups without sums' => $this->grouped($figures, null),
             default => $this->firms($figures),
         };
 
@@ -168,7 +169,7 @@ final class Generator
         $this->at->kinds[1] = ColumnKind::Text;
     }
 
-    private function grouped(int $figures, string $how): void
+    private function grouped(int $figures, ?string $how): void
     {
         $this->top();
         $this->at->row(Part::Heading, $this->headings($figures));
@@ -183,7 +184,10 @@ final class Generator
                 $this->at->row(Part::Body, [(string) array_pop($names), ...$line]);
             }
             $sums = self::sums($body);
-            $this->at->row(Part::Subtotal, [$this->at->word('sub'), ...($how === 'exact' ? $sums : self::other($sums))]);
+            $how === null || $this->at->row(Part::Subtotal, [$this->at->word('sub'), ...($how === 'exact' ? $sums : self::other($sums))]);
+        }
+        if ($how === null) {
+            return;
         }
         $sums = self::sums($all);
         $this->at->row(Part::Total, [$this->at->word('grand'), ...($how === 'exact' ? $sums : self::other($sums))]);

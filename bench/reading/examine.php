@@ -24,8 +24,12 @@ printf(
     "\n%d tables: mean %.1f %%, worst %.1f %%, all right in %d, tables counted right in %d\n",
     count($examination->tables), 100 * $examination->mean(), 100 * $examination->worst(), $perfect, $examination->counted,
 );
-foreach ($examination->reliability() as [$confidence, $rows, $right]) {
-    printf("read from %.2f on: %d rows, %.1f %% right\n", $confidence, $rows, 100 * $right);
+$rough = Examination::rough([$seed], $each);
+foreach (['rows' => $rough->rows, 'tables' => $rough->sure] as $what => $readings) {
+    echo "\nwith as many that were roughened, $what:\n";
+    foreach (Examination::reliability($readings) as [$confidence, $all, $mean, $right]) {
+        printf("read from %.2f on: %d, called %.1f %%, %.1f %% right\n", $confidence, $all, 100 * $mean, 100 * $right);
+    }
 }
 $tables = $examination->tables;
 usort($tables, fn (array $one, array $other) => $one[0] <=> $other[0]);

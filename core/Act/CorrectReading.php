@@ -10,6 +10,7 @@ use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Correction\Correction;
 use Rilvet\Reading\Correction\RowsAre;
+use Rilvet\Reading\Correction\RowsAreEach;
 use Rilvet\Reading\Part;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -24,7 +25,14 @@ final readonly class CorrectReading implements Act
     public function on(Workbook $workbook): Workbook
     {
         $before = $workbook->sheet($this->sheet);
-        $sheet = $before->corrected($this->correction instanceof RowsAre ? self::labelled($before, $this->correction) : $this->correction);
+        $correction = match (true) {
+            $this->correction instanceof RowsAre => self::labelled($before, $this->correction),
+            $this->correction instanceof RowsAreEach => new RowsAreEach(
+                array_map(fn (RowsAre $rows) => self::labelled($before, $rows), $this->correction->each),
+            ),
+            default => $this->correction,
+        };
+        $sheet = $before->corrected($correction);
         if ($sheet->reading->toArray() === $before->reading->toArray()) {
             throw NothingToChange::becauseReadSo();
         }

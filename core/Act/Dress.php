@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Fit\ColumnFit;
+use Rilvet\Reading\Question;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
@@ -47,6 +48,10 @@ final readonly class Dress implements Act
         $count = count($this->sheets);
         $where = $count === 1 ? $workbook->sheet($this->sheets[0])->name : "$count sheets";
 
-        return $this->stylebook === null ? "Stylebook taken off, $where" : "Dressed in {$this->stylebook->name}, $where";
+        // A table that is read with doubt is not dressed in silence.
+        $doubts = array_sum(array_map(fn (int $number) => count(Question::all($workbook->sheet($number)->reading)), $this->sheets));
+        $doubt = $doubts === 0 ? '' : ', '.($doubts === 1 ? '1 table' : "$doubts tables").' read with doubt';
+
+        return $this->stylebook === null ? "Stylebook taken off, $where" : "Dressed in {$this->stylebook->name}, $where$doubt";
     }
 }

@@ -21,7 +21,7 @@ final class BodyJudge
     /** @var array<int, Part|null> only rows that are not plain body */
     private array $parts = [];
 
-    /** @var array<int, array{float, string}> */
+    /** @var array<int, array{Ground, string}> */
     private array $reasons = [];
 
     private readonly int $last;
@@ -54,7 +54,7 @@ final class BodyJudge
             $end--;
         }
         $memo = [];
-        $isGappy = ! $this->hasFigures() && Ticks::areGappy($this->region, $this->from, $end);
+        $isGappy = Ticks::areGappy($this->region, $this->from, $end);
         for ($row = $this->from; $row <= $this->last; $row++) {
             $letters = $this->region->letters($row);
             $memo[$letters] ??=
@@ -66,17 +66,17 @@ final class BodyJudge
                         ? 'lone'
                         : 'row');
             if ($memo[$letters] === 'blank') {
-                $this->mark($row, null, 1.0, 'blank');
+                $this->mark($row, null, Ground::Blank, 'blank');
             } elseif ($row > $end) {
                 $text = $this->loneText($row);
                 $this->mark(
                     $row,
                     Part::Note,
-                    RowBands::isNote($text) ? 0.95 : 0.75,
+                    RowBands::isNote($text) ? Ground::NoteWord : Ground::Below,
                     RowBands::isNote($text) ? 'begins like a note' : 'text below the table',
                 );
             } elseif (! $isGappy && $memo[$letters] === 'lone' && $this->isGroupLabel($row, $end)) {
-                $this->mark($row, Part::RowGroup, 0.9, 'a row with only a label, before rows of data');
+                $this->mark($row, Part::RowGroup, Ground::Label, 'a row with only a label, before rows of data');
             }
         }
     }
@@ -101,7 +101,7 @@ final class BodyJudge
                 $this->region->text($row, $this->region->range->left + $first) === $texts[$first] &&
                 $this->region->texts($row) === $texts
             ) {
-                $this->mark($row, Part::Heading, 0.9, "says the headings of row $head again");
+                $this->mark($row, Part::Heading, Ground::Again, "says the headings of row $head again");
             }
         }
     }
@@ -195,7 +195,7 @@ final class BodyJudge
         }
         $total = $this->region->said()?->total();
         if ($total !== null && $total >= $this->from && $total <= $this->last) {
-            $this->mark($total, Part::Total, 0.99, 'the file names it as the totals of a table');
+            $this->mark($total, Part::Total, Ground::FileTotals, 'the file names it as the totals of a table');
         }
     }
 
@@ -232,7 +232,7 @@ final class BodyJudge
             $this->mark(
                 $row,
                 $isAll ? Part::Total : Part::Subtotal,
-                isset($words[$row]) ? 0.95 : 0.85,
+                isset($words[$row]) ? Ground::SumSaid : Ground::Details,
                 'the figures are the sums of rows '.($row + 1)." to $last below",
             );
         }
@@ -291,7 +291,7 @@ final class BodyJudge
                 $this->mark(
                     $row,
                     Part::Subtotal,
-                    0.85,
+                    Ground::Indented,
                     'the figures are the sums of the indented rows '.($row + 1).' to '.($next - 1).' below',
                 );
             }
@@ -327,8 +327,12 @@ final class BodyJudge
                 $sum['kind'] === 'sum' &&
                 preg_match('/grand|overall|gesamt|général|\ball\b/iu', $label) !== 1);
         $why = $sum['why'] ?? ($formula ? 'its formulas sum the rows above' : 'the label "'.mb_strimwidth($label, 0, 30, '…').'"');
-        $confidence = min(0.99, 0.6 + ($sum !== null ? 0.3 : 0) + ($word ? 0.2 : 0) + ($formula ? 0.2 : 0));
-        $this->mark($row, $isSub ? Part::Subtotal : Part::Total, $confidence, $why);
+        $ground = match (true) {
+            $sum !== null => $word || $formula ? Ground::SumSaid : Ground::Sum,
+            $formula => Ground::Formulas,
+            default => Ground::Word,
+        };
+        $this->mark($row, $isSub ? Part::Subtotal : Part::Total, $ground, $why);
     }
 
     /**
@@ -466,10 +470,10 @@ final class BodyJudge
         return $this->region->text($row, $this->region->range->left + $at);
     }
 
-    private function mark(int $row, ?Part $part, float $confidence, string $why): void
+    private function mark(int $row, ?Part $part, Ground $ground, string $why): void
     {
         $this->parts[$row] = $part;
-        $this->reasons[$row] = [$confidence, $why];
+        $this->reasons[$row] = [$ground, $why];
     }
 
     /** @return list<RowRun> */
@@ -480,10 +484,10 @@ final class BodyJudge
         $at = $this->from;
         foreach ($this->parts as $row => $part) {
             if ($row > $at) {
-                $runs[] = new RowRun($at, $row - 1, Part::Body, 0.95, 'rows of data');
+                $runs[] = new RowRun($at, $row - 1, Part::Body, why: 'rows of data', ground: Ground::Rows);
             }
             $last = array_key_last($runs);
-            [$confidence, $why] = $this->reasons[$row];
+            [$ground, $why] = $this->reasons[$row];
             if (
                 $last !== null &&
                 $runs[$last]->part === $part &&
@@ -494,12 +498,12 @@ final class BodyJudge
             ) {
                 $runs[$last] = $runs[$last]->over($runs[$last]->first, $row);
             } else {
-                $runs[] = new RowRun($row, $row, $part, $confidence, $why);
+                $runs[] = new RowRun($row, $row, $part, why: $why, ground: $ground);
             }
             $at = $row + 1;
         }
         if ($at <= $this->last) {
-            $runs[] = new RowRun($at, $this->last, Part::Body, 0.95, 'rows of data');
+            $runs[] = new RowRun($at, $this->last, Part::Body, why: 'rows of data', ground: Ground::Rows);
         }
 
         return $runs;

@@ -56,6 +56,11 @@ enum ColumnKind: string
         };
     }
 
+    public function isTemporal(): bool
+    {
+        return $this === self::Date || $this === self::Time || $this === self::DateTime;
+    }
+
     /** Names, words and codes: what rows are told apart by. */
     public function isWordy(): bool
     {

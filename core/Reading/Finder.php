@@ -27,9 +27,10 @@ final class Finder
     {
         $range = $region->range;
         $column = ColumnJudge::judge($region, $range->left, $region->sample($range->top, $range->bottom), null);
-        $run = new RowRun($range->top, $range->bottom, null, Prose::SURE, 'lines that end as sentences do, no table');
+        $lines = new RowRun($range->top, $range->bottom, null, why: 'lines that end as sentences do, no table', ground: Ground::Sentences);
+        $runs = (new Weighing($region, [$lines], [$column]))->weighed();
 
-        return new TableReading($range, Prose::SURE, [$run], [$column]);
+        return new TableReading($range, Weighing::table($runs), $runs, [$column]);
     }
 
     /** Reads one rectangle as one table. */
@@ -69,10 +70,11 @@ final class Finder
         }
 
         $columns = array_values($columns);
+        $runs = (new Weighing($region, $runs, $columns))->weighed();
 
         return new TableReading(
             $range,
-            self::confidence($head['confidence'], $runs, $columns),
+            Weighing::table($runs),
             $runs,
             $columns,
             groups: self::groups($region, $head['rows'], $columns),
@@ -82,7 +84,7 @@ final class Finder
     /**
      * The text of each column's heading: the heading rows from above down, joined.
      *
-     * @param  list<array{int, Part, float, string}>  $head
+     * @param  list<array{int, Part, Ground, string}>  $head
      * @return array<int, string>
      */
     private static function headings(Region $region, array $head): array
@@ -135,14 +137,14 @@ final class Finder
     }
 
     /**
-     * @param  list<array{int, Part, float, string}>  $head
+     * @param  list<array{int, Part, Ground, string}>  $head
      * @return list<RowRun>
      */
     private static function headRuns(Range $range, array $head, int $body): array
     {
         $byRow = [];
-        foreach ($head as [$row, $part, $confidence, $why]) {
-            $byRow[$row] = new RowRun($row, $row, $part, $confidence, $why);
+        foreach ($head as [$row, $part, $ground, $why]) {
+            $byRow[$row] = new RowRun($row, $row, $part, why: $why, ground: $ground);
         }
         $runs = [];
         for ($row = $range->top; $row < min($body, $range->bottom + 1); $row++) {
@@ -177,7 +179,7 @@ final class Finder
     }
 
     /**
-     * @param  list<array{int, Part, float, string}>  $head
+     * @param  list<array{int, Part, Ground, string}>  $head
      * @param  list<ColumnReading>  $columns
      * @return list<Range>
      */
@@ -247,20 +249,6 @@ final class Finder
         }
 
         return true;
-    }
-
-    /**
-     * @param  list<RowRun>  $runs
-     * @param  list<ColumnReading>  $columns
-     */
-    private static function confidence(float $head, array $runs, array $columns): float
-    {
-        $parts = array_filter($runs, fn (RowRun $run) => $run->part !== null);
-        $rows = $parts === [] ? 0.3 : array_sum(array_map(fn (RowRun $run) => $run->confidence, $parts)) / count($parts);
-        $sum = array_sum(array_map(fn (ColumnReading $column) => $column->confidence, $columns));
-        $kinds = $columns === [] ? 0.3 : $sum / count($columns);
-
-        return round(0.4 * $head + 0.35 * $rows + 0.25 * $kinds, 2);
     }
 
     /**

@@ -10,8 +10,10 @@ final class HeadJudge
     private const UNITS = '/^\W*(?:(?:all\s+)?(?:figures|amounts|values|money|prices|sums)\b.{0,40}\b(?:in|are)\b|in\s+(?:thousands?|'
         .'millions?|billions?|hundreds|per\s*cent|percent|%|\p{Sc}|[A-Z]{3}\b|pounds|euros?|dollars|kg|tonnes|units)|\p{Sc}\s?(?:m|k|bn|'
         .'000s?|million|thousand|\'000)?\W*$|(?:per\s*cent|percent|%)(?:\s+of\b.*)?\W*$|as\s+(?:at|of)\b|(?:in\s+)?(?:tausend|mio|mrd|'
-        .'tsd)\b|en\s+(?:milliers|millions)|money\s+in|units?\s*:|currency\s*:|thousands|millions|(?:for\s+the\s+)?(?:week|month|'
-        .'quarter|year|period)\s+(?:to|ended|ending)\b|stand\s*:|stand\s+vom|counted\b|date\s*:)/iu';
+        .'tsd)\b|(?:en|em|in|v|w|i)\s+(?:milliers|millions|miles|millones|milhares|milhões|migliaia|milioni|duizend(?:en)?|miljoenen|'
+        .'tus(?:en)?tals?|miljoner|tisících|milionech|tys|mln)\b|tuhat(?:ta|ansia)\b|bin(?:lerce)?$|тыс|млн|[（(]?[千万億]|money\s+in|'
+        .'units?\s*:|currency\s*:|thousands|millions|(?:for\s+the\s+)?(?:week|month|quarter|year|period)\s+(?:to|ended|ending)\b|'
+        .'stand\s*:|stand\s+vom|counted\b|date\s*:)/iu';
 
     private const HEADING_WORDS = '/^(?:id|no\.?|nr\.?|#|code|name|title|first\s?name|last\s?name|surname|date|day|time|year|month|week|'
         .'type|kind|category|class|group|status|state|country|city|region|county|street|address|email|e-mail|phone|tel\.?|price|amount|'
@@ -24,7 +26,7 @@ final class HeadJudge
     /** Rows of a block of keys and values, at the most. */
     private const KEYS = 200;
 
-    /** @var list<array{int, Part, float, string}> row, part, confidence, reason */
+    /** @var list<array{int, Part, Ground, string}> row, part, ground, reason */
     private array $rows = [];
 
     private int $body;
@@ -34,14 +36,14 @@ final class HeadJudge
         $this->body = $region->range->top;
     }
 
-    /** @return array{rows: list<array{int, Part, float, string}>, body: int, confidence: float} the first body row with it */
+    /** @return array{rows: list<array{int, Part, Ground, string}>, body: int} the first body row with it */
     public static function judge(Region $region): array
     {
         $judge = new self($region);
         $judge->lines();
-        $confidence = $judge->headings();
+        $judge->headings();
 
-        return ['rows' => $judge->rows, 'body' => $judge->body, 'confidence' => $confidence];
+        return ['rows' => $judge->rows, 'body' => $judge->body];
     }
 
     /** Lone lines at the top: the title, then units lines and further lines of the title. */
@@ -66,13 +68,13 @@ final class HeadJudge
                 break;
             }
             if (! $seenTitle && ! $isUnits) {
-                $this->rows[] = [$row, Part::Title, 0.95, 'a lone text above the table'];
+                $this->rows[] = [$row, Part::Title, Ground::Above, 'a lone text above the table'];
                 $seenTitle = true;
             } else {
                 $this->rows[] = [
                     $row,
                     Part::Units,
-                    $isUnits ? 0.95 : 0.6,
+                    $isUnits ? Ground::Units : Ground::Second,
                     $isUnits ? 'names units or a date of the table' : 'a second line under the title',
                 ];
             }
@@ -141,7 +143,7 @@ final class HeadJudge
         return false;
     }
 
-    private function headings(): float
+    private function headings(): void
     {
         $range = $this->region->range;
         $start = $this->body;
@@ -151,30 +153,32 @@ final class HeadJudge
         if ($this->isKeysAndValues($start)) {
             $this->body = $start;
 
-            return 0.9;
+            return;
         }
         $typed = $this->typedColumns($start);
         $heads = $typed === [] ? $this->wordHeading($start) : $this->rowsOverFigures($start, $typed);
         $said = $this->region->said();
         if ($said !== null) {
-            return $this->said($said, $start, $heads);
+            $this->said($said, $start, $heads);
+
+            return;
         }
         if ($heads === []) {
             $this->body = $start;
 
-            return 0.7;
+            return;
         }
         $lastHead = max($heads);
         foreach ($heads as $at => $row) {
             $next = $heads[$at + 1] ?? null;
             $group = $next !== null && $this->isGroup($row, $next);
-            $this->rows[] = [$row, $group ? Part::ColumnGroup : Part::Heading, $group ? 0.9 : ($typed === [] ? 0.75 : 0.95), $group
-                ? 'fewer labels than the row below, each over a run of columns'
-                : ($typed === [] ? 'names that do not occur below' : 'words over columns of figures')];
+            $this->rows[] = match (true) {
+                $group => [$row, Part::ColumnGroup, Ground::Fewer, 'fewer labels than the row below, each over a run of columns'],
+                $typed === [] => [$row, Part::Heading, Ground::Names, 'names that do not occur below'],
+                default => [$row, Part::Heading, Ground::OverFigures, 'words over columns of figures'],
+            };
         }
         $this->body = $lastHead + 1;
-
-        return $typed === [] ? 0.8 : 0.95;
     }
 
     /**
@@ -182,7 +186,7 @@ final class HeadJudge
      *
      * @param  list<int>  $heads  as they look
      */
-    private function said(SaidTable $said, int $start, array $heads): float
+    private function said(SaidTable $said, int $start, array $heads): void
     {
         $head = $said->head();
         if ($head === null) {
@@ -194,14 +198,12 @@ final class HeadJudge
         foreach ($heads as $at => $row) {
             $isGroup = isset($heads[$at + 1]) && $this->isGroup($row, $heads[$at + 1]);
             $this->rows[] = match (true) {
-                $row === $head => [$row, Part::Heading, 0.99, 'the file names it as the headings of a table'],
-                $isGroup => [$row, Part::ColumnGroup, 0.9, 'fewer labels than the row below, each over a run of columns'],
-                default => [$row, Part::Heading, 0.9, 'words over the rows of a table'],
+                $row === $head => [$row, Part::Heading, Ground::FileHeadings, 'the file names it as the headings of a table'],
+                $isGroup => [$row, Part::ColumnGroup, Ground::Fewer, 'fewer labels than the row below, each over a run of columns'],
+                default => [$row, Part::Heading, Ground::OverRows, 'words over the rows of a table'],
             };
         }
         $this->body = $heads === [] ? $start : max($heads) + 1;
-
-        return 0.99;
     }
 
     /** A block of keys, each with a colon, and their values: its headings are at the left, and its first row is as good as any. */

@@ -7,9 +7,6 @@ namespace Rilvet\Reading;
 /** Letters and other lines of text that are no table. */
 final class Prose
 {
-    /** How sure such a reading is. */
-    public const SURE = 0.6;
-
     /** Lines that are a letter, at the least. */
     private const LINES = 4;
 

@@ -12,7 +12,8 @@ use Rilvet\Grid\Shift;
  *
  * @phpstan-type ColumnData array{c: int, h: string|null, k: string, p: float|int, r: string, w: string, d: int, u: string|null,
  *     g: bool, l: list<string>}
- * @phpstan-type TableData array{range: string, confidence: float|int, runs: list<array{int, int, string|null, float|int, string}>,
+ * @phpstan-type RunData array{0: int, 1: int, 2: string|null, 3: float|int, 4: string, 5?: bool, 6?: string}
+ * @phpstan-type TableData array{range: string, confidence: float|int, runs: list<RunData>,
  *     columns: list<ColumnData>, asides: list<string>, groups: list<string>}
  * @phpstan-type ReadingData array{tables: list<TableData>}
  */

@@ -11,6 +11,9 @@ use Rilvet\Grid\Sheet;
 /** All that a reading starts from: signatures, cells on demand (whole blocks are remembered), formats, longest texts. */
 final class SheetFacts
 {
+    /** Cells of the blocks that are remembered. */
+    private const KEPT = 200_000;
+
     /** @var array<int, array<int, list<Cell>>> */
     private array $blocks = [];
 
@@ -78,7 +81,8 @@ final class SheetFacts
     {
         $block = Block::of($row);
         if (! isset($this->blocks[$block])) {
-            if (count($this->blocks) > 12) {
+            // Whole blocks are gone through again and again: as many are kept as hold a bearable number of cells.
+            while (count($this->blocks) > 1 && (count($this->blocks) + 1) * Block::ROWS * max(1, $this->columns()) > self::KEPT) {
                 unset($this->blocks[array_key_first($this->blocks)]);
             }
             $this->blocks[$block] = [];

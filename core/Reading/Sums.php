@@ -7,11 +7,16 @@ namespace Rilvet\Reading;
 /**
  * Finds the rows of a body whose figures are the sums, means, least or greatest of the rows around them, whatever they
  * are called. Rounding is allowed for: half a unit of the last place for each addend.
+ *
+ * @phpstan-type Find array{kind: string, from: int, to: int, all: bool, why: string}
  */
 final class Sums
 {
     /** Above this many rows only rows that look different are tried, against one running sum. */
     private const MOST_ROWS = 5_000;
+
+    /** Rows at the end that may hold means, least and greatest. */
+    private const LAST = 5;
 
     /** @var list<int> offsets of numeric columns */
     private array $columns = [];
@@ -29,7 +34,7 @@ final class Sums
     /**
      * @param  array<int, string>  $marks  rows that are no addends: "group" or "blank"
      * @param  array<int, bool>  $words  rows whose label has a total word
-     * @return array<int, array{kind: string, from: int, to: int, all: bool, why: string}> by row: what it sums
+     * @return array<int, Find> by row: what it sums
      */
     public function find(array $marks, array $words): array
     {
@@ -59,14 +64,8 @@ final class Sums
             $values = $this->values($row);
             $word = $words[$row] ?? false;
             if ($sectionRows >= 2 && $this->matches($values, $sections, $sectionRows, $word, $row)) {
-                $whole = $sectionRows === $allRows;
-                $found[$row] = [
-                    'kind' => 'sum',
-                    'from' => $sectionFrom,
-                    'to' => $row - 1,
-                    'all' => $whole,
-                    'why' => "the figures are the sums of rows $sectionFrom to ".($row - 1),
-                ];
+                $why = "the figures are the sums of rows $sectionFrom to ".($row - 1);
+                $found[$row] = self::of('sum', $sectionFrom, $row - 1, $sectionRows === $allRows, $why);
                 Evidence::add($subtotals, $values);
                 $subtotalRows++;
                 $chain->resultAt($row, $values);
@@ -80,13 +79,7 @@ final class Sums
                 $subtotalRows >= 2 &&
                 ($this->matches($values, $subtotals, $subtotalRows, true, $row) || $this->matches($values, $all, $allRows, true, $row))
             ) {
-                $found[$row] = [
-                    'kind' => 'sum',
-                    'from' => $this->from,
-                    'to' => $row - 1,
-                    'all' => true,
-                    'why' => 'the figures are the sums of the subtotals above',
-                ];
+                $found[$row] = self::of('sum', $this->from, $row - 1, true, 'the figures are the sums of the subtotals above');
                 $chain->resultAt($row, $values);
                 $sections = $this->empty();
                 $sectionRows = 0;
@@ -95,13 +88,8 @@ final class Sums
                 continue;
             }
             if ($allRows >= 3 && $sectionRows !== $allRows && $this->matches($values, $all, $allRows, $word, $row)) {
-                $found[$row] = [
-                    'kind' => 'sum',
-                    'from' => $this->from,
-                    'to' => $row - 1,
-                    'all' => true,
-                    'why' => "the figures are the sums of rows {$this->from} to ".($row - 1),
-                ];
+                $why = "the figures are the sums of rows {$this->from} to ".($row - 1);
+                $found[$row] = self::of('sum', $this->from, $row - 1, true, $why);
 
                 continue;
             }
@@ -110,7 +98,7 @@ final class Sums
             }
             $why = $chain->why($values);
             if ($why !== null) {
-                $found[$row] = ['kind' => 'result', 'from' => $sectionFrom, 'to' => $row - 1, 'all' => false, 'why' => $why];
+                $found[$row] = self::of('result', $sectionFrom, $row - 1, false, $why);
                 $chain->resultAt($row, $values);
                 $sections = $this->empty();
                 $sectionRows = 0;
@@ -133,8 +121,8 @@ final class Sums
      *
      * @param  array<int, string>  $marks
      * @param  array<int, bool>  $words
-     * @param  array<int, array{kind: string, from: int, to: int, all: bool, why: string}>  $found
-     * @return array<int, array{kind: string, from: int, to: int, all: bool, why: string}>
+     * @param  array<int, Find>  $found
+     * @return array<int, Find>
      */
     private function above(array $marks, array $words, array $found): array
     {
@@ -157,15 +145,9 @@ final class Sums
             return [];
         }
 
-        return [
-            $first => [
-                'kind' => 'sum',
-                'from' => $first + 1,
-                'to' => $this->to,
-                'all' => true,
-                'why' => 'the figures are the sums of the rows '.($first + 1)." to {$this->to} below",
-            ],
-        ];
+        $why = 'the figures are the sums of the rows '.($first + 1)." to {$this->to} below";
+
+        return [$first => self::of('sum', $first + 1, $this->to, true, $why)];
     }
 
     /**
@@ -173,61 +155,72 @@ final class Sums
      *
      * @param  array<int, string>  $marks
      * @param  array<int, bool>  $words
-     * @param  array<int, array{kind: string, from: int, to: int, all: bool, why: string}>  $found
-     * @return array<int, array{kind: string, from: int, to: int, all: bool, why: string}>
+     * @param  array<int, Find>  $found
+     * @return array<int, Find>
      */
     private function statistics(array $marks, array $words, array $found): array
     {
+        $tried = [];
+        for ($row = $this->to; $row > $this->from + 2 && $row > $this->to - self::LAST; $row--) {
+            isset($marks[$row]) || isset($found[$row]) || ($tried[$row] = true);
+        }
+        if ($tried === []) {
+            return [];
+        }
         $statistics = [];
-        for ($row = $this->to, $tries = 0; $row > $this->from + 2 && $tries < 5; $row--, $tries++) {
+        /** @var array<int, array{int, float, float, float}> $above  count, sum, least and greatest of the rows above, by column */
+        $above = [];
+        for ($row = $this->from; $row <= array_key_first($tried); $row++) {
             if (isset($marks[$row]) || isset($found[$row])) {
                 continue;
             }
             $values = $this->values($row);
-            $body = [];
-            for ($at = $this->from; $at < $row; $at++) {
-                if (! isset($marks[$at]) && ! isset($found[$at]) && ! ($words[$at] ?? false)) {
-                    foreach ($this->values($at) as $column => $value) {
-                        if ($value !== null) {
-                            $body[$column][] = $value;
-                        }
-                    }
-                }
+            $word = $words[$row] ?? false;
+            $kind = isset($tried[$row]) ? self::statistic($values, $above, $word) : null;
+            if ($kind !== null) {
+                $statistics[$row] = self::of($kind, $this->from, $row - 1, true, "the figures are the $kind of the rows above");
             }
-            // Rows that are all alike are their own mean, least and greatest, and say nothing.
-            foreach (['mean', 'least', 'greatest'] as $kind) {
-                $hits = 0;
-                $filled = 0;
-                $varied = 0;
-                foreach ($values as $column => $value) {
-                    if ($value === null || count($body[$column] ?? []) < 3) {
-                        continue;
-                    }
-                    $filled++;
-                    $varied += min($body[$column]) === max($body[$column]) ? 0 : 1;
-                    $expected = match ($kind) {
-                        'mean' => array_sum($body[$column]) / count($body[$column]),
-                        'least' => min($body[$column]),
-                        'greatest' => max($body[$column]),
-                    };
-                    $hits += abs($expected - $value) <= ($kind === 'mean' ? max(Evidence::unit($value), 1e-9 * abs($value)) : 0.0) ? 1 : 0;
-                }
-                $word = $words[$row] ?? false;
-                if ($filled > 0 && $hits === $filled && ($word || $varied >= 3)) {
-                    $statistics[$row] = [
-                        'kind' => $kind,
-                        'from' => $this->from,
-                        'to' => $row - 1,
-                        'all' => true,
-                        'why' => "the figures are the $kind of the rows above",
-                    ];
-
-                    break;
+            foreach ($word ? [] : $values as $column => $value) {
+                if ($value !== null) {
+                    [$count, $sum, $least, $greatest] = $above[$column] ?? [0, 0.0, $value, $value];
+                    $above[$column] = [$count + 1, $sum + $value, min($least, $value), max($greatest, $value)];
                 }
             }
         }
 
         return $statistics;
+    }
+
+    /**
+     * Rows that are all alike are their own mean, least and greatest, and say nothing.
+     *
+     * @param  array<int, float|null>  $values
+     * @param  array<int, array{int, float, float, float}>  $above
+     */
+    private static function statistic(array $values, array $above, bool $word): ?string
+    {
+        $filled = $varied = 0;
+        $hits = ['mean' => 0, 'least' => 0, 'greatest' => 0];
+        foreach ($values as $column => $value) {
+            [$count, $sum, $least, $greatest] = $above[$column] ?? [0, 0.0, 0.0, 0.0];
+            if ($value === null || $count < 3) {
+                continue;
+            }
+            $filled++;
+            $varied += $least === $greatest ? 0 : 1;
+            $hits['mean'] += abs($sum / $count - $value) <= max(Evidence::unit($value), 1e-9 * abs($value)) ? 1 : 0;
+            $hits['least'] += $least === $value ? 1 : 0;
+            $hits['greatest'] += $greatest === $value ? 1 : 0;
+        }
+        $kind = array_search($filled, $hits, true);
+
+        return $filled > 0 && $kind !== false && ($word || $varied >= 3) ? $kind : null;
+    }
+
+    /** @return Find */
+    private static function of(string $kind, int $from, int $to, bool $all, string $why): array
+    {
+        return ['kind' => $kind, 'from' => $from, 'to' => $to, 'all' => $all, 'why' => $why];
     }
 
     /**
@@ -291,9 +284,10 @@ final class Sums
     /** @return array<int, float|null> by column */
     public function values(int $row): array
     {
+        $cells = $this->region->facts->row($row);
         $values = [];
         foreach ($this->columns as $column) {
-            $values[$column] = $this->region->cell($row, $column)->number();
+            $values[$column] = ($cells[$column - 1] ?? null)?->number();
         }
 
         return $values;

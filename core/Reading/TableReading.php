@@ -182,6 +182,66 @@ final readonly class TableReading
         return new self($this->range, $this->confidence, $this->runs, $columns, $this->asides, $this->groups);
     }
 
+    /**
+     * The table with some of its rows read otherwise; rows just above or below it join it, others are left out.
+     *
+     * @param  list<RowRun>  $laid  from the top, none over another
+     */
+    public function overlaid(array $laid): self
+    {
+        $laid = array_filter($laid, fn (RowRun $run) => $run->first <= $this->range->bottom + 1 && $run->last >= $this->range->top - 1);
+        if ($laid === []) {
+            return $this;
+        }
+        $runs = [];
+        $at = $index = 0;
+        foreach ([...$laid, null] as $over) {
+            // What was read before stands from the last of what is laid over it up to the next.
+            for (; isset($this->runs[$index]) && ($over === null || $this->runs[$index]->first < $over->first); $index++) {
+                [$run, $end] = [$this->runs[$index], $over === null ? $this->range->bottom : $over->first - 1];
+                [$first, $last] = [max($run->first, $at + 1), min($run->last, $end)];
+                if ($first <= $last) {
+                    $runs[] = $run->over($first, $last);
+                }
+                if ($run->last > $end) {
+                    break;
+                }
+            }
+            if ($over !== null) {
+                $runs[] = $over;
+                $at = $over->last;
+            }
+        }
+        $runs = self::joined($runs);
+        $last = $runs[count($runs) - 1]->last;
+        [$top, $bottom] = [min($this->range->top, $runs[0]->first), max($this->range->bottom, $last)];
+        $range = Range::of($top, $this->range->left, $bottom, $this->range->right);
+
+        return new self($range, Weighing::table($runs), $runs, $this->columns, $this->asides, $this->groups);
+    }
+
+    /**
+     * @param  list<RowRun>  $runs
+     * @return list<RowRun> neighbouring body runs joined, so that stripes run through
+     */
+    private static function joined(array $runs): array
+    {
+        $joined = [];
+        foreach ($runs as $run) {
+            $last = array_key_last($joined);
+            $isMore = $last !== null && $run->part === Part::Body && $joined[$last]->part === Part::Body
+                && $joined[$last]->last === $run->first - 1;
+            if ($isMore) {
+                $joined[$last] = $joined[$last]->weighed(min($joined[$last]->confidence, $run->confidence), $joined[$last]->second)
+                    ->over($joined[$last]->first, $run->last);
+            } else {
+                $joined[] = $run;
+            }
+        }
+
+        return $joined;
+    }
+
     /** The table after rows or columns were put in or taken out; null where nothing of it is left. */
     public function moved(Shift $shift): ?self
     {

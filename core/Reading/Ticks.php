@@ -16,13 +16,22 @@ final class Ticks
      */
     public static function areGappy(Region $region, int $from, int $to): bool
     {
-        $width = $region->range->columns() - 1;
-        if ($width < 1) {
-            return false;
-        }
-        if ($width === 1) {
+        if ($region->range->columns() === 2) {
             return self::isOne($region, $from, $to);
         }
+        [$expected, $lone] = self::lone($region, $from, $to);
+
+        return $expected >= self::BY_CHANCE && $lone <= 1 + 4 * $expected;
+    }
+
+    /**
+     * How many rows of only a label chance leaves, by how many of the other cells are blank; and how many there are.
+     *
+     * @return array{float, int}
+     */
+    public static function lone(Region $region, int $from, int $to): array
+    {
+        $width = $region->range->columns() - 1;
         $rows = $lone = $blank = 0;
         foreach ($region->sample($from, $to) as $row) {
             $letters = substr($region->letters($row), 1);
@@ -33,9 +42,8 @@ final class Ticks
                 $blank += $gaps === $width ? 0 : $gaps;
             }
         }
-        $expected = $rows === $lone ? 0.0 : $rows * ($blank / (($rows - $lone) * $width)) ** $width;
 
-        return $expected >= self::BY_CHANCE && $lone <= 1 + 4 * $expected;
+        return [$width === 0 || $rows === $lone ? 0.0 : $rows * ($blank / (($rows - $lone) * $width)) ** $width, $lone];
     }
 
     /** Whether the second of two columns says but one thing, or nothing. */

@@ -18,6 +18,7 @@ use Rilvet\Act\Act;
 use Rilvet\Act\Pipeline;
 use Rilvet\Act\Recalculate;
 use Rilvet\Grid\MemoryBlockStore;
+use Rilvet\Reading\Finder;
 use Rilvet\Refusal;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Workbook;
@@ -56,7 +57,7 @@ final class PictureTest extends TestCase
         foreach ([11, 13] as $seed) {
             foreach ((new Generator)->all($seed, 1) as $layout) {
                 $lines[] = "== {$layout->cause}, {$layout->language}";
-                array_push($lines, ...Picture::tables(Examination::read($layout)));
+                array_push($lines, ...Picture::tables(Finder::read(Examination::facts($layout))));
             }
         }
         $this->assertPicture('layouts.read', $lines);

@@ -10,6 +10,7 @@ use Rilvet\Intake\ColumnTyping;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
+use Rilvet\Reading\Question;
 use Rilvet\Reading\RowRun;
 use Rilvet\Reading\TableReading;
 use Rilvet\Window\FirstScreen;
@@ -94,9 +95,11 @@ final class Outline
                     $run->part?->words() ?? 'Blank',
                     round($run->confidence, 2),
                     $run->why,
+                    $run->second?->value,
                 ),
                 array_slice($table->runs, 0, self::MOST_RUNS),
             ),
+            QuestionRecord::of(Question::of($table)),
         );
     }
 

@@ -15,6 +15,7 @@ final readonly class RunRecord
         public string $words,
         public float $confidence,
         public string $why,
+        public ?string $second,
     ) {
     }
 }

@@ -22,6 +22,7 @@ final readonly class TableRecord
         public array $parts,
         public array $columns,
         public array $runs,
+        public ?QuestionRecord $question,
     ) {
     }
 }

@@ -62,6 +62,8 @@ final class Types
         PartRecord::class,
         ColumnRecord::class,
         RunRecord::class,
+        AnswerRecord::class,
+        QuestionRecord::class,
         TypingRecord::class,
         TableRecord::class,
         FirstScreen::class,

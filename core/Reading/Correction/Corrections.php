@@ -24,18 +24,9 @@ final class Corrections
 
         switch ($data['type'] ?? null) {
             case 'rows':
-                $first = self::whole($data, 'first', Address::ROWS);
-                $last = self::whole($data, 'last', Address::ROWS);
-                if ($last < $first) {
-                    throw CorrectionIsWrong::because('the last row stands above the first');
-                }
-                $part = $data['part'] ?? null;
-                $known = is_string($part) ? Part::tryFrom($part) : null;
-                if (($part !== null && $known === null) || $known === Part::RowLabel) {
-                    throw CorrectionIsWrong::because('rows can be no such part');
-                }
-
-                return new RowsAre($row, $column, $first, $last, $known, ($data['coded'] ?? false) === true);
+                return self::rows($data, $row, $column);
+            case 'each':
+                return new RowsAreEach(self::each($data['rows'] ?? null, $row, $column));
             case 'column':
                 $kind = is_string($data['kind'] ?? null) ? ColumnKind::tryFrom($data['kind']) : null;
                 $role = is_string($data['role'] ?? null) ? ColumnRole::tryFrom($data['role']) : null;
@@ -51,6 +42,51 @@ final class Corrections
             default:
                 throw CorrectionIsWrong::because('no such correction');
         }
+    }
+
+    /**
+     * @return list<RowsAre>
+     *
+     * @throws CorrectionIsWrong
+     */
+    private static function each(mixed $rows, int $row, int $column): array
+    {
+        if (! is_array($rows) || $rows === [] || count($rows) > RowsAreEach::MOST) {
+            throw CorrectionIsWrong::because('rows must be 1 to '.RowsAreEach::MOST.' stretches');
+        }
+        $each = [];
+        $after = 0;
+        foreach ($rows as $one) {
+            [$first, $last, $part, $coded] = is_array($one) ? array_values($one) + [null, null, null, false] : [null, null, null, false];
+            $each[] = self::rows(['first' => $first, 'last' => $last, 'part' => $part, 'coded' => $coded], $row, $column);
+            if ($each[count($each) - 1]->first <= $after) {
+                throw CorrectionIsWrong::because('stretches of rows must stand in order, none over another');
+            }
+            $after = $each[count($each) - 1]->last;
+        }
+
+        return $each;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     *
+     * @throws CorrectionIsWrong
+     */
+    private static function rows(array $data, int $row, int $column): RowsAre
+    {
+        $first = self::whole($data, 'first', Address::ROWS);
+        $last = self::whole($data, 'last', Address::ROWS);
+        if ($last < $first) {
+            throw CorrectionIsWrong::because('the last row stands above the first');
+        }
+        $part = $data['part'] ?? null;
+        $known = is_string($part) ? Part::tryFrom($part) : null;
+        if (($part !== null && $known === null) || $known === Part::RowLabel) {
+            throw CorrectionIsWrong::because('rows can be no such part');
+        }
+
+        return new RowsAre($row, $column, $first, $last, $known, ($data['coded'] ?? false) === true);
     }
 
     /** @param  array<array-key, mixed>  $data */

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Rilvet\Reading\Correction;
 
-use Rilvet\Grid\Range;
 use Rilvet\Grid\Shift;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
 use Rilvet\Reading\RowRun;
-use Rilvet\Reading\TableReading;
 
 /**
  * Rows first..last of the table at a cell are this part, or blank spacers. Moving a bracket's end is the same act with
@@ -37,31 +35,13 @@ final readonly class RowsAre implements Correction
     public function on(Reading $reading): Reading
     {
         $table = $reading->tableAt($this->row, $this->column);
-        if ($table === null) {
-            return $reading;
-        }
-        $range = $table->range;
-        if ($this->first > $range->bottom + 1 || $this->last < $range->top - 1) {
-            return $reading;
-        }
-        $grown = Range::of(min($range->top, $this->first), $range->left, max($range->bottom, $this->last), $range->right);
-        $runs = [];
-        foreach ($table->runs as $run) {
-            if ($run->first < $this->first) {
-                $runs[] = $run->over($run->first, min($run->last, $this->first - 1));
-            }
-        }
-        $runs[] = new RowRun($this->first, $this->last, $this->part, 1.0, 'corrected by hand', $this->coded);
-        foreach ($table->runs as $run) {
-            if ($run->last > $this->last) {
-                $runs[] = $run->over(max($run->first, $this->last + 1), $run->last);
-            }
-        }
 
-        return $reading->replace(
-            $table,
-            new TableReading($grown, $table->confidence, self::joined($runs), $table->columns, $table->asides, $table->groups),
-        );
+        return $table === null ? $reading : $reading->replace($table, $table->overlaid([$this->run()]));
+    }
+
+    public function run(): RowRun
+    {
+        return new RowRun($this->first, $this->last, $this->part, 1.0, 'corrected by hand', $this->coded);
     }
 
     public function moved(Shift $shift): ?self
@@ -97,29 +77,5 @@ final readonly class RowsAre implements Correction
         ];
 
         return $this->coded ? $data + ['coded' => true] : $data;
-    }
-
-    /**
-     * @param  list<RowRun>  $runs
-     * @return list<RowRun> neighbouring body runs joined, so that stripes run through
-     */
-    private static function joined(array $runs): array
-    {
-        $joined = [];
-        foreach ($runs as $run) {
-            $last = array_key_last($joined);
-            if (
-                $last !== null &&
-                $joined[$last]->part === $run->part &&
-                $run->part === Part::Body &&
-                $joined[$last]->last === $run->first - 1
-            ) {
-                $joined[$last] = $joined[$last]->over($joined[$last]->first, $run->last);
-            } else {
-                $joined[] = $run;
-            }
-        }
-
-        return $joined;
     }
 }

@@ -362,6 +362,22 @@ export interface RunRecord {
   words: string;
   confidence: number;
   why: string;
+  second: string | null;
+}
+
+export interface AnswerRecord {
+  words: string;
+  type: string;
+  row: number;
+  column: number;
+  rows: (boolean | number | string | null)[][];
+}
+
+export interface QuestionRecord {
+  words: string;
+  first: number;
+  last: number;
+  answers: AnswerRecord[];
 }
 
 export interface TypingRecord {
@@ -383,6 +399,7 @@ export interface TableRecord {
   parts: PartRecord[];
   columns: ColumnRecord[];
   runs: RunRecord[];
+  question: QuestionRecord | null;
 }
 
 export interface FirstScreen {

@@ -12,6 +12,7 @@ import { Grid } from './Grid';
 import { HandOverDialog } from './HandOverDialog';
 import { KeysDialog } from './KeysDialog';
 import { Outline } from './Outline';
+import { Questions } from './Questions';
 import { useBench } from '@/work/state';
 import { TopBar } from './TopBar';
 import { DressPanel } from './DressPanel';
@@ -157,16 +158,19 @@ export function BenchPage({ id }: { id: number }) {
                             <Outline bench={bench.data} detail={detail.data} acts={acts} />
                         </div>
                     )}
-                    <Grid
-                        key={number}
-                        id={id}
-                        detail={shown}
-                        revision={seen}
-                        dataRevision={record?.dataRevision ?? 0}
-                        preview={trial ? (preview.data?.sight?.windows[0] ?? null) : null}
-                        acts={acts}
-                        onView={keepView}
-                    />
+                    <div className="grid min-h-0 min-w-0 grid-rows-[auto_minmax(0,1fr)]">
+                        <Questions key={number} tables={detail.data.tables} acts={acts} />
+                        <Grid
+                            key={number}
+                            id={id}
+                            detail={shown}
+                            revision={seen}
+                            dataRevision={record?.dataRevision ?? 0}
+                            preview={trial ? (preview.data?.sight?.windows[0] ?? null) : null}
+                            acts={acts}
+                            onView={keepView}
+                        />
+                    </div>
                 </div>
                 {narrow && <Drawers open={drawer} onOpen={setDrawer} />}
                 {narrow && drawer !== 'tray' ? (

@@ -29,6 +29,7 @@ export function DressPanel({
     const sheets = scope === 'all' ? 'all' : scope === 'chosen' ? chosen : [detail.number];
     const roving = useRoving<HTMLDivElement>('button');
     const nothing = Array.isArray(sheets) && sheets.length === 0;
+    const isDoubtful = detail.tables.some((table) => table.question !== null);
     const dress = (stylebook: string | null) => {
         tryOn(null);
         void acts.act('dress', { stylebook, clean, sheets });
@@ -85,7 +86,13 @@ export function DressPanel({
             <div className="flex min-w-0 flex-1 flex-col px-3 py-2">
                 <h2 className="mb-1.5 flex items-center gap-3 text-[12px] font-semibold">
                     Stylebook
-                    <span className="font-normal text-quiet">Rest on one to see it on the sheet, press it to keep it.</span>
+                    {isDoubtful ? (
+                        <span className="font-normal text-caution">
+                            A table here is read with doubt: answer the question above the sheet, or it is dressed as it is read.
+                        </span>
+                    ) : (
+                        <span className="font-normal text-quiet">Rest on one to see it on the sheet, press it to keep it.</span>
+                    )}
                     <button type="button" className="btn ml-auto h-[26px] py-0 font-normal" onClick={onDone}>
                         Format by hand
                     </button>

@@ -90,6 +90,10 @@ function Bracket({ run, table, rows, acts }: { run: RunRecord; table: TableRecor
         target.addEventListener('pointerup', up);
     };
 
+    // What came second in the reading stands first.
+    const second = ROW_PARTS.find(({ part }) => part === run.second && part !== run.part);
+    const choices = [...(second ? [second] : []), ...ROW_PARTS.filter(({ part }) => part !== run.part && part !== second?.part)];
+
     return (
         <div
             role="row"
@@ -116,6 +120,7 @@ function Bracket({ run, table, rows, acts }: { run: RunRecord; table: TableRecor
                         <DropdownMenu.Content className="menu" side="right" align="start">
                             <DropdownMenu.Label className="menu-label">
                                 {run.words}, read {Math.round(run.confidence * 100)}%: {run.why}
+                                {second ? `. Second choice: ${second.one.toLowerCase()}` : ''}
                             </DropdownMenu.Label>
                             <DropdownMenu.Item
                                 className="menu-item"
@@ -128,7 +133,7 @@ function Bracket({ run, table, rows, acts }: { run: RunRecord; table: TableRecor
                                 Select these rows
                             </DropdownMenu.Item>
                             <DropdownMenu.Label className="menu-label">Read as</DropdownMenu.Label>
-                            {ROW_PARTS.filter(({ part }) => part !== run.part).map(({ part, one: words, letter }) => (
+                            {choices.map(({ part, one: words, letter }) => (
                                 <DropdownMenu.Item
                                     key={part}
                                     className="menu-item"

@@ -1,0 +1,281 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Bench\Reading\Examination;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Act\CorrectReading;
+use Rilvet\Act\Dress;
+use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\Shift;
+use Rilvet\Look\LookBook;
+use Rilvet\Reading\Clue;
+use Rilvet\Reading\Correction\CorrectionIsWrong;
+use Rilvet\Reading\Correction\Corrections;
+use Rilvet\Reading\Correction\RowsAre;
+use Rilvet\Reading\Correction\RowsAreEach;
+use Rilvet\Reading\Finder;
+use Rilvet\Reading\Ground;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\Question;
+use Rilvet\Reading\Reading;
+use Rilvet\Reading\RowRun;
+use Rilvet\Reading\SheetFacts;
+use Rilvet\Reading\TableReading;
+use Rilvet\Reading\Weighing;
+use Rilvet\Stylebook\Builtin;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+
+/** How sure a reading is, and what is asked where it is not. */
+final class QuestionTest extends TestCase
+{
+    private const WORDS = [
+        ['Rowan', 'clay', 'north'], ['Aspen', 'loam', 'north'], ['Hazel', 'clay', 'south'], ['Holly', 'sand', 'east'],
+        ['Elder', 'loam', 'west'],
+    ];
+
+    private const GAPS = [
+        ['Species', 'Stock', 'Sold'], ['Maple', 1_351, 591], ['Holly', null, null], ['Rowan', 1_623, 3_975], ['Elm', 1_239, null],
+        ['Ash', null, 12], ['Oak', 77, 41], ['Yew', null, null], ['Elder', 18, 40],
+    ];
+
+    public function test_a_table_that_is_read_surely_asks_nothing(): void
+    {
+        $table = self::read([['Species', 'Stock'], ['Rowan', 12], ['Aspen', 7], ['Hazel', 9], ['Elm', 14], ['Oak', 3]])->tables[0];
+        self::assertGreaterThan(0.9, $table->confidence);
+        self::assertNull(Question::of($table));
+    }
+
+    public function test_a_list_of_words_asks_whether_its_first_row_holds_the_headings(): void
+    {
+        $reading = self::read(self::WORDS);
+        $question = Question::of($reading->tables[0]);
+        self::assertNotNull($question);
+        self::assertSame('No headings were found: row 1 looks like the rows below it.', $question->words());
+        self::assertSame(['No headings', 'Row 1 holds the headings'], [$question->asReadWords(), $question->otherwiseWords()]);
+        self::assertSame('bbbbb', self::parts($question->asRead()->on($reading)));
+        self::assertSame('hbbbb', self::parts($question->otherwise()->on($reading)));
+    }
+
+    public function test_rows_of_a_label_alone_ask_together_whether_they_are_groups_or_data(): void
+    {
+        $reading = self::read(self::GAPS);
+        self::assertSame('hbgbbbbgb', self::parts($reading));
+        $question = Question::of($reading->tables[0]);
+        self::assertNotNull($question);
+        self::assertSame('Rows 3, 8 are read as row groups: a row with only a label, before rows of data.', $question->words());
+        self::assertSame(['Row groups', 'Data'], [$question->asReadWords(), $question->otherwiseWords()]);
+        self::assertSame('hbgbbbbgb', self::parts($question->asRead()->on($reading)));
+        self::assertSame('hbbbbbbbb', self::parts($question->otherwise()->on($reading)));
+    }
+
+    /** Whatever is answered, it is not asked again, and the table is surer than before. */
+    #[DataProvider('doubtful')]
+    public function test_an_answer_is_an_answer(array $rows): void
+    {
+        $reading = self::read($rows);
+        $question = Question::of($reading->tables[0]);
+        self::assertNotNull($question);
+        foreach ([$question->asRead(), $question->otherwise()] as $answer) {
+            $answered = $answer->on($reading)->tables[0];
+            self::assertGreaterThan($reading->tables[0]->confidence, $answered->confidence);
+            self::assertNotSame($question->words(), Question::of($answered)?->words());
+            self::assertSame((string) $reading->tables[0]->range, (string) $answered->range);
+            // It is kept as JSON, and comes back as it was.
+            $data = json_decode((string) json_encode($answer->toArray()), true);
+            self::assertIsArray($data);
+            self::assertEquals($answer, Corrections::of($data));
+        }
+    }
+
+    /** @return array<string, array{list<list<float|int|string|null>>}> */
+    public static function doubtful(): array
+    {
+        return [
+            'words' => [self::WORDS],
+            'labels alone' => [self::GAPS],
+            'a letter' => [[['Dear members,'], ['the nursery opens in March.'], ['Bring gloves.'], ['Tea is at four.'], ['Kind regards,']]],
+            'headings with gaps' => [[
+                ['Species', null, null, 'Sold'], ['Rowan', 'low', 'high', 'x'], ['Elm', 'low', 'mid', 'y'], ['Oak', 'mid', 'mid', 'y'],
+            ]],
+        ];
+    }
+
+    public function test_a_letter_is_asked_about(): void
+    {
+        $question = Question::of(self::read(self::doubtful()['a letter'][0])->tables[0]);
+        self::assertSame('Rows 1 to 5 are read as no table: lines that end as sentences do, no table.', $question?->words());
+        self::assertSame(['No table', 'Data'], [$question?->asReadWords(), $question?->otherwiseWords()]);
+    }
+
+    public function test_many_rows_are_named_by_the_first_of_them(): void
+    {
+        $rows = [['Species', 'Stock', 'Sold']];
+        for ($at = 0; $at < 30; $at++) {
+            $rows[] = $at % 5 === 2 ? ["Tree $at", null, null] : ["Tree $at", in_array($at, [3, 14, 25], true) ? null : $at, $at];
+        }
+        $words = (string) Question::of(self::read($rows)->tables[0])?->words();
+        self::assertStringStartsWith('Rows 4, 9, 14, 19 and 2 more are read as row groups', $words);
+    }
+
+    public function test_rows_laid_over_a_table_are_laid_once_and_keep_the_rest(): void
+    {
+        $table = self::read([['Species', 'Stock'], ['Rowan', 12], ['Aspen', 7], ['Hazel', 9], ['Elm', 14], ['Oak', 3]])->tables[0];
+        $run = fn (int $first, int $last, ?Part $part) => new RowRun($first, $last, $part, 1.0, 'said');
+        $words = fn (RowRun $run) => "$run->first-$run->last ".($run->part->value ?? '');
+        $shape = fn (TableReading $table) => array_map($words, $table->runs);
+        self::assertSame(['1-1 heading', '2-6 body'], $shape($table->overlaid([])));
+        self::assertSame(['1-1 heading', '2-3 body', '4-4 note', '5-6 body'], $shape($table->overlaid([$run(4, 4, Part::Note)])));
+        self::assertSame(
+            ['1-1 title', '2-2 heading', '3-4 body', '5-5 subtotal', '6-6 total'],
+            $shape($table->overlaid([
+                $run(1, 1, Part::Title), $run(2, 2, Part::Heading), $run(5, 5, Part::Subtotal), $run(6, 6, Part::Total),
+            ])),
+        );
+        self::assertSame(['1-1 heading', '2-6 body', '7-8 note'], $shape($table->overlaid([$run(7, 8, Part::Note)])));
+        self::assertSame('A1:B8', (string) $table->overlaid([$run(7, 8, Part::Note)])->range);
+        self::assertSame(['1-1 heading', '2-6 body'], $shape($table->overlaid([$run(9, 9, Part::Note)])), 'far below it is none of it');
+        self::assertSame(['1-6 body'], $shape($table->overlaid([$run(1, 1, Part::Body)])), 'stripes run through');
+        self::assertSame(['1-1 heading', '2-6 body'], $shape($table->overlaid([$run(3, 4, Part::Body)])));
+    }
+
+    public function test_ten_thousand_rows_are_laid_in_one_go(): void
+    {
+        $rows = [['Species', 'Stock', 'Sold']];
+        for ($at = 0; $at < 9_000; $at++) {
+            $rows[] = $at % 3 === 2 ? ["Tree $at", null, null] : ["Tree $at", $at % 2 === 0 ? null : $at, $at];
+        }
+        $reading = self::read($rows);
+        $question = Question::of($reading->tables[0]);
+        self::assertNotNull($question);
+        $start = hrtime(true);
+        $answered = $question->otherwise()->on($reading);
+        self::assertLessThan(0.5, (hrtime(true) - $start) / 1e9);
+        self::assertSame(Part::RowLabel, $answered->tables[0]->partAt(4, 1));
+    }
+
+    public function test_an_answer_follows_rows_that_come_and_go(): void
+    {
+        $each = RowsAreEach::of(1, 1, [[3, 3, Part::Body], [8, 8, Part::Body]]);
+        self::assertSame([[4, 4, 'body'], [9, 9, 'body']], $each->moved(new Shift(true, 2, 1, true))?->toArray()['rows']);
+        self::assertSame([[7, 7, 'body']], $each->moved(new Shift(true, 3, 1, false))?->toArray()['rows']);
+        self::assertSame('Row 3 read as body and 1 more', $each->words());
+    }
+
+    /** @param  array<string, mixed>  $change */
+    #[DataProvider('wrong')]
+    public function test_what_cannot_be_an_answer_is_refused(array $change, string $why): void
+    {
+        $this->expectException(CorrectionIsWrong::class);
+        $this->expectExceptionMessage($why);
+        Corrections::of($change + ['type' => 'each', 'row' => 1, 'column' => 1, 'rows' => [[3, 3, 'body']]]);
+    }
+
+    /** @return array<string, array{array<string, mixed>, string}> */
+    public static function wrong(): array
+    {
+        return [
+            'no rows' => [['rows' => []], '1 to 3000 stretches'],
+            'no list' => [['rows' => 'all'], '1 to 3000 stretches'],
+            'too many' => [['rows' => array_fill(0, 3_001, [3, 3, 'body'])], '1 to 3000 stretches'],
+            'no stretch' => [['rows' => ['3-4']], 'first must be a whole number'],
+            'turned round' => [['rows' => [[4, 3, 'body']]], 'above the first'],
+            'over another' => [['rows' => [[3, 5, 'body'], [5, 6, 'note']]], 'none over another'],
+            'out of order' => [['rows' => [[5, 6, 'body'], [3, 3, 'note']]], 'none over another'],
+            'no such part' => [['rows' => [[3, 3, 'footer']]], 'no such part'],
+            'beyond the sheet' => [['rows' => [[3, 2_000_000, 'body']]], 'last must be a whole number'],
+        ];
+    }
+
+    public function test_a_code_that_labels_the_rows_stays_one_in_an_answer(): void
+    {
+        $rows = [
+            ['Code', 'Species', 'Stock'], ['004100', 'Rowan', 12], ['004101', 'Aspen', 7], ['004102', 'Hazel', 9], ['004103', 'All', 28],
+        ];
+        $workbook = self::workbook($rows);
+        $code = $workbook->sheet(1)->reading->tables[0]->column(1)->kind->value ?? '';
+        self::assertSame('code', $code);
+        $read = (new CorrectReading(1, RowsAreEach::of(1, 1, [[2, 2, Part::Subtotal], [5, 5, Part::Note]])))->on($workbook)->sheet(1);
+        self::assertTrue($read->reading->tables[0]->runAt(2)?->coded);
+        self::assertFalse($read->reading->tables[0]->runAt(5)?->coded);
+    }
+
+    public function test_a_table_read_with_doubt_is_not_dressed_in_silence(): void
+    {
+        $dress = new Dress([1], Builtin::named('Plain rule'));
+        self::assertSame('Dressed in Plain rule, S, 1 table read with doubt', $dress->words(self::workbook(self::WORDS)));
+        $sure = self::workbook([['Species', 'Stock'], ['Rowan', 12], ['Aspen', 7], ['Hazel', 9], ['Elm', 14], ['Oak', 3]]);
+        self::assertSame('Dressed in Plain rule, S', $dress->words($sure));
+        self::assertSame('Stylebook taken off, S', (new Dress([1], null))->words(self::workbook(self::WORDS)));
+    }
+
+    /** Of the readings called 95 %, 95 % are right: the mean of how far the two are apart, on tables that were held out and roughened. */
+    public function test_a_reading_knows_how_sure_it_is(): void
+    {
+        $examination = Examination::rough([2, 4, 6], 8);
+        foreach (['rows' => [$examination->rows, 0.02], 'tables' => [$examination->sure, 0.03]] as $what => [$readings, $most]) {
+            $off = $all = 0;
+            foreach (Examination::reliability($readings) as [, $count, $called, $right]) {
+                $off += $count * abs($called - $right);
+                $all += $count;
+            }
+            self::assertGreaterThan(500, $all);
+            self::assertLessThan($most, $off / $all, "$what are as often right as they are called");
+        }
+        // What is called doubtful is wrong more often than not; what is called sure is right.
+        $doubtful = array_filter($examination->sure, fn (array $table) => $table[0] < Question::ASKED);
+        $sure = array_filter($examination->sure, fn (array $table) => $table[0] >= 0.9);
+        $share = fn (array $tables) => count(array_filter(array_column($tables, 1))) / count($tables);
+        self::assertLessThan(0.5, $share($doubtful));
+        self::assertGreaterThan(0.9, $share($sure));
+    }
+
+    public function test_evidence_adds_up_as_log_odds(): void
+    {
+        self::assertEqualsWithDelta(1 / (1 + exp(-4.0)), Weighing::confidence(Ground::Rows, []), 0.001);
+        $both = Weighing::confidence(Ground::Rows, [Clue::ShortBody, Clue::BodyWithoutHeadings]);
+        self::assertEqualsWithDelta(1 / (1 + exp(-(4.0 - 0.9 - 1.2))), $both, 0.001);
+        foreach (Clue::cases() as $clue) {
+            $is = Weighing::confidence(Ground::Rows, [$clue]) <=> Weighing::confidence(Ground::Rows, []);
+            self::assertSame($clue->weight() <=> 0.0, $is, $clue->value);
+        }
+    }
+
+    public function test_a_correction_makes_the_table_as_sure_as_its_next_part(): void
+    {
+        $reading = self::read(self::GAPS);
+        $one = (new RowsAre(1, 1, 3, 3, Part::Body))->on($reading);
+        self::assertSame($reading->tables[0]->confidence, $one->tables[0]->confidence, 'row 8 is as doubtful as row 3 was');
+        $both = (new RowsAre(1, 1, 8, 8, Part::RowGroup))->on($one);
+        self::assertGreaterThan(Question::ASKED, $both->tables[0]->confidence);
+    }
+
+    /** @param  list<list<float|int|string|null>>  $rows */
+    private static function read(array $rows): Reading
+    {
+        return Finder::read(SheetFacts::of(MemorySheet::of('S', $rows)));
+    }
+
+    /** @param  list<list<float|int|string|null>>  $rows */
+    private static function workbook(array $rows): Workbook
+    {
+        $cells = MemorySheet::of('S', $rows);
+
+        return new Workbook('W', [1 => new Worksheet($cells, 'S', self::read($rows))], new LookBook);
+    }
+
+    private static function parts(Reading $reading): string
+    {
+        $letters = ['heading' => 'h', 'body' => 'b', 'row_group' => 'g'];
+        $parts = '';
+        foreach ($reading->tables[0]->runs as $run) {
+            $parts .= str_repeat($letters[$run->part->value ?? ''] ?? '?', $run->rows());
+        }
+
+        return $parts;
+    }
+}
