@@ -49,7 +49,7 @@ final class Documents
             new BlockSheet($row->name, $row->rows, $row->columns, new DatabaseBlockStore($row->id), $typing, self::index($row)),
             $row->name,
             Reading::fromArray($found),
-            array_map(Corrections::of(...), $corrections),
+            array_map(Corrections::stored(...), $corrections),
             $typing,
             $dress === null ? null : Stylebook::of($dress['stylebook']),
             $dress['clean'] ?? false,

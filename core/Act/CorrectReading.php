@@ -32,7 +32,7 @@ final readonly class CorrectReading implements Act
             ),
             default => $this->correction,
         };
-        $sheet = $before->corrected($correction);
+        $sheet = ReadAnew::columns($before->corrected($correction), $workbook, $this->sheet);
         if ($sheet->reading->toArray() === $before->reading->toArray()) {
             throw NothingToChange::becauseReadSo();
         }

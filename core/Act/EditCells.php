@@ -75,11 +75,10 @@ final readonly class EditCells implements Act
             }
         }
         $cells = new EditedSheet($sheet->cells, $edits);
-        $found = $cells->rows() <= self::READ_ANEW
-            ? Finder::read(SheetFacts::of($cells, FileHints::of($sheet, $workbook, $this->sheet)))
-            : $sheet->found;
-
-        $sheet = $sheet->readAs($found, $cells, $sheet->typing);
+        $isAnew = $cells->rows() <= self::READ_ANEW;
+        $hints = FileHints::of($sheet, $workbook, $this->sheet);
+        $sheet = $sheet->readAs($isAnew ? Finder::read(SheetFacts::of($cells, $hints)) : $sheet->found, $cells, $sheet->typing);
+        $sheet = $isAnew ? ReadAnew::columns($sheet, $workbook, $this->sheet) : $sheet;
 
         return $workbook->withSheet($this->sheet, $hand === null ? $sheet : $sheet->touched($hand));
     }

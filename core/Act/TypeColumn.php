@@ -30,7 +30,7 @@ final readonly class TypeColumn implements Act
         $typing = $sheet->typing->with($this->column, $this->typing);
         $cells = $sheet->cells->withTyping($typing);
         $hints = new FileHints($sheet->file, $workbook->looks, $sheet->came, $typing);
-        $sheet = $sheet->readAs(Finder::read(SheetFacts::of($cells, $hints)), $cells, $typing);
+        $sheet = ReadAnew::columns($sheet->readAs(Finder::read(SheetFacts::of($cells, $hints)), $cells, $typing), $workbook, $this->sheet);
         $workbook = $workbook->withSheet($this->sheet, $sheet);
 
         return $sheet->stylebook === null ? $workbook : (new Dress([$this->sheet], $sheet->stylebook, $sheet->clean))->on($workbook);

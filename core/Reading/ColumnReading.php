@@ -58,6 +58,23 @@ final readonly class ColumnReading
         );
     }
 
+    /** @param  list<string>  $longest */
+    public function withLongest(array $longest): self
+    {
+        return new self(
+            $this->column,
+            $this->heading,
+            $this->kind,
+            $this->confidence,
+            $this->role,
+            $this->why,
+            $this->decimals,
+            $this->unit,
+            $this->grouped,
+            $longest,
+        );
+    }
+
     public function withRole(ColumnRole $role, string $why): self
     {
         return new self(

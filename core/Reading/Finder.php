@@ -43,11 +43,36 @@ final class Finder
         if ($body > $range->bottom) {
             $body = $range->bottom + 1;
         }
-        $headings = self::headings($region, $head['rows']);
-        $labels = self::labels($region, $body, $headings);
+        $labels = self::labels($region, $body);
         $below = $body <= $range->bottom ? BodyJudge::judge($region, $body, $labels) : [];
         $runs = [...self::headRuns($range, $head['rows'], $body), ...$below];
+        $columns = self::columns($region, $runs);
+        $runs = (new Weighing($region, $runs, $columns))->weighed();
 
+        return new TableReading($range, Weighing::table($runs), $runs, $columns, groups: self::groups($region, $runs, $columns));
+    }
+
+    /** A table whose rows are known: its columns, and what its column groups stand over, are read by them. */
+    public static function again(SheetFacts $facts, TableReading $table): TableReading
+    {
+        $region = new Region($facts, $table->range);
+        $columns = self::columns($region, $table->runs);
+        $columns = array_map(fn (ColumnReading $column) => $column->withLongest(
+            $column->longest === [] ? $table->column($column->column)->longest ?? [] : $column->longest,
+        ), $columns);
+        $groups = self::groups($region, $table->runs, $columns);
+
+        return new TableReading($table->range, $table->confidence, $table->runs, $columns, $table->asides, $groups);
+    }
+
+    /**
+     * @param  list<RowRun>  $runs
+     * @return list<ColumnReading>
+     */
+    private static function columns(Region $region, array $runs): array
+    {
+        $range = $region->range;
+        $headings = self::headings($region, self::heads($runs));
         $rows = self::bodyRows($region, $runs);
         $columns = [];
         for ($column = $range->left; $column <= $range->right; $column++) {
@@ -69,22 +94,34 @@ final class Finder
             $columns[$column - $range->left] = $columns[$column - $range->left]->withRole(ColumnRole::Total, $why);
         }
 
-        $columns = array_values($columns);
-        $runs = (new Weighing($region, $runs, $columns))->weighed();
+        return array_values($columns);
+    }
 
-        return new TableReading(
-            $range,
-            Weighing::table($runs),
-            $runs,
-            $columns,
-            groups: self::groups($region, $head['rows'], $columns),
-        );
+    /**
+     * The rows of headings above the body, each with its part.
+     *
+     * @param  list<RowRun>  $runs
+     * @return list<array{int, Part}>
+     */
+    private static function heads(array $runs): array
+    {
+        $heads = [];
+        foreach ($runs as $run) {
+            if ($run->part === Part::Body) {
+                break;
+            }
+            if ($run->part === Part::Heading || $run->part === Part::ColumnGroup) {
+                array_push($heads, ...array_map(fn (int $row) => [$row, $run->part], range($run->first, $run->last)));
+            }
+        }
+
+        return $heads;
     }
 
     /**
      * The text of each column's heading: the heading rows from above down, joined.
      *
-     * @param  list<array{int, Part, Ground, string}>  $head
+     * @param  list<array{int, Part}>  $head
      * @return array<int, string>
      */
     private static function headings(Region $region, array $head): array
@@ -119,10 +156,9 @@ final class Finder
     /**
      * A first guess at the label columns, enough to judge rows by.
      *
-     * @param  array<int, string>  $headings
      * @return list<int>
      */
-    private static function labels(Region $region, int $body, array $headings): array
+    private static function labels(Region $region, int $body): array
     {
         $labels = [];
         for ($column = $region->range->left; $column <= $region->range->right; $column++) {
@@ -179,13 +215,14 @@ final class Finder
     }
 
     /**
-     * @param  list<array{int, Part, Ground, string}>  $head
+     * @param  list<RowRun>  $runs
      * @param  list<ColumnReading>  $columns
      * @return list<Range>
      */
-    private static function groups(Region $region, array $head, array $columns): array
+    private static function groups(Region $region, array $runs, array $columns): array
     {
         $groups = [];
+        $head = self::heads($runs);
         $last = max([0, ...array_column($head, 0)]);
         foreach ($head as [$row, $part]) {
             if ($part !== Part::ColumnGroup) {

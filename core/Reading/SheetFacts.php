@@ -17,16 +17,22 @@ final class SheetFacts
     /** @var array<int, array<int, list<Cell>>> */
     private array $blocks = [];
 
+    /** @var array<int, string> signatures that were asked for, by row */
+    private array $made = [];
+
+    /** @var array<string, string> */
+    private array $memo = [];
+
     /** @var array<int, list<SaidTable>>|null by their first row */
     private ?array $tables = null;
 
     /**
-     * @param  list<string>  $signatures
+     * @param  list<string>|null  $signatures  null makes each of them when it is asked for
      * @param  array<int, list<string>>  $longest  by column
      */
     public function __construct(
         public readonly Sheet $sheet,
-        private readonly array $signatures,
+        private readonly ?array $signatures,
         public readonly FormatHints $hints,
         public readonly array $longest = [],
     ) {
@@ -56,14 +62,22 @@ final class SheetFacts
         return new self($sheet, Signature::all($sheet, $hints), $hints);
     }
 
+    /** Facts of a sheet of which only some rows will be looked at. */
+    public static function onDemand(Sheet $sheet, FormatHints $hints): self
+    {
+        return new self($sheet, null, $hints);
+    }
+
     public function signature(int $row): string
     {
-        return $this->signatures[$row - 1] ?? '';
+        return $this->signatures === null
+            ? $this->made[$row] ??= Signature::of($this->row($row), $row, $this->hints, $this->memo)
+            : $this->signatures[$row - 1] ?? '';
     }
 
     public function rows(): int
     {
-        return count($this->signatures);
+        return $this->signatures === null ? $this->sheet->rows() : count($this->signatures);
     }
 
     public function columns(): int

@@ -31,15 +31,25 @@ final class Signature
         $memo = [];
         $signatures = [];
         foreach ($sheet->read(1, $sheet->rows()) as $row => $cells) {
-            $signature = '';
-            foreach ($cells as $index => $cell) {
-                // Most cells of a sparse sheet are blank, and one look at each is all that they may cost.
-                $signature .= $cell->isBlank() ? '.' : self::letter($cell, fn () => $hints->numberFormat($row, $index + 1), $memo);
-            }
-            $signatures[] = rtrim($signature, '.');
+            $signatures[] = self::of($cells, $row, $hints, $memo);
         }
 
         return $signatures;
+    }
+
+    /**
+     * @param  list<Cell>  $cells  of one row
+     * @param  array<string, string>  $memo
+     */
+    public static function of(array $cells, int $row, FormatHints $hints, array &$memo): string
+    {
+        $signature = '';
+        foreach ($cells as $index => $cell) {
+            // Most cells of a sparse sheet are blank, and one look at each is all that they may cost.
+            $signature .= $cell->isBlank() ? '.' : self::letter($cell, fn () => $hints->numberFormat($row, $index + 1), $memo);
+        }
+
+        return rtrim($signature, '.');
     }
 
     /**

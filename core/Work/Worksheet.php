@@ -238,7 +238,13 @@ final readonly class Worksheet
 
     public function corrected(Correction $correction): self
     {
-        return $this->with(['corrections' => [...$this->corrections, $correction]]);
+        return $this->withCorrections([...$this->corrections, $correction]);
+    }
+
+    /** @param  list<Correction>  $corrections */
+    public function withCorrections(array $corrections): self
+    {
+        return $this->with(['corrections' => $corrections]);
     }
 
     public function readAs(Reading $found, Sheet $cells, ?SheetTyping $typing): self

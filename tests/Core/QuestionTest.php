@@ -9,14 +9,21 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\CorrectReading;
 use Rilvet\Act\Dress;
+use Rilvet\Act\EditCells;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Shift;
 use Rilvet\Look\LookBook;
 use Rilvet\Reading\Clue;
+use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\Correction\ColumnIs;
+use Rilvet\Reading\Correction\ColumnsRead;
+use Rilvet\Reading\Correction\Correction;
 use Rilvet\Reading\Correction\CorrectionIsWrong;
 use Rilvet\Reading\Correction\Corrections;
 use Rilvet\Reading\Correction\RowsAre;
 use Rilvet\Reading\Correction\RowsAreEach;
+use Rilvet\Reading\Correction\SplitAt;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\Ground;
 use Rilvet\Reading\Part;
@@ -202,6 +209,66 @@ final class QuestionTest extends TestCase
         $read = (new CorrectReading(1, RowsAreEach::of(1, 1, [[2, 2, Part::Subtotal], [5, 5, Part::Note]])))->on($workbook)->sheet(1);
         self::assertTrue($read->reading->tables[0]->runAt(2)?->coded);
         self::assertFalse($read->reading->tables[0]->runAt(5)?->coded);
+    }
+
+    public function test_columns_are_read_anew_by_the_rows_that_are_said_to_hold_headings(): void
+    {
+        $workbook = self::workbook([
+            ['Rowan', '7', '12.50'], ['Species', 'Stock', 'Price'], ['Aspen', 7, 3.25], ['Hazel', 9, 4.5], ['Elm', 14, 12.75], ['Oak', 3, 8.5],
+        ]);
+        $columns = fn (Workbook $workbook) => array_map(
+            fn (ColumnReading $column) => [$column->heading, $column->kind->value],
+            $workbook->sheet(1)->reading->tables[0]->columns,
+        );
+        $said = (new CorrectReading(1, new RowsAre(1, 1, 1, 1, Part::Note)))->on($workbook);
+        $said = (new CorrectReading(1, new RowsAre(2, 1, 2, 2, Part::Heading)))->on($said);
+        self::assertSame([['Species', 'text'], ['Stock', 'integer'], ['Price', 'amount']], $columns($said));
+        // What is said of a column stands over it, before and after.
+        $said = (new CorrectReading(1, new ColumnIs(3, 2, ColumnKind::Code, null)))->on($said);
+        $said = (new CorrectReading(1, new RowsAre(2, 1, 6, 6, Part::Total)))->on($said);
+        self::assertSame([['Species', 'text'], ['Stock', 'code'], ['Price', 'amount']], $columns($said));
+        // A heading that is typed anew is the heading of its column.
+        $typed = (new EditCells(1, [2 => [3 => 'Height']]))->on($said);
+        self::assertSame([['Species', 'text'], ['Stock', 'code'], ['Height', 'decimal']], $columns($typed));
+        // No headings any more: the columns have none.
+        $none = (new CorrectReading(1, new RowsAre(2, 1, 2, 2, Part::Body)))->on($typed);
+        self::assertSame([null, null, null], array_column($columns($none), 0));
+        $stored = array_map(fn (Correction $one) => Corrections::stored($one->toArray()), $none->sheet(1)->corrections);
+        self::assertEquals($none->sheet(1)->reading->toArray(), $none->sheet(1)->withCorrections($stored)->reading->toArray());
+    }
+
+    public function test_a_part_of_a_table_keeps_the_headings_of_the_whole_and_one_with_its_own_has_them(): void
+    {
+        $rows = [['Species', 'Price'], ['Rowan', 7], ['Aspen', 9], ['Hazel', 4], ['Shrub', 'Height'], ['Elder', 2], ['Dogwood', 3]];
+        $split = (new CorrectReading(1, new SplitAt(4, 1)))->on(self::workbook($rows))->sheet(1)->reading;
+        self::assertSame('Price', $split->tables[1]->column(2)?->heading);
+        self::assertSame(ColumnKind::Amount, $split->tables[1]->column(2)?->kind);
+        $workbook = self::workbook($rows);
+        foreach ([new SplitAt(5, 1), new RowsAre(5, 1, 5, 5, Part::Heading)] as $correction) {
+            $workbook = (new CorrectReading(1, $correction))->on($workbook);
+        }
+        $columns = $workbook->sheet(1)->reading->tables[1];
+        self::assertSame(['Shrub', 'Height'], [$columns->column(1)?->heading, $columns->column(2)?->heading]);
+        self::assertSame(ColumnKind::Integer, $columns->column(2)?->kind);
+    }
+
+    public function test_what_was_read_anew_follows_columns_that_come_and_go(): void
+    {
+        $read = ColumnsRead::of(2, 1, [
+            new ColumnReading(1, 'A', ColumnKind::Text, 1.0), new ColumnReading(2, 'B', ColumnKind::Integer, 1.0),
+        ]);
+        $words = fn (?ColumnsRead $read) => array_map(fn (ColumnReading $one) => "$one->column $one->heading", $read->columns ?? []);
+        self::assertSame([1 => '1 A', 3 => '3 B'], $words($read->moved(new Shift(false, 2, 1, true))));
+        self::assertSame([1 => '1 A'], $words($read->moved(new Shift(false, 2, 1, false))));
+        self::assertSame(4, $read->moved(new Shift(true, 1, 2, true))?->row);
+        self::assertNull($read->moved(new Shift(true, 2, 1, false)), 'its place is gone');
+    }
+
+    /** Nobody says by hand what follows from what was said. */
+    public function test_columns_read_anew_are_no_correction_that_can_be_sent(): void
+    {
+        $this->expectException(CorrectionIsWrong::class);
+        Corrections::of(['type' => 'columns', 'row' => 1, 'column' => 1, 'columns' => []]);
     }
 
     public function test_a_table_read_with_doubt_is_not_dressed_in_silence(): void

@@ -21,6 +21,6 @@ interface Correction
     /** In the words of the history. */
     public function words(): string;
 
-    /** @return array<string, bool|int|string|list<list<bool|int|string|null>>|null> with "type", the inverse of {@see Corrections::of()} */
+    /** @return array<string, mixed> with "type", the inverse of {@see Corrections::stored()} */
     public function toArray(): array;
 }

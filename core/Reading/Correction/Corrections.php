@@ -9,9 +9,22 @@ use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 
-/** Corrections from data: what the browser sends and what is stored. */
+/** Corrections from data: what the browser sends, and what is stored. */
 final class Corrections
 {
+    /**
+     * One that is stored: also what follows from those that a person said.
+     *
+     * @param  array<array-key, mixed>  $data
+     *
+     * @throws CorrectionIsWrong
+     */
+    public static function stored(array $data): Correction
+    {
+        /** @phpstan-ignore argument.type */
+        return ($data['type'] ?? null) === 'columns' ? ColumnsRead::stored($data) : self::of($data);
+    }
+
     /**
      * @param  array<array-key, mixed>  $data
      *

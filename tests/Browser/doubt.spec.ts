@@ -1,0 +1,70 @@
+import { expect, test } from '@playwright/test';
+import { accessible, cell, drop, handOver } from './sheet';
+
+const BEDS = 'Rowan;clay;north;Ida\nAspen;loam;north;Ben\nHazel;clay;south;Ida\nHolly;sand;east;Uma\nElder;loam;west;Ben\n';
+const GAPS =
+    'Species,Stock,Sold\nMaple,1351,591\nHolly,,\nRowan,1623,3975\nElm,1239,\nAsh,,12\nOak,77,41\nYew,,\nElder,18,40\n';
+
+test('a table that is read with doubt is asked about; what it would be is seen before one press keeps it', async ({ page }) => {
+    await page.goto('/');
+    await drop(page, 'Beds of doubt.csv', BEDS);
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    const question = page.getByRole('region', { name: 'Question about the reading' });
+    await expect(question).toContainText('No headings were found: row 1 looks like the rows below it.');
+    await expect(page.getByText('A table here is read with doubt')).toBeVisible();
+    await accessible(page);
+    // Rested on, the second choice is seen in the margin, and nothing is kept.
+    await question.getByRole('button', { name: 'Row 1 holds the headings' }).hover();
+    await expect(page.getByRole('button', { name: 'Column headings, rows 1 to 1' })).toBeVisible();
+    await expect(page.getByText('Trying on Row 1 holds the headings')).toBeVisible();
+    await page.mouse.move(640, 500);
+    await expect(page.getByRole('button', { name: 'Body, rows 1 to 5' })).toBeVisible();
+    // The rows that are meant are selected by their words.
+    await question.getByRole('button', { name: /No headings were found/ }).click();
+    await expect(page.getByLabel('Address of the selection')).toHaveValue('A1:D5');
+    await question.getByRole('button', { name: 'Row 1 holds the headings' }).click();
+    await expect(question).toBeHidden();
+    await expect(page.getByText('A table here is read with doubt')).toBeHidden();
+    const outline = page.getByRole('navigation', { name: 'Outline' });
+    await expect(outline.getByRole('button', { name: /Column headings 4/ })).toBeVisible();
+    await expect(outline.getByText('read 100%')).toBeVisible();
+    // Dressed, the row of headings is dressed as one, on the screen and in the file.
+    await page.getByRole('button', { name: 'Plain rule' }).click();
+    await expect(cell(page, 'Rowan')).toHaveCSS('font-weight', '700');
+    const sheet = (await handOver(page)).worksheets[0];
+    expect(sheet?.getCell('A1').font.bold).toBe(true);
+    expect(sheet?.getCell('A2').font.bold ?? false).toBe(false);
+});
+
+test('by key alone: groups or data, answered, undone, asked again, and put off', async ({ page }) => {
+    await page.goto('/');
+    await drop(page, 'Gaps of doubt.csv', GAPS);
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    const question = page.getByRole('region', { name: 'Question about the reading' });
+    await expect(question).toContainText('Rows 3, 8 are read as row groups');
+    const data = question.getByRole('button', { name: 'Data', exact: true });
+    for (let at = 0; at < 40 && !(await data.evaluate((button) => button === document.activeElement)); at++)
+        await page.keyboard.press('Tab');
+    await expect(page.getByText('Trying on Data')).toBeVisible();
+    await page.keyboard.press('Enter');
+    await expect(question).toBeHidden();
+    await expect(page.getByRole('button', { name: 'Body, rows 2 to 9' })).toBeVisible();
+    await page.getByRole('grid').press('Control+z');
+    await expect(question).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Row groups?, rows 3 to 3/ })).toBeVisible();
+    await question.getByRole('button', { name: 'Answer later' }).press('Enter');
+    await expect(question).toBeHidden();
+    await expect(page.getByRole('button', { name: /^Row groups?, rows 3 to 3/ })).toBeVisible();
+});
+
+test('the menu of a bracket says what came second, and offers it first', async ({ page }) => {
+    await page.goto('/');
+    await drop(page, 'Second choice.csv', 'Species,Stock,Sold\nRowan,12,3\nAspen,7,2\nHazel,9,4\nElm,14,5\nOak,3,1\nAll,52,17\n');
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await page.getByRole('button', { name: 'Column headings, rows 1 to 1' }).click();
+    const menu = page.getByRole('menu');
+    await expect(menu).toContainText(/Column headings, read \d+%: words over columns of figures\. Second choice: body/);
+    await expect(menu.getByRole('menuitem').nth(1)).toContainText('Body');
+    await menu.getByRole('menuitem').nth(1).click();
+    await expect(page.getByRole('button', { name: 'Body, rows 1 to 6' })).toBeVisible();
+});
