@@ -74,21 +74,20 @@ final class ReadCommand extends Command
                     );
                 }
                 foreach ($table->columns as $column) {
-                    $output->writeln(
-                        sprintf(
-                            '    column %-3s %-10s %3d%%  %s',
-                            Address::columnName($column->column),
-                            $column->kind->value,
-                            $column->confidence * 100,
-                            $column->heading ?? '',
-                        ),
-                        OutputInterface::OUTPUT_RAW,
-                    );
+                    $output->writeln(self::line('column', Address::columnName($column->column), $column), OutputInterface::OUTPUT_RAW);
+                }
+                foreach ($table->isTurned() ? $table->lines : [] as $row => $line) {
+                    $output->writeln(self::line('row', (string) $row, $line), OutputInterface::OUTPUT_RAW);
                 }
             }
         }
 
         return 0;
+    }
+
+    private static function line(string $what, string $name, ColumnReading $read): string
+    {
+        return sprintf('    %s %-3s %-10s %3d%%  %s', $what, $name, $read->kind->value, $read->confidence * 100, $read->heading ?? '');
     }
 
     /** @return array{name: string, rows: int, columns: int, tables: list<array<string, mixed>>} */
@@ -113,6 +112,12 @@ final class ReadCommand extends Command
                     'kind' => $column->kind->value,
                     'confidence' => $column->confidence,
                 ], $table->columns),
+                ...$table->isTurned() ? ['rows' => array_map(fn (ColumnReading $line) => [
+                    'row' => $line->column,
+                    'heading' => $line->heading,
+                    'kind' => $line->kind->value,
+                    'confidence' => $line->confidence,
+                ], array_values($table->lines))] : [],
             ], $sheet->reading->tables),
         ];
     }

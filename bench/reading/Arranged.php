@@ -71,6 +71,54 @@ final readonly class Arranged
         $this->at->row(Part::Total, [$this->at->word('total'), array_sum(array_column($all, 0)), array_sum(array_column($all, 1))]);
     }
 
+    /** Names down the first column, species across: their headings stand at the left, and no two rows hold the same kind of thing. */
+    public function turned(): void
+    {
+        $records = mt_rand(2, 7);
+        mt_rand(0, 2) === 0 && $this->at->row(Part::Title, ['Species of the nursery']);
+        mt_rand(0, 3) > 0 && $this->at->row(Part::Heading, ['Species', ...$this->names($records)]);
+        $soils = ['moist', 'dry', 'any', 'chalk'];
+        $rows = [
+            ['Stock', array_map(fn () => mt_rand(3, 900), range(1, $records))],
+            ['Soil', array_map(fn () => $soils[mt_rand(0, 3)], range(1, $records))],
+            ['Height', array_map(fn () => mt_rand(10, 300) / 10, range(1, $records))],
+            ['Sown in', array_map(fn () => ['spring', 'autumn'][mt_rand(0, 1)], range(1, $records))],
+            ['Price', array_map(fn () => mt_rand(100, 4_000) / 100, range(1, $records))],
+            ['Keeper', array_map(fn () => ['Ida', 'Ben', 'Uma'][mt_rand(0, 2)], range(1, $records))],
+        ];
+        foreach (array_slice($rows, 0, mt_rand(3, 6)) as [$name, $cells]) {
+            $this->at->row(Part::Body, [$name, ...$cells]);
+            $this->at->truth[count($this->at->rows)][1] = Part::Heading;
+        }
+    }
+
+    /** What a form says when it is filled in: keys, with a colon or without, and what each of them is. */
+    public function keys(): void
+    {
+        $colon = mt_rand(0, 1) === 1 ? ':' : '';
+        mt_rand(0, 1) === 1 && $this->at->row(Part::Title, ['Plot of the year']);
+        $rows = [
+            ['Site', 'North field'], ['Area', mt_rand(3, 80)], ['Soil', 'loam'], ['Date', '2026-03-1'.mt_rand(0, 9)],
+            ['Count', mt_rand(100, 900)], ['Keeper', 'Ida'], ['Price', mt_rand(100, 900) / 100], ['Remarks', 'north of the yard'],
+        ];
+        foreach (array_slice($rows, 0, mt_rand(4, 8)) as [$key, $value]) {
+            $this->at->row(Part::Body, [$key.$colon, $value]);
+            $this->at->truth[count($this->at->rows)][1] = Part::Heading;
+        }
+    }
+
+    /** Words at both ends above a printed report, a line of when, and its table. */
+    public function report(): void
+    {
+        $this->at->row(Part::Title, ['Nursery report', null, null, 'Page 1']);
+        mt_rand(0, 1) === 1 && $this->at->row(Part::Units, ['Printed for the meeting']);
+        $this->at->blank();
+        $this->at->row(Part::Heading, ['Species', 'Stock', 'Sold', 'Lost']);
+        foreach ($this->names(mt_rand(4, 14)) as $name) {
+            $this->at->row(Part::Body, [$name, ...$this->figures(3)]);
+        }
+    }
+
     /** @return list<string> */
     private function names(int $count): array
     {

@@ -19,6 +19,7 @@ final class Generator
         'lines above', 'talk above', 'a row of units', 'of which', 'brackets and dashes', 'side by side', 'carried forward', 'notes below',
         'two tables', 'no totals though a word says so',
         'three levels of headings', 'planned and actual', 'tiles', 'sections without words', 'groups without sums',
+        'turned', 'keys and values', 'a printed report',
     ];
 
     private Layout $at;
@@ -74,6 +75,9 @@ final class Generator
             'tiles' => (new Arranged($this->at))->tiles(),
             'sections without words' => (new Arranged($this->at))->sections(),
             'groups without sums' => $this->grouped($figures, null),
+            'turned' => (new Arranged($this->at))->turned(),
+            'keys and values' => (new Arranged($this->at))->keys(),
+            'a printed report' => (new Arranged($this->at))->report(),
             default => $this->firms($figures),
         };
 

@@ -11,6 +11,7 @@ use Rilvet\Reading\Correction\Correction;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Reading\TableReading;
+use Rilvet\Reading\Turned;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -29,16 +30,27 @@ final class ReadAnew
         $facts = SheetFacts::onDemand($sheet->cells, FileHints::of($sheet, $workbook, $number));
         $read = [];
         foreach ($bare->reading->tables as $table) {
-            $anew = self::isAsFound($table, $bare) ? [] : Finder::again($facts, $table)->columns;
-            if ($anew !== [] && self::data($anew) !== self::data($table->columns)) {
-                $read[] = ColumnsRead::of($table->range->top, $table->range->left, $anew);
+            $anew = self::isAsFound($table, $bare) ? $table : Finder::again($facts, $table);
+            if (self::data($anew) !== self::data($table)) {
+                $read[] = ColumnsRead::of($table->range->top, $table->range->left, $anew->columns, $anew->lines);
             }
         }
-
         // What was said of a column stands over what is read of it.
-        return $sheet->withCorrections($read === []
-            ? array_values($said)
-            : [...array_values($rows), ...$read, ...array_values(array_diff_key($said, $rows))]);
+        $sheet = $sheet->withCorrections([...array_values($rows), ...$read, ...array_values(array_diff_key($said, $rows))]);
+
+        return self::turned($sheet, $facts);
+    }
+
+    /** Where somebody has said that the headings stand at the left, the rows are read as columns are. */
+    private static function turned(Worksheet $sheet, SheetFacts $facts): Worksheet
+    {
+        $read = [];
+        foreach ($sheet->reading->tables as $table) {
+            $lines = $table->isTurned() && $table->lines === [] ? Turned::said($facts, $table) : [];
+            $lines === [] || $read[] = ColumnsRead::of($table->range->top, $table->range->left, [], $lines);
+        }
+
+        return $read === [] ? $sheet : $sheet->withCorrections([...$sheet->corrections, ...$read]);
     }
 
     /** A part of a table that was split, without headings of its own, stands under those of the whole. */
@@ -55,12 +67,9 @@ final class ReadAnew
         return ! $isWhole && $table->heads() === [];
     }
 
-    /**
-     * @param  list<ColumnReading>  $columns
-     * @return list<array<string, mixed>>
-     */
-    private static function data(array $columns): array
+    /** @return list<array<string, mixed>> */
+    private static function data(TableReading $table): array
     {
-        return array_map(fn (ColumnReading $column) => $column->toArray(), $columns);
+        return array_map(fn (ColumnReading $one) => $one->toArray(), [...$table->columns, ...array_values($table->lines)]);
     }
 }

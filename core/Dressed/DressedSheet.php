@@ -12,6 +12,7 @@ use Rilvet\Dressed\Layers\StylebookLayer;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
+use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
 use Rilvet\Work\Worksheet;
@@ -98,6 +99,10 @@ final class DressedSheet
         $isGrouped = $part === Part::ColumnGroup && self::inGroup($table, $row, $column);
         $isLowest = $part === Part::Heading && $row === $table->lastHeadRow();
         $isCoded = $isSum && ($table->runAt($row)->coded ?? false);
+        $isAtLeft = $part === Part::Heading && $table->column($column)?->role === ColumnRole::Heading
+            && $table->runAt($row)?->part === Part::Body;
+        // Of a turned table each row may be of another kind.
+        $line = isset($table->lines[$row]) && $table->isTurned() ? $row : 0;
         $key =
             "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".
             ($isStriped ? 's' : '').
@@ -106,13 +111,15 @@ final class DressedSheet
             ($isAcross ? 'a' : '').
             ($isLowest ? 'l' : '').
             ($isCoded ? 'c' : '').
+            ($isAtLeft ? 'h' : '').
+            ($line === 0 ? '' : "r$line").
             ($own === 0 ? '' : "#$own");
         if (isset($this->places[$key])) {
             return $this->places[$key];
         }
         $place = fn (int $odd) => new Place(
-            $column, $file, $odd, $named, $hand, $table, $part, $table->column($column),
-            $isStriped, $isSigned, $isGrouped, $isAcross, $isLowest, $isCoded,
+            $column, $file, $odd, $named, $hand, $table, $part, $table->readingOf($row, $column),
+            $isStriped, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft,
         );
         $dress = $this->dress;
         $isOdd = $own !== 0 && $dress !== null && $this->odd->keeps($own, $table, $part, $column, fn () => $dress->dress($part, $place(0)));

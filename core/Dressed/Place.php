@@ -22,6 +22,7 @@ final readonly class Place
      * @param  bool  $isAcross  a total that is a column, in a row of the body
      * @param  bool  $isLowest  in the last row of headings
      * @param  bool  $isCoded  in a total that is labelled by a code
+     * @param  bool  $isAtLeft  a heading of its row
      */
     public function __construct(
         public int $column,
@@ -38,6 +39,7 @@ final readonly class Place
         public bool $isAcross = false,
         public bool $isLowest = false,
         public bool $isCoded = false,
+        public bool $isAtLeft = false,
     ) {
     }
 
@@ -49,7 +51,7 @@ final readonly class Place
             $reading === null
                 ? ''
                 : "{$reading->kind->value}.{$reading->role->value}.{$reading->decimals}.{$reading->unit}.{$reading->grouped}";
-        $flags = [$this->isStriped, $this->isSigned, $this->isGrouped, $this->isAcross, $this->isLowest, $this->isCoded];
+        $flags = [$this->isStriped, $this->isSigned, $this->isGrouped, $this->isAcross, $this->isLowest, $this->isCoded, $this->isAtLeft];
 
         return "{$this->part?->value}|$says|$this->file.$this->named.$this->hand|".
             implode('.', array_map(intval(...), $flags)).

@@ -49,6 +49,9 @@ final class RowStretches
         }
         $key = (string) $place;
         foreach ($this->tables->at($row) as [$table, $part, $position]) {
+            if (isset($table->lines[$row])) {
+                return null;
+            }
             // Groups differ from one row of them to the next.
             $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '')
                 .($this->sheet->stylebook?->stripes?->wears($position) ? 's' : '')

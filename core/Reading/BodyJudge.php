@@ -34,14 +34,15 @@ final class BodyJudge
 
     /**
      * @param  list<int>  $labels
+     * @param  bool  $mayAdd  its figures are of one kind, so that some may be sums of others
      * @return list<RowRun>
      */
-    public static function judge(Region $region, int $from, array $labels): array
+    public static function judge(Region $region, int $from, array $labels, bool $mayAdd = true): array
     {
         $judge = new self($region, $from, $labels);
         $judge->lines();
         $judge->repeatedHeadings();
-        $judge->totals();
+        $mayAdd && $judge->totals();
 
         return $judge->runs();
     }

@@ -31,6 +31,24 @@ final class ColumnJudge
      */
     public static function judge(Region $region, int $column, array $rows, ?string $heading): ColumnReading
     {
+        $longest = array_slice($region->facts->longest[$column] ?? [], 0, 3);
+
+        return self::of($region, $column, array_map(fn (int $row) => [$row, $column], $rows), $heading)->withLongest($longest);
+    }
+
+    /**
+     * What a row of a turned table holds; the number of the row stands in the place of a column's.
+     *
+     * @param  list<int>  $columns  to look at
+     */
+    public static function line(Region $region, int $row, array $columns, ?string $heading): ColumnReading
+    {
+        return self::of($region, $row, array_map(fn (int $column) => [$row, $column], $columns), $heading);
+    }
+
+    /** @param  list<array{int, int}>  $places  row and column of the cells to look at */
+    private static function of(Region $region, int $at, array $places, ?string $heading): ColumnReading
+    {
         $tally = [
             'number' => 0,
             'date' => 0,
@@ -49,7 +67,7 @@ final class ColumnJudge
         $units = [];
         $hints = $region->facts->hints;
         $zeros = $ticks = $absent = 0;
-        foreach ($rows as $row) {
+        foreach ($places as [$row, $column]) {
             $cell = $region->cell($row, $column);
             if ($cell->isBlank() || $cell->error !== null) {
                 continue;
@@ -101,11 +119,10 @@ final class ColumnJudge
         $years = $kind === ColumnKind::Integer && self::years($numbers, $heading ?? '');
 
         return new ColumnReading(
-            $column, $heading, $kind, round($confidence, 2),
+            $at, $heading, $kind, round($confidence, 2),
             decimals: min($kind === ColumnKind::Percent ? max(0, $decimals - 2) : $decimals, 6),
             unit: $kind === ColumnKind::Amount ? $unit ?? self::unitOf($heading ?? '') : null,
             grouped: ! $years && $kind !== ColumnKind::Code,
-            longest: array_slice($region->facts->longest[$column] ?? [], 0, 3),
         );
     }
 

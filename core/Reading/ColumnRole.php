@@ -11,4 +11,7 @@ enum ColumnRole: string
     case Data = 'data';
     case Total = 'total';
     case Spacer = 'spacer';
+
+    /** Its cells are the headings of their rows: the table is turned, or a block of keys and values. */
+    case Heading = 'heading';
 }

@@ -44,30 +44,31 @@ final class Finder
             $body = $range->bottom + 1;
         }
         $labels = self::labels($region, $body);
-        $below = $body <= $range->bottom ? BodyJudge::judge($region, $body, $labels) : [];
+        $below = $body <= $range->bottom ? BodyJudge::judge($region, $body, $labels, ! $head['isKeys']) : [];
         $runs = [...self::headRuns($range, $head['rows'], $body), ...$below];
-        $columns = self::columns($region, $runs);
+        [$columns, $lines] = self::columns($region, $runs);
         $runs = (new Weighing($region, $runs, $columns))->weighed();
+        $groups = self::groups($region, $runs, $columns);
 
-        return new TableReading($range, Weighing::table($runs), $runs, $columns, groups: self::groups($region, $runs, $columns));
+        return new TableReading($range, Weighing::table($runs), $runs, $columns, groups: $groups, lines: $lines);
     }
 
     /** A table whose rows are known: its columns, and what its column groups stand over, are read by them. */
     public static function again(SheetFacts $facts, TableReading $table): TableReading
     {
         $region = new Region($facts, $table->range);
-        $columns = self::columns($region, $table->runs);
+        [$columns, $lines] = self::columns($region, $table->runs);
         $columns = array_map(fn (ColumnReading $column) => $column->withLongest(
             $column->longest === [] ? $table->column($column->column)->longest ?? [] : $column->longest,
         ), $columns);
         $groups = self::groups($region, $table->runs, $columns);
 
-        return new TableReading($table->range, $table->confidence, $table->runs, $columns, $table->asides, $groups);
+        return new TableReading($table->range, $table->confidence, $table->runs, $columns, $table->asides, $groups, $lines);
     }
 
     /**
      * @param  list<RowRun>  $runs
-     * @return list<ColumnReading>
+     * @return array{list<ColumnReading>, array<int, ColumnReading>} the columns; what each row of a turned table holds, by the row
      */
     private static function columns(Region $region, array $runs): array
     {
@@ -77,6 +78,12 @@ final class Finder
         $columns = [];
         for ($column = $range->left; $column <= $range->right; $column++) {
             $columns[] = ColumnJudge::judge($region, $column, $rows, $headings[$column] ?? null);
+        }
+        $lines = Turned::lines($region, $runs);
+        if ($lines !== []) {
+            $columns[0] = $columns[0]->withRole(ColumnRole::Heading, 'names what each row holds');
+
+            return [$columns, $lines];
         }
         $labels = LabelJudge::judge($region, $columns, $rows);
         $columns = array_map(
@@ -94,7 +101,7 @@ final class Finder
             $columns[$column - $range->left] = $columns[$column - $range->left]->withRole(ColumnRole::Total, $why);
         }
 
-        return array_values($columns);
+        return [array_values($columns), []];
     }
 
     /**
@@ -327,6 +334,7 @@ final class Finder
                     $table->columns,
                     [...$table->asides, $aside->range],
                     $table->groups,
+                    $table->lines,
                 );
             }
         }

@@ -24,26 +24,28 @@ final class HeadJudge
         .'.*|fecha|nombre|precio|cantidad)(?:\s.*|_.*)?$/iu';
 
     /** Rows of a block of keys and values, at the most. */
-    private const KEYS = 200;
+    private const LINES = 200;
 
     /** @var list<array{int, Part, Ground, string}> row, part, ground, reason */
     private array $rows = [];
 
     private int $body;
 
+    private bool $isKeys = false;
+
     private function __construct(private readonly Region $region)
     {
         $this->body = $region->range->top;
     }
 
-    /** @return array{rows: list<array{int, Part, Ground, string}>, body: int} the first body row with it */
+    /** @return array{rows: list<array{int, Part, Ground, string}>, body: int, isKeys: bool} the first body row; whether it is a block of keys */
     public static function judge(Region $region): array
     {
         $judge = new self($region);
         $judge->lines();
         $judge->headings();
 
-        return ['rows' => $judge->rows, 'body' => $judge->body];
+        return ['rows' => $judge->rows, 'body' => $judge->body, 'isKeys' => $judge->isKeys];
     }
 
     /** Lone lines at the top: the title, then units lines and further lines of the title. */
@@ -94,7 +96,7 @@ final class HeadJudge
                 preg_match('/^[tw][tndh]\.+$/', $letters) === 1 &&
                 str_ends_with($this->region->text($row, $range->left), ':');
 
-            return $pair ? $range->left : null;
+            return $pair || $this->isBanner($row) ? $range->left : null;
         }
         $width = 1;
         foreach ($this->region->facts->hints->merges() as $merge) {
@@ -111,6 +113,24 @@ final class HeadJudge
             ($range->columns() >= 4 && $column > $range->left + 1 && ! $this->headingIsNext($row))
             ? $column
             : null;
+    }
+
+    /** "Nursery report | | | Page 1": words at both ends of a printed report, a blank row before its headings. */
+    private function isBanner(int $row): bool
+    {
+        if (preg_match('/^[tw]\.{2,}[twndh]$/', $this->region->letters($row)) !== 1) {
+            return false;
+        }
+        for ($next = $row + 1; $next <= min($row + 6, $this->region->range->bottom); $next++) {
+            if ($this->region->isBlank($next)) {
+                return true;
+            }
+            if ($this->region->filled($next) > 2) {
+                return false;
+            }
+        }
+
+        return false;
     }
 
     private function headingIsNext(int $row): bool
@@ -150,9 +170,13 @@ final class HeadJudge
         while ($start <= $range->bottom && $this->region->isBlank($start)) {
             $start++;
         }
-        if ($this->isKeysAndValues($start)) {
+        if ($start <= $range->bottom && $range->bottom - $start < self::LINES && KeyBlock::is($this->region, range($start, $range->bottom))) {
             $this->body = $start;
+            $this->isKeys = true;
 
+            return;
+        }
+        if ($this->isTurned($start)) {
             return;
         }
         $typed = $this->typedColumns($start);
@@ -206,24 +230,25 @@ final class HeadJudge
         $this->body = $heads === [] ? $start : max($heads) + 1;
     }
 
-    /** A block of keys, each with a colon, and their values: its headings are at the left, and its first row is as good as any. */
-    private function isKeysAndValues(int $start): bool
+    /** A table whose headings are at the left may have names of its records above: words that do not occur below, each of them another. */
+    private function isTurned(int $start): bool
     {
         $range = $this->region->range;
-        if ($range->columns() > 3 || $range->bottom - $start > self::KEYS || $this->region->said() !== null) {
+        $isShort = $range->bottom - $start < self::LINES && $start < $range->bottom && $this->region->said() === null;
+        if (! $isShort || ! Turned::is($this->region, range($start, $range->bottom))) {
             return false;
         }
-        $keys = $rows = 0;
-        for ($row = $start; $row <= $range->bottom; $row++) {
-            $isKey = preg_match('/[:：]$/u', $this->region->text($row, $range->left)) === 1;
-            if ($row === $start && ! $isKey) {
-                return false;
-            }
-            $rows += $this->region->isBlank($row) ? 0 : 1;
-            $keys += $isKey ? 1 : 0;
+        $names = array_map(mb_strtolower(...), array_slice($this->region->texts($start), 1));
+        $isNamed = trim($this->region->letters($start), 'tw') === '' && count(array_unique($names)) === count($names);
+        for ($row = $start + 1; $isNamed && $row <= $range->bottom; $row++) {
+            $isNamed = array_intersect(array_map(mb_strtolower(...), $this->region->texts($row)), $names) === [];
         }
+        if ($isNamed) {
+            $this->rows[] = [$start, Part::Heading, Ground::Names, 'names that do not occur below'];
+        }
+        $this->body = $isNamed ? $start + 1 : $start;
 
-        return $range->columns() > 1 && $keys >= 2 && $keys >= 0.7 * $rows;
+        return true;
     }
 
     /** @return list<int> columns whose cells below are mostly figures, dates, times or booleans */

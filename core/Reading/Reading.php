@@ -14,7 +14,7 @@ use Rilvet\Grid\Shift;
  *     g: bool, l: list<string>}
  * @phpstan-type RunData array{0: int, 1: int, 2: string|null, 3: float|int, 4: string, 5?: bool, 6?: string}
  * @phpstan-type TableData array{range: string, confidence: float|int, runs: list<RunData>,
- *     columns: list<ColumnData>, asides: list<string>, groups: list<string>}
+ *     columns: list<ColumnData>, asides: list<string>, groups: list<string>, lines?: list<ColumnData>}
  * @phpstan-type ReadingData array{tables: list<TableData>}
  */
 final readonly class Reading
@@ -83,6 +83,9 @@ final readonly class Reading
             'columns' => array_map(fn (ColumnReading $column) => $column->toArray(), $table->columns),
             'asides' => array_map(strval(...), $table->asides),
             'groups' => array_map(strval(...), $table->groups),
+            ...$table->lines === [] ? [] : [
+                'lines' => array_map(fn (ColumnReading $line) => $line->toArray(), array_values($table->lines)),
+            ],
         ], $this->tables)];
     }
 
@@ -96,6 +99,7 @@ final readonly class Reading
             array_map(ColumnReading::fromArray(...), $table['columns']),
             array_map(Range::parse(...), $table['asides']),
             array_map(Range::parse(...), $table['groups']),
+            array_column(array_map(ColumnReading::fromArray(...), $table['lines'] ?? []), null, 'column'),
         ), $data['tables']));
     }
 }

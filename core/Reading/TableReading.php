@@ -18,6 +18,7 @@ final readonly class TableReading
      * @param  list<ColumnReading>  $columns  in order, one for each column of the range
      * @param  list<Range>  $asides  notes that stand beside the table
      * @param  list<Range>  $groups  what each column-group label stands over
+     * @param  array<int, ColumnReading>  $lines  of a turned table: what each row of its body holds, by the row
      */
     public function __construct(
         public Range $range,
@@ -26,7 +27,28 @@ final readonly class TableReading
         public array $columns,
         public array $asides = [],
         public array $groups = [],
+        public array $lines = [],
     ) {
+    }
+
+    /** Its headings stand at the left. */
+    public function isTurned(): bool
+    {
+        foreach ($this->columns as $column) {
+            if ($column->role === ColumnRole::Heading) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** What a cell is read as: by its column, in a turned table by its row. */
+    public function readingOf(int $row, int $column): ?ColumnReading
+    {
+        $reading = $this->column($column);
+
+        return isset($this->lines[$row]) && $reading?->role === ColumnRole::Data && $this->isTurned() ? $this->lines[$row] : $reading;
     }
 
     public function runAt(int $row): ?RowRun
@@ -72,6 +94,7 @@ final readonly class TableReading
         return match ($this->column($column)?->role) {
             ColumnRole::Label => Part::RowLabel,
             ColumnRole::Total => Part::Total,
+            ColumnRole::Heading => Part::Heading,
             ColumnRole::Spacer => null,
             default => Part::Body,
         };
@@ -129,7 +152,7 @@ final readonly class TableReading
     {
         $last = null;
         foreach ($this->columns as $column) {
-            if ($column->role === ColumnRole::Label) {
+            if ($column->role === ColumnRole::Label || $column->role === ColumnRole::Heading) {
                 $last = $column->column;
             }
         }
@@ -160,7 +183,12 @@ final readonly class TableReading
                 continue;
             }
             foreach ($this->stretches() as [$role, $left, $right, $why]) {
-                $part = $role === ColumnRole::Label ? Part::RowLabel : ($role === ColumnRole::Total ? Part::Total : Part::Body);
+                $part = match ($role) {
+                    ColumnRole::Label => Part::RowLabel,
+                    ColumnRole::Total => Part::Total,
+                    ColumnRole::Heading => Part::Heading,
+                    default => Part::Body,
+                };
                 $parts[] = new PartRange(
                     $part,
                     Range::of($run->first, $left, $run->last, $right),
@@ -179,7 +207,13 @@ final readonly class TableReading
     /** @param  list<ColumnReading>  $columns */
     public function withColumns(array $columns): self
     {
-        return new self($this->range, $this->confidence, $this->runs, $columns, $this->asides, $this->groups);
+        return new self($this->range, $this->confidence, $this->runs, $columns, $this->asides, $this->groups, $this->lines);
+    }
+
+    /** @param  array<int, ColumnReading>  $lines */
+    public function withLines(array $lines): self
+    {
+        return new self($this->range, $this->confidence, $this->runs, $this->columns, $this->asides, $this->groups, $lines);
     }
 
     /**
@@ -217,7 +251,7 @@ final readonly class TableReading
         [$top, $bottom] = [min($this->range->top, $runs[0]->first), max($this->range->bottom, $last)];
         $range = Range::of($top, $this->range->left, $bottom, $this->range->right);
 
-        return new self($range, Weighing::table($runs), $runs, $this->columns, $this->asides, $this->groups);
+        return new self($range, Weighing::table($runs), $runs, $this->columns, $this->asides, $this->groups, $this->lines);
     }
 
     /**
@@ -256,7 +290,16 @@ final readonly class TableReading
             $this->groups,
         ]);
 
-        return new self($range, $this->confidence, $runs, $columns, $ranges[0], $ranges[1]);
+        $lines = $this->lines;
+        if ($shift->rows) {
+            $lines = [];
+            foreach ($this->lines as $row => $line) {
+                $to = $shift->place($row);
+                $lines += $to === null ? [] : [$to => $line->at($to)];
+            }
+        }
+
+        return new self($range, $this->confidence, $runs, $columns, $ranges[0], $ranges[1], $lines);
     }
 
     /** @return list<RowRun> a new row inside the body, or at its upper edge, is body */

@@ -52,7 +52,8 @@ final class Weighing
         }
         $this->isWords = $figures === 0;
         $this->isShort = $rows <= self::FEW;
-        $this->isHeaded = array_filter($runs, fn (RowRun $run) => $run->part === Part::Heading) !== [];
+        $this->isHeaded = array_filter($runs, fn (RowRun $run) => $run->part === Part::Heading) !== []
+            || array_filter($columns, fn (ColumnReading $column) => $column->role === ColumnRole::Heading) !== [];
         $this->isGappy = $this->gaps() > 0.15;
     }
 

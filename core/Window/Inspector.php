@@ -48,7 +48,7 @@ final class Inspector
             $table = $this->sheet->reading->tableAt($at, $cell);
             $part = $table?->partAt($at, $cell);
             $parts[$part->value ?? ''] = $part;
-            $kinds[$table?->column($cell)->kind->value ?? ''] = true;
+            $kinds[$table?->readingOf($at, $cell)->kind->value ?? ''] = true;
         }
         $part = count($parts) === 1 ? array_values($parts)[0] : null;
         $kind = $part === Part::Body && count($kinds) === 1 ? ColumnKind::tryFrom((string) array_key_first($kinds)) : null;

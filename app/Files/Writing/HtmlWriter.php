@@ -257,7 +257,7 @@ final class HtmlWriter implements WorkbookWriter
     private static function element(?TableReading $table, int $row, int $column): array
     {
         return match ($table?->partAt($row, $column)) {
-            Part::Heading => ['th', 'col'],
+            Part::Heading => ['th', $table->runAt($row)?->part === Part::Heading ? 'col' : 'row'],
             Part::ColumnGroup => ['th', 'colgroup'],
             Part::RowLabel => ['th', 'row'],
             Part::RowGroup => ['th', 'rowgroup'],

@@ -74,18 +74,7 @@ final class Outline
             $table->range->right,
             $table->confidence,
             self::parts($table),
-            array_map(
-                fn (ColumnReading $column) => new ColumnRecord(
-                    $column->column,
-                    Address::columnName($column->column),
-                    $column->heading,
-                    $column->kind->value,
-                    $column->role->value,
-                    $column->confidence,
-                    $column->why,
-                ),
-                $table->columns,
-            ),
+            array_map(fn (ColumnReading $column) => self::column($column, Address::columnName($column->column)), $table->columns),
             array_map(
                 fn (RowRun $run) => new RunRecord(
                     $run->first,
@@ -100,6 +89,17 @@ final class Outline
                 array_slice($table->runs, 0, self::MOST_RUNS),
             ),
             QuestionRecord::of(Question::of($table)),
+            $table->isTurned()
+                ? array_map(fn (ColumnReading $line) => self::column($line, (string) $line->column), array_values($table->lines))
+                : [],
+        );
+    }
+
+    /** @param  string  $letters  of the column, or the number of the row */
+    private static function column(ColumnReading $column, string $letters): ColumnRecord
+    {
+        return new ColumnRecord(
+            $column->column, $letters, $column->heading, $column->kind->value, $column->role->value, $column->confidence, $column->why,
         );
     }
 
@@ -139,7 +139,9 @@ final class Outline
             return $first === $last ? $first : "{$first}–{$last}";
         }
         if ($part === Part::Heading) {
-            return (string) count(array_filter($table->columns, fn (ColumnReading $column) => $column->heading !== null));
+            $lines = $table->isTurned() ? $table->lines : [];
+
+            return (string) count(array_filter([...$table->columns, ...$lines], fn (ColumnReading $one) => $one->heading !== null));
         }
         if ($part === Part::Body) {
             $body = array_sum(array_map(fn (RowRun $run) => $run->part === Part::Body ? $run->rows() : 0, $table->runs));

@@ -11,6 +11,7 @@ final readonly class TableRecord
      * @param  list<PartRecord>  $parts
      * @param  list<ColumnRecord>  $columns
      * @param  list<RunRecord>  $runs
+     * @param  list<ColumnRecord>  $lines  of a turned table: what each row of its body holds, numbered by the row
      */
     public function __construct(
         public string $range,
@@ -23,6 +24,7 @@ final readonly class TableRecord
         public array $columns,
         public array $runs,
         public ?QuestionRecord $question,
+        public array $lines,
     ) {
     }
 }

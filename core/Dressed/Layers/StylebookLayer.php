@@ -60,6 +60,14 @@ final readonly class StylebookLayer implements LayerSource
         if ($place->isAcross) {
             $look = $this->stylebook->part(Part::Body)->under($look->without(Attribute::Top, Attribute::Bottom, Attribute::Fill));
         }
+        // The rule under headings stands beside those at the left.
+        if ($place->isAtLeft) {
+            $rule = $look->text(Attribute::Bottom);
+            $beside = $rule === '' ? Look::none() : Look::of([Attribute::Right->value => $rule]);
+            // They stand on the line of what they name.
+            $line = $this->stylebook->part(Part::Body)->only(Attribute::Vertical);
+            $look = $look->without(Attribute::Top, Attribute::Bottom, Attribute::Vertical)->under($beside)->under($line);
+        }
         $entries = [new LayerEntry(Layer::Ground, $this->stylebook->ground), new LayerEntry(Layer::Part, $look)];
         $kind = $place->reading === null ? null : $this->kind($part, $place, $place->reading);
         if ($kind !== null) {

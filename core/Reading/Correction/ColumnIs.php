@@ -51,6 +51,7 @@ final readonly class ColumnIs implements Correction
             $this->kind !== null => "$name read as {$this->kind->value}",
             $this->role === ColumnRole::Label => "$name read as row labels",
             $this->role === ColumnRole::Total => "$name read as a total",
+            $this->role === ColumnRole::Heading => "$name read as headings of the rows",
             default => "$name read as data",
         };
     }

@@ -16,40 +16,49 @@ use Rilvet\Reading\Reading;
  */
 final readonly class ColumnsRead implements Correction
 {
-    /** @param  array<int, ColumnReading>  $columns  by their number */
-    public function __construct(public int $row, public int $column, public array $columns)
+    /**
+     * @param  array<int, ColumnReading>  $columns  by their number
+     * @param  array<int, ColumnReading>  $lines  what the rows of a turned table hold, by their number
+     */
+    public function __construct(public int $row, public int $column, public array $columns, public array $lines = [])
     {
     }
 
-    /** @param  list<ColumnReading>  $columns */
-    public static function of(int $row, int $column, array $columns): self
+    /**
+     * @param  array<ColumnReading>  $columns
+     * @param  array<ColumnReading>  $lines
+     */
+    public static function of(int $row, int $column, array $columns, array $lines = []): self
     {
-        return new self($row, $column, array_combine(array_map(fn (ColumnReading $one) => $one->column, $columns), $columns));
+        return new self($row, $column, array_column($columns, null, 'column'), array_column($lines, null, 'column'));
     }
 
     public function on(Reading $reading): Reading
     {
         $table = $reading->tableAt($this->row, $this->column);
 
-        return $table === null ? $reading : $reading->replace($table, $table->withColumns(
-            array_map(fn (ColumnReading $column) => $this->columns[$column->column] ?? $column, $table->columns),
-        ));
+        if ($table === null) {
+            return $reading;
+        }
+        $columns = array_map(fn (ColumnReading $column) => $this->columns[$column->column] ?? $column, $table->columns);
+
+        return $reading->replace($table, $table->withColumns($columns)->withLines($this->lines));
     }
 
     public function moved(Shift $shift): ?self
     {
         $row = $shift->rows ? $shift->place($this->row) : $this->row;
         $column = $shift->rows ? $this->column : $shift->place($this->column);
-        if ($row === null || $column === null || $shift->rows) {
-            return $row === null || $column === null ? null : new self($row, $column, $this->columns);
+        if ($row === null || $column === null) {
+            return null;
         }
-        $columns = [];
-        foreach ($this->columns as $from => $one) {
+        $moved = [];
+        foreach ($shift->rows ? $this->lines : $this->columns as $from => $one) {
             $to = $shift->place($from);
-            $to === null || $columns[] = $one->at($to);
+            $to === null || $moved[] = $one->at($to);
         }
 
-        return self::of($row, $column, $columns);
+        return $shift->rows ? self::of($row, $column, $this->columns, $moved) : self::of($row, $column, $moved, $this->lines);
     }
 
     public function words(): string
@@ -64,12 +73,15 @@ final readonly class ColumnsRead implements Correction
             'row' => $this->row,
             'column' => $this->column,
             'columns' => array_map(fn (ColumnReading $column) => $column->toArray(), array_values($this->columns)),
+            'lines' => array_map(fn (ColumnReading $line) => $line->toArray(), array_values($this->lines)),
         ];
     }
 
-    /** @param  array{row: int, column: int, columns: list<ColumnData>}  $data */
+    /** @param  array{row: int, column: int, columns: list<ColumnData>, lines: list<ColumnData>}  $data */
     public static function stored(array $data): self
     {
-        return self::of($data['row'], $data['column'], array_map(ColumnReading::fromArray(...), $data['columns']));
+        [$columns, $lines] = [array_map(ColumnReading::fromArray(...), $data['columns']), array_map(ColumnReading::fromArray(...), $data['lines'])];
+
+        return self::of($data['row'], $data['column'], $columns, $lines);
     }
 }

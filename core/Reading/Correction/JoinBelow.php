@@ -63,6 +63,7 @@ final readonly class JoinBelow implements Correction
             array_values(array_filter($columns)),
             [...$upper->asides, ...$lower->asides],
             [...$upper->groups, ...$lower->groups],
+            $upper->lines + $lower->lines,
         );
 
         return (new Reading(array_values(array_filter($reading->tables, fn (TableReading $table) => $table !== $lower))))->replace(

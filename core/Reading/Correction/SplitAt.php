@@ -62,6 +62,7 @@ final readonly class SplitAt implements Correction
             $range, $table->confidence, $runs, $table->columns,
             array_values(array_filter($table->asides, fn (Range $aside) => $aside->top >= $range->top && $aside->top <= $range->bottom)),
             array_values(array_filter($table->groups, fn (Range $group) => $group->top >= $range->top && $group->top <= $range->bottom)),
+            $table->lines,
         );
     }
 }

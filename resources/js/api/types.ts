@@ -6,7 +6,7 @@ export type Part = (typeof Parts)[number];
 export const ColumnKinds = ['text', 'longtext', 'code', 'category', 'integer', 'decimal', 'amount', 'percent', 'date', 'time', 'datetime', 'duration', 'boolean', 'empty'] as const;
 export type ColumnKind = (typeof ColumnKinds)[number];
 
-export const ColumnRoles = ['label', 'data', 'total', 'spacer'] as const;
+export const ColumnRoles = ['label', 'data', 'total', 'spacer', 'heading'] as const;
 export type ColumnRole = (typeof ColumnRoles)[number];
 
 /** What parts of a table are called: as a whole, one run of it, and the letter of its bracket. */
@@ -400,6 +400,7 @@ export interface TableRecord {
   columns: ColumnRecord[];
   runs: RunRecord[];
   question: QuestionRecord | null;
+  lines: ColumnRecord[];
 }
 
 export interface FirstScreen {

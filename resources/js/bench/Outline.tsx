@@ -148,6 +148,16 @@ function Table({ table, typings, acts }: { table: TableRecord; typings: TypingRe
                     <PartRow key={part.part} part={part} table={table} acts={acts} />
                 ))}
             </List>
+            {table.lines.length > 0 && (
+                <>
+                    <Heading left="Rows" right="kind" />
+                    <List>
+                        {table.lines.map((line) => (
+                            <LineRow key={line.column} line={line} table={table} />
+                        ))}
+                    </List>
+                </>
+            )}
             <Heading left="Columns" right="kind" />
             <List>
                 {table.columns.map((column) => (
@@ -244,6 +254,29 @@ function PartRow({ part, table, acts }: { part: PartRecord; table: TableRecord; 
     );
 }
 
+/** What a row of a turned table holds. */
+function LineRow({ line, table }: { line: ColumnRecord; table: TableRecord }) {
+    const ranges = [{ top: line.column, left: table.left + 1, bottom: line.column, right: table.right }];
+    const selected = useBench((state) => sameRanges(state.selection, ranges));
+    return (
+        <li className={`flex h-6 items-center ${selected ? 'bg-brass-soft' : 'hover:bg-ground'}`}>
+            <button
+                type="button"
+                aria-pressed={selected}
+                className="flex h-full min-w-0 flex-1 items-center gap-2 pr-3 pl-3 text-left"
+                onClick={(event) => choose(ranges, event)}
+            >
+                <span className="w-[16px] font-mono text-[11.5px] text-quiet">{line.letters}</span>
+                <span className="grid w-4 place-items-center text-quiet">
+                    <KindIcon kind={line.kind} />
+                </span>
+                <span className="flex-1 truncate">{line.heading ?? '(no heading)'}</span>
+                <span className="text-[11.5px] text-quiet">{KINDS[line.kind as ColumnKind].words}</span>
+            </button>
+        </li>
+    );
+}
+
 function ColumnRow({
     column,
     table,
@@ -307,6 +340,9 @@ function ColumnRow({
                         <DropdownMenu.Label className="menu-label">Column {column.letters} is</DropdownMenu.Label>
                         <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'label' })}>
                             Row labels
+                        </DropdownMenu.Item>
+                        <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'heading' })}>
+                            Headings of the rows
                         </DropdownMenu.Item>
                         <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'data' })}>
                             Data

@@ -175,7 +175,14 @@ function Bracket({ run, table, rows, acts }: { run: RunRecord; table: TableRecor
     );
 }
 
-/** Brackets over the columns: row labels, data, totals across. */
+const ROLES: Record<string, string> = {
+    label: 'Row labels',
+    data: 'Body',
+    total: 'Totals across',
+    heading: 'Headings at the left',
+};
+
+/** Brackets over the columns: row labels, data, totals across, headings at the left. */
 export function ColumnBrackets({
     tables,
     columns,
@@ -191,7 +198,7 @@ export function ColumnBrackets({
     const shown = ordered.filter(
         (table, index) => !ordered.slice(0, index).some((other) => other.left <= table.right && table.left <= other.right),
     );
-    const parts: Record<string, string> = { label: 'row_label', data: 'body', total: 'total' };
+    const parts: Record<string, string> = { label: 'row_label', data: 'body', total: 'total', heading: 'heading' };
     return shown.flatMap((table) => {
         const stretches: { role: string; first: number; last: number }[] = [];
         for (const column of table.columns) {
@@ -208,7 +215,7 @@ export function ColumnBrackets({
                 <div
                     key={`${table.range}.${stretch.first}`}
                     role="columnheader"
-                    aria-label={stretch.role === 'label' ? 'Row labels' : stretch.role === 'total' ? 'Totals across' : 'Body'}
+                    aria-label={ROLES[stretch.role]}
                     className={`pointer-events-none absolute h-[8px] rounded-t-[2px] border-t-[3px] border-r-2 border-l-2 part-${parts[stretch.role]}`}
                     style={{
                         top: 4,
@@ -216,7 +223,7 @@ export function ColumnBrackets({
                         width: columns.end(stretch.last) - columns.start(stretch.first) - 2,
                         borderColor: 'var(--part)',
                     }}
-                    title={stretch.role === 'label' ? 'Row labels' : stretch.role === 'total' ? 'Totals across' : 'Body'}
+                    title={ROLES[stretch.role]}
                 />
             ));
     });
