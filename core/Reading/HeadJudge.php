@@ -38,7 +38,11 @@ final class HeadJudge
         $this->body = $region->range->top;
     }
 
-    /** @return array{rows: list<array{int, Part, Ground, string}>, body: int, isKeys: bool} the first body row; whether it is a block of keys */
+    /**
+     * The first body row, and whether it is a block of keys.
+     *
+     * @return array{rows: list<array{int, Part, Ground, string}>, body: int, isKeys: bool}
+     */
     public static function judge(Region $region): array
     {
         $judge = new self($region);
@@ -170,7 +174,8 @@ final class HeadJudge
         while ($start <= $range->bottom && $this->region->isBlank($start)) {
             $start++;
         }
-        if ($start <= $range->bottom && $range->bottom - $start < self::LINES && KeyBlock::is($this->region, range($start, $range->bottom))) {
+        $isShort = $start <= $range->bottom && $range->bottom - $start < self::LINES;
+        if ($isShort && KeyBlock::is($this->region, range($start, $range->bottom))) {
             $this->body = $start;
             $this->isKeys = true;
 

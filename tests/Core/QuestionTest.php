@@ -214,7 +214,8 @@ final class QuestionTest extends TestCase
     public function test_columns_are_read_anew_by_the_rows_that_are_said_to_hold_headings(): void
     {
         $workbook = self::workbook([
-            ['Rowan', '7', '12.50'], ['Species', 'Stock', 'Price'], ['Aspen', 7, 3.25], ['Hazel', 9, 4.5], ['Elm', 14, 12.75], ['Oak', 3, 8.5],
+            ['Rowan', '7', '12.50'], ['Species', 'Stock', 'Price'], ['Aspen', 7, 3.25], ['Hazel', 9, 4.5],
+            ['Elm', 14, 12.75], ['Oak', 3, 8.5],
         ]);
         $columns = fn (Workbook $workbook) => array_map(
             fn (ColumnReading $column) => [$column->heading, $column->kind->value],

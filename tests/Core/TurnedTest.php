@@ -34,7 +34,9 @@ final class TurnedTest extends TestCase
         ['Sown', '2026-03-01', '2026-03-02', '2026-03-09'], ['Price', 12.5, 9.75, 8.2], ['Keeper', 'Ida', 'Ben', 'Uma'],
     ];
 
-    private const KEYS = [['Site', 'North field'], ['Area', 12], ['Soil', 'loam'], ['Date', '2026-03-11'], ['Price', 9.75], ['Keeper', 'Ida']];
+    private const KEYS = [
+        ['Site', 'North field'], ['Area', 12], ['Soil', 'loam'], ['Date', '2026-03-11'], ['Price', 9.75], ['Keeper', 'Ida'],
+    ];
 
     public function test_records_across_have_their_headings_at_the_left(): void
     {

@@ -80,7 +80,8 @@ final readonly class ColumnsRead implements Correction
     /** @param  array{row: int, column: int, columns: list<ColumnData>, lines: list<ColumnData>}  $data */
     public static function stored(array $data): self
     {
-        [$columns, $lines] = [array_map(ColumnReading::fromArray(...), $data['columns']), array_map(ColumnReading::fromArray(...), $data['lines'])];
+        $columns = array_map(ColumnReading::fromArray(...), $data['columns']);
+        $lines = array_map(ColumnReading::fromArray(...), $data['lines']);
 
         return self::of($data['row'], $data['column'], $columns, $lines);
     }
