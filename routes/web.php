@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\Route;
 Route::prefix('api')->group(function () {
     Route::get('shelf', [ShelfController::class, 'show']);
     Route::get('imports', [ShelfController::class, 'imports']);
+    Route::delete('lessons/{id}', [ShelfController::class, 'forget'])->whereNumber('id');
 
     Route::post('imports', [ImportController::class, 'store']);
     Route::post('imports/paste', [ImportController::class, 'paste']);

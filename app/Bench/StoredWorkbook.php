@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Jobs\LearnReading;
 use App\Models\Sheet as SheetRow;
 use App\Models\Stylebook as StylebookRow;
 use App\Models\Workbook as WorkbookRow;
+use Illuminate\Support\Facades\DB;
 use Rilvet\Change\Applies;
 use Rilvet\Change\AspectPatch;
 use Rilvet\Change\BlocksPatch;
@@ -87,6 +89,10 @@ final class StoredWorkbook implements Applies
             default => [],
         };
         $columns === [] || $this->update($patch->sheet, $columns);
+        if ($patch->aspect === 'corrections') {
+            [$workbook, $sheet] = [$this->row->id, $patch->sheet];
+            DB::afterCommit(fn () => LearnReading::dispatch($workbook, $sheet));
+        }
     }
 
     public function workbook(WorkbookPatch $patch): void

@@ -6,6 +6,7 @@ namespace App\Files;
 
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\Range;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Tab;
 use Rilvet\Xlsx\Book;
@@ -24,6 +25,8 @@ use Rilvet\Xlsx\SheetStream;
 final class IncomingRows
 {
     private readonly SheetStream $stream;
+
+    private ?Range $filter = null;
 
     /** @var array<int, float> pt, by row */
     private array $heights = [];
@@ -85,10 +88,17 @@ final class IncomingRows
         }
     }
 
+    /** What the file filters; known once the set-up was asked for. */
+    public function filter(): ?Range
+    {
+        return $this->filter;
+    }
+
     public function setup(int $digit, int $columns): Setup
     {
         $skeleton = new SheetSkeleton($this->stream->head, $this->stream->tail, $this->sheet->part);
 
+        $this->filter = $skeleton->filter();
         $setup = $skeleton->setup($digit, $columns, $this->heights, $this->hidden, $this->sheet->state, $this->fixed);
 
         return $setup->withTab(new Tab($this->book->colours->of($skeleton->tab()), $this->sheet->state, $setup->tab->protected));

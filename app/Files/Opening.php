@@ -211,7 +211,7 @@ final class Opening
             }
             $rows->below($intake);
             $setup = $rows->setup($digit, $intake->columns());
-            $sheets[$number] = $intake->sheet($setup, $looks, FileHints::said($tables, $number))->fromPackage();
+            $sheets[$number] = $intake->sheet($setup, $looks, FileHints::said($tables, $number), $rows->filter())->fromPackage();
         }
         $this->notices = self::told($book);
 

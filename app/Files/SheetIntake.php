@@ -19,6 +19,7 @@ use Rilvet\Reading\SaidTable;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Reading\Signature;
 use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspect\Filter;
 use Rilvet\Work\Aspects;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Setup;
@@ -168,15 +169,18 @@ final class SheetIntake
         return $this->rows;
     }
 
-    /** @param  list<SaidTable>  $tables  that the file names on it */
-    public function sheet(Setup $setup, LookBook $looks, array $tables = []): Worksheet
+    /**
+     * @param  list<SaidTable>  $tables  that the file names on it
+     * @param  Range|null  $filter  cells that the file filters
+     */
+    public function sheet(Setup $setup, LookBook $looks, array $tables = [], ?Range $filter = null): Worksheet
     {
         $this->flush();
         if ($this->block !== []) {
             $this->store->put($this->blocks, Block::encode($this->block));
         }
         $cells = new BlockSheet($this->name, $this->lastFilled, $this->columns, $this->store);
-        $hints = new FileHints($this->looks, $looks, $setup, tables: $tables);
+        $hints = new FileHints($this->looks, $looks, $setup, tables: FileHints::filtered($tables, $filter));
         $signatures = $this->isSigned ? array_slice($this->signatures, 0, $this->lastFilled) : Signature::all($cells, $hints);
         $reading = Finder::read(new SheetFacts($cells, $signatures, $hints));
 
@@ -187,7 +191,7 @@ final class SheetIntake
             $this->name,
             $reading,
             came: $setup,
-            aspects: Aspects::of(new FileLooks($this->looks), new Unsettled($waiting)),
+            aspects: Aspects::of(new FileLooks($this->looks), new Unsettled($waiting), new Filter($filter)),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Bench\DatabaseBlockStore;
+use App\Bench\Lessons;
 use App\Bench\Shelf;
 use App\Files\FileKind;
 use App\Files\Limits;
@@ -36,7 +37,7 @@ final class BringIn implements ShouldQueue
     {
     }
 
-    public function handle(Shelf $shelf, Limits $limits): void
+    public function handle(Shelf $shelf, Limits $limits, Lessons $lessons): void
     {
         $import = Import::query()->find($this->import);
         if ($import === null || $import->status === 'cancelled') {
@@ -64,6 +65,7 @@ final class BringIn implements ShouldQueue
                 self::dialect($import),
             );
             array_walk($stores, fn (DatabaseBlockStore $store) => $store->flush());
+            $opened = $lessons->recall($opened);
             if ($import->kind === FileKind::Xlsx->value) {
                 // The package stays beside the workbook: a hand-over writes back into it.
                 $workbook->package()->takeFrom($file);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\Correction\AsLearned;
 use Rilvet\Reading\Correction\ColumnIs;
 use Rilvet\Reading\Correction\ColumnsRead;
 use Rilvet\Reading\Correction\Correction;
@@ -25,7 +26,7 @@ final class ReadAnew
             return $sheet;
         }
         $said = array_filter($sheet->corrections, fn (Correction $correction) => ! $correction instanceof ColumnsRead);
-        $rows = array_filter($said, fn (Correction $correction) => ! $correction instanceof ColumnIs);
+        $rows = array_filter($said, fn (Correction $one) => ! ($one instanceof AsLearned ? $one->isOfColumns() : $one instanceof ColumnIs));
         $bare = $sheet->withCorrections(array_values($rows));
         $facts = SheetFacts::onDemand($sheet->cells, FileHints::of($sheet, $workbook, $number));
         $read = [];

@@ -7,6 +7,7 @@ namespace Rilvet\Feature;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Aspect;
 use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspect\Filter;
 use Rilvet\Work\Aspect\HandTouches;
 use Rilvet\Work\Aspect\JoinedTexts;
 use Rilvet\Work\Aspect\Moves;
@@ -24,7 +25,7 @@ final class Features
     /** @var list<class-string<Aspect>> */
     public const ASPECTS = [
         FileLooks::class, NamedLooks::class, WornNames::class, HandTouches::class, PartRules::class,
-        JoinedTexts::class, Origin::class, Moves::class, Unsettled::class,
+        JoinedTexts::class, Origin::class, Moves::class, Unsettled::class, Filter::class,
     ];
 
     /** @return class-string<Aspect>|null the aspect that is stored under a name */

@@ -20,4 +20,7 @@ interface FormatHints
 
     /** @return list<SaidTable> tables that the file names */
     public function tables(): array;
+
+    /** The last row that the sheet keeps in sight; 0 for none. */
+    public function frozen(): int;
 }

@@ -13,6 +13,7 @@ enum Ground: string
 {
     case FileHeadings = 'the file names headings';
     case FileTotals = 'the file names totals';
+    case Kept = 'rows that the sheet keeps in sight';
     case OverFigures = 'words over figures';
     case Names = 'names that do not occur below';
     case OverRows = 'words over the rows of a named table';
@@ -38,6 +39,7 @@ enum Ground: string
     {
         return match ($this) {
             self::FileHeadings, self::FileTotals, self::Blank => 6.0,
+            self::Kept => 4.5,
             self::OverFigures => 6.0,
             self::Names => 4.0,
             self::OverRows => 3.0,
@@ -64,7 +66,8 @@ enum Ground: string
     public function second(?Part $part): ?Part
     {
         return match ($this) {
-            self::OverFigures, self::Names, self::OverRows, self::Again, self::Sentences, self::Formulas, self::Word => Part::Body,
+            self::Kept, self::OverFigures, self::Names, self::OverRows, self::Again,
+            self::Sentences, self::Formulas, self::Word => Part::Body,
             self::FileHeadings, self::Fewer => $part === Part::Heading ? Part::ColumnGroup : Part::Heading,
             self::FileTotals, self::Sum, self::SumSaid => $part === Part::Total ? Part::Subtotal : Part::Total,
             self::Details, self::Indented, self::Label => Part::Body,

@@ -23,6 +23,9 @@ final class HeadJudge
         .'task|due|priority|datum|betrag|preis|menge|anzahl|ort|nom|prénom|ville|pays|date de '
         .'.*|fecha|nombre|precio|cantidad)(?:\s.*|_.*)?$/iu';
 
+    /** Rows of headings that are kept in sight, at the most. */
+    private const KEPT = 6;
+
     /** Rows of a block of keys and values, at the most. */
     private const LINES = 200;
 
@@ -192,6 +195,9 @@ final class HeadJudge
 
             return;
         }
+        $kept = $this->keptInSight($start);
+        $isKept = $kept !== [] && $kept !== $heads;
+        $heads = $isKept ? $kept : $heads;
         if ($heads === []) {
             $this->body = $start;
 
@@ -203,6 +209,7 @@ final class HeadJudge
             $group = $next !== null && $this->isGroup($row, $next);
             $this->rows[] = match (true) {
                 $group => [$row, Part::ColumnGroup, Ground::Fewer, 'fewer labels than the row below, each over a run of columns'],
+                $isKept => [$row, Part::Heading, Ground::Kept, 'the sheet keeps it in sight'],
                 $typed === [] => [$row, Part::Heading, Ground::Names, 'names that do not occur below'],
                 default => [$row, Part::Heading, Ground::OverFigures, 'words over columns of figures'],
             };
@@ -233,6 +240,26 @@ final class HeadJudge
             };
         }
         $this->body = $heads === [] ? $start : max($heads) + 1;
+    }
+
+    /** @return list<int> rows of words over the edge of what the sheet keeps in sight, which are its headings for whoever made it */
+    private function keptInSight(int $start): array
+    {
+        $edge = $this->region->facts->hints->frozen();
+        if ($edge < $start || $edge >= $this->region->range->bottom || $edge - $start >= self::KEPT || $this->region->isBlank($edge)) {
+            return [];
+        }
+        $rows = [];
+        for ($row = $start; $row <= $edge; $row++) {
+            $letters = $this->region->letters($row);
+            $figures = strlen((string) preg_replace('/[^nNSdDhHbB]/', '', $letters));
+            if ($figures > 0.34 * $this->region->filled($row) && ! NumericHeading::at($this->region, $row)) {
+                return [];
+            }
+            $this->region->isBlank($row) || $rows[] = $row;
+        }
+
+        return $rows;
     }
 
     /** A table whose headings are at the left may have names of its records above: words that do not occur below, each of them another. */

@@ -13,11 +13,11 @@ final class KeyBlock
     /** Words of keys, as they stand on forms (common practice); in a list of records hardly two of them stand below each other. */
     private const KEYS = '/^(?:name|first name|last name|surname|title|address|street|city|town|postcode|zip|country|region|county|'
         .'phone|telephone|mobile|email|e-mail|web|website|date|time|year|month|week|from|to|start|end|due|place|location|site|area|size|'
-        .'units?|status|state|type|kind|category|class|number|no\.?|id|code|ref\.?|reference|version|author|owner|contact|keeper|manager|customer|'
-        .'client|supplier|account|order|project|department|team|role|price|amount|total|currency|count|quantity|weight|height|length|'
-        .'width|colour|color|language|source|notes?|remarks?|comments?|description|subject|purpose|signature|datum|ort|strasse|straße|'
-        .'telefon|betrag|kunde|nummer|anschrift|nom|prénom|adresse|ville|pays|téléphone|montant|client|numéro|nombre|dirección|ciudad|'
-        .'teléfono|fecha|importe|indirizzo|città|data|naam|adres|plaats|bedrag)\b/iu';
+        .'units?|status|state|type|kind|category|class|number|no\.?|id|code|ref\.?|reference|version|author|owner|contact|keeper|manager|'
+        .'customer|client|supplier|account|order|project|department|team|role|price|amount|total|currency|count|quantity|weight|height|'
+        .'length|width|colour|color|language|source|notes?|remarks?|comments?|description|subject|purpose|signature|datum|ort|straße|'
+        .'telefon|strasse|betrag|kunde|nummer|anschrift|nom|prénom|adresse|ville|pays|téléphone|montant|client|numéro|nombre|dirección|'
+        .'ciudad|teléfono|fecha|importe|indirizzo|città|data|naam|adres|plaats|bedrag)\b/iu';
 
     /**
      * Whether the rows of a region of two or three columns are keys with their values.

@@ -26,4 +26,9 @@ final class NoHints implements FormatHints
     {
         return [];
     }
+
+    public function frozen(): int
+    {
+        return 0;
+    }
 }

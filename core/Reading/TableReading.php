@@ -246,12 +246,31 @@ final readonly class TableReading
                 $at = $over->last;
             }
         }
-        $runs = self::joined($runs);
+        $runs = self::headed(self::joined($runs));
         $last = $runs[count($runs) - 1]->last;
         [$top, $bottom] = [min($this->range->top, $runs[0]->first), max($this->range->bottom, $last)];
         $range = Range::of($top, $this->range->left, $bottom, $this->range->right);
 
         return new self($range, Weighing::table($runs), $runs, $this->columns, $this->asides, $this->groups, $this->lines);
+    }
+
+    /**
+     * Under headings that somebody named, the first row of the body is no candidate for one any more.
+     *
+     * @param  list<RowRun>  $runs
+     * @return list<RowRun>
+     */
+    private static function headed(array $runs): array
+    {
+        $isHeaded = false;
+        foreach ($runs as $at => $run) {
+            $isHeaded = $isHeaded || $run->part === Part::Heading;
+            if ($isHeaded && $run->part === Part::Body && $run->second === Part::Heading) {
+                $runs[$at] = $run->weighed(max($run->confidence, Weighing::HEADED), null);
+            }
+        }
+
+        return $runs;
     }
 
     /**

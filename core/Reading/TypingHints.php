@@ -32,4 +32,9 @@ final readonly class TypingHints implements FormatHints
     {
         return [];
     }
+
+    public function frozen(): int
+    {
+        return 0;
+    }
 }

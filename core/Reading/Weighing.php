@@ -10,6 +10,9 @@ namespace Rilvet\Reading;
  */
 final class Weighing
 {
+    /** How sure a body is that a person has set headings over. */
+    public const HEADED = 0.97;
+
     /** A body of as few rows says little of its columns. */
     private const FEW = 4;
 

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Rilvet\Work;
 
 use Rilvet\Formula\TableRange;
+use Rilvet\Grid\Range;
 use Rilvet\Intake\SheetTyping;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\FormatHints;
 use Rilvet\Reading\SaidTable;
+use Rilvet\Work\Aspect\Filter;
 
 /** What the looks that came with a file, and the typing of its text, tell a reading. */
 final readonly class FileHints implements FormatHints
@@ -27,7 +29,9 @@ final readonly class FileHints implements FormatHints
 
     public static function of(Worksheet $sheet, Workbook $workbook, int $number): self
     {
-        return new self($sheet->file, $workbook->looks, $sheet->came, $sheet->typing, self::said($workbook->tables, $number));
+        $tables = self::filtered(self::said($workbook->tables, $number), $sheet->aspect(Filter::class)->range);
+
+        return new self($sheet->file, $workbook->looks, $sheet->came, $sheet->typing, $tables);
     }
 
     /**
@@ -45,6 +49,24 @@ final readonly class FileHints implements FormatHints
         }
 
         return $said;
+    }
+
+    /**
+     * Cells that are filtered are as good as named, where the file names no table there.
+     *
+     * @param  list<SaidTable>  $tables
+     * @return list<SaidTable>
+     */
+    public static function filtered(array $tables, ?Range $filter): array
+    {
+        $isNamed = $filter !== null && array_filter($tables, fn (SaidTable $table) => $table->range->meets($filter)) !== [];
+
+        return $filter === null || $isNamed || $filter->rows() < 2 ? $tables : [...$tables, new SaidTable($filter, 1, 0)];
+    }
+
+    public function frozen(): int
+    {
+        return $this->setup->opening->freezeRow;
     }
 
     public function numberFormat(int $row, int $column): ?string

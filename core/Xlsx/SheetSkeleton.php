@@ -193,6 +193,18 @@ final class SheetSkeleton
         return $merges;
     }
 
+    /** The cells that are filtered (18.3.1.2); null for none. */
+    public function filter(): ?Range
+    {
+        try {
+            $ref = $this->element('autoFilter')?->getAttribute('ref') ?? '';
+
+            return $ref === '' ? null : Range::parse($ref);
+        } catch (Refusal) {
+            return null;
+        }
+    }
+
     /** @return array{int, int} row and column */
     private static function place(string $address): array
     {

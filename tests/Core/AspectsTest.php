@@ -19,6 +19,7 @@ use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
 use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Aspect\Filter;
 use Rilvet\Work\Aspect\HandTouches;
 use Rilvet\Work\Aspect\JoinedTexts;
 use Rilvet\Work\Aspect\Moves;
@@ -50,6 +51,7 @@ final class AspectsTest extends TestCase
             'origin' => [new Origin('0123456789abcdef')],
             'moves' => [new Moves([new Shift(true, 4, 2, true), $order])],
             'results' => [new Unsettled([Range::parse('B3:B5')], [Range::parse('D4')], [Range::parse('C6')])],
+            'filter' => [new Filter(Range::parse('B3:D9'))],
         ];
     }
 

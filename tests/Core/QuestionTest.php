@@ -68,6 +68,14 @@ final class QuestionTest extends TestCase
         self::assertSame('hbbbb', self::parts($question->otherwise()->on($reading)));
     }
 
+    public function test_who_names_the_headings_is_not_asked_for_them(): void
+    {
+        $named = (new RowsAre(1, 1, 1, 1, Part::Heading))->on(self::read(self::WORDS));
+        self::assertNull(Question::of($named->tables[0]));
+        $noted = (new RowsAre(1, 1, 1, 1, Part::Note))->on(self::read(self::WORDS));
+        self::assertSame('No headings were found: row 2 looks like the rows below it.', Question::of($noted->tables[0])?->words());
+    }
+
     public function test_rows_of_a_label_alone_ask_together_whether_they_are_groups_or_data(): void
     {
         $reading = self::read(self::GAPS);

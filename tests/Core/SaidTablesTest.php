@@ -6,17 +6,22 @@ namespace Tests\Core;
 
 use App\Calculation\LibraryCalculator;
 use App\Files\Opening;
+use Closure;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Worksheet\Table;
+use PhpOffice\PhpSpreadsheet\Worksheet\Worksheet;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\EditCells;
+use Rilvet\Act\MoveCells;
 use Rilvet\Act\Pipeline;
 use Rilvet\Act\Recalculate;
 use Rilvet\Grid\MemoryBlockStore;
+use Rilvet\Grid\Shift;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\RowRun;
 use Rilvet\Reading\TableReading;
+use Rilvet\Work\Aspect\Filter;
 use Rilvet\Work\Workbook;
 
 /** Tables that a file names (ISO/IEC 29500-1 18.5.1.2) say which rows are headings and totals, whatever these look like. */
@@ -83,6 +88,39 @@ final class SaidTablesTest extends TestCase
         self::assertSame('hbbb', self::parts($after->sheet(1)->reading->tables[0]));
     }
 
+    /** What is filtered has its headings in the first row (18.3.1.2), also after rows came above, and not where a table is named. */
+    public function test_a_filter_says_where_the_headings_are(): void
+    {
+        $filter = fn (string $range) => fn (Worksheet $sheet) => $sheet->setAutoFilter($range);
+        self::assertSame('hbbb', self::parts(self::book(self::WORDS, [], $filter('A1:C4'))->sheet(1)->reading->tables[0]));
+        $book = self::book([['Stock'], ...self::WORDS], [], $filter('A2:C5'));
+        self::assertSame('thbbb', self::parts($book->sheet(1)->reading->tables[0]));
+        $pipeline = new Pipeline(new Recalculate(new LibraryCalculator));
+        $moved = $pipeline->run(new MoveCells(1, new Shift(true, 1, 2, true)), $book)->after;
+        self::assertSame('A4:C7', (string) $moved->sheet(1)->aspect(Filter::class)->range);
+        $typed = $pipeline->run(new EditCells(1, [6 => [2 => 'damp']]), $moved)->after->sheet(1);
+        self::assertSame([4, Part::Heading], [$typed->reading->tables[0]->heads()[0]->first, $typed->reading->tables[0]->partAt(4, 1)]);
+        $both = self::book(self::WORDS, [['A1:C4', false]], $filter('A1:C4'))->sheet(1)->reading->tables[0];
+        self::assertSame('bbbb', self::parts($both), 'a table that is named says more');
+        self::assertNull(self::book(self::WORDS, [])->sheet(1)->aspect(Filter::class)->toJson());
+    }
+
+    public function test_rows_that_are_kept_in_sight_are_headings(): void
+    {
+        $frozen = fn (string $cell) => fn (Worksheet $sheet) => $sheet->freezePane($cell);
+        $read = fn (array $rows, string $cell) => self::book($rows, [], $frozen($cell))->sheet(1)->reading->tables[0];
+        self::assertSame('hbbb', self::parts($table = $read(self::WORDS, 'A2')));
+        self::assertSame('the sheet keeps it in sight', $table->runAt(1)?->why);
+        self::assertGreaterThan(0.8, $table->confidence);
+        self::assertSame('bbbb', self::parts($read(self::WORDS, 'B1')), 'columns say nothing of rows');
+        $two = [['Tree', 'Soil', 'Side'], ['name', 'of the bed', 'of the yard'], ...self::WORDS];
+        self::assertSame('hhbbbb', self::parts($read($two, 'A3')));
+        self::assertSame('thbbbb', self::parts($read([['Stock of the nursery'], ['Tree', 'Soil', 'Side'], ...self::WORDS], 'A3')));
+        $figures = [['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4], ['Hazel', 5], ['Elm', 7]];
+        self::assertSame('hbbbb', self::parts($read($figures, 'A4')), 'figures are no headings, whatever is kept in sight');
+        self::assertSame('hbbbb', self::parts($read($figures, 'A2')));
+    }
+
     /** A letter for each row: title, group of columns, heading, body, Total. */
     private static function parts(TableReading $table): string
     {
@@ -108,8 +146,9 @@ final class SaidTablesTest extends TestCase
     /**
      * @param  list<list<int|string>>  $rows
      * @param  list<array{0: string, 1?: bool, 2?: bool}>  $tables  range, whether it has headings, whether it has totals
+     * @param  Closure(Worksheet): mixed|null  $more  what else is done to the sheet
      */
-    private static function book(array $rows, array $tables): Workbook
+    private static function book(array $rows, array $tables, ?Closure $more = null): Workbook
     {
         $book = new Spreadsheet;
         $sheet = $book->getActiveSheet()->fromArray($rows);
@@ -119,6 +158,7 @@ final class SaidTablesTest extends TestCase
             $table->setShowTotalsRow($tables[$number][2] ?? false);
             $sheet->addTable($table);
         }
+        $more === null || $more($sheet);
         $file = tempnam(sys_get_temp_dir(), 'rilvet');
         (new Xlsx($book))->save($file);
         try {

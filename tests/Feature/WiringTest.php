@@ -36,6 +36,7 @@ final class WiringTest extends TestCase
                 'correct',
                 ['correction' => ['type' => 'rows', 'row' => 1, 'column' => 1, 'first' => 4, 'last' => 4, 'part' => 'subtotal']],
             ],
+            'forget' => ['forget', []],
             'type' => ['type', ['column' => 3, 'kind' => 'text']],
             'rename' => ['rename', ['name' => 'Trees of the park']],
             'format' => ['format', $chosen + ['look' => ['bold' => true, 'fill' => '#FFE08A', 'number' => '0.0']]],
@@ -216,6 +217,9 @@ final class WiringTest extends TestCase
     /** A table with what an act needs to have something to do. */
     private function park(string $act): Workbook
     {
+        if ($act === 'forget') {
+            $this->act($this->bringIn('taught.csv', self::TABLE), ...self::acts()['correct']);
+        }
         $workbook = $this->bringIn('park.csv', self::TABLE);
         match ($act) {
             'layNamed' => $this->act($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Kept', 'ranges' => 'A1']),

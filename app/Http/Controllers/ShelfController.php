@@ -10,10 +10,12 @@ use App\Bench\Shelf;
 use App\Bench\Specimen;
 use App\Http\Records\CardRecord;
 use App\Http\Records\ComingRecord;
+use App\Http\Records\LessonRecord;
 use App\Http\Records\ShelfRecord;
 use App\Http\Records\StylebookRecord;
 use App\Jobs\Workers;
 use App\Models\Import;
+use App\Models\Lesson;
 use App\Models\Sheet;
 use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
@@ -29,6 +31,9 @@ final class ShelfController
 {
     /** Pictures are painted for as many of the workbooks changed last; a shelf of thousands still opens at once. */
     private const PICTURES = 60;
+
+    /** What corrections have taught, as many of it as is listed. */
+    private const LESSONS = 200;
 
     /** What stands on the shelf: workbooks and stylebooks. */
     public function show(Shelf $shelf): JsonResponse
@@ -54,7 +59,17 @@ final class ShelfController
             self::specimen($stylebook),
         ), $all, array_keys($all));
 
-        return response()->json(new ShelfRecord($cards, $stylebooks));
+        $lessons = Lesson::query()->latest('updated_at')->limit(self::LESSONS)->get()->map(LessonRecord::of(...))->all();
+
+        return response()->json(new ShelfRecord($cards, $stylebooks, array_values($lessons)));
+    }
+
+    /** Tables with these headings are read without what was learned from now on. */
+    public function forget(int $id): JsonResponse
+    {
+        Lesson::query()->findOrFail($id)->delete();
+
+        return response()->json(['message' => 'It is forgotten. Workbooks that were read by it stay as they are.']);
     }
 
     /** Files on their way in, and whether anybody works on them. */

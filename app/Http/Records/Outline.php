@@ -9,6 +9,7 @@ use Rilvet\Grid\Range;
 use Rilvet\Intake\ColumnTyping;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\ColumnRole;
+use Rilvet\Reading\Correction\AsLearned;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\Question;
 use Rilvet\Reading\RowRun;
@@ -39,7 +40,7 @@ final class Outline
         return new SheetDetail(
             $number, $sheet->name, $sheet->cells->rows(), $sheet->cells->columns(),
             $sheet->stylebook?->name, $sheet->clean,
-            array_map(self::table(...), $sheet->reading->tables),
+            array_map(fn (TableReading $table) => self::table($table, self::learned($sheet, $table)), $sheet->reading->tables),
             $widths, $setup->sizes->width, self::heights($sheet), $setup->sizes->height,
             $setup->opening->freezeRow, $setup->opening->freezeColumn, $setup->opening->gridlines, $setup->opening->zoom,
             self::typings($sheet),
@@ -64,7 +65,19 @@ final class Outline
         return implode(', ', $named).(count($circles) > self::CIRCLES ? ' …' : '');
     }
 
-    private static function table(TableReading $table): TableRecord
+    /** The workbook whose corrections a table is read by. */
+    private static function learned(Worksheet $sheet, TableReading $table): ?string
+    {
+        foreach ($sheet->corrections as $one) {
+            if ($one instanceof AsLearned && $table->range->contains($one->row, $one->column)) {
+                return $one->from;
+            }
+        }
+
+        return null;
+    }
+
+    private static function table(TableReading $table, ?string $learned): TableRecord
     {
         return new TableRecord(
             (string) $table->range,
@@ -92,6 +105,7 @@ final class Outline
             $table->isTurned()
                 ? array_map(fn (ColumnReading $line) => self::column($line, (string) $line->column), array_values($table->lines))
                 : [],
+            $learned,
         );
     }
 

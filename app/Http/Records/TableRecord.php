@@ -11,6 +11,7 @@ final readonly class TableRecord
      * @param  list<PartRecord>  $parts
      * @param  list<ColumnRecord>  $columns
      * @param  list<RunRecord>  $runs
+     * @param  string|null  $learned  the workbook whose corrections it is read by
      * @param  list<ColumnRecord>  $lines  of a turned table: what each row of its body holds, numbered by the row
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class TableRecord
         public array $runs,
         public ?QuestionRecord $question,
         public array $lines,
+        public ?string $learned,
     ) {
     }
 }

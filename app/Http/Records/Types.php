@@ -79,6 +79,7 @@ final class Types
         CardRecord::class,
         StylebookRecord::class,
         ImportRecord::class,
+        LessonRecord::class,
         ShelfRecord::class,
         ComingRecord::class,
         FormatRecord::class,

@@ -21,8 +21,16 @@ final class Corrections
      */
     public static function stored(array $data): Correction
     {
-        /** @phpstan-ignore argument.type */
-        return ($data['type'] ?? null) === 'columns' ? ColumnsRead::stored($data) : self::of($data);
+        if (($data['type'] ?? null) === 'columns') {
+            /** @phpstan-ignore argument.type */
+            return ColumnsRead::stored($data);
+        }
+        if (($data['type'] ?? null) !== 'learned') {
+            return self::of($data);
+        }
+        /** @var array{row: int, column: int, from: string, said: list<array<string, mixed>>} $data */
+
+        return new AsLearned($data['row'], $data['column'], $data['from'], array_map(self::stored(...), $data['said']));
     }
 
     /**

@@ -15,7 +15,10 @@ use Rilvet\Reading\RowRun;
  */
 final readonly class RowsAre implements Correction
 {
-    /** @param  bool  $coded  the rows are labelled by codes, which keep the place of their column also in a total */
+    /**
+     * @param  bool  $coded  the rows are labelled by codes, which keep the place of their column also in a total
+     * @param  string  $why  in the words of the reading
+     */
     public function __construct(
         public int $row,
         public int $column,
@@ -23,7 +26,13 @@ final readonly class RowsAre implements Correction
         public int $last,
         public ?Part $part,
         public bool $coded = false,
+        private string $why = 'corrected by hand',
     ) {
+    }
+
+    public function because(string $why): self
+    {
+        return new self($this->row, $this->column, $this->first, $this->last, $this->part, $this->coded, $why);
     }
 
     /** The same of rows that are labelled by codes. */
@@ -41,7 +50,7 @@ final readonly class RowsAre implements Correction
 
     public function run(): RowRun
     {
-        return new RowRun($this->first, $this->last, $this->part, 1.0, 'corrected by hand', $this->coded);
+        return new RowRun($this->first, $this->last, $this->part, 1.0, $this->why, $this->coded);
     }
 
     public function moved(Shift $shift): ?self

@@ -25,6 +25,11 @@ final readonly class RowsAreEach implements Correction
         return new self(array_map(fn (array $one) => new RowsAre($row, $column, ...$one), $rows));
     }
 
+    public function because(string $why): self
+    {
+        return new self(array_map(fn (RowsAre $rows) => $rows->because($why), $this->each));
+    }
+
     public function on(Reading $reading): Reading
     {
         $table = $this->each === [] ? null : $reading->tableAt($this->each[0]->row, $this->each[0]->column);

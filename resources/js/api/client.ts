@@ -141,6 +141,7 @@ const rect = (r: Rect) => `top=${r.top}&left=${r.left}&bottom=${r.bottom}&right=
 
 export const api = {
     shelf: () => call<ShelfRecord>('GET', 'shelf'),
+    forget: (id: number) => patiently<{ message: string }>('DELETE', `lessons/${id}`),
     coming: () => call<ComingRecord>('GET', 'imports'),
     picture: (id: number, revision: number) => call<Window | null>('GET', `workbooks/${id}/picture?revision=${revision}`),
     upload: (file: File) => {

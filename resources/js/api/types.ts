@@ -79,6 +79,7 @@ export type Over = 'ask' | 'keep' | 'override';
 export interface ActArguments {
   dress: OnSheets & { stylebook: string | null; clean: boolean };
   correct: { correction: { type: string } & Record<string, unknown> };
+  forget: Record<string, never>;
   type: { column: number; kind: string; decimal?: string; order?: string };
   rename: { name: string };
   format: OnCells & { look: GivenLook; scope?: Scope; part?: string | null; kind?: string | null; over?: Over };
@@ -401,6 +402,7 @@ export interface TableRecord {
   runs: RunRecord[];
   question: QuestionRecord | null;
   lines: ColumnRecord[];
+  learned: string | null;
 }
 
 export interface FirstScreen {
@@ -552,9 +554,17 @@ export interface ImportRecord {
   preview: string[][];
 }
 
+export interface LessonRecord {
+  id: number;
+  headings: string;
+  from: string;
+  corrections: number;
+}
+
 export interface ShelfRecord {
   workbooks: CardRecord[];
   stylebooks: StylebookRecord[];
+  lessons: LessonRecord[];
 }
 
 export interface ComingRecord {

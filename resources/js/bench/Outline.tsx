@@ -143,6 +143,14 @@ function Table({ table, typings, acts }: { table: TableRecord; typings: TypingRe
                     </DropdownMenu.Portal>
                 </DropdownMenu.Root>
             </Heading>
+            {table.learned !== null && (
+                <p className="px-3 pb-1 text-[11.5px] text-quiet">
+                    Read as it was corrected in “{table.learned}”.{' '}
+                    <button type="button" className="underline underline-offset-2" onClick={() => void acts.act('forget', {})}>
+                        Read it without
+                    </button>
+                </p>
+            )}
             <List>
                 {table.parts.map((part) => (
                     <PartRow key={part.part} part={part} table={table} acts={acts} />

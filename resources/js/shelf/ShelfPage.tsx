@@ -8,6 +8,7 @@ import { announce } from '@/parts/announce';
 import { say, tell } from '@/parts/Messages';
 import { go } from '@/parts/path';
 import { Proposal } from './Proposal';
+import { LessonList } from './LessonList';
 import { StylebookList } from './StylebookList';
 import { WorkbookCard } from './WorkbookCard';
 
@@ -157,6 +158,7 @@ export function ShelfPage() {
                     </section>
                     <aside>
                         <StylebookList stylebooks={shelf.data?.stylebooks ?? []} />
+                        <LessonList lessons={shelf.data?.lessons ?? []} />
                         {imports.length > 0 && (
                             <section aria-labelledby="under-way" className="mt-5">
                                 <h2 id="under-way" className="mb-2 text-[15px] font-semibold">

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Lesson as LessonRow;
+use App\Models\Workbook as WorkbookRow;
+use Rilvet\Act\ReadAnew;
+use Rilvet\Change\Json;
+use Rilvet\Reading\Lesson\Headings;
+use Rilvet\Reading\Lesson\Lesson;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+
+/**
+ * Learns from what people correct, and reads later tables by it: a lesson for each row of headings.
+ *
+ * @phpstan-import-type LessonData from Lesson
+ */
+final class Lessons
+{
+    /** Takes in what is corrected on a sheet now; what was taken back is forgotten, where it was learned from this workbook. */
+    public function learn(WorkbookRow $row, Worksheet $sheet): void
+    {
+        foreach ($sheet->reading->tables as $table) {
+            $lesson = Lesson::of($sheet->cells, $table, $sheet->corrections);
+            if ($lesson !== null) {
+                LessonRow::query()->updateOrCreate(['print' => $lesson->print], [
+                    'workbook_id' => $row->id, 'from' => mb_substr($row->name, 0, 200), 'data' => Json::of($lesson->toArray()),
+                ]);
+
+                continue;
+            }
+            $prints = array_values(Headings::prints($sheet->cells, $table));
+            LessonRow::query()->where('workbook_id', $row->id)->whereIn('print', $prints)->delete();
+        }
+    }
+
+    /** A workbook that comes, its tables read as those with the same headings were corrected. */
+    public function recall(Workbook $workbook): Workbook
+    {
+        $known = LessonRow::query()->exists();
+        foreach ($known ? $workbook->sheets : [] as $number => $sheet) {
+            $corrections = [];
+            foreach ($sheet->reading->tables as $table) {
+                $prints = Headings::prints($sheet->cells, $table);
+                $row = LessonRow::query()->whereIn('print', array_values($prints))->orderBy('id')->first();
+                if ($row !== null) {
+                    /** @var LessonData $data */
+                    $data = Json::read($row->data);
+                    $head = (int) array_search($row->print, $prints, true);
+                    array_push($corrections, ...Lesson::fromArray($row->print, $data)->on($sheet->cells, $table, $head, $row->from));
+                }
+            }
+            if ($corrections !== []) {
+                $workbook = $workbook->withSheet($number, ReadAnew::columns($sheet->withCorrections($corrections), $workbook, $number));
+            }
+        }
+
+        return $workbook;
+    }
+}
