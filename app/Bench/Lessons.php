@@ -8,6 +8,8 @@ use App\Models\Lesson as LessonRow;
 use App\Models\Workbook as WorkbookRow;
 use Rilvet\Act\ReadAnew;
 use Rilvet\Change\Json;
+use Rilvet\Reading\Correction\AsLearned;
+use Rilvet\Reading\Correction\Correction;
 use Rilvet\Reading\Lesson\Headings;
 use Rilvet\Reading\Lesson\Lesson;
 use Rilvet\Work\Workbook;
@@ -23,8 +25,11 @@ final class Lessons
     /** Takes in what is corrected on a sheet now; what was taken back is forgotten, where it was learned from this workbook. */
     public function learn(WorkbookRow $row, Worksheet $sheet): void
     {
+        $own = array_values(array_filter($sheet->corrections, fn (Correction $one) => ! $one instanceof AsLearned));
         foreach ($sheet->reading->tables as $table) {
-            $lesson = Lesson::of($sheet->cells, $table, $sheet->corrections);
+            // What was only learned is not taught on as if it came from here.
+            $isOwn = Lesson::of($sheet->cells, $table, $own) !== null;
+            $lesson = $isOwn ? Lesson::of($sheet->cells, $table, $sheet->corrections) : null;
             if ($lesson !== null) {
                 LessonRow::query()->updateOrCreate(['print' => $lesson->print], [
                     'workbook_id' => $row->id, 'from' => mb_substr($row->name, 0, 200), 'data' => Json::of($lesson->toArray()),

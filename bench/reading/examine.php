@@ -8,6 +8,7 @@ require __DIR__.'/../../vendor/autoload.php';
 
 use Bench\Reading\Examination;
 use Bench\Reading\Generator;
+use Bench\Reading\Kinds;
 
 [$seed, $each, $shown] = array_map(intval(...), array_slice($argv, 1)) + [1, 12, 12];
 $examination = Examination::of((new Generator)->all($seed, $each));
@@ -35,4 +36,9 @@ $tables = $examination->tables;
 usort($tables, fn (array $one, array $other) => $one[0] <=> $other[0]);
 foreach (array_slice($tables, 0, $shown) as [$share, $which, $missed]) {
     printf("%5.1f %%  %s: %s\n", 100 * $share, $which, implode('; ', $missed));
+}
+$kinds = Kinds::of($seed, 8 * $each);
+printf("\nkinds: %.2f %% of %d columns\n", 100 * $kinds->share(), $kinds->all);
+foreach (array_slice($kinds->missed, 0, $shown) as $what => $times) {
+    printf("%5d times  %s\n", $times, $what);
 }

@@ -16,6 +16,10 @@ final class ColumnJudge
         .'\w*preis|\w*betrag|\w*kosten|umsatz|prix|montant|coût|precio|importe|prezzo|importo|bedrag|pris|belopp)\b|\p{Sc}|\b(?:GBP|EUR|'
         .'USD|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|JPY|INR)\b/iu';
 
+    /** What is counted, whatever word for money stands beside it. */
+    private const COUNT = '/\b(?:number|count|counts|quantity|qty|invoices|bills|receipts|transactions|anzahl|menge|nombre de|número de|'
+        .'numero di|aantal|antal|liczba|počet)\b/iu';
+
     private const SHARE = '/%|\b(?:per\s?cent|percent|percentage|share|rate|ratio|proportion|alive|survival|anteil|quote|taux|part)\b/iu';
 
     private const IDENTIFIER = '/(?:^|[\s_])(?:id|ids|no|nr|num|number|code|codes|ref|reference|key|zip|zipcode|postcode|plz|phone|tel|'
@@ -210,7 +214,8 @@ final class ColumnJudge
         if ($decimals > 0 && $within && self::says(self::SHARE, $heading)) {
             return [ColumnKind::Percent, $sure * 0.8];
         }
-        $money = self::says(self::MONEY, $heading) && ! self::says(self::SHARE, $heading);
+        $isCount = $decimals === 0 && $twoPlaces === 0 && self::says(self::COUNT, $heading);
+        $money = self::says(self::MONEY, $heading) && ! self::says(self::SHARE, $heading) && ! $isCount;
         if ($money && ($decimals <= 2 || $twoPlaces > 0.8 * $count)) {
             return [ColumnKind::Amount, $sure * ($decimals === 2 || self::says('/\p{Sc}/u', $heading) ? 0.9 : 0.75)];
         }

@@ -2,8 +2,7 @@ import { expect, test } from '@playwright/test';
 import { accessible, cell, drop, handOver } from './sheet';
 
 const BEDS = 'Rowan;clay;north;Ida\nAspen;loam;north;Ben\nHazel;clay;south;Ida\nHolly;sand;east;Uma\nElder;loam;west;Ben\n';
-const GAPS =
-    'Species,Stock,Sold\nMaple,1351,591\nHolly,,\nRowan,1623,3975\nElm,1239,\nAsh,,12\nOak,77,41\nYew,,\nElder,18,40\n';
+const GAPS = 'Species,Stock,Sold\nMaple,1351,591\nHolly,,\nRowan,1623,3975\nElm,1239,\nAsh,,12\nOak,77,41\nYew,,\nElder,18,40\n';
 
 test('a table that is read with doubt is asked about; what it would be is seen before one press keeps it', async ({ page }) => {
     await page.goto('/');
@@ -67,4 +66,60 @@ test('the menu of a bracket says what came second, and offers it first', async (
     await expect(menu.getByRole('menuitem').nth(1)).toContainText('Body');
     await menu.getByRole('menuitem').nth(1).click();
     await expect(page.getByRole('button', { name: 'Body, rows 1 to 6' })).toBeVisible();
+});
+
+test('what is corrected once is known in the next file with these headings, and is forgotten on the shelf', async ({ page }) => {
+    const plots = 'corner;ground;facing\nrowan;clay;north\naspen;loam;north\nhazel;clay;south\nholly;sand;east\n';
+    await page.goto('/');
+    await drop(page, 'Plots in spring.csv', plots);
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await page.getByRole('button', { name: 'Row 1 holds the headings' }).click();
+    const outline = page.getByRole('navigation', { name: 'Outline' });
+    await expect(outline.getByRole('button', { name: /Column headings 3/ })).toBeVisible();
+    // The next month's file, with other rows.
+    const later = `${plots}elder;loam;west\nelm;clay;east\n`;
+    await expect(async () => {
+        await page.goto('/');
+        await drop(page, 'Plots in autumn.csv', later);
+        await page.getByRole('button', { name: 'Keep this table' }).click();
+        await expect(outline.getByText('Read as it was corrected in “Plots in spring”.')).toBeVisible({ timeout: 3000 });
+    }).toPass();
+    await expect(page.getByRole('region', { name: 'Question about the reading' })).toBeHidden();
+    await expect(page.getByRole('button', { name: 'Column headings, rows 1 to 1' })).toBeVisible();
+    await outline.getByRole('button', { name: 'Read it without' }).click();
+    await expect(page.getByRole('button', { name: 'Body, rows 1 to 7' })).toBeVisible();
+    await page.getByRole('grid').press('Control+z');
+    await expect(outline.getByText('Read as it was corrected in “Plots in spring”.')).toBeVisible();
+    // Seen and forgotten on the shelf.
+    await page.goto('/');
+    const learned = page.getByRole('region', { name: 'Learned readings' });
+    await expect(learned.getByText('from Plots in spring, 1 correction')).toBeVisible();
+    await accessible(page);
+    await learned.getByRole('button', { name: 'Forget what was learned of corner, ground, facing' }).click();
+    await expect(learned.getByText('corner, ground, facing')).toBeHidden();
+});
+
+test('a table with its headings at the left is said to be one, and is dressed as one', async ({ page }) => {
+    await page.goto('/');
+    await drop(
+        page,
+        'Trees across.csv',
+        'Species,Rowan,Aspen,Hazel\nStock,1204,77,431\nSoil,moist,dry,any\nPrice,12.50,9.75,8.20\n',
+    );
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    const outline = page.getByRole('navigation', { name: 'Outline' });
+    await expect(outline.getByRole('button', { name: '4 Price amount' })).toBeVisible();
+    await outline.getByRole('button', { name: '2 Stock integer' }).click();
+    await expect(page.getByLabel('Address of the selection')).toHaveValue('B2:D2');
+    await page.getByRole('button', { name: 'River ledger' }).click();
+    await expect(cell(page, 'Soil')).toHaveCSS('font-weight', '700');
+    await expect(cell(page, '1,204')).toBeVisible();
+    const sheet = (await handOver(page)).worksheets[0];
+    expect(sheet?.getCell('A3').font.bold).toBe(true);
+    expect(sheet?.getCell('B2').numFmt).toContain('#,##0');
+    // A person says that it is not: the column names the rows again.
+    await outline.getByRole('button', { name: 'Correct column A' }).click();
+    await page.getByRole('menuitem', { name: 'Row labels' }).click();
+    await expect(outline.getByRole('button', { name: /Row labels A/ })).toBeVisible();
+    await expect(outline.getByRole('button', { name: '4 Price amount' })).toBeHidden();
 });

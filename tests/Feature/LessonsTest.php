@@ -42,6 +42,7 @@ final class LessonsTest extends TestCase
         $this->assertSame(1, Lesson::query()->count(), 'what the first workbook taught stays');
         $this->post($this->url("workbooks/$second->id/undo"), ['revision' => $second->refresh()->revision, 'sheet' => 1])->assertOk();
         $this->assertSame('Beds in spring', $this->table($second)['learned']);
+        $this->assertSame(['Beds in spring'], Lesson::query()->pluck('from')->all(), 'it is not taught on as if it came from here');
         $this->postJson($this->url("workbooks/$second->id/acts"), [
             'act' => 'forget', 'revision' => $second->refresh()->revision, 'sheet' => 1, 'arguments' => [],
         ])->assertOk();
