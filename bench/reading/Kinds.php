@@ -64,7 +64,8 @@ final class Kinds
             $is = $read[$at + 1] ?? null;
             $this->right += $is === $makes[$name][0] ? 1 : 0;
             if ($is !== $makes[$name][0]) {
-                $key = "$name ".($isContinental ? '(comma)' : '(point)').': '.($is->value ?? 'nothing')." in place of {$makes[$name][0]->value}";
+                $sign = $isContinental ? '(comma)' : '(point)';
+                $key = "$name $sign: ".($is->value ?? 'nothing')." in place of {$makes[$name][0]->value}";
                 $this->missed[$key] = ($this->missed[$key] ?? 0) + 1;
             }
         }
@@ -75,38 +76,53 @@ final class Kinds
     {
         [$point, $group] = $isContinental ? [',', '.'] : ['.', ','];
         $number = fn (float $value, int $places) => number_format($value, $places, $point, $group);
-        $any = fn (array $from) => (string) $from[mt_rand(0, count($from) - 1)];
+        $any = function (array $from): string {
+            /** @var list<string> $from */
+            return $from[mt_rand(0, count($from) - 1)];
+        };
         $base = mt_rand(1_000, 9_000);
         $sign = ['£', '$', '€'][mt_rand(0, 2)];
 
         return [
             'counts' => [ColumnKind::Integer, ['Stock', 'Seedlings', 'Orders'], fn () => (string) mt_rand(0, 900)],
-            'counts in groups of thousands' => [ColumnKind::Integer, ['Stock', 'Seedlings', 'Visitors'], fn () => $number(mt_rand(1_000, 90_000), 0)],
-            'counts under a word for money' => [ColumnKind::Integer, ['Invoices paid', 'Number of payments', 'Count of fees'], fn () => (string) mt_rand(1, 400)],
+            'counts in groups of thousands' => [ColumnKind::Integer, ['Stock', 'Seedlings', 'Visitors'],
+                fn () => $number(mt_rand(1_000, 90_000), 0)],
+            'counts under a word for money' => [ColumnKind::Integer, ['Invoices paid', 'Number of payments', 'Count of fees'],
+                fn () => (string) mt_rand(1, 400)],
             'measures' => [ColumnKind::Decimal, ['Height', 'Weight kg', 'Girth'], fn () => $number(mt_rand(10, 4_000) / 100, 2)],
-            'measures of mixed length' => [ColumnKind::Decimal, ['Moisture', 'Depth'], fn () => $number(mt_rand(10, 90_000) / 1_000, mt_rand(1, 3))],
-            'money with its sign' => [ColumnKind::Amount, ['Price', 'Worth', 'Given'], fn () => $sign.$number(mt_rand(100, 900_000) / 100, 2)],
-            'money by its heading' => [ColumnKind::Amount, ['Price', 'Cost', 'Amount', 'Betrag', 'Prix'], fn () => $number(mt_rand(100, 900_000) / 100, 2)],
+            'measures of mixed length' => [ColumnKind::Decimal, ['Moisture', 'Depth'],
+                fn () => $number(mt_rand(10, 90_000) / 1_000, mt_rand(1, 3))],
+            'money with its sign' => [ColumnKind::Amount, ['Price', 'Worth', 'Given'],
+                fn () => $sign.$number(mt_rand(100, 900_000) / 100, 2)],
+            'money by its heading' => [ColumnKind::Amount, ['Price', 'Cost', 'Amount', 'Betrag', 'Prix'],
+                fn () => $number(mt_rand(100, 900_000) / 100, 2)],
             'money in brackets, dashes for nothing' => [ColumnKind::Amount, ['Balance', 'Profit'], fn () => match (mt_rand(0, 4)) {
                 0 => '–', 1 => '('.$number(mt_rand(100, 900_000) / 100, 2).')', default => $number(mt_rand(100, 900_000) / 100, 2),
             }],
             'shares with a sign' => [ColumnKind::Percent, ['Alive', 'Share', 'Survival'], fn () => $number(mt_rand(0, 1_000) / 10, 1).'%'],
             'days' => [ColumnKind::Date, ['Sown', 'Due', 'Datum'], fn () => date('Y-m-d', 1_700_000_000 + 86_400 * mt_rand(0, 700))],
-            'days with points' => [ColumnKind::Date, ['Sown', 'Due', 'Datum'], fn () => date('d.m.Y', 1_700_000_000 + 86_400 * mt_rand(0, 700))],
+            'days with points' => [ColumnKind::Date, ['Sown', 'Due', 'Datum'],
+                fn () => date('d.m.Y', 1_700_000_000 + 86_400 * mt_rand(0, 700))],
             'days in words' => [ColumnKind::Date, ['Sown', 'Due'], fn () => date('j F Y', 1_700_000_000 + 86_400 * mt_rand(0, 700))],
-            'times of the day' => [ColumnKind::Time, ['Opens', 'Collected at'], fn () => sprintf('%02d:%02d', mt_rand(6, 20), mt_rand(0, 59))],
-            'days and times' => [ColumnKind::DateTime, ['Counted', 'Changed'], fn () => date('Y-m-d H:i', 1_700_000_000 + 61 * mt_rand(0, 900_000))],
-            'accounts' => [ColumnKind::Code, ['Account', 'Reference'], fn (int $row) => sprintf('00%d %04d %02d', $base % 90 + 10, 3_400 + $row, mt_rand(10, 99))],
+            'times of the day' => [ColumnKind::Time, ['Opens', 'Collected at'],
+                fn () => sprintf('%02d:%02d', mt_rand(6, 20), mt_rand(0, 59))],
+            'days and times' => [ColumnKind::DateTime, ['Counted', 'Changed'],
+                fn () => date('Y-m-d H:i', 1_700_000_000 + 61 * mt_rand(0, 900_000))],
+            'accounts' => [ColumnKind::Code, ['Account', 'Reference'],
+                fn (int $row) => sprintf('00%d %04d %02d', $base % 90 + 10, 3_400 + $row, mt_rand(10, 99))],
             'telephones' => [ColumnKind::Code, ['Telephone', 'Phone'], fn () => '+44 20 7946 '.sprintf('%04d', mt_rand(0, 9_999))],
             'lots with zeros' => [ColumnKind::Code, ['Lot', 'Code', 'Ref'], fn (int $row) => sprintf('%06d', $base + $row)],
             'hexadecimal' => [ColumnKind::Code, ['Key', 'Tag', 'Checksum'], fn () => strtoupper(substr(md5((string) mt_rand()), 0, 8))],
             'lots with letters' => [ColumnKind::Code, ['Lot', 'Plot'], fn (int $row) => chr(65 + $row % 4).'-'.sprintf('%03d', $row)],
             'classes' => [ColumnKind::Category, ['Soil', 'Status'], fn () => $any(['moist', 'dry', 'chalk'])],
-            'remarks' => [ColumnKind::LongText, ['Remarks', 'Notes'], fn (int $row) => "Seen on the $row. day at the lower gate, cut back and watered, "
+            'remarks' => [ColumnKind::LongText, ['Remarks', 'Notes'],
+                fn (int $row) => "Seen on the $row. day at the lower gate, cut back and watered, "
                 .$any(['then left alone', 'then moved to the yard', 'then given to the school', 'and not looked at since'])." $row"],
             'yes and no' => [ColumnKind::Boolean, ['Watered', 'Sold'], fn () => $any(['yes', 'no'])],
             'ticks' => [ColumnKind::Boolean, ['Watered', 'Labelled'], fn (int $row) => $row % 3 === 0 ? '' : 'x'],
-            'people' => [ColumnKind::Text, ['Keeper', 'Grower'], fn (int $row) => $any(['Ida', 'Ben', 'Uma', 'Otto', 'Ada']).' '.$any(['Reed', 'Marsh', 'Holt', 'Ferry', 'Stone', 'Brook', 'Field'])." $row"],
+            'people' => [ColumnKind::Text, ['Keeper', 'Grower'],
+                fn (int $row) => $any(['Ida', 'Ben', 'Uma', 'Otto', 'Ada']).' '
+                .$any(['Reed', 'Marsh', 'Holt', 'Ferry', 'Stone', 'Brook', 'Field'])." $row"],
             'nothing' => [ColumnKind::None, ['Left blank', 'To be filled in'], fn () => ''],
         ];
     }

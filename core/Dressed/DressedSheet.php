@@ -94,7 +94,8 @@ final class DressedSheet
         $isAcross = $part === Part::Total && $table->runAt($row)?->part === Part::Body;
         $isBody = $part === Part::Body || $part === Part::RowLabel || $isAcross;
         $isSum = $part === Part::Total || $part === Part::Subtotal;
-        $isStriped = $isBody && ($sheet->stylebook?->stripes?->wears($position) ?? false);
+        $stripes = $isBody ? $sheet->stylebook?->stripes : null;
+        $isStriped = $stripes?->wears($position) ?? false;
         $isSigned = ($part === Part::Total && ! $isAcross) || $row === $table->firstBodyRow();
         $isGrouped = $part === Part::ColumnGroup && self::inGroup($table, $row, $column);
         $isLowest = $part === Part::Heading && $row === $table->lastHeadRow();
@@ -120,6 +121,7 @@ final class DressedSheet
         $place = fn (int $odd) => new Place(
             $column, $file, $odd, $named, $hand, $table, $part, $table->readingOf($row, $column),
             $isStriped, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft,
+            $stripes !== null && ! $isStriped,
         );
         $dress = $this->dress;
         $isOdd = $own !== 0 && $dress !== null && $this->odd->keeps($own, $table, $part, $column, fn () => $dress->dress($part, $place(0)));

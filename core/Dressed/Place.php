@@ -23,6 +23,7 @@ final readonly class Place
      * @param  bool  $isLowest  in the last row of headings
      * @param  bool  $isCoded  in a total that is labelled by a code
      * @param  bool  $isAtLeft  a heading of its row
+     * @param  bool  $isUnstriped  it stands between rows that take the stripe
      */
     public function __construct(
         public int $column,
@@ -40,6 +41,7 @@ final readonly class Place
         public bool $isLowest = false,
         public bool $isCoded = false,
         public bool $isAtLeft = false,
+        public bool $isUnstriped = false,
     ) {
     }
 
@@ -51,7 +53,10 @@ final readonly class Place
             $reading === null
                 ? ''
                 : "{$reading->kind->value}.{$reading->role->value}.{$reading->decimals}.{$reading->unit}.{$reading->grouped}";
-        $flags = [$this->isStriped, $this->isSigned, $this->isGrouped, $this->isAcross, $this->isLowest, $this->isCoded, $this->isAtLeft];
+        $flags = [
+            $this->isStriped, $this->isSigned, $this->isGrouped, $this->isAcross, $this->isLowest, $this->isCoded, $this->isAtLeft,
+            $this->isUnstriped,
+        ];
 
         return "{$this->part?->value}|$says|$this->file.$this->named.$this->hand|".
             implode('.', array_map(intval(...), $flags)).

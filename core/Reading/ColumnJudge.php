@@ -11,8 +11,8 @@ use Rilvet\Number\FormatClass;
 /** The kind of a column, from its body cells alone; a few stray values, dashes and blanks do not change it. */
 final class ColumnJudge
 {
-    private const MONEY = '/\b(?:price|prices|cost|costs|amount|fee|fees|salary|wage|wages|pay|revenue|income|turnover|budget|spend|'
-        .'spending|expense|expenses|payment|invoice|balance|charge|rent|tax|vat|net|gross|profit|loss|margin|paid|due|worth|value|'
+    private const MONEY = '/\b(?:prices?|costs?|amounts?|fees?|salary|salaries|wages?|pay|revenue|income|turnover|budget|spend|'
+        .'spending|expenses?|payments?|invoices?|balances?|charges?|rents?|tax|taxes|vat|net|gross|profit|loss|margin|paid|due|worth|value|'
         .'\w*preis|\w*betrag|\w*kosten|umsatz|prix|montant|coût|precio|importe|prezzo|importo|bedrag|pris|belopp)\b|\p{Sc}|\b(?:GBP|EUR|'
         .'USD|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|JPY|INR)\b/iu';
 

@@ -89,7 +89,7 @@ final class ActController
 
         return response()->json(new ActRecord(
             BenchRecord::of($row->refresh()),
-            $isThere ? Outline::sheet($number, $workbook->sheet($number)) : null,
+            $isThere ? Outline::sheet($number, $workbook->sheet($number), $workbook->looks) : null,
             $isThere ? Sight::of($request)->on($row, $workbook, $number) : null,
             $words,
         ));

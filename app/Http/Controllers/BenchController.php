@@ -51,7 +51,9 @@ final class BenchController
     /** A sheet as it was read: tables, parts, columns, sizes, the way it opens. */
     public function sheet(int $id, int $number): JsonResponse
     {
-        return response()->json(Outline::sheet($number, $this->bench->load(Workbook::onShelf($id), [$number])->sheet($number)));
+        $workbook = $this->bench->load(Workbook::onShelf($id), [$number]);
+
+        return response()->json(Outline::sheet($number, $workbook->sheet($number), $workbook->looks));
     }
 
     /** The cells of a stretch of a sheet, as they look. */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use Rilvet\Dressed\OwnDesign;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Intake\ColumnTyping;
+use Rilvet\Look\LookBook;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Correction\AsLearned;
@@ -29,7 +31,7 @@ final class Outline
     /** Stretches of formulas that look at themselves, as many as are named. */
     private const CIRCLES = 4;
 
-    public static function sheet(int $number, Worksheet $sheet): SheetDetail
+    public static function sheet(int $number, Worksheet $sheet, LookBook $looks): SheetDetail
     {
         $setup = $sheet->setup;
         $widths = [];
@@ -54,6 +56,7 @@ final class Outline
             $sheet->unsettled->countWaiting(), $sheet->unsettled->countKept(),
             self::circles($sheet->unsettled->circles),
             $setup->opening->rightToLeft,
+            OwnDesign::of($sheet, $looks),
         );
     }
 

@@ -20,6 +20,7 @@ final readonly class SheetDetail
      * @param  list<FirstScreen>  $screens
      * @param  int  $waiting  formulas that are being calculated
      * @param  string  $circles  where formulas look at themselves, such as "B2, C4"; empty for nowhere
+     * @param  string|null  $design  of its own that it came with, in words
      * @param  bool  $rightToLeft  column A stands at the right
      * @param  int  $notCalculated  formulas that cannot be calculated here and keep their last value
      */
@@ -51,6 +52,7 @@ final readonly class SheetDetail
         public int $notCalculated,
         public string $circles,
         public bool $rightToLeft,
+        public ?string $design,
     ) {
     }
 }

@@ -75,9 +75,17 @@ final readonly class StylebookLayer implements LayerSource
         }
         if ($place->isStriped && $this->stylebook->stripes !== null) {
             $entries[] = new LayerEntry(Layer::Stripes, $this->stylebook->stripes->look);
+        } elseif ($place->isUnstriped && $this->isFilled($place->file)) {
+            // A fill that came with the file would stand in the stripes where they are blank.
+            $entries[] = new LayerEntry(Layer::Stripes, Look::of([Attribute::Fill->value => 'none']));
         }
 
         return $entries;
+    }
+
+    private function isFilled(int $look): bool
+    {
+        return $look !== 0 && ! in_array($this->looks->look($look)->text(Attribute::Fill), ['', 'none'], true);
     }
 
     private function kind(Part $part, Place $place, ColumnReading $column): ?Look

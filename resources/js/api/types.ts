@@ -457,6 +457,7 @@ export interface SheetDetail {
   notCalculated: number;
   circles: string;
   rightToLeft: boolean;
+  design: string | null;
 }
 
 export interface SheetRecord {

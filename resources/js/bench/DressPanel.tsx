@@ -51,14 +51,17 @@ export function DressPanel({
                     label={bench.sheets.length === 1 ? 'The one sheet there is' : `All ${bench.sheets.length} sheets`}
                     disabled={bench.sheets.length < 2}
                 />
-                <label className="mt-auto flex items-center gap-2 text-[12px]">
+                <label
+                    className="mt-auto flex items-center gap-2 text-[12px]"
+                    title="What came with the file is not seen while the stylebook is worn"
+                >
                     <input
                         type="checkbox"
                         className="accent-damson"
                         checked={clean}
                         onChange={(event) => setClean(event.target.checked)}
                     />
-                    Start clean
+                    {detail.design ? 'Start clean, drop its design' : 'Start clean'}
                 </label>
             </fieldset>
             {scope === 'chosen' && (
@@ -89,6 +92,11 @@ export function DressPanel({
                     {isDoubtful ? (
                         <span className="font-normal text-caution">
                             A table here is read with doubt: answer the question above the sheet, or it is dressed as it is read.
+                        </span>
+                    ) : detail.design ? (
+                        <span className="font-normal text-caution">
+                            This sheet came with a design of its own: {detail.design}.{' '}
+                            {clean ? 'It is dropped.' : 'It shows where the stylebook says nothing.'}
                         </span>
                     ) : (
                         <span className="font-normal text-quiet">Rest on one to see it on the sheet, press it to keep it.</span>
