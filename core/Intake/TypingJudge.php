@@ -12,6 +12,9 @@ namespace Rilvet\Intake;
  */
 final class TypingJudge
 {
+    /** Figures in groups of thousands that tell what their sign is. */
+    private const PARTED = 5;
+
     /** @var array<string, int> evidence for "." and "," as decimal sign in the whole file */
     private array $signs = ['.' => 0, ',' => 0];
 
@@ -83,7 +86,7 @@ final class TypingJudge
         $sign ??= match ($this->signs[','] <=> $this->signs['.']) {
             1 => ',',
             -1 => '.',
-            default => $this->usual,
+            default => self::groupedBy($survey) ?? $this->usual,
         };
         arsort($currencies);
         $unit = $currencies === [] ? null : (string) array_key_first($currencies);
@@ -142,6 +145,37 @@ final class TypingJudge
         }
 
         return $point === $comma ? null : ($point > $comma ? '.' : ',');
+    }
+
+    /**
+     * Where each figure of a column is parted before its last three digits or not at all, and they are of several lengths, the sign
+     * parts thousands: measures of three places are hardly written without a zero before some of them.
+     *
+     * @return string|null the decimal sign, which is the other one
+     */
+    private static function groupedBy(ColumnSurvey $survey): ?string
+    {
+        $lengths = $signs = [];
+        $parted = 0;
+        foreach ($survey->shapes as $shape => $count) {
+            $digits = NumberText::parts((string) $shape)['digits'] ?? '';
+            if (preg_match('/^(9{1,3})(?:([.,])9{3})?$/', $digits, $found) !== 1) {
+                if ($digits !== '') {
+                    return null;
+                }
+
+                continue;
+            }
+            $lengths[strlen($digits)] = true;
+            if (isset($found[2])) {
+                $signs[$found[2]] = true;
+                $parted += $count;
+            }
+        }
+
+        return count($signs) === 1 && count($lengths) > 1 && $parted >= self::PARTED && $survey->zeroPoint + $survey->zeroComma === 0
+            ? (isset($signs['.']) ? ',' : '.')
+            : null;
     }
 
     private static function ambiguous(ColumnSurvey $survey): bool

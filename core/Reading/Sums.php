@@ -233,6 +233,7 @@ final class Sums
         $misses = 0;
         $strong = 0;
         $digits = 0.0;
+        $enough = $word ? count($values) / 2 : count($values) / 3;
         foreach ($values as $column => $value) {
             [$sum, $count, $unit] = $sums[$column];
             if ($value === null || $count === 0) {
@@ -250,6 +251,10 @@ final class Sums
                 $digits += $count >= 2 ? Evidence::of($value, 0.5 * max($unit, Evidence::unit($value)) * min($count, 20)) : 0.0;
             } elseif (! ($sum === 0.0 && $value === 0.0)) {
                 $misses++;
+                // Not even if all others came out.
+                if ($misses > $enough) {
+                    return false;
+                }
             }
         }
         if ($strong === 0) {

@@ -90,6 +90,27 @@ final class TypingTest extends TestCase
         self::assertSame(1.234, $survey->typing(';')->cell(2, '1.234')->value, 'another column tells it');
     }
 
+    /** Figures of several lengths, each parted before its last three digits or not at all: thousands, whatever parts the fields. */
+    public function test_figures_in_groups_of_thousands_tell_their_sign(): void
+    {
+        self::assertSame(1_204, self::value(['1.204', '12.350', '840', '7.001', '2.118', '31.000'], '1.204'));
+        self::assertSame(1_204, self::value(['1,204', '12,350', '103,000', '7,001', '2,118'], '1,204', ';'));
+        self::assertSame(1.204, self::value(['1.204', '2.350', '7.001', '2.118', '3.100'], '1.204'), 'all of one length');
+        self::assertSame(1.204, self::value(['1.204', '12.350', '0.840', '7.001', '2.118', '31.000'], '1.204'), 'a zero before the sign');
+        self::assertSame(1.204, self::value(['1.204', '12.350', '8.4', '7.001', '2.118', '31.000'], '1.204'), 'a measure of one place');
+        self::assertSame(1.204, self::value(['1.204', '12.350', '31.000'], '1.204'), 'three say too little');
+    }
+
+    /** @param  list<string>  $texts  of one column */
+    private static function value(array $texts, string $text, string $delimiter = ','): int|float|null
+    {
+        $survey = new Survey(new MemoryBlockStore);
+        $survey->take(Tokeniser::ofText(implode("\n", array_map(fn (string $one) => "\"$one\"", $texts))."\n", $delimiter)->rows());
+        $value = $survey->typing($delimiter)->cell(1, $text)->value;
+
+        return is_int($value) || is_float($value) ? $value : null;
+    }
+
     /** Law: many cells at once give what each gives by itself, whatever else the column holds. */
     public function test_a_whole_column_is_read_as_its_cells_are(): void
     {
