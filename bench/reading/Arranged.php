@@ -119,6 +119,97 @@ final readonly class Arranged
         }
     }
 
+    /** Years over a row that says what is counted in each. */
+    public function yearsAboveUnits(): void
+    {
+        mt_rand(0, 1) === 1 && $this->at->row(Part::Title, ['Harvest by year']);
+        $years = mt_rand(3, 6);
+        $first = mt_rand(1_995, 2_018);
+        $this->at->row(Part::Heading, ['Species', ...array_map(fn (int $at) => $first + $at, range(1, $years))]);
+        $this->at->row(Part::Heading, [null, ...array_fill(0, $years, ['t', '1,000 t', 'kg'][mt_rand(0, 2)])]);
+        foreach ($this->names(mt_rand(4, 14)) as $name) {
+            $this->at->row(Part::Body, [$name, ...$this->figures($years)]);
+        }
+    }
+
+    /** A row of units in which only some columns have one. */
+    public function someUnits(): void
+    {
+        $this->at->row(Part::Heading, ['Species', 'Area', 'Stock', 'Sold', 'Alive']);
+        $this->at->row(Part::Heading, [null, 'ha', null, null, '%']);
+        foreach ($this->names(mt_rand(5, 14)) as $name) {
+            $this->at->row(Part::Body, [$name, mt_rand(10, 900) / 10, mt_rand(10, 4_000), mt_rand(10, 900), mt_rand(300, 999) / 10]);
+        }
+    }
+
+    /** A title, a line under it, and units pushed to the right edge. */
+    public function titles(): void
+    {
+        $this->at->row(Part::Title, ['Stock of the nursery']);
+        $this->at->row(Part::Units, ['by species, as counted in spring']);
+        mt_rand(0, 1) === 1 && $this->at->row(Part::Units, [null, null, null, $this->at->word('units')]);
+        mt_rand(0, 1) === 1 && $this->at->blank();
+        $this->at->row(Part::Heading, ['Species', 'Stock', 'Sold', 'Lost']);
+        foreach ($this->names(mt_rand(4, 14)) as $name) {
+            $this->at->row(Part::Body, [$name, ...$this->figures(3)]);
+        }
+    }
+
+    /** Lines of text at the right of a table, a column away from it. */
+    public function notesBeside(): void
+    {
+        $rows = mt_rand(5, 12);
+        $notes = ['Counted by hand.', 'Beds 3 and 4 were not counted.'];
+        $this->at->row(Part::Heading, ['Species', 'Stock', 'Sold']);
+        foreach ($this->names($rows) as $row => $name) {
+            $note = $row > 0 && $row <= mt_rand(1, 2) ? $notes[$row - 1] : null;
+            $this->at->row(Part::Body, [$name, ...$this->figures(2), ...($note === null ? [] : [null, $note])]);
+            $note === null || $this->at->truth[count($this->at->rows)][5] = Part::Note;
+        }
+    }
+
+    /** Marks of notes on headings, labels and figures, and the notes below. */
+    public function marks(): void
+    {
+        $this->at->row(Part::Heading, ['Species', 'Stock *', 'Sold ¹', 'Lost']);
+        foreach ($this->names(mt_rand(5, 14)) as $row => $name) {
+            $figures = $this->figures(3);
+            $this->at->row(Part::Body, [
+                $row === 2 ? "$name †" : $name,
+                $figures[0], $row === 3 ? "$figures[1] p" : $figures[1], $figures[2],
+            ]);
+        }
+        $this->at->row(Part::Note, ['* counted by hand']);
+        $this->at->row(Part::Note, ['¹ to members and to the school']);
+        mt_rand(0, 1) === 1 && $this->at->row(Part::Note, ['† from seed of the year before']);
+        mt_rand(0, 1) === 1 && $this->at->row(Part::Note, ['p: provisional']);
+    }
+
+    /** Keys that nobody has filled in, but for some. */
+    public function form(): void
+    {
+        $this->at->row(Part::Title, ['Application for a plot']);
+        mt_rand(0, 1) === 1 && $this->at->blank();
+        foreach (['Name', 'Address', 'Telephone', 'Date', 'Plot', 'Size'] as $at => $key) {
+            $value = ['Ida Reed', 'Yard 2', '020 7946', 'May', '12', 'small'][$at];
+            $this->at->row(Part::Body, ["$key:", $at === 0 || mt_rand(0, 2) === 0 ? $value : null]);
+            $this->at->truth[count($this->at->rows)][1] = Part::Heading;
+        }
+    }
+
+    /** No part of a table. */
+    public function letter(): void
+    {
+        $lines = [
+            'the nursery opens on the first of March again.', 'We have sown twelve species, and hope for a mild spring.',
+            'Please bring your own gloves.', 'Tea is made at four.', 'Children are welcome, dogs are not.',
+        ];
+        shuffle($lines);
+        foreach (['Dear members,', ...array_slice($lines, 0, mt_rand(3, 5)), 'With kind regards,', 'The board'] as $line) {
+            $this->at->rows[] = [$line];
+        }
+    }
+
     /** @return list<string> */
     private function names(int $count): array
     {

@@ -99,7 +99,7 @@ final class Examination
     {
         $all = $right = $sum = [];
         foreach ($readings as [$confidence, $isRight]) {
-            $bin = (int) floor(20 * min(0.999, $confidence) + 1e-9);
+            $bin = (int) floor(10 * min(0.999, $confidence) + 1e-9);
             $all[$bin] = ($all[$bin] ?? 0) + 1;
             $sum[$bin] = ($sum[$bin] ?? 0.0) + $confidence;
             $right[$bin] = ($right[$bin] ?? 0) + ($isRight ? 1 : 0);
@@ -107,7 +107,7 @@ final class Examination
         ksort($all);
 
         return array_map(
-            fn (int $bin) => [$bin / 20, $all[$bin], (float) ($sum[$bin] / $all[$bin]), (float) ($right[$bin] / $all[$bin])],
+            fn (int $bin) => [$bin / 10, $all[$bin], (float) ($sum[$bin] / $all[$bin]), (float) ($right[$bin] / $all[$bin])],
             array_keys($all),
         );
     }
@@ -133,7 +133,8 @@ final class Examination
                     $this->weighed[] = [$run->ground, $clues, $wrong === []];
                 }
             }
-            $this->sure[] = [$table->confidence, $isAllRight];
+            // Of a letter there is nothing to be right.
+            $layout->truth === [] || $this->sure[] = [$table->confidence, $isAllRight];
         }
     }
 

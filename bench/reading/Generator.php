@@ -19,7 +19,8 @@ final class Generator
         'lines above', 'talk above', 'a row of units', 'of which', 'brackets and dashes', 'side by side', 'carried forward', 'notes below',
         'two tables', 'no totals though a word says so',
         'three levels of headings', 'planned and actual', 'tiles', 'sections without words', 'groups without sums',
-        'turned', 'keys and values', 'a printed report',
+        'turned', 'keys and values', 'a printed report', 'years above units', 'units of some columns', 'a second title',
+        'notes beside', 'marks of notes', 'a form', 'a letter',
     ];
 
     private Layout $at;
@@ -78,6 +79,13 @@ final class Generator
             'turned' => (new Arranged($this->at))->turned(),
             'keys and values' => (new Arranged($this->at))->keys(),
             'a printed report' => (new Arranged($this->at))->report(),
+            'years above units' => (new Arranged($this->at))->yearsAboveUnits(),
+            'units of some columns' => (new Arranged($this->at))->someUnits(),
+            'a second title' => (new Arranged($this->at))->titles(),
+            'notes beside' => (new Arranged($this->at))->notesBeside(),
+            'marks of notes' => (new Arranged($this->at))->marks(),
+            'a form' => (new Arranged($this->at))->form(),
+            'a letter' => (new Arranged($this->at))->letter(),
             default => $this->firms($figures),
         };
 

@@ -27,22 +27,26 @@ final class BodyJudge
     private readonly int $last;
 
     /** @param  list<int>  $labels label columns */
-    private function __construct(private readonly Region $region, private readonly int $from, private readonly array $labels)
-    {
+    private function __construct(
+        private readonly Region $region,
+        private readonly int $from,
+        private readonly array $labels,
+        private readonly bool $isKeys,
+    ) {
         $this->last = $region->range->bottom;
     }
 
     /**
      * @param  list<int>  $labels
-     * @param  bool  $mayAdd  its figures are of one kind, so that some may be sums of others
+     * @param  bool  $isKeys  a block of keys: its values add up to nothing, and a key without a value is one all the same
      * @return list<RowRun>
      */
-    public static function judge(Region $region, int $from, array $labels, bool $mayAdd = true): array
+    public static function judge(Region $region, int $from, array $labels, bool $isKeys = false): array
     {
-        $judge = new self($region, $from, $labels);
+        $judge = new self($region, $from, $labels, $isKeys);
         $judge->lines();
         $judge->repeatedHeadings();
-        $mayAdd && $judge->totals();
+        $isKeys || $judge->totals();
 
         return $judge->runs();
     }
@@ -109,6 +113,9 @@ final class BodyJudge
 
     private function isNote(int $row): bool
     {
+        if ($this->isKeys && preg_match('/[:：]$/u', $this->loneText($row)) === 1) {
+            return false;
+        }
         $column = $this->region->loneText($row);
         if ($column === null || $this->region->range->columns() === 1) {
             // Marks such as "* | provisional" take two cells.
@@ -141,6 +148,9 @@ final class BodyJudge
     private function isGroupLabel(int $row, int $end): bool
     {
         $column = $this->region->loneText($row);
+        if ($this->isKeys && preg_match('/[:：]$/u', $this->loneText($row)) === 1) {
+            return false;
+        }
         if ($column === null || ($this->labels !== [] && $column > max($this->labels)) || $row >= $end) {
             return false;
         }

@@ -25,19 +25,19 @@ enum Clue: string
     public function weight(): float
     {
         return match ($this) {
-            self::BodyOfWords => -0.4,
-            self::BodyWithoutHeadings => -1.2,
+            self::BodyOfWords => -1.1,
+            self::BodyWithoutHeadings => -1.4,
             self::WordsWithoutHeadings => -1.0,
-            self::ShortBody => -0.9,
-            self::GapsInBody => -1.8,
-            self::HeadWithGaps => -3.5,
-            self::ShortHead => -1.1,
+            self::ShortBody => -1.2,
+            self::GapsInBody => -2.2,
+            self::HeadWithGaps => -2.6,
+            self::ShortHead => -0.8,
             self::SumAmongGaps => -0.4,
-            self::LabelByChance => -1.1,
-            self::LabelNotByChance => 1.4,
+            self::LabelByChance => -0.8,
+            self::LabelNotByChance => 1.6,
             self::LabelBeforeSum => 1.8,
-            self::LabelBesideOne => -0.6,
-            self::LineWithoutHeadings => -1.7,
+            self::LabelBesideOne => -1.5,
+            self::LineWithoutHeadings => -2.5,
             self::Strong => 1.0,
         };
     }

@@ -14,7 +14,9 @@ final class Finder
         $tables = [];
         foreach ((new Regions($facts))->find() as $range) {
             $region = new Region($facts, $range);
-            $tables[] = Prose::is($region) ? self::lines($region) : self::table($region);
+            $notes = Beside::notes($region);
+            $kept = $notes === [] ? $region : $region->part(Range::of($range->top, $range->left, $range->bottom, $notes[0]->left - 2));
+            $tables[] = Prose::is($kept) ? self::lines($kept) : self::table($kept)->withAsides($notes);
         }
         $tables = self::withAsides($tables);
         usort($tables, fn (TableReading $a, TableReading $b) => [$a->range->top, $a->range->left] <=> [$b->range->top, $b->range->left]);
@@ -44,7 +46,7 @@ final class Finder
             $body = $range->bottom + 1;
         }
         $labels = self::labels($region, $body);
-        $below = $body <= $range->bottom ? BodyJudge::judge($region, $body, $labels, ! $head['isKeys']) : [];
+        $below = $body <= $range->bottom ? BodyJudge::judge($region, $body, $labels, $head['isKeys']) : [];
         $runs = [...self::headRuns($range, $head['rows'], $body), ...$below];
         [$columns, $lines] = self::columns($region, $runs);
         $runs = (new Weighing($region, $runs, $columns))->weighed();

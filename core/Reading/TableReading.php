@@ -204,6 +204,12 @@ final readonly class TableReading
         return $parts;
     }
 
+    /** @param  list<Range>  $asides */
+    public function withAsides(array $asides): self
+    {
+        return new self($this->range, $this->confidence, $this->runs, $this->columns, $asides, $this->groups, $this->lines);
+    }
+
     /** @param  list<ColumnReading>  $columns */
     public function withColumns(array $columns): self
     {

@@ -26,9 +26,9 @@ final class Weighing
     private const NOT_BY_CHANCE = 0.001;
 
     /** From the odds of the weakest part to those of the table, fitted as the weights are. */
-    private const ALL = 1.2;
+    private const ALL = 1.1;
 
-    private const OFF = -1.7;
+    private const OFF = -1.35;
 
     private ?float $chance = null;
 

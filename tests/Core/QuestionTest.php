@@ -312,9 +312,10 @@ final class QuestionTest extends TestCase
 
     public function test_evidence_adds_up_as_log_odds(): void
     {
-        self::assertEqualsWithDelta(1 / (1 + exp(-4.0)), Weighing::confidence(Ground::Rows, []), 0.001);
+        self::assertEqualsWithDelta(1 / (1 + exp(-Ground::Rows->weight())), Weighing::confidence(Ground::Rows, []), 0.001);
         $both = Weighing::confidence(Ground::Rows, [Clue::ShortBody, Clue::BodyWithoutHeadings]);
-        self::assertEqualsWithDelta(1 / (1 + exp(-(4.0 - 0.9 - 1.2))), $both, 0.001);
+        $odds = Ground::Rows->weight() + Clue::ShortBody->weight() + Clue::BodyWithoutHeadings->weight();
+        self::assertEqualsWithDelta(1 / (1 + exp(-$odds)), $both, 0.001);
         foreach (Clue::cases() as $clue) {
             $is = Weighing::confidence(Ground::Rows, [$clue]) <=> Weighing::confidence(Ground::Rows, []);
             self::assertSame($clue->weight() <=> 0.0, $is, $clue->value);
