@@ -85,6 +85,21 @@ await page.locator('[data-screen]').waitFor();
 await page.getByRole('button', { name: 'More ways to fit' }).click();
 await page.getByRole('menu').waitFor();
 await shot('opening');
+// A table that is read with doubt is asked about; what it would be is seen on the sheet.
+await page.goto('http://127.0.0.1:8700/');
+await page.getByRole('link', { name: /Nursery year/ }).waitFor();
+const beds = await page.evaluateHandle(() => {
+    const data = new DataTransfer();
+    const rows = 'Rowan;clay;north;Ida\nAspen;loam;north;Ben\nHazel;clay;south;Ida\nHolly;sand;east;Uma\nElder;loam;west;Ben\nSpindle;clay;north;Uma\n';
+    data.items.add(new File([rows], 'Upper beds.csv'));
+    return data;
+});
+await page.getByRole('main').dispatchEvent('drop', { dataTransfer: beds });
+await page.getByRole('button', { name: 'Keep this table' }).click();
+await page.getByRole('button', { name: 'Row 1 holds the headings' }).hover();
+await page.getByText(/Trying on Row 1/).waitFor();
+await shot('doubt');
+await page.mouse.move(640, 500);
 // In a small window the sheet has the room.
 await page.setViewportSize({ width: 640, height: 400 });
 await page.goto('http://127.0.0.1:8700/');
