@@ -28,7 +28,50 @@ final class Regions
                 : Range::of(1, 1, $this->facts->rows(), $this->facts->columns()),
         );
 
-        return $used === null ? [] : $this->cut($used, 0);
+        return $used === null ? [] : array_merge(...array_map($this->named(...), $this->cut($used, 0)));
+    }
+
+    /**
+     * Tables that the file names are tables of their own, however close they stand: below one another, or side by side. What stands
+     * between two of them belongs to the one that follows.
+     *
+     * @return list<Range>
+     */
+    private function named(Range $range): array
+    {
+        $tables = array_filter(
+            array_map(fn (SaidTable $table) => $table->range, $this->facts->tables($range->top, $range->bottom)),
+            fn (Range $table) => $table->left >= $range->left && $table->right <= $range->right,
+        );
+        foreach (['row', 'column'] as $axis) {
+            $isRows = $axis === 'row';
+            $ends = array_map(fn (Range $one) => $isRows ? [$one->top, $one->bottom] : [$one->left, $one->right], $tables);
+            sort($ends);
+            $apart = array_filter(array_keys($ends), fn (int $at) => $at > 0 && $ends[$at][0] <= $ends[$at - 1][1]) === [];
+            if ($apart && count($ends) > 1) {
+                return $this->cutAfter($range, array_column(array_slice($ends, 0, -1), 1), $isRows);
+            }
+        }
+
+        return [$range];
+    }
+
+    /**
+     * @param  list<int>  $lasts  rows or columns after which it is cut, in order
+     * @return list<Range>
+     */
+    private function cutAfter(Range $range, array $lasts, bool $isRows): array
+    {
+        $pieces = [];
+        $first = $isRows ? $range->top : $range->left;
+        foreach ([...$lasts, $isRows ? $range->bottom : $range->right] as $last) {
+            $pieces[] = $this->shrink($isRows
+                ? Range::of($first, $range->left, min($last, $range->bottom), $range->right)
+                : Range::of($range->top, $first, $range->bottom, min($last, $range->right)));
+            $first = $last + 1;
+        }
+
+        return array_values(array_filter($pieces));
     }
 
     /** @return list<Range> */

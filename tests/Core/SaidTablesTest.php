@@ -73,11 +73,19 @@ final class SaidTablesTest extends TestCase
         self::assertSame('the file names it as the totals of a table', $table->runAt(5)?->why);
     }
 
-    public function test_two_tables_in_one_stretch_say_nothing_of_it(): void
+    /** However close they stand, without a blank row or column between; what stands between belongs to the one that follows. */
+    public function test_two_tables_that_are_named_are_two(): void
     {
-        $rows = [['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4], ['Hazel', 5], ['Alder', 9]];
-        $both = self::book($rows, [['A1:B2'], ['A3:B5']])->sheet(1)->reading->tables[0];
-        self::assertSame('hbbbb', self::parts($both), 'as without them');
+        $ranges = fn (Workbook $book) => array_map(fn (TableReading $table) => (string) $table->range, $book->sheet(1)->reading->tables);
+        $rows = [['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4], ['Shrub', 'Count'], ['Elder', 5], ['Alder', 9]];
+        self::assertSame(['A1:B3', 'A4:B6'], $ranges($book = self::book($rows, [['A4:B6'], ['A1:B3']])));
+        self::assertSame(['hbb', 'hbb'], array_map(self::parts(...), $book->sheet(1)->reading->tables));
+        $titled = [...array_slice($rows, 0, 3), ['Shrubs of the yard', ''], ...array_slice($rows, 3)];
+        self::assertSame(['A1:B3', 'A4:B7'], $ranges($book = self::book($titled, [['A1:B3'], ['A5:B7']])));
+        self::assertSame(['hbb', 'thbb'], array_map(self::parts(...), $book->sheet(1)->reading->tables));
+        $beside = [['Tree', 'Count', 'Shrub', 'Lost'], ['Rowan', 3, 'Elder', 5], ['Aspen', 4, 'Alder', 9], ['Hazel', 8, 'Spindle', 2]];
+        self::assertSame(['A1:B4', 'C1:D4'], $ranges(self::book($beside, [['A1:B4'], ['C1:D4']])));
+        self::assertSame(['A1:D4'], $ranges(self::book($beside, [['A1:B4']])), 'one of them says nothing of the other');
     }
 
     public function test_it_holds_after_an_edit_as_well(): void
