@@ -22,11 +22,18 @@ use Rilvet\Work\Worksheet;
  */
 final class Lessons
 {
+    /** Tables of a sheet that are known again; a sheet of thousands of them is no form that comes back. */
+    private const TABLES = 200;
+
     /** Takes in what is corrected on a sheet now; what was taken back is forgotten, where it was learned from this workbook. */
     public function learn(WorkbookRow $row, Worksheet $sheet): void
     {
+        $taught = LessonRow::query()->where('workbook_id', $row->id)->exists();
         $own = array_values(array_filter($sheet->corrections, fn (Correction $one) => ! $one instanceof AsLearned));
-        foreach ($sheet->reading->tables as $table) {
+        if ($own === [] && ! $taught) {
+            return;
+        }
+        foreach (array_slice($sheet->reading->tables, 0, self::TABLES) as $table) {
             // What was only learned is not taught on as if it came from here.
             $isOwn = Lesson::of($sheet->cells, $table, $own) !== null;
             $lesson = $isOwn ? Lesson::of($sheet->cells, $table, $sheet->corrections) : null;
@@ -37,8 +44,10 @@ final class Lessons
 
                 continue;
             }
-            $prints = array_values(Headings::prints($sheet->cells, $table));
-            LessonRow::query()->where('workbook_id', $row->id)->whereIn('print', $prints)->delete();
+            if ($taught) {
+                $prints = array_values(Headings::prints($sheet->cells, $table));
+                LessonRow::query()->where('workbook_id', $row->id)->whereIn('print', $prints)->delete();
+            }
         }
     }
 
@@ -48,7 +57,7 @@ final class Lessons
         $known = LessonRow::query()->exists();
         foreach ($known ? $workbook->sheets : [] as $number => $sheet) {
             $corrections = [];
-            foreach ($sheet->reading->tables as $table) {
+            foreach (array_slice($sheet->reading->tables, 0, self::TABLES) as $table) {
                 $prints = Headings::prints($sheet->cells, $table);
                 $row = LessonRow::query()->whereIn('print', array_values($prints))->orderBy('id')->first();
                 if ($row !== null) {

@@ -17,6 +17,9 @@ final class OwnDesign
 
     private const SHARE = 0.02;
 
+    /** Stretches of cells of one look that are counted. */
+    private const STRETCHES = 5_000;
+
     /** Columns of a table that are looked at. */
     private const COLUMNS = 200;
 
@@ -24,22 +27,36 @@ final class OwnDesign
     public static function of(Worksheet $sheet, LookBook $looks): ?string
     {
         $counts = ['fills' => 0, 'lines' => 0, 'coloured text' => 0];
-        $all = 0;
+        $all = $seen = 0;
         $known = [];
-        foreach ($sheet->file->isEmpty() ? [] : $sheet->reading->tables as $table) {
-            $all += $table->range->cells();
-            for ($column = $table->range->left; $column <= min($table->range->right, $table->range->left + self::COLUMNS); $column++) {
-                foreach ($sheet->file->within($column, $table->range->top, $table->range->bottom) as [$first, $last, $number]) {
-                    foreach ($known[$number] ??= self::says($looks->look($number)) as $what) {
-                        $counts[$what] += $last - $first + 1;
-                    }
-                }
+        foreach (self::stretches($sheet) as [$first, $last, $number]) {
+            foreach ($known[$number] ??= self::says($looks->look($number)) as $what) {
+                $counts[$what] += $last - $first + 1;
+            }
+            // A sheet of cells that all differ is designed by its first thousands.
+            if (++$seen > self::STRETCHES) {
+                break;
             }
         }
+        foreach ($sheet->reading->tables as $table) {
+            $all += $table->range->cells();
+        }
+        $all = $seen > self::STRETCHES ? self::STRETCHES : $all;
         $counts = array_filter($counts, fn (int $count) => $count >= max(self::CELLS, self::SHARE * $all));
-        $words = array_map(fn (string $what) => "$what on ".number_format($counts[$what]), array_keys($counts));
+        $more = $seen > self::STRETCHES ? ' and more' : '';
+        $words = array_map(fn (string $what) => "$what on ".number_format($counts[$what]).$more, array_keys($counts));
 
         return $words === [] ? null : implode(', ', [$words[0].' cells', ...array_slice($words, 1)]);
+    }
+
+    /** @return iterable<array{int, int, int}> first row, last row, look, of all columns of its tables */
+    private static function stretches(Worksheet $sheet): iterable
+    {
+        foreach ($sheet->file->isEmpty() ? [] : $sheet->reading->tables as $table) {
+            for ($column = $table->range->left; $column <= min($table->range->right, $table->range->left + self::COLUMNS); $column++) {
+                yield from $sheet->file->within($column, $table->range->top, $table->range->bottom);
+            }
+        }
     }
 
     /** @return list<string> */

@@ -48,6 +48,23 @@ final class OwnDesignTest extends TestCase
         self::assertLessThan(0.2, (hrtime(true) - $start) / 1e9);
     }
 
+    /** 60,000 looks, each on a cell of its own: an answer to every press says it, so it must not cost. */
+    public function test_a_sheet_of_cells_that_all_differ_is_told_by_its_first_thousands(): void
+    {
+        $cells = MemorySheet::of('S', array_map(fn (int $row) => ["Tree $row", $row], range(1, 30_000)));
+        $book = new LookBook;
+        $map = new LookMap;
+        for ($row = 1; $row <= 30_000; $row++) {
+            foreach ([1, 2] as $column) {
+                $map->append($row, $column, $book->number(Look::of(['fill' => sprintf('#%06X', 2 * $row + $column)])));
+            }
+        }
+        $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), aspects: Aspects::of(new FileLooks($map)));
+        $start = hrtime(true);
+        self::assertSame('fills on 5,001 and more cells', OwnDesign::of($sheet, $book));
+        self::assertLessThan(0.2, (hrtime(true) - $start) / 1e9);
+    }
+
     /** Between the stripes of the stylebook there is paper, whatever fill a cell came with; beside the table it stays. */
     public function test_what_came_does_not_shine_through_between_stripes(): void
     {

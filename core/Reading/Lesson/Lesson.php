@@ -57,26 +57,23 @@ final readonly class Lesson
      */
     public static function of(Sheet $cells, TableReading $table, array $corrections): ?self
     {
-        $head = $table->lastHeadRow();
+        $flat = array_filter(self::flat($corrections), fn (RowsAre|ColumnIs $one) => $table->range->contains($one->row, $one->column));
+        $head = $flat === [] ? null : $table->lastHeadRow();
         $print = $head === null ? null : Headings::prints($cells, $table)[$head] ?? null;
         if ($head === null || $print === null) {
             return null;
         }
         $top = $labels = $columns = [];
-        foreach (self::flat($corrections) as $one) {
-            $isOfTable = $table->range->contains($one->row, $one->column);
+        foreach ($flat as $one) {
             if ($one instanceof ColumnIs) {
-                if (! $isOfTable) {
-                    continue;
-                }
                 $heading = ColumnReading::plain($table->column($one->column)->heading ?? '');
                 [$kind, $role] = $columns[$heading] ?? [null, null];
                 $columns[$heading] = [$one->kind ?? $kind, $one->role ?? $role];
-            } elseif ($isOfTable && $one->first <= $head) {
+            } elseif ($one->first <= $head) {
                 foreach (range($one->first, min($one->last, $head)) as $row) {
                     $top[$row - $head] = [$row - $head, $one->part];
                 }
-            } elseif ($isOfTable && $one->first === $one->last && count($labels) < self::LABELS) {
+            } elseif ($one->first === $one->last && count($labels) < self::LABELS) {
                 $labels[self::label(iterator_to_array($cells->read($one->first, $one->first))[$one->first] ?? [], $table)] = $one->part;
             }
         }
