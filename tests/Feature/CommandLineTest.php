@@ -221,6 +221,33 @@ final class CommandLineTest extends TestCase
         self::assertStringContainsString('Tinos', (string) file_get_contents("$this->folder/x.html"));
     }
 
+    public function test_stylebooks_are_checked_and_compared(): void
+    {
+        [, $out] = $this->run_(['stylebooks', '--json']);
+        $stylebook = json_decode($out, true)[0];
+        $stylebook['parts']['heading']['fill'] = '#224466';
+        file_put_contents("$this->folder/mine.json", json_encode($stylebook));
+        [$code, $out] = $this->run_(['stylebooks', 'compare', 'River ledger', 'mine.json']);
+        self::assertSame([0, "Column headings, fill: #224466, was @band\n1 rule differs.\n"], [$code, $out]);
+        self::assertSame("They say the same.\n", $this->run_(['stylebooks', 'compare', 'mine.json', 'mine.json'])[1]);
+        [, $out] = $this->run_(['stylebooks', 'compare', 'mine.json', 'River ledger', '--json']);
+        self::assertSame('parts.heading.fill', json_decode($out, true)[0]['where']);
+
+        $stylebook['parts']['footer'] = ['bold' => true];
+        file_put_contents("$this->folder/wrong.json", json_encode($stylebook));
+        [$code, $out] = $this->run_(['stylebooks', 'check', 'mine.json', 'wrong.json', 'Plain rule']);
+        self::assertSame(1, $code);
+        self::assertStringContainsString("mine.json: River ledger, all of its rules can be followed\n", $out);
+        self::assertStringContainsString('wrong.json: The stylebook is wrong at "parts.footer": no such part.', $out);
+        self::assertStringContainsString('Plain rule: Plain rule', $out);
+        [$code, $out] = $this->run_(['stylebooks', 'check', 'mine.json', '--json']);
+        self::assertSame([0, null], [$code, json_decode($out, true)[0]['wrong']]);
+        file_put_contents("$this->folder/huge.json", '{"name":"'.str_repeat('x', 1_000_001).'"}');
+        file_put_contents("$this->folder/nested.json", str_repeat('{"parts":', 40).'1'.str_repeat('}', 40));
+        [$code, $out] = $this->run_(['stylebooks', 'check', 'huge.json', 'nested.json', 'nowhere.json']);
+        self::assertSame([1, 3], [$code, substr_count($out, "\n")]);
+    }
+
     public function test_wrong_usage_is_2_with_one_line(): void
     {
         foreach (
@@ -231,6 +258,10 @@ final class CommandLineTest extends TestCase
                 ['dress', 'a/list.csv', '--out', 'nowhere/x.csv'],
                 ['dress', 'a/list.csv', '--out', 'x.csv', '--stylebook', 'None such'],
                 ['fly'],
+                ['stylebooks', 'fly'],
+                ['stylebooks', 'check'],
+                ['stylebooks', 'compare', 'River ledger'],
+                ['stylebooks', 'list', 'x.json'],
                 ['read'],
                 ['read', 'a/list.csv', '--bogus'],
                 ['dress', 'a/list.csv', '--out', 'a/list.csv'],
