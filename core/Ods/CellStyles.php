@@ -139,7 +139,13 @@ final class CellStyles
                     ? $this->of($this->defaults['table-cell'] ?? null)
                     : $this->values($parent, $depth + 1));
 
-        return $this->memo[$name] = $this->of($style) + $values;
+        $values = $this->of($style) + $values;
+        // At the bottom is where a text stands that nobody placed; said, it takes back what a parent says.
+        if (($values['vertical'] ?? null) === 'bottom') {
+            unset($values['vertical']);
+        }
+
+        return $this->memo[$name] = $values;
     }
 
     /** @return array<string, bool|int|float|string> what one style says itself */
@@ -230,6 +236,7 @@ final class CellStyles
             'vertical' => match ($vertical) {
                 'top' => 'top',
                 'middle' => 'center',
+                'bottom' => 'bottom',
                 default => null,
             },
             'indent' => $margin === null ? null : max(0, min(15, (int) round($margin * 0.075))),

@@ -21,6 +21,15 @@ final class StylesXml
     /** @var array<string, array{string, string}> by name: name in xml, and xml */
     private array $named = [];
 
+    /** What a cell wears that says nothing. */
+    private const UNSAID = [
+        'fill' => 'none', 'bold' => false, 'italic' => false, 'underline' => 'none', 'strike' => false, 'wrap' => false,
+        'top' => 'none', 'right' => 'none', 'bottom' => 'none', 'left' => 'none',
+    ];
+
+    /** @var array<string, Look> of named styles, by their name in xml */
+    private array $looks = [];
+
     /** @var array<string, array{string, string}> */
     private array $sizes = [];
 
@@ -42,12 +51,20 @@ final class StylesXml
                 '"'.
                 ($code === '' || strcasecmp($code, 'General') === 0 ? '' : ' style:data-style-name="'.$this->code($code).'"').
                 '>'.
-                $this->properties($this->ground->under($look)).
+                $this->properties($this->beside($this->ground->under($look), $this->looks[$parent ?? ''] ?? Look::none())).
                 '</style:style>',
             ];
         }
 
         return $this->cells[$key][0];
+    }
+
+    /** A look with what its parent says and it does not taken back: a total that is a column has no rules of the total's rows. */
+    private function beside(Look $look, Look $parent): Look
+    {
+        $back = array_intersect_key(self::UNSAID, array_diff_key($parent->toArray(), $look->toArray()));
+
+        return Look::of($back)->under($look);
     }
 
     /** The name, as xml says it, of a named style. */
@@ -63,6 +80,7 @@ final class StylesXml
                 $this->properties($this->ground->under($look)).
                 '</style:style>',
             ];
+            $this->looks[$written] = $look;
         }
 
         return $this->named[$name][0];

@@ -63,6 +63,7 @@ final class ColumnJudge
             'text' => 0,
             'percent' => 0,
             'currency' => 0,
+            'places' => 0,
         ];
         $texts = [];
         $numbers = [];
@@ -70,7 +71,7 @@ final class ColumnJudge
         $twoPlaces = 0;
         $units = [];
         $hints = $region->facts->hints;
-        $zeros = $ticks = $absent = 0;
+        $zeros = $ticks = $absent = $given = 0;
         foreach ($places as [$row, $column]) {
             $cell = $region->cell($row, $column);
             if ($cell->isBlank() || $cell->error !== null) {
@@ -104,6 +105,10 @@ final class ColumnJudge
             $numbers[] = $number;
             $places = self::places($number);
             $decimals = max($decimals, $places);
+            $shown = $class === FormatClass::Number && preg_match('/0\.(0+)/', (string) $format, $found) === 1 ? strlen($found[1]) : 0;
+            $tally['places'] += $shown > 0 ? 1 : 0;
+            $given = max($given, $shown);
+            $twoPlaces += $shown === 2 ? 1 : 0;
             $written = $cell->raw === null ? null : NumberText::parts($cell->raw);
             $twoPlaces += $written !== null && preg_match('/[.,]\d\d$/', $written['digits']) === 1 ? 1 : 0;
             $tally['percent'] += $class === FormatClass::Percent || ($written !== null && $written['percent'] === '%') ? 1 : 0;
@@ -114,6 +119,8 @@ final class ColumnJudge
             }
             $zeros += str_starts_with(ltrim($format ?? '', '"'), '00') ? 1 : 0;
         }
+        // Whole figures that are shown with places are no counts.
+        $decimals = $decimals === 0 && 2 * $tally['places'] > $tally['number'] ? $given : $decimals;
         arsort($units);
         $unit = $units === [] ? null : (string) array_key_first($units);
         [$kind, $confidence] = self::kind($tally, $texts, $numbers, $decimals, $twoPlaces, $zeros, $heading ?? '');

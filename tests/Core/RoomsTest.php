@@ -27,6 +27,7 @@ final class RoomsTest extends TestCase
         'Work' => ['Grid', 'Formula', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook'],
         'Dressed' => ['Grid', 'Look', 'Number', 'Intake', 'Reading', 'Stylebook', 'Work'],
         'Feature' => ['Grid', 'Formula', 'Work'],
+        'Learn' => ['Grid', 'Colour', 'Look', 'Number', 'Reading', 'Stylebook', 'Work', 'Dressed'],
         'Change' => ['Grid', 'Formula', 'Work'],
         'Measure' => ['Grid', 'Number', 'Look', 'Text', 'Work', 'Dressed'],
         'Fit' => ['Grid', 'Look', 'Reading', 'Stylebook', 'Text', 'Work', 'Dressed', 'Measure'],

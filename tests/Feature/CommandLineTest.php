@@ -248,6 +248,23 @@ final class CommandLineTest extends TestCase
         self::assertSame([1, 3], [$code, substr_count($out, "\n")]);
     }
 
+    public function test_a_stylebook_is_learned_from_a_file_that_is_dressed(): void
+    {
+        $this->run_(['dress', 'a/list.csv', '--out', 'dressed.xlsx', '--stylebook', 'Long list']);
+        [$code, $out] = $this->run_(['learn', 'dressed.xlsx', '--out', 'own.json', '--name', 'Our own']);
+        self::assertSame(0, $code);
+        self::assertMatchesRegularExpression('~^parts\.heading\.bold +yes +\d+ of \d+ cells on 1 sheet$~m', $out);
+        self::assertMatchesRegularExpression('~own\.json: \d+ rules learned from 1 sheet\n$~', $out);
+        self::assertStringContainsString('Our own, all of its rules can be followed', $this->run_(['stylebooks', 'check', 'own.json'])[1]);
+        self::assertSame(0, $this->run_(['dress', 'b/list.csv', '--out', 'other.xlsx', '--stylebook', 'own.json'])[0]);
+        [$code, $out] = $this->run_(['learn', 'dressed.xlsx', '--out', 'own.json', '--json']);
+        self::assertSame([0, 'ground.font'], [$code, json_decode($out, true)[0]['where']]);
+        [$code, , $errors] = $this->run_(['learn', 'a/list.csv', '--out', 'none.json']);
+        self::assertSame(1, $code);
+        self::assertStringContainsString('There is nothing to learn from in this workbook', $errors);
+        self::assertFileDoesNotExist("$this->folder/none.json");
+    }
+
     public function test_wrong_usage_is_2_with_one_line(): void
     {
         foreach (
@@ -259,6 +276,9 @@ final class CommandLineTest extends TestCase
                 ['dress', 'a/list.csv', '--out', 'x.csv', '--stylebook', 'None such'],
                 ['fly'],
                 ['stylebooks', 'fly'],
+                ['learn', 'a/list.csv'],
+                ['learn', 'a/list.csv', '--out', 'x.xlsx'],
+                ['learn', 'a/list.csv', '--out', 'nowhere/x.json'],
                 ['stylebooks', 'check'],
                 ['stylebooks', 'compare', 'River ledger'],
                 ['stylebooks', 'list', 'x.json'],

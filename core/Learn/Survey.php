@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Learn;
+
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Grid\Cell;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Number\FormatClass;
+use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\RowRun;
+use Rilvet\Reading\TableReading;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+
+/** Goes over sheets and has their cells vote for the rules that they seem to follow. Blank cells have no voice. */
+final class Survey
+{
+    /** What a part says. Where it stands across is a matter of column kinds in these. */
+    private const ATTRIBUTES = [
+        Attribute::Font, Attribute::Size, Attribute::Bold, Attribute::Italic, Attribute::Underline, Attribute::Strike, Attribute::Ink,
+        Attribute::Fill, Attribute::Vertical, Attribute::Wrap, Attribute::Indent, Attribute::Rotation,
+        Attribute::Top, Attribute::Right, Attribute::Bottom, Attribute::Left,
+    ];
+
+    /** What a cell wears that says nothing of it. */
+    private const USUAL = [
+        'bold' => false, 'italic' => false, 'strike' => false, 'wrap' => false, 'vertical' => 'bottom', 'underline' => 'none',
+    ];
+
+    private const OF_COLUMNS = [Part::Heading, Part::RowLabel, Part::Body, Part::Subtotal, Part::Total];
+
+    /** Rows of a run, and runs of a table, that are looked at. */
+    private const ROWS = 200;
+
+    private const RUNS = 400;
+
+    /** Columns of a table that are looked at. */
+    private const COLUMNS = 200;
+
+    /** Rows that may be filled alike before the next fill. */
+    private const STRIPE = 10;
+
+    public readonly Votes $votes;
+
+    /** Cells that wear more than a number format. */
+    public int $worn = 0;
+
+    public function __construct()
+    {
+        $this->votes = new Votes;
+    }
+
+    public function sheet(Workbook $workbook, int $number): void
+    {
+        $sheet = $workbook->sheet($number);
+        $dressed = new DressedSheet($sheet, $workbook->looks);
+        $name = "$workbook->name/$number";
+        foreach ($sheet->reading->tables as $table) {
+            foreach (array_slice($table->runs, 0, self::RUNS) as $run) {
+                $run->part === null || $this->run($sheet, $dressed, $table, $run, $name);
+            }
+        }
+        if ($sheet->reading->tables !== []) {
+            $this->votes->add('opens.gridlines', $sheet->setup->opening->gridlines, $name);
+            $this->votes->add('opens.freeze', $sheet->setup->opening->freezeRow > 0, $name);
+            $this->votes->add('opens.zoom', $sheet->setup->opening->zoom, $name);
+        }
+    }
+
+    private function run(Worksheet $sheet, DressedSheet $dressed, TableReading $table, RowRun $run, string $name): void
+    {
+        $range = $table->range;
+        $right = min($range->right, $range->left + self::COLUMNS - 1);
+        $fills = [];
+        foreach ($sheet->cells->read($run->first, min($run->last, $run->first + self::ROWS - 1), $range->left, $right) as $row => $cells) {
+            $own = [];
+            for ($column = $range->left; $column <= $right; $column++) {
+                $cell = $cells[$column - 1] ?? Cell::blank();
+                $part = $cell->isBlank() ? null : $table->partAt($row, $column);
+                if ($part === null) {
+                    continue;
+                }
+                $look = $dressed->holding($dressed->at($row, $column), $row, $column, $cell)->look;
+                $this->worn += $look->without(Attribute::Number)->isEmpty() ? 0 : 1;
+                // A total that is a column wears the body's look, but for its weight.
+                ($part === Part::Total && $run->part === Part::Body) || $this->part($part, $look, $name);
+                if ($part === Part::Body || $part === Part::RowLabel) {
+                    $own[] = self::fill($look);
+                    $reading = $table->readingOf($row, $column);
+                    $reading === null || $this->kind($reading, $look, $cell, $name, $row === $table->firstBodyRow());
+                }
+            }
+            if ($run->part === Part::Body && $own !== []) {
+                $counts = array_count_values($own);
+                arsort($counts);
+                $fills[] = (string) array_key_first($counts);
+            }
+        }
+        $this->stripes($fills, $name);
+    }
+
+    private function part(Part $part, Look $look, string $name): void
+    {
+        $says = $look->toArray();
+        foreach (self::ATTRIBUTES as $attribute) {
+            $value = $says[$attribute->value] ?? self::USUAL[$attribute->value] ?? '';
+            $isFill = $attribute === Attribute::Fill;
+            // Fills of the body are a matter of stripes.
+            if (! $isFill || ($part !== Part::Body && $part !== Part::RowLabel)) {
+                $this->votes->add("parts.{$part->value}.{$attribute->value}", $isFill && $value === '' ? 'none' : $value, $name);
+            }
+            if (in_array($attribute, [Attribute::Font, Attribute::Size, Attribute::Ink, Attribute::Vertical], true) && $value !== '') {
+                $this->votes->add("ground.{$attribute->value}", $value, $name);
+            }
+        }
+        if (! in_array($part, self::OF_COLUMNS, true)) {
+            $this->votes->add("parts.{$part->value}.horizontal", $look->text(Attribute::Horizontal), $name);
+        }
+    }
+
+    private function kind(ColumnReading $reading, Look $look, Cell $cell, string $name, bool $isFirst): void
+    {
+        $where = "kinds.{$reading->kind->value}";
+        $this->votes->add("$where.horizontal", $look->text(Attribute::Horizontal), $name);
+        $code = $look->text(Attribute::Number);
+        // A text among figures, and a year among counts, follow no rule of the kind.
+        if ($code === '' || ! $cell->isNumber() || ($reading->kind === ColumnKind::Integer && ! $reading->grouped)) {
+            return;
+        }
+        $isSigned = FormatClass::currency($code) !== null;
+        if ($reading->kind === ColumnKind::Amount) {
+            $isFirst || $this->votes->add("$where.signed", $isSigned, $name);
+            $isFirst && $this->votes->add("$where.first", $isSigned, $name);
+        }
+        $figures = NumberRule::figures($code);
+        $this->votes->add("$where.number", NumberRule::pattern($figures), $name);
+        $this->votes->add("$where.places", NumberRule::places($figures), $name);
+    }
+
+    /**
+     * Whether rows are filled in turn, every so many.
+     *
+     * @param  list<string>  $fills  of the rows of a run, from the top
+     */
+    private function stripes(array $fills, string $name): void
+    {
+        $rows = count($fills);
+        if ($rows === 0) {
+            return;
+        }
+        $first = $fills[0];
+        $every = 1;
+        while ($every < $rows && $fills[$every] === $first) {
+            $every++;
+        }
+        $second = $fills[$every] ?? $first;
+        $fits = $every <= self::STRIPE && $every < $rows && count(array_filter(
+            array_keys($fills),
+            fn (int $at) => $fills[$at] === (intdiv($at, $every) % 2 === 1 ? $second : $first),
+        )) >= 0.9 * $rows;
+        // A run that is too short to tell says no more than what its first rows wear.
+        if ($fits || $rows > 2) {
+            $this->votes->add('stripes.every', $fits ? $every : 0, $name, $rows);
+            $this->votes->add('stripes.fill', $fits ? $second : 'none', $name, $rows);
+        }
+        $this->votes->add('parts.body.fill', $fits ? $first : self::most($fills), $name, $rows);
+    }
+
+    /** @param  list<string>  $fills */
+    private static function most(array $fills): string
+    {
+        $counts = array_count_values($fills);
+        arsort($counts);
+
+        return (string) array_key_first($counts);
+    }
+
+    private static function fill(Look $look): string
+    {
+        return $look->text(Attribute::Fill) === '' ? 'none' : $look->text(Attribute::Fill);
+    }
+}
