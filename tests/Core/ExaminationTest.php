@@ -131,6 +131,16 @@ final class ExaminationTest extends TestCase
         self::assertSame(['hbb'], self::tables([['Dear members,'], ['come again.'], ['Soon.']]), 'three lines say too little');
     }
 
+    public function test_it_takes_three_lines_of_five_that_end_as_sentences_do(): void
+    {
+        $line = fn (int $at, int $ended) => [$at < $ended ? "A line that ends $at." : "one that does not $at"];
+        $lines = fn (int $ended, int $all) => array_map(fn (int $at) => $line($at, $ended), range(0, $all - 1));
+        self::assertSame([''], self::tables($lines(3, 5)), 'three of five');
+        self::assertNotSame([''], self::tables($lines(2, 5)), 'two of five');
+        self::assertSame([''], self::tables($lines(4, 4)), 'four lines');
+        self::assertNotSame([''], self::tables($lines(3, 3)), 'three lines');
+    }
+
     public function test_a_block_of_keys_and_values_has_no_headings_above(): void
     {
         $block = [['Site:', 'North field'], ['Area:', 12], ['Soil:', 'loam'], ['Species:', 14]];

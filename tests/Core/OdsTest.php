@@ -6,11 +6,13 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Look\Look;
 use Rilvet\Number\NumberFormat;
 use Rilvet\Ods\CellStyles;
 use Rilvet\Ods\DataStyles;
 use Rilvet\Ods\Ns;
 use Rilvet\Ods\OpenFormula;
+use Rilvet\Ods\StylesXml;
 use Rilvet\Package\PackageXml;
 
 /** Formulas, number formats and lengths between the two families of formats. */
@@ -154,5 +156,59 @@ final class OdsTest extends TestCase
             $styles->look('B')->toArray(),
         );
         self::assertEquals(['font' => 'Gelasio', 'size' => 12.0], $styles->look('C')->toArray(), 'a circle of parents ends');
+    }
+
+    /** Attributes one by one, as ISO/IEC 26300-1 names them (20.182 and the following), and what takes a parent's back. */
+    public function test_each_attribute_of_a_style_is_the_one_of_a_look(): void
+    {
+        $look = function (string $properties, string $own = ''): array {
+            $style = fn (string $name, string $parent, string $inner) => "<style:style style:name=\"$name\" style:family=\"table-cell\""
+                .($parent === '' ? '' : " style:parent-style-name=\"$parent\"").">$inner</style:style>";
+            $xml = '<office:styles'.Ns::declared('office', 'style', 'fo', 'number').'>'.$style('P', '', $properties).$style('S', 'P', $own)
+                .'</office:styles>';
+
+            return (new CellStyles(PackageXml::root(PackageXml::tree($xml, 'styles'))))->look('S')->toArray();
+        };
+        $text = fn (string $says) => "<style:text-properties $says/>";
+        $cell = fn (string $says) => "<style:table-cell-properties $says/>";
+        self::assertSame(['italic' => true], $look($text('fo:font-style="italic"')));
+        self::assertSame(['italic' => true], $look($text('fo:font-style="oblique"')));
+        self::assertSame([], $look($text('fo:font-style="italic"'), $text('fo:font-style="normal"')));
+        self::assertSame(['bold' => true], $look($text('fo:font-weight="700"')));
+        self::assertSame([], $look($text('fo:font-weight="bold"'), $text('fo:font-weight="normal"')));
+        self::assertSame(['vertical' => 'center'], $look($cell('style:vertical-align="middle"')));
+        self::assertSame(['vertical' => 'top'], $look($cell('style:vertical-align="middle"'), $cell('style:vertical-align="top"')));
+        self::assertSame([], $look($cell('style:vertical-align="middle"'), $cell('style:vertical-align="bottom"')), 'taken back');
+        self::assertSame([], $look($cell('style:vertical-align="bottom"')));
+        self::assertSame(['fill' => '#AABBCC'], $look($cell('fo:background-color="#aabbcc"')));
+        self::assertSame([], $look($cell('fo:background-color="#aabbcc"'), $cell('fo:background-color="transparent"')));
+        self::assertSame([], $look($cell('fo:border-top="0.75pt solid #112233"'), $cell('fo:border-top="none"')));
+        self::assertSame([], $look($cell('fo:border-top="0.75pt hidden #112233"')));
+        self::assertSame(['wrap' => true], $look($cell('fo:wrap-option="wrap"')));
+        self::assertSame([], $look($cell('fo:wrap-option="wrap"'), $cell('fo:wrap-option="no-wrap"')));
+        self::assertSame(['rotation' => 45], $look($cell('style:rotation-angle="45"')));
+        self::assertSame(['rotation' => -45], $look($cell('style:rotation-angle="315"')));
+        self::assertSame([], $look($cell('style:rotation-angle="180"')), 'upside down is nothing that a look can say');
+    }
+
+    /** A cell that wears a named style and lacks some of what it says takes it back: it would stand there else. */
+    public function test_what_a_cell_lacks_of_its_named_style_is_taken_back(): void
+    {
+        $styles = new StylesXml(Look::none());
+        $total = ['bold' => true, 'fill' => '#F1E4C6', 'top' => 'thin #6E4312', 'bottom' => 'double #6E4312', 'italic' => true];
+        $parent = $styles->named('Total', Look::of($total));
+        $own = [
+            $styles->cell(Look::of(['bold' => true, 'number' => '0']), $parent), $styles->cell(Look::of($total), $parent),
+            $styles->cell(Look::of(['bold' => true]), null),
+        ];
+        $xml = (string) preg_replace('~<office:automatic-styles>~', '<office:automatic-styles'.Ns::declared(
+            'office', 'style', 'fo', 'number', 'svg', 'text', 'table',
+        ).'>', $styles->automatic());
+        $root = fn (string $part) => PackageXml::root(PackageXml::tree($part, 'styles'));
+        $looks = new CellStyles($root($styles->part()), $root($xml));
+        $seen = fn (string $name) => array_diff_key($looks->look($name)->toArray(), ['number' => 1]);
+        self::assertEquals(['bold' => true], $seen($own[0]));
+        self::assertEquals($total, $seen($own[1]));
+        self::assertEquals(['bold' => true], $seen($own[2]));
     }
 }

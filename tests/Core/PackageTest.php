@@ -124,6 +124,13 @@ final class PackageTest extends TestCase
         );
         self::assertEquals([1 => [1, 46095.5, 'soon']], self::cells($path));
         unlink($path);
+        // Hours, minutes and seconds by themselves, as shares of a day.
+        $dates = ['T06:00' => 21_600, 'T00:30' => 1_800, 'T00:00:45' => 45, 'T12:34:56.5' => 45_296.5];
+        foreach ($dates as $time => $seconds) {
+            $path = HandMade::package(HandMade::parts("<row r=\"1\"><c r=\"A1\" t=\"d\"><v>2026-03-14$time</v></c></row>"));
+            self::assertEqualsWithDelta(46_095 + $seconds / 86_400, self::cells($path)[1][0], 1e-9, $time);
+            unlink($path);
+        }
     }
 
     public function test_formulas_of_a_group_read_as_they_stand_in_each_cell(): void

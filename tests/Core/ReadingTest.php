@@ -21,6 +21,7 @@ use Rilvet\Reading\Finder;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\PartRange;
 use Rilvet\Reading\Reading;
+use Rilvet\Reading\RowRun;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Reading\TableReading;
 use Rilvet\Reading\TypingHints;
@@ -185,6 +186,20 @@ final class ReadingTest extends TestCase
                 array_map(fn (string $line, int $at) => ($at === 0 ? 'Key' : "row $at").'|'.$line, $lines, array_keys($lines)),
             )."\n";
         self::assertSame($kind, self::read($table)->tables[0]->columns[1]->kind->value);
+    }
+
+    /** The title of a joined table becomes a group of rows, its headings stay, and the blank rows between are rows of the table. */
+    public function test_two_tables_are_joined_with_all_that_is_theirs(): void
+    {
+        $text = "Tree|Count\nRowan|1\nAspen|2\nElm|5\n|\n|\nShrubs of the yard|\nShrub|Count\nElder|4\nHazel|3\nSloe|8\n";
+        $reading = self::read($text);
+        self::assertSame(['A1:B4', 'A7:B11'], array_map(fn (TableReading $table) => (string) $table->range, $reading->tables));
+        $joined = (new JoinBelow(2, 1))->on($reading);
+        self::assertCount(1, $joined->tables);
+        $runs = array_map(fn (RowRun $run) => "$run->first-$run->last ".($run->part->value ?? 'blank'), $joined->tables[0]->runs);
+        self::assertSame(['1-1 heading', '2-4 body', '5-6 blank', '7-7 row_group', '8-8 heading', '9-11 body'], $runs);
+        self::assertSame($reading->toArray(), (new JoinBelow(8, 1))->on($reading)->toArray(), 'nothing stands below the last');
+        self::assertSame($reading->toArray(), (new JoinBelow(40, 9))->on($reading)->toArray(), 'no table stands there');
     }
 
     public function test_corrections_hold_and_survive_a_new_reading(): void

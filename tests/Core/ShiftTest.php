@@ -5,17 +5,52 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Rilvet\Act\Exception\MoveIsWrong;
+use Rilvet\Act\MoveCells;
 use Rilvet\Formula\References;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Shift;
+use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
+use Rilvet\Reading\Reading;
 use Rilvet\Work\Opening;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Sizes;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 
 /** Putting rows or columns in and taking the same ones out again changes nothing; a naive grid agrees at every step. */
 final class ShiftTest extends TestCase
 {
+    /** Rows and columns come and go by 1 to 10,000, inside of a worksheet, which ends where it ends. */
+    public function test_what_cannot_be_put_in_or_taken_out_is_refused(): void
+    {
+        $sheet = new Worksheet(MemorySheet::of('S', [['Tree', 1], ['Ash', 2]]), 'S', Reading::none());
+        $workbook = new Workbook('W', [1 => $sheet], new LookBook);
+        $move = fn (bool $rows, int $at, int $count, bool $in) => (new MoveCells(1, new Shift($rows, $at, $count, $in)))->on($workbook);
+        $wrong = [
+            [true, 1, 0, true], [true, 1, -3, false], [true, 1, 10_001, true], [true, 0, 1, true], [true, Address::ROWS + 1, 1, false],
+            [false, Address::COLUMNS + 1, 1, false], [false, 0, 1, false],
+        ];
+        foreach ($wrong as $one) {
+            try {
+                $move(...$one);
+                self::fail(json_encode($one).' is refused');
+            } catch (MoveIsWrong $refused) {
+                self::assertStringContainsString('Between 1 and 10,000 rows or columns', $refused->getMessage());
+            }
+        }
+        $right = [[true, 1, 10_000, true], [true, Address::ROWS, 1, false], [false, Address::COLUMNS, 1, false], [true, 1, 1, false]];
+        foreach ($right as $one) {
+            self::assertInstanceOf(Workbook::class, $move(...$one));
+        }
+        $this->expectExceptionMessage('The sheet would grow beyond 16,384 columns.');
+        $wide = new Worksheet(MemorySheet::of('S', [array_fill(0, Address::COLUMNS, 1)]), 'S', Reading::none());
+        (new MoveCells(1, new Shift(false, 1, 1, true)))->on(new Workbook('W', [1 => $wide], new LookBook));
+    }
+
     public function test_look_maps_move_as_a_naive_grid_does(): void
     {
         mt_srand(71);
