@@ -108,7 +108,6 @@ final class ColumnJudge
             $shown = $class === FormatClass::Number && preg_match('/0\.(0+)/', (string) $format, $found) === 1 ? strlen($found[1]) : 0;
             $tally['places'] += $shown > 0 ? 1 : 0;
             $given = max($given, $shown);
-            $twoPlaces += $shown === 2 ? 1 : 0;
             $written = $cell->raw === null ? null : NumberText::parts($cell->raw);
             $twoPlaces += $written !== null && preg_match('/[.,]\d\d$/', $written['digits']) === 1 ? 1 : 0;
             $tally['percent'] += $class === FormatClass::Percent || ($written !== null && $written['percent'] === '%') ? 1 : 0;

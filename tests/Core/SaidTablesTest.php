@@ -129,6 +129,23 @@ final class SaidTablesTest extends TestCase
         self::assertSame('hbbbb', self::parts($read($figures, 'A2')));
     }
 
+    /** Whole figures that the file shows with places are decimals, or money under a word for it; counts stay counts. */
+    public function test_whole_figures_shown_with_places_are_no_counts(): void
+    {
+        $kind = function (string $heading, string $code): array {
+            $rows = [['Tree', $heading], ['Rowan', 30], ['Aspen', 42], ['Hazel', 51], ['Elm', 7], ['Oak', 12]];
+            $format = fn (Worksheet $sheet) => $sheet->getStyle('B2:B6')->getNumberFormat()->setFormatCode($code);
+            $column = self::book($rows, [], $format)->sheet(1)->reading->tables[0]->column(2);
+
+            return [$column?->kind->value, $column?->decimals];
+        };
+        self::assertSame(['decimal', 2], $kind('Girth', '#,##0.00'));
+        self::assertSame(['decimal', 1], $kind('Girth', '0.0'));
+        self::assertSame(['amount', 2], $kind('Price', '#,##0.00'));
+        self::assertSame(['integer', 0], $kind('Girth', '#,##0'));
+        self::assertSame(['integer', 0], $kind('Girth', 'General'));
+    }
+
     /** A letter for each row: title, group of columns, heading, body, Total. */
     private static function parts(TableReading $table): string
     {
