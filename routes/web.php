@@ -50,6 +50,7 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}/cut', [BenchController::class, 'cut']);
         Route::get('sheets/{number}/looks', [BenchController::class, 'looks']);
         Route::post('point', [ActController::class, 'goTo']);
+        Route::post('learn', [StylebookController::class, 'learn']);
         Route::get('sheets/{number}/formats', [HandoverController::class, 'formats']);
         Route::get('sheets/{number}/risk', [HandoverController::class, 'risk']);
         Route::post('handovers', [HandoverController::class, 'store']);

@@ -39,6 +39,9 @@ final class Survey
 
     private const RUNS = 400;
 
+    /** Cells of a sheet that vote; what they agree on by then they agree on. */
+    private const CELLS = 200_000;
+
     /** Columns of a table that are looked at. */
     private const COLUMNS = 200;
 
@@ -46,6 +49,8 @@ final class Survey
     private const STRIPE = 10;
 
     public readonly Votes $votes;
+
+    private int $left = self::CELLS;
 
     /** Cells that wear more than a number format. */
     public int $worn = 0;
@@ -60,9 +65,10 @@ final class Survey
         $sheet = $workbook->sheet($number);
         $dressed = new DressedSheet($sheet, $workbook->looks);
         $name = "$workbook->name/$number";
+        $this->left = self::CELLS;
         foreach ($sheet->reading->tables as $table) {
             foreach (array_slice($table->runs, 0, self::RUNS) as $run) {
-                $run->part === null || $this->run($sheet, $dressed, $table, $run, $name);
+                $run->part === null || $this->left < 1 || $this->run($sheet, $dressed, $table, $run, $name);
             }
         }
         if ($sheet->reading->tables !== []) {
@@ -85,6 +91,7 @@ final class Survey
                 if ($part === null) {
                     continue;
                 }
+                $this->left--;
                 $look = $dressed->holding($dressed->at($row, $column), $row, $column, $cell)->look;
                 $this->worn += $look->without(Attribute::Number)->isEmpty() ? 0 : 1;
                 // A total that is a column wears the body's look, but for its weight.

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { accessible, cell, drop, handOver } from './sheet';
+import { accessible, cell, drop, handOver, openBench } from './sheet';
 
 const BEDS = 'Rowan;clay;north;Ida\nAspen;loam;north;Ben\nHazel;clay;south;Ida\nHolly;sand;east;Uma\nElder;loam;west;Ben\n';
 const GAPS = 'Species,Stock,Sold\nMaple,1351,591\nHolly,,\nRowan,1623,3975\nElm,1239,\nAsh,,12\nOak,77,41\nYew,,\nElder,18,40\n';
@@ -122,4 +122,24 @@ test('a table with its headings at the left is said to be one, and is dressed as
     await page.getByRole('menuitem', { name: 'Row labels' }).click();
     await expect(outline.getByRole('button', { name: /Row labels A/ })).toBeVisible();
     await expect(outline.getByRole('button', { name: '4 Price amount' })).toBeHidden();
+});
+
+test('a design that a sheet came with is told, and becomes a stylebook that dresses another', async ({ page }) => {
+    await openBench(page, 'Hollin Lane');
+    const tray = page.getByRole('region', { name: 'Tray' });
+    await expect(tray).toContainText(/This sheet came with a design of its own: fills on \d+ cells/);
+    await tray.getByRole('checkbox', { name: /Start clean/ }).check();
+    await expect(tray).toContainText('It is dropped.');
+    await tray.getByRole('checkbox', { name: /Start clean/ }).uncheck();
+    await tray.getByRole('button', { name: 'Learn a stylebook from it' }).click();
+    await expect(page.getByText(/Looks of Hollin Lane site stands on the shelf, with \d+ rules\./)).toBeVisible();
+    await accessible(page);
+    // Put on a raw table, its headings wear what those of the first one wore.
+    const green = await cell(page, 'Tree').evaluate((one) => getComputedStyle(one).fontWeight);
+    await page.goto('/');
+    await drop(page, 'Plain.csv', 'Tree,Count\nRowan,3\nAspen,4\nHazel,5\nElm,7\nOak,8\n');
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await page.getByRole('button', { name: 'Looks of Hollin Lane site' }).click();
+    await expect(cell(page, 'Tree')).toHaveCSS('font-weight', green);
+    await expect(page.getByTitle('Choose a stylebook')).toContainText('Looks of Hollin Lane site');
 });

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\Bench;
 use App\Bench\Shelf;
 use App\Http\Records\FamilyRecord;
 use App\Models\Stylebook as StylebookRow;
+use App\Models\Workbook;
+use App\Wire\ActIsWrong;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Rilvet\Colour\Colour;
+use Rilvet\Learn\Learner;
 use Rilvet\Stylebook\ColourFamily;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
 use Rilvet\Stylebook\Stylebook;
@@ -32,6 +36,35 @@ final class StylebookController
         StylebookRow::query()->create(['name' => $stylebook->name, 'data' => $stylebook->toJson()]);
 
         return response()->json(['name' => $stylebook->name], 201);
+    }
+
+    /** Makes a stylebook of sheets that already look right, and puts it on the shelf. */
+    public function learn(Request $request, Bench $bench, Shelf $shelf, int $id): JsonResponse
+    {
+        $row = Workbook::onShelf($id);
+        $sheets = $request->input('sheets');
+        $numbers = $sheets === 'all' ? $row->sheets()->pluck('number')->all() : $sheets;
+        $given = is_array($numbers) ? $numbers : [];
+        $numbers = array_values(array_unique(array_filter($given, is_int(...))));
+        if ($numbers === [] || count($numbers) !== count($given)) {
+            throw ActIsWrong::argument('sheets', 'numbers of sheets, each once, or "all"');
+        }
+        $learned = Learner::of([[$bench->load($row, $numbers), $numbers]], self::name($shelf, "Looks of $row->name"));
+        StylebookRow::query()->create(['name' => $learned->stylebook->name, 'data' => $learned->stylebook->toJson()]);
+
+        return response()->json(['name' => $learned->stylebook->name, 'rules' => count($learned->rules)], 201);
+    }
+
+    /** A name that no stylebook of the shelf has yet. */
+    private static function name(Shelf $shelf, string $wanted): string
+    {
+        $taken = array_map(fn (Stylebook $one) => $one->name, $shelf->stylebooks());
+        $wanted = mb_substr($wanted, 0, 54);
+        for ($name = $wanted, $count = 2; in_array($name, $taken, true); $count++) {
+            $name = "$wanted $count";
+        }
+
+        return $name;
     }
 
     /** From one colour: a dark one for headings, a light one for data, a stronger one for totals. */

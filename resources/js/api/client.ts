@@ -216,5 +216,7 @@ export const api = {
         patiently<HandoverRecord>('POST', `workbooks/${id}/handovers`, { format, defuse, sheet }),
     handover: (id: string) => call<HandoverRecord>('GET', `handovers/${id}`),
     cancelHandover: (id: string) => patiently<HandoverRecord>('DELETE', `handovers/${id}`),
+    learn: (id: number, sheets: number[] | 'all') =>
+        patiently<{ name: string; rules: number }>('POST', `workbooks/${id}/learn`, { sheets }),
     importStylebook: (json: string) => patiently<{ name: string }>('POST', 'stylebooks', { json }),
 };

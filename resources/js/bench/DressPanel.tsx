@@ -1,8 +1,9 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord, SheetDetail, StylebookRecord } from '@/api/types';
 import { Picture } from '@/grid/Picture';
+import { say, tell } from '@/parts/Messages';
 import { useRoving } from '@/parts/useRoving';
 import { useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
@@ -21,6 +22,7 @@ export function DressPanel({
     acts: Acts;
     onDone: () => void;
 }) {
+    const client = useQueryClient();
     const [scope, setScope] = useState<Reach>('sheet');
     const [chosen, setChosen] = useState<number[]>([]);
     const [clean, setClean] = useState(detail.clean);
@@ -34,6 +36,11 @@ export function DressPanel({
         tryOn(null);
         void acts.act('dress', { stylebook, clean, sheets });
     };
+    const learn = () =>
+        void api.learn(bench.id, sheets).then(({ name, rules }) => {
+            say(`${name} stands on the shelf, with ${rules} rules.`);
+            return client.invalidateQueries({ queryKey: ['shelf'] });
+        }, tell);
     return (
         <section aria-label="Tray" className="flex min-w-0 border-t border-hair bg-panel">
             <fieldset className="flex w-[190px] flex-none flex-col gap-1.5 border-r border-hair px-3 py-2">
@@ -96,7 +103,10 @@ export function DressPanel({
                     ) : detail.design ? (
                         <span className="font-normal text-caution">
                             This sheet came with a design of its own: {detail.design}.{' '}
-                            {clean ? 'It is dropped.' : 'It shows where the stylebook says nothing.'}
+                            {clean ? 'It is dropped. ' : 'It shows where the stylebook says nothing. '}
+                            <button type="button" className="underline underline-offset-2" disabled={nothing} onClick={learn}>
+                                Learn a stylebook from it
+                            </button>
                         </span>
                     ) : (
                         <span className="font-normal text-quiet">Rest on one to see it on the sheet, press it to keep it.</span>
