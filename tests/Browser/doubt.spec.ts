@@ -142,4 +142,7 @@ test('a design that a sheet came with is told, and becomes a stylebook that dres
     await page.getByRole('button', { name: 'Looks of Hollin Lane site' }).click();
     await expect(cell(page, 'Tree')).toHaveCSS('font-weight', green);
     await expect(page.getByTitle('Choose a stylebook')).toContainText('Looks of Hollin Lane site');
+    // Other tests look for a workbook by what its card says.
+    await page.getByRole('grid').press('Control+z');
+    await expect(page.getByTitle('Choose a stylebook')).toContainText('no stylebook');
 });
