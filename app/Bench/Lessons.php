@@ -12,6 +12,7 @@ use Rilvet\Reading\Correction\AsLearned;
 use Rilvet\Reading\Correction\Correction;
 use Rilvet\Reading\Lesson\Headings;
 use Rilvet\Reading\Lesson\Lesson;
+use Rilvet\Reading\TableReading;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -35,9 +36,10 @@ final class Lessons
         }
         foreach (array_slice($sheet->reading->tables, 0, self::TABLES) as $table) {
             // What was only learned is not taught on as if it came from here.
-            $isOwn = Lesson::of($sheet->cells, $table, $own) !== null;
-            $lesson = $isOwn ? Lesson::of($sheet->cells, $table, $sheet->corrections) : null;
+            $lesson = Lesson::of($sheet->cells, $table, $own);
             if ($lesson !== null) {
+                $isAll = count($own) === count($sheet->corrections);
+                $lesson = $isAll ? $lesson : Lesson::of($sheet->cells, $table, $sheet->corrections) ?? $lesson;
                 LessonRow::query()->updateOrCreate(['print' => $lesson->print], [
                     'workbook_id' => $row->id, 'from' => mb_substr($row->name, 0, 200), 'data' => Json::of($lesson->toArray()),
                 ]);
@@ -56,15 +58,21 @@ final class Lessons
     {
         $known = LessonRow::query()->exists();
         foreach ($known ? $workbook->sheets : [] as $number => $sheet) {
+            $tables = array_slice($sheet->reading->tables, 0, self::TABLES);
+            $prints = array_map(fn (TableReading $table) => Headings::prints($sheet->cells, $table), $tables);
+            $all = array_unique(array_merge(...array_map(array_values(...), $prints)));
+            $rows = LessonRow::query()->whereIn('print', $all)->get()->keyBy('print');
             $corrections = [];
-            foreach (array_slice($sheet->reading->tables, 0, self::TABLES) as $table) {
-                $prints = Headings::prints($sheet->cells, $table);
-                $row = LessonRow::query()->whereIn('print', array_values($prints))->orderBy('id')->first();
-                if ($row !== null) {
-                    /** @var LessonData $data */
-                    $data = Json::read($row->data);
-                    $head = (int) array_search($row->print, $prints, true);
-                    array_push($corrections, ...Lesson::fromArray($row->print, $data)->on($sheet->cells, $table, $head, $row->from));
+            foreach ($tables as $at => $table) {
+                foreach ($prints[$at] as $head => $print) {
+                    $row = $rows->get($print);
+                    if ($row !== null) {
+                        /** @var LessonData $data */
+                        $data = Json::read($row->data);
+                        array_push($corrections, ...Lesson::fromArray($print, $data)->on($sheet->cells, $table, $head, $row->from));
+
+                        break;
+                    }
                 }
             }
             if ($corrections !== []) {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\CommandLine;
 
+use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Learn\Learner;
 use Rilvet\Learn\Rule;
+use Rilvet\Refusal;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
@@ -34,12 +36,18 @@ final class LearnCommand extends Command
             throw new Usage('--out is wanted: a JSON file in a folder that is there');
         }
         $from = array_map(function (string $file) {
-            $workbook = Files::open($file);
+            try {
+                $workbook = Files::open($file);
+            } catch (Refusal $refusal) {
+                throw FileIsWrong::package("$file: {$refusal->getMessage()}");
+            }
 
             return [$workbook, array_keys($workbook->sheets)];
         }, $files);
         $learned = Learner::of($from, is_string($name) ? $name : '');
-        file_put_contents($out, $learned->stylebook->toJson());
+        if (@file_put_contents($out, $learned->stylebook->toJson()) === false) {
+            throw FileIsWrong::package("$out: the file cannot be written");
+        }
         if ($input->getOption('json') === true) {
             $output->writeln(
                 json_encode($learned->rules, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR),

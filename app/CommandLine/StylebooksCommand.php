@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\CommandLine;
 
+use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Comparison;
 use Rilvet\Stylebook\Difference;
@@ -80,7 +81,13 @@ final class StylebooksCommand extends Command
     /** @param  list<string>  $files */
     private static function compare(OutputInterface $output, array $files, bool $isJson): int
     {
-        [$before, $after] = array_map(self::stylebook(...), $files);
+        [$before, $after] = array_map(function (string $file) {
+            try {
+                return self::stylebook($file);
+            } catch (StylebookIsWrong $wrong) {
+                throw FileIsWrong::package("$file: {$wrong->getMessage()}");
+            }
+        }, $files);
         $differences = Comparison::of($before, $after);
         if ($isJson) {
             self::write($output, $differences);

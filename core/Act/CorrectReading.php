@@ -38,7 +38,7 @@ final readonly class CorrectReading implements Act
         }
         $workbook = $workbook->withSheet($this->sheet, $sheet);
 
-        return $sheet->stylebook === null ? $workbook : (new Dress([$this->sheet], $sheet->stylebook, $sheet->clean))->on($workbook);
+        return Dress::again($workbook, $this->sheet);
     }
 
     /** A code that labels the rows stays one, whatever the rows are read as; a name is read like text (common practice). */

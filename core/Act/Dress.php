@@ -38,6 +38,14 @@ final readonly class Dress implements Act
         return $workbook;
     }
 
+    /** A sheet whose reading is another now, fitted to what it wears. */
+    public static function again(Workbook $workbook, int $number): Workbook
+    {
+        $sheet = $workbook->sheet($number);
+
+        return $sheet->stylebook === null ? $workbook : (new self([$number], $sheet->stylebook, $sheet->clean))->on($workbook);
+    }
+
     public function reach(): Reach
     {
         return Reach::whole(...$this->sheets);

@@ -26,7 +26,7 @@ final readonly class ForgetLearned implements Act
         $sheet = ReadAnew::columns($sheet->withCorrections(array_values($kept)), $workbook, $this->sheet);
         $workbook = $workbook->withSheet($this->sheet, $sheet);
 
-        return $sheet->stylebook === null ? $workbook : (new Dress([$this->sheet], $sheet->stylebook, $sheet->clean))->on($workbook);
+        return Dress::again($workbook, $this->sheet);
     }
 
     public function reach(): Reach

@@ -33,7 +33,7 @@ final readonly class TypeColumn implements Act
         $sheet = ReadAnew::columns($sheet->readAs(Finder::read(SheetFacts::of($cells, $hints)), $cells, $typing), $workbook, $this->sheet);
         $workbook = $workbook->withSheet($this->sheet, $sheet);
 
-        return $sheet->stylebook === null ? $workbook : (new Dress([$this->sheet], $sheet->stylebook, $sheet->clean))->on($workbook);
+        return Dress::again($workbook, $this->sheet);
     }
 
     public function reach(): Reach

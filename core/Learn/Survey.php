@@ -10,7 +10,6 @@ use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Number\FormatClass;
 use Rilvet\Reading\ColumnKind;
-use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\RowRun;
 use Rilvet\Reading\TableReading;
@@ -40,7 +39,7 @@ final class Survey
     private const RUNS = 400;
 
     /** Cells of a sheet that vote; what they agree on by then they agree on. */
-    private const CELLS = 200_000;
+    private const CELLS = 60_000;
 
     /** Columns of a table that are looked at. */
     private const COLUMNS = 200;
@@ -51,6 +50,12 @@ final class Survey
     public readonly Votes $votes;
 
     private int $left = self::CELLS;
+
+    /** @var array<string, array{Part, Look, int}> what the cells of a part wear, and how many wear it */
+    private array $parts = [];
+
+    /** @var array<string, array{ColumnKind, Look, bool, bool, int}> the same of a kind; whether they are figures of it, and stand first */
+    private array $kinds = [];
 
     /** Cells that wear more than a number format. */
     public int $worn = 0;
@@ -65,11 +70,18 @@ final class Survey
         $sheet = $workbook->sheet($number);
         $dressed = new DressedSheet($sheet, $workbook->looks);
         $name = "$workbook->name/$number";
-        $this->left = self::CELLS;
+        [$this->left, $this->parts, $this->kinds] = [self::CELLS, [], []];
         foreach ($sheet->reading->tables as $table) {
             foreach (array_slice($table->runs, 0, self::RUNS) as $run) {
                 $run->part === null || $this->left < 1 || $this->run($sheet, $dressed, $table, $run, $name);
             }
+        }
+        // Cells that look alike vote as one.
+        foreach ($this->parts as [$part, $look, $cells]) {
+            $this->part($part, $look, $name, $cells);
+        }
+        foreach ($this->kinds as [$kind, $look, $isNumber, $isFirst, $cells]) {
+            $this->kind($kind, $look, $isNumber, $isFirst, $name, $cells);
         }
         if ($sheet->reading->tables !== []) {
             $this->votes->add('opens.gridlines', $sheet->setup->opening->gridlines, $name);
@@ -92,61 +104,64 @@ final class Survey
                     continue;
                 }
                 $this->left--;
-                $look = $dressed->holding($dressed->at($row, $column), $row, $column, $cell)->look;
-                $this->worn += $look->without(Attribute::Number)->isEmpty() ? 0 : 1;
+                $worn = $dressed->holding($dressed->at($row, $column), $row, $column, $cell);
                 // A total that is a column wears the body's look, but for its weight.
-                ($part === Part::Total && $run->part === Part::Body) || $this->part($part, $look, $name);
-                if ($part === Part::Body || $part === Part::RowLabel) {
-                    $own[] = self::fill($look);
-                    $reading = $table->readingOf($row, $column);
-                    $reading === null || $this->kind($reading, $look, $cell, $name, $row === $table->firstBodyRow());
+                if ($part !== Part::Total || $run->part !== Part::Body) {
+                    $this->parts["{$part->value}.$worn->number"] ??= [$part, $worn->look, 0];
+                    $this->parts["{$part->value}.$worn->number"][2]++;
+                }
+                $reading = $part === Part::Body || $part === Part::RowLabel ? $table->readingOf($row, $column) : null;
+                if ($reading !== null) {
+                    $own[] = self::fill($worn->look);
+                    // A text among figures, and a year among counts, follow no rule of the kind.
+                    $isNumber = $cell->isNumber() && ($reading->kind !== ColumnKind::Integer || $reading->grouped);
+                    $isFirst = $row === $table->firstBodyRow();
+                    $key = "{$reading->kind->value}.$worn->number.".($isNumber ? 'n' : '').($isFirst ? 'f' : '');
+                    $this->kinds[$key] ??= [$reading->kind, $worn->look, $isNumber, $isFirst, 0];
+                    $this->kinds[$key][4]++;
                 }
             }
             if ($run->part === Part::Body && $own !== []) {
-                $counts = array_count_values($own);
-                arsort($counts);
-                $fills[] = (string) array_key_first($counts);
+                $fills[] = self::most($own);
             }
         }
         $this->stripes($fills, $name);
     }
 
-    private function part(Part $part, Look $look, string $name): void
+    private function part(Part $part, Look $look, string $name, int $cells): void
     {
+        $this->worn += $look->without(Attribute::Number)->isEmpty() ? 0 : $cells;
         $says = $look->toArray();
         foreach (self::ATTRIBUTES as $attribute) {
             $value = $says[$attribute->value] ?? self::USUAL[$attribute->value] ?? '';
             $isFill = $attribute === Attribute::Fill;
             // Fills of the body are a matter of stripes.
             if (! $isFill || ($part !== Part::Body && $part !== Part::RowLabel)) {
-                $this->votes->add("parts.{$part->value}.{$attribute->value}", $isFill && $value === '' ? 'none' : $value, $name);
+                $this->votes->add("parts.{$part->value}.{$attribute->value}", $isFill && $value === '' ? 'none' : $value, $name, $cells);
             }
             if (in_array($attribute, [Attribute::Font, Attribute::Size, Attribute::Ink, Attribute::Vertical], true) && $value !== '') {
-                $this->votes->add("ground.{$attribute->value}", $value, $name);
+                $this->votes->add("ground.{$attribute->value}", $value, $name, $cells);
             }
         }
         if (! in_array($part, self::OF_COLUMNS, true)) {
-            $this->votes->add("parts.{$part->value}.horizontal", $look->text(Attribute::Horizontal), $name);
+            $this->votes->add("parts.{$part->value}.horizontal", $look->text(Attribute::Horizontal), $name, $cells);
         }
     }
 
-    private function kind(ColumnReading $reading, Look $look, Cell $cell, string $name, bool $isFirst): void
+    private function kind(ColumnKind $kind, Look $look, bool $isNumber, bool $isFirst, string $name, int $cells): void
     {
-        $where = "kinds.{$reading->kind->value}";
-        $this->votes->add("$where.horizontal", $look->text(Attribute::Horizontal), $name);
+        $where = "kinds.{$kind->value}";
+        $this->votes->add("$where.horizontal", $look->text(Attribute::Horizontal), $name, $cells);
         $code = $look->text(Attribute::Number);
-        // A text among figures, and a year among counts, follow no rule of the kind.
-        if ($code === '' || ! $cell->isNumber() || ($reading->kind === ColumnKind::Integer && ! $reading->grouped)) {
+        if ($code === '' || ! $isNumber) {
             return;
         }
-        $isSigned = FormatClass::currency($code) !== null;
-        if ($reading->kind === ColumnKind::Amount) {
-            $isFirst || $this->votes->add("$where.signed", $isSigned, $name);
-            $isFirst && $this->votes->add("$where.first", $isSigned, $name);
+        if ($kind === ColumnKind::Amount) {
+            $this->votes->add($isFirst ? "$where.first" : "$where.signed", FormatClass::currency($code) !== null, $name, $cells);
         }
         $figures = NumberRule::figures($code);
-        $this->votes->add("$where.number", NumberRule::pattern($figures), $name);
-        $this->votes->add("$where.places", NumberRule::places($figures), $name);
+        $this->votes->add("$where.number", NumberRule::pattern($figures), $name, $cells);
+        $this->votes->add("$where.places", NumberRule::places($figures), $name, $cells);
     }
 
     /**
@@ -160,7 +175,9 @@ final class Survey
         if ($rows === 0) {
             return;
         }
+        // Rows in colours that are nearly the same were meant to be alike: they are no stripes.
         $first = $fills[0];
+        $fills = array_map(fn (string $fill) => Votes::areNear($fill, $first) ? $first : $fill, $fills);
         $every = 1;
         while ($every < $rows && $fills[$every] === $first) {
             $every++;

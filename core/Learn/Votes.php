@@ -51,7 +51,8 @@ final class Votes
         return 2 * $cells <= $all ? null : new Rule($where, $value, $cells, $all, count($this->sheets[$where]));
     }
 
-    private static function areNear(bool|float|int|string $one, bool|float|int|string $other): bool
+    /** Colours that were meant to be one. */
+    public static function areNear(bool|float|int|string $one, bool|float|int|string $other): bool
     {
         $isColour = fn (mixed $value) => is_string($value) && preg_match('/^#[0-9A-F]{6}$/', $value) === 1;
 

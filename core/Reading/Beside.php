@@ -29,8 +29,8 @@ final class Beside
         for ($row = $range->top; $row <= $range->bottom; $row++) {
             $letters = $region->letters($row);
             $isLine = in_array($letters[-1], ['t', 'w'], true);
-            // The first full row holds the headings: a column with one is a column of the table.
-            if ($letters[-2] !== '.' || ($letters[-1] !== '.' && ! $isLine) || ($isLine && $isFirst)) {
+            // The first full row holds the headings: a column with one is a column of the table. A line below it all is no line beside.
+            if ($letters[-2] !== '.' || ($letters[-1] !== '.' && ! $isLine) || ($isLine && ($isFirst || $region->filled($row) < 2))) {
                 return [];
             }
             $isFirst = $isFirst && $region->filled($row) < 2;

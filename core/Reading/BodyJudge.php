@@ -109,7 +109,7 @@ final class BodyJudge
 
     private function isNote(int $row): bool
     {
-        if ($this->isKeys && preg_match('/[:：]$/u', $this->loneText($row)) === 1) {
+        if ($this->isKey($row)) {
             return false;
         }
         $column = $this->region->loneText($row);
@@ -134,6 +134,12 @@ final class BodyJudge
                 ($row === $this->last && $this->hasFigures() && mb_strlen($text) > 25));
     }
 
+    /** A key of a form that nobody filled in. */
+    private function isKey(int $row): bool
+    {
+        return $this->isKeys && KeyBlock::hasColon($this->loneText($row));
+    }
+
     private function isNoteAbove(int $row): bool
     {
         $column = $this->region->loneText($row - 1);
@@ -144,7 +150,7 @@ final class BodyJudge
     private function isGroupLabel(int $row, int $end): bool
     {
         $column = $this->region->loneText($row);
-        if ($this->isKeys && preg_match('/[:：]$/u', $this->loneText($row)) === 1) {
+        if ($this->isKey($row)) {
             return false;
         }
         if ($column === null || ($this->labels !== [] && $column > max($this->labels)) || $row >= $end) {

@@ -44,67 +44,30 @@ final readonly class ColumnReading
 
     public function at(int $column): self
     {
-        return new self(
-            $column,
-            $this->heading,
-            $this->kind,
-            $this->confidence,
-            $this->role,
-            $this->why,
-            $this->decimals,
-            $this->unit,
-            $this->grouped,
-            $this->longest,
-        );
+        return $this->with(['column' => $column]);
     }
 
     /** @param  list<string>  $longest */
     public function withLongest(array $longest): self
     {
-        return new self(
-            $this->column,
-            $this->heading,
-            $this->kind,
-            $this->confidence,
-            $this->role,
-            $this->why,
-            $this->decimals,
-            $this->unit,
-            $this->grouped,
-            $longest,
-        );
+        return $this->with(['longest' => $longest]);
     }
 
     public function withRole(ColumnRole $role, string $why): self
     {
-        return new self(
-            $this->column,
-            $this->heading,
-            $this->kind,
-            $this->confidence,
-            $role,
-            $why,
-            $this->decimals,
-            $this->unit,
-            $this->grouped,
-            $this->longest,
-        );
+        return $this->with(['role' => $role, 'why' => $why]);
     }
 
     public function withKind(ColumnKind $kind, float $confidence = 1.0): self
     {
-        return new self(
-            $this->column,
-            $this->heading,
-            $kind,
-            $confidence,
-            $this->role,
-            $this->why,
-            $this->decimals,
-            $this->unit,
-            $this->grouped,
-            $this->longest,
-        );
+        return $this->with(['kind' => $kind, 'confidence' => $confidence]);
+    }
+
+    /** @param  array<string, mixed>  $parts  by the names of the constructor's arguments */
+    private function with(array $parts): self
+    {
+        /** @phpstan-ignore argument.type (every caller names parts of the right type, a few lines above) */
+        return new self(...($parts + get_object_vars($this)));
     }
 
     /**

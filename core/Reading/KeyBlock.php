@@ -35,7 +35,7 @@ final class KeyBlock
         $colons = $known = 0;
         foreach ($rows as $at => $row) {
             $text = $region->text($row, $range->left);
-            $hasColon = preg_match('/[:：]$/u', $text) === 1;
+            $hasColon = self::hasColon($text);
             $colons += $hasColon ? 1 : 0;
             $known += $hasColon || preg_match(self::KEYS, $text) === 1 ? 1 : 0;
             if ($at === 0 && $known === 0) {
@@ -43,11 +43,16 @@ final class KeyBlock
             }
         }
         if ($colons >= 2 && $colons >= 0.7 * count($rows)) {
-            return preg_match('/[:：]$/u', $region->text($rows[0], $range->left)) === 1;
+            return self::hasColon($region->text($rows[0], $range->left));
         }
 
         return $range->columns() === 2 && count($rows) > 2 && $known >= 0.5 * count($rows) && Turned::areNames($region, $rows)
             && self::areOfManyTypes($region, $rows);
+    }
+
+    public static function hasColon(string $text): bool
+    {
+        return preg_match('/[:：]$/u', $text) === 1;
     }
 
     /**

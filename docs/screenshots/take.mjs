@@ -90,8 +90,8 @@ await page.goto('http://127.0.0.1:8700/');
 await page.getByRole('link', { name: /Nursery year/ }).waitFor();
 const beds = await page.evaluateHandle(() => {
     const data = new DataTransfer();
-    const rows = 'Rowan;clay;north;Ida\nAspen;loam;north;Ben\nHazel;clay;south;Ida\nHolly;sand;east;Uma\nElder;loam;west;Ben\nSpindle;clay;north;Uma\n';
-    data.items.add(new File([rows], 'Upper beds.csv'));
+    const rows = ['Rowan;clay;north;Ida', 'Aspen;loam;north;Ben', 'Hazel;clay;south;Ida', 'Holly;sand;east;Uma', 'Elder;loam;west;Ben'];
+    data.items.add(new File([rows.join('\n')], 'Upper beds.csv'));
     return data;
 });
 await page.getByRole('main').dispatchEvent('drop', { dataTransfer: beds });

@@ -138,7 +138,7 @@ test('the demo stands on the shelf, and a workbook is dressed whole by keyboard'
     await page.keyboard.press('Enter');
     await expect(page.getByText('wears Plain rule')).toBeVisible();
     await page.goto('/');
-    await expect(page.getByRole('link', { name: /Hollin Lane site/ })).toContainText('Plain rule');
+    await expect(page.getByRole('link', { name: /^Hollin Lane site/ })).toContainText('Plain rule');
     await accessible(page);
 });
 

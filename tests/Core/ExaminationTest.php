@@ -113,6 +113,24 @@ final class ExaminationTest extends TestCase
         return array_map(fn (TableReading $table) => implode('', $line($table)), $tables);
     }
 
+    /** Lines at the right are notes where a row of the table stands beside each of them; a table ends where its rows do. */
+    public function test_lines_beside_a_table_are_notes_and_those_below_it_do_not_lengthen_it(): void
+    {
+        $rows = [
+            ['Species', 'Stock', 'Sold', null, null], ['Rowan', 3, 5, null, 'Counted by hand.'], ['Aspen', 4, 8, null, 'Bed 3 was not.'],
+            ['Hazel', 5, 1, null, null], ['Elm', 7, 2, null, null],
+        ];
+        $table = Finder::read(SheetFacts::of(MemorySheet::of('S', $rows)))->tables[0];
+        self::assertSame(['A1:C5', ['E2:E3']], [(string) $table->range, array_map(strval(...), $table->asides)]);
+        self::assertSame(Part::Note, $table->partAt(3, 5));
+        $below = Finder::read(SheetFacts::of(MemorySheet::of('S', [...$rows, [null, null, null, null, 'Seen by the board.']])))->tables;
+        foreach ($below as $one) {
+            self::assertNotSame('A1:C6', (string) $one->range);
+        }
+        $headed = [[...array_slice($rows[0], 0, 4), 'Remarks'], ...array_slice($rows, 1)];
+        self::assertSame([], Finder::read(SheetFacts::of(MemorySheet::of('S', $headed)))->tables[0]->asides, 'a heading makes it a column');
+    }
+
     public function test_a_letter_is_no_table_and_a_column_of_remarks_is(): void
     {
         $letter = [

@@ -128,6 +128,13 @@ final class LearnTest extends TestCase
             self::assertSame('#FFFFFF', $stylebook->part(Part::Body)->text(Attribute::Fill));
         }
         self::assertNull(self::learned(['A2:C19' => ['fill' => '#EEF4EE']])->stylebook->stripes);
+        $near = [];
+        for ($row = 2; $row <= 19; $row++) {
+            $near["A$row:C$row"] = ['fill' => $row % 2 === 0 ? '#E8F1EA' : '#E6F0E9'];
+        }
+        $stylebook = self::learned($near)->stylebook;
+        self::assertNull($stylebook->stripes, 'colours that nobody tells apart are no stripes');
+        self::assertSame('#E8F1EA', $stylebook->part(Part::Body)->text(Attribute::Fill));
         $byHand = ['A4:C4' => ['fill' => '#EEF4EE'], 'A9:C9' => ['fill' => '#EEF4EE'], 'A10:C10' => ['fill' => '#EEF4EE']];
         self::assertNull(self::learned($byHand)->stylebook->stripes, 'rows that somebody marked are no stripes');
     }

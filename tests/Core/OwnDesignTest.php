@@ -18,6 +18,7 @@ use Rilvet\Look\LookMap;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Builtin;
+use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspects;
 use Rilvet\Work\Workbook;
@@ -80,6 +81,15 @@ final class OwnDesignTest extends TestCase
         self::assertSame('#E8F1EA', $sheet->at(2, 4)->look->text(Attribute::Fill));
         $layers = array_map(fn ($entry) => $entry->layer, $sheet->at(2, 2)->entries);
         self::assertContains(Layer::Stripes, $layers, 'it can be said where the paper comes from');
+    }
+
+    public function test_a_body_that_has_a_fill_of_its_own_keeps_it_between_stripes(): void
+    {
+        $book = Stylebook::of(['name' => 'Two fills', 'parts' => ['body' => ['fill' => '#FFF8E8']], 'stripes' => ['fill' => '#E8E0FF']]);
+        $dressed = (new Dress([1], $book))->on($this->workbook(['A2:B9' => ['fill' => '#E8F1EA']]));
+        $sheet = new DressedSheet($dressed->sheet(1), $dressed->looks);
+        $fills = array_map(fn (int $row) => $sheet->at($row, 2)->look->text(Attribute::Fill), [2, 3, 4, 5]);
+        self::assertSame(['#FFF8E8', '#E8E0FF', '#FFF8E8', '#E8E0FF'], $fills);
     }
 
     public function test_a_cell_without_a_fill_is_left_as_it_was_between_stripes(): void

@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Jobs\LearnReading;
 use App\Models\Lesson;
 use App\Models\Workbook;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Tests\TestCase;
 
@@ -84,6 +86,20 @@ final class LessonsTest extends TestCase
         $third = $this->table($this->bringIn('Beds of three.csv', self::BEDS));
         $this->assertSame(['Beds of two', 'code'], [$third['learned'], $third['columns'][1]['kind']]);
         $this->assertSame('heading', $third['runs'][0]['part']);
+    }
+
+    /** However many tables come, the database is asked once a sheet. */
+    public function test_many_tables_cost_one_question(): void
+    {
+        $this->named($this->bringIn('Beds.csv', self::BEDS));
+        $tables = implode("\n,,\n", array_map(fn (int $at) => "Tree $at,Count,Worth\nRowan,$at,4\nAspen,2,6\nHazel,5,7", range(1, 60)));
+        $asked = 0;
+        DB::listen(function (QueryExecuted $query) use (&$asked) {
+            $asked += str_contains($query->sql, 'from "lessons"') ? 1 : 0;
+        });
+        $workbook = $this->bringIn('Many.csv', "$tables\n");
+        $this->assertCount(60, $this->get($this->url("workbooks/$workbook->id/sheets/1"))->json('tables'));
+        $this->assertLessThanOrEqual(2, $asked);
     }
 
     public function test_learning_stands_behind_the_screen_and_a_workbook_that_is_gone_teaches_nothing(): void

@@ -75,8 +75,8 @@ final readonly class StylebookLayer implements LayerSource
         }
         if ($place->isStriped && $this->stylebook->stripes !== null) {
             $entries[] = new LayerEntry(Layer::Stripes, $this->stylebook->stripes->look);
-        } elseif ($place->isUnstriped && $this->isFilled($place->file)) {
-            // A fill that came with the file would stand in the stripes where they are blank.
+        } elseif ($place->isUnstriped && $look->text(Attribute::Fill) === '' && $this->isFilled($place->file)) {
+            // A fill that came with the file would stand in the stripes where the body says none of its own.
             $entries[] = new LayerEntry(Layer::Stripes, Look::of([Attribute::Fill->value => 'none']));
         }
 
