@@ -5,6 +5,7 @@ declare(strict_types=1);
 
 use App\Bench\Bench;
 use App\Bench\History;
+use App\Bench\Versions;
 use App\Jobs\BringIn;
 use App\Models\Import;
 use App\Models\Workbook;
@@ -17,7 +18,7 @@ use Rilvet\Act\Targets;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Look\Look;
-use Rilvet\Stylebook\Builtin;
+use Rilvet\Stylebook\Worn;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Figures;
 use Rilvet\Window\Inspector;
@@ -58,7 +59,8 @@ $import->file()->take(sys_get_temp_dir().'/rilvet-bench.csv');
 BringIn::dispatchSync($import->id);
 $row = Workbook::query()->findOrFail($import->refresh()->workbook_id);
 $bench = app(Bench::class);
-$bench->act($row, new Dress([1], Builtin::named('River ledger')), $row->revision);
+$worn = new Worn(Versions::named('River ledger')->id);
+$bench->act($row, new Dress([1], Versions::worn($worn), worn: $worn), $row->revision);
 
 mt_srand(7);
 $measure = function (string $what, callable $make) use ($bench, $row) {

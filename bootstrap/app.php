@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bench\StaleRevision;
+use App\Bench\WentOn;
 use App\Http\Middleware\OwnHostOnly;
 use App\Jobs\Trouble;
 use Illuminate\Foundation\Application;
@@ -26,10 +27,11 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->convertEmptyStringsToNull(except: [fn (Request $request) => $request->is('api/*')]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([Refusal::class]);
+        $exceptions->dontReport([Refusal::class, WentOn::class]);
         $exceptions->render(fn (StaleRevision $stale) => response()->json([
             'message' => $stale->getMessage(), 'revision' => $stale->revision, 'done' => $stale->done, 'words' => $stale->words,
         ], 409));
+        $exceptions->render(fn (WentOn $on) => response()->json(['message' => $on->getMessage(), 'went' => $on->toArray()], 409));
         $exceptions->render(fn (LooksStay $wrong) => response()->json(['message' => $wrong->getMessage(), 'covered' => $wrong->cells], 422));
         $exceptions->render(
             fn (MergeIsWrong $wrong) => response()->json(['message' => $wrong->getMessage(), 'hidden' => $wrong->hidden], 422),

@@ -27,7 +27,18 @@ Route::prefix('api')->group(function () {
     Route::get('colours/contrast', [StylebookController::class, 'contrast']);
     Route::get('colours/family', [StylebookController::class, 'family']);
     Route::post('stylebooks', [StylebookController::class, 'store']);
-    Route::get('stylebooks/{name}', [StylebookController::class, 'export'])->where('name', '.*');
+    Route::post('stylebooks/begin', [StylebookController::class, 'begin']);
+    Route::prefix('stylebooks/{id}')->whereNumber('id')->group(function () {
+        Route::get('/', [StylebookController::class, 'show']);
+        Route::delete('/', [StylebookController::class, 'delete']);
+        Route::get('rules', [StylebookController::class, 'rules']);
+        Route::get('json', [StylebookController::class, 'export']);
+        Route::get('compare', [StylebookController::class, 'compare']);
+        Route::post('back', [StylebookController::class, 'back']);
+        Route::post('draft', [StylebookController::class, 'draft']);
+        Route::delete('draft', [StylebookController::class, 'drop']);
+        Route::post('keep', [StylebookController::class, 'keep']);
+    });
 
     Route::prefix('workbooks/{id}')->whereNumber(['id', 'number'])->group(function () {
         Route::get('/', [BenchController::class, 'show']);
@@ -63,3 +74,4 @@ Route::prefix('api')->group(function () {
 
 Route::view('/', 'app');
 Route::view('/workbooks/{id}', 'app')->whereNumber('id');
+Route::view('/stylebooks/{id}', 'app')->whereNumber('id');

@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Jobs\CalculateWaiting;
+use App\Jobs\SettleSizes;
 use App\Models\Sheet as SheetRow;
-use App\Models\Stylebook as StylebookRow;
 use App\Models\Workbook as WorkbookRow;
 use Closure;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Rilvet\Act\Act;
 use Rilvet\Act\Covering;
 use Rilvet\Act\Exception\LooksStay;
+use Rilvet\Act\Exception\NoSuchLook;
+use Rilvet\Act\Exception\VersionIsHeld;
 use Rilvet\Act\Outcome;
 use Rilvet\Act\Pipeline;
 use Rilvet\Act\Recalculate;
 use Rilvet\Act\ReviseStylebook;
+use Rilvet\Act\Settle;
 use Rilvet\Change\Change;
 use Rilvet\Change\StylebookPatch;
 use Rilvet\Formula\TableRange;
@@ -97,6 +101,31 @@ final class Bench
         $all = $reach->needsAll ? $row->sheets()->pluck('number')->all() : [];
 
         return array_values(array_unique([...$reach->sheets, ...$all, ...($seen > 0 ? [$seen] : [])]));
+    }
+
+    /**
+     * A workbook with some of its sheets loaded and their sizes settled: what a newer version of their stylebook says of sizes
+     * is kept when a sheet is opened, or handed over.
+     *
+     * @param  list<int>  $numbers  of the sheets
+     */
+    public function settled(WorkbookRow $row, array $numbers): Workbook
+    {
+        $before = $this->load($row, $numbers);
+        $after = $before;
+        foreach ($numbers as $number) {
+            $after = Settle::unsettled($after, $number);
+        }
+        $change = Change::between($before, $after, '');
+        if (! $change->isEmpty()) {
+            try {
+                DB::transaction(fn () => $this->saving->settle($row, $change));
+            } catch (Outrun) {
+                // Somebody changed it meanwhile, and the next who opens it settles what is left.
+            }
+        }
+
+        return $after;
     }
 
     /** What an act would come to; nothing is saved. */
@@ -181,7 +210,8 @@ final class Bench
     }
 
     /**
-     * Changes a stylebook on every sheet of every workbook that wears it, as one step that is undone as one.
+     * Changes a stylebook for all sheets that follow it, in whatever workbook: a version more. Only workbooks in which the
+     * step also changes what their cells say themselves take part in it; it is undone as one.
      *
      * @param  Closure(Workbook): ReviseStylebook  $make  from the sheet in view, as it is then
      * @param  int  $sheet  the sheet in view
@@ -193,40 +223,60 @@ final class Bench
     {
         return $this->turns->until($row, function () use ($row, $sheet, $make, $asking) {
             Step::isNew($row);
+            $seen = $row->sheets()->where('number', $sheet)->first() ?? throw NoSuchSheet::number($sheet);
+            $id = $seen->stylebook_id ?? throw NoSuchLook::noStylebook();
+            $seen->held === null || throw VersionIsHeld::by($seen->name, $seen->held);
+            [, $newest] = Versions::of($id);
             $act = $make($this->load($row, [$sheet]));
-            $covered = 0;
-            $stylebook = $act->stylebook;
-            $group = (string) Str::uuid();
-            $wearers = SheetRow::wearing($stylebook->name)->get()->groupBy('workbook_id');
-            $kept = StylebookRow::query()->where('name', $stylebook->name)->first();
             $changes = [];
-            foreach ($wearers as $id => $sheets) {
-                $workbook = $id === $row->id ? $row : WorkbookRow::query()->findOrFail($id);
-                $before = $this->load($workbook, array_values($sheets->map(fn (SheetRow $sheet) => $sheet->number)->all()));
+            $covered = 0;
+            foreach ($this->concerned($id, $act, $asking !== null, $seen) as $workbook => $numbers) {
+                $other = $workbook === $row->id ? $row : WorkbookRow::query()->findOrFail($workbook);
+                $before = $this->load($other, $numbers);
                 $covered += $asking === null ? 0 : self::countCovered($before, $asking);
                 // It will be asked about: nothing is done until that is answered.
-                if ($covered > 0) {
-                    continue;
+                if ($covered === 0) {
+                    $outcome = $this->pipeline->run($act, $before);
+                    $changes[] = [$other, $outcome->change(), $outcome->after->looks->all()];
                 }
-                $outcome = $this->pipeline->run($act, $before);
-                $change = $outcome->change();
-                if ($id === $row->id) {
-                    // The shelf's own copy goes along, so that what is dressed from now on looks the same.
-                    $change = $change->with(new StylebookPatch($stylebook->name, $kept?->data, $stylebook->toJson()));
-                }
-                $changes[] = [$workbook, $change, $outcome->after->looks->all()];
             }
-
             if ($covered > 0) {
                 throw LooksStay::on($covered);
             }
 
-            return [$act, function () use ($changes, $act, $group) {
+            return [$act, function () use ($row, $changes, $act, $id, $newest) {
+                $number = Versions::keep($id, $newest, $act->stylebook, $act->said);
+                $group = (string) Str::uuid();
                 foreach ($changes as [$workbook, $change, $looks]) {
-                    $this->saving->record($workbook, $change, Touches::of($act->reach()), $looks, $group);
+                    $change = $workbook === $row ? $change->with(new StylebookPatch($id, $newest, $number), true) : $change;
+                    $change->isEmpty() || $this->saving->record($workbook, $change, Touches::of($act->reach()), $looks, $group);
                 }
+                SettleSizes::needed($id);
             }];
         });
+    }
+
+    /**
+     * Sheets of which more has to change than the stylebook that they follow, and the one in view.
+     *
+     * @param  bool  $asked  cells that say otherwise are asked about
+     * @return array<int, list<int>> numbers of sheets by the id of their workbook, the one in view first
+     */
+    private function concerned(int $stylebook, ReviseStylebook $act, bool $asked, SheetRow $seen): array
+    {
+        $numbers = [$seen->workbook_id => [$seen->number]];
+        $says = [...($asked || $act->overrides() ? ['hand', 'rules'] : []), ...($act->wearers === null ? [] : ['wears'])];
+        if ($says === []) {
+            return $numbers;
+        }
+        $sheets = SheetRow::wearing($stylebook)->whereNull('held')
+            ->whereIn('id', DB::table('documents')->select('sheet_id')->whereIn('name', $says))
+            ->orderBy('workbook_id')->orderBy('number')->get(['id', 'workbook_id', 'number']);
+        foreach ($sheets as $sheet) {
+            $sheet->id === $seen->id || $numbers[$sheet->workbook_id][] = $sheet->number;
+        }
+
+        return array_map(array_values(...), $numbers);
     }
 
     /** Cells of a workbook in which something else is seen than a look that a part would be given. */

@@ -12,7 +12,7 @@ use Rilvet\Grid\BlockSheet;
 use Rilvet\Intake\SheetTyping;
 use Rilvet\Reading\Correction\Corrections;
 use Rilvet\Reading\Reading;
-use Rilvet\Stylebook\Stylebook;
+use Rilvet\Stylebook\Worn;
 use Rilvet\Work\Aspects;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Worksheet;
@@ -34,8 +34,9 @@ final class Documents
         /** @var array<int, array<string, bool|string>>|null $typed */
         $typed = $data['typing'] ?? null;
         $typing = $typed === null ? null : SheetTyping::fromArray($typed);
-        /** @var array{stylebook: array<string, mixed>, clean: bool}|null $dress */
+        /** @var array{stylebook: int, held: int|null, clean: bool}|null $dress */
         $dress = $data['dress'] ?? null;
+        $worn = $dress === null ? null : new Worn($dress['stylebook'], $dress['held']);
         /** @var ReadingData $found */
         $found = $data['found'];
         /** @var list<array<string, mixed>> $corrections */
@@ -44,6 +45,8 @@ final class Documents
         $setup = $data['setup'];
         /** @var SetupData|null $fitted */
         $fitted = $data['fitted'] ?? null;
+        /** @var array{measure?: string} $said */
+        $said = $data['fitted'] ?? [];
 
         return new Worksheet(
             new BlockSheet($row->name, $row->rows, $row->columns, new DatabaseBlockStore($row->id), $typing, self::index($row)),
@@ -51,11 +54,13 @@ final class Documents
             Reading::fromArray($found),
             array_map(Corrections::stored(...), $corrections),
             $typing,
-            $dress === null ? null : Stylebook::of($dress['stylebook']),
+            $worn === null ? null : Versions::worn($worn),
             $dress['clean'] ?? false,
             Setup::fromArray($setup),
             $fitted === null ? null : Setup::fromArray($fitted),
             aspects: self::aspects($data),
+            worn: $worn,
+            measure: $said['measure'] ?? null,
         );
     }
 

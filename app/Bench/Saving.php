@@ -62,6 +62,19 @@ final class Saving
         $this->apply($row, $change);
     }
 
+    /**
+     * Saves sizes that a newer version of a stylebook wants. They belong to no step that somebody took.
+     *
+     * @throws Outrun where the workbook is another one by now
+     */
+    public function settle(WorkbookRow $row, Change $change): void
+    {
+        if (WorkbookRow::query()->whereKey($row->id)->lockForUpdate()->value('revision') !== $row->revision) {
+            throw new Outrun;
+        }
+        (new StoredWorkbook($row))->apply($change);
+    }
+
     /** @param  list<int>  $sheets  in which formulas got their first results here */
     private static function calculated(WorkbookRow $row, array $sheets): void
     {

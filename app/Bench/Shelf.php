@@ -80,29 +80,45 @@ final class Shelf
         ])->id;
     }
 
-    /** @return list<Stylebook> the built-in ones first */
+    /** @return list<ShelvedStylebook> those that come with Rilvet first, as they are now, then the others by name */
     public function stylebooks(): array
     {
+        $rows = StylebookRow::onShelf()->orderBy('name')->get()->keyBy('name');
         $all = [];
-        foreach (Builtin::all() as $stylebook) {
-            $all[$stylebook->name] = $stylebook;
+        foreach (Builtin::all() as $builtin) {
+            $row = $rows->pull($builtin->name) ?? Versions::named($builtin->name);
+            $all[] = new ShelvedStylebook(Versions::of($row->id)[0], $row, true);
         }
-        // One that was changed by hand stands in the place of the built-in one of its name.
-        foreach (StylebookRow::query()->orderBy('name')->get() as $row) {
-            $all[$row->name] = Stylebook::fromJson($row->data);
+        foreach ($rows as $row) {
+            $all[] = new ShelvedStylebook(Versions::of($row->id)[0], $row, false);
         }
 
-        return array_values($all);
+        return $all;
     }
 
-    /** @throws StylebookIsWrong */
-    public function stylebook(string $name): Stylebook
+    /** A name that no stylebook of the shelf has yet. */
+    public function free(string $wanted): string
     {
-        foreach ($this->stylebooks() as $stylebook) {
-            if ($stylebook->name === $name) {
-                return $stylebook;
-            }
+        $taken = array_map(fn (ShelvedStylebook $one) => mb_strtolower($one->stylebook->name), $this->stylebooks());
+        $wanted = mb_substr($wanted, 0, 54);
+        for ($name = $wanted, $count = 2; in_array(mb_strtolower($name), $taken, true); $count++) {
+            $name = "$wanted $count";
         }
-        throw StylebookIsWrong::unknown($name);
+
+        return $name;
+    }
+
+    /**
+     * Puts a new stylebook on the shelf.
+     *
+     * @throws StylebookIsWrong where its name is taken
+     */
+    public function add(Stylebook $stylebook, string $words): StylebookRow
+    {
+        if ($this->free($stylebook->name) !== $stylebook->name) {
+            throw StylebookIsWrong::taken($stylebook->name);
+        }
+
+        return Versions::begin($stylebook, $words);
     }
 }

@@ -6,7 +6,6 @@ namespace App\Bench;
 
 use App\Jobs\LearnReading;
 use App\Models\Sheet as SheetRow;
-use App\Models\Stylebook as StylebookRow;
 use App\Models\Workbook as WorkbookRow;
 use Illuminate\Support\Facades\DB;
 use Rilvet\Change\Applies;
@@ -85,7 +84,10 @@ final class StoredWorkbook implements Applies
             'name' => ['name' => $says],
             'typing' => ['data_revision' => $this->row->revision],
             'setup' => is_array($says) ? ['state' => $says['state'], 'tab' => $says['colour']] : [],
-            'dress' => ['wears' => is_array($says) && is_array($says['stylebook']) ? $says['stylebook']['name'] : null],
+            'dress' => is_array($says)
+                ? ['stylebook_id' => $says['stylebook'], 'held' => $says['held']]
+                : ['stylebook_id' => null, 'held' => null],
+            'fitted' => ['measure' => is_array($says) ? $says['measure'] ?? null : null],
             default => [],
         };
         $columns === [] || $this->update($patch->sheet, $columns);
@@ -117,9 +119,7 @@ final class StoredWorkbook implements Applies
 
     public function stylebook(StylebookPatch $patch): void
     {
-        $patch->after === null
-            ? StylebookRow::query()->where('name', $patch->name)->delete()
-            : StylebookRow::query()->updateOrCreate(['name' => $patch->name], ['data' => $patch->after]);
+        Versions::step($patch);
     }
 
     private function name(mixed $name): void

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Bench\Bench;
-use App\Bench\Shelf;
+use App\Bench\Versions;
 use App\Jobs\BringIn;
 use App\Models\Import;
 use App\Models\Workbook;
@@ -13,11 +13,12 @@ use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Ods;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use Rilvet\Act\Dress;
+use Rilvet\Stylebook\Worn;
 
 /** Fills an empty shelf with the demo, through the same way in that a person's files take, and leaves raw files to drop. */
 final readonly class DemoShelf
 {
-    public function __construct(private Shelf $shelf, private Bench $bench)
+    public function __construct(private Bench $bench)
     {
     }
 
@@ -78,6 +79,7 @@ final readonly class DemoShelf
     {
         /** @var list<int> $numbers */
         $numbers = $workbook->sheets()->pluck('number')->all();
-        $this->bench->act($workbook, new Dress($numbers, $this->shelf->stylebook($stylebook)), $workbook->revision);
+        $worn = new Worn(Versions::named($stylebook)->id);
+        $this->bench->act($workbook, new Dress($numbers, Versions::worn($worn), worn: $worn), $workbook->revision);
     }
 }

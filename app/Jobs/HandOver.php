@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Bench\Bench;
+use App\Bench\Versions;
 use App\Files\Writing\Writers;
 use App\Models\Handover as HandoverRow;
 use App\Models\Workbook;
@@ -37,7 +38,10 @@ final class HandOver implements ShouldQueue
         $file = $handover->file();
         try {
             $row = Workbook::query()->findOrFail($handover->workbook_id);
-            $workbook = $bench->whole($row);
+            $numbers = $row->sheets()->pluck('number')->all();
+            /** @var list<int> $numbers */
+            $workbook = $bench->settled($row, $numbers);
+            $handover->update(['wore' => json_encode(Versions::wornBy($row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
             $package = $row->package();
             $writer = Writers::for($handover->format, $handover->defuse, $handover->sheet, $package->local(), $bench->edited($row))
                 ?? throw new RuntimeException("No writer for {$handover->format}.");

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $progress rows done
  * @property string|null $proof
  * @property string|null $message
+ * @property string|null $wore  the stylebooks and their versions that its sheets wore
  */
 final class Handover extends Model
 {

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * @property int $id
@@ -19,7 +20,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $state
  * @property string|null $tab
  * @property bool $protected
- * @property string|null $wears
+ * @property int|null $stylebook_id  that it wears
+ * @property int|null $held  the version that it keeps; null where it follows the newest
+ * @property string|null $measure  what the stylebook said of sizes when it was fitted
+ * @property-read Stylebook|null $stylebook
+ * @property-read Workbook $workbook
  * @property string|null $blocks  which blocks hold which rows; null for a sheet as it came
  * @property int $data_revision  of the workbook when cells of the sheet were changed last
  * @property int $seen_revision  of the workbook when anything of the sheet was changed last
@@ -31,9 +36,21 @@ final class Sheet extends Model
     protected $guarded = [];
 
     /** @return Builder<self> those that wear a stylebook, in whatever workbook */
-    public static function wearing(string $stylebook): Builder
+    public static function wearing(int $stylebook): Builder
     {
-        return self::query()->where('gone', false)->where('wears', $stylebook);
+        return self::query()->where('gone', false)->where('stylebook_id', $stylebook);
+    }
+
+    /** @return BelongsTo<Workbook, $this> */
+    public function workbook(): BelongsTo
+    {
+        return $this->belongsTo(Workbook::class);
+    }
+
+    /** @return BelongsTo<Stylebook, $this> */
+    public function stylebook(): BelongsTo
+    {
+        return $this->belongsTo(Stylebook::class);
     }
 
     protected $casts = ['protected' => 'boolean', 'gone' => 'boolean'];

@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property string $notices
  * @property string|null $calculation  tables, and what the file says of its results
  * @property string|null $own  its own named looks and colours, written as a stylebook is
+ * @property int|null $specimen_of  the draft of a stylebook that it is there to show
  * @property Carbon $updated_at
  */
 final class Workbook extends Model

@@ -17,4 +17,9 @@ final class ActIsWrong extends Refusal
     {
         return new self("\"$name\" must be $expected.");
     }
+
+    public static function onSpecimen(): self
+    {
+        return new self('A specimen is there to show its stylebook: rules are set here, and no cells of their own.');
+    }
 }

@@ -68,6 +68,29 @@ final readonly class Arguments
         return ($this->given[$name] ?? false) === true;
     }
 
+    /** @return array<string, mixed>|null */
+    public function mapOrNull(string $name): ?array
+    {
+        return ($this->given[$name] ?? null) === null ? null : $this->map($name);
+    }
+
+    /** @return list<string> */
+    public function texts(string $name): array
+    {
+        $texts = array_filter($list = $this->list($name), is_string(...));
+
+        return count($texts) === count($list) ? array_values($texts) : throw ActIsWrong::argument($name, 'a list of texts');
+    }
+
+    public function number(string $name, float $least, float $most): float
+    {
+        $value = $this->given[$name] ?? null;
+
+        return (is_int($value) || is_float($value)) && $value >= $least && $value <= $most
+            ? (float) $value
+            : throw ActIsWrong::argument($name, "a number from $least to $most");
+    }
+
     /** @return array<string, mixed> */
     public function map(string $name): array
     {

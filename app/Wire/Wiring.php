@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Wire;
 
-use App\Bench\Shelf;
-
 /** All that the browser can ask for, by the names that it says. */
 final readonly class Wiring
 {
@@ -26,18 +24,17 @@ final readonly class Wiring
         Stylebook\NameColour::class, Stylebook\DropColour::class,
         Stylebook\NumberRule::class, Stylebook\KeepNumber::class, Stylebook\DropNumber::class,
         Stylebook\FitRules::class, Stylebook\WidthOfHeading::class,
+        Stylebook\Ground::class, Stylebook\StripeRule::class, Stylebook\Unsay::class, Stylebook\Scale::class,
+        Stylebook\RenameColour::class, Stylebook\ReplaceColour::class, Stylebook\OrderColours::class, Stylebook\PaletteOf::class,
+        Stylebook\MendInk::class, Stylebook\CallStylebook::class,
     ];
-
-    public function __construct(private Shelf $shelf)
-    {
-    }
 
     /** @throws ActIsWrong where there is none of the name */
     public function act(string $name): WiredAct
     {
         foreach (self::ACTS as $class) {
             if ($class::NAME === $name) {
-                return $class === Acts\DressSheets::class ? new $class($this->shelf) : new $class;
+                return new $class;
             }
         }
         throw ActIsWrong::named($name);

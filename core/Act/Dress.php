@@ -7,6 +7,7 @@ namespace Rilvet\Act;
 use Rilvet\Fit\ColumnFit;
 use Rilvet\Reading\Question;
 use Rilvet\Stylebook\Stylebook;
+use Rilvet\Stylebook\Worn;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
 
@@ -16,19 +17,21 @@ final readonly class Dress implements Act
     /**
      * @param  list<int>  $sheets
      * @param  bool  $clean  drop what came with the file
+     * @param  Worn|null  $worn  where the stylebook stands on the shelf
      */
     public function __construct(
         private array $sheets,
         private ?Stylebook $stylebook,
         private bool $clean = false,
         private ?Fonts $fonts = null,
+        private ?Worn $worn = null,
     ) {
     }
 
     public function on(Workbook $workbook): Workbook
     {
         foreach ($this->sheets as $number) {
-            $sheet = $workbook->sheet($number)->wearing($this->stylebook, $this->clean);
+            $sheet = $workbook->sheet($number)->wearing($this->stylebook, $this->clean, $this->worn);
             if ($this->stylebook !== null) {
                 $sheet = $sheet->fittedTo((new ColumnFit($sheet, $workbook, $this->fonts ?? Fonts::shipped()))->setup());
             }
@@ -43,7 +46,9 @@ final readonly class Dress implements Act
     {
         $sheet = $workbook->sheet($number);
 
-        return $sheet->stylebook === null ? $workbook : (new self([$number], $sheet->stylebook, $sheet->clean))->on($workbook);
+        return $sheet->stylebook === null
+            ? $workbook
+            : (new self([$number], $sheet->stylebook, $sheet->clean, null, $sheet->worn))->on($workbook);
     }
 
     public function reach(): Reach
@@ -60,6 +65,8 @@ final readonly class Dress implements Act
         $doubts = array_sum(array_map(fn (int $number) => count(Question::all($workbook->sheet($number)->reading)), $this->sheets));
         $doubt = $doubts === 0 ? '' : ', '.($doubts === 1 ? '1 table' : "$doubts tables").' read with doubt';
 
-        return $this->stylebook === null ? "Stylebook taken off, $where" : "Dressed in {$this->stylebook->name}, $where$doubt";
+        $version = $this->worn?->held === null ? '' : " version {$this->worn->held}";
+
+        return $this->stylebook === null ? "Stylebook taken off, $where" : "Dressed in {$this->stylebook->name}$version, $where$doubt";
     }
 }

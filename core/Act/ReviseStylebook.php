@@ -14,6 +14,7 @@ use Rilvet\Work\Workbook;
 final readonly class ReviseStylebook implements Act
 {
     /**
+     * @param  string|null  $was  its name before, where that is another one
      * @param  PartRule|null  $override  what its wearers say otherwise of a part is taken of them
      * @param  bool  $changesCells  no cell looks otherwise where a colour gets a name
      */
@@ -24,22 +25,25 @@ final readonly class ReviseStylebook implements Act
         public ?WearersOfLook $wearers = null,
         private ?PartRule $override = null,
         public bool $changesCells = true,
+        private ?string $was = null,
     ) {
     }
 
     public function on(Workbook $workbook): Workbook
     {
         foreach ($workbook->sheets as $number => $sheet) {
-            if ($sheet->stylebook?->name !== $this->stylebook->name) {
+            // One that holds a version keeps it.
+            if ($sheet->stylebook?->name !== ($this->was ?? $this->stylebook->name) || $sheet->worn?->held !== null) {
                 continue;
             }
             $fitted = $sheet->fitted;
+            $refit = $this->refit || ! $sheet->isSettled();
             if ($this->override !== null) {
                 $sheet = Covering::on($sheet, $workbook->looks, $this->override, true)->taken($sheet, $workbook->looks);
             }
             $sheet = $this->wearers?->on($sheet, $workbook->looks) ?? $sheet;
-            $sheet = $sheet->wearing($this->stylebook, $sheet->clean);
-            $sheet = $sheet->fittedTo($this->refit ? (new ColumnFit($sheet, $workbook, Fonts::shipped()))->setup() : $fitted);
+            $sheet = $sheet->wearing($this->stylebook, $sheet->clean, $sheet->worn);
+            $sheet = $sheet->fittedTo($refit ? (new ColumnFit($sheet, $workbook, Fonts::shipped()))->setup() : $fitted);
             $workbook = $workbook->withSheet($number, $sheet);
         }
 
@@ -49,7 +53,12 @@ final readonly class ReviseStylebook implements Act
     /** The same, with what its wearers say otherwise of a part taken of them. */
     public function overriding(PartRule $target): self
     {
-        return new self($this->stylebook, $this->said, $this->refit, $this->wearers, $target);
+        return new self($this->stylebook, $this->said, $this->refit, $this->wearers, $target, $this->changesCells, $this->was);
+    }
+
+    public function overrides(): bool
+    {
+        return $this->override !== null;
     }
 
     public function reach(): Reach

@@ -39,6 +39,11 @@ final readonly class Settle
 
     public static function after(Reach $reach, Workbook $before, Workbook $after): Workbook
     {
+        foreach ($after->sheets as $number => $sheet) {
+            $was = $before->sheets[$number] ?? null;
+            $banded = $sheet === $was ? $sheet : Banding::after($was, $sheet);
+            $after = $banded === $sheet ? $after : $after->withSheet($number, $banded);
+        }
         if (! $reach->ofSizes) {
             return $after;
         }
@@ -150,7 +155,21 @@ final readonly class Settle
     /** What the stylebook fits. */
     private static function fitted(Worksheet $sheet, Workbook $workbook): Worksheet
     {
-        return $sheet->fitted === null ? $sheet : $sheet->fittedTo(self::fit($sheet, $workbook)->resized($sheet->fitted));
+        if ($sheet->fitted === null) {
+            return $sheet;
+        }
+
+        return $sheet->fittedTo(
+            $sheet->isSettled() ? self::fit($sheet, $workbook)->resized($sheet->fitted) : self::fit($sheet, $workbook)->setup(),
+        );
+    }
+
+    /** A sheet that a newer version of its stylebook has not fitted yet. */
+    public static function unsettled(Workbook $workbook, int $number): Workbook
+    {
+        $sheet = $workbook->sheet($number);
+
+        return $sheet->isSettled() ? $workbook : $workbook->withSheet($number, Banding::after(null, self::fitted($sheet, $workbook)));
     }
 
     /** What a person has fitted where no stylebook does: whole sheets without one, columns outside of tables, rows of long tables. */

@@ -108,9 +108,12 @@ final readonly class Change
         return new self($this->words, array_map(fn (Patch $patch) => $patch->inverse(), array_reverse($this->patches)));
     }
 
-    public function with(Patch $patch): self
+    /** @param  bool  $first  the patch comes before those that build on it */
+    public function with(Patch $patch, bool $first = false): self
     {
-        return new self($this->words, [...$this->patches, $patch], $this->blocks, $this->added, $this->isOfData);
+        $patches = $first ? [$patch, ...$this->patches] : [...$this->patches, $patch];
+
+        return new self($this->words, $patches, $this->blocks, $this->added, $this->isOfData);
     }
 
     public function isEmpty(): bool

@@ -12,7 +12,7 @@ namespace Rilvet\Change;
  */
 final class Patches
 {
-    private const STYLEBOOK = 'stylebook:';
+    private const VERSION = 'version:';
 
     /**
      * @param  array{int, string, string, string}  $stored  as {@see Patch::toArray()} gives it
@@ -25,10 +25,8 @@ final class Patches
             $sheet !== 0 => self::ofSheet($sheet, $what, $before, $after),
             in_array($what, WorkbookPatch::WHAT, true) => new WorkbookPatch($what, $before, $after),
             $what === 'order' => new SheetsPatch(self::numbers($before), self::numbers($after)),
-            str_starts_with($what, self::STYLEBOOK) => new StylebookPatch(
-                substr($what, strlen(self::STYLEBOOK)),
-                self::text($before),
-                self::text($after),
+            str_starts_with($what, self::VERSION) => new StylebookPatch(
+                (int) substr($what, strlen(self::VERSION)), (int) $before, (int) $after,
             ),
             default => new OldPatch($stored),
         };
@@ -62,12 +60,5 @@ final class Patches
     {
         /** @var list<int> */
         return Json::read($json);
-    }
-
-    private static function text(string $json): ?string
-    {
-        $text = Json::read($json);
-
-        return is_string($text) ? $text : null;
     }
 }

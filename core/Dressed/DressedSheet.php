@@ -54,6 +54,8 @@ final class DressedSheet
 
     private readonly ?StylebookLayer $dress;
 
+    private readonly ?Bands $bands;
+
     /** @var list<LayerSource> lowest first */
     private readonly array $layers;
 
@@ -67,6 +69,8 @@ final class DressedSheet
         $this->file = new FileLayer($sheet, $looks);
         $this->rules = new RuleLayer($sheet->rules);
         $this->dress = $sheet->stylebook === null ? null : new StylebookLayer($sheet->stylebook, $looks);
+        $stripes = $sheet->stylebook?->stripes;
+        $this->bands = $stripes === null ? null : new Bands($sheet, $stripes);
         $own = [$this->file, ...($this->dress === null ? [] : [$this->dress]), new NamedLayer($sheet), $this->rules, new HandLayer($looks)];
         $brought = array_values($sheet->aspects->held);
         $layers = [...$own, ...array_filter($brought, fn (object $aspect) => $aspect instanceof LayerSource)];
@@ -94,8 +98,12 @@ final class DressedSheet
         $isAcross = $part === Part::Total && $table->runAt($row)?->part === Part::Body;
         $isBody = $part === Part::Body || $part === Part::RowLabel || $isAcross;
         $isSum = $part === Part::Total || $part === Part::Subtotal;
-        $stripes = $isBody ? $sheet->stylebook?->stripes : null;
-        $isStriped = $stripes?->wears($position) ?? false;
+        $bands = $isBody ? $this->bands : null;
+        $band = match (true) {
+            $bands === null => null,
+            $bands->isOfRows() => $bands->ofRow($table, $row, $position),
+            default => $bands->ofColumn($table, $column),
+        };
         $isSigned = ($part === Part::Total && ! $isAcross) || $row === $table->firstBodyRow();
         $isGrouped = $part === Part::ColumnGroup && self::inGroup($table, $row, $column);
         $isLowest = $part === Part::Heading && $row === $table->lastHeadRow();
@@ -106,7 +114,7 @@ final class DressedSheet
         $line = isset($table->lines[$row]) && $table->isTurned() ? $row : 0;
         $key =
             "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".
-            ($isStriped ? 's' : '').
+            ($band === null ? '' : "s$band").
             ($isSigned ? 'i' : '').
             ($isGrouped ? 'g' : '').
             ($isAcross ? 'a' : '').
@@ -120,8 +128,7 @@ final class DressedSheet
         }
         $place = fn (int $odd) => new Place(
             $column, $file, $odd, $named, $hand, $table, $part, $table->readingOf($row, $column),
-            $isStriped, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft,
-            $stripes !== null && ! $isStriped,
+            $band, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft,
         );
         $dress = $this->dress;
         $isOdd = $own !== 0 && $dress !== null && $this->odd->keeps($own, $table, $part, $column, fn () => $dress->dress($part, $place(0)));
@@ -163,7 +170,7 @@ final class DressedSheet
      */
     public function stretch(int $row, int $left, int $right): array
     {
-        $key = ($this->stretches ??= new RowStretches($this->sheet, $this->tables))->key($row);
+        $key = ($this->stretches ??= new RowStretches($this->sheet, $this->tables, $this->bands))->key($row);
         if ($key !== null && isset($this->wholeRows["$left.$right.$key"])) {
             return [$key, $this->wholeRows["$left.$right.$key"]];
         }

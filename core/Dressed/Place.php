@@ -16,14 +16,13 @@ final readonly class Place
      * @param  int  $odd  number of the look that came with the cell, where its number format is one of its own; else 0
      * @param  int  $named  number of the named look, from 1; 0 for none
      * @param  int  $hand  number of the hand touch; 0 for none
-     * @param  bool  $isStriped  it stands in a row that takes the stripe
+     * @param  int|null  $band  of the stripes that it stands in, -1 before the first; null where there are none
      * @param  bool  $isSigned  it shows the sign of its currency where not every row does
      * @param  bool  $isGrouped  a column group that spans what is below it
      * @param  bool  $isAcross  a total that is a column, in a row of the body
      * @param  bool  $isLowest  in the last row of headings
      * @param  bool  $isCoded  in a total that is labelled by a code
      * @param  bool  $isAtLeft  a heading of its row
-     * @param  bool  $isUnstriped  it stands between rows that take the stripe
      */
     public function __construct(
         public int $column,
@@ -34,14 +33,13 @@ final readonly class Place
         public ?TableReading $table = null,
         public ?Part $part = null,
         public ?ColumnReading $reading = null,
-        public bool $isStriped = false,
+        public ?int $band = null,
         public bool $isSigned = false,
         public bool $isGrouped = false,
         public bool $isAcross = false,
         public bool $isLowest = false,
         public bool $isCoded = false,
         public bool $isAtLeft = false,
-        public bool $isUnstriped = false,
     ) {
     }
 
@@ -54,12 +52,11 @@ final readonly class Place
                 ? ''
                 : "{$reading->kind->value}.{$reading->role->value}.{$reading->decimals}.{$reading->unit}.{$reading->grouped}";
         $flags = [
-            $this->isStriped, $this->isSigned, $this->isGrouped, $this->isAcross, $this->isLowest, $this->isCoded, $this->isAtLeft,
-            $this->isUnstriped,
+            $this->isSigned, $this->isGrouped, $this->isAcross, $this->isLowest, $this->isCoded, $this->isAtLeft,
         ];
 
         return "{$this->part?->value}|$says|$this->file.$this->named.$this->hand|".
             implode('.', array_map(intval(...), $flags)).
-            "|$this->odd";
+            "|$this->odd|$this->band";
     }
 }

@@ -18,7 +18,7 @@ final class RowStretches
 
     private readonly int $lastAside;
 
-    public function __construct(private readonly Worksheet $sheet, private readonly RowTables $tables)
+    public function __construct(private readonly Worksheet $sheet, private readonly RowTables $tables, private readonly ?Bands $bands)
     {
         // What stands beside a table makes its rows differ.
         $this->lastAside = $tables->lastAside();
@@ -54,7 +54,7 @@ final class RowStretches
             }
             // Groups differ from one row of them to the next.
             $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '')
-                .($this->sheet->stylebook?->stripes?->wears($position) ? 's' : '')
+                .($part === Part::Body && $this->bands?->isOfRows() ? 's'.$this->bands->ofRow($table, $row, $position) : '')
                 .($row === $table->firstBodyRow() ? 'f' : '')
                 .($row === $table->lastHeadRow() ? 'l' : '')
                 .($part === Part::Total || $part === Part::Subtotal ? (int) ($table->runAt($row)->coded ?? false) : '');

@@ -21,10 +21,10 @@ final class Comparison
     {
         [$old, $new] = [self::flat($before->toArray()), self::flat($after->toArray())];
         $differences = [];
-        foreach ($old + $new as $where => $value) {
-            [$is, $was] = [$new[$where] ?? null, $old[$where] ?? null];
+        foreach ($old + $new as $where => [$path]) {
+            [$is, $was] = [$new[$where][1] ?? null, $old[$where][1] ?? null];
             if ($is !== $was && ! (is_numeric($is) && is_numeric($was) && (float) $is === (float) $was)) {
-                $differences[] = new Difference($where, self::words($where), $was, $is);
+                $differences[] = new Difference($where, self::words($path), $was, $is, $path);
             }
         }
 
@@ -33,26 +33,29 @@ final class Comparison
 
     /**
      * @param  array<array-key, mixed>  $data
-     * @return array<string, bool|float|int|string> by the place
+     * @param  list<string>  $under
+     * @return array<string, array{list<string>, bool|float|int|string}> path and value by the place
      */
-    private static function flat(array $data, string $under = ''): array
+    private static function flat(array $data, array $under = []): array
     {
         $flat = [];
         foreach ($data as $key => $value) {
-            $where = $under === '' ? (string) $key : "$under.$key";
+            $path = [...$under, (string) $key];
             if (is_array($value)) {
-                $flat += self::flat($value, $where);
-            } elseif (is_scalar($value) && $where !== 'rilvet') {
-                $flat[$where] = $value;
+                $flat += self::flat($value, $path);
+            } elseif (is_scalar($value) && $path !== ['rilvet']) {
+                $flat[implode('.', $path)] = [$path, $value];
             }
         }
 
         return $flat;
     }
 
-    private static function words(string $where): string
+    /** @param  list<string>  $path */
+    private static function words(array $path): string
     {
-        [$group, $name, $rest] = explode('.', $where, 3) + [1 => '', 2 => ''];
+        [$group, $name] = [$path[0], $path[1] ?? ''];
+        $rest = implode(', ', array_slice($path, 2));
         $of = match ($group) {
             'parts' => Part::tryFrom($name)?->words() ?? $name,
             'kinds' => ColumnKind::tryFrom($name)?->ofMany() ?? $name,

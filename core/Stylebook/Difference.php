@@ -12,12 +12,14 @@ final readonly class Difference
      * @param  string  $words  the same as people say it: "Column headings, fill"
      * @param  bool|float|int|string|null  $before  null where it says nothing
      * @param  bool|float|int|string|null  $after  null where it says nothing
+     * @param  list<string>  $path  the keys that lead to the place; names may have dots in them
      */
     public function __construct(
         public string $where,
         public string $words,
         public bool|float|int|string|null $before,
         public bool|float|int|string|null $after,
+        public array $path = [],
     ) {
     }
 
@@ -33,7 +35,7 @@ final readonly class Difference
         };
     }
 
-    private static function shown(bool|float|int|string|null $value): string
+    public static function shown(bool|float|int|string|null $value): string
     {
         return match (true) {
             is_bool($value) => $value ? 'yes' : 'no',

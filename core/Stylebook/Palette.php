@@ -48,7 +48,7 @@ final readonly class Palette
         foreach ($values as $name => $value) {
             $resolved[(string) $name] = is_string($value)
                 ? (string) preg_replace_callback(
-                    '/@([\p{L}\p{N}_\-]+)/u',
+                    '/@(\p{L}[\p{L}\p{N} _\-]*)$/u',
                     fn (array $found) => $this->colours[$found[1]] ??
                         throw StylebookIsWrong::because($where, "no colour is named \"{$found[1]}\"."),
                     $value,

@@ -4,18 +4,109 @@ declare(strict_types=1);
 
 namespace Rilvet\Stylebook;
 
+use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
+use Rilvet\Reading\ColumnReading;
+use Rilvet\Refusal;
+use Rilvet\Stylebook\Exception\StylebookIsWrong;
 
-/** Alternating fills of body rows: of every block of 2n rows, the second n wear the look. */
+/**
+ * Alternating fills of body rows: two or three looks in turn. Headings, groups, subtotals and totals are left out, and hidden
+ * rows are not counted.
+ */
 final readonly class Stripes
 {
-    public function __construct(public int $every, public Look $look)
-    {
+    private const KEYS = ['by', 'every', 'key', 'fill', 'fills', 'first', 'anew'];
+
+    /**
+     * @param  int  $every  rows, or columns, of one band
+     * @param  non-empty-list<Look>  $looks  of the bands, in turn; one that says no fill leaves the body as it is
+     * @param  string|null  $key  heading of the column whose changes count
+     * @param  int  $first  row of the body, or column of the table, that the first band begins at, from 1
+     * @param  bool  $anew  begun anew below each row group and subtotal
+     */
+    public function __construct(
+        public int $every,
+        public array $looks,
+        public StripesBy $by = StripesBy::Rows,
+        public ?string $key = null,
+        public int $first = 1,
+        public bool $anew = true,
+    ) {
     }
 
-    /** @param  int  $position of the row in its run of body rows, from 0 */
-    public function wears(int $position): bool
+    /**
+     * @param  array<array-key, mixed>  $says  as a stylebook says it
+     *
+     * @throws StylebookIsWrong
+     */
+    public static function of(array $says, Palette $palette): self
     {
-        return intdiv($position, $this->every) % 2 === 1;
+        foreach (array_keys($says) as $name) {
+            in_array($name, self::KEYS, true) || throw StylebookIsWrong::because("stripes.$name", 'no such rule.');
+        }
+        $by = StripesBy::tryFrom(is_string($says['by'] ?? 'rows') ? $says['by'] ?? 'rows' : '');
+        $by ?? throw StylebookIsWrong::because('stripes.by', 'one of rows, key or columns is wanted.');
+        $key = $says['key'] ?? null;
+        if ($key !== null && (! is_string($key) || trim($key) === '' || mb_strlen($key) > 200) || ($key === null && $by === StripesBy::Key)) {
+            throw StylebookIsWrong::because('stripes.key', 'the heading of a column is wanted.');
+        }
+        $fills = $says['fills'] ?? ['none', $says['fill'] ?? 'none'];
+        if (! is_array($fills) || ! array_is_list($fills) || count($fills) < 2 || count($fills) > 3) {
+            throw StylebookIsWrong::because('stripes.fills', 'two or three fills are wanted.');
+        }
+        $anew = $says['anew'] ?? true;
+        is_bool($anew) || throw StylebookIsWrong::because('stripes.anew', 'true or false is wanted.');
+
+        return new self(
+            self::whole($says, 'every'),
+            array_map(fn (mixed $fill) => self::filled($fill, $palette), $fills),
+            $by, $key, self::whole($says, 'first'), $anew,
+        );
+    }
+
+    /** The look of a band. */
+    public function look(int $band): Look
+    {
+        return $band < 0 ? Look::none() : $this->looks[$band];
+    }
+
+    /**
+     * @param  int  $position  of a row, or a column, among those that are striped, from 0
+     * @return int of the band that it belongs to, from 0; -1 before the first
+     */
+    public function band(int $position): int
+    {
+        $from = $position - ($this->first - 1);
+
+        return $from < 0 ? -1 : intdiv($from, $this->every) % count($this->looks);
+    }
+
+    public function isKey(?string $heading): bool
+    {
+        return $this->key !== null && $heading !== null && ColumnReading::plain($heading) === ColumnReading::plain($this->key);
+    }
+
+    private static function filled(mixed $fill, Palette $palette): Look
+    {
+        try {
+            $look = Look::of($palette->resolve([Attribute::Fill->value => $fill], 'stripes'));
+        } catch (StylebookIsWrong $refusal) {
+            throw $refusal;
+        } catch (Refusal $refusal) {
+            throw StylebookIsWrong::because('stripes', $refusal->getMessage());
+        }
+
+        return $look->text(Attribute::Fill) === 'none' ? Look::none() : $look;
+    }
+
+    /** @param  array<array-key, mixed>  $says */
+    private static function whole(array $says, string $name): int
+    {
+        $value = $says[$name] ?? 1;
+
+        return is_int($value) && $value >= 1 && $value <= 1000
+            ? $value
+            : throw StylebookIsWrong::because("stripes.$name", 'a whole number from 1 to 1000 is wanted.');
     }
 }

@@ -125,12 +125,7 @@ final readonly class Stylebook
             self::lookOf($palette, $data['ground'] ?? [], 'ground'),
             $parts,
             $kinds,
-            $stripes === []
-                ? null
-                : new Stripes(
-                    self::whole($stripes, 'every', 'stripes', 1, 1000, 1),
-                    self::lookOf($palette, ['fill' => $stripes['fill'] ?? 'none'], 'stripes'),
-                ),
+            $stripes === [] ? null : Stripes::of($stripes, $palette),
             self::fitOf(self::map($data, 'fit')),
             ($opens['gridlines'] ?? false) === true,
             ($opens['freeze'] ?? true) === true,
@@ -157,7 +152,11 @@ final readonly class Stylebook
         $data = $this->source;
         [$group, $name] = $kind === null ? ['parts', $part->value] : ['kinds', $kind->value];
         $old = self::map(self::map($data, $group), $name);
-        $data[$group] = [$name => $look->toArray() + $old] + self::map($data, $group);
+        $says = $look->toArray();
+        foreach ($says as $attribute => $value) {
+            $says[$attribute] = Edit::named($this->palette, $attribute, $value);
+        }
+        $data[$group] = [$name => $says + $old] + self::map($data, $group);
 
         return self::of($data);
     }
@@ -245,7 +244,11 @@ final readonly class Stylebook
             return $this->saying(Part::Body, null, $look);
         }
         $data = $this->source;
-        $data['stripes'] = ['fill' => $look->text(Attribute::Fill)] + self::map($data, 'stripes');
+        $fill = Edit::named($this->palette, Attribute::Fill->value, $look->text(Attribute::Fill));
+        $stripes = self::map($data, 'stripes');
+        // Where more than one band is filled, the last takes the new fill.
+        $fills = is_array($stripes['fills'] ?? null) ? ['fills' => [...array_slice($stripes['fills'], 0, -1), $fill]] : ['fill' => $fill];
+        $data['stripes'] = $fills + $stripes;
 
         return self::of($data);
     }

@@ -194,7 +194,7 @@ final class Inspector
     private function near(string $fill): array
     {
         $used = [];
-        foreach ([...$this->looks->all(), $this->sheet->stylebook?->stripes->look ?? Look::none()] as $look) {
+        foreach ([...$this->looks->all(), ...($this->sheet->stylebook?->stripes->looks ?? [])] as $look) {
             $used[$look->text(Attribute::Fill, 'none')] = true;
         }
         unset($used['none'], $used[$fill]);

@@ -20,7 +20,9 @@ use Rilvet\Look\LookMap;
 use Rilvet\Reading\Correction\Correction;
 use Rilvet\Reading\Reading;
 use Rilvet\Reading\TableReading;
+use Rilvet\Stylebook\Measure;
 use Rilvet\Stylebook\Stylebook;
+use Rilvet\Stylebook\Worn;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspect\HandTouches;
 use Rilvet\Work\Aspect\JoinedTexts;
@@ -41,7 +43,7 @@ final readonly class Worksheet
     /** Documents that are no aspects, and what of a sheet is in them. */
     private const OWN = [
         'name' => ['name'], 'found' => ['found'], 'corrections' => ['corrections'], 'typing' => ['typing'],
-        'dress' => ['stylebook', 'clean'], 'setup' => ['came'], 'fitted' => ['fitted'],
+        'dress' => ['stylebook', 'clean', 'worn'], 'setup' => ['came'], 'fitted' => ['fitted', 'measure'],
     ];
 
     /** Cells up to which blank ones are written for the looks that they wear. */
@@ -75,6 +77,8 @@ final readonly class Worksheet
      * @param  bool  $clean  dressed with "start clean": what came with the file is not seen
      * @param  Setup|null  $fitted  sizes and opening as the dress fitted them
      * @param  Stylebook|null  $own  the named looks of the workbook itself, which it holds and the sheet only knows
+     * @param  Worn|null  $worn  where the stylebook stands on a shelf; without, the sheet carries it itself
+     * @param  string|null  $measure  what the stylebook said of sizes when it was fitted; null where that is not known
      */
     public function __construct(
         public Sheet $cells,
@@ -88,6 +92,8 @@ final readonly class Worksheet
         public ?Setup $fitted = null,
         public ?Stylebook $own = null,
         public Aspects $aspects = new Aspects,
+        public ?Worn $worn = null,
+        public ?string $measure = null,
     ) {
         $this->reading = array_reduce($corrections, fn (Reading $reading, Correction $correction) => $correction->on($reading), $found);
         $this->setup = $fitted ?? $came;
@@ -192,9 +198,15 @@ final readonly class Worksheet
         return hash('xxh128', (string) json_encode([$this->setup->toArray(), $this->file->runs()]));
     }
 
-    public function wearing(?Stylebook $stylebook, bool $clean): self
+    public function wearing(?Stylebook $stylebook, bool $clean, ?Worn $worn = null): self
     {
-        return $this->with(['stylebook' => $stylebook, 'clean' => $clean, 'fitted' => null]);
+        return $this->with(['stylebook' => $stylebook, 'clean' => $clean, 'fitted' => null, 'worn' => $worn, 'measure' => null]);
+    }
+
+    /** Whether its sizes are those that its stylebook wants: a newer version of it may say otherwise of them. */
+    public function isSettled(): bool
+    {
+        return $this->stylebook === null || $this->measure === null || $this->measure === Measure::of($this->stylebook);
     }
 
     public function knowing(Stylebook $own): self
@@ -233,7 +245,9 @@ final readonly class Worksheet
 
     public function fittedTo(?Setup $setup): self
     {
-        return $this->with(['fitted' => $setup]);
+        $measure = $setup === null || $this->stylebook === null ? null : Measure::of($this->stylebook);
+
+        return $this->with(['fitted' => $setup, 'measure' => $measure]);
     }
 
     public function corrected(Correction $correction): self
@@ -375,6 +389,8 @@ final readonly class Worksheet
             'fitted' => $this->fitted,
             'own' => $this->own,
             'aspects' => $this->aspects,
+            'worn' => $this->worn,
+            'measure' => $this->measure,
         ];
 
         /** @phpstan-ignore argument.type (every caller names parts of the right type, a few lines above) */
@@ -429,9 +445,13 @@ final readonly class Worksheet
                 ? null
                 : array_map(fn (Correction $correction) => $correction->toArray(), $this->corrections),
             'typing' => $this->typing?->toArray(),
-            'dress' => $this->stylebook === null ? null : ['stylebook' => $this->stylebook->toArray(), 'clean' => $this->clean],
+            'dress' => $this->stylebook === null
+                ? null
+                : [...($this->worn?->toArray() ?? ['stylebook' => $this->stylebook->toArray()]), 'clean' => $this->clean],
             'setup' => $this->came->toArray(),
-            'fitted' => $this->fitted?->toArray(),
+            'fitted' => $this->fitted === null
+                ? null
+                : $this->fitted->toArray() + ($this->measure === null ? [] : ['measure' => $this->measure]),
             default => null,
         };
     }

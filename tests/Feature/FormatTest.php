@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Stylebook;
 use App\Models\Workbook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -29,13 +28,16 @@ final class FormatTest extends TestCase
         $this->assertSame('#224466', $this->look($first, 'A1')['fill']);
         $this->assertSame('#224466', $this->look($second, 'A1')['fill']);
         $this->assertNotSame('#224466', $this->look($third, 'A1')['fill']);
-        $this->assertSame(1, Stylebook::query()->count(), 'what is dressed from now on looks the same');
+        $late = $this->bringIn('d.csv', self::TABLE);
+        $this->act($late, 'dress', ['stylebook' => 'Plain rule']);
+        $this->assertSame('#224466', $this->look($late, 'A1')['fill'], 'what is dressed from now on looks the same');
+        $this->assertSame(1, $second->refresh()->changes()->count(), 'it is a version of the stylebook, and no step of each workbook');
         $this->undo($first);
         $this->assertSame($before, $this->look($second, 'A1'));
-        $this->assertSame(0, Stylebook::query()->count());
+        $this->assertSame($before, $this->look($late, 'A1'));
     }
 
-    public function test_a_workbook_that_went_on_keeps_what_it_has_when_the_act_is_undone_elsewhere(): void
+    public function test_a_workbook_that_went_on_keeps_its_own_steps_when_the_act_is_undone_elsewhere(): void
     {
         [$first, $second] = [$this->bringIn('a.csv', self::TABLE), $this->bringIn('b.csv', self::TABLE)];
         $this->act($first, 'dress', ['stylebook' => 'Plain rule']);
@@ -43,7 +45,7 @@ final class FormatTest extends TestCase
         $this->act($first, 'format', ['scope' => 'everywhere', 'part' => 'heading', 'look' => ['fill' => '#224466']]);
         $this->act($second, 'format', ['ranges' => 'B2', 'look' => ['bold' => true]]);
         $this->undo($first);
-        $this->assertSame('#224466', $this->look($second, 'A1')['fill']);
+        $this->assertNull($this->look($second, 'A1')['fill'], 'a stylebook is one thing, wherever it is worn');
         $this->assertTrue($this->look($second, 'B2')['bold']);
         $this->assertNull($this->look($first, 'A1')['fill']);
     }

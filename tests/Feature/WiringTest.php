@@ -258,10 +258,10 @@ final class WiringTest extends TestCase
             ...DB::table('sheets')
                 ->where('gone', false)
                 ->orderBy('id')
-                ->get(['number', 'place', 'name', 'rows', 'columns', 'state', 'tab', 'wears', 'blocks'])
+                ->get(['number', 'place', 'name', 'rows', 'columns', 'state', 'tab', 'stylebook_id', 'held', 'measure', 'blocks'])
                 ->all(),
             ...DB::table('documents')->orderBy('sheet_id')->orderBy('name')->get()->all(),
-            ...DB::table('stylebooks')->orderBy('name')->get(['name', 'data'])->all(),
+            ...DB::table('stylebooks')->orderBy('name')->get(['name', 'version'])->all(),
         ];
 
         return [...array_map(fn (object $row) => (string) json_encode($row), $rows), ...$this->cells()];

@@ -4,6 +4,7 @@
 declare(strict_types=1);
 
 use App\Bench\Bench;
+use App\Bench\Versions;
 use App\Jobs\BringIn;
 use App\Jobs\HandOver;
 use App\Models\Handover as HandoverRow;
@@ -12,7 +13,7 @@ use App\Models\Workbook;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
 use Rilvet\Act\Dress;
-use Rilvet\Stylebook\Builtin;
+use Rilvet\Stylebook\Worn;
 
 [, $database, $folder, $source] = $argv;
 foreach (
@@ -33,6 +34,7 @@ $app->make(Kernel::class)->bootstrap();
 Artisan::call('migrate', ['--force' => true]);
 // What every start does first.
 Artisan::call('rilvet:tidy');
+$worn = new Worn(Versions::named('River ledger')->id);
 echo "begun\n";
 for ($round = 0; ; $round++) {
     $import = Import::query()->create([
@@ -48,7 +50,7 @@ for ($round = 0; ; $round++) {
     $import->file()->take($source);
     BringIn::dispatchSync($import->id);
     $row = Workbook::query()->findOrFail($import->refresh()->workbook_id);
-    app(Bench::class)->act($row, new Dress([1], Builtin::named('River ledger')), $row->revision);
+    app(Bench::class)->act($row, new Dress([1], Versions::worn($worn), worn: $worn), $row->revision);
     $handover = HandoverRow::query()->create([
         'workbook_id' => $row->id,
         'format' => 'xlsx',

@@ -12,6 +12,7 @@ use App\Http\Records\BenchRecord;
 use App\Http\Records\Outline;
 use App\Http\Sight;
 use App\Models\Workbook as WorkbookRow;
+use App\Wire\ActIsWrong;
 use App\Wire\Arguments;
 use App\Wire\Wiring;
 use Illuminate\Http\JsonResponse;
@@ -40,6 +41,9 @@ final class ActController
             return self::answer($request, $row, $this->bench->load($row->refresh(), [$number]), $number, $words);
         }
         $act = $this->wiring->act($name)->act($given);
+        if ($row->specimen_of !== null && ! $request->boolean('preview')) {
+            throw ActIsWrong::onSpecimen();
+        }
         if ($request->boolean('preview')) {
             return self::answer($request, $row, $this->bench->preview($row, $act, $number)->after, $number, null);
         }
@@ -79,7 +83,7 @@ final class ActController
         $number = $request->integer('sheet');
         $isThere = $row->sheets()->where('number', $number)->exists();
 
-        return self::answer($request, $row, $this->bench->load($row, $isThere ? [$number] : []), $isThere ? $number : 0, $words);
+        return self::answer($request, $row, $this->bench->settled($row, $isThere ? [$number] : []), $isThere ? $number : 0, $words);
     }
 
     /** @param  int  $number  of the sheet in view; 0 for none */

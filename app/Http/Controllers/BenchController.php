@@ -51,7 +51,7 @@ final class BenchController
     /** A sheet as it was read: tables, parts, columns, sizes, the way it opens. */
     public function sheet(int $id, int $number): JsonResponse
     {
-        $workbook = $this->bench->load(Workbook::onShelf($id), [$number]);
+        $workbook = $this->bench->settled(Workbook::onShelf($id), [$number]);
 
         return response()->json(Outline::sheet($number, $workbook->sheet($number), $workbook->looks));
     }

@@ -122,6 +122,9 @@ final class HandoverController
         /** @var array{cells: int, values: int, formulas: int, results?: int, places?: list<string>, kept?: int}|null $proof */
         $proof = $handover->proof === null ? null : json_decode($handover->proof, true);
 
+        /** @var list<string> $wore */
+        $wore = json_decode($handover->wore ?? '[]', true, 4, JSON_THROW_ON_ERROR);
+
         return new HandoverRecord(
             $handover->id,
             $handover->format,
@@ -135,6 +138,8 @@ final class HandoverController
             $proof['places'] ?? [],
             $proof['kept'] ?? 0,
             // Changes of data that a person asked for; they are in the file, and the proof does not count them as its own.
-            Change::query()->where('workbook_id', $handover->workbook_id)->where('undone', false)->where('is_data', true)->count());
+            Change::query()->where('workbook_id', $handover->workbook_id)->where('undone', false)->where('is_data', true)->count(),
+            $wore,
+        );
     }
 }

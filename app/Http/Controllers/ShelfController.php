@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bench\Bench;
 use App\Bench\Pages;
 use App\Bench\Shelf;
+use App\Bench\ShelvedStylebook;
 use App\Bench\Specimen;
 use App\Http\Records\CardRecord;
 use App\Http\Records\ComingRecord;
@@ -21,7 +22,6 @@ use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Cache;
 use Rilvet\Grid\Range;
-use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Painter;
@@ -39,29 +39,33 @@ final class ShelfController
     public function show(Shelf $shelf): JsonResponse
     {
         $cards = [];
-        foreach (Workbook::query()->where('revision', '>', 0)->with('sheets')->latest('updated_at')->get() as $place => $row) {
+        $rows = Workbook::query()->where('revision', '>', 0)->whereNull('specimen_of');
+        foreach ($rows->with('sheets.stylebook')->latest('updated_at')->get() as $place => $row) {
             $cards[] = new CardRecord(
                 $row->id, $row->name, $row->sheets->count(), $row->sheets->sum(fn (Sheet $sheet) => $sheet->rows),
-                array_values(array_unique(array_filter($row->sheets->map(fn (Sheet $sheet) => $sheet->wears)->all()))),
+                array_values(array_unique(array_filter($row->sheets->map(fn (Sheet $sheet) => $sheet->stylebook?->name)->all()))),
                 $row->updated_at->diffForHumans(),
                 $row->revision,
                 $place < self::PICTURES && self::pictured($row) !== null,
             );
         }
-        $wearers = Sheet::query()->where('gone', false)->whereNotNull('wears')->get(['workbook_id', 'wears']);
-        $all = $shelf->stylebooks();
-        $builtin = count(Builtin::all());
-        $stylebooks = array_map(fn (Stylebook $stylebook, int $index) => new StylebookRecord(
-            $stylebook->name, $stylebook->about,
-            $wearers->where('wears', $stylebook->name)->unique('workbook_id')->count(),
-            $wearers->where('wears', $stylebook->name)->count(),
-            $index < $builtin,
-            self::specimen($stylebook),
-        ), $all, array_keys($all));
-
+        $stylebooks = array_map(self::stylebook(...), $shelf->stylebooks());
         $lessons = Lesson::query()->latest('updated_at')->limit(self::LESSONS)->get()->map(LessonRecord::of(...))->all();
 
         return response()->json(new ShelfRecord($cards, $stylebooks, array_values($lessons)));
+    }
+
+    private static function stylebook(ShelvedStylebook $shelved): StylebookRecord
+    {
+        $wearers = Sheet::wearing($shelved->row->id);
+
+        return new StylebookRecord(
+            $shelved->row->id, $shelved->row->version, $shelved->stylebook->name, $shelved->stylebook->about,
+            (clone $wearers)->distinct()->count('workbook_id'),
+            $wearers->count(),
+            $shelved->isBuiltin,
+            self::specimen($shelved->stylebook),
+        );
     }
 
     /** Tables with these headings are read without what was learned from now on. */

@@ -5,37 +5,57 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Bench;
+use App\Bench\Drafts;
+use App\Bench\Outrun;
 use App\Bench\Shelf;
+use App\Bench\Versions;
+use App\Http\Records\BookRecord;
+use App\Http\Records\DifferenceRecord;
 use App\Http\Records\FamilyRecord;
+use App\Http\Records\RulesRecord;
+use App\Jobs\SettleSizes;
+use App\Models\Sheet;
 use App\Models\Stylebook as StylebookRow;
 use App\Models\Workbook;
 use App\Wire\ActIsWrong;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use Rilvet\Colour\Colour;
 use Rilvet\Learn\Learner;
 use Rilvet\Stylebook\ColourFamily;
+use Rilvet\Stylebook\Comparison;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
+use Rilvet\Stylebook\Exception\VersionIsGone;
 use Rilvet\Stylebook\Stylebook;
 
 final class StylebookController
 {
+    /** What a blank stylebook says: what every table needs to be read. */
+    private const BLANK = [
+        'ground' => ['font' => 'Carlito', 'size' => 11, 'vertical' => 'center'],
+        'palette' => ['ink' => '#2A2230', 'quiet' => '#5E5A66', 'rule' => '#8C8794'],
+        'parts' => [
+            'title' => ['size' => 16, 'bold' => true], 'heading' => ['bold' => true, 'wrap' => true, 'bottom' => 'thin @rule'],
+            'subtotal' => ['bold' => true], 'total' => ['bold' => true, 'top' => 'thin @rule'], 'note' => ['ink' => '@quiet'],
+        ],
+        'kinds' => [
+            'integer' => ['horizontal' => 'right', 'number' => '#,##0'],
+            'decimal' => ['horizontal' => 'right', 'number' => '#,##0{places}'],
+            'amount' => ['horizontal' => 'right', 'number' => '#,##0{places}', 'sign' => 'first', 'least' => 2, 'most' => 2],
+            'percent' => ['horizontal' => 'right', 'number' => '0{places}%', 'most' => 1],
+            'duration' => ['horizontal' => 'right'],
+        ],
+    ];
+
     /** Brings a stylebook in from JSON. */
     public function store(Request $request, Shelf $shelf): JsonResponse
     {
         $stylebook = Stylebook::fromJson($request->string('json')->toString());
-        foreach ($shelf->stylebooks() as $known) {
-            if ($known->name === $stylebook->name) {
-                throw StylebookIsWrong::because(
-                    'name',
-                    "a stylebook \"{$stylebook->name}\" stands on the shelf already. Give it another name.",
-                );
-            }
-        }
-        StylebookRow::query()->create(['name' => $stylebook->name, 'data' => $stylebook->toJson()]);
+        $row = $shelf->add($stylebook, 'Brought in from JSON');
 
-        return response()->json(['name' => $stylebook->name], 201);
+        return response()->json(['id' => $row->id, 'name' => $stylebook->name], 201);
     }
 
     /** Makes a stylebook of sheets that already look right, and puts it on the shelf. */
@@ -49,22 +69,10 @@ final class StylebookController
         if ($numbers === [] || count($numbers) !== count($given)) {
             throw ActIsWrong::argument('sheets', 'numbers of sheets, each once, or "all"');
         }
-        $learned = Learner::of([[$bench->load($row, $numbers), $numbers]], self::name($shelf, "Looks of $row->name"));
-        StylebookRow::query()->create(['name' => $learned->stylebook->name, 'data' => $learned->stylebook->toJson()]);
+        $learned = Learner::of([[$bench->load($row, $numbers), $numbers]], $shelf->free("Looks of $row->name"));
+        $made = $shelf->add($learned->stylebook, "Learned from $row->name");
 
-        return response()->json(['name' => $learned->stylebook->name, 'rules' => count($learned->rules)], 201);
-    }
-
-    /** A name that no stylebook of the shelf has yet. */
-    private static function name(Shelf $shelf, string $wanted): string
-    {
-        $taken = array_map(fn (Stylebook $one) => $one->name, $shelf->stylebooks());
-        $wanted = mb_substr($wanted, 0, 54);
-        for ($name = $wanted, $count = 2; in_array($name, $taken, true); $count++) {
-            $name = "$wanted $count";
-        }
-
-        return $name;
+        return response()->json(['id' => $made->id, 'name' => $made->name, 'rules' => count($learned->rules)], 201);
     }
 
     /** From one colour: a dark one for headings, a light one for data, a stronger one for totals. */
@@ -81,12 +89,126 @@ final class StylebookController
         return response()->json(['ratio' => $paper->contrast(Colour::hex($request->string('other')->toString()))]);
     }
 
-    /** A stylebook as the JSON that can be brought in elsewhere. */
-    public function export(Shelf $shelf, string $name): Response
+    /** A stylebook: its versions, who wears it, and what a draft of it says otherwise. */
+    public function show(int $id): JsonResponse
     {
-        return response($shelf->stylebook($name)->toJson(), 200, [
+        return response()->json(BookRecord::of(StylebookRow::onShelf()->findOrFail($id)));
+    }
+
+    /** All rules of a stylebook in words, of its draft or of a version, and how its colours do. */
+    public function rules(Request $request, int $id): JsonResponse
+    {
+        $row = StylebookRow::onShelf()->findOrFail($id);
+        $draft = $request->boolean('draft') ? Drafts::of($row) : null;
+
+        return response()->json(RulesRecord::of($draft === null ? self::version($request, $row) : Versions::of($draft->id)[0]));
+    }
+
+    /** A new stylebook: a copy of one, or a blank one. */
+    public function begin(Request $request, Shelf $shelf): JsonResponse
+    {
+        $from = $request->input('from');
+        $name = trim($request->string('name')->toString());
+        $like = $from === null ? null : StylebookRow::onShelf()->findOrFail($request->integer('from'));
+        $source = $like === null ? self::BLANK : Versions::of($like->id)[0]->toArray();
+        $stylebook = Stylebook::of(['name' => $name === '' ? $shelf->free($like === null ? 'New stylebook' : "Like $like->name") : $name] + $source);
+        $row = $shelf->add($stylebook, $like === null ? 'Begun blank' : "Begun as $like->name, version $like->version");
+
+        return response()->json(['id' => $row->id, 'name' => $row->name], 201);
+    }
+
+    /** Opens the draft in which a stylebook is changed. */
+    public function draft(Drafts $drafts, int $id): JsonResponse
+    {
+        $row = StylebookRow::onShelf()->findOrFail($id);
+        $drafts->open($row);
+
+        return response()->json(BookRecord::of($row->refresh()));
+    }
+
+    /** Gives up what the draft says. */
+    public function drop(Drafts $drafts, int $id): JsonResponse
+    {
+        $row = StylebookRow::onShelf()->findOrFail($id);
+        $draft = Drafts::of($row);
+        $draft === null || $drafts->drop($draft);
+
+        return response()->json(['message' => "What was not kept is given up. $row->name is as version $row->version says it."]);
+    }
+
+    /** Keeps the draft as a version, for all sheets that follow. */
+    public function keep(Request $request, Drafts $drafts, int $id): JsonResponse
+    {
+        $row = StylebookRow::onShelf()->findOrFail($id);
+        $draft = Drafts::of($row) ?? throw VersionIsGone::draft();
+        $way = $request->input('where both');
+        if (! in_array($way, [null, 'mine', 'theirs'], true)) {
+            throw ActIsWrong::argument('where both', 'mine or theirs');
+        }
+        $drafts->keep($row, $draft, $way === null ? null : $way === 'mine');
+
+        return response()->json(BookRecord::of($row->refresh()));
+    }
+
+    /** What two versions say otherwise, rule by rule. */
+    public function compare(Request $request, int $id): JsonResponse
+    {
+        $row = StylebookRow::onShelf()->findOrFail($id);
+        [$before] = Versions::of($row->id, $request->integer('from'));
+        [$after] = Versions::of($row->id, $request->integer('to'));
+
+        return response()->json(array_map(DifferenceRecord::of(...), Comparison::of($before, $after)));
+    }
+
+    /** What an earlier version says is the newest again, as a version more. */
+    public function back(Request $request, Drafts $drafts, int $id): JsonResponse
+    {
+        $row = StylebookRow::onShelf()->findOrFail($id);
+        $number = $request->integer('version');
+        [$earlier] = Versions::of($row->id, $number);
+        if (Comparison::of(Versions::of($row->id)[0], $earlier) === []) {
+            throw StylebookIsWrong::because('version', "version $number says what the newest does.");
+        }
+        try {
+            DB::transaction(fn () => Versions::keep($row->id, $row->version, $earlier, "Back to version $number"));
+        } catch (Outrun) {
+            throw StylebookIsWrong::because('version', 'somebody kept another version just now. Look at it first.');
+        }
+        SettleSizes::needed($row->id);
+        $row->refresh();
+        Drafts::of($row) === null || $drafts->open($row);
+
+        return response()->json(BookRecord::of($row));
+    }
+
+    /** Takes a stylebook off the shelf that no sheet wears. */
+    public function delete(Drafts $drafts, int $id): JsonResponse
+    {
+        $row = StylebookRow::onShelf()->findOrFail($id);
+        $sheets = Sheet::query()->where('stylebook_id', $row->id)->count();
+        if ($sheets > 0) {
+            throw StylebookIsWrong::because($row->name, "$sheets sheets wear it. Dress them in another one first.");
+        }
+        $draft = Drafts::of($row);
+        $draft === null || $drafts->drop($draft);
+        $row->delete();
+
+        return response()->json(['message' => "$row->name is taken off the shelf."]);
+    }
+
+    /** A stylebook as the JSON that can be brought in elsewhere. */
+    public function export(Request $request, int $id): Response
+    {
+        $row = StylebookRow::onShelf()->findOrFail($id);
+
+        return response(self::version($request, $row)->toJson(), 200, [
             'Content-Type' => 'application/json',
-            'Content-Disposition' => 'attachment; filename="'.preg_replace('/[^A-Za-z0-9 _-]/', '', $name).'.json"',
+            'Content-Disposition' => 'attachment; filename="'.preg_replace('/[^A-Za-z0-9 _-]/', '', $row->name).'.json"',
         ]);
+    }
+
+    private static function version(Request $request, StylebookRow $row): Stylebook
+    {
+        return Versions::of($row->id, $request->has('version') ? $request->integer('version') : null)[0];
     }
 }

@@ -13,6 +13,7 @@ final readonly class BenchRecord
      * @param  list<SheetRecord>  $sheets
      * @param  list<string>  $notices
      * @param  list<NameRecord>  $names
+     * @param  string  $stamp  another one when anything was changed, also a stylebook that a sheet follows
      */
     public function __construct(
         public int $id,
@@ -23,6 +24,7 @@ final readonly class BenchRecord
         public ?string $redo,
         public array $notices,
         public array $names,
+        public string $stamp,
     ) {
     }
 
@@ -31,13 +33,16 @@ final readonly class BenchRecord
         /** @var list<string> $notices */
         $notices = json_decode($row->notices, true, 4, JSON_THROW_ON_ERROR);
 
+        $sheets = array_values($row->sheets()->with('stylebook')->get()->map(SheetRecord::of(...))->all());
+
         return new self(
             $row->id, $row->name, $row->revision,
-            array_values($row->sheets()->get()->map(SheetRecord::of(...))->all()),
+            $sheets,
             $row->changes()->where('undone', false)->latest('id')->first(['words'])?->words,
             $row->changes()->where('undone', true)->oldest('id')->first(['words'])?->words,
             $notices,
             NameRecord::list($row),
+            $row->revision.'.'.hash('xxh32', implode(' ', array_map(fn (SheetRecord $sheet) => $sheet->seen, $sheets))),
         );
     }
 }

@@ -10,6 +10,7 @@ final readonly class HandoverRecord
     /**
      * @param  int  $results  formulas that give something else than the file did in which they came
      * @param  list<string>  $resultPlaces  the first of them
+     * @param  list<string>  $wore  stylebooks and their versions, such as "River ledger, version 3"
      * @param  int  $notCalculated  formulas that keep a value which may no longer be what they give
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class HandoverRecord
         public array $resultPlaces,
         public int $notCalculated,
         public int $dataActs,
+        public array $wore,
     ) {
     }
 }

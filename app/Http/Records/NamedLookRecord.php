@@ -30,10 +30,10 @@ final readonly class NamedLookRecord
     public static function list(Workbook $workbook, Worksheet $seen, Bench $bench): array
     {
         $worn = [];
-        $wears = $seen->stylebook?->name;
+        $wears = $seen->worn?->stylebook;
         $here = fn (Builder $sheets) => $sheets
             ->where('workbook_id', $workbook->id)
-            ->when($wears !== null, fn (Builder $or) => $or->orWhere('wears', $wears));
+            ->when($wears !== null, fn (Builder $or) => $or->orWhere('stylebook_id', $wears));
         $rows = Sheet::query()->where('gone', false)->where($here);
         foreach ($rows->orderBy('workbook_id')->orderBy('number')->get() as $row) {
             $holder = $row->workbook_id === $workbook->id ? $workbook : Workbook::query()->findOrFail($row->workbook_id);

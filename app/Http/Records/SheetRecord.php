@@ -11,7 +11,9 @@ final readonly class SheetRecord
 {
     /**
      * @param  int  $dataRevision  of the workbook when cells of the sheet were changed last: sums stand until the next
-     * @param  int  $revision  of the workbook when anything of the sheet was changed last: what is seen of it stands until the next
+     * @param  int|null  $holds  the version of the stylebook that it keeps; null where it follows the newest
+     * @param  string  $seen  another one when anything of the sheet, or of the stylebook that it follows, was changed: what is seen of it
+     *     stands as long
      */
     public function __construct(
         public int $number,
@@ -23,15 +25,17 @@ final readonly class SheetRecord
         public bool $protected,
         public ?string $wears,
         public int $dataRevision,
-        public int $revision,
+        public ?int $holds,
+        public string $seen,
     ) {
     }
 
     public static function of(Sheet $row): self
     {
         return new self(
-            $row->number, $row->name, $row->rows, $row->columns, $row->state, $row->tab, $row->protected, $row->wears,
-            $row->data_revision, $row->seen_revision,
+            $row->number, $row->name, $row->rows, $row->columns, $row->state, $row->tab, $row->protected,
+            $row->stylebook?->name, $row->data_revision, $row->held,
+            $row->seen_revision.($row->stylebook_id === null ? '' : ".$row->stylebook_id.".($row->held ?? $row->stylebook?->version)),
         );
     }
 }

@@ -10,6 +10,8 @@ use Rilvet\Window\Window;
 final readonly class StylebookRecord
 {
     public function __construct(
+        public int $id,
+        public int $version,
         public string $name,
         public string $about,
         public int $workbooks,

@@ -4,27 +4,28 @@ declare(strict_types=1);
 
 namespace App\Wire\Acts;
 
-use App\Bench\Shelf;
+use App\Bench\Versions;
 use App\Wire\Arguments;
 use App\Wire\WiredAct;
 use Rilvet\Act\Act;
 use Rilvet\Act\Dress;
+use Rilvet\Stylebook\Worn;
 
 /** Puts sheets into a stylebook, or takes it off. */
 final readonly class DressSheets implements WiredAct
 {
     public const NAME = 'dress';
 
-    public const ARGUMENTS = 'OnSheets & { stylebook: string | null; clean: boolean }';
-
-    public function __construct(private Shelf $shelf)
-    {
-    }
+    public const ARGUMENTS = 'OnSheets & { stylebook: string | null; clean: boolean; version?: number | null }';
 
     public function act(Arguments $given): Act
     {
         $name = $given->textOrNull('stylebook');
+        if ($name === null) {
+            return new Dress($given->sheets(), null, $given->flag('clean'));
+        }
+        $worn = new Worn(Versions::named($name)->id, $given->wholeOrNull('version'));
 
-        return new Dress($given->sheets(), $name === null ? null : $this->shelf->stylebook($name), $given->flag('clean'));
+        return new Dress($given->sheets(), Versions::worn($worn), $given->flag('clean'), null, $worn);
     }
 }

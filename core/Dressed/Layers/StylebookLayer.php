@@ -73,9 +73,10 @@ final readonly class StylebookLayer implements LayerSource
         if ($kind !== null) {
             $entries[] = new LayerEntry(Layer::Kind, $kind);
         }
-        if ($place->isStriped && $this->stylebook->stripes !== null) {
-            $entries[] = new LayerEntry(Layer::Stripes, $this->stylebook->stripes->look);
-        } elseif ($place->isUnstriped && $look->text(Attribute::Fill) === '' && $this->isFilled($place->file)) {
+        $stripe = $place->band === null ? null : $this->stylebook->stripes?->look($place->band);
+        if ($stripe !== null && ! $stripe->isEmpty()) {
+            $entries[] = new LayerEntry(Layer::Stripes, $stripe);
+        } elseif ($stripe !== null && $look->text(Attribute::Fill) === '' && $this->isFilled($place->file)) {
             // A fill that came with the file would stand in the stripes where the body says none of its own.
             $entries[] = new LayerEntry(Layer::Stripes, Look::of([Attribute::Fill->value => 'none']));
         }

@@ -17,4 +17,9 @@ final class StylebookIsWrong extends Refusal
     {
         return new self('There is no stylebook "'.mb_strimwidth($name, 0, 60, '…').'".');
     }
+
+    public static function taken(string $name): self
+    {
+        return self::because('name', "a stylebook \"$name\" stands on the shelf already. Give it another name.");
+    }
 }

@@ -3,8 +3,8 @@ import type { Rect } from './client';
 /** What is asked for under which key: what is in sight when something is done comes along with the answer to it. */
 export const keys = {
     bench: (id: number) => ['bench', id],
-    sheet: (id: number, sheet: number, revision: number) => ['sheet', id, sheet, revision],
-    window: (id: number, sheet: number, { top, left, bottom, right }: Rect, seen: number) => [
+    sheet: (id: number, sheet: number, stamp: string) => ['sheet', id, sheet, stamp],
+    window: (id: number, sheet: number, { top, left, bottom, right }: Rect, seen: string) => [
         'window',
         id,
         sheet,
@@ -13,20 +13,20 @@ export const keys = {
         right,
         seen,
     ],
-    inspection: (id: number, sheet: number, revision: number, ranges: string, row: number, column: number) => [
+    inspection: (id: number, sheet: number, stamp: string, ranges: string, row: number, column: number) => [
         'inspection',
         id,
         sheet,
-        revision,
+        stamp,
         ranges,
         row,
         column,
     ],
-    number: (id: number, sheet: number, revision: number, row: number, column: number, alike: boolean) => [
+    number: (id: number, sheet: number, stamp: string, row: number, column: number, alike: boolean) => [
         'number',
         id,
         sheet,
-        revision,
+        stamp,
         row,
         column,
         alike,

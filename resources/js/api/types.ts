@@ -77,7 +77,7 @@ export type Scope = 'cells' | 'here';
 export type Over = 'ask' | 'keep' | 'override';
 
 export interface ActArguments {
-  dress: OnSheets & { stylebook: string | null; clean: boolean };
+  dress: OnSheets & { stylebook: string | null; clean: boolean; version?: number | null };
   correct: { correction: { type: string } & Record<string, unknown> };
   forget: Record<string, never>;
   type: { column: number; kind: string; decimal?: string; order?: string };
@@ -124,6 +124,16 @@ export interface RevisionArguments {
   dropNumber: { name: string };
   fit: { fit: Record<string, unknown>; opens: Record<string, unknown> };
   widthUnder: { axis: 'columns'; heading: string; size?: string | null };
+  ground: { look: GivenLook };
+  stripes: { stripes: Record<string, unknown> | null };
+  unsay: { part: string; kind: string | null; attributes: string[] };
+  scale: { size: number };
+  renameColour: { name: string; to: string };
+  replaceColour: { name: string; by: string };
+  orderColours: { names: string[] };
+  palette: { hex: string };
+  mendInk: { ink: string; fill: string };
+  call: { name: string; about: string };
 }
 
 export interface AttributeState {
@@ -470,7 +480,8 @@ export interface SheetRecord {
   protected: boolean;
   wears: string | null;
   dataRevision: number;
-  revision: number;
+  holds: number | null;
+  seen: string;
 }
 
 export interface NameRecord {
@@ -488,6 +499,7 @@ export interface BenchRecord {
   redo: string | null;
   notices: string[];
   names: NameRecord[];
+  stamp: string;
 }
 
 export interface DrawingRecord {
@@ -532,12 +544,108 @@ export interface CardRecord {
 }
 
 export interface StylebookRecord {
+  id: number;
+  version: number;
   name: string;
   about: string;
   workbooks: number;
   sheets: number;
   builtin: boolean;
   specimen: Window;
+}
+
+export interface RuleRecord {
+  key: string;
+  words: string;
+  says: string;
+  letter: string;
+}
+
+export interface ColourRecord {
+  name: string;
+  hex: string;
+  uses: number;
+  run: string[];
+}
+
+export interface InkPairRecord {
+  ink: string;
+  fill: string;
+  ratio: number;
+  wanted: number;
+  passes: boolean;
+  better: string;
+  where: string[];
+}
+
+export interface ReaderRecord {
+  kind: string;
+  words: string;
+  seen: string[];
+  alike: string[];
+}
+
+export interface StripesRecord {
+  by: string;
+  every: number;
+  key: string | null;
+  fills: string[];
+  first: number;
+  anew: boolean;
+}
+
+export interface RulesRecord {
+  name: string;
+  about: string;
+  font: string;
+  size: number;
+  palette: ColourRecord[];
+  sizes: RuleRecord[];
+  parts: RuleRecord[];
+  kinds: RuleRecord[];
+  stripes: StripesRecord | null;
+  fit: FitRulesRecord;
+  looks: RuleRecord[];
+  numbers: RuleRecord[];
+  pairs: InkPairRecord[];
+  readers: ReaderRecord[];
+  near: string[];
+}
+
+export interface DifferenceRecord {
+  words: string;
+  before: string | null;
+  after: string | null;
+}
+
+export interface VersionRecord {
+  number: number;
+  words: string;
+  when: string;
+  newest: boolean;
+  held: number;
+}
+
+export interface WearerRecord {
+  workbook: number;
+  name: string;
+  number: number;
+  sheet: string;
+  holds: number | null;
+  settled: boolean;
+}
+
+export interface BookRecord {
+  id: number;
+  name: string;
+  version: number;
+  specimen: number | null;
+  base: number | null;
+  changes: DifferenceRecord[];
+  versions: VersionRecord[];
+  worn: WearerRecord[];
+  sheets: number;
+  waiting: number;
 }
 
 export interface ImportRecord {
@@ -593,4 +701,5 @@ export interface HandoverRecord {
   resultPlaces: string[];
   notCalculated: number;
   dataActs: number;
+  wore: string[];
 }

@@ -63,12 +63,12 @@ export function BenchPage({ id }: { id: number }) {
     }, [bench.data]);
 
     const known = bench.data?.sheets.some((sheet) => sheet.number === number) ?? false;
-    const revision = bench.data?.revision ?? 0;
+    const stamp = bench.data?.stamp ?? '';
     // What is seen of a sheet stands until something of that sheet changes.
     const record = bench.data?.sheets.find((sheet) => sheet.number === number);
-    const seen = record?.revision ?? revision;
+    const seen = record?.seen ?? stamp;
     const detail = useQuery({
-        queryKey: keys.sheet(id, number, revision),
+        queryKey: keys.sheet(id, number, stamp),
         queryFn: () => api.sheet(id, number),
         staleTime: Infinity,
         enabled: known,
@@ -82,7 +82,7 @@ export function BenchPage({ id }: { id: number }) {
         return () => clearInterval(timer);
     }, [client, id, waits]);
     const preview = useQuery({
-        queryKey: ['trial', id, number, revision, trial],
+        queryKey: ['trial', id, number, stamp, trial],
         queryFn: ({ signal }) => trial && tried(id, number, trial, view.current, signal),
         enabled: known && trial !== null,
         staleTime: 60_000,
@@ -164,7 +164,7 @@ export function BenchPage({ id }: { id: number }) {
                             key={number}
                             id={id}
                             detail={shown}
-                            revision={seen}
+                            seen={seen}
                             dataRevision={record?.dataRevision ?? 0}
                             preview={trial ? (preview.data?.sight?.windows[0] ?? null) : null}
                             acts={acts}

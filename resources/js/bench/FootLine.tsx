@@ -96,9 +96,9 @@ function Zoom({ detail, acts }: { detail: SheetDetail; acts: Acts }) {
 /** Texts that are not seen whole: walked through one by one, or fitted in one act. */
 function Cut({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
     const [at, setAt] = useState(0);
-    const revision = useQuiet(bench.sheets.find((sheet) => sheet.number === detail.number)?.revision ?? bench.revision);
+    const seen = useQuiet(bench.sheets.find((sheet) => sheet.number === detail.number)?.seen ?? bench.stamp);
     const { data } = useQuery({
-        queryKey: ['cut', bench.id, detail.number, revision],
+        queryKey: ['cut', bench.id, detail.number, seen],
         queryFn: () => api.cut(bench.id, detail.number),
         staleTime: Infinity,
         gcTime: 30_000,

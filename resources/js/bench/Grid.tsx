@@ -28,7 +28,7 @@ import { LEFT, TOP, useGridView } from './useGridView';
 interface Props {
     id: number;
     detail: SheetDetail;
-    revision: number;
+    seen: string;
     /** The revision at which cells of the sheet were changed last. */
     dataRevision: number;
     preview: Window | null;
@@ -36,7 +36,7 @@ interface Props {
     onView: (view: Rect) => void;
 }
 
-export function Grid({ id, detail, revision, dataRevision, preview, acts, onView }: Props) {
+export function Grid({ id, detail, seen, dataRevision, preview, acts, onView }: Props) {
     const selection = useBench((state) => state.selection);
     const active = useBench((state) => state.active);
     const { scroller, view, look, rows, columns, lastRow, lastColumn, frozen, frozenHeight, frozenWidth } = useGridView(
@@ -56,12 +56,12 @@ export function Grid({ id, detail, revision, dataRevision, preview, acts, onView
     if (frozen.row > 0) views.push({ top: 1, bottom: frozen.row, left: view.left, right: view.right });
     if (frozen.column > 0) views.push({ left: 1, right: frozen.column, top: view.top, bottom: view.bottom });
     if (frozen.row > 0 && frozen.column > 0) views.push({ top: 1, left: 1, bottom: frozen.row, right: frozen.column });
-    const tiles = useTiles(id, detail.number, revision, views, { row: lastRow, column: lastColumn });
+    const tiles = useTiles(id, detail.number, seen, views, { row: lastRow, column: lastColumn });
     // New tiles are painted in slices between frames, so that scrolling goes on meanwhile.
     const shown = useDeferredValue<Tile[]>(preview ? [{ key: 'preview', window: preview }] : tiles);
 
     const drawings = useDrawings(id, detail.number, dataRevision);
-    const truths = useTruths(id, detail.number, revision);
+    const truths = useTruths(id, detail.number, seen);
     const notes = useMemo(() => truths.flatMap((note) => note.ranges.split(',').flatMap((text) => parse(text) ?? [])), [truths]);
     const framed = useBench((state) => state.screen);
     const screen = detail.screens.find((each) => each.name === framed);

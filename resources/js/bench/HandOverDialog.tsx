@@ -14,12 +14,12 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
     const [started, setStarted] = useState<HandoverRecord | null>(null);
     const [busy, setBusy] = useState(false);
     const formats = useQuery({
-        queryKey: ['formats', bench.id, detail.number, bench.revision],
+        queryKey: ['formats', bench.id, detail.number, bench.stamp],
         queryFn: () => api.formats(bench.id, detail.number),
     });
     const plain = format === 'csv' || format === 'tsv';
     const risk = useQuery({
-        queryKey: ['risk', bench.id, detail.number, bench.revision],
+        queryKey: ['risk', bench.id, detail.number, bench.stamp],
         queryFn: () => api.risk(bench.id, detail.number),
         enabled: plain,
     });

@@ -24,7 +24,7 @@ function tilesOf(view: Rect): Rect[] {
 export function useTiles(
     id: number,
     sheet: number,
-    revision: number,
+    seen: string,
     views: Rect[],
     last: { row: number; column: number },
 ): Tile[] {
@@ -41,18 +41,19 @@ export function useTiles(
         queries: corners.map((key) => {
             const range = wanted.get(key) as Rect;
             return {
-                queryKey: keys.window(id, sheet, range, revision),
+                queryKey: keys.window(id, sheet, range, seen),
                 queryFn: ({ signal }: { signal: AbortSignal }) => api.window(id, sheet, range, signal),
                 staleTime: Infinity,
                 gcTime: 60_000,
                 // A window is replaced whole; comparing a thousand cells with those before costs frames.
                 structuralSharing: false,
-                // Queries that are used together are not told what was there before, so the newest revision is looked for.
+                // Queries that are used together are not told what was there before, so the newest window is looked for.
                 placeholderData: () =>
                     client
-                        .getQueriesData<Window>({ queryKey: ['window', id, sheet, key] })
-                        .filter(([, window]) => window !== undefined)
-                        .sort(([one], [other]) => Number(other[6]) - Number(one[6]))[0]?.[1],
+                        .getQueryCache()
+                        .findAll({ queryKey: ['window', id, sheet, key] })
+                        .filter((query) => query.state.data !== undefined)
+                        .sort((one, other) => other.state.dataUpdatedAt - one.state.dataUpdatedAt)[0]?.state.data as Window | undefined,
             };
         }),
     });

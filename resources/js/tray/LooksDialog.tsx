@@ -10,9 +10,9 @@ import { go } from '@/parts/path';
 import type { Formatter } from './useFormat';
 
 /** The named looks at hand: where each is worn, its name, and what becomes of its wearers when it goes. */
-export function LooksDialog({ format, revision, onClose }: { format: Formatter; revision: number; onClose: () => void }) {
+export function LooksDialog({ format, stamp, onClose }: { format: Formatter; stamp: string; onClose: () => void }) {
     const looks = useQuery({
-        queryKey: ['looks', format.id, format.sheet, revision],
+        queryKey: ['looks', format.id, format.sheet, stamp],
         queryFn: () => api.looks(format.id, format.sheet),
     });
     const [leaving, setLeaving] = useState<NamedLookRecord | null>(null);

@@ -20,7 +20,7 @@ export function NumberFacet({ format }: { format: Formatter }) {
     const [side, setSide] = useState(0);
     const client = useQueryClient();
     const question = {
-        queryKey: keys.number(format.id, format.sheet, format.revision, active.row, active.column, open),
+        queryKey: keys.number(format.id, format.sheet, format.stamp, active.row, active.column, open),
         queryFn: ({ signal }: { signal?: AbortSignal }) =>
             api.number(format.id, format.sheet, active.row, active.column, open, signal),
         staleTime: Infinity,

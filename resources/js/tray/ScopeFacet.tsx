@@ -136,7 +136,7 @@ function NamedLooks({ format, worn }: { format: Formatter; worn: string | null }
                     </DropdownMenu.Content>
                 </DropdownMenu.Portal>
             </DropdownMenu.Root>
-            {arranging && <LooksDialog format={format} revision={format.revision} onClose={() => setArranging(false)} />}
+            {arranging && <LooksDialog format={format} stamp={format.stamp} onClose={() => setArranging(false)} />}
         </>
     );
 }

@@ -39,8 +39,10 @@ export interface Formatter {
     id: number;
     sheet: number;
     revision: number;
-    /** The revision at which anything of the sheet was changed last. */
-    seen: number;
+    /** Another one when anything of the workbook was changed, or a stylebook that its sheets follow. */
+    stamp: string;
+    /** Another one when anything of the sheet was. */
+    seen: string;
     record: SelectionRecord | undefined;
     scope: Scope;
     ranges: string;
@@ -67,13 +69,13 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
     const client = useQueryClient();
     const question = useMemo(
         () => ({
-            queryKey: keys.inspection(bench.id, detail.number, bench.revision, ranges, active.row, active.column),
+            queryKey: keys.inspection(bench.id, detail.number, bench.stamp, ranges, active.row, active.column),
             queryFn: ({ signal }: { signal?: AbortSignal }) =>
                 api.inspect(bench.id, detail.number, ranges, active.row, active.column, signal),
             staleTime: Infinity,
             gcTime: 10_000,
         }),
-        [bench.id, bench.revision, detail.number, ranges, active.row, active.column],
+        [bench.id, bench.stamp, detail.number, ranges, active.row, active.column],
     );
     const { data: record, isPlaceholderData: isOld } = useQuery({ ...question, placeholderData: keepPreviousData });
     /** Does something with what is known of the selection; what is known of another one is not taken for it. */
@@ -125,7 +127,8 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             id: bench.id,
             sheet: detail.number,
             revision: bench.revision,
-            seen: bench.sheets.find((sheet) => sheet.number === detail.number)?.revision ?? bench.revision,
+            stamp: bench.stamp,
+            seen: bench.sheets.find((sheet) => sheet.number === detail.number)?.seen ?? bench.stamp,
             record,
             scope: effective,
             ranges,
@@ -150,5 +153,5 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             revise: acts.revise,
             words,
         };
-    }, [bench.id, bench.revision, bench.sheets, detail.number, record, effective, ranges, act, acts, known, scopedBy, words]);
+    }, [bench.id, bench.revision, bench.stamp, bench.sheets, detail.number, record, effective, ranges, act, acts, known, scopedBy, words]);
 }

@@ -31,9 +31,9 @@ export function keepSight(client: QueryClient, id: number, sheet: number, sight:
     if (!came || !record) return;
     const { ranges, row, column } = sight;
     sight.windows.forEach((window, index) => {
-        if (came.windows[index]) client.setQueryData(keys.window(id, sheet, window, record.revision), came.windows[index]);
+        if (came.windows[index]) client.setQueryData(keys.window(id, sheet, window, record.seen), came.windows[index]);
     });
-    if (came.selection) client.setQueryData(keys.inspection(id, sheet, bench.revision, ranges, row, column), came.selection);
-    if (came.number) client.setQueryData(keys.number(id, sheet, bench.revision, row, column, false), came.number);
+    if (came.selection) client.setQueryData(keys.inspection(id, sheet, bench.stamp, ranges, row, column), came.selection);
+    if (came.number) client.setQueryData(keys.number(id, sheet, bench.stamp, row, column, false), came.number);
     if (came.figures) client.setQueryData(keys.figures(id, sheet, record.dataRevision, ranges), came.figures);
 }

@@ -37,7 +37,7 @@ export function useActs(id: number) {
         (answer: ActRecord, sheet: number, sight: Sight) => {
             // What is in sight first: what is shown then finds it at hand.
             keepSight(client, id, sheet, sight, answer);
-            if (answer.sheet) client.setQueryData(keys.sheet(id, sheet, answer.bench.revision), answer.sheet);
+            if (answer.sheet) client.setQueryData(keys.sheet(id, sheet, answer.bench.stamp), answer.sheet);
             client.setQueryData(keys.bench(id), answer.bench);
             void client.invalidateQueries({ queryKey: ['history', id] });
         },

@@ -6,8 +6,8 @@ import { useQuiet } from './useQuiet';
 const NONE: TruthNote[] = [];
 
 /** What the formats of a sheet hide, and what is stored as something that it is not. */
-export function useTruths(id: number, sheet: number, revision: number): TruthNote[] {
-    const quiet = useQuiet(revision);
+export function useTruths(id: number, sheet: number, seen: string): TruthNote[] {
+    const quiet = useQuiet(seen);
     return (
         useQuery({
             queryKey: ['truths', id, sheet, quiet],
