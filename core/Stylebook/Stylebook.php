@@ -156,7 +156,7 @@ final readonly class Stylebook
         foreach ($says as $attribute => $value) {
             $says[$attribute] = Edit::named($this->palette, $attribute, $value);
         }
-        $data[$group] = [$name => $says + $old] + self::map($data, $group);
+        $data[$group] = array_replace(self::map($data, $group), [$name => array_replace($old, $says)]);
 
         return self::of($data);
     }
@@ -223,7 +223,7 @@ final readonly class Stylebook
     public function colouring(string $name, string $hex): self
     {
         $data = $this->source;
-        $data['palette'] = [$name => $hex] + self::map($data, 'palette');
+        $data['palette'] = array_replace(self::map($data, 'palette'), [$name => $hex]);
 
         return self::of($data);
     }

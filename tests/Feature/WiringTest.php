@@ -92,6 +92,17 @@ final class WiringTest extends TestCase
             'keepNumber' => ['keepNumber', ['name' => 'Tonnes', 'code' => '0.0 "t"']],
             'dropNumber' => ['dropNumber', ['name' => 'Tonnes']],
             'fit' => ['fit', ['fit' => ['least' => 60], 'opens' => ['zoom' => 115]]],
+            'ground' => ['ground', ['look' => ['font' => 'Liberation Sans', 'size' => 12]]],
+            'stripes' => ['stripes', ['stripes' => ['by' => 'key', 'key' => 'Tree', 'fills' => ['none', '@mist', '#DDEEFF']]]],
+            'unsay' => ['unsay', ['part' => 'heading', 'kind' => null, 'attributes' => ['fill', 'ink']]],
+            'unsay of a kind' => ['unsay', ['part' => 'body', 'kind' => 'date', 'attributes' => ['number']]],
+            'scale' => ['scale', ['size' => 12.5]],
+            'renameColour' => ['renameColour', ['name' => 'band', 'to' => 'Deep water']],
+            'replaceColour' => ['replaceColour', ['name' => 'band', 'by' => 'deep']],
+            'orderColours' => ['orderColours', ['names' => ['River', 'mist', 'band', 'deep', 'ink', 'shore', 'stone', 'brass']]],
+            'palette' => ['palette', ['hex' => '#1F5F8B']],
+            'mendInk' => ['mendInk', ['ink' => '#6B6273', 'fill' => '#FFFFFF']],
+            'call' => ['call', ['name' => 'House ledger', 'about' => 'For all lists of the house.']],
             'widthUnder' => ['widthUnder', ['axis' => 'columns', 'heading' => 'Worth', 'size' => '90 px']],
         ];
     }

@@ -8,6 +8,7 @@ use App\Wire\Arguments;
 use App\Wire\WiredRevision;
 use Closure;
 use Rilvet\Act\ReviseStylebook;
+use Rilvet\Look\Attribute;
 use Rilvet\Stylebook\Edit;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Worksheet;
@@ -27,7 +28,10 @@ final readonly class Unsay implements WiredRevision
     public function revise(Stylebook $stylebook, Arguments $given, Closure $selected): ReviseStylebook
     {
         [$part, $kind] = [$given->part(), $given->kind()];
-        $names = $given->texts('attributes');
+        $names = array_intersect(
+            $given->texts('attributes'),
+            [...array_map(fn (Attribute $one) => $one->value, Attribute::cases()), 'sign', 'least', 'most', 'scale', 'accounting', 'totals'],
+        );
         foreach ($names as $name) {
             $stylebook = Edit::put($stylebook, $kind === null ? ['parts', $part->value, $name] : ['kinds', $kind->value, $name], null);
         }

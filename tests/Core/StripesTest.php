@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use App\Calculation\LibraryCalculator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Act\Act;
+use Rilvet\Act\Dress;
+use Rilvet\Act\EditCells;
+use Rilvet\Act\MoveCells;
+use Rilvet\Act\Pipeline;
+use Rilvet\Act\Recalculate;
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\Shift;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\LookBook;
+use Rilvet\Reading\Finder;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\SheetFacts;
+use Rilvet\Stylebook\Exception\StylebookIsWrong;
+use Rilvet\Stylebook\Stylebook;
+use Rilvet\Work\Aspect\KeyBands;
+use Rilvet\Work\Setup;
+use Rilvet\Work\Sizes;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+
+/** Stripes as a person would lay them: by rows, by a key, by columns; counted in sight, begun anew or not. */
+final class StripesTest extends TestCase
+{
+    private const A = '#AAAAAA';
+
+    private const B = '#BBBBBB';
+
+    /** @return array<string, array{array<string, mixed>, string, 2?: list<int>}> rule, fills of the rows from 2 on, hidden rows */
+    public static function rules(): array
+    {
+        return [
+            'every row' => [['fill' => self::A], '-a-a.-a-a-..'],
+            'every two rows' => [['every' => 2, 'fill' => self::A], '--aa.--aa-..'],
+            'three fills in turn' => [['fills' => ['none', self::A, self::B]], '-ab-.-ab-a..'],
+            'two fills' => [['fills' => [self::A, self::B]], 'abab.ababa..'],
+            'from the third row' => [['fill' => self::A, 'first' => 3], '---a.---a-..'],
+            'through the groups' => [['fill' => self::A, 'anew' => false, 'every' => 3], '---a.aa---..'],
+            'hidden rows are not counted' => [['fill' => self::A], '-[a]a-.-a-a-..', [3]],
+            'hidden rows, through the groups' => [['fill' => self::A, 'anew' => false, 'every' => 3], '---[a].aaa--..', [5]],
+            'at each change of a key' => [['by' => 'key', 'key' => 'Bed', 'fill' => self::A], '--aa.--a--..'],
+            'at each change, through the groups' => [['by' => 'key', 'key' => ' bed ', 'fill' => self::A, 'anew' => false], '--aa.aa-aa..'],
+            'two changes a band' => [['by' => 'key', 'key' => 'Bed', 'fill' => self::A, 'every' => 2, 'anew' => false], '----.--aaa..'],
+            'a key that no column has' => [['by' => 'key', 'key' => 'Colour', 'fill' => self::A], '----.-----..'],
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $rule
+     * @param  list<int>  $hidden
+     */
+    #[DataProvider('rules')]
+    public function test_rows_take_turns(array $rule, string $wanted, array $hidden = []): void
+    {
+        $wanted = str_replace(['[', ']'], '', $wanted);
+        self::assertSame($wanted, self::column(self::dressed($rule, $hidden), 3, strlen($wanted)));
+    }
+
+    public function test_columns_take_turns_in_the_body_alone(): void
+    {
+        $sheet = self::dressed(['by' => 'columns', 'every' => 2, 'fill' => self::A])[0]->sheet(1);
+        $looks = new DressedSheet($sheet, new LookBook);
+        $fill = fn (int $row, int $column) => $looks->at($row, $column)->look->text(Attribute::Fill, 'none');
+        foreach ([[2, 'none', 'none', self::A, self::A], [1, 'none', 'none', 'none', 'none'], [12, 'none', 'none', 'none', 'none']] as [$row, $a, $b, $c, $d]) {
+            self::assertSame([$a, $b, $c, $d], array_map(fn (int $column) => $fill($row, $column), [1, 2, 3, 4]), "row $row");
+        }
+        self::assertSame($looks->row(2, 4)[2]->look->key(), $looks->at(3, 3)->look->key());
+    }
+
+    public function test_stripes_by_a_key_follow_the_data(): void
+    {
+        [$workbook] = self::dressed(['by' => 'key', 'key' => 'Bed', 'fill' => self::A, 'anew' => false]);
+        self::assertSame(['1.1' => [2, 4, 9, 10]], self::bands($workbook));
+        // A cell of another column changes nothing of it, and nothing is read again.
+        $other = self::act($workbook, new EditCells(1, [3 => [3 => '99']]));
+        self::assertSame($workbook->sheet(1)->aspect(KeyBands::class), $other->sheet(1)->aspect(KeyBands::class));
+        $key = self::act($workbook, new EditCells(1, [3 => [2 => 'west']]));
+        self::assertSame(['1.1' => [2, 3, 4, 9, 10]], self::bands($key));
+        $grown = self::act($workbook, new MoveCells(1, new Shift(true, 3, 2, true)));
+        self::assertSame(['1.1' => [2, 6, 11, 12]], self::bands($grown), 'blank rows go on with what stands above');
+        $plain = self::act($workbook, new Dress([1], self::book(['fill' => self::A])));
+        self::assertSame([], self::bands($plain));
+        self::assertNull($plain->sheet(1)->aspect(KeyBands::class)->toJson(), 'what says nothing is not stored');
+    }
+
+    public function test_what_is_stored_comes_back(): void
+    {
+        $bands = new KeyBands(['1.1' => [2, 4, 9, 900_000], '20.3' => [21]]);
+        self::assertSame(['1.1' => '2,2,5,899991', '20.3' => '21'], $bands->toJson());
+        self::assertEquals($bands, KeyBands::fromJson($bands->toJson()));
+        self::assertEquals(new KeyBands, KeyBands::fromJson(null));
+        foreach ([[1, 0], [2, 1], [3, 1], [4, 2], [899_999, 3], [900_000, 4], [1_048_576, 4]] as [$row, $count]) {
+            self::assertSame($count, $bands->count('1.1', $row));
+        }
+        self::assertSame(0, $bands->count('9.9', 5));
+    }
+
+    /** A thousand changes cost a look at one column, and a row of a window none. */
+    public function test_a_long_table_with_a_change_in_each_row_stays_quick(): void
+    {
+        $rows = [['Bed', 'Count']];
+        for ($row = 0; $row < 20_000; $row++) {
+            $rows[] = ["b$row", $row];
+        }
+        $cells = MemorySheet::of('Long', $rows);
+        $workbook = new Workbook('Long', [1 => new Worksheet($cells, 'Long', Finder::read(SheetFacts::of($cells)))], new LookBook);
+        $began = hrtime(true);
+        $workbook = self::act($workbook, new Dress([1], self::book(['by' => 'key', 'key' => 'Bed', 'fill' => self::A])));
+        $looks = new DressedSheet($workbook->sheet(1), new LookBook);
+        $striped = 0;
+        for ($row = 2; $row <= 20_001; $row++) {
+            $striped += $looks->row($row, 2)[1]->look->text(Attribute::Fill) === self::A ? 1 : 0;
+        }
+        self::assertSame(10_000, $striped);
+        self::assertLessThan(20, (hrtime(true) - $began) / 1e9, 'not a look at all rows for each');
+    }
+
+    /** @return array<string, array{array<string, mixed>, string}> */
+    public static function wrong(): array
+    {
+        return [
+            'another rule' => [['shape' => 1], 'stripes.shape'],
+            'by what' => [['by' => 'moon'], 'stripes.by'],
+            'by a list' => [['by' => []], 'stripes.by'],
+            'no key' => [['by' => 'key'], 'stripes.key'],
+            'a blank key' => [['by' => 'key', 'key' => ' '], 'stripes.key'],
+            'a key that is a number' => [['key' => 4], 'stripes.key'],
+            'one fill' => [['fills' => ['none']], 'stripes.fills'],
+            'four fills' => [['fills' => ['none', 'none', 'none', 'none']], 'stripes.fills'],
+            'fills by name' => [['fills' => ['a' => 'none', 'b' => 'none']], 'stripes.fills'],
+            'no colour' => [['fills' => ['none', 'red;}</style>']], 'stripes'],
+            'a colour that is not there' => [['fill' => '@none such'], 'stripes'],
+            'none' => [['every' => 0], 'stripes.every'],
+            'half' => [['every' => 1.5], 'stripes.every'],
+            'a first row of none' => [['first' => 0], 'stripes.first'],
+            'anew or what' => [['anew' => 'yes'], 'stripes.anew'],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $rule */
+    #[DataProvider('wrong')]
+    public function test_a_wrong_rule_is_named(array $rule, string $place): void
+    {
+        $this->expectException(StylebookIsWrong::class);
+        $this->expectExceptionMessage("\"$place\"");
+        Stylebook::of(['name' => 'T', 'stripes' => $rule]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $rule
+     * @param  list<int>  $hidden
+     * @return array{Workbook}
+     */
+    private static function dressed(array $rule, array $hidden = []): array
+    {
+        $cells = MemorySheet::of('Beds', [
+            ['Lot', 'Bed', 'Bags', 'Worth'],
+            ['a1', 'north', 3, 4.5], ['a2', 'north', 4, 5.5], ['a3', 'south', 5, 2.25], ['a4', null, 6, 1.5],
+            ['Upper beds together', null, 18, 13.75],
+            ['b1', 'south', 3, 4.5], ['b2', 'south', 4, 5.5], ['b3', 'north', 5, 2.25], ['b4', 'east', 6, 1.5], ['b5', 'east', 1, 1.5],
+            ['Lower beds together', null, 19, 15.25],
+            ['All beds', null, 37, 29],
+        ]);
+        $reading = Finder::read(SheetFacts::of($cells));
+        $setup = new Setup;
+        $setup = $setup->withSizes(new Sizes(hiddenRows: $hidden));
+        $workbook = new Workbook('Beds', [1 => new Worksheet($cells, 'Beds', $reading, came: $setup)], new LookBook);
+
+        return [self::act($workbook, new Dress([1], self::book($rule)))];
+    }
+
+    /** @param  array<string, mixed>  $rule */
+    private static function book(array $rule): Stylebook
+    {
+        return Stylebook::of(['name' => 'T', 'stripes' => $rule]);
+    }
+
+    /**
+     * Fills of a column from row 2 on: a, b, - for none, . for a row that is no body.
+     *
+     * @param  array{Workbook}  $dressed
+     */
+    private static function column(array $dressed, int $column, int $rows): string
+    {
+        $sheet = $dressed[0]->sheet(1);
+        $looks = new DressedSheet($sheet, new LookBook);
+        $text = '';
+        for ($row = 2; $row < 2 + $rows; $row++) {
+            $text .= $sheet->reading->tables[0]->runAt($row)?->part !== Part::Body
+                ? '.'
+                : ([self::A => 'a', self::B => 'b'][$looks->row($row, 4)[$column - 1]->look->text(Attribute::Fill)] ?? '-');
+        }
+
+        return $text;
+    }
+
+    private static function act(Workbook $workbook, Act $act): Workbook
+    {
+        return (new Pipeline(new Recalculate(new LibraryCalculator)))->run($act, $workbook)->after;
+    }
+
+    /** @return array<string, list<int>> */
+    private static function bands(Workbook $workbook): array
+    {
+        return $workbook->sheet(1)->aspect(KeyBands::class)->starts;
+    }
+}
