@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Rilvet\Act\Act;
 use Rilvet\Act\Covering;
+use Rilvet\Act\Dress;
 use Rilvet\Act\Exception\LooksStay;
 use Rilvet\Act\Exception\NoSuchLook;
 use Rilvet\Act\Exception\VersionIsHeld;
@@ -126,6 +127,14 @@ final class Bench
         }
 
         return $after;
+    }
+
+    /** A sheet as it would look in a stylebook; nothing is saved. */
+    public function wearing(WorkbookRow $row, int $number, Stylebook $stylebook): Workbook
+    {
+        $workbook = $this->load($row, [$number]);
+
+        return $this->pipeline->run(new Dress([$number], $stylebook, $workbook->sheet($number)->clean), $workbook)->after;
     }
 
     /** What an act would come to; nothing is saved. */

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Jobs\SettleSizes;
+use App\Models\Sheet;
 use App\Models\Stylebook as StylebookRow;
 use App\Models\Workbook as WorkbookRow;
 use Illuminate\Support\Facades\DB;
 use Rilvet\Act\Dress;
+use Rilvet\Change\Json;
 use Rilvet\Stylebook\Comparison;
 use Rilvet\Stylebook\Difference;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
@@ -85,6 +87,7 @@ final readonly class Drafts
             }
             $kept = $merge->merged;
         }
+        self::leaveNone($of, $newest, $kept);
         $words = self::words($changes);
 
         return DB::transaction(function () use ($of, $draft, $kept, $number, $words) {
@@ -95,6 +98,23 @@ final readonly class Drafts
 
             return $version;
         });
+    }
+
+    /**
+     * A named look that cells wear does not go under their feet.
+     *
+     * @throws StylebookIsWrong
+     */
+    private static function leaveNone(StylebookRow $of, Stylebook $before, Stylebook $after): void
+    {
+        foreach (array_diff_key($before->looks, $after->looks) as $name => $look) {
+            $wearers = Sheet::wearing($of->id)->whereNull('held')->whereIn('id', DB::table('documents')->select('sheet_id')
+                ->where('name', 'wears')->where('data', 'like', '%'.addcslashes(Json::of((string) $name), '%_\\').'%'))->count();
+            if ($wearers > 0) {
+                throw StylebookIsWrong::because("looks.$name", ($wearers === 1 ? 'a sheet wears' : "$wearers sheets wear")
+                    .' it. Rename or delete it where it is worn, and its wearers go along.');
+            }
+        }
     }
 
     /** Gives up what a draft says. */

@@ -24,7 +24,7 @@ final readonly class Wiring
         Stylebook\NameColour::class, Stylebook\DropColour::class,
         Stylebook\NumberRule::class, Stylebook\KeepNumber::class, Stylebook\DropNumber::class,
         Stylebook\FitRules::class, Stylebook\WidthOfHeading::class,
-        Stylebook\Ground::class, Stylebook\StripeRule::class, Stylebook\Unsay::class, Stylebook\Scale::class,
+        Stylebook\Say::class, Stylebook\Ground::class, Stylebook\StripeRule::class, Stylebook\Unsay::class, Stylebook\Scale::class,
         Stylebook\RenameColour::class, Stylebook\ReplaceColour::class, Stylebook\OrderColours::class, Stylebook\PaletteOf::class,
         Stylebook\MendInk::class, Stylebook\CallStylebook::class,
     ];

@@ -5,6 +5,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Refused } from './api/client';
 import { BenchPage } from './bench/BenchPage';
+import { BookPage } from './book/BookPage';
 import { Asking } from './parts/Ask';
 import { Announced } from './parts/announce';
 import { Messages } from './parts/Messages';
@@ -27,6 +28,8 @@ const client = new QueryClient({
 function App() {
     const path = usePath();
     const workbook = /^\/workbooks\/(\d+)/.exec(path)?.[1];
+    const stylebook = /^\/stylebooks\/(\d+)/.exec(path)?.[1];
+    if (stylebook) return <BookPage key={stylebook} id={Number(stylebook)} />;
     return workbook ? <BenchPage key={workbook} id={Number(workbook)} /> : <ShelfPage />;
 }
 

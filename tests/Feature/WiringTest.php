@@ -92,6 +92,8 @@ final class WiringTest extends TestCase
             'keepNumber' => ['keepNumber', ['name' => 'Tonnes', 'code' => '0.0 "t"']],
             'dropNumber' => ['dropNumber', ['name' => 'Tonnes']],
             'fit' => ['fit', ['fit' => ['least' => 60], 'opens' => ['zoom' => 115]]],
+            'say' => ['say', ['part' => 'total', 'kind' => null, 'look' => ['fill' => '#3F2F55', 'top' => 'thick #3B2A4A']]],
+            'say of a kind' => ['say', ['part' => 'body', 'kind' => 'date', 'look' => ['ink' => '#224466', 'number' => 'yyyy-mm-dd']]],
             'ground' => ['ground', ['look' => ['font' => 'Liberation Sans', 'size' => 12]]],
             'stripes' => ['stripes', ['stripes' => ['by' => 'key', 'key' => 'Tree', 'fills' => ['none', '@mist', '#DDEEFF']]]],
             'unsay' => ['unsay', ['part' => 'heading', 'kind' => null, 'attributes' => ['fill', 'ink']]],

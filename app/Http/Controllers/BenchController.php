@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Bench;
+use App\Bench\Drafts;
+use App\Bench\Versions;
 use App\Http\Records\BenchRecord;
 use App\Http\Records\CurrencyRecord;
 use App\Http\Records\HistoryRecord;
@@ -13,6 +15,7 @@ use App\Http\Records\Outline;
 use App\Http\Records\SelectionRecord;
 use App\Http\Sight;
 use App\Models\Change;
+use App\Models\Stylebook as StylebookRow;
 use App\Models\Workbook;
 use App\Wire\ActIsWrong;
 use App\Wire\Arguments;
@@ -23,6 +26,7 @@ use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Facet;
 use Rilvet\Number\Currencies;
+use Rilvet\Stylebook\Stylebook;
 use Rilvet\Window\CutTexts;
 use Rilvet\Window\Figures;
 use Rilvet\Window\Lifted;
@@ -49,9 +53,11 @@ final class BenchController
     }
 
     /** A sheet as it was read: tables, parts, columns, sizes, the way it opens. */
-    public function sheet(int $id, int $number): JsonResponse
+    public function sheet(Request $request, int $id, int $number): JsonResponse
     {
-        $workbook = $this->bench->settled(Workbook::onShelf($id), [$number]);
+        $as = self::worn($request);
+        $row = Workbook::onShelf($id);
+        $workbook = $as === null ? $this->bench->settled($row, [$number]) : $this->bench->wearing($row, $number, $as);
 
         return response()->json(Outline::sheet($number, $workbook->sheet($number), $workbook->looks));
     }
@@ -63,7 +69,11 @@ final class BenchController
         $given = $request->query();
         $range = Sight::rectangle($given) ?? throw ActIsWrong::argument('window', 'top, left, bottom and right');
 
-        return response()->json(Sight::paint($this->bench->load(Workbook::onShelf($id), [$number]), $number, $range));
+        $as = self::worn($request);
+        $row = Workbook::onShelf($id);
+        $workbook = $as === null ? $this->bench->load($row, [$number]) : $this->bench->wearing($row, $number, $as);
+
+        return response()->json(Sight::paint($workbook, $number, $range));
     }
 
     /** How many cells of a selection are filled; count, sum, mean, least and greatest of its numbers. */
@@ -165,6 +175,17 @@ final class BenchController
                 )
                 ->all(),
         );
+    }
+
+    /** The stylebook in whose draft a sheet is to be seen. */
+    private static function worn(Request $request): ?Stylebook
+    {
+        if (! $request->has('as')) {
+            return null;
+        }
+        $row = StylebookRow::onShelf()->findOrFail($request->integer('as'));
+
+        return Versions::of(Drafts::of($row)->id ?? $row->id)[0];
     }
 
     private static function place(Request $request): Address

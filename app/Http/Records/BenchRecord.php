@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Models\Stylebook;
 use App\Models\Workbook;
 
 /** A workbook on the Bench. */
@@ -13,6 +14,7 @@ final readonly class BenchRecord
      * @param  list<SheetRecord>  $sheets
      * @param  list<string>  $notices
      * @param  list<NameRecord>  $names
+     * @param  int|null  $book  the stylebook that it is the specimen of
      * @param  string  $stamp  another one when anything was changed, also a stylebook that a sheet follows
      */
     public function __construct(
@@ -25,6 +27,7 @@ final readonly class BenchRecord
         public array $notices,
         public array $names,
         public string $stamp,
+        public ?int $book,
     ) {
     }
 
@@ -43,6 +46,7 @@ final readonly class BenchRecord
             $notices,
             NameRecord::list($row),
             $row->revision.'.'.hash('xxh32', implode(' ', array_map(fn (SheetRecord $sheet) => $sheet->seen, $sheets))),
+            $row->specimen_of === null ? null : Stylebook::query()->find($row->specimen_of)?->draft_of,
         );
     }
 }

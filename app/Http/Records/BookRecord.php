@@ -9,6 +9,7 @@ use App\Jobs\SettleSizes;
 use App\Models\Sheet;
 use App\Models\Stylebook as StylebookRow;
 use App\Models\StylebookVersion;
+use Illuminate\Database\Eloquent\Builder;
 
 /** A stylebook with its versions and its wearers, and the draft in which it is changed. */
 final readonly class BookRecord
@@ -16,12 +17,15 @@ final readonly class BookRecord
     /** Versions, and wearers, that are listed. */
     private const LISTED = 500;
 
+    private const OTHERS = 100;
+
     /**
      * @param  int|null  $specimen  the workbook in which the draft is seen
      * @param  int|null  $base  the version that the draft began with
      * @param  list<DifferenceRecord>  $changes  since that one
      * @param  list<VersionRecord>  $versions  the newest first
      * @param  list<WearerRecord>  $worn
+     * @param  list<WearerRecord>  $could  other sheets that it can be seen on
      * @param  int  $sheets  that wear it
      * @param  int  $waiting  sheets that the newest version has not fitted yet
      */
@@ -34,6 +38,7 @@ final readonly class BookRecord
         public array $changes,
         public array $versions,
         public array $worn,
+        public array $could,
         public int $sheets,
         public int $waiting,
     ) {
@@ -43,7 +48,8 @@ final readonly class BookRecord
     {
         $draft = Drafts::of($row);
         $wearers = Sheet::wearing($row->id);
-        $waiting = SettleSizes::waiting($row->id)->pluck('id')->flip();
+        /** @var array<int, int> $waiting */
+        $waiting = array_flip(SettleSizes::waiting($row->id)->pluck('id')->all());
 
         return new self(
             $row->id, $row->name, $row->version,
@@ -51,14 +57,27 @@ final readonly class BookRecord
             $draft?->base,
             array_map(DifferenceRecord::of(...), Drafts::changes($row, $draft)),
             self::versions($row),
-            array_values(
-                (clone $wearers)->with('workbook')->orderBy('workbook_id')->orderBy('place')->limit(self::LISTED)->get()
-                    ->map(fn (Sheet $sheet) => new WearerRecord(
-                        $sheet->workbook_id, $sheet->workbook->name, $sheet->number, $sheet->name, $sheet->held, ! isset($waiting[$sheet->id]),
-                    ))->all(),
-            ),
+            self::sheets((clone $wearers)->limit(self::LISTED), $waiting),
+            self::sheets(Sheet::query()->where('gone', false)->where('state', 'visible')->where('rows', '>', 0)
+                ->where(fn (Builder $other) => $other->whereNull('stylebook_id')->orWhere('stylebook_id', '!=', $row->id))
+                ->whereHas('workbook', fn (Builder $shelf) => $shelf->whereNull('specimen_of')->where('revision', '>', 0))
+                ->limit(self::OTHERS), []),
             $wearers->count(), count($waiting),
         );
+    }
+
+    /**
+     * @param  Builder<Sheet>  $sheets
+     * @param  array<int, int>  $waiting  by the id of a sheet
+     * @return list<WearerRecord>
+     */
+    private static function sheets(Builder $sheets, array $waiting): array
+    {
+        return array_values($sheets->with('workbook')->orderBy('workbook_id')->orderBy('place')->get()->map(
+            fn (Sheet $sheet) => new WearerRecord(
+                $sheet->workbook_id, $sheet->workbook->name, $sheet->number, $sheet->name, $sheet->held, ! isset($waiting[$sheet->id]),
+            ),
+        )->all());
     }
 
     /** @return list<VersionRecord> */

@@ -2,10 +2,12 @@ import type {
     ActArguments,
     ActRecord,
     BenchRecord,
+    BookRecord,
     ComingRecord,
     CurrencyRecord,
     DrawingRecord,
     CutTexts,
+    DifferenceRecord,
     FamilyRecord,
     FormatRecord,
     Figures,
@@ -16,12 +18,21 @@ import type {
     NamedLookRecord,
     NumberView,
     RevisionArguments,
+    RulesRecord,
     SheetDetail,
     SelectionRecord,
     ShelfRecord,
     TruthNote,
     Window,
 } from './types';
+
+/** What two people changed of one stylebook, in words. */
+export interface Went {
+    version: number;
+    theirs: string[];
+    mine: string[];
+    both: string[];
+}
 
 /** What the server refused, in its own words. */
 export class Refused extends Error {
@@ -37,6 +48,8 @@ export class Refused extends Error {
         readonly done = false,
         /** What was done then. */
         readonly words: string | null = null,
+        /** Another version of a stylebook was kept meanwhile: what both changed. */
+        readonly went: Went | null = null,
     ) {
         super(message);
     }
@@ -77,6 +90,7 @@ async function call<T>(method: string, path: string, body?: object, signal?: Abo
             covered?: number;
             done?: boolean;
             words?: string | null;
+            went?: Went;
         } | null;
         throw new Refused(
             said?.message || `The server answered ${response.status}.`,
@@ -86,6 +100,7 @@ async function call<T>(method: string, path: string, body?: object, signal?: Abo
             said?.covered ?? 0,
             said?.done ?? false,
             said?.words ?? null,
+            said?.went ?? null,
         );
     }
     return answer as T;
@@ -218,5 +233,21 @@ export const api = {
     cancelHandover: (id: string) => patiently<HandoverRecord>('DELETE', `handovers/${id}`),
     learn: (id: number, sheets: number[] | 'all') =>
         patiently<{ name: string; rules: number }>('POST', `workbooks/${id}/learn`, { sheets }),
-    importStylebook: (json: string) => patiently<{ name: string }>('POST', 'stylebooks', { json }),
+    importStylebook: (json: string) => patiently<{ id: number; name: string }>('POST', 'stylebooks', { json }),
+    beginStylebook: (from: number | null) => patiently<{ id: number; name: string }>('POST', 'stylebooks/begin', { from }),
+    removeStylebook: (id: number) => patiently<{ message: string }>('DELETE', `stylebooks/${id}`),
+    book: (id: number) => call<BookRecord>('GET', `stylebooks/${id}`),
+    draft: (id: number) => patiently<BookRecord>('POST', `stylebooks/${id}/draft`, {}),
+    dropDraft: (id: number) => patiently<{ message: string }>('DELETE', `stylebooks/${id}/draft`),
+    keepDraft: (id: number, both: 'mine' | 'theirs' | null) =>
+        patiently<BookRecord>('POST', `stylebooks/${id}/keep`, { 'where both': both }),
+    rules: (id: number) => call<RulesRecord>('GET', `stylebooks/${id}/rules?draft=1`),
+    compare: (id: number, from: number, to: number) =>
+        call<DifferenceRecord[]>('GET', `stylebooks/${id}/compare?from=${from}&to=${to}`),
+    goBack: (id: number, version: number) => patiently<BookRecord>('POST', `stylebooks/${id}/back`, { version }),
+    /** A sheet as it would look in the draft of a stylebook. */
+    seenSheet: (id: number, sheet: number, stylebook: number) =>
+        call<SheetDetail>('GET', `workbooks/${id}/sheets/${sheet}?as=${stylebook}`),
+    seenWindow: (id: number, sheet: number, stylebook: number, range: Rect) =>
+        call<Window>('GET', `workbooks/${id}/sheets/${sheet}/window?${rect(range)}&as=${stylebook}`),
 };

@@ -124,6 +124,7 @@ export interface RevisionArguments {
   dropNumber: { name: string };
   fit: { fit: Record<string, unknown>; opens: Record<string, unknown> };
   widthUnder: { axis: 'columns'; heading: string; size?: string | null };
+  say: { part: string; kind: string | null; look: GivenLook };
   ground: { look: GivenLook };
   stripes: { stripes: Record<string, unknown> | null };
   unsay: { part: string; kind: string | null; attributes: string[] };
@@ -500,6 +501,7 @@ export interface BenchRecord {
   notices: string[];
   names: NameRecord[];
   stamp: string;
+  book: number | null;
 }
 
 export interface DrawingRecord {
@@ -644,6 +646,7 @@ export interface BookRecord {
   changes: DifferenceRecord[];
   versions: VersionRecord[];
   worn: WearerRecord[];
+  could: WearerRecord[];
   sheets: number;
   waiting: number;
 }

@@ -4,6 +4,7 @@ import { api } from '@/api/client';
 import type { BenchRecord, SheetDetail, StylebookRecord } from '@/api/types';
 import { Picture } from '@/grid/Picture';
 import { say, tell } from '@/parts/Messages';
+import { go } from '@/parts/path';
 import { useRoving } from '@/parts/useRoving';
 import { useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
@@ -31,6 +32,7 @@ export function DressPanel({
     const sheets = scope === 'all' ? 'all' : scope === 'chosen' ? chosen : [detail.number];
     const roving = useRoving<HTMLDivElement>('button');
     const nothing = Array.isArray(sheets) && sheets.length === 0;
+    const holds = bench.sheets.find((sheet) => sheet.number === detail.number)?.holds ?? null;
     const isDoubtful = detail.tables.some((table) => table.question !== null);
     const dress = (stylebook: string | null) => {
         tryOn(null);
@@ -121,6 +123,10 @@ export function DressPanel({
                             key={stylebook.name}
                             stylebook={stylebook}
                             worn={detail.wears === stylebook.name}
+                            holds={detail.wears === stylebook.name ? holds : null}
+                            onHold={(version) =>
+                                void acts.act('dress', { stylebook: stylebook.name, clean: detail.clean, sheets, version })
+                            }
                             disabled={nothing}
                             onTry={(on) =>
                                 tryOn(
@@ -149,35 +155,68 @@ export function DressPanel({
 function Choice({
     stylebook,
     worn,
+    holds,
+    onHold,
     disabled,
     onTry,
     onPress,
 }: {
     stylebook: StylebookRecord;
     worn: boolean;
+    /** The version that the sheet keeps; null where it follows the newest. */
+    holds: number | null;
+    onHold: (version: number | null) => void;
     disabled: boolean;
     onTry: (on: boolean) => void;
     onPress: () => void;
 }) {
     return (
-        <button
-            type="button"
-            disabled={disabled}
-            aria-pressed={worn}
-            title={stylebook.about}
-            className={`w-[190px] flex-none overflow-hidden rounded-md border text-left disabled:opacity-50 ${worn ? 'border-damson ring-1 ring-damson' : 'border-hair hover:border-[#b9b1a4]'}`}
-            onMouseEnter={() => onTry(true)}
-            onMouseLeave={() => onTry(false)}
-            onFocus={() => onTry(true)}
-            onBlur={() => onTry(false)}
-            onClick={onPress}
+        <div
+            className={`w-[190px] flex-none overflow-hidden rounded-md border ${worn ? 'border-damson ring-1 ring-damson' : 'border-hair hover:border-[#b9b1a4]'}`}
         >
-            <Picture window={stylebook.specimen} width={190} height={66} />
-            <span className="flex items-center gap-2 border-t border-hair px-2 py-1 text-[12px] font-semibold">
-                <span className="flex-1 truncate">{stylebook.name}</span>
-                {worn && <span className="font-normal text-damson">worn</span>}
-            </span>
-        </button>
+            <button
+                type="button"
+                disabled={disabled}
+                aria-pressed={worn}
+                title={stylebook.about}
+                className="block w-full text-left outline-offset-[-2px]! disabled:opacity-50"
+                onMouseEnter={() => onTry(true)}
+                onMouseLeave={() => onTry(false)}
+                onFocus={() => onTry(true)}
+                onBlur={() => onTry(false)}
+                onClick={onPress}
+            >
+                <Picture window={stylebook.specimen} width={190} height={worn ? 44 : 66} />
+                <span className="flex items-center gap-2 border-t border-hair px-2 py-1 text-[12px] font-semibold">
+                    <span className="flex-1 truncate">{stylebook.name}</span>
+                    {worn && <span className="font-normal text-damson">worn</span>}
+                </span>
+            </button>
+            {worn && (
+                <p className="flex h-[22px] items-center gap-2 border-t border-hair px-2 text-[11px] whitespace-nowrap text-quiet">
+                    <button
+                        type="button"
+                        className="h-6 min-w-0 flex-1 truncate text-left underline underline-offset-2"
+                        title={
+                            holds === null
+                                ? `Keep version ${stylebook.version} here, whatever becomes of the stylebook`
+                                : `Follow the newest, version ${stylebook.version}`
+                        }
+                        onClick={() => onHold(holds === null ? stylebook.version : null)}
+                    >
+                        {holds === null ? `follows · hold v ${stylebook.version}` : `holds v ${holds} · follow`}
+                    </button>
+                    <button
+                        type="button"
+                        className="h-6 flex-none underline underline-offset-2"
+                        aria-label={`Change ${stylebook.name}`}
+                        onClick={() => go(`/stylebooks/${stylebook.id}`)}
+                    >
+                        Change it
+                    </button>
+                </p>
+            )}
+        </div>
     );
 }
 

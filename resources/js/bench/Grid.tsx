@@ -34,9 +34,11 @@ interface Props {
     preview: Window | null;
     acts: Acts;
     onView: (view: Rect) => void;
+    /** Its cells are there to be seen, and take no texts. */
+    still?: boolean;
 }
 
-export function Grid({ id, detail, seen, dataRevision, preview, acts, onView }: Props) {
+export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, still = false }: Props) {
     const selection = useBench((state) => state.selection);
     const active = useBench((state) => state.active);
     const { scroller, view, look, rows, columns, lastRow, lastColumn, frozen, frozenHeight, frozenWidth } = useGridView(
@@ -96,8 +98,9 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView }: 
         withLooks.current = !event.shiftKey;
         const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
         if (event.key === 'Escape' && lifted) useBench.setState({ lifted: null });
-        else if (event.key === 'F2') beginEdit(null);
-        else if (event.key === 'Delete') clear();
+        else if (event.key === 'F2' && !still) beginEdit(null);
+        else if (event.key === 'Delete' && !still) clear();
+        else if (still && plain && event.key.length === 1) return moveByKey(event);
         else if (event.key === 'ContextMenu' || (event.key === 'F10' && event.shiftKey)) openMenu();
         else if (lifted && event.key === 'Enter')
             void acts.act('lay', {
@@ -151,7 +154,7 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView }: 
                 style={{ overflowAnchor: 'none' }}
                 onScroll={look}
                 onKeyDown={onKeyDown}
-                onDoubleClick={(event) => (event.target as HTMLElement).closest('.sheet') && beginEdit(null)}
+                onDoubleClick={(event) => !still && (event.target as HTMLElement).closest('.sheet') && beginEdit(null)}
                 onCopy={(event) => {
                     if ((event.target as HTMLElement).tagName === 'INPUT') return;
                     event.preventDefault();
@@ -160,6 +163,7 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView }: 
                 onPaste={(event) => {
                     if ((event.target as HTMLElement).tagName === 'INPUT') return;
                     event.preventDefault();
+                    if (still) return;
                     paste(event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html'), withLooks.current);
                     withLooks.current = true;
                 }}

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import type { Acts } from '@/work/useActs';
 
-const PLACES = ['nav[aria-label=Outline]', '[role=grid]', '[aria-label=Tray]', 'footer', 'header'];
+const PLACES = ['nav[aria-label=Outline]', 'nav[aria-label=Rules]', '[role=grid]', '[aria-label=Tray]', 'footer', 'header'];
 const TAKES_FOCUS = 'button:not(:disabled):not([tabindex="-1"]), input:not(:disabled), select, textarea, a[href], [tabindex="0"]';
 
 /** Goes on to the next part of the Bench, or back to the one before. */

@@ -21,13 +21,7 @@ function tilesOf(view: Rect): Rect[] {
 }
 
 /** The windows that cover some views of a sheet; while a new revision is fetched, the old one stays in sight. */
-export function useTiles(
-    id: number,
-    sheet: number,
-    seen: string,
-    views: Rect[],
-    last: { row: number; column: number },
-): Tile[] {
+export function useTiles(id: number, sheet: number, seen: string, views: Rect[], last: { row: number; column: number }): Tile[] {
     const client = useQueryClient();
     const wanted = new Map<string, Rect>();
     for (const view of views) {
@@ -53,7 +47,8 @@ export function useTiles(
                         .getQueryCache()
                         .findAll({ queryKey: ['window', id, sheet, key] })
                         .filter((query) => query.state.data !== undefined)
-                        .sort((one, other) => other.state.dataUpdatedAt - one.state.dataUpdatedAt)[0]?.state.data as Window | undefined,
+                        .sort((one, other) => other.state.dataUpdatedAt - one.state.dataUpdatedAt)[0]?.state.data as
+                        Window | undefined,
             };
         }),
     });

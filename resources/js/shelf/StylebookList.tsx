@@ -1,10 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { Download } from 'lucide-react';
+import { ChevronDown, Download, Trash2 } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
 import { useRef } from 'react';
 import { api } from '@/api/client';
 import type { StylebookRecord } from '@/api/types';
 import { Picture } from '@/grid/Picture';
+import { ask } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
+import { go } from '@/parts/path';
 
 function worn(stylebook: StylebookRecord): string {
     if (stylebook.sheets === 0) return 'worn by none yet';
@@ -14,17 +17,45 @@ function worn(stylebook: StylebookRecord): string {
 export function StylebookList({ stylebooks }: { stylebooks: StylebookRecord[] }) {
     const client = useQueryClient();
     const picker = useRef<HTMLInputElement>(null);
+    const begin = (from: number | null) => void api.beginStylebook(from).then(({ id }) => go(`/stylebooks/${id}`), tell);
+    const remove = async (stylebook: StylebookRecord) => {
+        const sure = await ask({
+            title: `Take ${stylebook.name} off the shelf?`,
+            about: 'With all its versions. No sheet wears it.',
+            action: 'Take it off',
+            danger: true,
+        });
+        if (sure === null) return;
+        await api.removeStylebook(stylebook.id).then(({ message }) => {
+            say(message);
+            return client.invalidateQueries({ queryKey: ['shelf'] });
+        }, tell);
+    };
     return (
         <section aria-labelledby="stylebooks">
             <h2 id="stylebooks" className="mb-2 flex items-baseline justify-between text-[15px] font-semibold">
                 Stylebooks
-                <button
-                    type="button"
-                    className="text-[12px] font-normal text-quiet underline-offset-2 hover:underline"
-                    onClick={() => picker.current?.click()}
-                >
-                    Bring in from JSON
-                </button>
+                <DropdownMenu.Root modal={false}>
+                    <DropdownMenu.Trigger className="flex items-center gap-1 text-[12px] font-normal text-quiet underline-offset-2 hover:underline">
+                        New stylebook <ChevronDown size={12} aria-hidden="true" />
+                    </DropdownMenu.Trigger>
+                    <DropdownMenu.Portal>
+                        <DropdownMenu.Content className="menu" align="end">
+                            <DropdownMenu.Item className="menu-item" onSelect={() => begin(null)}>
+                                A blank one
+                            </DropdownMenu.Item>
+                            <DropdownMenu.Item className="menu-item" onSelect={() => picker.current?.click()}>
+                                Bring in from JSON…
+                            </DropdownMenu.Item>
+                            <DropdownMenu.Label className="menu-label">A copy of</DropdownMenu.Label>
+                            {stylebooks.map((stylebook) => (
+                                <DropdownMenu.Item key={stylebook.id} className="menu-item" onSelect={() => begin(stylebook.id)}>
+                                    {stylebook.name}
+                                </DropdownMenu.Item>
+                            ))}
+                        </DropdownMenu.Content>
+                    </DropdownMenu.Portal>
+                </DropdownMenu.Root>
                 <input
                     ref={picker}
                     type="file"
@@ -54,10 +85,30 @@ export function StylebookList({ stylebooks }: { stylebooks: StylebookRecord[] })
                     </div>
                     <div className="min-w-0 flex-1 p-2.5">
                         <h3 className="flex items-center font-semibold">
-                            <span className="flex-1 truncate">{stylebook.name}</span>
+                            <a
+                                className="flex-1 truncate hover:underline"
+                                href={`/stylebooks/${stylebook.id}`}
+                                title="Look at its rules and change them"
+                                onClick={(event) => {
+                                    event.preventDefault();
+                                    go(`/stylebooks/${stylebook.id}`);
+                                }}
+                            >
+                                {stylebook.name}
+                            </a>
+                            {!stylebook.builtin && stylebook.sheets === 0 && (
+                                <button
+                                    type="button"
+                                    className="icon-btn -my-1"
+                                    aria-label={`Take ${stylebook.name} off the shelf`}
+                                    onClick={() => void remove(stylebook)}
+                                >
+                                    <Trash2 size={13} />
+                                </button>
+                            )}
                             <a
                                 className="icon-btn -my-1"
-                                href={`/api/stylebooks/${encodeURIComponent(stylebook.name)}`}
+                                href={`/api/stylebooks/${stylebook.id}/json`}
                                 aria-label={`Download ${stylebook.name} as JSON`}
                                 title="Download as JSON"
                             >
@@ -66,6 +117,7 @@ export function StylebookList({ stylebooks }: { stylebooks: StylebookRecord[] })
                         </h3>
                         <p className="text-[12px] leading-snug text-quiet" title={stylebook.about}>
                             {worn(stylebook)}
+                            {stylebook.version > 1 ? ` · version ${stylebook.version}` : ''}
                         </p>
                     </div>
                 </div>

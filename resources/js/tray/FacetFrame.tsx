@@ -21,8 +21,8 @@ interface Props {
 /** One facet of the tray: its title, where its value came from, and the way back to the layer below. */
 export function FacetFrame({ title, icon: Icon, facet, lead, attributes, format, width, narrow, children }: Props) {
     const states = attributes.flatMap((name) => format.state(name) ?? []);
-    const touched = states.some((state) => state.layer === 7);
-    const shown = states.find((state) => state.layer === 7) ?? format.state(lead);
+    const touched = states.some((state) => format.own.includes(state.layer));
+    const shown = states.find((state) => format.own.includes(state.layer)) ?? format.state(lead);
     const mixed = states.some((state) => state.mixed);
     return (
         <section
@@ -50,7 +50,7 @@ export function FacetFrame({ title, icon: Icon, facet, lead, attributes, format,
                         type="button"
                         className="icon-btn h-5 w-5 flex-none"
                         aria-label={`Wipe ${title.toLowerCase()} back`}
-                        title="Wipe back to the layer below"
+                        title={format.book === null ? 'Wipe back to the layer below' : 'Leave it unsaid: the layer below shows'}
                         onClick={() => format.wipe(facet)}
                     >
                         <RotateCcw size={12} />

@@ -23,7 +23,8 @@ export function FitRules({
 }: {
     rules: FitRulesRecord;
     stylebook: string;
-    sheets: number;
+    /** How many sheets it changes at once; null for a draft. */
+    sheets: number | null;
     format: Formatter;
     onClose: () => void;
 }) {
@@ -56,8 +57,10 @@ export function FitRules({
                 <Dialog.Content className="dialog w-[420px]" aria-describedby="fit-rules-about">
                     <Dialog.Title className="text-[15px] font-semibold">How {stylebook} fits and opens</Dialog.Title>
                     <p id="fit-rules-about" className="mt-2 text-quiet">
-                        Holds on {sheets === 1 ? 'the sheet' : `the ${sheets} sheets`} that wear it, and on those that will. What
-                        was sized by hand stays.
+                        {sheets === null
+                            ? 'Holds wherever it is worn, once it is kept.'
+                            : `Holds on ${sheets === 1 ? 'the sheet' : `the ${sheets} sheets`} that wear it, and on those that will.`}{' '}
+                        What was sized by hand stays.
                     </p>
                     <form
                         className="mt-3 flex flex-col gap-1.5"

@@ -118,13 +118,15 @@ export function PlaceFacet({ format, onMerge }: { format: Formatter; onMerge: ()
                 >
                     Span
                 </button>
-                <button
-                    type="button"
-                    className="btn h-[26px] flex-1 justify-center py-0"
-                    onClick={() => (merged ? format.act('split') : onMerge())}
-                >
-                    {merged ? 'Split' : 'Merge'}
-                </button>
+                {format.book === null && (
+                    <button
+                        type="button"
+                        className="btn h-[26px] flex-1 justify-center py-0"
+                        onClick={() => (merged ? format.act('split') : onMerge())}
+                    >
+                        {merged ? 'Split' : 'Merge'}
+                    </button>
+                )}
             </div>
         </FacetFrame>
     );

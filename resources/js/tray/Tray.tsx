@@ -10,6 +10,7 @@ import { GuardFacet } from './GuardFacet';
 import { MergeDialog } from './MergeDialog';
 import { NumberFacet } from './NumberFacet';
 import { PlaceFacet } from './PlaceFacet';
+import { RuleFit, RuleScope } from './RuleFacets';
 import { ScopeFacet } from './ScopeFacet';
 import { TypeFacet } from './TypeFacet';
 import { useFormat } from './useFormat';
@@ -54,13 +55,13 @@ export function Tray({ bench, detail, acts }: { bench: BenchRecord; detail: Shee
     }, []);
     const merge = () => acts.merge({ ranges: format.ranges, sheets: [detail.number] }, setHidden);
     const facets: Record<Name, ReactNode> = {
-        Scope: <ScopeFacet format={format} worn={detail.wears} />,
+        Scope: format.book === null ? <ScopeFacet format={format} worn={detail.wears} /> : <RuleScope format={format} />,
         Type: <TypeFacet format={format} />,
         Number: <NumberFacet format={format} />,
         Place: <PlaceFacet format={format} onMerge={merge} />,
         Colour: <ColourFacet format={format} />,
         Borders: <BorderFacet format={format} />,
-        Fit: <FitFacet format={format} detail={detail} />,
+        Fit: format.book === null ? <FitFacet format={format} detail={detail} /> : <RuleFit format={format} detail={detail} />,
         Guard: <GuardFacet format={format} />,
     };
     const names = Object.keys(WIDTHS) as Name[];

@@ -45,6 +45,10 @@ export interface Formatter {
     seen: string;
     record: SelectionRecord | undefined;
     scope: Scope;
+    /** The stylebook whose rules are set; null where cells are formatted. */
+    book: number | null;
+    /** Layers that what is set here goes to. */
+    own: number[];
     ranges: string;
     state: (name: string) => AttributeState | undefined;
     value: (name: string) => string | null;
@@ -62,10 +66,23 @@ export interface Formatter {
     words: string | null;
 }
 
+const NO_PART = 'This cell is in no part of a table. Choose a part at the left, or a cell of one.';
+
+/** What each facet says. */
+const ATTRIBUTES: Record<string, string[]> = {
+    type: ['font', 'size', 'bold', 'italic', 'underline', 'strike', 'script'],
+    fill: ['fill', 'ink'],
+    borders: ['top', 'right', 'bottom', 'left', 'rising', 'falling'],
+    place: ['horizontal', 'vertical', 'indent', 'wrap', 'shrink', 'clip', 'rotation'],
+    number: ['number'],
+};
+
 export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): Formatter {
     const ranges = useBench((state) => selectionText(state.selection));
     const active = useBench((state) => state.active);
     const scope = useBench((state) => state.scope);
+    const aim = useBench((state) => state.aim);
+    const { book } = bench;
     const client = useQueryClient();
     const question = useMemo(
         () => ({
@@ -98,11 +115,18 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
     const kind = record?.inspection.kind ?? null;
     const effectiveIn = useCallback(
         (of: SelectionRecord | undefined): Scope =>
-            (of?.inspection.part ?? null) === null ? 'cells' : scope === 'everywhere' && detail.wears === null ? 'cells' : scope,
-        [scope, detail.wears],
+            (of?.inspection.part ?? null) === null
+                ? 'cells'
+                : book !== null
+                  ? 'everywhere'
+                  : scope === 'everywhere' && detail.wears === null
+                    ? 'cells'
+                    : scope,
+        [scope, detail.wears, book],
     );
     const effective = effectiveIn(record);
-    const words = part === null ? null : kind ? KINDS[kind as ColumnKind].many : PARTS[part as Part].one;
+    const ofKind = book === null || aim === 'kind';
+    const words = part === null ? null : kind && ofKind ? KINDS[kind as ColumnKind].many : PARTS[part as Part].one;
 
     const act = useCallback(
         <Name extends keyof ActArguments>(name: Name, args?: OnSelection<Name>) => {
@@ -116,9 +140,9 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
         (of: SelectionRecord | undefined) => ({
             scope: effectiveIn(of),
             part: of?.inspection.part ?? null,
-            kind: of?.inspection.kind ?? null,
+            kind: ofKind ? (of?.inspection.kind ?? null) : null,
         }),
-        [effectiveIn],
+        [effectiveIn, ofKind],
     );
     return useMemo(() => {
         const state = (name: string) => record?.inspection.attributes.find((attribute) => attribute.name === name);
@@ -131,6 +155,8 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             seen: bench.sheets.find((sheet) => sheet.number === detail.number)?.seen ?? bench.stamp,
             record,
             scope: effective,
+            book,
+            own: book === null ? [7] : [3, 4],
             ranges,
             state,
             ...nowOf(record),
@@ -138,6 +164,8 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
                 known((of) => {
                     const given = typeof look === 'function' ? look(nowOf(of)) : look;
                     const { scope: where, part: name, kind: column } = scopedBy(of);
+                    if (book !== null)
+                        return name === null ? say(NO_PART) : void acts.revise('say', { part: name, kind: column, look: given });
                     if (where === 'cells' || name === null) return act('format', { ranges, look: given });
                     const sheets = [detail.number, ...useBench.getState().together.filter((number) => number !== detail.number)];
                     void acts.look({ ranges, sheets, look: given, part: name, kind: column }, where === 'everywhere');
@@ -146,6 +174,12 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             wipe: (facet: string | null, file = false) =>
                 known((of) => {
                     const there = scopedBy(of);
+                    if (book !== null && there.part !== null && facet !== null)
+                        return void acts.revise('unsay', {
+                            part: there.part,
+                            kind: there.kind,
+                            attributes: ATTRIBUTES[facet] ?? [],
+                        });
                     const here = { part: there.part, kind: there.kind, scope: 'here' as const };
                     act('wipe', { ranges, facet, file, ...(there.scope === 'here' ? here : {}) });
                 }),
@@ -153,5 +187,20 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
             revise: acts.revise,
             words,
         };
-    }, [bench.id, bench.revision, bench.stamp, bench.sheets, detail.number, record, effective, ranges, act, acts, known, scopedBy, words]);
+    }, [
+        book,
+        bench.id,
+        bench.revision,
+        bench.stamp,
+        bench.sheets,
+        detail.number,
+        record,
+        effective,
+        ranges,
+        act,
+        acts,
+        known,
+        scopedBy,
+        words,
+    ]);
 }

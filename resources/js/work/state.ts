@@ -32,6 +32,8 @@ interface BenchState {
     anchor: { row: number; column: number };
     trial: Trial | null;
     scope: Scope;
+    /** What of a chosen cell a rule of a stylebook is set for: its part, or the kind of its column. */
+    aim: 'part' | 'kind';
     /** Sheets that take an act together with the one in view. */
     together: number[];
     lifted: Laying | null;
@@ -54,6 +56,7 @@ export const useBench = create<BenchState>((set) => ({
     anchor: { row: 1, column: 1 },
     trial: null,
     scope: 'cells',
+    aim: 'part',
     together: [],
     lifted: null,
     copied: null,
@@ -67,6 +70,7 @@ export const useBench = create<BenchState>((set) => ({
             // A part is meant only where a part was pressed: any other selection means its own cells.
             return {
                 scope: 'cells',
+                aim: 'part',
                 selection,
                 active: cell,
                 anchor: active ? state.anchor : cell,

@@ -1,0 +1,186 @@
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { api, type Rect } from '@/api/client';
+import { keys } from '@/api/keys';
+import type { BookRecord } from '@/api/types';
+import { Grid } from '@/bench/Grid';
+import { useKeys } from '@/bench/useKeys';
+import { go } from '@/parts/path';
+import { Tray } from '@/tray/Tray';
+import { useActs } from '@/work/useActs';
+import { useSending } from '@/work/sending';
+import { selectionText, useBench } from '@/work/state';
+import { BookBar, type View } from './BookBar';
+import { Checks } from './Checks';
+import { Conflict } from './Conflict';
+import { Panel, type PanelName } from './Panel';
+import { RuleList } from './RuleList';
+import { SeenOn, type Sheet } from './SeenOn';
+import { useKeep } from './useKeep';
+import { Versions } from './Versions';
+import { Wearers } from './Wearers';
+
+/** The Bench's own furniture around a stylebook: rules at the left, a specimen in the middle, the tray below. */
+export function BookBench({ id, specimen }: { id: number; specimen: number }) {
+    const client = useQueryClient();
+    const acts = useActs(specimen);
+    const [view, setView] = useState<View>('make');
+    const [panel, setPanel] = useState<PanelName | null>(null);
+    const [on, setOn] = useState<Sheet | null>(null);
+    const sight = useRef<Rect>({ top: 1, left: 1, bottom: 40, right: 12 });
+    const bench = useQuery({ queryKey: keys.bench(specimen), queryFn: () => api.bench(specimen) });
+    const stamp = bench.data?.stamp ?? '';
+    const detail = useQuery({
+        queryKey: keys.sheet(specimen, 1, stamp),
+        queryFn: () => api.sheet(specimen, 1),
+        staleTime: Infinity,
+        enabled: stamp !== '',
+        placeholderData: keepPreviousData,
+    });
+    const rules = useQuery({
+        queryKey: ['rules', id, stamp],
+        queryFn: () => api.rules(id),
+        staleTime: Infinity,
+        enabled: stamp !== '',
+        placeholderData: keepPreviousData,
+    });
+    const book = useQuery({
+        queryKey: ['book', id, stamp],
+        queryFn: () => api.book(id),
+        enabled: stamp !== '',
+        placeholderData: (old: BookRecord | undefined) => old ?? client.getQueryData<BookRecord>(['book', id]),
+    });
+    const trial = useBench((state) => state.trial);
+    const preview = useQuery({
+        queryKey: ['trial', specimen, 1, stamp, trial],
+        queryFn: ({ signal }) => trial && api.preview(specimen, 1, trial.act, trial.args, sight.current, signal),
+        enabled: trial !== null,
+        staleTime: 60_000,
+    });
+    const keepView = useCallback((range: Rect) => {
+        sight.current = range;
+    }, []);
+    const keep = useKeep(id, specimen);
+    useEffect(() => {
+        useBench.getState().open(1);
+        // The headings are what most stylebooks are known by.
+        useBench.getState().select([{ top: 4, left: 1, bottom: 4, right: 9 }], undefined, false);
+        return () => useBench.setState({ sheet: 0, trial: null });
+    }, []);
+    useKeys({
+        acts,
+        find: () => document.querySelector<HTMLElement>('nav[aria-label=Rules] button')?.focus(),
+        keys: () => undefined,
+        handOver: keep.keep,
+    });
+    if (bench.isError || detail.isError || rules.isError)
+        return (
+            <main className="p-10">
+                <h1 className="mb-2 text-[15px] font-semibold">The stylebook cannot be shown at present</h1>
+                <p className="mb-4 text-quiet">{(bench.error ?? detail.error ?? rules.error)?.message}</p>
+                <button
+                    type="button"
+                    className="btn mr-2"
+                    onClick={() => void Promise.all([bench.refetch(), detail.refetch(), rules.refetch()])}
+                >
+                    Try again
+                </button>
+                <button type="button" className="btn" onClick={() => go('/')}>
+                    Back to the shelf
+                </button>
+            </main>
+        );
+    if (!bench.data || !detail.data || !rules.data || !book.data)
+        return <main className="p-10 text-quiet">Opening the stylebook…</main>;
+    const record = bench.data.sheets[0];
+    const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
+    return (
+        <div
+            className={`grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${view === 'make' ? 'grid-rows-[48px_minmax(0,1fr)_152px_26px]' : 'grid-rows-[48px_minmax(0,1fr)_26px]'}`}
+        >
+            <BookBar
+                book={book.data}
+                rules={rules.data}
+                bench={bench.data}
+                acts={acts}
+                view={view}
+                onView={setView}
+                keep={keep}
+            />
+            {view === 'make' ? (
+                <main className="contents">
+                    <h1 className="sr-only">{rules.data.name}</h1>
+                    <div className="grid min-h-0 grid-cols-[232px_minmax(0,1fr)_248px]">
+                        <RuleList
+                            rules={rules.data}
+                            detail={detail.data}
+                            version={book.data.version}
+                            panel={panel}
+                            onPanel={setPanel}
+                        />
+                        <div className="grid min-h-0 min-w-0 grid-rows-[38px_minmax(0,1fr)]">
+                            <SeenOn.Bar book={book.data} on={on} onChoose={setOn} />
+                            {on ? (
+                                <SeenOn.Sheet stylebook={id} stamp={stamp} on={on} />
+                            ) : (
+                                <Grid
+                                    id={specimen}
+                                    detail={shown}
+                                    seen={record?.seen ?? stamp}
+                                    dataRevision={record?.dataRevision ?? 0}
+                                    preview={trial ? (preview.data?.sight?.windows[0] ?? null) : null}
+                                    acts={acts}
+                                    onView={keepView}
+                                    still
+                                />
+                            )}
+                        </div>
+                        <aside aria-label="Rule" className="min-h-0 overflow-auto border-l border-hair bg-panel p-3" tabIndex={0}>
+                            {panel && (
+                                <Panel
+                                    name={panel}
+                                    rules={rules.data}
+                                    bench={bench.data}
+                                    detail={detail.data}
+                                    acts={acts}
+                                    onClose={() => setPanel(null)}
+                                />
+                            )}
+                            <Checks rules={rules.data} acts={acts} whole={panel === 'palette'} />
+                        </aside>
+                    </div>
+                    <Tray bench={bench.data} detail={detail.data} acts={acts} />
+                </main>
+            ) : (
+                <main className="min-h-0 overflow-auto" tabIndex={0} aria-label={view === 'versions' ? 'Versions' : 'Worn by'}>
+                    {view === 'versions' ? <Versions book={book.data} /> : <Wearers book={book.data} />}
+                </main>
+            )}
+            <Foot changes={book.data.changes.length} words={trial ? trial.words : null} />
+            {keep.went && <Conflict went={keep.went} onChoose={keep.settle} />}
+        </div>
+    );
+}
+
+function Foot({ changes, words }: { changes: number; words: string | null }) {
+    const selection = useBench((state) => selectionText(state.selection));
+    const { pending, waiting } = useSending();
+    return (
+        <footer className="flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3 text-[11.5px] whitespace-nowrap text-quiet">
+            <span id="selection-address" className="font-mono text-ink">
+                {selection}
+            </span>
+            <span className="flex-1" />
+            {words && <span className="font-semibold text-caution">Trying on {words}, not set</span>}
+            <span aria-live="polite" className={changes > 0 || waiting ? 'font-semibold text-caution' : ''}>
+                {waiting
+                    ? 'Waiting for the server; nothing is lost'
+                    : pending > 0
+                      ? 'Saving…'
+                      : changes > 0
+                        ? `${changes === 1 ? '1 change' : `${changes} changes`}, not kept as a version yet`
+                        : 'All is kept'}
+            </span>
+        </footer>
+    );
+}

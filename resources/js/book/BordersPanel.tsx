@@ -1,0 +1,57 @@
+import { LINES, type Part } from '@/api/types';
+import { useBench } from '@/work/state';
+import type { Formatter } from '@/tray/useFormat';
+
+const RULES: { words: string; part: Part; sides: Record<string, string> }[] = [
+    { words: 'Rule under the headings', part: 'heading', sides: { bottom: '' } },
+    { words: 'Rule above the headings', part: 'heading', sides: { top: '' } },
+    { words: 'Rule under column groups', part: 'column_group', sides: { bottom: '' } },
+    { words: 'Rule above row groups', part: 'row_group', sides: { top: '' } },
+    { words: 'Lines between rows', part: 'body', sides: { bottom: '' } },
+    { words: 'Lines between columns', part: 'body', sides: { right: '' } },
+    { words: 'Rule above subtotals', part: 'subtotal', sides: { top: '' } },
+    { words: 'Total: single above, double below', part: 'total', sides: { top: 'thin', bottom: 'double' } },
+];
+
+/** The lines of a table that have names, drawn with the pen of the Borders facet; pressed again they go. */
+export function BordersPanel({ format }: { format: Formatter }) {
+    const pen = useBench((state) => state.pen);
+    return (
+        <>
+            <p className="mb-2 text-[11.5px] text-quiet">
+                The pen is set in Borders below: {LINES[pen.line]?.words ?? pen.line}. Each part’s other edges are there too.
+            </p>
+            <ul className="flex flex-col gap-1">
+                {RULES.map(({ words, part, sides }) => (
+                    <li key={words} className="flex items-center gap-1 text-[12px]">
+                        <span className="min-w-0 flex-1 truncate">{words}</span>
+                        <button
+                            type="button"
+                            className="btn px-1.5 py-0.5 text-[11.5px]"
+                            aria-label={`Draw: ${words}`}
+                            onClick={() =>
+                                format.revise('say', {
+                                    part,
+                                    kind: null,
+                                    look: Object.fromEntries(
+                                        Object.entries(sides).map(([side, line]) => [side, `${line || pen.line} ${pen.colour}`]),
+                                    ),
+                                })
+                            }
+                        >
+                            Draw
+                        </button>
+                        <button
+                            type="button"
+                            className="btn px-1.5 py-0.5 text-[11.5px]"
+                            aria-label={`Wipe: ${words}`}
+                            onClick={() => format.revise('unsay', { part, kind: null, attributes: Object.keys(sides) })}
+                        >
+                            Wipe
+                        </button>
+                    </li>
+                ))}
+            </ul>
+        </>
+    );
+}
