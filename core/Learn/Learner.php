@@ -19,10 +19,13 @@ final class Learner
 {
     /** Order in which colours are named: what is met most first. */
     private const COLOURS = [
-        'ground.ink' => 'ink', 'parts.heading.fill' => 'heading', 'stripes.fill' => 'stripe', 'parts.row_group.fill' => 'group',
+        'ground.ink' => 'ink', 'parts.heading.fill' => 'heading', 'stripes.fill' => 'stripe', 'stripes.fills.1' => 'stripe', 'parts.row_group.fill' => 'group',
         'parts.subtotal.fill' => 'subtotal', 'parts.total.fill' => 'total', 'parts.total.top' => 'line', 'parts.body.bottom' => 'hairline',
         'parts.title.ink' => 'title', 'parts.note.ink' => 'quiet',
     ];
+
+    /** The share of cells from which on a kind has a look of its own. */
+    private const NEARLY_ALL = 0.9;
 
     /** The share of cells that makes no rule. */
     private const FEW = 0.05;
@@ -105,6 +108,7 @@ final class Learner
             $where = "kinds.{$kind->value}";
             $across = $this->votes->rule("$where.horizontal");
             $across === null || $across->value === '' || $this->keep($across);
+            $this->ownOfKind($where);
             $number = $this->votes->rule("$where.number");
             if ($number === null || ! is_string($number->value) || in_array($number->value, ['', 'General', '@'], true)) {
                 continue;
@@ -119,8 +123,21 @@ final class Learner
                 $least === 0 || $this->keep(new Rule("$where.least", $least, $number->cells, $number->all, $number->sheets));
                 $most = max([0, ...$places]);
                 $this->keep(new Rule("$where.most", max($most, $least), $number->cells, $number->all, $number->sheets));
+                $accounting = $this->votes->rule("$where.accounting");
+                $accounting?->value === true && $this->keep($accounting);
             }
             $this->sign($where);
+        }
+    }
+
+    /** What the cells of a kind wear otherwise than the rest of the body. */
+    private function ownOfKind(string $where): void
+    {
+        foreach (['ink' => '', 'bold' => false, 'italic' => false] as $attribute => $plain) {
+            $rule = $this->votes->rule("$where.$attribute");
+            $body = $this->said("parts.body.$attribute") ?? $this->said("ground.$attribute") ?? $plain;
+            $isOwn = $rule !== null && $rule->value !== '' && $rule->value !== $body && ! Votes::areNear($rule->value, $body);
+            $isOwn && $rule->cells >= self::NEARLY_ALL * $rule->all && $this->keep($rule);
         }
     }
 
@@ -146,6 +163,16 @@ final class Learner
 
     private function stripes(): void
     {
+        $by = $this->votes->rule('stripes.by');
+        if ($by?->value === 'columns') {
+            $this->keep($by);
+            foreach (['every', 'first', 'fills.0', 'fills.1'] as $what) {
+                $rule = $this->votes->rule("columns.$what");
+                $rule === null || $this->keep(new Rule("stripes.$what", $rule->value, $rule->cells, $rule->all, $rule->sheets));
+            }
+
+            return;
+        }
         [$every, $fill] = [$this->votes->rule('stripes.every'), $this->votes->rule('stripes.fill')];
         if ($every !== null && $every->value !== 0 && $fill !== null && $fill->value !== 'none') {
             $this->keep($every);

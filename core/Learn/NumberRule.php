@@ -20,6 +20,16 @@ final class NumberRule
         return trim((string) preg_replace(['/"[^"]*"/', '/\[\$[^\]]*\]/', '/\p{Sc}/u', '/\* /', '/_\)/', '/\\\\./'], '', $first));
     }
 
+    /** Negative figures in brackets, for which others leave room (18.8.31); an ods leaves it as a space. */
+    public static function isAccounting(string $code): bool
+    {
+        $sections = explode(';', $code);
+
+        $leavesRoom = str_contains($sections[0], '_)') || str_ends_with($sections[0], ' ');
+
+        return count($sections) > 1 && $leavesRoom && preg_match('/\(.*\)/', $sections[1]) === 1;
+    }
+
     /** With "{places}" where decimal places stand. */
     public static function pattern(string $figures): string
     {

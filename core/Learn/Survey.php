@@ -44,8 +44,11 @@ final class Survey
     /** Columns of a table that are looked at. */
     private const COLUMNS = 200;
 
-    /** Rows that may be filled alike before the next fill. */
-    private const STRIPE = 10;
+    /** Rows and columns of a body beyond which it can have stripes by columns. */
+    private const STRIPED = 3;
+
+    /** What the cells of a kind may wear that the rest of the body does not. */
+    private const OF_KINDS = [Attribute::Ink, Attribute::Bold, Attribute::Italic];
 
     public readonly Votes $votes;
 
@@ -54,7 +57,7 @@ final class Survey
     /** @var array<string, array{Part, Look, int}> what the cells of a part wear, and how many wear it */
     private array $parts = [];
 
-    /** @var array<string, array{ColumnKind, Look, bool, bool, int}> the same of a kind; whether they are figures of it, and stand first */
+    /** @var array<string, array{ColumnKind, Look, bool, bool, int, Part}> the same of a kind; whether they are figures of it, and stand first */
     private array $kinds = [];
 
     /** Cells that wear more than a number format. */
@@ -72,16 +75,25 @@ final class Survey
         $name = "$workbook->name/$number";
         [$this->left, $this->parts, $this->kinds] = [self::CELLS, [], []];
         foreach ($sheet->reading->tables as $table) {
+            $lines = [];
+            $columns = [];
             foreach (array_slice($table->runs, 0, self::RUNS) as $run) {
-                $run->part === null || $this->left < 1 || $this->run($sheet, $dressed, $table, $run, $name);
+                if ($run->part !== null && $this->left > 0) {
+                    $lines[] = $this->run($sheet, $dressed, $table, $run, $columns);
+                }
             }
+            $this->fills($lines, $columns, $name);
         }
         // Cells that look alike vote as one.
         foreach ($this->parts as [$part, $look, $cells]) {
             $this->part($part, $look, $name, $cells);
         }
-        foreach ($this->kinds as [$kind, $look, $isNumber, $isFirst, $cells]) {
+        foreach ($this->kinds as [$kind, $look, $isNumber, $isFirst, $cells, $part]) {
             $this->kind($kind, $look, $isNumber, $isFirst, $name, $cells);
+            foreach ($part === Part::Body ? self::OF_KINDS : [] as $attribute) {
+                $value = $look->get($attribute) ?? self::USUAL[$attribute->value] ?? '';
+                $this->votes->add("kinds.{$kind->value}.{$attribute->value}", $value, $name, $cells);
+            }
         }
         if ($sheet->reading->tables !== []) {
             $this->votes->add('opens.gridlines', $sheet->setup->opening->gridlines, $name);
@@ -90,7 +102,11 @@ final class Survey
         }
     }
 
-    private function run(Worksheet $sheet, DressedSheet $dressed, TableReading $table, RowRun $run, string $name): void
+    /**
+     * @param  array<int, array<string, int>>  $columns  how many cells of the body wear which fill, by column; added to
+     * @return list<string> fills of the rows of the body, from the top; none for other parts
+     */
+    private function run(Worksheet $sheet, DressedSheet $dressed, TableReading $table, RowRun $run, array &$columns): array
     {
         $range = $table->range;
         $right = min($range->right, $range->left + self::COLUMNS - 1);
@@ -113,11 +129,12 @@ final class Survey
                 $reading = $part === Part::Body || $part === Part::RowLabel ? $table->readingOf($row, $column) : null;
                 if ($reading !== null) {
                     $own[] = self::fill($worn->look);
+                    $columns[$column][self::fill($worn->look)] = ($columns[$column][self::fill($worn->look)] ?? 0) + 1;
                     // A text among figures, and a year among counts, follow no rule of the kind.
                     $isNumber = $cell->isNumber() && ($reading->kind !== ColumnKind::Integer || $reading->grouped);
                     $isFirst = $row === $table->firstBodyRow();
                     $key = "{$reading->kind->value}.$worn->number.".($isNumber ? 'n' : '').($isFirst ? 'f' : '');
-                    $this->kinds[$key] ??= [$reading->kind, $worn->look, $isNumber, $isFirst, 0];
+                    $this->kinds[$key] ??= [$reading->kind, $worn->look, $isNumber, $isFirst, 0, $part];
                     $this->kinds[$key][4]++;
                 }
             }
@@ -125,7 +142,36 @@ final class Survey
                 $fills[] = self::most($own);
             }
         }
-        $this->stripes($fills, $name);
+
+        return $fills;
+    }
+
+    /**
+     * Whether the fills of a body take turns, by columns or by rows.
+     *
+     * @param  list<list<string>>  $lines  of the rows of each run
+     * @param  array<int, array<string, int>>  $columns
+     */
+    private function fills(array $lines, array $columns, string $name): void
+    {
+        ksort($columns);
+        $rows = array_sum(array_map(count(...), $lines));
+        $across = $rows > self::STRIPED && count($columns) > self::STRIPED
+            ? FillPattern::in(array_map(fn (array $fills) => (string) array_search(max($fills), $fills, true), array_values($columns)))
+            : null;
+        // Of stripes by columns, each column has one fill from top to bottom.
+        if ($across !== null && array_filter($columns, fn (array $fills) => max($fills) < 0.9 * array_sum($fills)) === []) {
+            $this->votes->add('stripes.by', 'columns', $name, $rows);
+            foreach (['every' => $across->every, 'first' => $across->first, 'fills.0' => $across->fill, 'fills.1' => $across->other] as $what => $says) {
+                $this->votes->add("columns.$what", $says, $name, $rows);
+            }
+            $this->votes->add('parts.body.fill', 'none', $name, $rows);
+
+            return;
+        }
+        foreach ($lines as $fills) {
+            $this->stripes($fills, $name);
+        }
     }
 
     private function part(Part $part, Look $look, string $name, int $cells): void
@@ -161,6 +207,7 @@ final class Survey
         }
         $figures = NumberRule::figures($code);
         $this->votes->add("$where.number", NumberRule::pattern($figures), $name, $cells);
+        $this->votes->add("$where.accounting", NumberRule::isAccounting($code), $name, $cells);
         $this->votes->add("$where.places", NumberRule::places($figures), $name, $cells);
     }
 
@@ -175,24 +222,14 @@ final class Survey
         if ($rows === 0) {
             return;
         }
-        // Rows in colours that are nearly the same were meant to be alike: they are no stripes.
-        $first = $fills[0];
-        $fills = array_map(fn (string $fill) => Votes::areNear($fill, $first) ? $first : $fill, $fills);
-        $every = 1;
-        while ($every < $rows && $fills[$every] === $first) {
-            $every++;
-        }
-        $second = $fills[$every] ?? $first;
-        $fits = $every <= self::STRIPE && $every < $rows && count(array_filter(
-            array_keys($fills),
-            fn (int $at) => $fills[$at] === (intdiv($at, $every) % 2 === 1 ? $second : $first),
-        )) >= 0.9 * $rows;
+        $pattern = FillPattern::in($fills, 1);
         // A run that is too short to tell says no more than what its first rows wear.
-        if ($fits || $rows > 2) {
-            $this->votes->add('stripes.every', $fits ? $every : 0, $name, $rows);
-            $this->votes->add('stripes.fill', $fits ? $second : 'none', $name, $rows);
+        if ($pattern !== null || $rows > 2) {
+            $this->votes->add('stripes.by', 'rows', $name, $rows);
+            $this->votes->add('stripes.every', $pattern->every ?? 0, $name, $rows);
+            $this->votes->add('stripes.fill', $pattern->other ?? 'none', $name, $rows);
         }
-        $this->votes->add('parts.body.fill', $fits ? $first : self::most($fills), $name, $rows);
+        $this->votes->add('parts.body.fill', $pattern->fill ?? self::most($fills), $name, $rows);
     }
 
     /** @param  list<string>  $fills */

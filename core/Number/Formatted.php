@@ -25,7 +25,13 @@ final readonly class Formatted
      */
     public function __construct(public string $marked, public ?string $ink = null, public bool $fits = true)
     {
-        $this->text = str_contains($marked, "\u{F8F0}") || str_contains($marked, "\u{F8F1}")
+        $this->text = self::readable($marked);
+    }
+
+    /** A text, or a piece of one, as it can be read. */
+    public static function readable(string $marked): string
+    {
+        return str_contains($marked, self::PAD) || str_contains($marked, self::FILL)
             ? (string) preg_replace(['/\x{F8F0}./su', '/\x{F8F1}./su'], ["\u{A0}", ''], $marked)
             : $marked;
     }

@@ -63,6 +63,7 @@ final class ColumnJudge
             'text' => 0,
             'percent' => 0,
             'currency' => 0,
+            'first signed' => 0,
             'places' => 0,
         ];
         $texts = [];
@@ -113,6 +114,8 @@ final class ColumnJudge
             $tally['percent'] += $class === FormatClass::Percent || ($written !== null && $written['percent'] === '%') ? 1 : 0;
             $unit = FormatClass::currency($format) ?? ($written !== null && $written['currency'] !== '' ? $written['currency'] : null);
             if ($unit !== null) {
+                // The sign of a statement stands in its first row and its totals (common practice).
+                $tally['first signed'] += $tally['number'] === 1 ? 1 : 0;
                 $tally['currency']++;
                 $units[$unit] = ($units[$unit] ?? 0) + 1;
             }
@@ -212,6 +215,9 @@ final class ColumnJudge
         }
         if ($tally['currency'] > 0.5 * $count) {
             return [ColumnKind::Amount, $sure];
+        }
+        if ($tally['first signed'] > 0 && $tally['places'] > 0.5 * $count) {
+            return [ColumnKind::Amount, $sure * 0.9];
         }
         if ($zeros > 0.5 * $count) {
             return [ColumnKind::Code, $sure * 0.9];

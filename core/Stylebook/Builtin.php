@@ -9,7 +9,10 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
 /** The stylebooks that come with Rilvet. */
 final class Builtin
 {
-    private const FILES = ['river-ledger', 'plain-rule', 'long-list'];
+    private const FILES = [
+        'river-ledger', 'plain-rule', 'long-list', 'clear-account', 'bed-calendar', 'weather-book', 'market-board', 'open-form',
+        'night-heads', 'thin-ink',
+    ];
 
     /** @return list<Stylebook> */
     public static function all(): array

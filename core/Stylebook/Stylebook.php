@@ -346,6 +346,9 @@ final readonly class Stylebook
                 .'or false.',
             );
         }
+        if ($pattern !== null && preg_match('/[{}]/', str_replace('{places}', '', $pattern)) === 1) {
+            throw StylebookIsWrong::because("$where.number", 'what stands in braces is {places}, and nothing else.');
+        }
         if ($pattern !== null) {
             self::lookOf($palette, ['number' => str_replace('{places}', '', $pattern)], $where);
         }

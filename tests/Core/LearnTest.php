@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use App\Demo\Nursery;
 use App\Files\Opening;
 use App\Files\Writing\Writers;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
@@ -54,7 +53,7 @@ final class LearnTest extends TestCase
     public function test_a_dressed_sheet_gives_its_stylebook_back(string $name, string $ending, string $demo): void
     {
         $source = Builtin::named($name);
-        $workbook = self::demo($demo);
+        $workbook = DemoBook::named($demo);
         $there = self::through((new Dress(array_keys($workbook->sheets), $source, true))->on($workbook), $ending);
         $learned = Learner::of([[$there, array_keys($there->sheets)]], $name)->stylebook;
 
@@ -124,7 +123,7 @@ final class LearnTest extends TestCase
             }
             $stylebook = self::learned($looks)->stylebook;
             $stripes = $stylebook->stripes;
-            self::assertSame([$every, '#EEF4EE'], [$stripes?->every, $stripes?->look->text(Attribute::Fill)]);
+            self::assertSame([$every, '#EEF4EE'], [$stripes?->every, $stripes?->look(1)->text(Attribute::Fill)]);
             self::assertSame('#FFFFFF', $stylebook->part(Part::Body)->text(Attribute::Fill));
         }
         self::assertNull(self::learned(['A2:C19' => ['fill' => '#EEF4EE']])->stylebook->stripes);
@@ -274,17 +273,6 @@ final class LearnTest extends TestCase
         return new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), aspects: Aspects::of(new FileLooks($map)));
     }
 
-    private static function demo(string $demo): Workbook
-    {
-        $file = sys_get_temp_dir().'/rilvet-learn-'.getmypid()."-$demo.xlsx";
-        if (! is_file($file)) {
-            (new Xlsx($demo === 'year' ? (new Nursery)->year() : (new Nursery)->site()))->save($file);
-            register_shutdown_function(fn () => @unlink($file));
-        }
-
-        return (new Opening(fn () => new MemoryBlockStore))->open($file, "$demo.xlsx");
-    }
-
     private static function through(Workbook $workbook, string $ending): Workbook
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'learn');
@@ -339,6 +327,7 @@ final class LearnTest extends TestCase
 
     private static function plain(bool|float|int|string $value): bool|float|int|string
     {
-        return is_string($value) ? str_replace('"', '', $value) : $value;
+        // An ods has no form for the room of a bracket: it is a space there, and no room at the end of the last section.
+        return is_string($value) ? (string) preg_replace('/ (?=;|$)|["\\\\]/', '', str_replace('_)', ' ', $value)) : $value;
     }
 }

@@ -11,6 +11,7 @@ use Rilvet\Look\Edge;
 use Rilvet\Look\Look;
 use Rilvet\Measure\Ruler;
 use Rilvet\Measure\Shown;
+use Rilvet\Number\Formatted;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
@@ -208,7 +209,8 @@ final class HtmlWriter implements WorkbookWriter
         $text =
             $pieces === null
                 ? self::escape($shown->formatted->text)
-                : '<span class="a"><i>'.self::escape($pieces[0]).'</i><i>'.self::escape($pieces[1]).'</i></span>';
+                : '<span class="a"><i>'.self::escape(Formatted::readable($pieces[0])).'</i><i>'
+                    .self::escape(Formatted::readable($pieces[1])).'</i></span>';
         $content = $cell->isNumber()
             ? '<data value="'.json_encode($cell->value).'">'.$text.'</data>'
             : ($cell->isText() && $shown->formatted->text !== self::plain($cell->text())
