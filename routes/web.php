@@ -27,6 +27,7 @@ Route::prefix('api')->group(function () {
     Route::get('colours/contrast', [StylebookController::class, 'contrast']);
     Route::get('colours/family', [StylebookController::class, 'family']);
     Route::post('stylebooks', [StylebookController::class, 'store']);
+    Route::get('stylebooks/schema', [StylebookController::class, 'schema']);
     Route::post('stylebooks/begin', [StylebookController::class, 'begin']);
     Route::prefix('stylebooks/{id}')->whereNumber('id')->group(function () {
         Route::get('/', [StylebookController::class, 'show']);

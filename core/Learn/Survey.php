@@ -157,10 +157,10 @@ final class Survey
         ksort($columns);
         $rows = array_sum(array_map(count(...), $lines));
         $across = $rows > self::STRIPED && count($columns) > self::STRIPED
-            ? FillPattern::in(array_map(fn (array $fills) => (string) array_search(max($fills), $fills, true), array_values($columns)))
+            ? FillPattern::in(array_map(self::mostOf(...), array_values($columns)))
             : null;
         // Of stripes by columns, each column has one fill from top to bottom.
-        if ($across !== null && array_filter($columns, fn (array $fills) => max($fills) < 0.9 * array_sum($fills)) === []) {
+        if ($across !== null && array_filter($columns, fn (array $fills) => $fills[self::mostOf($fills)] < 0.9 * array_sum($fills)) === []) {
             $this->votes->add('stripes.by', 'columns', $name, $rows);
             foreach (['every' => $across->every, 'first' => $across->first, 'fills.0' => $across->fill, 'fills.1' => $across->other] as $what => $says) {
                 $this->votes->add("columns.$what", $says, $name, $rows);
@@ -235,7 +235,12 @@ final class Survey
     /** @param  list<string>  $fills */
     private static function most(array $fills): string
     {
-        $counts = array_count_values($fills);
+        return self::mostOf(array_count_values($fills));
+    }
+
+    /** @param  array<string, int>  $counts */
+    private static function mostOf(array $counts): string
+    {
         arsort($counts);
 
         return (string) array_key_first($counts);

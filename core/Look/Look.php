@@ -22,9 +22,9 @@ final readonly class Look implements JsonSerializable
 {
     public const STACKED = 255;
 
-    private const HORIZONTAL = ['general', 'left', 'center', 'right', 'fill', 'justify', 'span', 'distributed'];
+    public const HORIZONTAL = ['general', 'left', 'center', 'right', 'fill', 'justify', 'span', 'distributed'];
 
-    private const VERTICAL = ['top', 'center', 'bottom', 'justify', 'distributed'];
+    public const VERTICAL = ['top', 'center', 'bottom', 'justify', 'distributed'];
 
     /** @param  array<string, Value>  $values by attribute, in the order of the attributes */
     private function __construct(private array $values)

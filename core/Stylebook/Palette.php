@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Rilvet\Stylebook;
 
 use Rilvet\Colour\Colour;
+use Rilvet\Colour\Exception\ColourIsWrong;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
 
 /** Named colours of a stylebook. Looks name them as "@name", so that changing one changes all that wear it. */
 final readonly class Palette
 {
     /** Colours of a palette; a person chooses from some dozens. */
-    private const MOST = 200;
+    public const MOST = 200;
 
     /** @param  array<string, string>  $colours name to "#RRGGBB" */
     private function __construct(public array $colours)
@@ -29,7 +30,11 @@ final readonly class Palette
             if (! is_string($hex) || preg_match('/^\p{L}[\p{L}\p{N} _\-]{0,39}$/u', (string) $name) !== 1) {
                 throw StylebookIsWrong::because("palette.$name", 'a name and a colour such as #3F2F55 are wanted.');
             }
-            $checked[(string) $name] = Colour::hex($hex)->toHex();
+            try {
+                $checked[(string) $name] = Colour::hex($hex)->toHex();
+            } catch (ColourIsWrong $refusal) {
+                throw StylebookIsWrong::because("palette.$name", $refusal->getMessage());
+            }
         }
 
         return new self($checked);

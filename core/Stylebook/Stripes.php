@@ -16,6 +16,9 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
  */
 final readonly class Stripes
 {
+    /** Characters of a key's heading. */
+    public const KEY = 200;
+
     private const KEYS = ['by', 'every', 'key', 'fill', 'fills', 'first', 'anew'];
 
     /**
@@ -48,7 +51,7 @@ final readonly class Stripes
         $by = StripesBy::tryFrom(is_string($says['by'] ?? 'rows') ? $says['by'] ?? 'rows' : '');
         $by ?? throw StylebookIsWrong::because('stripes.by', 'one of rows, key or columns is wanted.');
         $key = $says['key'] ?? null;
-        if ($key !== null && (! is_string($key) || trim($key) === '' || mb_strlen($key) > 200) || ($key === null && $by === StripesBy::Key)) {
+        if ($key !== null && (! is_string($key) || trim($key) === '' || mb_strlen($key) > self::KEY) || ($key === null && $by === StripesBy::Key)) {
             throw StylebookIsWrong::because('stripes.key', 'the heading of a column is wanted.');
         }
         $fills = $says['fills'] ?? ['none', $says['fill'] ?? 'none'];

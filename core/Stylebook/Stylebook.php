@@ -10,7 +10,6 @@ use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\Part;
-use Rilvet\Refusal;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
 
 /**
@@ -19,6 +18,11 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
  */
 final readonly class Stylebook
 {
+    /** Characters of what is said about it. */
+    public const ABOUT = 500;
+
+    private const FORMAT = 'stylebook 1';
+
     private const KEYS = [
         'rilvet',
         'name',
@@ -93,43 +97,52 @@ final readonly class Stylebook
         if (! is_string($name) || trim($name) === '' || mb_strlen($name) > 60) {
             throw StylebookIsWrong::because('name', 'a name of 1 to 60 characters is wanted.');
         }
-        $palette = Palette::of(self::map($data, 'palette'));
+        $palette = Palette::of(Reader::map($data, 'palette'));
         $parts = [];
-        foreach (self::map($data, 'parts') as $part => $look) {
+        foreach (Reader::map($data, 'parts') as $part => $look) {
             Part::tryFrom((string) $part) ?? throw StylebookIsWrong::because("parts.$part", 'no such part.');
-            $parts[(string) $part] = self::lookOf($palette, $look, "parts.$part");
+            $parts[(string) $part] = Reader::lookOf($palette, $look, "parts.$part");
         }
         $kinds = [];
-        foreach (self::map($data, 'kinds') as $kind => $rule) {
+        foreach (Reader::map($data, 'kinds') as $kind => $rule) {
             ColumnKind::tryFrom((string) $kind) ?? throw StylebookIsWrong::because("kinds.$kind", 'no such column kind.');
-            $kinds[(string) $kind] = self::ruleOf($palette, $rule, "kinds.$kind");
+            $kinds[(string) $kind] = Reader::ruleOf($palette, $rule, "kinds.$kind");
         }
         $looks = [];
-        foreach (self::map($data, 'looks') as $called => $look) {
-            $looks[self::lookName((string) $called)] = self::lookOf($palette, $look, "looks.$called");
+        foreach (Reader::map($data, 'looks') as $called => $look) {
+            $looks[Reader::lookName((string) $called)] = Reader::lookOf($palette, $look, "looks.$called");
         }
         $numbers = [];
-        foreach (self::map($data, 'numbers') as $called => $code) {
-            $numbers[self::lookName((string) $called)] = self::lookOf($palette, ['number' => $code], "numbers.$called")->text(
+        foreach (Reader::map($data, 'numbers') as $called => $code) {
+            is_string($code) || throw StylebookIsWrong::because("numbers.$called", 'a format code is wanted.');
+            $numbers[Reader::lookName((string) $called)] = Reader::lookOf($palette, ['number' => $code], "numbers.$called")->text(
                 Attribute::Number,
             );
         }
-        $stripes = self::map($data, 'stripes');
-        $opens = self::map($data, 'opens');
+        $stripes = Reader::map($data, 'stripes');
+        $opens = Reader::map($data, 'opens');
+        Reader::known($opens, ['gridlines', 'freeze', 'zoom'], 'opens');
+        $about = $data['about'] ?? '';
+        if (! is_string($about) || mb_strlen($about) > self::ABOUT) {
+            throw StylebookIsWrong::because('about', 'a text of at most '.self::ABOUT.' characters is wanted.');
+        }
+        if (! in_array($data['rilvet'] ?? self::FORMAT, [self::FORMAT], true)) {
+            throw StylebookIsWrong::because('rilvet', 'only "'.self::FORMAT.'" is understood.');
+        }
         /** @var array<string, mixed> $data */
 
         return new self(
             trim($name),
-            is_string($data['about'] ?? null) ? $data['about'] : '',
+            $about,
             $palette,
-            self::lookOf($palette, $data['ground'] ?? [], 'ground'),
+            Reader::lookOf($palette, $data['ground'] ?? [], 'ground'),
             $parts,
             $kinds,
             $stripes === [] ? null : Stripes::of($stripes, $palette),
-            self::fitOf(self::map($data, 'fit')),
-            ($opens['gridlines'] ?? false) === true,
-            ($opens['freeze'] ?? true) === true,
-            isset($opens['zoom']) ? self::whole($opens, 'zoom', 'opens', 10, 400, 100) : null,
+            Reader::fitOf(Reader::map($data, 'fit')),
+            Reader::flag($opens, 'gridlines', 'opens', false),
+            Reader::flag($opens, 'freeze', 'opens', true),
+            isset($opens['zoom']) ? Reader::whole($opens, 'zoom', 'opens', 10, 400, 100) : null,
             $looks,
             $numbers,
             $data,
@@ -151,12 +164,12 @@ final readonly class Stylebook
     {
         $data = $this->source;
         [$group, $name] = $kind === null ? ['parts', $part->value] : ['kinds', $kind->value];
-        $old = self::map(self::map($data, $group), $name);
+        $old = Reader::map(Reader::map($data, $group), $name);
         $says = $look->toArray();
         foreach ($says as $attribute => $value) {
             $says[$attribute] = Edit::named($this->palette, $attribute, $value);
         }
-        $data[$group] = array_replace(self::map($data, $group), [$name => array_replace($old, $says)]);
+        $data[$group] = array_replace(Reader::map($data, $group), [$name => array_replace($old, $says)]);
 
         return self::of($data);
     }
@@ -169,7 +182,7 @@ final readonly class Stylebook
     public function ruling(ColumnKind $kind, array $rule): self
     {
         $data = $this->source;
-        $old = self::map(self::map($data, 'kinds'), $kind->value);
+        $old = Reader::map(Reader::map($data, 'kinds'), $kind->value);
         $pattern = $old['number'] ?? '';
         $old['number'] =
             is_string($pattern) && str_contains($pattern, '{places}')
@@ -179,7 +192,7 @@ final readonly class Stylebook
                     : '#,##0{places}');
         $data['kinds'] =
             [$kind->value => array_intersect_key($rule, array_flip(['sign', 'scale', 'accounting', 'least', 'most', 'totals'])) + $old] +
-            self::map($data, 'kinds');
+            Reader::map($data, 'kinds');
 
         return self::of($data);
     }
@@ -188,9 +201,9 @@ final readonly class Stylebook
     public function numbering(string $name, ?string $code): self
     {
         $data = $this->source;
-        $numbers = self::map($data, 'numbers');
+        $numbers = Reader::map($data, 'numbers');
         unset($numbers[$name]);
-        $data['numbers'] = $code === null ? $numbers : $numbers + [self::lookName($name) => $code];
+        $data['numbers'] = $code === null ? $numbers : $numbers + [Reader::lookName($name) => $code];
 
         return self::of($data);
     }
@@ -199,9 +212,9 @@ final readonly class Stylebook
     public function naming(string $name, ?Look $look): self
     {
         $data = $this->source;
-        $looks = self::map($data, 'looks');
+        $looks = Reader::map($data, 'looks');
         unset($looks[$name]);
-        $data['looks'] = $look === null ? $looks : $looks + [self::lookName($name) => $look->toArray()];
+        $data['looks'] = $look === null ? $looks : $looks + [Reader::lookName($name) => $look->toArray()];
 
         return self::of($data);
     }
@@ -211,8 +224,8 @@ final readonly class Stylebook
     {
         $data = $this->source;
         $looks = [];
-        foreach (self::map($data, 'looks') as $called => $look) {
-            $looks[$called === $name ? self::lookName($to) : $called] = $look;
+        foreach (Reader::map($data, 'looks') as $called => $look) {
+            $looks[$called === $name ? Reader::lookName($to) : $called] = $look;
         }
         $data['looks'] = $looks;
 
@@ -223,7 +236,7 @@ final readonly class Stylebook
     public function colouring(string $name, string $hex): self
     {
         $data = $this->source;
-        $data['palette'] = array_replace(self::map($data, 'palette'), [$name => $hex]);
+        $data['palette'] = array_replace(Reader::map($data, 'palette'), [$name => $hex]);
 
         return self::of($data);
     }
@@ -232,7 +245,7 @@ final readonly class Stylebook
     public function uncolouring(string $name): self
     {
         $data = $this->source;
-        $data['palette'] = array_diff_key(self::map($data, 'palette'), [$name => true]);
+        $data['palette'] = array_diff_key(Reader::map($data, 'palette'), [$name => true]);
 
         return self::of($data);
     }
@@ -245,7 +258,7 @@ final readonly class Stylebook
         }
         $data = $this->source;
         $fill = Edit::named($this->palette, Attribute::Fill->value, $look->text(Attribute::Fill));
-        $stripes = self::map($data, 'stripes');
+        $stripes = Reader::map($data, 'stripes');
         // Where more than one band is filled, the last takes the new fill.
         $fills = is_array($stripes['fills'] ?? null) ? ['fills' => [...array_slice($stripes['fills'], 0, -1), $fill]] : ['fill' => $fill];
         $data['stripes'] = $fills + $stripes;
@@ -262,8 +275,8 @@ final readonly class Stylebook
     public function fitting(array $fit, array $opens): self
     {
         $data = $this->source;
-        $data['fit'] = $fit + self::map($data, 'fit');
-        $data['opens'] = $opens + self::map($data, 'opens');
+        $data['fit'] = $fit + Reader::map($data, 'fit');
+        $data['opens'] = $opens + Reader::map($data, 'opens');
 
         return self::of($data);
     }
@@ -272,8 +285,8 @@ final readonly class Stylebook
     public function widening(string $heading, ?int $px): self
     {
         $data = $this->source;
-        $fit = self::map($data, 'fit');
-        $widths = array_diff_key(self::map($fit, 'widths'), [ColumnReading::plain($heading) => true]);
+        $fit = Reader::map($data, 'fit');
+        $widths = array_diff_key(Reader::map($fit, 'widths'), [ColumnReading::plain($heading) => true]);
         $fit['widths'] = $px === null ? $widths : [ColumnReading::plain($heading) => $px] + $widths;
         $data['fit'] = $fit;
 
@@ -291,130 +304,19 @@ final readonly class Stylebook
         return $this->source;
     }
 
-    public function toJson(): string
-    {
-        return json_encode($this->source, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
-    }
-
-    private static function lookName(string $name): string
-    {
-        if (
-            preg_match('/^[\p{L}\p{N}][\p{L}\p{N} _\-.,&()]{0,59}$/u', $name) !== 1 ||
-            preg_match('/^\$?[A-Za-z]{1,3}\$?\d{1,7}$/', $name) === 1
-        ) {
-            throw StylebookIsWrong::because(
-                "looks.$name",
-                'a name of 1 to 60 letters and figures is wanted, and none that reads like a cell address.',
-            );
-        }
-
-        return $name;
-    }
-
-    private static function lookOf(Palette $palette, mixed $values, string $where): Look
-    {
-        if (! is_array($values)) {
-            throw StylebookIsWrong::because($where, 'a look is wanted.');
-        }
-        try {
-            return Look::of($palette->resolve($values, $where));
-        } catch (StylebookIsWrong $refusal) {
-            throw $refusal;
-        } catch (Refusal $refusal) {
-            throw StylebookIsWrong::because($where, $refusal->getMessage());
-        }
-    }
-
-    private static function ruleOf(Palette $palette, mixed $rule, string $where): KindRule
-    {
-        if (! is_array($rule)) {
-            throw StylebookIsWrong::because($where, 'a rule is wanted.');
-        }
-        $pattern = $rule['number'] ?? null;
-        $sign = $rule['sign'] ?? 'first';
-        $scale = $rule['scale'] ?? 0;
-        $accounting = $rule['accounting'] ?? false;
-        if (
-            ($pattern !== null && ! is_string($pattern)) ||
-            ! in_array($sign, KindRule::SIGNS, true) ||
-            ! in_array($scale, [0, 3, 6], true) ||
-            ! is_bool($accounting)
-        ) {
-            throw StylebookIsWrong::because(
-                $where,
-                'number takes a format code, sign takes every, first, heading or none, scale takes 0, 3 or 6, accounting takes true '
-                .'or false.',
-            );
-        }
-        if ($pattern !== null && preg_match('/[{}]/', str_replace('{places}', '', $pattern)) === 1) {
-            throw StylebookIsWrong::because("$where.number", 'what stands in braces is {places}, and nothing else.');
-        }
-        if ($pattern !== null) {
-            self::lookOf($palette, ['number' => str_replace('{places}', '', $pattern)], $where);
-        }
-
-        return new KindRule(
-            self::lookOf(
-                $palette,
-                array_diff_key($rule, array_flip(['number', 'sign', 'least', 'most', 'scale', 'accounting', 'totals'])),
-                $where,
-            ),
-            $pattern,
-            $sign,
-            self::whole($rule, 'least', $where, 0, 10, 0),
-            self::whole($rule, 'most', $where, 0, 10, 4),
-            $scale,
-            $accounting,
-            self::whole($rule, 'totals', $where, 0, 6, 0),
-        );
-    }
-
-    /** @param  array<array-key, mixed>  $values */
-    private static function fitOf(array $values): FitRules
-    {
-        $default = new FitRules;
-        $widths = [];
-        foreach (self::map($values, 'widths') as $heading => $width) {
-            $widths[ColumnReading::plain((string) $heading)] =
-                is_int($width) && $width >= 4 && $width <= 1790
-                    ? $width
-                    : throw StylebookIsWrong::because("fit.widths.$heading", 'a whole number from 4 to 1790 (px) is wanted.');
-        }
-        $least = self::whole($values, 'least', 'fit', 5, 1000, $default->least);
-        if ($least > self::whole($values, 'greatest', 'fit', 20, 1790, $default->greatest)) {
-            throw StylebookIsWrong::because('fit.least', 'it is more than the greatest width.');
-        }
-
-        return new FitRules(
-            $least,
-            self::whole($values, 'greatest', 'fit', 20, 1790, $default->greatest),
-            self::whole($values, 'air', 'fit', 0, 100, $default->air),
-            self::whole($values, 'rowAir', 'fit', 0, 100, $default->rowAir),
-            self::whole($values, 'headingAir', 'fit', 0, 100, $default->headingAir),
-            self::whole($values, 'titleAir', 'fit', 0, 100, $default->titleAir),
-            self::whole($values, 'rowLeast', 'fit', 0, 500, $default->rowLeast),
-            $widths,
-        );
-    }
-
-    /** @param  array<array-key, mixed>  $values */
-    private static function whole(array $values, string $key, string $where, int $least, int $most, int $else): int
-    {
-        $value = $values[$key] ?? $else;
-
-        return is_int($value) && $value >= $least && $value <= $most
-            ? $value
-            : throw StylebookIsWrong::because("$where.$key", "a whole number from $least to $most is wanted.");
-    }
-
     /**
+     * A rule that says nothing yet is an object all the same.
+     *
      * @param  array<array-key, mixed>  $data
      * @return array<array-key, mixed>
      */
-    private static function map(array $data, string $key): array
+    private static function objects(array $data): array
     {
-        $value = $data[$key] ?? [];
+        return array_map(fn (mixed $one) => $one === [] ? (object) [] : (is_array($one) ? self::objects($one) : $one), $data);
+    }
 
-        return is_array($value) ? $value : throw StylebookIsWrong::because($key, 'an object is wanted.');
+    public function toJson(): string
+    {
+        return json_encode(self::objects($this->source), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }
 }

@@ -28,6 +28,7 @@ use Rilvet\Stylebook\ColourFamily;
 use Rilvet\Stylebook\Comparison;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
 use Rilvet\Stylebook\Exception\VersionIsGone;
+use Rilvet\Stylebook\Schema;
 use Rilvet\Stylebook\Stylebook;
 
 final class StylebookController
@@ -87,6 +88,12 @@ final class StylebookController
         $paper = Colour::hex($request->string('one')->toString());
 
         return response()->json(['ratio' => $paper->contrast(Colour::hex($request->string('other')->toString()))]);
+    }
+
+    /** What a stylebook's file can say, as a JSON Schema (draft 2020-12). */
+    public function schema(): Response
+    {
+        return response(Schema::json(), 200, ['Content-Type' => 'application/schema+json']);
     }
 
     /** A stylebook: its versions, who wears it, and what a draft of it says otherwise. */

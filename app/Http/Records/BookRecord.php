@@ -49,7 +49,7 @@ final readonly class BookRecord
         $draft = Drafts::of($row);
         $wearers = Sheet::wearing($row->id);
         /** @var array<int, int> $waiting */
-        $waiting = array_flip(SettleSizes::waiting($row->id)->pluck('id')->all());
+        $waiting = SettleSizes::waiting($row->id)->pluck('id', 'id')->all();
 
         return new self(
             $row->id, $row->name, $row->version,

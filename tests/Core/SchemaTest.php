@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Stylebook\Builtin;
+use Rilvet\Stylebook\Exception\StylebookIsWrong;
+use Rilvet\Stylebook\Schema;
+use Rilvet\Stylebook\Stylebook;
+
+/** The published schema of stylebooks: sound by itself, and of one mind with the code that reads them. */
+final class SchemaTest extends TestCase
+{
+    /** The official meta-schema of draft 2020-12, as a general-purpose validator carries it. */
+    private const META = __DIR__.'/../../node_modules/ajv-2020/dist/refs/json-schema-2020-12';
+
+    public function test_it_is_a_schema_by_the_official_meta_schema(): void
+    {
+        $validator = new Validator;
+        $resolver = $validator->resolver();
+        assert($resolver !== null);
+        foreach ([self::META.'/schema.json', ...(glob(self::META.'/meta/*.json') ?: [])] as $file) {
+            $schema = json_decode((string) file_get_contents($file));
+            // The validator knows dynamic references as a reference to the schema itself.
+            $resolver->registerRaw((string) json_encode($schema), $schema->{'$id'});
+        }
+        $check = fn (mixed $schema) => $validator->validate($schema, 'https://json-schema.org/draft/2020-12/schema');
+        self::assertTrue($check(json_decode(Schema::json()))->isValid(), (string) json_encode($check(json_decode(Schema::json()))->error()?->message()));
+        // The check can fail.
+        $wrong = json_decode(Schema::json());
+        $wrong->properties->name->maxLength = 'sixty';
+        self::assertFalse($check($wrong)->isValid());
+    }
+
+    public function test_what_stands_in_the_repository_is_what_the_code_says(): void
+    {
+        self::assertStringEqualsFile(__DIR__.'/../../docs/stylebook.schema.json', Schema::json());
+    }
+
+    public function test_every_ready_stylebook_holds_to_it(): void
+    {
+        foreach (Builtin::all() as $stylebook) {
+            self::assertTrue(self::allows(json_decode($stylebook->toJson())), $stylebook->name);
+        }
+    }
+
+    /** Law: what the schema refuses is refused when it is read; what is read holds to the schema. Each of 3,000 spoilt files. */
+    public function test_the_schema_and_the_code_that_reads_are_of_one_mind(): void
+    {
+        mt_srand(20);
+        $refused = 0;
+        for ($try = 0; $try < 3_000; $try++) {
+            $data = json_decode(Builtin::all()[$try % count(Builtin::all())]->toJson(), true);
+            $where = self::spoil($data);
+            $json = str_replace('[]', '{}', (string) json_encode($data, JSON_PRESERVE_ZERO_FRACTION));
+            try {
+                Stylebook::fromJson($json);
+                $isRead = true;
+                $why = '';
+            } catch (StylebookIsWrong $refusal) {
+                $isRead = false;
+                $why = $refusal->getMessage();
+            }
+            $isAllowed = self::allows(json_decode($json));
+            if ($isRead) {
+                self::assertTrue($isAllowed, "read, and not allowed by the schema: $where");
+            } elseif ($isAllowed) {
+                // What a schema cannot say.
+                self::assertMatchesRegularExpression(
+                    '/no colour is named|greatest width|in braces|format code|cannot be read|"Format|number format/i', $why, "allowed, and not read: $where",
+                );
+            }
+            $refused += $isRead ? 0 : 1;
+        }
+        self::assertGreaterThan(500, $refused);
+    }
+
+    /** @param  array<array-key, mixed>  $data */
+    private static function spoil(array &$data): string
+    {
+        $values = [
+            null, true, false, 0, 1, -1, 3, 7, 12.5, 1000, 100_000, '', ' ', 'none', 'auto', 'left', 'span', 'thin', 'thin #123456', 'wavy #123456',
+            '#12345', '#123456', '123456', '@ink', '@none such', 'red', 'single', 'first', 'columns', 'key', '0.00', '#,##0{places}', str_repeat('x', 700),
+            ['a'], ['x' => 1], ['none', '#123456'], "A'B", 'B2', 'stylebook 2', '<b>', "a\nb",
+        ];
+        $at = &$data;
+        $path = [];
+        do {
+            $keys = array_keys($at);
+            $key = $keys === [] ? 'x' : $keys[mt_rand(0, count($keys) - 1)];
+            $path[] = $key;
+            $isDeeper = isset($at[$key]) && is_array($at[$key]) && $at[$key] !== [] && mt_rand(0, 4) > 0;
+            if ($isDeeper) {
+                $at = &$at[$key];
+            }
+        } while ($isDeeper);
+        $value = $values[mt_rand(0, count($values) - 1)];
+        $new = ['colour', 'first', 'size', 'key', 'by', 'fills', 'anew', 'totals', 'zoom', 'widths', 'B2', 'looks', 'numbers', 'rotation', 'ink', 'script'];
+        if (mt_rand(0, 3) === 0) {
+            $key = $new[mt_rand(0, count($new) - 1)];
+            $path[] = "+$key";
+        }
+        $at[$key] = $value;
+
+        return implode('.', $path).' = '.substr((string) json_encode($value), 0, 60);
+    }
+
+    private static function allows(mixed $data): bool
+    {
+        static $validator = null;
+        if (! $validator instanceof Validator) {
+            $validator = new Validator;
+            $validator->resolver()?->registerRaw(Schema::json(), Schema::ID);
+        }
+
+        return $validator->validate($data, Schema::ID)->isValid();
+    }
+}
