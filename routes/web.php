@@ -7,6 +7,7 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\ImportController;
+use App\Http\Controllers\LearnController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\StylebookController;
 use Illuminate\Support\Facades\Route;
@@ -27,6 +28,7 @@ Route::prefix('api')->group(function () {
     Route::get('colours/contrast', [StylebookController::class, 'contrast']);
     Route::get('colours/family', [StylebookController::class, 'family']);
     Route::post('stylebooks', [StylebookController::class, 'store']);
+    Route::post('stylebooks/learn', [LearnController::class, 'learn']);
     Route::get('stylebooks/schema', [StylebookController::class, 'schema']);
     Route::post('stylebooks/begin', [StylebookController::class, 'begin']);
     Route::prefix('stylebooks/{id}')->whereNumber('id')->group(function () {
@@ -39,6 +41,7 @@ Route::prefix('api')->group(function () {
         Route::post('draft', [StylebookController::class, 'draft']);
         Route::delete('draft', [StylebookController::class, 'drop']);
         Route::post('keep', [StylebookController::class, 'keep']);
+        Route::post('strays', [LearnController::class, 'strays']);
     });
 
     Route::prefix('workbooks/{id}')->whereNumber(['id', 'number'])->group(function () {
@@ -62,7 +65,6 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}/cut', [BenchController::class, 'cut']);
         Route::get('sheets/{number}/looks', [BenchController::class, 'looks']);
         Route::post('point', [ActController::class, 'goTo']);
-        Route::post('learn', [StylebookController::class, 'learn']);
         Route::get('sheets/{number}/formats', [HandoverController::class, 'formats']);
         Route::get('sheets/{number}/risk', [HandoverController::class, 'risk']);
         Route::post('handovers', [HandoverController::class, 'store']);

@@ -59,7 +59,8 @@ final class SpecimenBook
         $file = new LookMap;
         foreach (
             [
-                'D6:D12' => 'dd mmm yyyy', 'F6:F14' => '0%', 'G6:H14' => '"£"#,##0.00', 'B19:B22' => 'dd mmm yyyy hh:mm', 'C19:C22' => 'hh:mm',
+                'D6:D12' => 'dd mmm yyyy', 'F6:F14' => '0%', 'G6:H14' => '"£"#,##0.00', 'B19:B22' => 'dd mmm yyyy hh:mm',
+                'C19:C22' => 'hh:mm',
                 'D19:D22' => '[h]:mm',
             ] as $range => $code
         ) {

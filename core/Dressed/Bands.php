@@ -19,7 +19,10 @@ final class Bands
     /** @var list<int> in their order */
     private readonly array $hidden;
 
-    /** @var array<string, array<int, int>> rows of the body, those in sight, above each of its runs, by table, then by the run's first row */
+    /**
+     * @var array<string, array<int, int>> rows of the body, those in sight, above each of its runs, by table, then by the run's
+     * first row
+     */
     private array $above = [];
 
     public function __construct(private readonly Worksheet $sheet, private readonly Stripes $stripes)

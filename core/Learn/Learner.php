@@ -19,7 +19,8 @@ final class Learner
 {
     /** Order in which colours are named: what is met most first. */
     private const COLOURS = [
-        'ground.ink' => 'ink', 'parts.heading.fill' => 'heading', 'stripes.fill' => 'stripe', 'stripes.fills.1' => 'stripe', 'parts.row_group.fill' => 'group',
+        'ground.ink' => 'ink', 'parts.heading.fill' => 'heading', 'stripes.fill' => 'stripe', 'stripes.fills.1' => 'stripe',
+        'parts.row_group.fill' => 'group',
         'parts.subtotal.fill' => 'subtotal', 'parts.total.fill' => 'total', 'parts.total.top' => 'line', 'parts.body.bottom' => 'hairline',
         'parts.title.ink' => 'title', 'parts.note.ink' => 'quiet',
     ];
@@ -51,10 +52,11 @@ final class Learner
 
     /**
      * @param  list<array{Workbook, list<int>}>  $from  workbooks and the numbers of their sheets
+     * @param  list<string>  $without  places of rules that are not wanted
      *
      * @throws NothingToLearn
      */
-    public static function of(array $from, string $name): Learned
+    public static function of(array $from, string $name, array $without = []): Learned
     {
         $survey = new Survey;
         foreach ($from as [$workbook, $numbers]) {
@@ -72,13 +74,16 @@ final class Learner
             throw NothingToLearn::from(count($from));
         }
 
+        $learner->rules = array_values(array_filter($learner->rules, fn (Rule $rule) => ! in_array($rule->where, $without, true)));
+
         return $learner->learned();
     }
 
     private function ground(): void
     {
         foreach (['font', 'size', 'ink', 'vertical'] as $attribute) {
-            $this->keep($this->votes->rule("ground.$attribute"));
+            $rule = $this->votes->rule("ground.$attribute");
+            $rule?->value === '' || $this->keep($rule);
         }
     }
 

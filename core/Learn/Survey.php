@@ -57,7 +57,10 @@ final class Survey
     /** @var array<string, array{Part, Look, int}> what the cells of a part wear, and how many wear it */
     private array $parts = [];
 
-    /** @var array<string, array{ColumnKind, Look, bool, bool, int, Part}> the same of a kind; whether they are figures of it, and stand first */
+    /**
+     * @var array<string, array{ColumnKind, Look, bool, bool, int, Part}> the same of a kind; whether they are figures of it,
+     * and stand first
+     */
     private array $kinds = [];
 
     /** Cells that wear more than a number format. */
@@ -160,9 +163,11 @@ final class Survey
             ? FillPattern::in(array_map(self::mostOf(...), array_values($columns)))
             : null;
         // Of stripes by columns, each column has one fill from top to bottom.
-        if ($across !== null && array_filter($columns, fn (array $fills) => $fills[self::mostOf($fills)] < 0.9 * array_sum($fills)) === []) {
+        if ($across !== null && array_filter($columns,
+            fn (array $fills) => $fills[self::mostOf($fills)] < 0.9 * array_sum($fills)) === []) {
             $this->votes->add('stripes.by', 'columns', $name, $rows);
-            foreach (['every' => $across->every, 'first' => $across->first, 'fills.0' => $across->fill, 'fills.1' => $across->other] as $what => $says) {
+            foreach (['every' => $across->every, 'first' => $across->first, 'fills.0' => $across->fill,
+                'fills.1' => $across->other] as $what => $says) {
                 $this->votes->add("columns.$what", $says, $name, $rows);
             }
             $this->votes->add('parts.body.fill', 'none', $name, $rows);
@@ -185,7 +190,8 @@ final class Survey
             if (! $isFill || ($part !== Part::Body && $part !== Part::RowLabel)) {
                 $this->votes->add("parts.{$part->value}.{$attribute->value}", $isFill && $value === '' ? 'none' : $value, $name, $cells);
             }
-            if (in_array($attribute, [Attribute::Font, Attribute::Size, Attribute::Ink, Attribute::Vertical], true) && $value !== '') {
+            // Cells that say nothing have a voice too: white headings make no white ground.
+            if (in_array($attribute, [Attribute::Font, Attribute::Size, Attribute::Ink, Attribute::Vertical], true)) {
                 $this->votes->add("ground.{$attribute->value}", $value, $name, $cells);
             }
         }

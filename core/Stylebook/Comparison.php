@@ -51,10 +51,14 @@ final class Comparison
         return $flat;
     }
 
-    /** @param  list<string>  $path */
-    private static function words(array $path): string
+    /**
+     * A place in a stylebook, as people say it: "Column headings, fill".
+     *
+     * @param  list<string>  $path
+     */
+    public static function words(array $path): string
     {
-        [$group, $name] = [$path[0], $path[1] ?? ''];
+        [$group, $name] = [$path[0] ?? '', $path[1] ?? ''];
         $rest = implode(', ', array_slice($path, 2));
         $of = match ($group) {
             'parts' => Part::tryFrom($name)?->words() ?? $name,

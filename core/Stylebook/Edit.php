@@ -65,7 +65,8 @@ final class Edit
     public static function replaceColour(Stylebook $stylebook, string $name, string $by): Stylebook
     {
         $palette = $stylebook->palette->colours;
-        isset($palette[$by]) && $by !== $name || throw StylebookIsWrong::because("palette.$by", 'there is no such colour to take its place.');
+        isset($palette[$by]) && $by !== $name || throw StylebookIsWrong::because("palette.$by",
+            'there is no such colour to take its place.');
         $data = self::saidAs($stylebook->toArray(), $name, $by);
         $data['palette'] = array_diff_key($palette, [$name => true]);
 

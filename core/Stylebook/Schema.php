@@ -56,7 +56,8 @@ final class Schema
             ]),
             'additionalProperties' => false,
             '$defs' => [
-                'name' => ['pattern' => '^[\\p{L}\\p{N}][\\p{L}\\p{N} _\\-.,&()]{0,59}$', 'not' => ['pattern' => '^\\$?[A-Za-z]{1,3}\\$?[0-9]{1,7}$']],
+                'name' => ['pattern' => '^[\\p{L}\\p{N}][\\p{L}\\p{N} _\\-.,&()]{0,59}$',
+                    'not' => ['pattern' => '^\\$?[A-Za-z]{1,3}\\$?[0-9]{1,7}$']],
                 'colour' => ['type' => 'string', 'pattern' => self::COLOUR],
                 'edge' => ['type' => 'string', 'pattern' => self::edge()],
                 'look' => ['type' => 'object', 'properties' => self::attributes(), 'additionalProperties' => false],
@@ -94,7 +95,8 @@ final class Schema
 
     private static function edge(): string
     {
-        $lines = array_values(array_filter(array_map(fn (Line $line) => $line->value, Line::cases()), fn (string $line) => $line !== 'none'));
+        $lines = array_values(array_filter(array_map(fn (Line $line) => $line->value, Line::cases()),
+            fn (string $line) => $line !== 'none'));
 
         return '^(none|('.implode('|', $lines).')( (#?[0-9A-Fa-f]{6}|@\\p{L}[\\p{L}\\p{N} _\\-]*))?)$';
     }
@@ -125,7 +127,8 @@ final class Schema
             Attribute::Ink => ['anyOf' => [['$ref' => '#/$defs/colour'], ['const' => 'auto']]],
             Attribute::Fill => ['anyOf' => [['$ref' => '#/$defs/colour'], ['const' => 'none']]],
             Attribute::Number => ['type' => 'string', 'description' => 'a format code (ISO/IEC 29500-1 18.8.31)'],
-            Attribute::Top, Attribute::Right, Attribute::Bottom, Attribute::Left, Attribute::Rising, Attribute::Falling => ['$ref' => '#/$defs/edge'],
+            Attribute::Top, Attribute::Right, Attribute::Bottom, Attribute::Left, Attribute::Rising,
+            Attribute::Falling => ['$ref' => '#/$defs/edge'],
             default => ['type' => 'boolean'],
         };
     }
@@ -140,7 +143,8 @@ final class Schema
             'least' => $whole(10), 'most' => $whole(10), 'totals' => $whole(6),
         ];
 
-        return ['type' => 'object', 'properties' => [...self::attributes(), ...array_map(self::orNull(...), $own)], 'additionalProperties' => false];
+        return ['type' => 'object', 'properties' => [...self::attributes(), ...array_map(self::orNull(...), $own)],
+            'additionalProperties' => false];
     }
 
     /** @return array<string, mixed> */
@@ -158,7 +162,8 @@ final class Schema
                 'anew' => ['type' => 'boolean'],
             ]),
             'additionalProperties' => false,
-            'if' => ['properties' => ['by' => ['const' => 'key']], 'required' => ['by']], 'then' => ['required' => ['key'], 'properties' => ['key' => ['type' => 'string']]],
+            'if' => ['properties' => ['by' => ['const' => 'key']], 'required' => ['by']], 'then' => ['required' => ['key'],
+                'properties' => ['key' => ['type' => 'string']]],
         ];
     }
 

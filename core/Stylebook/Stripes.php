@@ -51,7 +51,8 @@ final readonly class Stripes
         $by = StripesBy::tryFrom(is_string($says['by'] ?? 'rows') ? $says['by'] ?? 'rows' : '');
         $by ?? throw StylebookIsWrong::because('stripes.by', 'one of rows, key or columns is wanted.');
         $key = $says['key'] ?? null;
-        if ($key !== null && (! is_string($key) || trim($key) === '' || mb_strlen($key) > self::KEY) || ($key === null && $by === StripesBy::Key)) {
+        if ($key !== null && (! is_string($key) || trim($key) === '' || mb_strlen($key) > self::KEY) || ($key === null
+            && $by === StripesBy::Key)) {
             throw StylebookIsWrong::because('stripes.key', 'the heading of a column is wanted.');
         }
         $fills = $says['fills'] ?? ['none', $says['fill'] ?? 'none'];

@@ -317,6 +317,7 @@ final readonly class Stylebook
 
     public function toJson(): string
     {
-        return json_encode(self::objects($this->source), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(self::objects($this->source),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }
 }

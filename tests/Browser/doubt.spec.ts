@@ -132,8 +132,16 @@ test('a design that a sheet came with is told, and becomes a stylebook that dres
     await expect(tray).toContainText('It is dropped.');
     await tray.getByRole('checkbox', { name: /Start clean/ }).uncheck();
     await tray.getByRole('button', { name: 'Learn a stylebook from it' }).click();
-    await expect(page.getByText(/Looks of Hollin Lane site stands on the shelf, with \d+ rules\./)).toBeVisible();
+    const dialog = page.getByRole('dialog', { name: /Learned from Hollin Lane site/ });
+    // Each rule says what it rests on, and can be refused.
+    await expect(dialog.getByRole('listitem').filter({ hasText: 'Column headings, fill' })).toContainText(/\d+ of \d+ cells on 1 sheet/);
     await accessible(page);
+    await dialog.getByRole('checkbox', { name: /Title, size/ }).uncheck();
+    await dialog.getByRole('button', { name: 'Keep as a stylebook' }).click();
+    const kept = page.getByRole('dialog', { name: 'Looks of Hollin Lane site stands on the shelf' });
+    await expect(kept.getByRole('list', { name: 'What does not follow' })).toContainText(/Title, size: 1 cell/);
+    await accessible(page);
+    await kept.getByRole('button', { name: 'Close' }).click();
     // Put on a raw table, its rows are filled as those of the first one were.
     const fills = () =>
         page

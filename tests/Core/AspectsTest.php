@@ -22,6 +22,7 @@ use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspect\Filter;
 use Rilvet\Work\Aspect\HandTouches;
 use Rilvet\Work\Aspect\JoinedTexts;
+use Rilvet\Work\Aspect\KeyBands;
 use Rilvet\Work\Aspect\Moves;
 use Rilvet\Work\Aspect\NamedLooks;
 use Rilvet\Work\Aspect\Origin;
@@ -52,6 +53,7 @@ final class AspectsTest extends TestCase
             'moves' => [new Moves([new Shift(true, 4, 2, true), $order])],
             'results' => [new Unsettled([Range::parse('B3:B5')], [Range::parse('D4')], [Range::parse('C6')])],
             'filter' => [new Filter(Range::parse('B3:D9'))],
+            'bands' => [new KeyBands(['3.2' => [4, 6, 9]])],
         ];
     }
 

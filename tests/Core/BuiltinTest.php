@@ -42,7 +42,8 @@ final class BuiltinTest extends TestCase
         self::assertGreaterThanOrEqual(8, count(Builtin::all()));
         $names = array_map(fn (Stylebook $one) => $one->name, Builtin::all());
         self::assertCount(count($names), array_unique($names));
-        foreach (['Long list', 'Clear account', 'Bed calendar', 'Weather book', 'Market board', 'Open form', 'Night heads', 'Thin ink'] as $name) {
+        foreach (['Long list', 'Clear account', 'Bed calendar', 'Weather book', 'Market board', 'Open form', 'Night heads',
+            'Thin ink'] as $name) {
             self::assertContains($name, $names);
         }
         self::assertSame(Builtin::named('thin INK'), Builtin::named(' Thin ink '));

@@ -31,7 +31,8 @@ final class ColourChecksTest extends TestCase
         $colours = ['#FF0000', '#00FF00', '#0000FF', '#3F2F55', '#8A5515', '#2C6E66', '#9B2335', '#F4F0F8', '#808080', '#FFD166'];
         $seen = [
             'protanopia' => ['#6D5F00', '#FFE500', '#0059FF', '#253656', '#665A08', '#696866', '#454235', '#EFF1F8', '#808080', '#E7D05B'],
-            'deuteranopia' => ['#A39000', '#EFD63A', '#003DFB', '#293654', '#726616', '#5E6067', '#645B32', '#F0F2F8', '#808080', '#F2DC6A'],
+            'deuteranopia' => ['#A39000', '#EFD63A', '#003DFB', '#293654', '#726616', '#5E6067', '#645B32', '#F0F2F8', '#808080',
+                '#F2DC6A'],
             'tritanopia' => ['#FF000F', '#00F7D9', '#006B96', '#3B353E', '#974949', '#00706B', '#AA002B', '#F4F1F2', '#808080', '#FFC1B9'],
         ];
         foreach ($seen as $reader => $expected) {
@@ -56,7 +57,8 @@ final class ColourChecksTest extends TestCase
             'name' => 'Test', 'palette' => ['pale' => '#999999', 'dark' => '#222222'],
             'ground' => ['ink' => '@dark', 'size' => 11],
             'parts' => [
-                'title' => ['ink' => '@pale', 'size' => 18], 'heading' => ['ink' => '#FFFFFF', 'fill' => '@dark'], 'note' => ['ink' => '@pale'],
+                'title' => ['ink' => '@pale', 'size' => 18], 'heading' => ['ink' => '#FFFFFF',
+                    'fill' => '@dark'], 'note' => ['ink' => '@pale'],
             ],
             'kinds' => ['amount' => ['ink' => '#AA0000']],
             'stripes' => ['every' => 1, 'fills' => ['none', '#DDDDDD', '#333333']],
@@ -103,7 +105,8 @@ final class ColourChecksTest extends TestCase
     {
         mt_srand(4);
         for ($try = 0; $try < 200; $try++) {
-            [$ink, $fill] = [Colour::rgb(mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255)), Colour::rgb(mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255))];
+            [$ink, $fill] = [Colour::rgb(mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255)), Colour::rgb(mt_rand(0, 255), mt_rand(0,
+                255), mt_rand(0, 255))];
             $pair = new InkPair($ink, $fill, ['parts.note'], false);
             $better = $pair->better();
             self::assertGreaterThanOrEqual(4.5, $better->contrast($fill), "{$ink->toHex()} on {$fill->toHex()}");
@@ -198,9 +201,11 @@ final class ColourChecksTest extends TestCase
     {
         $scaled = Edit::scale(Builtin::named('River ledger'), 16.5)->toArray();
         self::assertEqualsWithDelta([16.5, 27, 15, 15], [
-            $scaled['ground']['size'], $scaled['parts']['title']['size'], $scaled['parts']['units']['size'], $scaled['parts']['note']['size'],
+            $scaled['ground']['size'], $scaled['parts']['title']['size'], $scaled['parts']['units']['size'],
+            $scaled['parts']['note']['size'],
         ], 0.001);
-        self::assertSame(96.0, Edit::scale(Builtin::named('River ledger'), 96)->toArray()['parts']['title']['size'], 'within what a size can be');
+        self::assertSame(96.0, Edit::scale(Builtin::named('River ledger'), 96)->toArray()['parts']['title']['size'],
+            'within what a size can be');
     }
 
     public function test_colours_of_the_palette_are_said_by_their_names(): void

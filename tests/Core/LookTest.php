@@ -96,14 +96,9 @@ final class LookTest extends TestCase
         $pairs = 0;
         foreach (Builtin::all() as $stylebook) {
             foreach (Part::cases() as $part) {
-                foreach ([false, true] as $striped) {
-                    $look = $stylebook->ground->under($stylebook->part($part));
-                    if ($striped) {
-                        if ($stylebook->stripes === null || ! in_array($part, [Part::Body, Part::RowLabel], true)) {
-                            continue;
-                        }
-                        $look = $look->under($stylebook->stripes->look);
-                    }
+                $isStriped = in_array($part, [Part::Body, Part::RowLabel], true);
+                foreach ([Look::none(), ...($isStriped ? $stylebook->stripes->looks ?? [] : [])] as $stripe) {
+                    $look = $stylebook->ground->under($stylebook->part($part))->under($stripe);
                     $fill = $look->text(Attribute::Fill, 'none');
                     $ratio = Colour::hex($look->text(Attribute::Ink))->contrast(Colour::hex($fill === 'none' ? '#FFFFFF' : $fill));
                     self::assertGreaterThanOrEqual(4.5, $ratio, "{$stylebook->name}, {$part->value}");
@@ -120,16 +115,17 @@ final class LookTest extends TestCase
         foreach (Builtin::all() as $stylebook) {
             self::assertSame('right', $stylebook->kind(ColumnKind::Amount)->place->text(Attribute::Horizontal));
             self::assertSame('left', $stylebook->kind(ColumnKind::Text)->place->text(Attribute::Horizontal));
-            self::assertSame('center', $stylebook->kind(ColumnKind::Code)->place->text(Attribute::Horizontal));
-            self::assertStringStartsWith(
-                'thin',
-                $stylebook->part(Part::Total)->text(Attribute::Top),
-                'a single rule above the bottom line',
-            );
-            self::assertStringStartsWith('double', $stylebook->part(Part::Total)->text(Attribute::Bottom), 'a double rule below it');
+            self::assertContains($stylebook->kind(ColumnKind::Code)->place->text(Attribute::Horizontal), ['center', 'left']);
+            self::assertNotContains($stylebook->part(Part::Total)->text(Attribute::Top), ['', 'none'], 'a rule above the bottom line');
             self::assertNotSame('none', $stylebook->part(Part::Heading)->text(Attribute::Bottom, 'none'), 'a rule under headings');
-            self::assertStringContainsString('£', $stylebook->kind(ColumnKind::Amount)->look($column, true)->text(Attribute::Number));
-            self::assertStringNotContainsString('£', $stylebook->kind(ColumnKind::Amount)->look($column, false)->text(Attribute::Number));
+            $amount = $stylebook->kind(ColumnKind::Amount);
+            $isSigned = fn (bool $first) => str_contains($amount->look($column, $first)->text(Attribute::Number), '£');
+            self::assertSame(
+                ['every' => [true, true], 'first' => [true, false], 'heading' => [false, false]][$amount->sign],
+                [$isSigned(true), $isSigned(false)],
+            );
+            $isSaid = $amount->headingLook($column)->text(Attribute::Number) !== '';
+            self::assertSame($amount->sign === 'heading', $isSaid, 'the unit is said once');
         }
     }
 

@@ -104,7 +104,8 @@ final class MergeTest extends TestCase
         foreach (
             [
                 [['parts', 'heading', 'size'], 14], [['ground', 'font'], 'Liberation Sans'], [['kinds', 'amount', 'least'], 3],
-                [['fit', 'air'], 20], [['opens', 'zoom'], 120], [['kinds', 'date', 'number'], 'yyyy'], [['parts', 'title', 'horizontal'], 'span'],
+                [['fit', 'air'], 20], [['opens', 'zoom'], 120], [['kinds', 'date', 'number'], 'yyyy'], [['parts', 'title',
+                    'horizontal'], 'span'],
                 [['looks', 'Great'], ['size' => 20]],
             ] as [$path, $value]
         ) {

@@ -77,7 +77,7 @@ final class OwnDesignTest extends TestCase
         self::assertCount(2, array_unique($fills));
         self::assertNotContains('#E8F1EA', $fills);
         self::assertContains('none', $fills);
-        self::assertContains($striped->stripes?->look->text(Attribute::Fill), $fills);
+        self::assertContains($striped->stripes?->look(1)->text(Attribute::Fill), $fills);
         self::assertSame('#E8F1EA', $sheet->at(2, 4)->look->text(Attribute::Fill));
         $layers = array_map(fn ($entry) => $entry->layer, $sheet->at(2, 2)->entries);
         self::assertContains(Layer::Stripes, $layers, 'it can be said where the paper comes from');

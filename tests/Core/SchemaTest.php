@@ -28,7 +28,8 @@ final class SchemaTest extends TestCase
             $resolver->registerRaw((string) json_encode($schema), $schema->{'$id'});
         }
         $check = fn (mixed $schema) => $validator->validate($schema, 'https://json-schema.org/draft/2020-12/schema');
-        self::assertTrue($check(json_decode(Schema::json()))->isValid(), (string) json_encode($check(json_decode(Schema::json()))->error()?->message()));
+        self::assertTrue($check(json_decode(Schema::json()))->isValid(),
+            (string) json_encode($check(json_decode(Schema::json()))->error()?->message()));
         // The check can fail.
         $wrong = json_decode(Schema::json());
         $wrong->properties->name->maxLength = 'sixty';
@@ -70,7 +71,8 @@ final class SchemaTest extends TestCase
             } elseif ($isAllowed) {
                 // What a schema cannot say.
                 self::assertMatchesRegularExpression(
-                    '/no colour is named|greatest width|in braces|format code|cannot be read|"Format|number format/i', $why, "allowed, and not read: $where",
+                    '/no colour is named|greatest width|in braces|format code|cannot be read|"Format|number format/i', $why,
+                    "allowed, and not read: $where",
                 );
             }
             $refused += $isRead ? 0 : 1;
@@ -82,8 +84,10 @@ final class SchemaTest extends TestCase
     private static function spoil(array &$data): string
     {
         $values = [
-            null, true, false, 0, 1, -1, 3, 7, 12.5, 1000, 100_000, '', ' ', 'none', 'auto', 'left', 'span', 'thin', 'thin #123456', 'wavy #123456',
-            '#12345', '#123456', '123456', '@ink', '@none such', 'red', 'single', 'first', 'columns', 'key', '0.00', '#,##0{places}', str_repeat('x', 700),
+            null, true, false, 0, 1, -1, 3, 7, 12.5, 1000, 100_000, '', ' ', 'none', 'auto', 'left', 'span', 'thin', 'thin #123456',
+            'wavy #123456',
+            '#12345', '#123456', '123456', '@ink', '@none such', 'red', 'single', 'first', 'columns', 'key', '0.00', '#,##0{places}',
+            str_repeat('x', 700),
             ['a'], ['x' => 1], ['none', '#123456'], "A'B", 'B2', 'stylebook 2', '<b>', "a\nb",
         ];
         $at = &$data;
@@ -98,7 +102,8 @@ final class SchemaTest extends TestCase
             }
         } while ($isDeeper);
         $value = $values[mt_rand(0, count($values) - 1)];
-        $new = ['colour', 'first', 'size', 'key', 'by', 'fills', 'anew', 'totals', 'zoom', 'widths', 'B2', 'looks', 'numbers', 'rotation', 'ink', 'script'];
+        $new = ['colour', 'first', 'size', 'key', 'by', 'fills', 'anew', 'totals', 'zoom', 'widths', 'B2', 'looks', 'numbers',
+            'rotation', 'ink', 'script'];
         if (mt_rand(0, 3) === 0) {
             $key = $new[mt_rand(0, count($new) - 1)];
             $path[] = "+$key";

@@ -71,7 +71,8 @@ final class StripesTest extends TestCase
         $sheet = self::dressed(['by' => 'columns', 'every' => 2, 'fill' => self::A])[0]->sheet(1);
         $looks = new DressedSheet($sheet, new LookBook);
         $fill = fn (int $row, int $column) => $looks->at($row, $column)->look->text(Attribute::Fill, 'none');
-        foreach ([[2, 'none', 'none', self::A, self::A], [1, 'none', 'none', 'none', 'none'], [12, 'none', 'none', 'none', 'none']] as [$row, $a, $b, $c, $d]) {
+        foreach ([[2, 'none', 'none', self::A, self::A], [1, 'none', 'none', 'none', 'none'], [12, 'none', 'none', 'none',
+            'none']] as [$row, $a, $b, $c, $d]) {
             self::assertSame([$a, $b, $c, $d], array_map(fn (int $column) => $fill($row, $column), [1, 2, 3, 4]), "row $row");
         }
         self::assertSame($looks->row(2, 4)[2]->look->key(), $looks->at(3, 3)->look->key());

@@ -41,7 +41,8 @@ final class DraftsTest extends TestCase
         $this->assertSame(['Colour band'], array_column($this->open()['changes'], 'words'));
         $this->undo($specimen);
         $this->assertSame([], $this->open()['changes']);
-        $this->postJson($this->url("workbooks/$specimen->id/redo"), ['revision' => $specimen->refresh()->revision, 'sheet' => 1])->assertOk();
+        $this->postJson($this->url("workbooks/$specimen->id/redo"), ['revision' => $specimen->refresh()->revision, 'sheet' => 1])
+            ->assertOk();
         $this->assertSame('#884411', $this->get($this->url("stylebooks/{$this->id()}/rules?draft=1"))->json('palette.2.hex') ?? '');
         $this->delete($this->url("stylebooks/{$this->id()}/draft"))->assertOk();
         $this->assertNull($this->get($this->url("stylebooks/{$this->id()}"))->json('specimen'));
@@ -108,7 +109,8 @@ final class DraftsTest extends TestCase
         $id = $this->id();
         $book = $this->open();
         $this->set($book, 'call', ['name' => 'Long list', 'about' => '']);
-        $this->post($this->url("stylebooks/$id/keep"))->assertUnprocessable()->assertJsonPath('message', 'The stylebook is wrong at "name": a '
+        $this->post($this->url("stylebooks/$id/keep"))->assertUnprocessable()->assertJsonPath('message',
+            'The stylebook is wrong at "name": a '
             .'stylebook "Long list" stands on the shelf already. Give it another name.');
         $this->set($book, 'call', ['name' => 'House ledger', 'about' => 'Ours.']);
         $this->post($this->url("stylebooks/$id/keep"))->assertOk()->assertJsonPath('name', 'House ledger');

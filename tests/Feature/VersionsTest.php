@@ -26,11 +26,13 @@ final class VersionsTest extends TestCase
         $before = [DB::table('changes')->count(), DB::table('documents')->sum(DB::raw('length(data)'))];
         $stamp = $this->get($this->url("workbooks/{$books[3]->id}"))->json('stamp');
         $this->fill($books[0], '#224466');
-        $this->assertSame([$before[0] + 1, $before[1]], [DB::table('changes')->count(), DB::table('documents')->sum(DB::raw('length(data)'))]);
+        $this->assertSame([$before[0] + 1, $before[1]], [DB::table('changes')->count(),
+            DB::table('documents')->sum(DB::raw('length(data)'))]);
         foreach ($books as $book) {
             $this->assertSame('#224466', $this->heading($book));
         }
-        $this->assertNotSame($stamp, $this->get($this->url("workbooks/{$books[3]->id}"))->json('stamp'), 'other windows see that they are old');
+        $this->assertNotSame($stamp, $this->get($this->url("workbooks/{$books[3]->id}"))->json('stamp'),
+            'other windows see that they are old');
         $this->assertSame(1, $books[3]->refresh()->revision - 1, 'no step of the other workbooks');
         $this->undo($books[0]);
         $this->assertNotSame('#224466', $this->heading($books[5]));
@@ -140,7 +142,8 @@ final class VersionsTest extends TestCase
     public function test_a_version_that_is_gone_is_said(): void
     {
         $book = $this->dressed('a.csv');
-        $this->refused($book, 'dress', ['stylebook' => 'River ledger', 'version' => 9], 'Version 9 of this stylebook is not kept any more.');
+        $this->refused($book, 'dress', ['stylebook' => 'River ledger', 'version' => 9],
+            'Version 9 of this stylebook is not kept any more.');
         $this->refused($book, 'dress', ['stylebook' => 'River ledger', 'version' => 'x'], 'whole number');
         $this->get($this->url("stylebooks/{$this->id()}/rules?version=7"))->assertUnprocessable();
         $this->get($this->url("stylebooks/{$this->id()}/json?version=7"))->assertUnprocessable();

@@ -38,7 +38,8 @@ final class XlsxWriter implements WorkbookWriter
             $styles = StylesWriting::fresh(self::ground($workbook));
             $number = 0;
             $sheets = array_values($workbook->sheets);
-            $zip->add('[Content_Types].xml', self::contentTypes(count($sheets)));
+            $themed = ThemePart::of($workbook);
+            $zip->add('[Content_Types].xml', self::contentTypes(count($sheets), $themed !== null));
             $zip->add(
                 '_rels/.rels',
                 Xml::HEAD.
@@ -47,7 +48,7 @@ final class XlsxWriter implements WorkbookWriter
                     '/officeDocument" Target="xl/workbook.xml"/></Relationships>',
             );
             $zip->add('xl/workbook.xml', self::workbook($workbook, $sheets));
-            $zip->add('xl/_rels/workbook.xml.rels', self::relations(count($sheets)));
+            $zip->add('xl/_rels/workbook.xml.rels', self::relations(count($sheets), $themed !== null));
             foreach ($sheets as $sheet) {
                 $number++;
                 $part = new PackedPart;
@@ -57,6 +58,7 @@ final class XlsxWriter implements WorkbookWriter
                 $zip->place("xl/worksheets/sheet$number.xml", $part);
             }
             $zip->add('xl/styles.xml', $styles->xml());
+            $themed === null || $zip->add('xl/theme/theme1.xml', ThemePart::xml($themed));
             $zip->finish();
             fclose($out);
             $this->written = $workbook;
@@ -79,9 +81,9 @@ final class XlsxWriter implements WorkbookWriter
         return Look::none();
     }
 
-    private static function contentTypes(int $sheets): string
+    private static function contentTypes(int $sheets, bool $themed): string
     {
-        $overrides = '';
+        $overrides = $themed ? '<Override PartName="/xl/theme/theme1.xml" ContentType="'.ThemePart::TYPE.'"/>' : '';
         for ($number = 1; $number <= $sheets; $number++) {
             $overrides .= "<Override PartName=\"/xl/worksheets/sheet$number.xml\" ContentType=\"".self::TYPES.'worksheet+xml"/>';
         }
@@ -99,9 +101,10 @@ final class XlsxWriter implements WorkbookWriter
             '</Types>';
     }
 
-    private static function relations(int $sheets): string
+    private static function relations(int $sheets, bool $themed): string
     {
-        $relations = '';
+        $theme = 'rId'.($sheets + 2);
+        $relations = $themed ? "<Relationship Id=\"$theme\" Type=\"".Xml::RELATIONS.'/theme" Target="theme/theme1.xml"/>' : '';
         for ($number = 1; $number <= $sheets; $number++) {
             $relations .= "<Relationship Id=\"rId$number\" Type=\"".Xml::RELATIONS."/worksheet\" Target=\"worksheets/sheet$number.xml\"/>";
         }

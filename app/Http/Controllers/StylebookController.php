@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Bench;
 use App\Bench\Drafts;
 use App\Bench\Outrun;
 use App\Bench\Shelf;
@@ -16,14 +15,12 @@ use App\Http\Records\RulesRecord;
 use App\Jobs\SettleSizes;
 use App\Models\Sheet;
 use App\Models\Stylebook as StylebookRow;
-use App\Models\Workbook;
 use App\Wire\ActIsWrong;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Rilvet\Colour\Colour;
-use Rilvet\Learn\Learner;
 use Rilvet\Stylebook\ColourFamily;
 use Rilvet\Stylebook\Comparison;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
@@ -57,23 +54,6 @@ final class StylebookController
         $row = $shelf->add($stylebook, 'Brought in from JSON');
 
         return response()->json(['id' => $row->id, 'name' => $stylebook->name], 201);
-    }
-
-    /** Makes a stylebook of sheets that already look right, and puts it on the shelf. */
-    public function learn(Request $request, Bench $bench, Shelf $shelf, int $id): JsonResponse
-    {
-        $row = Workbook::onShelf($id);
-        $sheets = $request->input('sheets');
-        $numbers = $sheets === 'all' ? $row->sheets()->pluck('number')->all() : $sheets;
-        $given = is_array($numbers) ? $numbers : [];
-        $numbers = array_values(array_unique(array_filter($given, is_int(...))));
-        if ($numbers === [] || count($numbers) !== count($given)) {
-            throw ActIsWrong::argument('sheets', 'numbers of sheets, each once, or "all"');
-        }
-        $learned = Learner::of([[$bench->load($row, $numbers), $numbers]], $shelf->free("Looks of $row->name"));
-        $made = $shelf->add($learned->stylebook, "Learned from $row->name");
-
-        return response()->json(['id' => $made->id, 'name' => $made->name, 'rules' => count($learned->rules)], 201);
     }
 
     /** From one colour: a dark one for headings, a light one for data, a stronger one for totals. */
@@ -118,7 +98,8 @@ final class StylebookController
         $name = trim($request->string('name')->toString());
         $like = $from === null ? null : StylebookRow::onShelf()->findOrFail($request->integer('from'));
         $source = $like === null ? self::BLANK : Versions::of($like->id)[0]->toArray();
-        $stylebook = Stylebook::of(['name' => $name === '' ? $shelf->free($like === null ? 'New stylebook' : "Like $like->name") : $name] + $source);
+        $stylebook = Stylebook::of(['name' => $name === '' ? $shelf->free($like === null ? 'New stylebook' : "Like $like->name")
+            : $name] + $source);
         $row = $shelf->add($stylebook, $like === null ? 'Begun blank' : "Begun as $like->name, version $like->version");
 
         return response()->json(['id' => $row->id, 'name' => $row->name], 201);

@@ -28,6 +28,7 @@ final readonly class RenameColour implements WiredRevision
     {
         [$name, $to] = [$given->text('name'), trim($given->text('to'))];
 
-        return new ReviseStylebook(Edit::renameColour($stylebook, $name, $to), "Colour \"$name\" renamed to \"$to\"", false, changesCells: false);
+        return new ReviseStylebook(Edit::renameColour($stylebook, $name, $to), "Colour \"$name\" renamed to \"$to\"", false,
+            changesCells: false);
     }
 }

@@ -30,7 +30,8 @@ final readonly class Unsay implements WiredRevision
         [$part, $kind] = [$given->part(), $given->kind()];
         $names = array_intersect(
             $given->texts('attributes'),
-            [...array_map(fn (Attribute $one) => $one->value, Attribute::cases()), 'sign', 'least', 'most', 'scale', 'accounting', 'totals'],
+            [...array_map(fn (Attribute $one) => $one->value, Attribute::cases()), 'sign', 'least', 'most', 'scale', 'accounting',
+                'totals'],
         );
         foreach ($names as $name) {
             $stylebook = Edit::put($stylebook, $kind === null ? ['parts', $part->value, $name] : ['kinds', $kind->value, $name], null);

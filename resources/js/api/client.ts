@@ -14,6 +14,7 @@ import type {
     HandoverRecord,
     HistoryRecord,
     ImportRecord,
+    LearnedRecord,
     Lifted,
     NamedLookRecord,
     NumberView,
@@ -22,6 +23,7 @@ import type {
     SheetDetail,
     SelectionRecord,
     ShelfRecord,
+    StrayRecord,
     TruthNote,
     Window,
 } from './types';
@@ -152,6 +154,15 @@ function done(id: number, way: string, { revision, sheet, name, sight }: Step, b
     return call<ActRecord>('POST', `workbooks/${id}/${way}`, { revision, sheet, sight, ...body }, undefined, name);
 }
 
+/** Sheets that a stylebook is learned from. */
+export interface LearnFrom {
+    workbook: number;
+    name: string;
+    sheets: number[] | 'all';
+}
+
+const asked = ({ workbook, sheets }: LearnFrom) => ({ workbook, sheets });
+
 const rect = (r: Rect) => `top=${r.top}&left=${r.left}&bottom=${r.bottom}&right=${r.right}`;
 
 export const api = {
@@ -231,8 +242,11 @@ export const api = {
         patiently<HandoverRecord>('POST', `workbooks/${id}/handovers`, { format, defuse, sheet }),
     handover: (id: string) => call<HandoverRecord>('GET', `handovers/${id}`),
     cancelHandover: (id: string) => patiently<HandoverRecord>('DELETE', `handovers/${id}`),
-    learn: (id: number, sheets: number[] | 'all') =>
-        patiently<{ name: string; rules: number }>('POST', `workbooks/${id}/learn`, { sheets }),
+    /** What would be learned from sheets that already look right; kept as a stylebook, without the rules that are refused. */
+    learn: (from: LearnFrom[], name: string, without: string[], keep: boolean) =>
+        patiently<LearnedRecord>('POST', 'stylebooks/learn', { from: from.map(asked), name, without, keep }),
+    strays: (id: number, from: LearnFrom[]) =>
+        patiently<StrayRecord[]>('POST', `stylebooks/${id}/strays`, { from: from.map(asked) }),
     importStylebook: (json: string) => patiently<{ id: number; name: string }>('POST', 'stylebooks', { json }),
     beginStylebook: (from: number | null) => patiently<{ id: number; name: string }>('POST', 'stylebooks/begin', { from }),
     removeStylebook: (id: number) => patiently<{ message: string }>('DELETE', `stylebooks/${id}`),

@@ -651,6 +651,28 @@ export interface BookRecord {
   waiting: number;
 }
 
+export interface LearnedRuleRecord {
+  where: string;
+  words: string;
+  value: string;
+  evidence: string;
+  split: boolean;
+}
+
+export interface LearnedRecord {
+  id: number | null;
+  name: string;
+  rules: LearnedRuleRecord[];
+}
+
+export interface StrayRecord {
+  sheet: number;
+  name: string;
+  words: string;
+  cells: number;
+  places: string[];
+}
+
 export interface ImportRecord {
   id: string;
   name: string;

@@ -1,12 +1,12 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord, SheetDetail, StylebookRecord } from '@/api/types';
 import { Picture } from '@/grid/Picture';
-import { say, tell } from '@/parts/Messages';
 import { go } from '@/parts/path';
 import { useRoving } from '@/parts/useRoving';
 import { useBench } from '@/work/state';
+import { LearnDialog } from './LearnDialog';
 import type { Acts } from '@/work/useActs';
 
 type Reach = 'sheet' | 'chosen' | 'all';
@@ -23,7 +23,6 @@ export function DressPanel({
     acts: Acts;
     onDone: () => void;
 }) {
-    const client = useQueryClient();
     const [scope, setScope] = useState<Reach>('sheet');
     const [chosen, setChosen] = useState<number[]>([]);
     const [clean, setClean] = useState(detail.clean);
@@ -38,11 +37,7 @@ export function DressPanel({
         tryOn(null);
         void acts.act('dress', { stylebook, clean, sheets });
     };
-    const learn = () =>
-        void api.learn(bench.id, sheets).then(({ name, rules }) => {
-            say(`${name} stands on the shelf, with ${rules} rules.`);
-            return client.invalidateQueries({ queryKey: ['shelf'] });
-        }, tell);
+    const [learning, setLearning] = useState(false);
     return (
         <section aria-label="Tray" className="flex min-w-0 border-t border-hair bg-panel">
             <fieldset className="flex w-[190px] flex-none flex-col gap-1.5 border-r border-hair px-3 py-2">
@@ -106,7 +101,12 @@ export function DressPanel({
                         <span className="font-normal text-caution">
                             This sheet came with a design of its own: {detail.design}.{' '}
                             {clean ? 'It is dropped. ' : 'It shows where the stylebook says nothing. '}
-                            <button type="button" className="underline underline-offset-2" disabled={nothing} onClick={learn}>
+                            <button
+                                type="button"
+                                className="underline underline-offset-2"
+                                disabled={nothing}
+                                onClick={() => setLearning(true)}
+                            >
                                 Learn a stylebook from it
                             </button>
                         </span>
@@ -148,6 +148,9 @@ export function DressPanel({
                     </button>
                 </div>
             </div>
+            {learning && (
+                <LearnDialog from={[{ workbook: bench.id, name: bench.name, sheets }]} onClose={() => setLearning(false)} />
+            )}
         </section>
     );
 }

@@ -1,9 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { ChevronDown, Download, Trash2 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { api } from '@/api/client';
 import type { StylebookRecord } from '@/api/types';
+import { LearnDialog } from '@/bench/LearnDialog';
 import { Picture } from '@/grid/Picture';
 import { ask } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
@@ -17,6 +18,7 @@ function worn(stylebook: StylebookRecord): string {
 export function StylebookList({ stylebooks }: { stylebooks: StylebookRecord[] }) {
     const client = useQueryClient();
     const picker = useRef<HTMLInputElement>(null);
+    const [learning, setLearning] = useState(false);
     const begin = (from: number | null) => void api.beginStylebook(from).then(({ id }) => go(`/stylebooks/${id}`), tell);
     const remove = async (stylebook: StylebookRecord) => {
         const sure = await ask({
@@ -47,6 +49,9 @@ export function StylebookList({ stylebooks }: { stylebooks: StylebookRecord[] })
                             <DropdownMenu.Item className="menu-item" onSelect={() => picker.current?.click()}>
                                 Bring in from JSON…
                             </DropdownMenu.Item>
+                            <DropdownMenu.Item className="menu-item" onSelect={() => setLearning(true)}>
+                                Learn from workbooks…
+                            </DropdownMenu.Item>
                             <DropdownMenu.Label className="menu-label">A copy of</DropdownMenu.Label>
                             {stylebooks.map((stylebook) => (
                                 <DropdownMenu.Item key={stylebook.id} className="menu-item" onSelect={() => begin(stylebook.id)}>
@@ -75,6 +80,7 @@ export function StylebookList({ stylebooks }: { stylebooks: StylebookRecord[] })
                     }}
                 />
             </h2>
+            {learning && <LearnDialog from={null} onClose={() => setLearning(false)} />}
             {stylebooks.map((stylebook) => (
                 <div
                     key={stylebook.name}
