@@ -51,6 +51,7 @@ Route::prefix('api')->group(function () {
         Route::post('acts', [ActController::class, 'act']);
         Route::post('undo', [ActController::class, 'undo']);
         Route::post('redo', [ActController::class, 'redo']);
+        Route::get('touches', [BenchController::class, 'touches']);
         Route::get('history', [BenchController::class, 'history']);
         Route::get('sheets/{number}', [BenchController::class, 'sheet']);
         Route::get('sheets/{number}/window', [BenchController::class, 'window']);

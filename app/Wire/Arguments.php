@@ -243,6 +243,18 @@ final readonly class Arguments
         return $kind === null ? null : ColumnKind::tryFrom($kind) ?? throw ActIsWrong::argument('kind', 'a column kind');
     }
 
+    /** @return list<Facet>|null null where it is no list */
+    public function facetsOrNull(string $name): ?array
+    {
+        if (! is_array($this->given[$name] ?? null)) {
+            return null;
+        }
+        $facets = array_map(Facet::tryFrom(...), $this->texts($name));
+        $known = array_filter($facets);
+
+        return count($known) === count($facets) ? array_values($known) : throw ActIsWrong::argument($name, 'a list of facets');
+    }
+
     public function facet(): ?Facet
     {
         $facet = $this->textOrNull('facet');

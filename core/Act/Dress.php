@@ -18,6 +18,7 @@ final readonly class Dress implements Act
      * @param  list<int>  $sheets
      * @param  bool  $clean  drop what came with the file
      * @param  Worn|null  $worn  where the stylebook stands on the shelf
+     * @param  TouchesOver|null  $touches  what becomes of hand touches; null keeps them
      */
     public function __construct(
         private array $sheets,
@@ -25,6 +26,7 @@ final readonly class Dress implements Act
         private bool $clean = false,
         private ?Fonts $fonts = null,
         private ?Worn $worn = null,
+        private ?TouchesOver $touches = null,
     ) {
     }
 
@@ -32,6 +34,7 @@ final readonly class Dress implements Act
     {
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number)->wearing($this->stylebook, $this->clean, $this->worn);
+            $sheet = $this->touches?->on($sheet, $workbook->looks) ?? $sheet;
             if ($this->stylebook !== null) {
                 $sheet = $sheet->fittedTo((new ColumnFit($sheet, $workbook, $this->fonts ?? Fonts::shipped()))->setup());
             }
@@ -67,6 +70,8 @@ final readonly class Dress implements Act
 
         $version = $this->worn?->held === null ? '' : " version {$this->worn->held}";
 
-        return $this->stylebook === null ? "Stylebook taken off, $where" : "Dressed in {$this->stylebook->name}$version, $where$doubt";
+        $dropped = $this->touches === null || $this->touches->keepsAll() ? '' : ', hand touches dropped';
+
+        return $this->stylebook === null ? "Stylebook taken off, $where$dropped" : "Dressed in {$this->stylebook->name}$version, $where$doubt$dropped";
     }
 }

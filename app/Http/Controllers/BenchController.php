@@ -13,6 +13,7 @@ use App\Http\Records\HistoryRecord;
 use App\Http\Records\NamedLookRecord;
 use App\Http\Records\Outline;
 use App\Http\Records\SelectionRecord;
+use App\Http\Records\TouchedRecord;
 use App\Http\Sight;
 use App\Models\Change;
 use App\Models\Stylebook as StylebookRow;
@@ -21,6 +22,7 @@ use App\Wire\ActIsWrong;
 use App\Wire\Arguments;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
@@ -121,6 +123,19 @@ final class BenchController
     public function cut(int $id, int $number): JsonResponse
     {
         return response()->json(CutTexts::of($this->bench->load(Workbook::onShelf($id), [$number]), $number));
+    }
+
+    /** The sheets whose cells have hand touches. */
+    public function touches(int $id): JsonResponse
+    {
+        $row = Workbook::onShelf($id);
+        /** @var list<int> $numbers */
+        $numbers = $row->sheets()->whereIn('id', DB::table('documents')->select('sheet_id')->where('name', 'hand'))->pluck('number')->all();
+        $sheets = $this->bench->load($row, $numbers)->sheets;
+
+        return response()->json(array_values(array_filter(
+            array_map(TouchedRecord::of(...), array_keys($sheets), $sheets), fn (TouchedRecord $one) => $one->cells > 0,
+        )));
     }
 
     /** What formats hide, and what is stored as something that it is not. */

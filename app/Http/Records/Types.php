@@ -50,6 +50,7 @@ final class Types
         Figures::class,
         Lifted::class,
         WornRecord::class,
+        TouchedRecord::class,
         NamedLookRecord::class,
         FamilyRecord::class,
         NumberSample::class,
@@ -108,6 +109,8 @@ final class Types
         /** First and last of columns or rows. */
         export type Span = [first: number, last: number];
         export type Scope = 'cells' | 'here';
+        /** What becomes of hand touches when a stylebook is put on: facets are those of which all go. */
+        export type TouchesOver = 'keep' | 'said' | 'all' | string[];
         /** What becomes of looks of their own that cells would keep over it. */
         export type Over = 'ask' | 'keep' | 'override';
 

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Wire\Acts;
 
 use App\Bench\Versions;
+use App\Wire\ActIsWrong;
 use App\Wire\Arguments;
 use App\Wire\WiredAct;
 use Rilvet\Act\Act;
 use Rilvet\Act\Dress;
+use Rilvet\Act\TouchesOver;
 use Rilvet\Stylebook\Worn;
 
 /** Puts sheets into a stylebook, or takes it off. */
@@ -16,16 +18,31 @@ final readonly class DressSheets implements WiredAct
 {
     public const NAME = 'dress';
 
-    public const ARGUMENTS = 'OnSheets & { stylebook: string | null; clean: boolean; version?: number | null }';
+    public const ARGUMENTS = 'OnSheets & { stylebook: string | null; clean: boolean; version?: number | null; touches?: TouchesOver }';
 
     public function act(Arguments $given): Act
     {
         $name = $given->textOrNull('stylebook');
         if ($name === null) {
-            return new Dress($given->sheets(), null, $given->flag('clean'));
+            return new Dress($given->sheets(), null, $given->flag('clean'), touches: self::touches($given));
         }
         $worn = new Worn(Versions::named($name)->id, $given->wholeOrNull('version'));
 
-        return new Dress($given->sheets(), Versions::worn($worn), $given->flag('clean'), null, $worn);
+        return new Dress($given->sheets(), Versions::worn($worn), $given->flag('clean'), null, $worn, self::touches($given));
+    }
+
+    private static function touches(Arguments $given): TouchesOver
+    {
+        $facets = $given->facetsOrNull('touches');
+        if ($facets !== null) {
+            return TouchesOver::drop(...$facets);
+        }
+
+        return match ($given->textOrNull('touches') ?? 'keep') {
+            'keep' => TouchesOver::keep(),
+            'said' => TouchesOver::dropSaid(),
+            'all' => TouchesOver::dropAll(),
+            default => throw ActIsWrong::argument('touches', 'keep, said, all or a list of facets'),
+        };
     }
 }

@@ -24,6 +24,7 @@ import type {
     SelectionRecord,
     ShelfRecord,
     StrayRecord,
+    TouchedRecord,
     TruthNote,
     Window,
 } from './types';
@@ -226,6 +227,7 @@ export const api = {
             signal,
         ),
     truths: (id: number, sheet: number) => call<TruthNote[]>('GET', `workbooks/${id}/sheets/${sheet}/truths`),
+    touches: (id: number) => call<TouchedRecord[]>('GET', `workbooks/${id}/touches`),
     cut: (id: number, sheet: number) => call<CutTexts>('GET', `workbooks/${id}/sheets/${sheet}/cut`),
     currencies: () => call<CurrencyRecord[]>('GET', 'currencies'),
     looks: (id: number, sheet: number) => call<NamedLookRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/looks`),

@@ -73,11 +73,13 @@ export type Axis = 'columns' | 'rows';
 /** First and last of columns or rows. */
 export type Span = [first: number, last: number];
 export type Scope = 'cells' | 'here';
+/** What becomes of hand touches when a stylebook is put on: facets are those of which all go. */
+export type TouchesOver = 'keep' | 'said' | 'all' | string[];
 /** What becomes of looks of their own that cells would keep over it. */
 export type Over = 'ask' | 'keep' | 'override';
 
 export interface ActArguments {
-  dress: OnSheets & { stylebook: string | null; clean: boolean; version?: number | null };
+  dress: OnSheets & { stylebook: string | null; clean: boolean; version?: number | null; touches?: TouchesOver };
   correct: { correction: { type: string } & Record<string, unknown> };
   forget: Record<string, never>;
   type: { column: number; kind: string; decimal?: string; order?: string };
@@ -261,6 +263,13 @@ export interface WornRecord {
   sheetName: string;
   ranges: string;
   cells: number;
+}
+
+export interface TouchedRecord {
+  number: number;
+  name: string;
+  cells: number;
+  places: string[];
 }
 
 export interface NamedLookRecord {

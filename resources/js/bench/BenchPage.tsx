@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { ActArguments } from '@/api/types';
+import type { ActArguments, BenchRecord } from '@/api/types';
 import { api, Refused, type Rect } from '@/api/client';
 import { go } from '@/parts/path';
 import { useNarrow } from '@/parts/useNarrow';
@@ -24,6 +24,9 @@ import { useActs } from '@/work/useActs';
 import { Working } from './Working';
 import { useKeys } from './useKeys';
 
+/** ms after which it is looked whether somebody else changed something. */
+const LOOK = 5_000;
+
 /** What an act would do, as far as it is in sight. */
 function tried<Name extends keyof ActArguments>(
     id: number,
@@ -37,7 +40,18 @@ function tried<Name extends keyof ActArguments>(
 
 export function BenchPage({ id }: { id: number }) {
     const client = useQueryClient();
-    const bench = useQuery({ queryKey: keys.bench(id), queryFn: () => api.bench(id) });
+    const bench = useQuery({
+        queryKey: keys.bench(id),
+        queryFn: async () => {
+            const got = await api.bench(id);
+            // An act may have been answered meanwhile.
+            const now = client.getQueryData<BenchRecord>(keys.bench(id));
+            return now && now.revision > got.revision ? now : got;
+        },
+        // What others change, here or in a stylebook that is worn, is seen without being asked for.
+        refetchInterval: LOOK,
+        refetchOnWindowFocus: true,
+    });
     const number = useBench((state) => state.sheet);
     const open = useBench((state) => state.open);
     const trial = useBench((state) => state.trial);
@@ -97,7 +111,7 @@ export function BenchPage({ id }: { id: number }) {
     }, [sending]);
     useKeys({ acts, find: () => setFinding(true), keys: () => setListing(true), handOver: () => setHanding(true) });
 
-    if (bench.isError) {
+    if (bench.isError && !bench.data) {
         return (
             <main className="p-10">
                 <h1 className="mb-2 text-[15px] font-semibold">

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord, SheetDetail, StylebookRecord } from '@/api/types';
@@ -10,6 +10,9 @@ import { LearnDialog } from './LearnDialog';
 import type { Acts } from '@/work/useActs';
 
 type Reach = 'sheet' | 'chosen' | 'all';
+
+/** Facets whose hand touches can be dropped by themselves. */
+const FACETS = ['type', 'number', 'place', 'fill', 'borders'];
 
 /** Takes the tray's place while a sheet is dressed: what a stylebook is put on, and which; the sheet above wears it live. */
 export function DressPanel({
@@ -29,15 +32,25 @@ export function DressPanel({
     const tryOn = useBench((state) => state.tryOn);
     const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf, staleTime: 60_000 });
     const sheets = scope === 'all' ? 'all' : scope === 'chosen' ? chosen : [detail.number];
+    const [learning, setLearning] = useState(false);
+    const touched = useQuery({
+        queryKey: ['touches', bench.id, bench.stamp],
+        queryFn: () => api.touches(bench.id),
+        placeholderData: keepPreviousData,
+    });
+    const reached = (touched.data ?? []).filter((one) => sheets === 'all' || sheets.includes(one.number));
+    const cells = reached.reduce((sum, one) => sum + one.cells, 0);
+    const [over, setOver] = useState('keep');
+    // What is not there cannot be dropped.
+    const touches = cells === 0 ? 'keep' : FACETS.includes(over) ? [over] : (over as 'keep' | 'said' | 'all');
     const roving = useRoving<HTMLDivElement>('button');
     const nothing = Array.isArray(sheets) && sheets.length === 0;
     const holds = bench.sheets.find((sheet) => sheet.number === detail.number)?.holds ?? null;
     const isDoubtful = detail.tables.some((table) => table.question !== null);
     const dress = (stylebook: string | null) => {
         tryOn(null);
-        void acts.act('dress', { stylebook, clean, sheets });
+        void acts.act('dress', { stylebook, clean, sheets, touches });
     };
-    const [learning, setLearning] = useState(false);
     return (
         <section aria-label="Tray" className="flex min-w-0 border-t border-hair bg-panel">
             <fieldset className="flex w-[190px] flex-none flex-col gap-1.5 border-r border-hair px-3 py-2">
@@ -55,8 +68,28 @@ export function DressPanel({
                     label={bench.sheets.length === 1 ? 'The one sheet there is' : `All ${bench.sheets.length} sheets`}
                     disabled={bench.sheets.length < 2}
                 />
+                {cells > 0 && (
+                    <select
+                        className="field mt-auto h-[24px] w-full px-1 text-[11.5px]"
+                        aria-label="What becomes of hand touches"
+                        title={reached.map((one) => `${one.name}: ${one.places.join(', ')}`).join('\n')}
+                        value={over}
+                        onChange={(event) => setOver(event.target.value)}
+                    >
+                        <option value="keep">
+                            Keep {cells === 1 ? 'the touched cell' : `${cells.toLocaleString('en')} hand touches`}
+                        </option>
+                        <option value="said">Drop what it says anyway</option>
+                        {FACETS.map((facet) => (
+                            <option key={facet} value={facet}>
+                                Drop hand touches of {facet}
+                            </option>
+                        ))}
+                        <option value="all">Drop all hand touches</option>
+                    </select>
+                )}
                 <label
-                    className="mt-auto flex items-center gap-2 text-[12px]"
+                    className={`flex items-center gap-2 text-[12px] ${cells > 0 ? '' : 'mt-auto'}`}
                     title="What came with the file is not seen while the stylebook is worn"
                 >
                     <input
@@ -131,7 +164,11 @@ export function DressPanel({
                             onTry={(on) =>
                                 tryOn(
                                     on
-                                        ? { act: 'dress', args: { stylebook: stylebook.name, clean }, words: stylebook.name }
+                                        ? {
+                                              act: 'dress',
+                                              args: { stylebook: stylebook.name, clean, touches },
+                                              words: stylebook.name,
+                                          }
                                         : null,
                                 )
                             }
