@@ -107,9 +107,13 @@ final readonly class Drafts
      */
     private static function leaveNone(StylebookRow $of, Stylebook $before, Stylebook $after): void
     {
+        $worn = null;
         foreach (array_diff_key($before->looks, $after->looks) as $name => $look) {
-            $wearers = Sheet::wearing($of->id)->whereNull('held')->whereIn('id', DB::table('documents')->select('sheet_id')
-                ->where('name', 'wears')->where('data', 'like', '%'.addcslashes(Json::of((string) $name), '%_\\').'%'))->count();
+            $wearers = count(array_filter(
+                $worn ??= DB::table('documents')->where('name', 'wears')
+                    ->whereIn('sheet_id', Sheet::wearing($of->id)->whereNull('held')->select('id'))->pluck('data')->all(),
+                fn (mixed $names) => is_string($names) && in_array((string) $name, (array) Json::read($names), true),
+            ));
             if ($wearers > 0) {
                 throw StylebookIsWrong::because("looks.$name", ($wearers === 1 ? 'a sheet wears' : "$wearers sheets wear")
                     .' it. Rename or delete it where it is worn, and its wearers go along.');

@@ -72,6 +72,7 @@ final readonly class Dress implements Act
 
         $dropped = $this->touches === null || $this->touches->keepsAll() ? '' : ', hand touches dropped';
 
-        return $this->stylebook === null ? "Stylebook taken off, $where$dropped" : "Dressed in {$this->stylebook->name}$version, $where$doubt$dropped";
+        return $this->stylebook === null ? "Stylebook taken off, $where$dropped"
+            : "Dressed in {$this->stylebook->name}$version, $where$doubt$dropped";
     }
 }

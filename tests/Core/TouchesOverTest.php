@@ -51,12 +51,14 @@ final class TouchesOverTest extends TestCase
 
     public function test_facets_go_as_they_are_named_and_all_of_them_leave_nothing(): void
     {
-        $dressed = (new Dress([1], Builtin::named('Plain rule'), touches: TouchesOver::drop(Facet::Fill, Facet::Place)))->on(self::workbook());
+        $dressed = (new Dress([1], Builtin::named('Plain rule'), touches: TouchesOver::drop(Facet::Fill, Facet::Place)))
+            ->on(self::workbook());
         self::assertSame(['italic' => true], self::hand($dressed, 'A1'));
         self::assertSame(['bold' => true, 'ink' => '#AA0000'], self::hand($dressed, 'B3'));
         $dressed = (new Dress([1], Builtin::named('Plain rule'), touches: TouchesOver::dropAll()))->on(self::workbook());
         self::assertTrue($dressed->sheet(1)->hand->isEmpty());
-        self::assertStringEndsWith(', hand touches dropped', (new Dress([1], null, touches: TouchesOver::dropAll()))->words(self::workbook()));
+        self::assertStringEndsWith(', hand touches dropped', (new Dress([1], null,
+            touches: TouchesOver::dropAll()))->words(self::workbook()));
     }
 
     /** Law: after "what it says anyway", every attribute that the stylebook says is seen as it says it. */
@@ -71,7 +73,8 @@ final class TouchesOverTest extends TestCase
             for ($row = 1; $row <= 10; $row++) {
                 for ($column = 1; $column <= 4; $column++) {
                     foreach ($should->at($row, $column)->look->toArray() as $attribute => $value) {
-                        self::assertSame($value, $is->at($row, $column)->look->get(Attribute::from($attribute)), "$name $row.$column $attribute");
+                        self::assertSame($value, $is->at($row, $column)->look->get(Attribute::from($attribute)),
+                            "$name $row.$column $attribute");
                     }
                 }
             }

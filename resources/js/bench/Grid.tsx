@@ -185,8 +185,8 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
                         />
                     </div>
                     <div role="row" className="sticky top-0 left-0 z-30" style={{ width: LEFT, height: TOP, marginTop: -TOP }}>
-                        <FreezeEdge axis="columns" of={columns} frozen={frozen.column} acts={acts} />
-                        <FreezeEdge axis="rows" of={rows} frozen={frozen.row} acts={acts} />
+                        {!still && <FreezeEdge axis="columns" of={columns} frozen={frozen.column} acts={acts} />}
+                        {!still && <FreezeEdge axis="rows" of={rows} frozen={frozen.row} acts={acts} />}
                         <div role="columnheader" className="h-full">
                             <button
                                 type="button"
@@ -215,7 +215,9 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
                                 zoom={detail.zoom / 100}
                                 acts={acts}
                             />
-                            <RowBrackets tables={detail.tables} rows={rows} view={view} column={active.column} acts={acts} />
+                            {!still && (
+                                <RowBrackets tables={detail.tables} rows={rows} view={view} column={active.column} acts={acts} />
+                            )}
                         </div>
                     </HeaderMenu>
                     <div

@@ -1,4 +1,4 @@
-import { Redo2, Undo2 } from 'lucide-react';
+import { Download, Redo2, Undo2 } from 'lucide-react';
 import type { BenchRecord, BookRecord, RulesRecord } from '@/api/types';
 import { api } from '@/api/client';
 import { ask } from '@/parts/Ask';
@@ -77,7 +77,7 @@ export function BookBar({
             />
             <span className="flex-none rounded-full border border-hair px-2 py-0.5 text-[11px] text-quiet">
                 version {book.version}
-                {book.versions[0] ? `, ${book.versions[0].when}` : ''}
+                {book.versions[0] && <span className="max-[1180px]:hidden">, {book.versions[0].when}</span>}
             </span>
             <div className="flex flex-none items-center gap-1" role="group" aria-label="What is shown">
                 {tab('make', 'Make')}
@@ -115,7 +115,8 @@ export function BookBar({
                 href={`/api/stylebooks/${book.id}/json`}
                 title={`Version ${book.version}, as it was kept`}
             >
-                Take as JSON
+                <Download size={14} aria-hidden="true" />
+                <span className="max-[1180px]:sr-only">Take as JSON</span>
             </a>
             <button
                 type="button"

@@ -14,9 +14,21 @@ export function StripesPanel({ rules, format, detail }: { rules: RulesRecord; fo
             const names = rules.palette.filter((colour) => colour.hex === fill);
             return names.length === 1 ? `@${names[0]?.name ?? ''}` : fill;
         });
-        format.revise('stripes', { stripes: { by, every, key: by === 'key' ? key : null, fills: named, first, anew } });
+        // What goes without saying is not said.
+        const said: Record<string, unknown> = {
+            ...(by === 'rows' ? {} : { by }),
+            ...(every === 1 ? {} : { every }),
+            ...(by === 'key' ? { key } : {}),
+            ...(named.length === 2 && named[0] === 'none' ? { fill: named[1] } : { fills: named }),
+            ...(first === 1 ? {} : { first }),
+            ...(anew ? {} : { anew }),
+        };
+        format.revise('stripes', { stripes: said });
     };
-    const headings = [...new Set(detail.tables.flatMap((table) => table.columns.flatMap((column) => column.heading ?? [])))];
+    // A key is a word that stands in several rows.
+    const columns = detail.tables.flatMap((table) => table.columns);
+    const keyed = [...columns.filter((column) => column.kind === 'category'), ...columns];
+    const headings = [...new Set(keyed.flatMap((column) => column.heading ?? []))];
     const every = useDraft(String(now?.every ?? 1), (text) => set({ every: Number(text) }));
     const first = useDraft(String(now?.first ?? 1), (text) => set({ first: Number(text) }));
     const key = useDraft(now?.key ?? '', (text) => set({ by: 'key', key: text }));
@@ -61,7 +73,7 @@ export function StripesPanel({ rules, format, detail }: { rules: RulesRecord; fo
                     <label className="flex items-center gap-2">
                         <span className="w-20 text-quiet">Begin at</span>
                         <input className="field h-[26px] w-14" inputMode="numeric" {...first} />{' '}
-                        {by === 'key' ? 'change' : by === 'columns' ? 'column' : 'row'} of the table
+                        {by === 'key' ? 'change' : by === 'columns' ? 'column' : 'row'}
                     </label>
                     <div className="flex items-center gap-2" role="group" aria-label="Fills of the bands">
                         <span className="w-20 text-quiet">Fills</span>

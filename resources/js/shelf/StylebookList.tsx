@@ -121,7 +121,10 @@ export function StylebookList({ stylebooks }: { stylebooks: StylebookRecord[] })
                                 <Download size={13} />
                             </a>
                         </h3>
-                        <p className="text-[12px] leading-snug text-quiet" title={stylebook.about}>
+                        <p className="truncate text-[12px] leading-snug text-quiet" title={stylebook.about}>
+                            {stylebook.about}
+                        </p>
+                        <p className="truncate text-[12px] leading-snug text-quiet">
                             {worn(stylebook)}
                             {stylebook.version > 1 ? ` · version ${stylebook.version}` : ''}
                         </p>
