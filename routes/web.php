@@ -35,6 +35,7 @@ Route::prefix('api')->group(function () {
         Route::get('/', [StylebookController::class, 'show']);
         Route::delete('/', [StylebookController::class, 'delete']);
         Route::get('rules', [StylebookController::class, 'rules']);
+        Route::get('kept', [StylebookController::class, 'kept']);
         Route::get('json', [StylebookController::class, 'export']);
         Route::get('compare', [StylebookController::class, 'compare']);
         Route::post('back', [StylebookController::class, 'back']);

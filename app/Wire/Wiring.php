@@ -22,7 +22,7 @@ final readonly class Wiring
         Stylebook\FormatPartEverywhere::class, Stylebook\FamilyEverywhere::class,
         Stylebook\KeepLook::class, Stylebook\RenameLook::class, Stylebook\DropLook::class,
         Stylebook\NameColour::class, Stylebook\DropColour::class,
-        Stylebook\NumberRule::class, Stylebook\KeepNumber::class, Stylebook\DropNumber::class,
+        Stylebook\NumberRule::class, Stylebook\KeepNumber::class, Stylebook\DropNumber::class, Stylebook\RenameNumber::class,
         Stylebook\FitRules::class, Stylebook\WidthOfHeading::class,
         Stylebook\Say::class, Stylebook\Ground::class, Stylebook\StripeRule::class, Stylebook\Unsay::class, Stylebook\Scale::class,
         Stylebook\RenameColour::class, Stylebook\ReplaceColour::class, Stylebook\OrderColours::class, Stylebook\PaletteOf::class,

@@ -117,6 +117,27 @@ final class DraftsTest extends TestCase
         $this->assertSame('House ledger', $this->get($this->url("workbooks/{$worn->id}"))->json('sheets.0.wears'));
     }
 
+    public function test_named_looks_and_formats_say_where_they_are_worn_over_all_workbooks(): void
+    {
+        [$one, $other] = [$this->worn(), $this->worn()];
+        $this->act($one, 'keepLook', ['scope' => 'everywhere', 'name' => 'Late', 'ranges' => 'A1']);
+        $this->act($one, 'keepNumber', ['scope' => 'everywhere', 'name' => 'Bags', 'code' => '0 "bags"']);
+        $this->act($one, 'layNamed', ['ranges' => 'B2:B3', 'name' => 'Late']);
+        $this->act($other, 'layNamed', ['ranges' => 'C2', 'name' => 'Late']);
+        $this->act($other, 'format', ['ranges' => 'B2', 'look' => ['number' => '0 "bags"']]);
+        $kept = $this->get($this->url("stylebooks/{$this->id()}/kept"))->assertOk()->json();
+        $this->assertSame([
+            ['name' => 'Late', 'where' => ['a, a: 2 cells', 'a, a: 1 cell']],
+            ['name' => 'Bags', 'where' => ['a']],
+        ], $kept);
+        $book = $this->open();
+        $this->set($book, 'renameNumber', ['name' => 'Bags', 'to' => 'Sacks']);
+        $rules = $this->get($this->url("stylebooks/{$this->id()}/rules?draft=1"))->json();
+        $this->assertSame([['key' => 'Sacks', 'words' => 'Sacks', 'says' => '0 "bags"', 'letter' => '']], $rules['numbers']);
+        $specimen = Workbook::query()->findOrFail($book['specimen']);
+        $this->refused($specimen, 'renameNumber', ['scope' => 'everywhere', 'name' => 'Bags', 'to' => 'x'], 'there is no such number format');
+    }
+
     /** @param  array<string, mixed>  $book */
     private function set(array $book, string $act, array $arguments): void
     {

@@ -116,7 +116,7 @@ final class MigrationTest extends TestCase
         $wears === null || DB::table('documents')->insert(['sheet_id' => $sheet, 'name' => 'dress', 'data' => self::dress($wears)]);
         $patches === [] || DB::table('changes')->insert([
             'workbook_id' => $id, 'words' => 'w', 'patches' => gzdeflate((string) json_encode($patches), 1), 'undone' => false,
-                'created_at' => now(),
+            'created_at' => now(),
         ]);
 
         return $id;

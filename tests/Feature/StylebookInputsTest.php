@@ -46,7 +46,7 @@ final class StylebookInputsTest extends TestCase
             'a rule that is none' => [$say(['shadows' => true]), 'shadows'],
             'two hundred and one colours' => [
                 $say(['palette' => array_combine(array_map(fn (int $n) => "c$n", range(1, 201)), array_fill(0, 201, '#112233'))]),
-                    'palette',
+                'palette',
             ],
             'sizes beyond all' => [$say(['parts' => ['title' => ['size' => 1e300]]]), 'parts.title'],
             'a size that is no number' => [$say(['parts' => ['title' => ['size' => '18']]]), 'parts.title'],

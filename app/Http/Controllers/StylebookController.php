@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\Bench;
 use App\Bench\Drafts;
 use App\Bench\Outrun;
 use App\Bench\Shelf;
@@ -11,6 +12,7 @@ use App\Bench\Versions;
 use App\Http\Records\BookRecord;
 use App\Http\Records\DifferenceRecord;
 use App\Http\Records\FamilyRecord;
+use App\Http\Records\KeptRecord;
 use App\Http\Records\RulesRecord;
 use App\Jobs\SettleSizes;
 use App\Models\Sheet;
@@ -89,6 +91,15 @@ final class StylebookController
         $draft = $request->boolean('draft') ? Drafts::of($row) : null;
 
         return response()->json(RulesRecord::of($draft === null ? self::version($request, $row) : Versions::of($draft->id)[0]));
+    }
+
+    /** Its named looks and number formats, and where each is worn, over all workbooks. */
+    public function kept(Bench $bench, int $id): JsonResponse
+    {
+        $row = StylebookRow::onShelf()->findOrFail($id);
+        [$stylebook] = Versions::of(Drafts::of($row)->id ?? $row->id);
+
+        return response()->json(KeptRecord::list($row, $stylebook, $bench));
     }
 
     /** A new stylebook: a copy of one, or a blank one. */

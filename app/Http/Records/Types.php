@@ -89,6 +89,7 @@ final class Types
         VersionRecord::class,
         WearerRecord::class,
         BookRecord::class,
+        KeptRecord::class,
         LearnedRuleRecord::class,
         LearnedRecord::class,
         StrayRecord::class,

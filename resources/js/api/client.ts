@@ -14,6 +14,7 @@ import type {
     HandoverRecord,
     HistoryRecord,
     ImportRecord,
+    KeptRecord,
     LearnedRecord,
     Lifted,
     NamedLookRecord,
@@ -258,6 +259,7 @@ export const api = {
     keepDraft: (id: number, both: 'mine' | 'theirs' | null) =>
         patiently<BookRecord>('POST', `stylebooks/${id}/keep`, { 'where both': both }),
     rules: (id: number) => call<RulesRecord>('GET', `stylebooks/${id}/rules?draft=1`),
+    kept: (id: number) => call<KeptRecord[]>('GET', `stylebooks/${id}/kept`),
     compare: (id: number, from: number, to: number) =>
         call<DifferenceRecord[]>('GET', `stylebooks/${id}/compare?from=${from}&to=${to}`),
     goBack: (id: number, version: number) => patiently<BookRecord>('POST', `stylebooks/${id}/back`, { version }),

@@ -124,6 +124,7 @@ export interface RevisionArguments {
   rule: { kind: string; rule: Record<string, unknown> };
   keepNumber: { name: string; code: string };
   dropNumber: { name: string };
+  renameNumber: { name: string; to: string };
   fit: { fit: Record<string, unknown>; opens: Record<string, unknown> };
   widthUnder: { axis: 'columns'; heading: string; size?: string | null };
   say: { part: string; kind: string | null; look: GivenLook };
@@ -658,6 +659,11 @@ export interface BookRecord {
   could: WearerRecord[];
   sheets: number;
   waiting: number;
+}
+
+export interface KeptRecord {
+  name: string;
+  where: string[];
 }
 
 export interface LearnedRuleRecord {
