@@ -5,47 +5,73 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Dressed\Bands;
+use Rilvet\Dressed\LaidBands;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Reading\Part;
-use Rilvet\Reading\TableReading;
-use Rilvet\Stylebook\Stripes;
+use Rilvet\Reading\RowRun;
 use Rilvet\Stylebook\StripesBy;
 use Rilvet\Work\Aspect\KeyBands;
+use Rilvet\Work\Aspect\LaidStripes;
 use Rilvet\Work\Worksheet;
 
-/** Keeps the rows at which a key column changes, for stripes that follow it. */
+/**
+ * Keeps the rows at which a key column changes, for stripes that follow it: those of the stylebook, and those laid by hand.
+ *
+ * @phpstan-type Watched array{string, int, list<array{int, int}>}
+ */
 final class Banding
 {
-    /** Changes of one table beyond which it has no such stripes: they would be a row each. */
+    /** Changes of one place beyond which it has no such stripes: they would be a row each. */
     private const MOST = 100_000;
 
     public static function after(?Worksheet $was, Worksheet $sheet): Worksheet
     {
-        $stripes = self::stripes($sheet);
+        $watched = self::watched($sheet);
         $kept = $sheet->aspect(KeyBands::class);
-        if ($stripes === null) {
+        if ($watched === []) {
             return $kept->starts === [] ? $sheet : $sheet->withAspects(new KeyBands);
         }
-        if ($was !== null && self::stripes($was)?->key === $stripes->key && $was->reading === $sheet->reading) {
-            $columns = array_filter(array_map(fn (TableReading $table) => self::column($table, $stripes), $sheet->reading->tables));
-            if (! self::touches($was, $sheet, $columns)) {
-                return $sheet;
+        if ($was !== null && self::watched($was) === $watched && ! self::touches($was, $sheet, array_column($watched, 1))) {
+            return $sheet;
+        }
+        $starts = [];
+        foreach ($watched as [$place, $column, $stretches]) {
+            $rows = self::changes($sheet, $column, $stretches);
+            if ($rows !== []) {
+                $starts[$place] = $rows;
             }
         }
-        $bands = self::of($sheet, $stripes);
 
-        return $bands->starts === $kept->starts ? $sheet : $sheet->withAspects($bands);
+        return $starts === $kept->starts ? $sheet : $sheet->withAspects(new KeyBands($starts));
     }
 
-    private static function stripes(Worksheet $sheet): ?Stripes
+    /** @return list<Watched> name of the place, key column, stretches of rows */
+    private static function watched(Worksheet $sheet): array
     {
+        $watched = [];
         $stripes = $sheet->stylebook?->stripes;
+        foreach ($stripes !== null && $stripes->by === StripesBy::Key ? $sheet->reading->tables : [] as $table) {
+            foreach ($table->columns as $column) {
+                if ($stripes->isKey($column->heading)) {
+                    $body = array_values(array_filter($table->runs, fn (RowRun $run) => $run->part === Part::Body));
+                    $watched[] = [Bands::place($table), $column->column, array_map(fn (RowRun $run) => [$run->first, $run->last], $body)];
 
-        return $stripes?->by === StripesBy::Key ? $stripes : null;
+                    break;
+                }
+            }
+        }
+        foreach ($sheet->aspect(LaidStripes::class)->all as $one) {
+            if ($one->key !== null) {
+                $last = min($one->range->bottom, $sheet->cells->rows());
+                $watched[] = [LaidBands::place($one), $one->key, $last < $one->range->top ? [] : [[$one->range->top, $last]]];
+            }
+        }
+
+        return $watched;
     }
 
-    /** @param  array<int, int>  $columns  key columns */
+    /** @param  list<int>  $columns  key columns */
     private static function touches(Worksheet $was, Worksheet $sheet, array $columns): bool
     {
         for ($cells = $sheet->cells; $cells !== $was->cells; $cells = $cells->beneath) {
@@ -62,30 +88,18 @@ final class Banding
         return false;
     }
 
-    private static function of(Worksheet $sheet, Stripes $stripes): KeyBands
-    {
-        $starts = [];
-        foreach ($sheet->reading->tables as $table) {
-            $column = self::column($table, $stripes);
-            $rows = $column === null ? [] : self::changes($sheet, $table, $column);
-            if ($rows !== []) {
-                $starts[Bands::place($table)] = $rows;
-            }
-        }
-
-        return new KeyBands($starts);
-    }
-
-    /** @return list<int> */
-    private static function changes(Worksheet $sheet, TableReading $table, int $column): array
+    /**
+     * @param  list<array{int, int}>  $stretches
+     * @return list<int>
+     */
+    private static function changes(Worksheet $sheet, int $column, array $stretches): array
     {
         $rows = [];
         $last = null;
-        foreach ($table->runs as $run) {
-            foreach ($run->part === Part::Body ? $sheet->cells->read($run->first, $run->last, $column, $column) : [] as $row => $cells) {
+        foreach ($stretches as [$first, $end]) {
+            foreach ($sheet->cells->read($first, $end, $column, $column) as $row => $cells) {
                 // A blank cell goes on with what stands above it: keys are often written once.
-                $cell = $cells[$column - 1] ?? Cell::blank();
-                $text = trim($cell->text());
+                $text = trim(($cells[$column - 1] ?? Cell::blank())->text());
                 if ($text !== '' && $text !== $last || $last === null) {
                     $rows[] = $row;
                     $last = $text;
@@ -97,16 +111,5 @@ final class Banding
         }
 
         return $rows;
-    }
-
-    private static function column(TableReading $table, Stripes $stripes): ?int
-    {
-        foreach ($table->columns as $column) {
-            if ($stripes->isKey($column->heading)) {
-                return $column->column;
-            }
-        }
-
-        return null;
     }
 }

@@ -16,8 +16,7 @@ final class Bands
 {
     private readonly KeyBands $keys;
 
-    /** @var list<int> in their order */
-    private readonly array $hidden;
+    private readonly HiddenRows $hidden;
 
     /**
      * @var array<string, array<int, int>> rows of the body, those in sight, above each of its runs, by table, then by the run's
@@ -28,9 +27,7 @@ final class Bands
     public function __construct(private readonly Worksheet $sheet, private readonly Stripes $stripes)
     {
         $this->keys = $sheet->aspect(KeyBands::class);
-        $hidden = $sheet->setup->sizes->hiddenRows;
-        sort($hidden);
-        $this->hidden = $hidden;
+        $this->hidden = HiddenRows::of($sheet);
     }
 
     public function isOfRows(): bool
@@ -48,7 +45,7 @@ final class Bands
 
             return $this->stripes->band($changes - $before);
         }
-        $seen = $position - $this->countHidden($first, $row - 1);
+        $seen = $position - $this->hidden->between($first, $row - 1);
 
         return $this->stripes->band($this->stripes->anew ? $seen : $seen + ($this->above($table)[$first] ?? 0));
     }
@@ -73,27 +70,11 @@ final class Bands
             foreach ($table->runs as $run) {
                 if ($run->part === Part::Body) {
                     $this->above[$place][$run->first] = $rows;
-                    $rows += $run->last - $run->first + 1 - $this->countHidden($run->first, $run->last);
+                    $rows += $run->last - $run->first + 1 - $this->hidden->between($run->first, $run->last);
                 }
             }
         }
 
         return $this->above[$place];
-    }
-
-    private function countHidden(int $first, int $last): int
-    {
-        return $this->hidden === [] ? 0 : $this->hiddenUpTo($last) - $this->hiddenUpTo($first - 1);
-    }
-
-    private function hiddenUpTo(int $row): int
-    {
-        [$low, $high] = [0, count($this->hidden)];
-        while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
-            $this->hidden[$middle] <= $row ? $low = $middle + 1 : $high = $middle;
-        }
-
-        return $low;
     }
 }

@@ -6,6 +6,7 @@ namespace Rilvet\Dressed;
 
 use Rilvet\Dressed\Layers\FileLayer;
 use Rilvet\Dressed\Layers\HandLayer;
+use Rilvet\Dressed\Layers\LaidLayer;
 use Rilvet\Dressed\Layers\NamedLayer;
 use Rilvet\Dressed\Layers\RuleLayer;
 use Rilvet\Dressed\Layers\StylebookLayer;
@@ -15,6 +16,7 @@ use Rilvet\Look\LookBook;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
+use Rilvet\Work\Aspect\LaidStripes;
 use Rilvet\Work\Worksheet;
 
 /**
@@ -56,6 +58,8 @@ final class DressedSheet
 
     private readonly ?Bands $bands;
 
+    private readonly ?LaidBands $laid;
+
     /** @var list<LayerSource> lowest first */
     private readonly array $layers;
 
@@ -71,7 +75,10 @@ final class DressedSheet
         $this->dress = $sheet->stylebook === null ? null : new StylebookLayer($sheet->stylebook, $looks);
         $stripes = $sheet->stylebook?->stripes;
         $this->bands = $stripes === null ? null : new Bands($sheet, $stripes);
-        $own = [$this->file, ...($this->dress === null ? [] : [$this->dress]), new NamedLayer($sheet), $this->rules, new HandLayer($looks)];
+        $laid = $sheet->aspect(LaidStripes::class)->all;
+        $this->laid = $laid === [] ? null : new LaidBands($laid, $sheet);
+        $own = [$this->file, ...($laid === [] ? [] : [new LaidLayer]), ...($this->dress === null ? [] : [$this->dress]),
+            new NamedLayer($sheet), $this->rules, new HandLayer($looks)];
         $brought = array_values($sheet->aspects->held);
         $layers = [...$own, ...array_filter($brought, fn (object $aspect) => $aspect instanceof LayerSource)];
         usort($layers, fn (LayerSource $one, LayerSource $other) => $one->layer()->value <=> $other->layer()->value);
@@ -88,11 +95,12 @@ final class DressedSheet
         $own = $own === 0 || $this->dress === null ? 0 : $this->odd->number($own);
         $named = $sheet->named->at($row, $column);
         $hand = $sheet->hand->at($row, $column);
+        [$stripe, $laid] = $this->laid?->at($row, $column) ?? ['', null];
         [$table, $part, $position] = $this->dress !== null || $sheet->rules !== [] ? $this->tableAt($row, $column) : [null, null, 0];
         if ($table === null || $part === null) {
-            $key = "$file|$named|$hand|".($sheet->typing === null ? '' : $column);
+            $key = "$file|$named|$hand|$stripe|".($sheet->typing === null ? '' : $column);
 
-            return $this->places[$key] ??= $this->resolved(new Place($column, $file, 0, $named, $hand));
+            return $this->places[$key] ??= $this->resolved(new Place($column, $file, 0, $named, $hand, laid: $laid));
         }
         // A total column crosses body rows, and their stripes run through it.
         $isAcross = $part === Part::Total && $table->runAt($row)?->part === Part::Body;
@@ -113,7 +121,7 @@ final class DressedSheet
         // Of a turned table each row may be of another kind.
         $line = isset($table->lines[$row]) && $table->isTurned() ? $row : 0;
         $key =
-            "$file|$named|$hand|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".
+            "$file|$named|$hand|$stripe|{$part->value}|{$table->range->left}.{$table->range->top}.$column|".
             ($band === null ? '' : "s$band").
             ($isSigned ? 'i' : '').
             ($isGrouped ? 'g' : '').
@@ -128,7 +136,7 @@ final class DressedSheet
         }
         $place = fn (int $odd) => new Place(
             $column, $file, $odd, $named, $hand, $table, $part, $table->readingOf($row, $column),
-            $band, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft,
+            $band, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft, $laid,
         );
         $dress = $this->dress;
         $isOdd = $own !== 0 && $dress !== null && $this->odd->keeps($own, $table, $part, $column, fn () => $dress->dress($part, $place(0)));
@@ -170,7 +178,7 @@ final class DressedSheet
      */
     public function stretch(int $row, int $left, int $right): array
     {
-        $key = ($this->stretches ??= new RowStretches($this->sheet, $this->tables, $this->bands))->key($row);
+        $key = ($this->stretches ??= new RowStretches($this->sheet, $this->tables, $this->bands, $this->laid))->key($row);
         if ($key !== null && isset($this->wholeRows["$left.$right.$key"])) {
             return [$key, $this->wholeRows["$left.$right.$key"]];
         }

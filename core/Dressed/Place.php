@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Dressed;
 
+use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
@@ -16,6 +17,7 @@ final readonly class Place
      * @param  int  $odd  number of the look that came with the cell, where its number format is one of its own; else 0
      * @param  int  $named  number of the named look, from 1; 0 for none
      * @param  int  $hand  number of the hand touch; 0 for none
+     * @param  Look|null  $laid  what stripes that were laid by hand say there
      * @param  int|null  $band  of the stripes that it stands in, -1 before the first; null where there are none
      * @param  bool  $isSigned  it shows the sign of its currency where not every row does
      * @param  bool  $isGrouped  a column group that spans what is below it
@@ -40,6 +42,7 @@ final readonly class Place
         public bool $isLowest = false,
         public bool $isCoded = false,
         public bool $isAtLeft = false,
+        public ?Look $laid = null,
     ) {
     }
 
@@ -57,6 +60,6 @@ final readonly class Place
 
         return "{$this->part?->value}|$says|$this->file.$this->named.$this->hand|".
             implode('.', array_map(intval(...), $flags)).
-            "|$this->odd|$this->band";
+            "|$this->odd|$this->band|".($this->laid?->key() ?? '');
     }
 }

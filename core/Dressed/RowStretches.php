@@ -18,7 +18,8 @@ final class RowStretches
 
     private readonly int $lastAside;
 
-    public function __construct(private readonly Worksheet $sheet, private readonly RowTables $tables, private readonly ?Bands $bands)
+    public function __construct(private readonly Worksheet $sheet, private readonly RowTables $tables, private readonly ?Bands $bands,
+        private readonly ?LaidBands $laid)
     {
         // What stands beside a table makes its rows differ.
         $this->lastAside = $tables->lastAside();
@@ -47,7 +48,7 @@ final class RowStretches
         if (($this->starts[$place] ?? PHP_INT_MAX) - ($this->starts[$place - 1] ?? 1) < self::SHORT) {
             return null;
         }
-        $key = (string) $place;
+        $key = $place.($this->laid?->key($row) ?? '');
         foreach ($this->tables->at($row) as [$table, $part, $position]) {
             if (isset($table->lines[$row])) {
                 return null;

@@ -11,6 +11,7 @@ use Rilvet\Work\Aspect\Filter;
 use Rilvet\Work\Aspect\HandTouches;
 use Rilvet\Work\Aspect\JoinedTexts;
 use Rilvet\Work\Aspect\KeyBands;
+use Rilvet\Work\Aspect\LaidStripes;
 use Rilvet\Work\Aspect\Moves;
 use Rilvet\Work\Aspect\NamedLooks;
 use Rilvet\Work\Aspect\Origin;
@@ -26,7 +27,7 @@ final class Features
     /** @var list<class-string<Aspect>> */
     public const ASPECTS = [
         FileLooks::class, NamedLooks::class, WornNames::class, HandTouches::class, PartRules::class,
-        JoinedTexts::class, Origin::class, Moves::class, Unsettled::class, Filter::class, KeyBands::class,
+        JoinedTexts::class, Origin::class, Moves::class, Unsettled::class, Filter::class, KeyBands::class, LaidStripes::class,
     ];
 
     /** @return class-string<Aspect>|null the aspect that is stored under a name */

@@ -69,6 +69,16 @@ final readonly class Stripes
         );
     }
 
+    /** @return array<string, mixed> as a stylebook says it */
+    public function toArray(): array
+    {
+        return array_filter([
+            'by' => $this->by === StripesBy::Rows ? null : $this->by->value, 'every' => $this->every, 'key' => $this->key,
+            'fills' => array_map(fn (Look $look) => $look->text(Attribute::Fill, 'none'), $this->looks),
+            'first' => $this->first, 'anew' => $this->anew,
+        ], fn (mixed $value) => $value !== null);
+    }
+
     /** The look of a band. */
     public function look(int $band): Look
     {

@@ -154,7 +154,7 @@ final class Inspector
             Layer::Ground => "ground · $name",
             Layer::Part => ($part === null ? 'part' : $part->words())." · $name",
             Layer::Kind => 'kind'.($kind === null ? '' : ": {$kind->value}")." · $name",
-            Layer::Stripes => "stripes · $name",
+            Layer::Stripes => $name === '' ? 'stripes by hand' : "stripes · $name",
             Layer::Named => 'named look',
             Layer::Hand => 'hand touch',
             Layer::Conditional => 'conditional look',

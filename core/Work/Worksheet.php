@@ -26,6 +26,8 @@ use Rilvet\Stylebook\Worn;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspect\HandTouches;
 use Rilvet\Work\Aspect\JoinedTexts;
+use Rilvet\Work\Aspect\LaidStripe;
+use Rilvet\Work\Aspect\LaidStripes;
 use Rilvet\Work\Aspect\Moves;
 use Rilvet\Work\Aspect\NamedLooks;
 use Rilvet\Work\Aspect\Origin;
@@ -134,6 +136,7 @@ final readonly class Worksheet
         return $this->stylebook === null &&
             ! $this->clean &&
             $this->rules === [] &&
+            $this->aspect(LaidStripes::class)->all === [] &&
             $this->named->isEmpty() &&
             $this->hand->isEmpty() &&
             $this->moves === [] &&
@@ -151,8 +154,8 @@ final readonly class Worksheet
         foreach ([...array_map(fn (TableReading $table) => $table->range, $this->reading->tables), ...$this->setup->merges] as $range) {
             [$row, $column] = [max($row, $range->bottom), max($column, $range->right)];
         }
-        foreach ([$this->hand, $this->named] as $looks) {
-            [$down, $across] = $looks->reach();
+        $laid = array_map(fn (LaidStripe $one) => [$one->range->bottom, $one->range->right], $this->aspect(LaidStripes::class)->all);
+        foreach ([$this->hand->reach(), $this->named->reach(), ...$laid] as [$down, $across]) {
             // A look over millions of blank cells is not worth a cell for each of them.
             if (max($row, $down) * max($column, $across) <= max(self::WRITTEN, $row * $column)) {
                 [$row, $column] = [max($row, $down), max($column, $across)];
@@ -183,6 +186,7 @@ final readonly class Worksheet
         return $this->stylebook === null &&
             ! $this->clean &&
             $this->rules === [] &&
+            $this->aspect(LaidStripes::class)->all === [] &&
             $this->named->isEmpty() &&
             $this->moves === [] &&
             $this->isOf($this->fingerprint());

@@ -313,3 +313,37 @@ test('hand touches under a new stylebook: told, and dropped by what it says', as
     await page.keyboard.press('Control+z');
     await expect.poll(async () => (await seen(page, 'Tree')).fill).toBe('rgb(255, 204, 0)');
 });
+
+test('stripes are laid by hand on a range, follow a key, and are in the file', async ({ page }) => {
+    await pick(page, await book('Heath list', [{}]), 'Beds 1');
+    await page.getByRole('button', { name: 'Format by hand' }).click();
+    const address = page.getByLabel('Address of the selection');
+    await address.fill('A2:C9');
+    await address.press('Enter');
+    await tray(page).getByRole('button', { name: 'Other colours for fill' }).click();
+    await page.getByLabel('Colour as a name or a code').fill('#DDEEDD');
+    await page.getByRole('button', { name: 'Stripes…' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Stripes on A2:C9' });
+    await expect(dialog.getByLabel('Fill of the second band')).toHaveValue('#DDEEDD');
+    await accessible(page);
+    await dialog.getByLabel('One band is').fill('2');
+    await dialog.getByRole('button', { name: 'Lay them' }).click();
+    await expect(undo(page, 'Stripes laid, A2:C9')).toBeVisible();
+    await expect.poll(async () => (await seen(page, 'Hazel')).fill).toBe('rgb(221, 238, 221)');
+    expect((await seen(page, 'Rowan')).fill).not.toBe('rgb(221, 238, 221)');
+    // Rows that are put in are counted, and striped.
+    await page.getByRole('rowheader', { name: '3', exact: true }).click({ button: 'right' });
+    await page.getByRole('menuitem', { name: 'Put row in above 3' }).click();
+    await expect.poll(async () => (await seen(page, 'Aspen')).fill).toBe('rgb(221, 238, 221)');
+    const sheet = (await handOver(page)).worksheets[0];
+    expect(sheet?.getCell('A4').fill).toMatchObject({ fgColor: { argb: 'FFDDEEDD' } });
+    expect(JSON.stringify(sheet?.getCell('A2').fill ?? {})).not.toContain('DDEEDD');
+    // By the tray they are known for what they are, and they are taken off as they were laid.
+    await cell(page, 'Aspen').first().click();
+    await expect(tray(page).getByTitle('stripes by hand').first()).toBeVisible();
+    await tray(page).getByRole('button', { name: 'Other colours for fill' }).click();
+    await page.getByRole('button', { name: 'Stripes…' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Take stripes off' }).click();
+    await expect(undo(page, /Stripes taken off/)).toBeVisible();
+    await expect.poll(async () => (await seen(page, 'Aspen')).fill).not.toBe('rgb(221, 238, 221)');
+});

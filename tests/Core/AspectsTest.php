@@ -18,11 +18,14 @@ use Rilvet\Look\LookMap;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
+use Rilvet\Stylebook\Stripes;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspect\Filter;
 use Rilvet\Work\Aspect\HandTouches;
 use Rilvet\Work\Aspect\JoinedTexts;
 use Rilvet\Work\Aspect\KeyBands;
+use Rilvet\Work\Aspect\LaidStripe;
+use Rilvet\Work\Aspect\LaidStripes;
 use Rilvet\Work\Aspect\Moves;
 use Rilvet\Work\Aspect\NamedLooks;
 use Rilvet\Work\Aspect\Origin;
@@ -54,6 +57,8 @@ final class AspectsTest extends TestCase
             'results' => [new Unsettled([Range::parse('B3:B5')], [Range::parse('D4')], [Range::parse('C6')])],
             'filter' => [new Filter(Range::parse('B3:D9'))],
             'bands' => [new KeyBands(['3.2' => [4, 6, 9]])],
+            'stripes' => [new LaidStripes([new LaidStripe(Range::parse('B3:D9'), new Stripes(2, [Look::none(),
+                Look::of(['fill' => '#EEEEEE'])]))])],
         ];
     }
 

@@ -5,16 +5,22 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use App\Calculation\LibraryCalculator;
+use App\Files\Xlsx\XlsxWriter;
+use PhpOffice\PhpSpreadsheet\Reader\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Act;
 use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
+use Rilvet\Act\LayStripes;
 use Rilvet\Act\MoveCells;
 use Rilvet\Act\Pipeline;
 use Rilvet\Act\Recalculate;
+use Rilvet\Act\Targets;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\RangeSet;
+use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Shift;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
@@ -22,8 +28,11 @@ use Rilvet\Reading\Finder;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
+use Rilvet\Stylebook\Palette;
+use Rilvet\Stylebook\Stripes;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Aspect\KeyBands;
+use Rilvet\Work\Aspect\LaidStripes;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Sizes;
 use Rilvet\Work\Workbook;
@@ -126,6 +135,62 @@ final class StripesTest extends TestCase
         self::assertLessThan(20, (hrtime(true) - $began) / 1e9, 'not a look at all rows for each');
     }
 
+    /** Without a stylebook, on any range: they belong to the place, and grow with rows that are put in. */
+    public function test_stripes_are_laid_by_hand_on_any_range(): void
+    {
+        $plain = self::plain();
+        $lay = fn (Workbook $on, string $range, array $says, ?int $key = null) => self::act(
+            $on, new LayStripes(new Targets([1], RangeSet::parse($range)), Stripes::of($says, Palette::of([])), $key),
+        );
+        $fills = function (Workbook $workbook, int $column = 3): string {
+            $looks = new DressedSheet($workbook->sheet(1), $workbook->looks);
+            $marks = [self::A => 'a', self::B => 'b'];
+
+            return implode('', array_map(
+                fn (int $row) => $marks[$looks->row($row, 4)[$column - 1]->look->text(Attribute::Fill)] ?? '-', range(2, 13),
+            ));
+        };
+        $rows = $lay($plain, 'B3:D8', ['fill' => self::A]);
+        self::assertSame('--a-a-a-----', $fills($rows));
+        self::assertSame('------------', $fills($rows, 1), 'beside the range nothing is striped');
+        self::assertSame('----aaa-----', $fills($lay($plain, 'C3:D20', ['fills' => ['none', self::A, 'none'], 'every' => 3])));
+        $three = $lay($plain, 'C2:D12', ['fills' => ['none', self::A, self::B]]);
+        self::assertSame('-ab-ab-ab-a-', $fills($three));
+        $keyed = $lay($plain, 'A2:D11', ['by' => 'key', 'key' => 'column', 'fill' => self::A], 2);
+        self::assertSame('--aaaaa-aa--', $fills($keyed));
+        self::assertSame(['laid A2:D11' => [2, 4, 9, 10]], self::bands($keyed));
+        $columns = $lay($plain, 'B3:D8', ['by' => 'columns', 'fill' => self::A]);
+        self::assertSame(['------------', '-aaaaaa-----', '------------'], [$fills($columns, 2), $fills($columns, 3), $fills($columns, 4)]);
+        // Rows that are put in are striped; a sort leaves them where they are; the last one laid is seen.
+        $grown = self::act($rows, new MoveCells(1, new Shift(true, 5, 2, true)));
+        self::assertSame('--a-a-a-a---', $fills($grown));
+        $sorted = $rows->sheet(1)->aspect(LaidStripes::class)->moved(new RowOrder(2, 6, [2 => 6, 6 => 2]));
+        self::assertSame($rows->sheet(1)->aspect(LaidStripes::class), $sorted);
+        $over = $lay($rows, 'C4:C5', ['fills' => [self::B, self::B]]);
+        self::assertCount(1, $over->sheet(1)->aspect(LaidStripes::class)->all, 'what it meets goes');
+        $none = self::act($rows, new LayStripes(new Targets([1], RangeSet::parse('D8')), null));
+        self::assertNull($none->sheet(1)->aspect(LaidStripes::class)->toJson());
+        // Over a stylebook's own stripes, and under hand touches.
+        $dressed = self::act($rows, new Dress([1], self::book(['fill' => self::B])));
+        self::assertSame('-bab', substr($fills($dressed), 0, 4), 'laid by hand goes over the stylebook');
+        self::assertFalse($rows->sheet(1)->isAsItCame());
+        self::assertSame('', $rows->sheet(1)->stylebook->name ?? '');
+    }
+
+    /** What is laid by hand is in the file, for an independent reader, and the way back gives the bytes before. */
+    public function test_stripes_by_hand_are_fills_in_a_file(): void
+    {
+        $rows = self::act(self::plain(), new LayStripes(new Targets([1], RangeSet::parse('A2:D6')), Stripes::of(['fill' => self::A],
+            Palette::of([]))));
+        $path = (string) tempnam(sys_get_temp_dir(), 'stripes');
+        (new XlsxWriter)->write($rows, $path);
+        $sheet = (new Xlsx)->load($path)->getActiveSheet();
+        unlink($path);
+        $fills = array_map(fn (int $row) => $sheet->getStyle("C$row")->getFill()->getStartColor()->getRGB(), range(2, 6));
+        self::assertSame(['AAAAAA', 'AAAAAA'], [$fills[1], $fills[3]]);
+        self::assertNotContains('AAAAAA', [$fills[0], $fills[2], $fills[4]]);
+    }
+
     /** @return array<string, array{array<string, mixed>, string}> */
     public static function wrong(): array
     {
@@ -164,6 +229,12 @@ final class StripesTest extends TestCase
      */
     private static function dressed(array $rule, array $hidden = []): array
     {
+        return [self::act(self::plain($hidden), new Dress([1], self::book($rule)))];
+    }
+
+    /** @param  list<int>  $hidden */
+    private static function plain(array $hidden = []): Workbook
+    {
         $cells = MemorySheet::of('Beds', [
             ['Lot', 'Bed', 'Bags', 'Worth'],
             ['a1', 'north', 3, 4.5], ['a2', 'north', 4, 5.5], ['a3', 'south', 5, 2.25], ['a4', null, 6, 1.5],
@@ -175,9 +246,8 @@ final class StripesTest extends TestCase
         $reading = Finder::read(SheetFacts::of($cells));
         $setup = new Setup;
         $setup = $setup->withSizes(new Sizes(hiddenRows: $hidden));
-        $workbook = new Workbook('Beds', [1 => new Worksheet($cells, 'Beds', $reading, came: $setup)], new LookBook);
 
-        return [self::act($workbook, new Dress([1], self::book($rule)))];
+        return new Workbook('Beds', [1 => new Worksheet($cells, 'Beds', $reading, came: $setup)], new LookBook);
     }
 
     /** @param  array<string, mixed>  $rule */

@@ -135,7 +135,8 @@ final class DraftsTest extends TestCase
         $rules = $this->get($this->url("stylebooks/{$this->id()}/rules?draft=1"))->json();
         $this->assertSame([['key' => 'Sacks', 'words' => 'Sacks', 'says' => '0 "bags"', 'letter' => '']], $rules['numbers']);
         $specimen = Workbook::query()->findOrFail($book['specimen']);
-        $this->refused($specimen, 'renameNumber', ['scope' => 'everywhere', 'name' => 'Bags', 'to' => 'x'], 'there is no such number format');
+        $this->refused($specimen, 'renameNumber', ['scope' => 'everywhere', 'name' => 'Bags', 'to' => 'x'],
+            'there is no such number format');
     }
 
     /** @param  array<string, mixed>  $book */

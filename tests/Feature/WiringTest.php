@@ -67,6 +67,8 @@ final class WiringTest extends TestCase
             'equal' => ['equal', $columns],
             'share' => ['share', ['axis' => 'columns', 'row' => 2, 'column' => 1, 'size' => '300 px']],
             'resize' => ['resize', $columns + ['size' => '140 px']],
+            'stripe' => ['stripe', ['ranges' => 'B2:D5', 'stripes' => ['every' => 2, 'fills' => ['none', '#EEF4EE']], 'key' => 2]],
+            'stripe by a key' => ['stripe', ['ranges' => 'A2:D5', 'stripes' => ['by' => 'key', 'fill' => '#EEF4EE'], 'key' => 1]],
             'resize to fit' => ['resize', ['axis' => 'rows', 'spans' => [[1, 4]]]],
             'hide' => ['hide', ['axis' => 'rows', 'spans' => [[3, 3]]]],
             'opening' => ['opening', ['freezeRow' => 1, 'freezeColumn' => 1, 'gridlines' => false, 'zoom' => 130]],

@@ -8,6 +8,11 @@ use Rilvet\Refusal;
 
 final class NoSuchLook extends Refusal
 {
+    public static function stripes(int $most): self
+    {
+        return new self("A sheet takes stripes by hand on $most ranges at most. Choose larger ranges.");
+    }
+
     public static function named(string $name, string $sheet): self
     {
         return new self(

@@ -93,6 +93,7 @@ export interface ActArguments {
   split: OnCells;
   lay: OnCells & { block: GivenLook[][]; widths?: number[] };
   layNamed: OnCells & { name: string };
+  stripe: OnCells & { stripes: Record<string, unknown> | null; key?: number | null };
   name: { name: string; ranges?: string };
   edit: { cells: [row: number, column: number, text: string][] };
   clear: OnCells;

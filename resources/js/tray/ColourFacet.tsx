@@ -1,6 +1,8 @@
 import { ChevronDown, Palette } from 'lucide-react';
+import { useState } from 'react';
 import { ColourMenu, Swatch } from './ColourMenu';
 import { FacetFrame } from './FacetFrame';
+import { StripesDialog } from './StripesDialog';
 import type { Formatter } from './useFormat';
 
 export function ColourFacet({ format }: { format: Formatter }) {
@@ -10,6 +12,7 @@ export function ColourFacet({ format }: { format: Formatter }) {
     const ink = format.value('ink') ?? '#000000';
     const contrast = inspection?.contrast ?? null;
     const low = contrast !== null && contrast < 4.5;
+    const [striping, setStriping] = useState<string | null>(null);
     return (
         <FacetFrame
             title="Colour"
@@ -27,6 +30,7 @@ export function ColourFacet({ format }: { format: Formatter }) {
                 none
                 against={ink}
                 onChoose={(hex) => format.format({ fill: hex })}
+                onStripes={format.book === null ? (hex) => setStriping(hex ?? '#F2F0EC') : undefined}
                 swatches={palette}
             />
             <Row
@@ -68,6 +72,7 @@ export function ColourFacet({ format }: { format: Formatter }) {
                     ))}
                 </div>
             )}
+            {striping !== null && <StripesDialog format={format} fill={striping} onClose={() => setStriping(null)} />}
         </FacetFrame>
     );
 }
@@ -79,6 +84,7 @@ function Row({
     none,
     against,
     onChoose,
+    onStripes,
     swatches,
 }: {
     name: string;
@@ -87,6 +93,7 @@ function Row({
     none?: boolean;
     against: string;
     onChoose: (hex: string) => void;
+    onStripes?: (hex: string | null) => void;
     swatches: { name: string; hex: string }[];
 }) {
     return (
@@ -101,7 +108,15 @@ function Row({
                     onPress={() => onChoose(swatch.hex)}
                 />
             ))}
-            <ColourMenu format={format} label={`${name} colours`} value={value} none={none} against={against} onChoose={onChoose}>
+            <ColourMenu
+                format={format}
+                label={`${name} colours`}
+                value={value}
+                none={none}
+                against={against}
+                onChoose={onChoose}
+                onStripes={onStripes}
+            >
                 <button
                     type="button"
                     className="ml-auto flex h-[22px] items-center gap-1 rounded-md border border-hair px-1"

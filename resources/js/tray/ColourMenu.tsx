@@ -16,6 +16,7 @@ export function ColourMenu({
     none,
     against,
     onChoose,
+    onStripes,
     children,
 }: {
     format: Formatter;
@@ -25,6 +26,8 @@ export function ColourMenu({
     /** The colour that it stands on, or that stands on it. */
     against?: string;
     onChoose: (hex: string) => void;
+    /** Fills that take turns are asked for, in the colour that is written. */
+    onStripes?: (hex: string | null) => void;
     children: ReactNode;
 }) {
     const [open, setOpen] = useState(false);
@@ -110,9 +113,23 @@ export function ColourMenu({
                         joins={palette?.joins ?? ''}
                     />
                     {none && (
-                        <button type="button" className="btn mt-2 w-full justify-center" onClick={() => choose('none')}>
-                            No fill
-                        </button>
+                        <div className="mt-2 flex gap-1.5">
+                            <button type="button" className="btn flex-1 justify-center" onClick={() => choose('none')}>
+                                No fill
+                            </button>
+                            {onStripes && (
+                                <button
+                                    type="button"
+                                    className="btn flex-1 justify-center"
+                                    onClick={() => {
+                                        setOpen(false);
+                                        onStripes(toHex(text));
+                                    }}
+                                >
+                                    Stripes…
+                                </button>
+                            )}
+                        </div>
                     )}
                 </Popover.Content>
             </Popover.Portal>
