@@ -43,7 +43,8 @@ final class HandOver implements ShouldQueue
             $workbook = $bench->settled($row, $numbers);
             $handover->update(['wore' => json_encode(Versions::wornBy($row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
             $package = $row->package();
-            $writer = Writers::for($handover->format, $handover->defuse, $handover->sheet, $package->local(), $bench->edited($row))
+            $writer = Writers::for($handover->format, $handover->defuse, $handover->sheet, $package->local(), $bench->edited($row),
+                $handover->conditions)
                 ?? throw new RuntimeException("No writer for {$handover->format}.");
             $draft = $file->draft();
             $progress = new Progress($handover);

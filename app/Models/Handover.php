@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $server  where it is worked on
  * @property string $status
  * @property bool $defuse
+ * @property bool $conditions  stripes are written as conditional formats
  * @property int|null $sheet
  * @property int $progress rows done
  * @property string|null $proof
@@ -37,7 +38,7 @@ final class Handover extends Model
         });
     }
 
-    protected $casts = ['defuse' => 'boolean'];
+    protected $casts = ['defuse' => 'boolean', 'conditions' => 'boolean'];
 
     public function file(): KeptFile
     {

@@ -12,7 +12,7 @@ final readonly class Wiring
         Acts\DressSheets::class, Acts\Correct::class, Acts\Forget::class, Acts\TypeTexts::class, Acts\Rename::class,
         Acts\GiveLook::class, Acts\FormatHeaded::class, Acts\WipeTouches::class, Acts\Borders::class, Acts\Family::class,
         Acts\MergeCells::class, Acts\SplitCells::class, Acts\LayLooks::class, Acts\LayNamedLook::class, Acts\Stripe::class,
-            Acts\NameCells::class,
+        Acts\NameCells::class,
         Acts\Edit::class, Acts\Clear::class, Acts\Convert::class, Acts\Paste::class, Acts\Sort::class, Acts\Move::class, Acts\Spacer::class,
         Acts\FitCutTexts::class, Acts\OneWidth::class, Acts\Share::class, Acts\ResizeLines::class, Acts\HideLines::class,
         Acts\Opening::class, Acts\Headings::class, Acts\SameWidth::class, Acts\ArrangeTheSheet::class, Acts\OrderSheets::class,

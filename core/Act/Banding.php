@@ -51,9 +51,9 @@ final class Banding
     {
         $watched = [];
         $stripes = $sheet->stylebook?->stripes;
-        foreach ($stripes !== null && $stripes->by === StripesBy::Key ? $sheet->reading->tables : [] as $table) {
+        foreach ($stripes?->by === StripesBy::Key ? $sheet->reading->tables : [] as $table) {
             foreach ($table->columns as $column) {
-                if ($stripes->isKey($column->heading)) {
+                if ($stripes?->isKey($column->heading) === true) {
                     $body = array_values(array_filter($table->runs, fn (RowRun $run) => $run->part === Part::Body));
                     $watched[] = [Bands::place($table), $column->column, array_map(fn (RowRun $run) => [$run->first, $run->last], $body)];
 

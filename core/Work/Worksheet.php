@@ -207,6 +207,12 @@ final readonly class Worksheet
         return $this->with(['stylebook' => $stylebook, 'clean' => $clean, 'fitted' => null, 'worn' => $worn, 'measure' => null]);
     }
 
+    /** The same in a stylebook that says the same of sizes. */
+    public function restyled(Stylebook $stylebook): self
+    {
+        return $this->with(['stylebook' => $stylebook]);
+    }
+
     /** Whether its sizes are those that its stylebook wants: a newer version of it may say otherwise of them. */
     public function isSettled(): bool
     {

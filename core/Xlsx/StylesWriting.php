@@ -144,6 +144,20 @@ final class StylesWriting
         return $this->made[$key] = $same;
     }
 
+    /** The index of a differential format (18.8.14) that fills cells; made at its first use. */
+    public function differential(string $fill): int
+    {
+        $dxf = $this->elements->element('dxf', []);
+        $inner = $this->elements->element('fill', []);
+        $pattern = $this->elements->element('patternFill', ['patternType' => 'solid']);
+        $pattern->appendChild($this->elements->element('fgColor', ['rgb' => 'FF'.substr($fill, 1)]));
+        $pattern->appendChild($this->elements->element('bgColor', ['rgb' => 'FF'.substr($fill, 1)]));
+        $inner->appendChild($pattern);
+        $dxf->appendChild($inner);
+
+        return $this->known['dxfs'][$this->written($dxf)] ??= $this->append('dxfs', 'dxf', $dxf);
+    }
+
     /** Changes a cell format itself, for all cells that name it. */
     public function revise(int $format, Look $look): void
     {

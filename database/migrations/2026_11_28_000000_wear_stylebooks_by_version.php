@@ -43,7 +43,10 @@ return new class extends Migration
             $table->string('measure', 16)->nullable();
         });
         Schema::table('workbooks', fn (Blueprint $table) => $table->foreignId('specimen_of')->nullable()->index());
-        Schema::table('handovers', fn (Blueprint $table) => $table->text('wore')->nullable());
+        Schema::table('handovers', function (Blueprint $table) {
+            $table->text('wore')->nullable();
+            $table->boolean('conditions')->default(false);
+        });
         $this->gather();
         $this->keep();
         $this->refer();

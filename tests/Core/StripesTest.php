@@ -6,7 +6,9 @@ namespace Tests\Core;
 
 use App\Calculation\LibraryCalculator;
 use App\Files\Xlsx\XlsxWriter;
+use PhpOffice\PhpSpreadsheet\Calculation\Calculation;
 use PhpOffice\PhpSpreadsheet\Reader\Xlsx;
+use PhpOffice\PhpSpreadsheet\Worksheet\Worksheet as Sheet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Act;
@@ -19,10 +21,12 @@ use Rilvet\Act\Recalculate;
 use Rilvet\Act\Targets;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Shift;
 use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\Part;
@@ -37,6 +41,7 @@ use Rilvet\Work\Setup;
 use Rilvet\Work\Sizes;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Rilvet\Xlsx\StripeConditions;
 
 /** Stripes as a person would lay them: by rows, by a key, by columns; counted in sight, begun anew or not. */
 final class StripesTest extends TestCase
@@ -189,6 +194,76 @@ final class StripesTest extends TestCase
         $fills = array_map(fn (int $row) => $sheet->getStyle("C$row")->getFill()->getStartColor()->getRGB(), range(2, 6));
         self::assertSame(['AAAAAA', 'AAAAAA'], [$fills[1], $fills[3]]);
         self::assertNotContains('AAAAAA', [$fills[0], $fills[2], $fills[4]]);
+    }
+
+    /**
+     * As one conditional format they are evaluated by another library: each cell of the body is filled as on the Bench, and
+     * keeps its order when rows are hidden.
+     */
+    public function test_stripes_as_a_conditional_format_say_what_the_fills_say(): void
+    {
+        $cells = MemorySheet::of('List', [['Tree', 'Bags', 'Worth'], ...array_map(fn (int $row) => ["Tree $row", $row, $row / 4],
+            range(1, 12))]);
+        $looks = new LookBook;
+        $plain = new Workbook('W', [1 => new Worksheet($cells, 'List', Finder::read(SheetFacts::of($cells)))], $looks);
+        foreach (
+            [
+                ['fill' => self::A], ['every' => 2, 'fills' => ['none', self::A, self::B]], ['fill' => self::A, 'first' => 4],
+                ['by' => 'columns', 'fill' => self::A], ['fills' => [self::A, self::B], 'every' => 3],
+            ] as $rule
+        ) {
+            $dressed = self::act($plain, new Dress([1], self::book($rule), true));
+            $path = (string) tempnam(sys_get_temp_dir(), 'stripes');
+            (new XlsxWriter(true))->write($dressed, $path);
+            $sheet = (new Xlsx)->load($path)->getActiveSheet();
+            unlink($path);
+            self::assertCount(1, array_filter($sheet->getConditionalStylesCollection(), fn (array $all) => $all !== []), 'one format');
+            $seen = new DressedSheet($dressed->sheet(1), $dressed->looks);
+            foreach (range(2, 13) as $row) {
+                foreach (range(1, 3) as $column) {
+                    $cell = $sheet->getCell([$column, $row]);
+                    self::assertNotSame('AAAAAA', $cell->getStyle()->getFill()->getStartColor()->getRGB(), 'no fill of its own');
+                    $wanted = substr($seen->at($row, $column)->look->text(Attribute::Fill, '#none'), 1);
+                    self::assertSame($wanted === 'one' ? 'none' : $wanted, self::conditional($sheet, $row, $column),
+                        json_encode($rule)." $row.$column");
+                }
+            }
+        }
+    }
+
+    public function test_what_would_be_covered_keeps_its_fills(): void
+    {
+        [$workbook] = self::dressed(['fill' => self::A]);
+        $hand = clone $workbook->sheet(1)->hand;
+        $hand->set(Range::parse('C3'), $workbook->looks->number(Look::of(['fill' => self::B])));
+        $touched = $workbook->sheet(1)->touched($hand);
+        self::assertSame([$touched, []], StripeConditions::of($touched, $workbook->looks), 'a condition lies over what was filled by hand');
+        [$bare, $conditions] = StripeConditions::of($workbook->sheet(1), $workbook->looks);
+        self::assertSame(['A2:D5', 'A7:D11'], array_map(fn (array $one) => (string) $one['range'], $conditions),
+            'one for each that begins anew');
+        self::assertNull($bare->stylebook?->stripes);
+        foreach ([['by' => 'key', 'key' => 'Bed', 'fill' => self::A], ['fill' => self::A, 'anew' => false]] as $rule) {
+            [$other] = self::dressed($rule);
+            self::assertSame([], StripeConditions::of($other->sheet(1), $other->looks)[1]);
+        }
+    }
+
+    /** What the first condition that holds fills a cell with: its formula, moved to the cell, as another library calculates it. */
+    private static function conditional(Sheet $sheet, int $row, int $column): string
+    {
+        foreach ($sheet->getConditionalStylesCollection() as $range => $conditions) {
+            foreach ($sheet->getCell([$column, $row])->isInRange($range) ? $conditions : [] as $condition) {
+                $formula = (string) preg_replace(['/(?<=:\$[A-Z])\d+/', '/\bROW\(\)/', '/COLUMN\(\)/'], [$row, $row, $column],
+                    $condition->getConditions()[0]);
+                $calculation = Calculation::getInstance($sheet->getParent());
+                $calculation->clearCalculationCache();
+                if ($calculation->calculateFormula("=$formula", 'Z99', $sheet->getCell('Z99')) === true) {
+                    return (string) $condition->getStyle()->getFill()->getEndColor()->getRGB();
+                }
+            }
+        }
+
+        return 'none';
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */

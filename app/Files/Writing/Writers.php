@@ -15,6 +15,7 @@ final class Writers
 
     /**
      * @param  string|null  $source  path of the xlsx package that the workbook came in, where it did
+     * @param  bool  $conditions  stripes of a new xlsx are conditional formats
      * @param  list<int>|null  $edited  numbers of the sheets in which cells were changed since; null where nobody knows
      */
     public static function for(
@@ -23,13 +24,14 @@ final class Writers
         ?int $sheet = null,
         ?string $source = null,
         ?array $edited = null,
+        bool $conditions = false,
     ): ?WorkbookWriter {
         if ($source !== null && in_array(strtolower($ending), ['xlsx', 'xlsm', 'xltx'], true)) {
             return new PackageWriter($source, $edited);
         }
 
         return match (strtolower($ending)) {
-            'xlsx' => new XlsxWriter,
+            'xlsx' => new XlsxWriter($conditions),
             'ods' => new OdsWriter,
             'csv' => new CsvWriter(',', $defuse, $sheet),
             'tsv' => new CsvWriter("\t", $defuse, $sheet),

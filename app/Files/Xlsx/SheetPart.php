@@ -21,12 +21,14 @@ use Rilvet\Text\Fonts;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\CellXml;
 use Rilvet\Xlsx\SheetFrame;
+use Rilvet\Xlsx\StripeConditions;
 use Rilvet\Xlsx\StylesWriting;
 
 /**
  * One worksheet part (ISO/IEC 29500-1 18.3.1.99), written to a stream row by row.
  *
  * @phpstan-import-type Stored from Cell
+ * @phpstan-import-type Condition from StripeConditions
  */
 final class SheetPart
 {
@@ -46,12 +48,14 @@ final class SheetPart
 
     private readonly Ruler $ruler;
 
+    /** @param  list<Condition>  $conditions  stripes in the place of fills */
     public function __construct(
         private readonly Worksheet $sheet,
         LookBook $looks,
         private readonly StylesWriting $styles,
         private readonly PackedPart $out,
         private readonly RowMarks $marks,
+        private readonly array $conditions = [],
     ) {
         $this->lines = new DressedRows($sheet, $looks);
         $this->ruler = new Ruler(Fonts::shipped());
@@ -83,8 +87,27 @@ final class SheetPart
         $this->put('</sheetData>'
             .($setup->tab->protected ? '<sheetProtection sheet="1"/>' : '')
             .($merges === [] ? '' : '<mergeCells count="'.count($merges).'">'.implode('', $merges).'</mergeCells>')
+            .$this->conditions()
             .'<pageMargins left="0.7" right="0.7" top="0.75" bottom="0.75" header="0.3" footer="0.3"/>'
             .'</worksheet>');
+    }
+
+    private function conditions(): string
+    {
+        $xml = '';
+        $priority = 0;
+        foreach ($this->conditions as $condition) {
+            $rules = '';
+            foreach ($condition['rules'] as $rule) {
+                $priority++;
+                $rules .= '<cfRule type="expression" dxfId="'.$this->styles
+                    ->differential($rule['fill'])."\" priority=\"$priority\"><formula>"
+                    .Xml::text($rule['formula']).'</formula></cfRule>';
+            }
+            $xml .= $rules === '' ? '' : "<conditionalFormatting sqref=\"{$condition['range']}\">$rules</conditionalFormatting>";
+        }
+
+        return $xml;
     }
 
     private function put(string $xml): void

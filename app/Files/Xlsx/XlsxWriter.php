@@ -14,6 +14,7 @@ use Rilvet\Package\ZipWriter;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\PrintTitles;
+use Rilvet\Xlsx\StripeConditions;
 use Rilvet\Xlsx\StylesWriting;
 
 /**
@@ -23,6 +24,11 @@ use Rilvet\Xlsx\StylesWriting;
 final class XlsxWriter implements WorkbookWriter
 {
     private const TYPES = 'application/vnd.openxmlformats-officedocument.spreadsheetml.';
+
+    /** @param  bool  $conditions  stripes are conditional formats, and no fills */
+    public function __construct(private readonly bool $conditions = false)
+    {
+    }
 
     private ?Workbook $written = null;
 
@@ -53,7 +59,9 @@ final class XlsxWriter implements WorkbookWriter
                 $number++;
                 $part = new PackedPart;
                 $this->marks[$sheet->name] = new RowMarks;
-                (new SheetPart($sheet, $workbook->looks, $styles, $part, $this->marks[$sheet->name]))->write($number === 1, $progress);
+                [$bare, $conditions] = $this->conditions ? StripeConditions::of($sheet, $workbook->looks) : [$sheet, []];
+                (new SheetPart($bare, $workbook->looks, $styles, $part, $this->marks[$sheet->name], $conditions))
+                    ->write($number === 1, $progress);
                 $part->end();
                 $zip->place("xl/worksheets/sheet$number.xml", $part);
             }

@@ -42,6 +42,7 @@ final class HandoverController
             'format' => $format,
             'status' => 'queued',
             'defuse' => $request->boolean('defuse'),
+            'conditions' => $request->boolean('conditions'),
             'sheet' => $sheet,
             'progress' => 0,
             'proof' => null,

@@ -6,13 +6,23 @@ namespace App\Http\Records;
 
 use App\Files\Writing\FormatLosses;
 use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+use Rilvet\Xlsx\StripeConditions;
 
 /** A format that a workbook can be handed over in, and what of this workbook it does not carry. */
 final readonly class FormatRecord
 {
-    /** @param  list<string>  $lost */
-    private function __construct(public string $format, public string $words, public string $about, public array $lost)
-    {
+    /**
+     * @param  list<string>  $lost
+     * @param  bool  $stripes  there are stripes that can be written as conditional formats
+     */
+    private function __construct(
+        public string $format,
+        public string $words,
+        public string $about,
+        public array $lost,
+        public bool $stripes,
+    ) {
     }
 
     /**
@@ -35,12 +45,15 @@ final readonly class FormatRecord
             'tsv' => ['Values, tsv', 'Only the values of the sheet in view, with tabs.'],
         ];
 
+        $stripes = array_filter($workbook->sheets, fn (Worksheet $one) => StripeConditions::of($one, $workbook->looks)[1] !== []) !== [];
+
         return array_map(
             fn (string $format) => new self(
                 $format,
                 $about[$format][0],
                 $about[$format][1],
                 FormatLosses::of($workbook, $sheet, $format, $isPackage, $holdsMore),
+                $format === 'xlsx' && ! $isPackage && $stripes,
             ),
             array_keys($about),
         );

@@ -34,7 +34,7 @@ final readonly class LaidStripes implements Aspect
 
         return new self(array_map(
             fn (array $one) => new LaidStripe(Range::parse($one['range']), Stripes::of($one['stripes'], Palette::of([])), $one['key']),
-                $all,
+            $all,
         ));
     }
 

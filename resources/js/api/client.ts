@@ -241,8 +241,8 @@ export const api = {
     history: (id: number) => call<HistoryRecord[]>('GET', `workbooks/${id}/history`),
     formats: (id: number, sheet: number) => call<FormatRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/formats`),
     risk: (id: number, sheet: number) => call<{ risky: number }>('GET', `workbooks/${id}/sheets/${sheet}/risk`),
-    handOver: (id: number, format: string, defuse: boolean, sheet: number) =>
-        patiently<HandoverRecord>('POST', `workbooks/${id}/handovers`, { format, defuse, sheet }),
+    handOver: (id: number, format: string, defuse: boolean, sheet: number, conditions: boolean) =>
+        patiently<HandoverRecord>('POST', `workbooks/${id}/handovers`, { format, defuse, sheet, conditions }),
     handover: (id: string) => call<HandoverRecord>('GET', `handovers/${id}`),
     cancelHandover: (id: string) => patiently<HandoverRecord>('DELETE', `handovers/${id}`),
     /** What would be learned from sheets that already look right; kept as a stylebook, without the rules that are refused. */

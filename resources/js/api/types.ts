@@ -727,6 +727,7 @@ export interface FormatRecord {
   words: string;
   about: string;
   lost: string[];
+  stripes: boolean;
 }
 
 export interface HandoverRecord {

@@ -13,10 +13,12 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
     const [defuse, setDefuse] = useState(false);
     const [started, setStarted] = useState<HandoverRecord | null>(null);
     const [busy, setBusy] = useState(false);
+    const [conditions, setConditions] = useState(false);
     const formats = useQuery({
         queryKey: ['formats', bench.id, detail.number, bench.stamp],
         queryFn: () => api.formats(bench.id, detail.number),
     });
+    const stripes = formats.data?.find((each) => each.format === format)?.stripes ?? false;
     const plain = format === 'csv' || format === 'tsv';
     const risk = useQuery({
         queryKey: ['risk', bench.id, detail.number, bench.stamp],
@@ -34,7 +36,7 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
     const write = () => {
         setBusy(true);
         void api
-            .handOver(bench.id, format, defuse, detail.number)
+            .handOver(bench.id, format, defuse, detail.number, conditions && stripes)
             .then(setStarted, tell)
             .finally(() => setBusy(false));
     };
@@ -82,6 +84,20 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
                                         {risk.data?.risky === 1 ? '1 cell begins' : `${risk.data?.risky} cells begin`} with = + -
                                         or @, which other programs may run as a formula. Put an apostrophe before them. This
                                         changes those texts in the file, and only there.
+                                    </span>
+                                </label>
+                            )}
+                            {stripes && (
+                                <label className="my-2 flex gap-2 px-2.5 text-[12px]">
+                                    <input
+                                        type="checkbox"
+                                        className="mt-0.5 accent-damson"
+                                        checked={conditions}
+                                        onChange={(event) => setConditions(event.target.checked)}
+                                    />
+                                    <span>
+                                        Stripes as a conditional format, not as fills: they keep their order when the file is
+                                        sorted or filtered elsewhere.
                                     </span>
                                 </label>
                             )}
