@@ -27,7 +27,7 @@ final readonly class Wiring
         Stylebook\FitRules::class, Stylebook\WidthOfHeading::class,
         Stylebook\Say::class, Stylebook\Ground::class, Stylebook\StripeRule::class, Stylebook\Unsay::class, Stylebook\Scale::class,
         Stylebook\RenameColour::class, Stylebook\ReplaceColour::class, Stylebook\OrderColours::class, Stylebook\PaletteOf::class,
-        Stylebook\MendInk::class, Stylebook\CallStylebook::class,
+        Stylebook\Frame::class, Stylebook\MendInk::class, Stylebook\CallStylebook::class,
     ];
 
     /** @throws ActIsWrong where there is none of the name */

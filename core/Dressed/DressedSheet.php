@@ -60,6 +60,8 @@ final class DressedSheet
 
     private readonly ?LaidBands $laid;
 
+    private readonly ?Frames $frames;
+
     /** @var list<LayerSource> lowest first */
     private readonly array $layers;
 
@@ -75,6 +77,7 @@ final class DressedSheet
         $this->dress = $sheet->stylebook === null ? null : new StylebookLayer($sheet->stylebook, $looks);
         $stripes = $sheet->stylebook?->stripes;
         $this->bands = $stripes === null ? null : new Bands($sheet, $stripes);
+        $this->frames = $sheet->stylebook?->frame->isEmpty() === false ? new Frames : null;
         $laid = $sheet->aspect(LaidStripes::class)->all;
         $this->laid = $laid === [] ? null : new LaidBands($laid, $sheet);
         $own = [$this->file, ...($laid === [] ? [] : [new LaidLayer]), ...($this->dress === null ? [] : [$this->dress]),
@@ -106,6 +109,7 @@ final class DressedSheet
         $isAcross = $part === Part::Total && $table->runAt($row)?->part === Part::Body;
         $isBody = $part === Part::Body || $part === Part::RowLabel || $isAcross;
         $isSum = $part === Part::Total || $part === Part::Subtotal;
+        $sides = $this->frames?->at($table, $row, $column) ?? '';
         $bands = $isBody ? $this->bands : null;
         $band = match (true) {
             $bands === null => null,
@@ -128,6 +132,7 @@ final class DressedSheet
             ($isAcross ? 'a' : '').
             ($isLowest ? 'l' : '').
             ($isCoded ? 'c' : '').
+            $sides.
             ($isAtLeft ? 'h' : '').
             ($line === 0 ? '' : "r$line").
             ($own === 0 ? '' : "#$own");
@@ -136,7 +141,7 @@ final class DressedSheet
         }
         $place = fn (int $odd) => new Place(
             $column, $file, $odd, $named, $hand, $table, $part, $table->readingOf($row, $column),
-            $band, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft, $laid,
+            $band, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft, $laid, $sides,
         );
         $dress = $this->dress;
         $isOdd = $own !== 0 && $dress !== null && $this->odd->keeps($own, $table, $part, $column, fn () => $dress->dress($part, $place(0)));
@@ -178,7 +183,7 @@ final class DressedSheet
      */
     public function stretch(int $row, int $left, int $right): array
     {
-        $key = ($this->stretches ??= new RowStretches($this->sheet, $this->tables, $this->bands, $this->laid))->key($row);
+        $key = ($this->stretches ??= new RowStretches($this->sheet, $this->tables, $this->bands, $this->laid, $this->frames))->key($row);
         if ($key !== null && isset($this->wholeRows["$left.$right.$key"])) {
             return [$key, $this->wholeRows["$left.$right.$key"]];
         }

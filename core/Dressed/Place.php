@@ -17,6 +17,7 @@ final readonly class Place
      * @param  int  $odd  number of the look that came with the cell, where its number format is one of its own; else 0
      * @param  int  $named  number of the named look, from 1; 0 for none
      * @param  int  $hand  number of the hand touch; 0 for none
+     * @param  string  $sides  of the table that the cell stands at: some of "tlbr"
      * @param  Look|null  $laid  what stripes that were laid by hand say there
      * @param  int|null  $band  of the stripes that it stands in, -1 before the first; null where there are none
      * @param  bool  $isSigned  it shows the sign of its currency where not every row does
@@ -43,6 +44,7 @@ final readonly class Place
         public bool $isCoded = false,
         public bool $isAtLeft = false,
         public ?Look $laid = null,
+        public string $sides = '',
     ) {
     }
 
@@ -60,6 +62,6 @@ final readonly class Place
 
         return "{$this->part?->value}|$says|$this->file.$this->named.$this->hand|".
             implode('.', array_map(intval(...), $flags)).
-            "|$this->odd|$this->band|".($this->laid?->key() ?? '');
+            "|$this->odd|$this->band|$this->sides|".($this->laid?->key() ?? '');
     }
 }

@@ -19,7 +19,7 @@ final class RowStretches
     private readonly int $lastAside;
 
     public function __construct(private readonly Worksheet $sheet, private readonly RowTables $tables, private readonly ?Bands $bands,
-        private readonly ?LaidBands $laid)
+        private readonly ?LaidBands $laid, private readonly ?Frames $frames)
     {
         // What stands beside a table makes its rows differ.
         $this->lastAside = $tables->lastAside();
@@ -56,6 +56,7 @@ final class RowStretches
             // Groups differ from one row of them to the next.
             $key .= $part === Part::ColumnGroup ? "|$row" : '|'.$table->range->top.'.'.$table->range->left.($part->value ?? '')
                 .($part === Part::Body && $this->bands?->isOfRows() ? 's'.$this->bands->ofRow($table, $row, $position) : '')
+                .($this->frames?->at($table, $row, 0) ?? '')
                 .($row === $table->firstBodyRow() ? 'f' : '')
                 .($row === $table->lastHeadRow() ? 'l' : '')
                 .($part === Part::Total || $part === Part::Subtotal ? (int) ($table->runAt($row)->coded ?? false) : '');

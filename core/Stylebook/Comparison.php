@@ -12,7 +12,8 @@ final class Comparison
 {
     /** Groups of rules, as people call them. */
     private const GROUPS = [
-        'name' => 'Name', 'about' => 'About', 'palette' => 'Colour', 'ground' => 'Ground', 'stripes' => 'Stripes', 'fit' => 'Fit',
+        'name' => 'Name', 'about' => 'About', 'palette' => 'Colour', 'ground' => 'Ground', 'stripes' => 'Stripes', 'frame' => 'Outline',
+            'fit' => 'Fit',
         'page' => 'Page', 'opens' => 'Opening', 'looks' => 'Named look', 'numbers' => 'Number format',
     ];
 

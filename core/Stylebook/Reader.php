@@ -41,6 +41,18 @@ final class Reader
         }
     }
 
+    /** The line around a table. */
+    public static function frameOf(Palette $palette, mixed $edge): Look
+    {
+        if ($edge === null) {
+            return Look::none();
+        }
+        $sides = ['top', 'right', 'bottom', 'left'];
+
+        return self::lookOf($palette, array_fill_keys($sides, is_string($edge) ? $edge : throw StylebookIsWrong::because('frame',
+            'a line is wanted.')), 'frame');
+    }
+
     public static function ruleOf(Palette $palette, mixed $rule, string $where): KindRule
     {
         if (! is_array($rule)) {

@@ -42,6 +42,7 @@ final class Schema
                 'parts' => self::keyed(array_map(fn (Part $part) => $part->value, Part::cases()), '#/$defs/look'),
                 'kinds' => self::keyed(array_map(fn (ColumnKind $kind) => $kind->value, ColumnKind::cases()), '#/$defs/rule'),
                 'stripes' => self::stripes(),
+                'frame' => ['$ref' => '#/$defs/edge'],
                 'fit' => self::fit(),
                 'page' => ['type' => 'object', 'description' => 'Kept for rules of pages.'],
                 'opens' => [

@@ -32,6 +32,7 @@ final readonly class Stylebook
         'parts',
         'kinds',
         'stripes',
+        'frame',
         'fit',
         'page',
         'opens',
@@ -42,6 +43,7 @@ final readonly class Stylebook
     /**
      * @param  array<string, Look>  $parts  by Part value
      * @param  array<string, KindRule>  $kinds  by ColumnKind value
+     * @param  Look  $frame  the edges of a table, all four
      * @param  array<string, Look>  $looks  named looks
      * @param  array<string, string>  $numbers  named number formats, by name
      * @param  array<string, mixed>  $source  the JSON as it was written
@@ -54,6 +56,7 @@ final readonly class Stylebook
         private array $parts,
         private array $kinds,
         public ?Stripes $stripes,
+        public Look $frame,
         public FitRules $fit,
         public bool $gridlines,
         public bool $freeze,
@@ -139,6 +142,7 @@ final readonly class Stylebook
             $parts,
             $kinds,
             $stripes === [] ? null : Stripes::of($stripes, $palette),
+            Reader::frameOf($palette, $data['frame'] ?? null),
             Reader::fitOf(Reader::map($data, 'fit')),
             Reader::flag($opens, 'gridlines', 'opens', false),
             Reader::flag($opens, 'freeze', 'opens', true),

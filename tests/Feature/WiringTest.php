@@ -93,6 +93,7 @@ final class WiringTest extends TestCase
             'rule' => ['rule', ['kind' => 'decimal', 'rule' => ['least' => 3]]],
             'keepNumber' => ['keepNumber', ['name' => 'Tonnes', 'code' => '0.0 "t"']],
             'dropNumber' => ['dropNumber', ['name' => 'Tonnes']],
+            'frame' => ['frame', ['edge' => 'medium #3F2F55']],
             'renameNumber' => ['renameNumber', ['name' => 'Tonnes', 'to' => 'Loads']],
             'fit' => ['fit', ['fit' => ['least' => 60], 'opens' => ['zoom' => 115]]],
             'say' => ['say', ['part' => 'total', 'kind' => null, 'look' => ['fill' => '#3F2F55', 'top' => 'thick #3B2A4A']]],

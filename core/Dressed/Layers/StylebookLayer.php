@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Dressed\Layers;
 
+use Rilvet\Dressed\Frames;
 use Rilvet\Dressed\Layer;
 use Rilvet\Dressed\LayerEntry;
 use Rilvet\Dressed\LayerSource;
@@ -69,6 +70,10 @@ final readonly class StylebookLayer implements LayerSource
             $look = $look->without(Attribute::Top, Attribute::Bottom, Attribute::Vertical)->under($beside)->under($line);
         }
         $entries = [new LayerEntry(Layer::Ground, $this->stylebook->ground), new LayerEntry(Layer::Part, $look)];
+        if ($place->sides !== '') {
+            $sides = array_map(fn (string $side) => Frames::SIDES[$side], str_split($place->sides));
+            $entries[] = new LayerEntry(Layer::Part, $this->stylebook->frame->only(...$sides));
+        }
         $kind = $place->reading === null ? null : $this->kind($part, $place, $place->reading);
         if ($kind !== null) {
             $entries[] = new LayerEntry(Layer::Kind, $kind);

@@ -137,6 +137,7 @@ export interface RevisionArguments {
   replaceColour: { name: string; by: string };
   orderColours: { names: string[] };
   palette: { hex: string };
+  frame: { edge: string | null };
   mendInk: { ink: string; fill: string };
   call: { name: string; about: string };
 }
