@@ -332,6 +332,7 @@ test('stripes are laid by hand on a range, follow a key, and are in the file', a
     await expect.poll(async () => (await seen(page, 'Hazel')).fill).toBe('rgb(221, 238, 221)');
     expect((await seen(page, 'Rowan')).fill).not.toBe('rgb(221, 238, 221)');
     // Rows that are put in are counted, and striped.
+    await page.getByRole('rowheader', { name: '3', exact: true }).click();
     await page.getByRole('rowheader', { name: '3', exact: true }).click({ button: 'right' });
     await page.getByRole('menuitem', { name: 'Put row in above 3' }).click();
     await expect.poll(async () => (await seen(page, 'Aspen')).fill).toBe('rgb(221, 238, 221)');
