@@ -13,7 +13,7 @@ final class Comparison
     /** Groups of rules, as people call them. */
     private const GROUPS = [
         'name' => 'Name', 'about' => 'About', 'palette' => 'Colour', 'ground' => 'Ground', 'stripes' => 'Stripes', 'frame' => 'Outline',
-            'fit' => 'Fit',
+        'fit' => 'Fit',
         'page' => 'Page', 'opens' => 'Opening', 'looks' => 'Named look', 'numbers' => 'Number format',
     ];
 

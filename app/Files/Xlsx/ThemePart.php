@@ -70,8 +70,8 @@ final class ThemePart
         $accents = [...array_slice($dark, 1), ...array_slice($light, 1)];
         $lead = $dark[0] ?? $ink;
         $colours = [$ink, '#FFFFFF', $lead, $light[0] ?? '#F2F2F2'];
-        for ($accent = 0; $accent < 6; $accent++) {
-            $colours[] = $accents[$accent] ?? $lead;
+        for ($place = 0; $place < 6; $place++) {
+            $colours[] = $accents[$place] ?? $lead;
         }
 
         return array_combine(self::PLACES, [...$colours, $lead, $lead]);

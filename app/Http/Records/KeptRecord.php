@@ -32,9 +32,9 @@ final readonly class KeptRecord
         foreach ($sheets->with('workbook')->orderBy('workbook_id')->orderBy('place')->get() as $sheet) {
             $there = $bench->load($sheet->workbook, [$sheet->number])->sheet($sheet->number);
             foreach ($there->wears as $index => $name) {
-                $cells = array_sum(array_map(fn (Range $range) => $range->cells(), $there->named->ranges($index + 1)));
-                if ($cells > 0 && ! $there->isOwn($name)) {
-                    $worn[$name][] = "{$sheet->workbook->name}, $sheet->name: ".number_format($cells).($cells === 1 ? ' cell' : ' cells');
+                $count = array_sum(array_map(fn (Range $range) => $range->cells(), $there->named->ranges($index + 1)));
+                if ($count > 0 && ! $there->isOwn($name)) {
+                    $worn[$name][] = "{$sheet->workbook->name}, $sheet->name: ".number_format($count).($count === 1 ? ' cell' : ' cells');
                 }
             }
         }
