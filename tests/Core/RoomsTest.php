@@ -50,7 +50,7 @@ final class RoomsTest extends TestCase
             'Window',
         ],
         'Package' => ['Intake'],
-        'Xlsx' => ['Grid', 'Number', 'Look', 'Intake', 'Reading', 'Text', 'Formula', 'Work', 'Dressed', 'Measure', 'Package'],
+        'Xlsx' => ['Grid', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook', 'Text', 'Formula', 'Work', 'Dressed', 'Measure', 'Package'],
         'Ods' => ['Grid', 'Number', 'Look', 'Intake', 'Package'],
     ];
 
