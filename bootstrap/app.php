@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bench\Outrun;
 use App\Bench\StaleRevision;
 use App\Bench\WentOn;
 use App\Http\Middleware\OwnHostOnly;
@@ -27,9 +28,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->convertEmptyStringsToNull(except: [fn (Request $request) => $request->is('api/*')]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([Refusal::class, WentOn::class]);
+        $exceptions->dontReport([Refusal::class, WentOn::class, Outrun::class]);
         $exceptions->render(fn (StaleRevision $stale) => response()->json([
             'message' => $stale->getMessage(), 'revision' => $stale->revision, 'done' => $stale->done, 'words' => $stale->words,
+        ], 409));
+        $exceptions->render(fn (Outrun $outrun) => response()->json([
+            'message' => 'Somebody changed it just now, and was quicker. Nothing was lost: do it again.',
         ], 409));
         $exceptions->render(fn (WentOn $on) => response()->json(['message' => $on->getMessage(), 'went' => $on->toArray()], 409));
         $exceptions->render(fn (LooksStay $wrong) => response()->json(['message' => $wrong->getMessage(), 'covered' => $wrong->cells], 422));

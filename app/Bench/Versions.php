@@ -8,6 +8,7 @@ use App\Models\Stylebook as StylebookRow;
 use App\Models\StylebookVersion;
 use App\Models\Workbook as WorkbookRow;
 use Illuminate\Database\Query\JoinClause;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Rilvet\Change\StylebookPatch;
 use Rilvet\Stylebook\Builtin;
@@ -26,6 +27,9 @@ final class Versions
 {
     /** Parsed versions that are kept in mind. */
     private const KEPT = 50;
+
+    /** What drafts are called, longer than any name that a person gives. */
+    private const DRAFT = '······················· a draft, which nobody sees by its name, of ';
 
     /** @var array<string, Stylebook> by what their file says */
     private static array $parsed = [];
@@ -86,17 +90,20 @@ final class Versions
     /** Puts a new stylebook on the shelf. */
     public static function begin(Stylebook $stylebook, string $words, ?StylebookRow $draftOf = null): StylebookRow
     {
-        return DB::transaction(function () use ($stylebook, $words, $draftOf) {
-            $row = $draftOf === null
-                ? StylebookRow::query()->firstOrCreate(['name' => $stylebook->name], ['version' => 1])
-                : StylebookRow::query()->create([
-                    'name' => "draft of $draftOf->id", 'version' => 1, 'draft_of' => $draftOf->id, 'base' => $draftOf->version,
+        $name = $draftOf === null ? $stylebook->name : self::DRAFT.$draftOf->id;
+        try {
+            return DB::transaction(function () use ($stylebook, $words, $draftOf, $name) {
+                $row = StylebookRow::query()->create([
+                    'name' => $name, 'version' => 1, 'draft_of' => $draftOf?->id, 'base' => $draftOf?->version, 'gone' => false,
                 ]);
-            // Somebody else may have been quicker.
-            $row->wasRecentlyCreated && $row->versions()->create(['number' => 1, 'data' => $stylebook->toJson(), 'words' => $words]);
+                $row->versions()->create(['number' => 1, 'data' => $stylebook->toJson(), 'words' => $words]);
 
-            return $row;
-        });
+                return $row;
+            });
+        } catch (UniqueConstraintViolationException) {
+            // Somebody else was quicker.
+            return StylebookRow::query()->where('name', $name)->where('gone', false)->first() ?? throw StylebookIsWrong::taken($stylebook->name);
+        }
     }
 
     /**

@@ -26,7 +26,8 @@ final class SettleSizes implements ShouldQueue
 
     public int $timeout = 600;
 
-    public function __construct(private readonly int $stylebook)
+    /** @param  int  $after  id of the last sheet that was looked at */
+    public function __construct(private readonly int $stylebook, private readonly int $after = 0)
     {
         $this->onQueue(Workers::SMALL);
     }
@@ -47,11 +48,12 @@ final class SettleSizes implements ShouldQueue
 
     public function handle(Bench $bench): void
     {
-        $sheets = self::waiting($this->stylebook)->orderBy('id')->limit(self::ONCE)->get(['id', 'workbook_id', 'number']);
+        $sheets = self::waiting($this->stylebook)->where('id', '>', $this->after)->orderBy('id')->limit(self::ONCE)->get(['id', 'workbook_id', 'number']);
         foreach ($sheets as $sheet) {
             $row = Workbook::query()->where('revision', '>', 0)->find($sheet->workbook_id);
             $row === null || $bench->settled($row, [$sheet->number]);
         }
-        count($sheets) < self::ONCE || self::dispatch($this->stylebook);
+        $last = $sheets->last();
+        count($sheets) < self::ONCE || $last === null || self::dispatch($this->stylebook, $last->id);
     }
 }

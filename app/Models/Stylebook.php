@@ -15,11 +15,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name  of its newest version; a draft has one that nobody sees
  * @property int $version  number of the newest
  * @property int|null $draft_of  the stylebook that it is to be kept in
+ * @property bool $gone  taken off the shelf; a step back may have sheets wear it again
  * @property int|null $base  the version of that one which it began with
  */
 final class Stylebook extends Model
 {
     protected $guarded = [];
+
+    protected $casts = ['gone' => 'boolean'];
 
     /** @return HasMany<StylebookVersion, $this> */
     public function versions(): HasMany
@@ -30,6 +33,6 @@ final class Stylebook extends Model
     /** @return Builder<self> those that anybody can dress sheets in */
     public static function onShelf(): Builder
     {
-        return self::query()->whereNull('draft_of');
+        return self::query()->whereNull('draft_of')->where('gone', false);
     }
 }

@@ -36,6 +36,7 @@ return new class extends Migration
             $table->unsignedInteger('version')->default(1);
             $table->foreignId('draft_of')->nullable()->index();
             $table->unsignedInteger('base')->nullable();
+            $table->boolean('gone')->default(false);
         });
         Schema::table('sheets', function (Blueprint $table) {
             $table->foreignId('stylebook_id')->nullable()->index();

@@ -164,11 +164,27 @@ final class VersionsTest extends TestCase
         $this->postJson($this->url('stylebooks/begin'), ['from' => 999])->assertNotFound();
         $this->deleteJson($this->url("stylebooks/{$made['id']}"))->assertOk();
         $this->assertSame(1, $book->refresh()->sheets()->count());
+        $this->assertSame('Like River ledger', $this->postJson($this->url('stylebooks/begin'), ['from' => $this->id()])->json('name'));
         $blank = $this->postJson($this->url('stylebooks/begin'), ['from' => null])->assertCreated()->json();
         $this->assertSame('New stylebook', $blank['name']);
         $this->act($book, 'dress', ['stylebook' => 'New stylebook']);
         $rules = $this->get($this->url("stylebooks/{$blank['id']}/rules"))->assertOk()->json();
         $this->assertSame([], array_filter($rules['pairs'], fn (array $pair) => ! $pair['passes']));
+    }
+
+    public function test_a_step_back_into_a_stylebook_that_was_taken_off_the_shelf_still_wears_it(): void
+    {
+        $book = $this->bringIn('a.csv', self::TABLE);
+        $made = $this->postJson($this->url('stylebooks/begin'), ['from' => null, 'name' => 'Short lived'])->assertCreated()->json();
+        $this->act($book, 'dress', ['stylebook' => 'Short lived']);
+        $this->act($book, 'dress', ['stylebook' => 'River ledger']);
+        $this->deleteJson($this->url("stylebooks/{$made['id']}"))->assertOk();
+        $this->assertNotContains('Short lived', array_column($this->get($this->url('shelf'))->json('stylebooks'), 'name'));
+        $this->undo($book);
+        $this->get($this->url("workbooks/{$book->id}/sheets/1"))->assertOk();
+        $this->assertStringStartsWith('Short lived, taken off', (string) $this->get($this->url("workbooks/{$book->id}"))->json('sheets.0.wears'));
+        $this->refused($book, 'dress', ['stylebook' => 'Short lived'], 'There is no stylebook');
+        $this->postJson($this->url('stylebooks/begin'), ['from' => null, 'name' => 'Short lived'])->assertCreated();
     }
 
     private function dressed(string $name): Workbook

@@ -49,20 +49,24 @@ final class ShelfController
                 $place < self::PICTURES && self::pictured($row) !== null,
             );
         }
-        $stylebooks = array_map(self::stylebook(...), $shelf->stylebooks());
+        $worn = Sheet::query()->where('gone', false)->whereNotNull('stylebook_id')->groupBy('stylebook_id')
+            ->selectRaw('stylebook_id, count(*) as sheets, count(distinct workbook_id) as workbooks')->toBase()->get()->keyBy('stylebook_id');
+        $stylebooks = array_map(
+            fn (ShelvedStylebook $one) => self::stylebook($one, $worn->get($one->row->id)), $shelf->stylebooks(),
+        );
         $lessons = Lesson::query()->latest('updated_at')->limit(self::LESSONS)->get()->map(LessonRecord::of(...))->all();
 
         return response()->json(new ShelfRecord($cards, $stylebooks, array_values($lessons)));
     }
 
-    private static function stylebook(ShelvedStylebook $shelved): StylebookRecord
+    private static function stylebook(ShelvedStylebook $shelved, ?object $worn): StylebookRecord
     {
-        $wearers = Sheet::wearing($shelved->row->id);
+        $worn = (array) $worn;
 
         return new StylebookRecord(
             $shelved->row->id, $shelved->row->version, $shelved->stylebook->name, $shelved->stylebook->about,
-            (clone $wearers)->distinct()->count('workbook_id'),
-            $wearers->count(),
+            is_numeric($worn['workbooks'] ?? null) ? (int) $worn['workbooks'] : 0,
+            is_numeric($worn['sheets'] ?? null) ? (int) $worn['sheets'] : 0,
             $shelved->isBuiltin,
             self::specimen($shelved->stylebook),
         );

@@ -184,15 +184,17 @@ final class StylebookController
     public function delete(Drafts $drafts, int $id): JsonResponse
     {
         $row = StylebookRow::onShelf()->findOrFail($id);
-        $sheets = Sheet::query()->where('stylebook_id', $row->id)->count();
+        $sheets = Sheet::wearing($row->id)->count();
         if ($sheets > 0) {
             throw StylebookIsWrong::because($row->name, "$sheets sheets wear it. Dress them in another one first.");
         }
         $draft = Drafts::of($row);
         $draft === null || $drafts->drop($draft);
-        $row->delete();
+        $name = $row->name;
+        // A step back may have a sheet wear it again, so it is kept out of sight.
+        $row->update(['gone' => true, 'name' => "$row->name, taken off the shelf as number $row->id"]);
 
-        return response()->json(['message' => "$row->name is taken off the shelf."]);
+        return response()->json(['message' => "$name is taken off the shelf."]);
     }
 
     /** A stylebook as the JSON that can be brought in elsewhere. */
