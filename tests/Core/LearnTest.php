@@ -89,6 +89,28 @@ final class LearnTest extends TestCase
         return $cases;
     }
 
+    /** Sixty thousand formats, one a cell: nothing is quadratic, and what no two cells share is no rule. */
+    public function test_a_sheet_of_sixty_thousand_formats_is_learned_from_in_no_time(): void
+    {
+        $rows = [['Tree', 'Bags', 'Worth']];
+        $map = new LookMap;
+        $book = new LookBook;
+        for ($row = 2; $row <= 20_001; $row++) {
+            $rows[] = ["Tree $row", $row, $row / 4];
+            foreach ([1, 2, 3] as $column) {
+                $map->append($row, $column, $book->number(Look::of(['fill' => sprintf('#%06X', 3 * $row + $column), 'bold' => true])));
+            }
+        }
+        $cells = MemorySheet::of('Many', $rows);
+        $sheet = new Worksheet($cells, 'Many', Finder::read(SheetFacts::of($cells)), aspects: Aspects::of(new FileLooks($map)));
+        $began = hrtime(true);
+        $learned = Learner::of([[new Workbook('Many', [1 => $sheet], $book), [1]]], 'Many');
+        self::assertLessThan(10, (hrtime(true) - $began) / 1e9);
+        self::assertNull($learned->stylebook->stripes);
+        self::assertTrue($learned->stylebook->part(Part::Body)->is(Attribute::Bold), 'what they share is');
+        self::assertLessThanOrEqual(200, count($learned->stylebook->palette->colours));
+    }
+
     public function test_each_rule_shows_its_evidence(): void
     {
         $looks = ['A1:C1' => ['fill' => '#224466', 'ink' => '#FFFFFF', 'bold' => true], 'A1' => ['bold' => false]];
