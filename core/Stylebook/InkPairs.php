@@ -50,6 +50,10 @@ final class InkPairs
                 $own->isEmpty() || $add($look->under($own), "kinds.$kind->value");
             }
         }
+        // A total that is a column runs through the stripes of the body.
+        foreach ([Look::none(), ...self::fills($stylebook, Part::Body)] as $fill) {
+            $add($stylebook->ground->under($stylebook->across())->under($fill), 'parts.total');
+        }
         foreach ($stylebook->looks as $name => $look) {
             $own = $look->only(Attribute::Ink, Attribute::Fill, Attribute::Size, Attribute::Bold);
             $own->isEmpty() || $add($stylebook->ground->under($stylebook->part(Part::Body))->under($own), "looks.$name");

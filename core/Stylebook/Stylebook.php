@@ -158,6 +158,19 @@ final readonly class Stylebook
         return $this->parts[$part->value] ?? ($part === Part::RowLabel ? $this->parts['body'] ?? Look::none() : Look::none());
     }
 
+    /**
+     * A total that is a column: the body, with the weight of the total. Its rules belong to rows, and an ink that is made for a fill
+     * goes with it.
+     */
+    public function across(): Look
+    {
+        $total = $this->part(Part::Total);
+        $isFilled = ! in_array($total->text(Attribute::Fill), ['', 'none'], true);
+        $weight = $total->without(Attribute::Top, Attribute::Bottom, Attribute::Fill);
+
+        return $this->part(Part::Body)->under($isFilled ? $weight->without(Attribute::Ink) : $weight);
+    }
+
     public function named(string $name): ?Look
     {
         return $this->looks[$name] ?? null;

@@ -68,8 +68,15 @@ final class ColourChecksTest extends TestCase
             fn (InkPair $pair) => "{$pair->ink->toHex()} on {$pair->fill->toHex()} ".implode(',', $pair->where),
             InkPairs::of($book),
         );
-        self::assertSame('#222222 on #333333 parts.row_label,parts.body', $pairs[0]);
+        self::assertSame('#222222 on #333333 parts.row_label,parts.body,parts.total', $pairs[0]);
         self::assertContains('#FFFFFF on #222222 parts.heading', $pairs);
+        // A total that is a column runs through the stripes; an ink that is made for the total's own fill goes with it.
+        $total = Edit::put($book, ['parts', 'total'], ['ink' => '#777777']);
+        $said = fn (Stylebook $of) => array_map(
+            fn (InkPair $pair) => "{$pair->ink->toHex()} on {$pair->fill->toHex()}", InkPairs::of($of),
+        );
+        self::assertContains('#777777 on #DDDDDD', $said($total));
+        self::assertNotContains('#777777 on #DDDDDD', $said(Edit::put($total, ['parts', 'total', 'fill'], '#111111')));
         self::assertContains('#FFFFFF on #FFCC00 looks.Late', $pairs);
         self::assertContains('#AA0000 on #FFFFFF kinds.amount', $pairs);
         self::assertContains('#999999 on #FFFFFF parts.title,parts.note', $pairs);

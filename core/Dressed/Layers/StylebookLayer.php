@@ -59,7 +59,7 @@ final readonly class StylebookLayer implements LayerSource
         }
         // The bottom line's rules belong to rows; a total that is a column is told by its weight alone.
         if ($place->isAcross) {
-            $look = $this->stylebook->part(Part::Body)->under(self::weight($look));
+            $look = $this->stylebook->across();
         }
         // The rule under headings stands beside those at the left.
         if ($place->isAtLeft) {
@@ -87,15 +87,6 @@ final readonly class StylebookLayer implements LayerSource
         }
 
         return $entries;
-    }
-
-    /** What a total that is a column has of one that is a row: an ink that is made for a fill goes with it. */
-    private static function weight(Look $total): Look
-    {
-        $isFilled = ! in_array($total->text(Attribute::Fill), ['', 'none'], true);
-        $weight = $total->without(Attribute::Top, Attribute::Bottom, Attribute::Fill);
-
-        return $isFilled ? $weight->without(Attribute::Ink) : $weight;
     }
 
     private function isFilled(int $look): bool
