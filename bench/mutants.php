@@ -56,7 +56,8 @@ foreach (array_slice($spots, 0, $count) as [$path, $at, $text, $line]) {
         $isFound = $names !== [] && $run('--filter '.escapeshellarg('\\\\('.implode('|', $names).')::'));
         $isFound = $isFound || ($whole && $run('tests/Core'));
         $found += $isFound ? 1 : 0;
-        printf("%s %s:%d  %s -> %s\n", $isFound ? 'found   ' : 'SURVIVES', substr($path, strlen($root) + 1), $line, $text, SWAPS[$text] ?: '(nothing)');
+        printf("%s %s:%d  %s -> %s\n", $isFound ? 'found   ' : 'SURVIVES', substr($path, strlen($root) + 1), $line, $text,
+            SWAPS[$text] ?: '(nothing)');
     }
     copy($path, $target);
 }

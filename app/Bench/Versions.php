@@ -102,7 +102,8 @@ final class Versions
             });
         } catch (UniqueConstraintViolationException) {
             // Somebody else was quicker.
-            return StylebookRow::query()->where('name', $name)->where('gone', false)->first() ?? throw StylebookIsWrong::taken($stylebook->name);
+            return StylebookRow::query()->where('name', $name)->where('gone', false)
+                ->first() ?? throw StylebookIsWrong::taken($stylebook->name);
         }
     }
 

@@ -48,7 +48,8 @@ final class SettleSizes implements ShouldQueue
 
     public function handle(Bench $bench): void
     {
-        $sheets = self::waiting($this->stylebook)->where('id', '>', $this->after)->orderBy('id')->limit(self::ONCE)->get(['id', 'workbook_id', 'number']);
+        $sheets = self::waiting($this->stylebook)->where('id', '>', $this->after)->orderBy('id')->limit(self::ONCE)->get(['id',
+            'workbook_id', 'number']);
         foreach ($sheets as $sheet) {
             $row = Workbook::query()->where('revision', '>', 0)->find($sheet->workbook_id);
             $row === null || $bench->settled($row, [$sheet->number]);

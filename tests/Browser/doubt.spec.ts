@@ -134,7 +134,9 @@ test('a design that a sheet came with is told, and becomes a stylebook that dres
     await tray.getByRole('button', { name: 'Learn a stylebook from it' }).click();
     const dialog = page.getByRole('dialog', { name: /Learned from Hollin Lane site/ });
     // Each rule says what it rests on, and can be refused.
-    await expect(dialog.getByRole('listitem').filter({ hasText: 'Column headings, fill' })).toContainText(/\d+ of \d+ cells on 1 sheet/);
+    await expect(dialog.getByRole('listitem').filter({ hasText: 'Column headings, fill' })).toContainText(
+        /\d+ of \d+ cells on 1 sheet/,
+    );
     await accessible(page);
     await dialog.getByRole('checkbox', { name: /Title, size/ }).uncheck();
     await dialog.getByRole('button', { name: 'Keep as a stylebook' }).click();

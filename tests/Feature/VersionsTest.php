@@ -182,7 +182,8 @@ final class VersionsTest extends TestCase
         $this->assertNotContains('Short lived', array_column($this->get($this->url('shelf'))->json('stylebooks'), 'name'));
         $this->undo($book);
         $this->get($this->url("workbooks/{$book->id}/sheets/1"))->assertOk();
-        $this->assertStringStartsWith('Short lived, taken off', (string) $this->get($this->url("workbooks/{$book->id}"))->json('sheets.0.wears'));
+        $this->assertStringStartsWith('Short lived, taken off',
+            (string) $this->get($this->url("workbooks/{$book->id}"))->json('sheets.0.wears'));
         $this->refused($book, 'dress', ['stylebook' => 'Short lived'], 'There is no stylebook');
         $this->postJson($this->url('stylebooks/begin'), ['from' => null, 'name' => 'Short lived'])->assertCreated();
     }

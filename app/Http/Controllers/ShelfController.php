@@ -50,7 +50,8 @@ final class ShelfController
             );
         }
         $worn = Sheet::query()->where('gone', false)->whereNotNull('stylebook_id')->groupBy('stylebook_id')
-            ->selectRaw('stylebook_id, count(*) as sheets, count(distinct workbook_id) as workbooks')->toBase()->get()->keyBy('stylebook_id');
+            ->selectRaw('stylebook_id, count(*) as sheets, count(distinct workbook_id) as workbooks')->toBase()->get()
+            ->keyBy('stylebook_id');
         $stylebooks = array_map(
             fn (ShelvedStylebook $one) => self::stylebook($one, $worn->get($one->row->id)), $shelf->stylebooks(),
         );
