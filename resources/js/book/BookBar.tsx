@@ -55,7 +55,7 @@ export function BookBar({
         </button>
     );
     return (
-        <header className="flex min-w-0 items-center gap-3 border-b border-hair bg-panel px-3">
+        <header className="flex min-w-0 items-center gap-3 border-b border-hair bg-panel px-3 max-[900px]:flex-wrap max-[900px]:gap-1.5 max-[900px]:py-1">
             <Mark />
             <span className="h-5 w-px flex-none bg-hair" />
             <a

@@ -6,6 +6,7 @@ import type { BookRecord } from '@/api/types';
 import { Grid } from '@/bench/Grid';
 import { useKeys } from '@/bench/useKeys';
 import { go } from '@/parts/path';
+import { useNarrow } from '@/parts/useNarrow';
 import { Tray } from '@/tray/Tray';
 import { useActs } from '@/work/useActs';
 import { useSending } from '@/work/sending';
@@ -61,6 +62,7 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
         sight.current = range;
     }, []);
     const keep = useKeep(id, specimen);
+    const narrow = useNarrow();
     useEffect(() => {
         useBench.getState().open(1);
         // The headings are what most stylebooks are known by.
@@ -96,7 +98,7 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
     const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
     return (
         <div
-            className={`grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${view === 'make' ? 'grid-rows-[48px_minmax(0,1fr)_152px_26px]' : 'grid-rows-[48px_minmax(0,1fr)_26px]'}`}
+            className={`grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${view === 'make' ? 'grid-rows-[minmax(48px,auto)_minmax(0,1fr)_152px_26px]' : 'grid-rows-[minmax(48px,auto)_minmax(0,1fr)_26px]'}`}
         >
             <BookBar
                 book={book.data}
@@ -110,7 +112,15 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
             {view === 'make' ? (
                 <main className="contents">
                     <h1 className="sr-only">{rules.data.name}</h1>
-                    <div className="grid min-h-0 grid-cols-[232px_minmax(0,1fr)_248px]">
+                    {/* In a small window the three stand above each other, and are scrolled. */}
+                    <div
+                        className={
+                            narrow
+                                ? 'grid min-h-0 auto-rows-[minmax(180px,auto)] grid-cols-[minmax(0,1fr)] overflow-auto [&>*]:max-h-[340px]'
+                                : 'grid min-h-0 grid-cols-[232px_minmax(0,1fr)_248px]'
+                        }
+                        {...(narrow ? { tabIndex: 0, role: 'group', 'aria-label': 'Rules, specimen and checks' } : {})}
+                    >
                         <RuleList
                             rules={rules.data}
                             detail={detail.data}

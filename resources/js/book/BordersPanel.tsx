@@ -3,14 +3,14 @@ import { useBench } from '@/work/state';
 import type { Formatter } from '@/tray/useFormat';
 
 const RULES: { words: string; part: Part; sides: Record<string, string> }[] = [
-    { words: 'Rule under the headings', part: 'heading', sides: { bottom: '' } },
-    { words: 'Rule above the headings', part: 'heading', sides: { top: '' } },
-    { words: 'Rule under column groups', part: 'column_group', sides: { bottom: '' } },
-    { words: 'Rule above row groups', part: 'row_group', sides: { top: '' } },
-    { words: 'Lines between rows', part: 'body', sides: { bottom: '' } },
-    { words: 'Lines between columns', part: 'body', sides: { right: '' } },
-    { words: 'Rule above subtotals', part: 'subtotal', sides: { top: '' } },
-    { words: 'Total: single above, double below', part: 'total', sides: { top: 'thin', bottom: 'double' } },
+    { words: 'Under the headings', part: 'heading', sides: { bottom: '' } },
+    { words: 'Above the headings', part: 'heading', sides: { top: '' } },
+    { words: 'Under column groups', part: 'column_group', sides: { bottom: '' } },
+    { words: 'Above row groups', part: 'row_group', sides: { top: '' } },
+    { words: 'Between rows', part: 'body', sides: { bottom: '' } },
+    { words: 'Between columns', part: 'body', sides: { right: '' } },
+    { words: 'Above subtotals', part: 'subtotal', sides: { top: '' } },
+    { words: 'Total rule, double below', part: 'total', sides: { top: 'thin', bottom: 'double' } },
 ];
 
 /** The lines of a table that have names, drawn with the pen of the Borders facet; pressed again they go. */
