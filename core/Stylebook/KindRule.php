@@ -64,9 +64,6 @@ final readonly class KindRule
     private function code(ColumnReading $column, bool $signed, bool $total): string
     {
         $pattern = (string) $this->pattern;
-        if (FormatClass::currency($pattern) !== null) {
-            return $pattern;
-        }
         $places = min(
             10,
             ($this->scale > 0 ? $this->least : max($this->least, min($this->most, $column->decimals))) + ($total ? $this->totals : 0),
@@ -77,6 +74,10 @@ final readonly class KindRule
             $pattern,
         );
         $figures = $column->grouped ? $figures : str_replace('#,##0', '0', $figures);
+        // A pattern that says a currency itself is given none.
+        if (FormatClass::currency($pattern) !== null) {
+            return $figures;
+        }
         $hasSign = $column->unit !== null && ($this->sign === 'every' || ($this->sign === 'first' && $signed));
         $sign = $hasSign ? '"'.self::quotable($column->unit).'"* ' : '';
         if ($this->accounting && str_contains($pattern, '{places}')) {

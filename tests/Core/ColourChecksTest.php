@@ -173,6 +173,25 @@ final class ColourChecksTest extends TestCase
         }
     }
 
+    /** Hues turn together: the strongest dark colour takes the hue that is given, others keep their distance from it; greys stay grey. */
+    public function test_hues_turn_together_and_lightness_stays(): void
+    {
+        $palette = Palette::of(['lead' => '#7A1F2B', 'accent' => '#1F6F7A', 'pale' => '#F3E3E5', 'grey' => '#777777', 'ink' => '#111111']);
+        $new = PaletteFrom::of($palette, Colour::hex('#1F3F8B'));
+        [$was, $is] = [fn (string $name) => Oklch::of(Colour::hex($palette->colours[$name])), fn (string $name) => Oklch::of(Colour::hex($new[$name]))];
+        $turn = fn (float $from, float $to) => fmod($to - $from + 720, 360);
+        self::assertEqualsWithDelta(Oklch::of(Colour::hex('#1F3F8B'))->h, $is('lead')->h, 3);
+        self::assertEqualsWithDelta($turn($was('lead')->h, $was('accent')->h), $turn($is('lead')->h, $is('accent')->h), 6);
+        foreach (['lead', 'accent', 'pale', 'grey', 'ink'] as $name) {
+            self::assertEqualsWithDelta($was($name)->l, $is($name)->l, 0.02, $name);
+        }
+        self::assertSame('#777777', $new['grey']);
+        self::assertSame(['a' => '#888888'], PaletteFrom::of(Palette::of(['a' => '#888888']), Colour::hex('#AA0000')), 'a palette of greys has no hue');
+        // Stronger, but light, leads no palette.
+        $light = PaletteFrom::of(Palette::of(['bright' => '#FFE000', 'dark' => '#203A5C']), Colour::hex('#8B1F3F'));
+        self::assertEqualsWithDelta(Oklch::of(Colour::hex('#8B1F3F'))->h, Oklch::of(Colour::hex($light['dark']))->h, 3);
+    }
+
     public function test_colours_are_renamed_replaced_and_ordered_wherever_they_are_said(): void
     {
         $book = Builtin::named('River ledger');
