@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { ActArguments, BenchRecord } from '@/api/types';
 import { api, Refused, type Rect } from '@/api/client';
-import { go } from '@/parts/path';
+import { CannotShow } from '@/parts/CannotShow';
 import { useNarrow } from '@/parts/useNarrow';
 import { Drawers, type Drawer } from './Drawers';
 import { FindAction } from './FindAction';
@@ -113,31 +113,24 @@ export function BenchPage({ id }: { id: number }) {
 
     if (bench.isError && !bench.data) {
         return (
-            <main className="p-10">
-                <h1 className="mb-2 text-[15px] font-semibold">
-                    {bench.error instanceof Refused && bench.error.status === 404
+            <CannotShow
+                title={
+                    bench.error instanceof Refused && bench.error.status === 404
                         ? 'This workbook is not on the shelf'
-                        : 'The workbook cannot be opened at present'}
-                </h1>
-                <p className="mb-4 text-quiet">{bench.error.message}</p>
-                <button type="button" className="btn mr-2" onClick={() => void bench.refetch()}>
-                    Try again
-                </button>
-                <button type="button" className="btn" onClick={() => go('/')}>
-                    Back to the shelf
-                </button>
-            </main>
+                        : 'The workbook cannot be opened at present'
+                }
+                message={bench.error.message}
+                onAgain={() => void bench.refetch()}
+            />
         );
     }
     if (detail.isError && !detail.data)
         return (
-            <main className="p-10">
-                <h1 className="mb-2 text-[15px] font-semibold">The sheet cannot be shown at present</h1>
-                <p className="mb-4 text-quiet">{detail.error.message}</p>
-                <button type="button" className="btn" onClick={() => void detail.refetch()}>
-                    Try again
-                </button>
-            </main>
+            <CannotShow
+                title="The sheet cannot be shown at present"
+                message={detail.error.message}
+                onAgain={() => void detail.refetch()}
+            />
         );
     if (!bench.data || !detail.data) return <main className="p-10 text-quiet">Opening the workbook…</main>;
     const isDressing = dressing ?? detail.data.wears === null;

@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { ChevronDown, History, Redo2, Search, Undo2 } from 'lucide-react';
+import { ChevronDown, History, Search } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord } from '@/api/types';
 import { Mark } from '@/parts/Mark';
 import type { Acts } from '@/work/useActs';
+import { UndoRedo } from './UndoRedo';
 
 export function TopBar({
     bench,
@@ -51,26 +52,7 @@ export function TopBar({
             </button>
             <span className="ml-5 rounded-md max-[820px]:hidden bg-damson-soft px-3 py-1 font-semibold text-damson">Bench</span>
             <span className="flex-1" />
-            <button
-                type="button"
-                className="icon-btn"
-                aria-label={bench.undo ? `Undo: ${bench.undo}` : 'Undo'}
-                title={bench.undo ? `Undo: ${bench.undo} (Ctrl+Z)` : 'Nothing to undo'}
-                disabled={!bench.undo}
-                onClick={() => void acts.undo()}
-            >
-                <Undo2 size={16} strokeWidth={1.75} />
-            </button>
-            <button
-                type="button"
-                className="icon-btn"
-                aria-label={bench.redo ? `Redo: ${bench.redo}` : 'Redo'}
-                title={bench.redo ? `Redo: ${bench.redo} (Ctrl+Y)` : 'Nothing to do again'}
-                disabled={!bench.redo}
-                onClick={() => void acts.redo()}
-            >
-                <Redo2 size={16} strokeWidth={1.75} />
-            </button>
+            <UndoRedo bench={bench} acts={acts} />
             <HistoryPanel id={bench.id} acts={acts} />
             <button type="button" className="btn" onClick={onFind}>
                 <Search size={14} aria-hidden="true" /> <span className="max-[820px]:sr-only">Find an action</span>{' '}

@@ -1,4 +1,4 @@
-import { Download, Redo2, Undo2 } from 'lucide-react';
+import { Download } from 'lucide-react';
 import type { BenchRecord, BookRecord, RulesRecord } from '@/api/types';
 import { api } from '@/api/client';
 import { ask } from '@/parts/Ask';
@@ -6,6 +6,7 @@ import { Mark } from '@/parts/Mark';
 import { say, tell } from '@/parts/Messages';
 import { go } from '@/parts/path';
 import { useDraft } from '@/parts/useDraft';
+import { UndoRedo } from '@/bench/UndoRedo';
 import type { Acts } from '@/work/useActs';
 import type { Keeping } from './useKeep';
 
@@ -85,26 +86,7 @@ export function BookBar({
                 {tab('worn', 'Worn by', book.sheets)}
             </div>
             <span className="flex-1" />
-            <button
-                type="button"
-                className="icon-btn flex-none"
-                aria-label={bench.undo ? `Undo: ${bench.undo}` : 'Undo'}
-                title={bench.undo ? `Undo: ${bench.undo} (Ctrl+Z)` : 'Nothing to undo'}
-                disabled={!bench.undo}
-                onClick={() => void acts.undo()}
-            >
-                <Undo2 size={16} strokeWidth={1.75} />
-            </button>
-            <button
-                type="button"
-                className="icon-btn flex-none"
-                aria-label={bench.redo ? `Redo: ${bench.redo}` : 'Redo'}
-                title={bench.redo ? `Redo: ${bench.redo} (Ctrl+Y)` : 'Nothing to do again'}
-                disabled={!bench.redo}
-                onClick={() => void acts.redo()}
-            >
-                <Redo2 size={16} strokeWidth={1.75} />
-            </button>
+            <UndoRedo bench={bench} acts={acts} />
             {book.changes.length > 0 && (
                 <button type="button" className="btn flex-none" onClick={() => void drop()}>
                     Give up

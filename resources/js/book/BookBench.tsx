@@ -5,7 +5,7 @@ import { keys } from '@/api/keys';
 import type { BookRecord } from '@/api/types';
 import { Grid } from '@/bench/Grid';
 import { useKeys } from '@/bench/useKeys';
-import { go } from '@/parts/path';
+import { CannotShow } from '@/parts/CannotShow';
 import { useNarrow } from '@/parts/useNarrow';
 import { Tray } from '@/tray/Tray';
 import { useActs } from '@/work/useActs';
@@ -75,22 +75,13 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
         keys: () => undefined,
         handOver: keep.keep,
     });
-    if (bench.isError || detail.isError || rules.isError)
+    if ((bench.isError || detail.isError || rules.isError) && !(bench.data && detail.data && rules.data))
         return (
-            <main className="p-10">
-                <h1 className="mb-2 text-[15px] font-semibold">The stylebook cannot be shown at present</h1>
-                <p className="mb-4 text-quiet">{(bench.error ?? detail.error ?? rules.error)?.message}</p>
-                <button
-                    type="button"
-                    className="btn mr-2"
-                    onClick={() => void Promise.all([bench.refetch(), detail.refetch(), rules.refetch()])}
-                >
-                    Try again
-                </button>
-                <button type="button" className="btn" onClick={() => go('/')}>
-                    Back to the shelf
-                </button>
-            </main>
+            <CannotShow
+                title="The stylebook cannot be shown at present"
+                message={(bench.error ?? detail.error ?? rules.error)?.message ?? ''}
+                onAgain={() => void Promise.all([bench.refetch(), detail.refetch(), rules.refetch()])}
+            />
         );
     if (!bench.data || !detail.data || !rules.data || !book.data)
         return <main className="p-10 text-quiet">Opening the stylebook…</main>;

@@ -28,13 +28,13 @@ export function RuleList({
         <nav aria-label="Rules" className="overflow-auto border-r border-hair bg-panel pb-2 text-[12.5px]">
             <Heading left={`Rules of ${rules.name}`} right={`v ${version}`} />
             <List>
-                <Opens
+                <Row
                     on={panel === 'palette'}
                     words="Palette"
                     says={`${rules.palette.length} colours`}
                     onPress={() => open('palette')}
                 />
-                <Opens
+                <Row
                     on={panel === 'sizes'}
                     words="Type sizes"
                     says={rules.sizes.map((size) => size.says).join(' · ')}
@@ -55,7 +55,7 @@ export function RuleList({
             </List>
             <Heading left="Whole tables" right="" />
             <List>
-                <Opens
+                <Row
                     on={panel === 'stripes'}
                     words="Stripes"
                     says={
@@ -67,8 +67,8 @@ export function RuleList({
                     }
                     onPress={() => open('stripes')}
                 />
-                <Opens on={panel === 'borders'} words="Borders" says="rules and lines" onPress={() => open('borders')} />
-                <Opens
+                <Row on={panel === 'borders'} words="Borders" says="rules and lines" onPress={() => open('borders')} />
+                <Row
                     on={panel === 'fit'}
                     words="Fit and opening"
                     says={`${rules.fit.least} to ${rules.fit.greatest} px`}
@@ -77,13 +77,8 @@ export function RuleList({
             </List>
             <Heading left="Kept" right="" />
             <List>
-                <Opens
-                    on={panel === 'looks'}
-                    words="Named looks"
-                    says={String(rules.looks.length)}
-                    onPress={() => open('looks')}
-                />
-                <Opens
+                <Row on={panel === 'looks'} words="Named looks" says={String(rules.looks.length)} onPress={() => open('looks')} />
+                <Row
                     on={panel === 'numbers'}
                     words="Number formats"
                     says={String(rules.numbers.length)}
@@ -107,7 +102,19 @@ function Heading({ left, right }: { left: string; right: string }) {
     );
 }
 
-function Opens({ on, words, says, onPress }: { on: boolean; words: string; says: string; onPress: () => void }) {
+function Row({
+    on,
+    words,
+    says,
+    onPress,
+    children,
+}: {
+    on: boolean;
+    words: string;
+    says: string;
+    onPress: () => void;
+    children?: ReactNode;
+}) {
     return (
         <li>
             <button
@@ -116,10 +123,31 @@ function Opens({ on, words, says, onPress }: { on: boolean; words: string; says:
                 className={`flex h-6 w-full items-center gap-2 px-3 text-left ${on ? 'bg-brass-soft' : 'hover:bg-ground'}`}
                 onClick={onPress}
             >
+                {children}
                 <span className="flex-1 truncate">{words}</span>
                 <span className="max-w-[112px] truncate text-[11.5px] text-quiet">{says}</span>
             </button>
         </li>
+    );
+}
+
+/** A rule that is a look of cells: pressed, its cells are chosen on the specimen. */
+function Rule({ rule, aim, ranges, children }: { rule: RuleRecord; aim: 'part' | 'kind'; ranges: Rect[]; children: ReactNode }) {
+    const aimed = useBench((state) => state.aim);
+    const chosen = useBench((state) => sameRanges(state.selection, ranges));
+    return (
+        <Row
+            on={chosen && aimed === aim}
+            words={rule.words}
+            says={rule.says}
+            onPress={() => {
+                if (ranges.length === 0) return;
+                useBench.getState().select(ranges);
+                useBench.setState({ aim });
+            }}
+        >
+            {children}
+        </Row>
     );
 }
 
@@ -129,24 +157,12 @@ function PartRule({ rule, detail }: { rule: RuleRecord; detail: SheetDetail }) {
         .flatMap((table) => table.parts.filter((part) => part.part === (rule.key as Part)))
         .flatMap((part) => part.ranges)
         .flatMap((text) => parse(text) ?? []);
-    const aim = useBench((state) => state.aim);
-    const chosen = useBench((state) => sameRanges(state.selection, ranges));
-    const on = chosen && aim === 'part';
     return (
-        <li>
-            <button
-                type="button"
-                aria-pressed={on}
-                className={`flex h-6 w-full items-center gap-2 px-3 text-left ${on ? 'bg-brass-soft' : 'hover:bg-ground'}`}
-                onClick={() => ranges.length > 0 && useBench.getState().select(ranges)}
-            >
-                <span className={`part-letter part-${rule.key}`} aria-hidden="true">
-                    {rule.letter}
-                </span>
-                <span className="flex-1 truncate">{rule.words}</span>
-                <span className="text-[11.5px] text-quiet">{rule.says}</span>
-            </button>
-        </li>
+        <Rule rule={rule} aim="part" ranges={ranges}>
+            <span className={`part-letter part-${rule.key}`} aria-hidden="true">
+                {rule.letter}
+            </span>
+        </Rule>
     );
 }
 
@@ -160,25 +176,9 @@ function KindRule({ rule, detail }: { rule: RuleRecord; detail: SheetDetail }) {
                     .map((run) => ({ top: run.first, left: column.column, bottom: run.last, right: column.column })),
             ),
     );
-    const aim = useBench((state) => state.aim);
-    const chosen = useBench((state) => sameRanges(state.selection, ranges));
-    const on = chosen && aim === 'kind';
     return (
-        <li>
-            <button
-                type="button"
-                aria-pressed={on}
-                className={`flex h-6 w-full items-center gap-2 px-3 text-left ${on ? 'bg-brass-soft' : 'hover:bg-ground'}`}
-                onClick={() => {
-                    if (ranges.length === 0) return;
-                    useBench.getState().select(ranges);
-                    useBench.setState({ aim: 'kind' });
-                }}
-            >
-                <KindIcon kind={rule.key as ColumnKind} />
-                <span className="flex-1 truncate">{rule.words}</span>
-                <span className="text-[11.5px] text-quiet">{rule.says}</span>
-            </button>
-        </li>
+        <Rule rule={rule} aim="kind" ranges={ranges}>
+            <KindIcon kind={rule.key} />
+        </Rule>
     );
 }

@@ -1,8 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api } from '@/api/client';
 import type { BookRecord, WearerRecord } from '@/api/types';
-import { Axis } from '@/grid/geometry';
-import { Paint } from '@/grid/Paint';
+import { Whole } from '@/grid/Picture';
 
 export interface Sheet {
     workbook: number;
@@ -58,21 +57,9 @@ function SheetView({ stylebook, stamp, on }: { stylebook: number; stamp: string;
     });
     if (error) return <p className="p-4 text-danger">{error.message}</p>;
     if (!window) return <p className="p-4 text-quiet">Dressing the sheet…</p>;
-    const columns = Axis.ofSizes(window.widths, window.widths.length, 64);
-    const rows = Axis.ofSizes(window.heights, window.heights.length, 20);
     return (
         <div className="min-h-0 overflow-auto bg-white p-4" tabIndex={0} role="img" aria-label="The sheet in this stylebook">
-            <div className="sheet relative" style={{ width: columns.total, height: rows.total }}>
-                <Paint
-                    window={window}
-                    rows={rows}
-                    columns={columns}
-                    top={1}
-                    bottom={window.heights.length}
-                    left={1}
-                    right={window.widths.length}
-                />
-            </div>
+            <Whole window={window} />
         </div>
     );
 }

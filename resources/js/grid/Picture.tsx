@@ -2,6 +2,25 @@ import type { Window } from '@/api/types';
 import { Axis } from './geometry';
 import { Paint } from './Paint';
 
+/** A window drawn whole, from its own corner. */
+export function Whole({ window, style }: { window: Window; style?: React.CSSProperties }) {
+    const columns = Axis.ofSizes(window.widths, window.widths.length, 64);
+    const rows = Axis.ofSizes(window.heights, window.heights.length, 20);
+    return (
+        <div className="sheet relative" style={{ width: columns.total, height: rows.total, ...style }}>
+            <Paint
+                window={window}
+                rows={rows}
+                columns={columns}
+                top={1}
+                bottom={window.heights.length}
+                left={1}
+                right={window.widths.length}
+            />
+        </div>
+    );
+}
+
 /** A window drawn small, as a picture of its sheet. */
 export function Picture({ window, width, height }: { window: Window; width: number; height: number }) {
     const columns = Axis.ofSizes(window.widths, window.widths.length, 64);
@@ -13,25 +32,7 @@ export function Picture({ window, width, height }: { window: Window; width: numb
     );
     return (
         <div className="overflow-hidden bg-white" style={{ width: '100%', height }} aria-hidden="true">
-            <div
-                className="sheet relative"
-                style={{
-                    width: columns.total,
-                    height: rows.total,
-                    transform: `translate(12px, 10px) scale(${scale})`,
-                    transformOrigin: '0 0',
-                }}
-            >
-                <Paint
-                    window={window}
-                    rows={rows}
-                    columns={columns}
-                    top={1}
-                    bottom={window.heights.length}
-                    left={1}
-                    right={window.widths.length}
-                />
-            </div>
+            <Whole window={window} style={{ transform: `translate(12px, 10px) scale(${scale})`, transformOrigin: '0 0' }} />
         </div>
     );
 }
