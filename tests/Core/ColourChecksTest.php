@@ -178,7 +178,8 @@ final class ColourChecksTest extends TestCase
     {
         $palette = Palette::of(['lead' => '#7A1F2B', 'accent' => '#1F6F7A', 'pale' => '#F3E3E5', 'grey' => '#777777', 'ink' => '#111111']);
         $new = PaletteFrom::of($palette, Colour::hex('#1F3F8B'));
-        [$was, $is] = [fn (string $name) => Oklch::of(Colour::hex($palette->colours[$name])), fn (string $name) => Oklch::of(Colour::hex($new[$name]))];
+        [$was, $is] = [fn (string $name) => Oklch::of(Colour::hex($palette->colours[$name])),
+            fn (string $name) => Oklch::of(Colour::hex($new[$name]))];
         $turn = fn (float $from, float $to) => fmod($to - $from + 720, 360);
         self::assertEqualsWithDelta(Oklch::of(Colour::hex('#1F3F8B'))->h, $is('lead')->h, 3);
         self::assertEqualsWithDelta($turn($was('lead')->h, $was('accent')->h), $turn($is('lead')->h, $is('accent')->h), 6);
@@ -186,7 +187,8 @@ final class ColourChecksTest extends TestCase
             self::assertEqualsWithDelta($was($name)->l, $is($name)->l, 0.02, $name);
         }
         self::assertSame('#777777', $new['grey']);
-        self::assertSame(['a' => '#888888'], PaletteFrom::of(Palette::of(['a' => '#888888']), Colour::hex('#AA0000')), 'a palette of greys has no hue');
+        self::assertSame(['a' => '#888888'], PaletteFrom::of(Palette::of(['a' => '#888888']), Colour::hex('#AA0000')),
+            'a palette of greys has no hue');
         // Stronger, but light, leads no palette.
         $light = PaletteFrom::of(Palette::of(['bright' => '#FFE000', 'dark' => '#203A5C']), Colour::hex('#8B1F3F'));
         self::assertEqualsWithDelta(Oklch::of(Colour::hex('#8B1F3F'))->h, Oklch::of(Colour::hex($light['dark']))->h, 3);

@@ -45,8 +45,10 @@ final class KindRuleTest extends TestCase
             ],
             'brackets, without one' => [['accounting' => true, 'sign' => 'none'], $money, false, false, '#,##0.00_);(#,##0.00);"–"_)'],
             'a fixed code stays' => [['pattern' => 'dd mmm yyyy'], ['decimals' => 0], false, false, 'dd mmm yyyy'],
-            'a code with a currency of its own is given none' => [['pattern' => '[$€] #,##0{places}'], $money, true, false, '[$€] #,##0.00'],
-            'quotes in a unit do no harm' => [['sign' => 'every'], ['decimals' => 0, 'unit' => 'a"b\\'], false, false, '"ab"* #,##0;"ab"* -#,##0'],
+            'a code with a currency of its own is given none' => [['pattern' => '[$€] #,##0{places}'], $money, true, false,
+                '[$€] #,##0.00'],
+            'quotes in a unit do no harm' => [['sign' => 'every'], ['decimals' => 0, 'unit' => 'a"b\\'], false, false,
+                '"ab"* #,##0;"ab"* -#,##0'],
         ];
     }
 
@@ -66,11 +68,13 @@ final class KindRuleTest extends TestCase
     public function test_headings_say_unit_and_scale_where_the_figures_do_not(): void
     {
         $column = new ColumnReading(2, 'Worth', ColumnKind::Amount, 1.0, decimals: 2, unit: '£');
-        $says = fn (array $rule) => (new KindRule(...['place' => Look::none(), 'pattern' => self::FIGURES, ...$rule]))->headingLook($column);
+        $says = fn (array $rule) => (new KindRule(...['place' => Look::none(), 'pattern' => self::FIGURES, ...$rule]))
+            ->headingLook($column);
         foreach (
             [
                 [['sign' => 'heading'], "@\"\n£\""], [['sign' => 'heading', 'scale' => 3], "@\"\n£ thousand\""],
-                [['sign' => 'every', 'scale' => 6], "@\"\nmillion\""], [['sign' => 'every'], ''], [['sign' => 'heading', 'pattern' => null], ''],
+                [['sign' => 'every', 'scale' => 6], "@\"\nmillion\""], [['sign' => 'every'], ''], [['sign' => 'heading',
+                    'pattern' => null], ''],
             ] as [$rule, $code]
         ) {
             $look = $says($rule);
