@@ -47,6 +47,21 @@ final readonly class Revising
         }, $over === 'ask' ? $target : null)->said;
     }
 
+    /**
+     * What a change of the stylebook would come to on the sheet in view; nothing is saved.
+     *
+     * @param  int  $number  of the sheet in view
+     */
+    public function preview(WorkbookRow $row, int $number, WiredRevision $wired, Arguments $given): Workbook
+    {
+        $workbook = $this->bench->load($row, [$number]);
+        $stylebook = $workbook->sheet($number)->stylebook ?? throw NoSuchLook::noStylebook();
+        $ranges = $given->textOrNull('ranges') ?? 'A1';
+        $act = $wired->revise($stylebook, $given, fn () => self::selected($workbook, $number, $ranges));
+
+        return $this->bench->preview($row, $act, $number)->after;
+    }
+
     private function reviseOwn(WorkbookRow $row, Workbook $workbook, int $number, WiredRevision $wired, Arguments $given): string
     {
         $look = self::selected($workbook, $number, $given->textOrNull('ranges') ?? 'A1');

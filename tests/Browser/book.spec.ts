@@ -211,6 +211,14 @@ test('two people change one stylebook: the second is told, sees both, and loses 
     await tray(page).getByRole('button', { name: 'Change Weather book' }).click();
     const rules = page.getByRole('navigation', { name: 'Rules' });
     await rules.getByRole('button', { name: /^T?\s*Title/ }).click();
+    // A colour is seen before it is set.
+    await expect(page.getByText('All is kept')).toBeVisible();
+    await tray(page).getByRole('button', { name: 'Fill haze' }).hover();
+    await expect(page.getByText('Trying on Fill #D9E1EA, not set')).toBeVisible();
+    await expect.poll(async () => (await seen(page, 'Seed store, spring list')).fill).toBe('rgb(217, 225, 234)');
+    await page.getByRole('button', { name: /^Versions/ }).hover();
+    await expect.poll(async () => (await seen(page, 'Seed store, spring list')).fill).not.toBe('rgb(217, 225, 234)');
+    await expect(page.getByText('All is kept')).toBeVisible();
     await tray(page).getByRole('button', { name: 'Italic' }).click();
     await expect(undo(page, /Italic, title/)).toBeVisible();
     // Somebody else changes it meanwhile, from a Bench.

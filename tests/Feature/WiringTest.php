@@ -163,7 +163,10 @@ final class WiringTest extends TestCase
             $name === $act || $this->act($workbook, $name, $first + ['scope' => 'everywhere']);
         }
         $before = $this->state();
+        $tried = $this->ask($workbook, $act, $arguments + ['scope' => 'everywhere'], ['preview' => true])->assertOk();
+        $this->assertSame($before, $this->state(), 'a trial leaves nothing');
         $done = $this->ask($workbook, $act, $arguments + ['scope' => 'everywhere'])->assertOk();
+        $this->assertSame($done->json('sight.windows'), $tried->json('sight.windows'), 'what is tried is what is done');
         $this->assertNotSame($before, $this->state());
         $this->assertSame($done->json('sheet'), $this->get($this->url("workbooks/{$workbook->id}/sheets/1"))->json());
         $this->assertSame(

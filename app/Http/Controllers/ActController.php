@@ -36,7 +36,11 @@ final class ActController
         $arguments = (array) $request->input('arguments', []);
         $given = new Arguments($arguments, $number, $row);
         if (($arguments['scope'] ?? null) === 'everywhere') {
-            $words = $revising->revise($row, $number, $this->wiring->revision($name), $given);
+            $revision = $this->wiring->revision($name);
+            if ($request->boolean('preview')) {
+                return self::answer($request, $row, $revising->preview($row, $number, $revision, $given), $number, null);
+            }
+            $words = $revising->revise($row, $number, $revision, $given);
 
             return self::answer($request, $row, $this->bench->load($row->refresh(), [$number]), $number, $words);
         }

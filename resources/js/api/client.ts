@@ -209,6 +209,20 @@ export const api = {
             { act, preview: true, sheet, arguments: args, sight: { windows: [window] } },
             signal,
         ),
+    previewRevision: <Name extends keyof RevisionArguments>(
+        id: number,
+        sheet: number,
+        act: Name,
+        args: RevisionArguments[Name],
+        window: Rect,
+        signal?: AbortSignal,
+    ) =>
+        call<ActRecord>(
+            'POST',
+            `workbooks/${id}/acts`,
+            { act, preview: true, sheet, arguments: { ...args, scope: 'everywhere' }, sight: { windows: [window] } },
+            signal,
+        ),
     undo: (id: number, step: Step) => done(id, 'undo', step, {}),
     redo: (id: number, step: Step) => done(id, 'redo', step, {}),
     inspect: (id: number, sheet: number, ranges: string, row: number, column: number, signal?: AbortSignal) =>

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { ActArguments, BenchRecord } from '@/api/types';
+import type { BenchRecord } from '@/api/types';
 import { api, Refused, type Rect } from '@/api/client';
 import { CannotShow } from '@/parts/CannotShow';
 import { useNarrow } from '@/parts/useNarrow';
@@ -20,23 +20,13 @@ import { Tray } from '@/tray/Tray';
 import { SortDialog } from './SortDialog';
 import { useSending } from '@/work/sending';
 import { keys } from '@/api/keys';
+import { seenTrial } from '@/work/trial';
 import { useActs } from '@/work/useActs';
 import { Working } from './Working';
 import { useKeys } from './useKeys';
 
 /** ms after which it is looked whether somebody else changed something. */
 const LOOK = 5_000;
-
-/** What an act would do, as far as it is in sight. */
-function tried<Name extends keyof ActArguments>(
-    id: number,
-    sheet: number,
-    trial: { act: Name; args: ActArguments[Name] },
-    view: Rect,
-    signal: AbortSignal,
-) {
-    return api.preview(id, sheet, trial.act, trial.args, view, signal);
-}
 
 export function BenchPage({ id }: { id: number }) {
     const client = useQueryClient();
@@ -97,7 +87,7 @@ export function BenchPage({ id }: { id: number }) {
     }, [client, id, waits]);
     const preview = useQuery({
         queryKey: ['trial', id, number, stamp, trial],
-        queryFn: ({ signal }) => trial && tried(id, number, trial, view.current, signal),
+        queryFn: ({ signal }) => trial && seenTrial(id, number, trial, view.current, signal),
         enabled: known && trial !== null,
         staleTime: 60_000,
     });

@@ -8,6 +8,7 @@ import { useKeys } from '@/bench/useKeys';
 import { CannotShow } from '@/parts/CannotShow';
 import { useNarrow } from '@/parts/useNarrow';
 import { Tray } from '@/tray/Tray';
+import { seenTrial } from '@/work/trial';
 import { useActs } from '@/work/useActs';
 import { useSending } from '@/work/sending';
 import { selectionText, useBench } from '@/work/state';
@@ -54,7 +55,7 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
     const trial = useBench((state) => state.trial);
     const preview = useQuery({
         queryKey: ['trial', specimen, 1, stamp, trial],
-        queryFn: ({ signal }) => trial && api.preview(specimen, 1, trial.act, trial.args, sight.current, signal),
+        queryFn: ({ signal }) => trial && seenTrial(specimen, 1, trial, sight.current, signal),
         enabled: trial !== null,
         staleTime: 60_000,
     });

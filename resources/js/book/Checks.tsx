@@ -1,4 +1,6 @@
 import type { InkPairRecord, RulesRecord } from '@/api/types';
+import { useBench } from '@/work/state';
+import { trying } from '@/work/trial';
 import type { Acts } from '@/work/useActs';
 
 /** Pairs that are shown where all of them read well. */
@@ -58,6 +60,7 @@ export function Checks({ rules, acts, whole }: { rules: RulesRecord; acts: Acts;
 }
 
 function Pair({ pair, acts }: { pair: InkPairRecord; acts: Acts }) {
+    const args = { ink: pair.ink, fill: pair.fill };
     return (
         <li className="flex h-7 items-center gap-2 text-[12px]" title={pair.where.join(', ')}>
             <span
@@ -77,7 +80,11 @@ function Pair({ pair, acts }: { pair: InkPairRecord; acts: Acts }) {
                     className="btn flex-none gap-1 px-1.5 py-0 text-[11.5px]"
                     title={`${pair.wanted} : 1 is wanted. The nearest ink that reads is ${pair.better}`}
                     aria-label={`Mend ink ${pair.ink} on ${pair.fill}`}
-                    onClick={() => void acts.revise('mendInk', { ink: pair.ink, fill: pair.fill })}
+                    {...trying({ revise: 'mendInk', args, words: `ink ${pair.better}` })}
+                    onClick={() => {
+                        useBench.getState().tryOn(null);
+                        void acts.revise('mendInk', args);
+                    }}
                 >
                     <i className="h-3 w-3 rounded-sm border border-black/15" style={{ background: pair.better }} />
                     Mend

@@ -72,6 +72,7 @@ export function PalettePanel({ rules, format }: { rules: RulesRecord; format: Fo
                     label="A whole palette from one colour"
                     value={rules.palette[0]?.hex ?? null}
                     onChoose={(hex) => format.revise('palette', { hex })}
+                    trialOf={(hex) => ({ revise: 'palette', args: { hex }, words: `a palette of ${hex}` })}
                 >
                     <button type="button" className="btn flex-1 justify-center px-1 py-0.5 text-[12px]">
                         All from one…
@@ -105,6 +106,11 @@ function Colour({
                     label={`Colour ${colour.name}`}
                     value={colour.hex}
                     onChoose={(hex) => format.revise('colour', { name: colour.name, hex })}
+                    trialOf={(hex) => ({
+                        revise: 'colour',
+                        args: { name: colour.name, hex },
+                        words: `${colour.name} as ${hex}`,
+                    })}
                 >
                     <button
                         type="button"

@@ -96,6 +96,15 @@ function Row({
     onStripes?: (hex: string | null) => void;
     swatches: { name: string; hex: string }[];
 }) {
+    // On the Bench a press is as quick as a trial; a rule is seen before it is set.
+    const trialOf =
+        format.book === null
+            ? undefined
+            : (hex: string) => ({
+                  act: 'format' as const,
+                  args: format.tried({ [name.toLowerCase()]: hex }),
+                  words: `${name} ${hex}`,
+              });
     return (
         <div className="flex items-center gap-1.5" role="group" aria-label={name}>
             <span className="w-7 text-[12px] text-quiet">{name}</span>
@@ -105,6 +114,7 @@ function Row({
                     hex={swatch.hex}
                     label={`${name} ${swatch.name}`}
                     on={value === swatch.hex}
+                    trial={trialOf?.(swatch.hex)}
                     onPress={() => onChoose(swatch.hex)}
                 />
             ))}
@@ -116,6 +126,7 @@ function Row({
                 against={against}
                 onChoose={onChoose}
                 onStripes={onStripes}
+                trialOf={trialOf}
             >
                 <button
                     type="button"

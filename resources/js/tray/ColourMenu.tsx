@@ -6,6 +6,8 @@ import { useState, type ReactNode } from 'react';
 import { api } from '@/api/client';
 import type { SwatchGroup } from '@/api/types';
 import { ask } from '@/parts/Ask';
+import { useBench, type Trial } from '@/work/state';
+import { trying } from '@/work/trial';
 import type { Formatter } from './useFormat';
 
 /** Any colour: named ones with their runs, those in use, one by eye or by code; named, it joins the stylebook's palette or the workbook's colours. */
@@ -17,6 +19,7 @@ export function ColourMenu({
     against,
     onChoose,
     onStripes,
+    trialOf,
     children,
 }: {
     format: Formatter;
@@ -28,6 +31,8 @@ export function ColourMenu({
     onChoose: (hex: string) => void;
     /** Fills that take turns are asked for, in the colour that is written. */
     onStripes?: (hex: string | null) => void;
+    /** What resting on a colour tries. */
+    trialOf?: (hex: string) => Trial | null;
     children: ReactNode;
 }) {
     const [open, setOpen] = useState(false);
@@ -94,6 +99,7 @@ export function ColourMenu({
                                     heading={groups.length > 1}
                                     value={value}
                                     onChoose={choose}
+                                    trialOf={trialOf}
                                     onTakeOut={(name) => format.revise('dropColour', { name })}
                                 />
                             ))}
@@ -101,7 +107,14 @@ export function ColourMenu({
                     {(palette?.used.length ?? 0) > 0 && <p className="menu-label px-0!">In use here</p>}
                     <div className="mb-2 flex flex-wrap gap-1.5">
                         {palette?.used.map((hex) => (
-                            <Swatch key={hex} hex={hex} label={hex} on={value === hex} onPress={() => choose(hex)} />
+                            <Swatch
+                                key={hex}
+                                hex={hex}
+                                label={hex}
+                                on={value === hex}
+                                trial={trialOf?.(hex)}
+                                onPress={() => choose(hex)}
+                            />
                         ))}
                     </div>
                     <HexField
@@ -143,12 +156,14 @@ function Named({
     heading,
     value,
     onChoose,
+    trialOf,
     onTakeOut,
 }: {
     group: SwatchGroup;
     heading: boolean;
     value: string | null;
     onChoose: (hex: string) => void;
+    trialOf?: (hex: string) => Trial | null;
     onTakeOut: (name: string) => void;
 }) {
     return (
@@ -159,13 +174,20 @@ function Named({
                     <span className="w-[64px] truncate text-[12px]" title={swatch.name}>
                         {swatch.name}
                     </span>
-                    <Swatch hex={swatch.hex} label={swatch.name} on={value === swatch.hex} onPress={() => onChoose(swatch.hex)} />
+                    <Swatch
+                        hex={swatch.hex}
+                        label={swatch.name}
+                        on={value === swatch.hex}
+                        trial={trialOf?.(swatch.hex)}
+                        onPress={() => onChoose(swatch.hex)}
+                    />
                     {swatch.run.map((hex, step) => (
                         <Swatch
                             key={`${step}${hex}`}
                             hex={hex}
                             label={`${swatch.name}, step ${step + 1}`}
                             on={value === hex}
+                            trial={trialOf?.(hex)}
                             onPress={() => onChoose(hex)}
                         />
                     ))}
@@ -186,7 +208,20 @@ function Named({
     );
 }
 
-export function Swatch({ hex, label, on, onPress }: { hex: string; label: string; on?: boolean; onPress: () => void }) {
+export function Swatch({
+    hex,
+    label,
+    on,
+    trial = null,
+    onPress,
+}: {
+    hex: string;
+    label: string;
+    on?: boolean;
+    /** What resting on it tries. */
+    trial?: Trial | null;
+    onPress: () => void;
+}) {
     return (
         <button
             type="button"
@@ -195,7 +230,11 @@ export function Swatch({ hex, label, on, onPress }: { hex: string; label: string
             aria-pressed={on}
             className={`h-[18px] w-[18px] flex-none rounded border ${on ? 'ring-2 ring-damson ring-offset-1' : 'border-black/15'}`}
             style={{ background: hex }}
-            onClick={onPress}
+            {...trying(trial)}
+            onClick={() => {
+                if (trial) useBench.getState().tryOn(null);
+                onPress();
+            }}
         />
     );
 }

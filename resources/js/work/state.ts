@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import type { Rect } from '@/api/client';
-import type { ActArguments, Lifted, LookValues } from '@/api/types';
+import type { ActArguments, Lifted, LookValues, RevisionArguments } from '@/api/types';
 import { write } from '@/grid/address';
 
 /** Where a facet act goes: the chosen cells, their part on this sheet, their part wherever the stylebook is worn. */
@@ -19,10 +19,12 @@ export interface Pen {
     colour: string;
 }
 
-/** An act that is tried on the sheet but not kept. */
-export type Trial = {
-    [Name in keyof ActArguments]: { act: Name; args: ActArguments[Name]; words: string };
-}[keyof ActArguments];
+/** An act, or a change of the stylebook, that is tried on the sheet but not kept. */
+export type Trial =
+    | { [Name in keyof ActArguments]: { act: Name; args: ActArguments[Name]; words: string } }[keyof ActArguments]
+    | {
+          [Name in keyof RevisionArguments]: { revise: Name; args: RevisionArguments[Name]; words: string };
+      }[keyof RevisionArguments];
 
 interface BenchState {
     sheet: number;
