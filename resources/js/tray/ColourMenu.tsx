@@ -41,6 +41,7 @@ export function ColourMenu({
     const [text, setText] = useState('');
     const palette = format.record?.palette;
     const choose = (hex: string) => {
+        if (trialOf) useBench.getState().tryOn(null);
         onChoose(hex);
         setOpen(false);
     };
@@ -55,6 +56,8 @@ export function ColourMenu({
             open={open}
             onOpenChange={(on) => {
                 setOpen(on);
+                // What was rested on is gone with the menu.
+                if (!on && trialOf) useBench.getState().tryOn(null);
                 setText(value && value !== 'none' ? value : '');
             }}
         >
