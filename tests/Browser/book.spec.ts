@@ -308,16 +308,16 @@ test('hand touches under a new stylebook: told, and dropped by what it says', as
     await page.getByTitle('Choose a stylebook').click();
     const over = tray(page).getByLabel('What becomes of hand touches');
     await expect(over).toHaveAttribute('title', 'Beds 1: A1');
-    await tray(page).getByRole('button', { name: 'River ledger' }).click();
-    await expect(undo(page, /Dressed in River ledger/)).toBeVisible();
+    await tray(page).getByRole('button', { name: 'Long list' }).click();
+    await expect(undo(page, /Dressed in Long list/)).toBeVisible();
     expect((await seen(page, 'Tree')).fill).toBe('rgb(255, 204, 0)');
     await over.selectOption('Drop what it says anyway');
     await tray(page)
-        .getByRole('button', { name: /^River ledger/ })
+        .getByRole('button', { name: /^Long list/ })
         .first()
         .click();
     await expect(undo(page, /hand touches dropped/)).toBeVisible();
-    await expect.poll(async () => (await seen(page, 'Tree')).fill).toBe('rgb(63, 47, 85)');
+    await expect.poll(async () => (await seen(page, 'Tree')).fill).toBe('rgb(110, 67, 18)');
     await page.keyboard.press('Control+z');
     await expect.poll(async () => (await seen(page, 'Tree')).fill).toBe('rgb(255, 204, 0)');
 });

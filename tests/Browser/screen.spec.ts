@@ -68,13 +68,20 @@ test('each of the thirteen kinds of line is drawn in its own way', async ({ page
     for (const [index, kind] of kinds.entries())
         await send(page, 'borders', { ranges: `D${2 * index + 2}`, sides: { top: `${kind} #102030` } });
     await page.reload();
+    // Of the sheet; pictures of stylebooks in the tray have lines too.
+    const lines = page.getByRole('grid', { name: /^Cells of/ }).locator('[data-line]');
+    await expect(lines).toHaveCount(13);
     const drawn = new Map<string, string>();
     for (const kind of kinds) {
-        const line = page.locator(`[data-line=${kind}]`).first();
-        await line.scrollIntoViewIfNeeded();
+        const line = lines.and(page.locator(`[data-line=${kind}]`));
         drawn.set(kind, await line.evaluate((each) => `${getComputedStyle(each).background} ${each.clientHeight}`));
     }
     expect(new Set(drawn.values()).size).toBe(13);
+    // Names of stylebooks are seen whole, above the bar that they are scrolled by.
+    const books = page.getByRole('group', { name: 'Stylebooks' });
+    const name = await place(books.getByText('Plain rule', { exact: true }));
+    const end = await books.evaluate((each) => each.getBoundingClientRect().top + each.clientHeight);
+    expect(name.y + name.height).toBeLessThanOrEqual(end);
 });
 
 test('a hidden column shows nothing, and a ring on a dark fill has a light line', async ({ page }) => {

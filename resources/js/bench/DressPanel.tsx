@@ -8,6 +8,7 @@ import { useRoving } from '@/parts/useRoving';
 import { useBench } from '@/work/state';
 import { LearnDialog } from './LearnDialog';
 import type { Acts } from '@/work/useActs';
+import { useQuiet } from '@/work/useQuiet';
 
 type Reach = 'sheet' | 'chosen' | 'all';
 
@@ -33,8 +34,10 @@ export function DressPanel({
     const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf, staleTime: 60_000 });
     const sheets = scope === 'all' ? 'all' : scope === 'chosen' ? chosen : [detail.number];
     const [learning, setLearning] = useState(false);
+    // What is counted over all sheets waits for a pause in the work.
+    const stamp = useQuiet(bench.stamp);
     const touched = useQuery({
-        queryKey: ['touches', bench.id, bench.stamp],
+        queryKey: ['touches', bench.id, stamp],
         queryFn: () => api.touches(bench.id),
         placeholderData: keepPreviousData,
     });
@@ -226,8 +229,8 @@ function Choice({
                 onBlur={() => onTry(false)}
                 onClick={onPress}
             >
-                <Picture window={stylebook.specimen} width={190} height={worn ? 44 : 66} />
-                <span className="flex items-center gap-2 border-t border-hair px-2 py-1 text-[12px] font-semibold">
+                <Picture window={stylebook.specimen} width={190} height={worn ? 33 : 56} />
+                <span className="flex h-[22px] items-center gap-2 border-t border-hair px-2 text-[12px] font-semibold">
                     <span className="flex-1 truncate">{stylebook.name}</span>
                     {worn && <span className="font-normal text-damson">worn</span>}
                 </span>
