@@ -60,6 +60,11 @@ final class NumberFormatTest extends TestCase
         yield ['# ?/?%', 0.0125, '1 1/4%'];
         yield ['#,##0 ?/?', 1234.5, '1,234 1/2'];
         yield ['# ?/?_)', 1.5, "1 1/2\u{00A0}"];
+        // The last convergent of the continued fraction that has room, as the reference library takes it; not always the nearest fraction.
+        yield ['0/0', 3 / 10, '1/3'];
+        yield ['0/00', 2 / 101, '1/50'];
+        yield ['# ?/16', 0.3, ' 5/16'];
+        yield ['# ?/16', 2.97, "3 \u{2007} \u{2007}\u{2007}"];
         yield ['0/0', 3, '3/1'];
         yield ['0 0/8', 2, '2 0/8'];
         yield ['?/?', 9.5e18, '9500000000000000000/1'];

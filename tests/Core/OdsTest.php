@@ -11,9 +11,11 @@ use Rilvet\Number\NumberFormat;
 use Rilvet\Ods\CellStyles;
 use Rilvet\Ods\DataStyles;
 use Rilvet\Ods\Ns;
+use Rilvet\Ods\OdsBook;
 use Rilvet\Ods\OpenFormula;
 use Rilvet\Ods\StylesXml;
 use Rilvet\Package\PackageXml;
+use ZipArchive;
 
 /** Formulas, number formats and lengths between the two families of formats. */
 final class OdsTest extends TestCase
@@ -176,6 +178,14 @@ final class OdsTest extends TestCase
         self::assertSame([], $look($text('fo:font-style="italic"'), $text('fo:font-style="normal"')));
         self::assertSame(['bold' => true], $look($text('fo:font-weight="700"')));
         self::assertSame([], $look($text('fo:font-weight="bold"'), $text('fo:font-weight="normal"')));
+        // 20.384: a word or a height in percent, above the line or (below nought) under it, and the size of the letters.
+        self::assertSame(['script' => 'super'], $look($text('style:text-position="super 58%"')));
+        self::assertSame(['script' => 'super'], $look($text('style:text-position="33% 58%"')));
+        self::assertSame(['script' => 'sub'], $look($text('style:text-position="sub 58%"')));
+        self::assertSame(['script' => 'sub'], $look($text('style:text-position="-33% 58%"')));
+        self::assertSame([], $look($text('style:text-position="super 58%"'), $text('style:text-position="0% 100%"')));
+        self::assertSame(['strike' => true], $look($text('style:text-line-through-style="solid"')));
+        self::assertSame([], $look($text('style:text-line-through-style="solid"'), $text('style:text-line-through-style="none"')));
         self::assertSame(['vertical' => 'center'], $look($cell('style:vertical-align="middle"')));
         self::assertSame(['vertical' => 'top'], $look($cell('style:vertical-align="middle"'), $cell('style:vertical-align="top"')));
         self::assertSame([], $look($cell('style:vertical-align="middle"'), $cell('style:vertical-align="bottom"')), 'taken back');
@@ -189,6 +199,53 @@ final class OdsTest extends TestCase
         self::assertSame(['rotation' => 45], $look($cell('style:rotation-angle="45"')));
         self::assertSame(['rotation' => -45], $look($cell('style:rotation-angle="315"')));
         self::assertSame([], $look($cell('style:rotation-angle="180"')), 'upside down is nothing that a look can say');
+    }
+
+    /** @return iterable<string, array{string, array{freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int}}> */
+    public static function views(): iterable
+    {
+        $item = fn (string $name, string $value) => "<config:config-item config:name=\"$name\">$value</config:config-item>";
+        $opens = fn (int $row, int $column, bool $gridlines, int $zoom) => [
+            'freezeRow' => $row, 'freezeColumn' => $column, 'gridlines' => $gridlines, 'zoom' => $zoom,
+        ];
+        yield 'nothing said' => ['', $opens(0, 0, true, 100)];
+        yield 'frozen' => [
+            $item('VerticalSplitMode', '2').$item('VerticalSplitPosition', '3').$item('HorizontalSplitMode', '2')
+                .$item('HorizontalSplitPosition', '1'),
+            $opens(3, 1, true, 100),
+        ];
+        yield 'a split that moves' => [$item('VerticalSplitMode', '1').$item('VerticalSplitPosition', '300'), $opens(0, 0, true, 100)];
+        yield 'more than a screen' => [$item('VerticalSplitMode', '2').$item('VerticalSplitPosition', '90000'), $opens(200, 0, true, 100)];
+        yield 'no gridlines, larger' => [$item('ShowGrid', 'false').$item('ZoomValue', '150'), $opens(0, 0, false, 150)];
+        yield 'a zoom of nothing' => [$item('ZoomValue', '0'), $opens(0, 0, true, 100)];
+        yield 'a zoom past its end' => [$item('ZoomValue', '9000'), $opens(0, 0, true, 400)];
+        yield 'a zoom below its end' => [$item('ZoomValue', '-7'), $opens(0, 0, true, 10)];
+    }
+
+    /**
+     * How tables open is no part of the standard; the words of the settings are common practice of programs that write ods.
+     *
+     * @param  array{freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int}  $opens
+     */
+    #[DataProvider('views')]
+    public function test_how_tables_open(string $items, array $opens): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'ods');
+        $zip = new ZipArchive;
+        self::assertTrue($zip->open($path, ZipArchive::OVERWRITE));
+        $zip->addFromString('mimetype', 'application/vnd.oasis.opendocument.spreadsheet');
+        $zip->addFromString('content.xml', '<office:document-content'.Ns::declared('office', 'table').'/>');
+        $zip->addFromString('settings.xml', '<office:document-settings'.Ns::declared('office', 'config')
+            .'><office:settings><config:config-item-map-named config:name="Tables"><config:config-item-map-entry config:name="Beds">'
+            .$items.'</config:config-item-map-entry></config:config-item-map-named></office:settings></office:document-settings>');
+        $zip->close();
+        $stream = fopen($path, 'rb') ?: self::fail();
+        try {
+            self::assertSame(['Beds' => $opens], (new OdsBook($stream))->views());
+        } finally {
+            fclose($stream);
+            unlink($path);
+        }
     }
 
     /** A cell that wears a named style and lacks some of what it says takes it back: it would stand there else. */
