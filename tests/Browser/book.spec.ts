@@ -202,6 +202,26 @@ test('a stylebook is learned from a good workbook, mended, changed, worn by thre
     }
 });
 
+test('only some sheets of a workbook have a voice in what is learned', async ({ page }) => {
+    const alike = { fill: '2F6B5B', ink: 'FFFFFF', font: 'Carlito' };
+    await pick(page, await book('Lichen lists', [alike, { fill: 'C2B280', font: 'Tinos' }, alike]), 'Beds 1');
+    await page.goto('/');
+    await page.getByRole('button', { name: 'New stylebook' }).click();
+    await page.getByRole('menuitem', { name: 'Learn from workbooks…' }).click();
+    await page.getByRole('checkbox', { name: /^Lichen lists/ }).check();
+    const sheets = page.getByRole('group', { name: 'Sheets of Lichen lists' });
+    const go = page.getByRole('button', { name: 'See what they follow' });
+    for (const name of ['Beds 1', 'Beds 2', 'Beds 3']) await sheets.getByRole('checkbox', { name }).uncheck();
+    await expect(go).toBeDisabled();
+    for (const name of ['Beds 1', 'Beds 3']) await sheets.getByRole('checkbox', { name }).check();
+    await accessible(page);
+    await go.click();
+    const learned = page.getByRole('dialog', { name: 'Learned from Lichen lists' });
+    await expect(learned.getByRole('listitem').filter({ hasText: 'Column headings, fill' })).toContainText(
+        '6 of 6 cells on 2 sheets',
+    );
+});
+
 test('two people change one stylebook: the second is told, sees both, and loses nothing', async ({ page }) => {
     await pick(page, await book('Dune list', [{}]), 'Beds 1');
     await tray(page).getByRole('button', { name: 'Weather book' }).click();

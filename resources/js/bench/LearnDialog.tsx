@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type LearnFrom } from '@/api/client';
+import { keys } from '@/api/keys';
 import type { LearnedRecord } from '@/api/types';
 import { DialogFrame } from '@/parts/DialogFrame';
 import { say, tell } from '@/parts/Messages';
@@ -35,52 +36,89 @@ export function LearnDialog({ from, onClose }: { from: LearnFrom[] | null; onClo
 
 function Choose({ onChoose }: { onChoose: (from: LearnFrom[]) => void }) {
     const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf, staleTime: 60_000 });
-    const [ids, setIds] = useState<number[]>([]);
+    const [chosen, setChosen] = useState<LearnFrom[]>([]);
     const workbooks = shelf.data?.workbooks ?? [];
+    const put = (workbook: number, one: LearnFrom | null) =>
+        setChosen((all) => [...all.filter((each) => each.workbook !== workbook), ...(one ? [one] : [])]);
     return (
         <>
             <p className="mt-2 text-quiet">
-                Choose workbooks that look the way sheets are to look. All their sheets have a voice.
+                Choose workbooks that look the way sheets are to look. All their sheets have a voice, unless you take the tick off
+                one.
             </p>
             <ul className="mt-2 max-h-[300px] overflow-auto rounded-md border border-hair" tabIndex={0} aria-label="Workbooks">
-                {workbooks.map((workbook) => (
-                    <li key={workbook.id} className="border-t border-hair first:border-t-0">
-                        <label className="flex items-center gap-2 px-3 py-1.5">
-                            <input
-                                type="checkbox"
-                                className="accent-damson"
-                                checked={ids.includes(workbook.id)}
-                                onChange={(event) =>
-                                    setIds((all) =>
-                                        event.target.checked ? [...all, workbook.id] : all.filter((id) => id !== workbook.id),
-                                    )
-                                }
-                            />
-                            <span className="flex-1 truncate">{workbook.name}</span>
-                            <span className="text-[12px] text-quiet">
-                                {workbook.sheets === 1 ? '1 sheet' : `${workbook.sheets} sheets`}
-                            </span>
-                        </label>
-                    </li>
-                ))}
+                {workbooks.map((workbook) => {
+                    const one = chosen.find((each) => each.workbook === workbook.id);
+                    return (
+                        <li key={workbook.id} className="border-t border-hair first:border-t-0">
+                            <label className="flex items-center gap-2 px-3 py-1.5">
+                                <input
+                                    type="checkbox"
+                                    className="accent-damson"
+                                    checked={one !== undefined}
+                                    onChange={(event) =>
+                                        put(
+                                            workbook.id,
+                                            event.target.checked
+                                                ? { workbook: workbook.id, name: workbook.name, sheets: 'all' }
+                                                : null,
+                                        )
+                                    }
+                                />
+                                <span className="flex-1 truncate">{workbook.name}</span>
+                                <span className="text-[12px] text-quiet">
+                                    {workbook.sheets === 1 ? '1 sheet' : `${workbook.sheets} sheets`}
+                                </span>
+                            </label>
+                            {one && workbook.sheets > 1 && (
+                                <SheetsOf from={one} onChange={(sheets) => put(workbook.id, { ...one, sheets })} />
+                            )}
+                        </li>
+                    );
+                })}
             </ul>
             <div className="mt-3 flex justify-end">
                 <button
                     type="button"
                     className="btn btn-primary"
-                    disabled={ids.length === 0}
-                    onClick={() =>
-                        onChoose(
-                            workbooks
-                                .filter((workbook) => ids.includes(workbook.id))
-                                .map((workbook) => ({ workbook: workbook.id, name: workbook.name, sheets: 'all' })),
-                        )
-                    }
+                    disabled={chosen.length === 0 || chosen.some((one) => one.sheets.length === 0)}
+                    onClick={() => onChoose(chosen)}
                 >
                     See what they follow
                 </button>
             </div>
         </>
+    );
+}
+
+/** Which sheets of a chosen workbook have a voice. */
+function SheetsOf({ from, onChange }: { from: LearnFrom; onChange: (sheets: number[] | 'all') => void }) {
+    const bench = useQuery({ queryKey: keys.bench(from.workbook), queryFn: () => api.bench(from.workbook), staleTime: 60_000 });
+    const all = (bench.data?.sheets ?? []).map((sheet) => sheet.number);
+    const heard = from.sheets === 'all' ? all : from.sheets;
+    const turn = (number: number) => {
+        const next = heard.includes(number) ? heard.filter((each) => each !== number) : [...heard, number];
+        onChange(next.length === all.length ? 'all' : next);
+    };
+    return (
+        <fieldset className="flex flex-wrap gap-x-4 px-3 pb-1.5 pl-8 text-[12px]">
+            <legend className="sr-only">Sheets of {from.name}</legend>
+            {bench.isError && <span className="text-danger">{bench.error.message}</span>}
+            {bench.data?.sheets.map((sheet) => (
+                <label key={sheet.number} className="flex max-w-full items-center gap-1.5 py-0.5">
+                    <input
+                        type="checkbox"
+                        className="accent-damson"
+                        checked={heard.includes(sheet.number)}
+                        onChange={() => turn(sheet.number)}
+                    />
+                    <span className="truncate">{sheet.name}</span>
+                </label>
+            ))}
+            {heard.length === 0 && all.length > 0 && (
+                <span className="py-0.5 text-caution">Choose a sheet, or leave the workbook out.</span>
+            )}
+        </fieldset>
     );
 }
 
