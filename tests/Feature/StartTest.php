@@ -19,10 +19,10 @@ final class StartTest extends TestCase
         $folder = sys_get_temp_dir().'/rilvet-start-'.getmypid();
         exec('rm -rf '.escapeshellarg($folder));
         mkdir($folder, 0755, true);
-        $start = new Process(
+        $begin = fn (int $port) => new Process(
             [dirname(__DIR__, 2).'/bin/start'],
             env: [
-                'RILVET_PORT' => (string) self::PORT,
+                'RILVET_PORT' => (string) $port,
                 'RILVET_WORKERS' => '2',
                 'RILVET_DEMO' => '0',
                 'LARAVEL_STORAGE_PATH' => $folder,
@@ -36,6 +36,7 @@ final class StartTest extends TestCase
             ],
             timeout: 240,
         );
+        $start = $begin(self::PORT);
         $start->start();
         try {
             self::assertTrue($this->becomes(fn () => str_contains($start->getOutput(), 'Rilvet is ready'), 120), $start->getErrorOutput());
@@ -56,6 +57,11 @@ final class StartTest extends TestCase
             self::assertTrue(
                 $this->becomes(fn () => count($this->processes('127.0.0.1:'.self::PORT, $folder)) === 3 && $this->answers(), 20),
             );
+            // A second one sees the first and leaves it alone.
+            $second = $begin(self::PORT);
+            self::assertSame(0, $second->run());
+            self::assertStringContainsString('Rilvet runs already: http://127.0.0.1:'.self::PORT, $second->getOutput());
+            self::assertTrue($this->answers());
             $start->signal(SIGTERM);
             self::assertTrue($this->becomes(fn () => ! $start->isRunning(), 20));
             self::assertSame(0, $start->getExitCode());
@@ -65,6 +71,25 @@ final class StartTest extends TestCase
         } finally {
             $start->stop(5);
             exec('rm -rf '.escapeshellarg($folder));
+        }
+    }
+
+    public function test_a_port_of_another_program_is_told(): void
+    {
+        $other = stream_socket_server('tcp://127.0.0.1:0') ?: self::fail();
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($other, false), ':'), 1);
+        fclose($other);
+        // Answers anything with nothing, as a program that is no web server might.
+        $program = new Process(['php', '-r',
+            '$s = stream_socket_server("tcp://127.0.0.1:".$argv[1]); while ($c = stream_socket_accept($s, 60)) fclose($c);', (string) $port]);
+        $program->start();
+        try {
+            self::assertTrue($this->becomes(fn () => @fsockopen('127.0.0.1', $port, $code, $why, 1) !== false, 10));
+            $start = new Process([dirname(__DIR__, 2).'/bin/start'], env: ['RILVET_PORT' => (string) $port], timeout: 60);
+            self::assertSame(1, $start->run());
+            self::assertStringContainsString("Another program answers at 127.0.0.1:$port", $start->getErrorOutput());
+        } finally {
+            $program->stop(1);
         }
     }
 
