@@ -80,11 +80,11 @@ final class StartTest extends TestCase
         $port = (int) substr((string) strrchr((string) stream_socket_get_name($other, false), ':'), 1);
         fclose($other);
         // Answers anything with nothing, as a program that is no web server might.
-        $program = new Process(['php', '-r',
-            '$s = stream_socket_server("tcp://127.0.0.1:".$argv[1]); while ($c = stream_socket_accept($s, 60)) fclose($c);', (string) $port]);
+        $code = '$s = stream_socket_server("tcp://127.0.0.1:".$argv[1]); while ($c = stream_socket_accept($s, 60)) fclose($c);';
+        $program = new Process(['php', '-r', $code, (string) $port]);
         $program->start();
         try {
-            self::assertTrue($this->becomes(fn () => @fsockopen('127.0.0.1', $port, $code, $why, 1) !== false, 10));
+            self::assertTrue($this->becomes(fn () => @fsockopen('127.0.0.1', $port, timeout: 1) !== false, 10));
             $start = new Process([dirname(__DIR__, 2).'/bin/start'], env: ['RILVET_PORT' => (string) $port], timeout: 60);
             self::assertSame(1, $start->run());
             self::assertStringContainsString("Another program answers at 127.0.0.1:$port", $start->getErrorOutput());
