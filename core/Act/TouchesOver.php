@@ -66,13 +66,16 @@ final readonly class TouchesOver
         $ground = $sheet->stylebook->ground ?? Look::none();
         $hand = new LookMap;
         foreach ($sheet->hand->runs() as $column => $runs) {
+            $stretches = $tables[$column] ?? [];
+            $next = 0;
             foreach ($runs as [$first, $last, $touch]) {
                 $row = $first;
-                foreach ($tables[$column] ?? [] as [$top, $bottom]) {
-                    [$from, $to] = [max($top, $row), min($bottom, $last)];
-                    if ($from > $to) {
-                        continue;
-                    }
+                // Touches and stretches both go down the column: what lies above a touch lies above those that follow it.
+                while (isset($stretches[$next]) && $stretches[$next][1] < $first) {
+                    $next++;
+                }
+                for ($at = $next; isset($stretches[$at]) && $stretches[$at][0] <= $last; $at++) {
+                    [$from, $to] = [max($stretches[$at][0], $row), min($stretches[$at][1], $last)];
                     $from === $row || $this->put($hand, $row, $from - 1, $column, $touch, $ground, $looks);
                     $this->put($hand, $from, $to, $column, $touch, self::says($dressed->at($from, $column), $sheet), $looks);
                     $row = $to + 1;

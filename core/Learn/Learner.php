@@ -8,6 +8,7 @@ use Rilvet\Learn\Exception\NothingToLearn;
 use Rilvet\Look\Attribute;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
+use Rilvet\Stylebook\Edit;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Workbook;
 
@@ -220,27 +221,10 @@ final class Learner
         }
         foreach ($this->rules as $rule) {
             $value = is_string($rule->value) ? $colours->named($rule->value, 'colour') : $rule->value;
-            self::put($this->data, explode('.', $rule->where), $value);
+            $this->data = Edit::with($this->data, explode('.', $rule->where), $value);
         }
         $data = array_slice($this->data, 0, 3) + ['palette' => $colours->palette] + $this->data;
 
         return new Learned(Stylebook::of($data), $this->rules);
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $data
-     * @param  list<string>  $path
-     */
-    private static function put(array &$data, array $path, bool|float|int|string $value): void
-    {
-        $key = array_shift($path);
-        if ($path === []) {
-            $data[$key] = $value;
-
-            return;
-        }
-        $inner = is_array($data[$key] ?? null) ? $data[$key] : [];
-        self::put($inner, $path, $value);
-        $data[$key] = $inner;
     }
 }

@@ -40,6 +40,8 @@ final class Weighing
 
     private readonly bool $isHeaded;
 
+    private readonly bool $areSummed;
+
     /**
      * @param  list<RowRun>  $runs
      * @param  list<ColumnReading>  $columns
@@ -58,6 +60,7 @@ final class Weighing
         $this->isHeaded = array_filter($runs, fn (RowRun $run) => $run->part === Part::Heading) !== []
             || array_filter($columns, fn (ColumnReading $column) => $column->role === ColumnRole::Heading) !== [];
         $this->isGappy = $this->gaps() > 0.15;
+        $this->areSummed = $this->areSummed();
     }
 
     /** @return list<RowRun> with the confidence that all evidence gives, and the second choice */
@@ -106,7 +109,7 @@ final class Weighing
             ],
             $run->part === Part::RowGroup => [
                 [Clue::LabelByChance, $this->chance() > self::BY_CHANCE], [Clue::LabelNotByChance, $this->chance() < self::NOT_BY_CHANCE],
-                [Clue::LabelBeforeSum, $this->areSummed()],
+                [Clue::LabelBeforeSum, $this->areSummed],
                 [Clue::LabelBesideOne, $this->region->range->columns() === 2],
             ],
             $run->part === Part::Title || $run->part === Part::Units => [[Clue::LineWithoutHeadings, ! $this->isHeaded]],

@@ -7,7 +7,6 @@ namespace Rilvet\Stylebook;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnReading;
-use Rilvet\Refusal;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
 
 /**
@@ -18,6 +17,9 @@ final readonly class Stripes
 {
     /** Characters of a key's heading. */
     public const KEY = 200;
+
+    /** Rows, columns or changes of one band, and before the first. */
+    private const MOST = 1_000;
 
     private const KEYS = ['by', 'every', 'key', 'fill', 'fills', 'first', 'anew'];
 
@@ -45,9 +47,7 @@ final readonly class Stripes
      */
     public static function of(array $says, Palette $palette): self
     {
-        foreach (array_keys($says) as $name) {
-            in_array($name, self::KEYS, true) || throw StylebookIsWrong::because("stripes.$name", 'no such rule.');
-        }
+        Reader::known($says, self::KEYS, 'stripes');
         $by = StripesBy::tryFrom(is_string($says['by'] ?? 'rows') ? $says['by'] ?? 'rows' : '');
         $by ?? throw StylebookIsWrong::because('stripes.by', 'one of rows, key or columns is wanted.');
         $key = $says['key'] ?? null;
@@ -59,13 +59,11 @@ final readonly class Stripes
         if (! is_array($fills) || ! array_is_list($fills) || count($fills) < 2 || count($fills) > 3) {
             throw StylebookIsWrong::because('stripes.fills', 'two or three fills are wanted.');
         }
-        $anew = $says['anew'] ?? true;
-        is_bool($anew) || throw StylebookIsWrong::because('stripes.anew', 'true or false is wanted.');
 
         return new self(
-            self::whole($says, 'every'),
+            Reader::whole($says, 'every', 'stripes', 1, self::MOST, 1),
             array_map(fn (mixed $fill) => self::filled($fill, $palette), $fills),
-            $by, $key, self::whole($says, 'first'), $anew,
+            $by, $key, Reader::whole($says, 'first', 'stripes', 1, self::MOST, 1), Reader::flag($says, 'anew', 'stripes', true),
         );
     }
 
@@ -103,24 +101,8 @@ final readonly class Stripes
 
     private static function filled(mixed $fill, Palette $palette): Look
     {
-        try {
-            $look = Look::of($palette->resolve([Attribute::Fill->value => $fill], 'stripes'));
-        } catch (StylebookIsWrong $refusal) {
-            throw $refusal;
-        } catch (Refusal $refusal) {
-            throw StylebookIsWrong::because('stripes', $refusal->getMessage());
-        }
+        $look = Reader::lookOf($palette, [Attribute::Fill->value => $fill], 'stripes');
 
         return $look->text(Attribute::Fill) === 'none' ? Look::none() : $look;
-    }
-
-    /** @param  array<array-key, mixed>  $says */
-    private static function whole(array $says, string $name): int
-    {
-        $value = $says[$name] ?? 1;
-
-        return is_int($value) && $value >= 1 && $value <= 1000
-            ? $value
-            : throw StylebookIsWrong::because("stripes.$name", 'a whole number from 1 to 1000 is wanted.');
     }
 }

@@ -28,8 +28,8 @@ use Rilvet\Work\Worksheet;
  */
 final class StripeConditions
 {
-    /** Rows that tell whether a column is filled from top to bottom. */
-    private const SAMPLE = 300;
+    /** Columns of a range that are asked whether they are filled from top to bottom. */
+    private const ASKED = 50;
 
     /** @return array{Worksheet, list<Condition>} the sheet without those stripes, and the conditions that take their place */
     public static function of(Worksheet $sheet, LookBook $looks): array
@@ -141,9 +141,15 @@ final class StripeConditions
     /** The first column whose cells are all filled, so that counting them counts rows. */
     private static function filled(Worksheet $sheet, Range $range): ?int
     {
-        $open = array_flip(range($range->left, $range->right));
-        $last = min($range->bottom, $range->top + self::SAMPLE);
-        foreach ($sheet->cells->read($range->top, $last, $range->left, $range->right) as $cells) {
+        if ($range->bottom > $sheet->cells->rows()) {
+            return null;
+        }
+        $right = min($range->right, $range->left + self::ASKED - 1);
+        $open = array_flip(range($range->left, $right));
+        foreach ($sheet->cells->read($range->top, $range->bottom, $range->left, $right) as $cells) {
+            if ($open === []) {
+                break;
+            }
             foreach (array_keys($open) as $column) {
                 if (($cells[$column - 1] ?? Cell::blank())->isBlank()) {
                     unset($open[$column]);

@@ -231,6 +231,21 @@ final class StripesTest extends TestCase
         }
     }
 
+    /** Rows are counted by a column that is filled to its end, however far down its first blank cell stands; else by their numbers. */
+    public function test_a_conditional_format_counts_by_a_column_without_any_blank(): void
+    {
+        $rows = array_map(fn (int $row) => [$row === 401 ? null : "Tree $row", $row, $row === 7 ? null : 'x'], range(2, 420));
+        $cells = MemorySheet::of('List', [['Tree', 'Bags', 'Mark'], ...$rows]);
+        $plain = new Workbook('W', [1 => new Worksheet($cells, 'List', Finder::read(SheetFacts::of($cells)))], new LookBook);
+        $formulas = fn (string $range) => array_column(StripeConditions::of(self::act($plain, new LayStripes(
+            new Targets([1], RangeSet::parse($range)), Stripes::of(['fill' => self::A], Palette::of([])),
+        ))->sheet(1), $plain->looks)[1][0]['rules'], 'formula');
+        self::assertSame(['MOD((SUBTOTAL(103,$A$2:$A2)-1),2)=1'], $formulas('A2:C400'));
+        self::assertSame(['MOD((SUBTOTAL(103,$B$2:$B2)-1),2)=1'], $formulas('A2:C420'), 'a blank in row 401 would be no row');
+        self::assertSame(['MOD((ROW()-2),2)=1'], $formulas('C2:C420'));
+        self::assertSame(['MOD((ROW()-2),2)=1'], $formulas('A2:C430'), 'below the last row nothing can be counted');
+    }
+
     public function test_what_would_be_covered_keeps_its_fills(): void
     {
         [$workbook] = self::dressed(['fill' => self::A]);

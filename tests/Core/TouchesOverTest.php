@@ -109,6 +109,29 @@ final class TouchesOverTest extends TestCase
         self::assertSame(['bold' => true], $looks->look($dressed->hand->at(900_000, 7))->toArray());
     }
 
+    /** Ten thousand groups and as many touches: each touch looks at the rows that it meets, and at no others. */
+    public function test_many_touches_over_many_groups_are_gone_through_in_one_way(): void
+    {
+        $rows = [['Tree', 'Count', 'Worth']];
+        for ($group = 0; $group < 10_000; $group++) {
+            array_push($rows, ["Bed $group", null, null], ["Rowan $group", $group, $group / 4]);
+        }
+        $cells = MemorySheet::of('S', $rows);
+        $reading = Finder::read(SheetFacts::of($cells));
+        self::assertGreaterThan(10_000, count($reading->tables[0]->runs), 'read as many short runs');
+        $looks = new LookBook;
+        $hand = new LookMap;
+        $number = $looks->number(Look::of(['bold' => true, 'strike' => true]));
+        for ($row = 2; $row <= 20_001; $row += 2) {
+            $hand->appendRun($row, $row, 2, $number);
+        }
+        $sheet = (new Worksheet($cells, 'S', $reading))->touched($hand)->wearing(Builtin::named('River ledger'), false);
+        $began = hrtime(true);
+        $left = TouchesOver::dropSaid()->on($sheet, $looks)->hand;
+        self::assertLessThan(10, (hrtime(true) - $began) / 1e9);
+        self::assertSame(['strike' => true], $looks->look($left->at(20_000, 2))->toArray());
+    }
+
     private static function workbook(): Workbook
     {
         $cells = MemorySheet::of('S', [
