@@ -36,7 +36,12 @@ final readonly class Drafts
     {
         $draft = self::of($of);
         if ($draft === null) {
-            return DB::transaction(fn () => $this->begin($of));
+            try {
+                return DB::transaction(fn () => $this->begin($of));
+            } catch (StylebookIsWrong $taken) {
+                // Somebody else opened it in the same moment.
+                return self::of($of) ?? throw $taken;
+            }
         }
         if ($draft->base !== $of->version && self::changes($of, $draft) === []) {
             DB::transaction(fn () => $this->rebase($of, $draft, Versions::of($of->id)[0]));

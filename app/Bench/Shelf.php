@@ -99,7 +99,7 @@ final class Shelf
     /** A name that no stylebook of the shelf has yet. */
     public function free(string $wanted): string
     {
-        $taken = array_map(fn (ShelvedStylebook $one) => mb_strtolower($one->stylebook->name), $this->stylebooks());
+        $taken = Versions::taken();
         $wanted = mb_substr($wanted, 0, 54);
         for ($name = $wanted, $count = 2; in_array(mb_strtolower($name), $taken, true); $count++) {
             $name = "$wanted $count";
@@ -115,7 +115,7 @@ final class Shelf
      */
     public function add(Stylebook $stylebook, string $words): StylebookRow
     {
-        if ($this->free($stylebook->name) !== $stylebook->name) {
+        if (in_array(mb_strtolower($stylebook->name), Versions::taken(), true)) {
             throw StylebookIsWrong::taken($stylebook->name);
         }
 

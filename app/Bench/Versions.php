@@ -84,10 +84,40 @@ final class Versions
      */
     public static function named(string $name): StylebookRow
     {
-        return StylebookRow::onShelf()->where('name', $name)->first() ?? self::begin(Builtin::named($name), 'As it comes with Rilvet');
+        $there = fn (string $name) => StylebookRow::onShelf()->where('name', $name)->first();
+        $found = $there($name);
+        if ($found !== null) {
+            return $found;
+        }
+        $builtin = Builtin::named($name);
+        try {
+            return $there($builtin->name) ?? self::begin($builtin, 'As it comes with Rilvet');
+        } catch (StylebookIsWrong $taken) {
+            // Somebody else was quicker, and put the same one there.
+            return $there($builtin->name) ?? throw $taken;
+        }
     }
 
-    /** Puts a new stylebook on the shelf. */
+    /**
+     * Names of the shelf, which another stylebook cannot have.
+     *
+     * @param  int|null  $but  id of a stylebook that stands there; null for a new one, which has no name of those that come with Rilvet
+     * @return list<string> in small letters
+     */
+    public static function taken(?int $but = null): array
+    {
+        /** @var list<string> $shelf */
+        $shelf = StylebookRow::onShelf()->where('id', '!=', $but ?? 0)->pluck('name')->all();
+        $builtin = $but === null ? array_map(fn (Stylebook $one) => $one->name, Builtin::all()) : [];
+
+        return array_map(mb_strtolower(...), [...$shelf, ...$builtin]);
+    }
+
+    /**
+     * Puts a new stylebook on the shelf.
+     *
+     * @throws StylebookIsWrong where its name is taken
+     */
     public static function begin(Stylebook $stylebook, string $words, ?StylebookRow $draftOf = null): StylebookRow
     {
         $name = $draftOf === null ? $stylebook->name : self::DRAFT.$draftOf->id;
@@ -101,9 +131,7 @@ final class Versions
                 return $row;
             });
         } catch (UniqueConstraintViolationException) {
-            // Somebody else was quicker.
-            return StylebookRow::query()->where('name', $name)->where('gone', false)
-                ->first() ?? throw StylebookIsWrong::taken($stylebook->name);
+            throw StylebookIsWrong::taken($stylebook->name);
         }
     }
 
@@ -178,7 +206,7 @@ final class Versions
     /** @throws StylebookIsWrong where another stylebook has the name */
     private static function free(string $name, int $id): string
     {
-        return StylebookRow::query()->where('name', $name)->where('id', '!=', $id)->exists() ? throw StylebookIsWrong::taken($name) : $name;
+        return in_array(mb_strtolower($name), self::taken($id), true) ? throw StylebookIsWrong::taken($name) : $name;
     }
 
     private static function markGone(int $id, int $number, bool $gone): void

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use Rilvet\Stylebook\Measure;
+use Throwable;
 
 /** Fits the sheets that follow a stylebook to its newest version, behind the screen; whoever opens one has it at once. */
 final class SettleSizes implements ShouldQueue
@@ -52,7 +53,12 @@ final class SettleSizes implements ShouldQueue
             'workbook_id', 'number']);
         foreach ($sheets as $sheet) {
             $row = Workbook::query()->where('revision', '>', 0)->find($sheet->workbook_id);
-            $row === null || $bench->settled($row, [$sheet->number]);
+            try {
+                $row === null || $bench->settled($row, [$sheet->number]);
+            } catch (Throwable $fault) {
+                // One that cannot be read does not keep the others waiting.
+                report($fault);
+            }
         }
         $last = $sheets->last();
         count($sheets) < self::ONCE || $last === null || self::dispatch($this->stylebook, $last->id);

@@ -13,6 +13,9 @@ use App\Models\Stylebook as StylebookRow;
 use App\Models\StylebookVersion;
 use App\Models\Workbook;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Exceptions;
+use Rilvet\Stylebook\Exception\StylebookIsWrong;
+use Rilvet\Stylebook\Stylebook;
 use Tests\TestCase;
 
 /** Sheets wear stylebooks by reference: they follow the newest version, or hold one. */
@@ -170,6 +173,51 @@ final class VersionsTest extends TestCase
         $this->act($book, 'dress', ['stylebook' => 'New stylebook']);
         $rules = $this->get($this->url("stylebooks/{$blank['id']}/rules"))->assertOk()->json();
         $this->assertSame([], array_filter($rules['pairs'], fn (array $pair) => ! $pair['passes']));
+    }
+
+    /** Names are compared whole and without regard to capitals, wherever one is given. */
+    public function test_a_name_is_taken_by_its_letters_and_a_long_one_is_not_cut(): void
+    {
+        $long = str_repeat('a long name ', 5);
+        $begin = fn (string $name) => $this->postJson($this->url('stylebooks/begin'), ['from' => null, 'name' => $name]);
+        $begin(trim($long))->assertCreated()->assertJsonPath('name', trim($long));
+        $begin(mb_strtoupper(trim($long)))->assertUnprocessable();
+        $begin('WEATHER book')->assertUnprocessable();
+        $id = $begin('Ours')->assertCreated()->json('id');
+        $draft = Workbook::query()->findOrFail($this->post($this->url("stylebooks/$id/draft"))->json('specimen'));
+        $this->act($draft, 'call', ['scope' => 'everywhere', 'name' => 'weather BOOK', 'about' => '']);
+        $this->post($this->url("stylebooks/$id/keep"))->assertUnprocessable();
+        $this->undo($draft);
+        $this->act($draft, 'call', ['scope' => 'everywhere', 'name' => 'OURS', 'about' => '']);
+        $this->post($this->url("stylebooks/$id/keep"))->assertOk()->assertJsonPath('name', 'OURS');
+    }
+
+    /** Where two begin one of the same name in the same moment, the second is told: it does not get what the first one made. */
+    public function test_whoever_comes_second_with_a_name_is_told(): void
+    {
+        Versions::begin(Stylebook::of(['name' => 'Twice', 'about' => 'of the first']), 'x');
+        try {
+            Versions::begin(Stylebook::of(['name' => 'Twice', 'about' => 'of the second']), 'x');
+            $this->fail('the second one got the first one’s');
+        } catch (StylebookIsWrong $taken) {
+            $this->assertStringContainsString('stands on the shelf already', $taken->getMessage());
+        }
+        // One that comes with Rilvet is the same, whoever puts it there.
+        $this->assertSame(Versions::named('plain RULE')->id, Versions::named('Plain rule')->id);
+    }
+
+    public function test_a_sheet_that_cannot_be_fitted_does_not_keep_the_others_waiting(): void
+    {
+        [$one, $broken, $behind] = array_map(fn (string $name) => $this->dressed("$name.csv"), ['a', 'b', 'c']);
+        config(['queue.default' => 'null']);
+        $this->act($one, 'scale', ['scope' => 'everywhere', 'size' => 22]);
+        DB::table('documents')->where('name', 'fitted')
+            ->where('sheet_id', Sheet::query()->where('workbook_id', $broken->id)->value('id'))->update(['data' => '{"no": 1']);
+        Exceptions::fake();
+        (new SettleSizes($this->id()))->handle(app(Bench::class));
+        $this->assertSame(1, SettleSizes::waiting($this->id())->count());
+        $this->assertSame($this->stored($one), $this->stored($behind));
+        Exceptions::assertReportedCount(1);
     }
 
     public function test_a_step_back_into_a_stylebook_that_was_taken_off_the_shelf_still_wears_it(): void
