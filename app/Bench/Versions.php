@@ -84,18 +84,23 @@ final class Versions
      */
     public static function named(string $name): StylebookRow
     {
-        $there = fn (string $name) => StylebookRow::onShelf()->where('name', $name)->first();
-        $found = $there($name);
+        $found = self::standing($name);
         if ($found !== null) {
             return $found;
         }
         $builtin = Builtin::named($name);
         try {
-            return $there($builtin->name) ?? self::begin($builtin, 'As it comes with Rilvet');
+            return self::standing($builtin->name) ?? self::begin($builtin, 'As it comes with Rilvet');
         } catch (StylebookIsWrong $taken) {
             // Somebody else was quicker, and put the same one there.
-            return $there($builtin->name) ?? throw $taken;
+            return self::standing($builtin->name) ?? throw $taken;
         }
+    }
+
+    /** @phpstan-impure */
+    private static function standing(string $name): ?StylebookRow
+    {
+        return StylebookRow::onShelf()->where('name', $name)->first();
     }
 
     /**

@@ -20,10 +20,18 @@ final class Builtin
         static $all = null;
 
         /** @var list<Stylebook> */
-        return $all ??= array_map(
-            fn (string $file) => Stylebook::fromJson((string) file_get_contents(__DIR__."/builtin/$file.json")),
-            self::FILES,
-        );
+        return $all ??= array_map(self::read(...), self::FILES);
+    }
+
+    private static function read(string $file): Stylebook
+    {
+        return Stylebook::fromJson((string) file_get_contents(__DIR__."/builtin/$file.json"));
+    }
+
+    /** What a new one begins with: what every table needs to be read. */
+    public static function blank(): Stylebook
+    {
+        return self::read('blank');
     }
 
     /** @throws StylebookIsWrong */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Stylebook;
 
+use Rilvet\Colour\Colour;
+use Rilvet\Colour\Oklch;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnReading;
@@ -20,6 +22,9 @@ final readonly class Stripes
 
     /** Rows, columns or changes of one band, and before the first. */
     private const MOST = 1_000;
+
+    /** Lightness (OKLCH) from which on a fill is a tint that dark ink reads well on. */
+    private const PALE = 0.85;
 
     private const KEYS = ['by', 'every', 'key', 'fill', 'fills', 'first', 'anew'];
 
@@ -75,6 +80,42 @@ final readonly class Stripes
             'fills' => array_map(fn (Look $look) => $look->text(Attribute::Fill, 'none'), $this->looks),
             'first' => $this->first, 'anew' => $this->anew,
         ], fn (mixed $value) => $value !== null);
+    }
+
+    /**
+     * As a stylebook's file says it: what goes without saying is not said, and colours of the palette are said by their names.
+     *
+     * @return array<string, mixed>
+     */
+    public function said(Palette $palette): array
+    {
+        $fills = array_map(
+            fn (Look $look) => Edit::named($palette, Attribute::Fill->value, $look->text(Attribute::Fill, 'none')), $this->looks,
+        );
+        $isUsual = count($fills) === 2 && $fills[0] === 'none';
+
+        return [
+            ...($this->by === StripesBy::Rows ? [] : ['by' => $this->by->value]),
+            ...($this->every === 1 ? [] : ['every' => $this->every]),
+            ...($this->by === StripesBy::Key ? ['key' => $this->key] : []),
+            ...($isUsual ? ['fill' => $fills[1]] : ['fills' => $fills]),
+            ...($this->first === 1 ? [] : ['first' => $this->first]),
+            ...($this->anew ? [] : ['anew' => false]),
+        ];
+    }
+
+    /**
+     * Fills that a new band is given: the palest colours of the palette, the palest first.
+     *
+     * @return array{string, string} "#RRGGBB"
+     */
+    public static function pale(Palette $palette): array
+    {
+        $light = fn (string $hex) => Oklch::of(Colour::hex($hex))->l;
+        $pale = array_values(array_filter(array_unique($palette->colours), fn (string $hex) => $light($hex) >= self::PALE));
+        usort($pale, fn (string $one, string $other) => $light($other) <=> $light($one));
+
+        return [$pale[0] ?? '#F2F0EC', $pale[1] ?? '#E4DFEA'];
     }
 
     /** The look of a band. */

@@ -6,6 +6,10 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\ReviseStylebook;
+use Rilvet\Grid\MemorySheet;
+use Rilvet\Look\LookBook;
+use Rilvet\Reading\Finder;
+use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Comparison;
 use Rilvet\Stylebook\Difference;
@@ -14,6 +18,9 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
 use Rilvet\Stylebook\Measure;
 use Rilvet\Stylebook\Merge;
 use Rilvet\Stylebook\Stylebook;
+use Rilvet\Stylebook\Worn;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 
 /** Two changes beside each other come together rule by rule, and nothing of either is lost. */
 final class MergeTest extends TestCase
@@ -116,9 +123,21 @@ final class MergeTest extends TestCase
         self::assertSame($key, Measure::of(Stylebook::of($turned)), 'the order of rules says nothing');
     }
 
-    public function test_a_revision_leaves_alone_who_holds_a_version(): void
+    public function test_a_revision_leaves_alone_who_holds_a_version_or_wears_another(): void
     {
-        self::assertFalse((new ReviseStylebook(self::book(), 'x', false))->overrides());
+        $cells = MemorySheet::of('S', [['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4]]);
+        $reading = Finder::read(SheetFacts::of($cells));
+        $sheet = fn (Stylebook $wears, ?int $held) => (new Worksheet($cells, 'S', $reading))->wearing($wears, false, new Worn(1, $held));
+        $workbook = new Workbook('W', [
+            1 => $sheet(self::book(), null), 2 => $sheet(self::book(), 1), 3 => $sheet(Builtin::named('Plain rule'), null),
+        ], new LookBook);
+        $changed = Edit::put(self::book(), ['parts', 'heading', 'fill'], '#224466');
+        $after = (new ReviseStylebook($changed, 'x', false))->on($workbook);
+        self::assertSame($changed, $after->sheet(1)->stylebook);
+        self::assertSame($workbook->sheet(2), $after->sheet(2));
+        self::assertSame($workbook->sheet(3), $after->sheet(3));
+        $renamed = Edit::put(self::book(), ['name'], 'House ledger');
+        self::assertSame($renamed, (new ReviseStylebook($renamed, 'x', false, was: 'River ledger'))->on($workbook)->sheet(1)->stylebook);
     }
 
     private static function book(): Stylebook

@@ -281,6 +281,31 @@ final class StripesTest extends TestCase
         return 'none';
     }
 
+    public function test_a_rule_says_no_more_than_it_has_to_and_comes_back_the_same(): void
+    {
+        $palette = Palette::of(['mist' => '#F4F0F8', 'one' => '#DDDDDD', 'other' => '#DDDDDD']);
+        foreach (
+            [
+                [['every' => 1, 'by' => 'rows', 'first' => 1, 'anew' => true, 'fills' => ['none', '#F4F0F8']], ['fill' => '@mist']],
+                [['fills' => ['#f4f0f8', '#DDDDDD']], ['fills' => ['@mist', '#DDDDDD']]],
+                [['by' => 'columns', 'key' => 'Bed', 'fill' => '@mist'], ['by' => 'columns', 'fill' => '@mist']],
+                [
+                    ['anew' => false, 'first' => 3, 'every' => 2, 'by' => 'key', 'key' => 'Bed', 'fill' => '#EEEEEE'],
+                    ['by' => 'key', 'every' => 2, 'key' => 'Bed', 'fill' => '#EEEEEE', 'first' => 3, 'anew' => false],
+                ],
+            ] as [$given, $said]
+        ) {
+            $stripes = Stripes::of($given, $palette);
+            self::assertSame($said, $stripes->said($palette));
+            $again = Stripes::of($said, $palette);
+            self::assertSame([$stripes->every, $stripes->by, $stripes->first, $stripes->anew], [$again->every, $again->by, $again->first,
+                $again->anew]);
+            self::assertEquals($stripes->looks, $again->looks);
+        }
+        self::assertSame(['#F4F0F8', '#DDDDDD'], Stripes::pale($palette), 'the palest first, each once');
+        self::assertSame(['#F2F0EC', '#E4DFEA'], Stripes::pale(Palette::of(['ink' => '#222222'])));
+    }
+
     /** @return array<string, array{array<string, mixed>, string}> */
     public static function wrong(): array
     {

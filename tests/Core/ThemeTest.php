@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use App\Files\Opening;
 use App\Files\Xlsx\XlsxWriter;
 use DOMDocument;
 use PhpOffice\PhpSpreadsheet\Reader\Xlsx;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Dress;
-use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Edit;
 use Rilvet\Stylebook\Stylebook;
@@ -55,7 +53,7 @@ final class ThemeTest extends TestCase
         unlink($path);
     }
 
-    public function test_a_workbook_without_a_stylebook_has_no_theme_and_one_that_comes_back_is_the_same(): void
+    public function test_a_workbook_without_a_stylebook_has_no_theme(): void
     {
         $demo = DemoBook::named('site');
         $path = (string) tempnam(sys_get_temp_dir(), 'theme');
@@ -65,13 +63,6 @@ final class ThemeTest extends TestCase
         self::assertFalse($zip->locateName('xl/theme/theme1.xml'));
         $zip->close();
         unlink($path);
-        $path = self::written(Builtin::named('Night heads'));
-        $there = (new Opening(fn () => new MemoryBlockStore))->open($path, 'there.xlsx');
-        $again = (string) tempnam(sys_get_temp_dir(), 'theme');
-        (new XlsxWriter)->write($there, $again);
-        self::assertEquals(count($demo->sheets), count($there->sheets));
-        unlink($path);
-        unlink($again);
     }
 
     private static function written(Stylebook $stylebook): string
@@ -87,12 +78,19 @@ final class ThemeTest extends TestCase
 
     private static function theme(string $path): DOMDocument
     {
-        $zip = new ZipArchive;
-        $zip->open($path);
         $document = new DOMDocument;
-        self::assertTrue($document->loadXML((string) $zip->getFromName('xl/theme/theme1.xml')));
-        $zip->close();
+        self::assertTrue($document->loadXML(self::part($path)));
 
         return $document;
+    }
+
+    private static function part(string $path): string
+    {
+        $zip = new ZipArchive;
+        $zip->open($path);
+        $part = $zip->getFromName('xl/theme/theme1.xml');
+        $zip->close();
+
+        return is_string($part) && $part !== '' ? $part : self::fail('there is no theme');
     }
 }

@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Stylebook as StylebookRow;
 use App\Models\Workbook;
+use PhpOffice\PhpSpreadsheet\Spreadsheet;
+use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use Tests\TestCase;
 
 /** A stylebook is changed in a draft, on a specimen, and kept as a version that all wearers follow. */
@@ -17,7 +19,7 @@ final class DraftsTest extends TestCase
         $book = $this->open();
         $this->assertSame([], $book['changes']);
         $this->set($book, 'format', ['part' => 'heading', 'look' => ['fill' => '#224466']]);
-        $this->set($book, 'stripes', ['stripes' => ['every' => 2, 'fill' => '@mist']]);
+        $this->set($book, 'stripes', ['stripes' => ['by' => 'rows', 'every' => 2, 'key' => null, 'fills' => ['none', '#F4F0F8']]]);
         $this->assertSame('#3F2F55', $this->fill($worn, 1, 1), 'the specimen alone has changed');
         $this->assertSame('#224466', $this->fill(Workbook::query()->findOrFail($book['specimen']), 4, 1));
         $open = $this->open();
@@ -137,6 +139,24 @@ final class DraftsTest extends TestCase
         $specimen = Workbook::query()->findOrFail($book['specimen']);
         $this->refused($specimen, 'renameNumber', ['scope' => 'everywhere', 'name' => 'Bags', 'to' => 'x'],
             'there is no such number format');
+    }
+
+    public function test_of_many_places_the_first_are_named_and_the_others_counted(): void
+    {
+        $book = new Spreadsheet;
+        for ($number = 1; $number <= 23; $number++) {
+            $sheet = $number === 1 ? $book->getActiveSheet() : $book->createSheet();
+            $sheet->setTitle("Bed $number")->fromArray([['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4], ['Hazel', 5]]);
+        }
+        $path = (string) tempnam(sys_get_temp_dir(), 'beds');
+        (new Xlsx($book))->save($path);
+        $workbook = $this->bringIn('Beds.xlsx', (string) file_get_contents($path));
+        unlink($path);
+        $this->act($workbook, 'dress', ['stylebook' => 'River ledger', 'sheets' => 'all']);
+        $this->act($workbook, 'keepLook', ['scope' => 'everywhere', 'name' => 'Late', 'ranges' => 'A1']);
+        $this->act($workbook, 'layNamed', ['ranges' => 'A2:B4', 'name' => 'Late', 'sheets' => 'all']);
+        $where = $this->get($this->url("stylebooks/{$this->id()}/kept"))->assertOk()->json('0.where');
+        $this->assertSame(['Beds, Bed 1: 6 cells', 'Beds, Bed 20: 6 cells', 'and 3 sheets more'], [$where[0], ...array_slice($where, -2)]);
     }
 
     /** @param  array<string, mixed>  $book */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Bench;
 use App\Bench\Drafts;
 use App\Bench\Outrun;
 use App\Bench\Shelf;
@@ -23,6 +22,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Rilvet\Colour\Colour;
+use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\ColourFamily;
 use Rilvet\Stylebook\Comparison;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
@@ -32,23 +32,6 @@ use Rilvet\Stylebook\Stylebook;
 
 final class StylebookController
 {
-    /** What a blank stylebook says: what every table needs to be read. */
-    private const BLANK = [
-        'ground' => ['font' => 'Carlito', 'size' => 11, 'vertical' => 'center'],
-        'palette' => ['ink' => '#2A2230', 'quiet' => '#5E5A66', 'rule' => '#8C8794'],
-        'parts' => [
-            'title' => ['size' => 16, 'bold' => true], 'heading' => ['bold' => true, 'wrap' => true, 'bottom' => 'thin @rule'],
-            'subtotal' => ['bold' => true], 'total' => ['bold' => true, 'top' => 'thin @rule'], 'note' => ['ink' => '@quiet'],
-        ],
-        'kinds' => [
-            'integer' => ['horizontal' => 'right', 'number' => '#,##0'],
-            'decimal' => ['horizontal' => 'right', 'number' => '#,##0{places}'],
-            'amount' => ['horizontal' => 'right', 'number' => '#,##0{places}', 'sign' => 'first', 'least' => 2, 'most' => 2],
-            'percent' => ['horizontal' => 'right', 'number' => '0{places}%', 'most' => 1],
-            'duration' => ['horizontal' => 'right'],
-        ],
-    ];
-
     /** Brings a stylebook in from JSON. */
     public function store(Request $request, Shelf $shelf): JsonResponse
     {
@@ -94,12 +77,12 @@ final class StylebookController
     }
 
     /** Its named looks and number formats, and where each is worn, over all workbooks. */
-    public function kept(Bench $bench, int $id): JsonResponse
+    public function kept(int $id): JsonResponse
     {
         $row = StylebookRow::onShelf()->findOrFail($id);
         [$stylebook] = Versions::of(Drafts::of($row)->id ?? $row->id);
 
-        return response()->json(KeptRecord::list($row, $stylebook, $bench));
+        return response()->json(KeptRecord::list($row, $stylebook));
     }
 
     /** A new stylebook: a copy of one, or a blank one. */
@@ -108,7 +91,7 @@ final class StylebookController
         $from = $request->input('from');
         $name = trim($request->string('name')->toString());
         $like = $from === null ? null : StylebookRow::onShelf()->findOrFail($request->integer('from'));
-        $source = $like === null ? self::BLANK : Versions::of($like->id)[0]->toArray();
+        $source = ($like === null ? Builtin::blank() : Versions::of($like->id)[0])->toArray();
         $stylebook = Stylebook::of(['name' => $name === '' ? $shelf->free($like === null ? 'New stylebook' : "Like $like->name")
             : $name] + $source);
         $row = $shelf->add($stylebook, $like === null ? 'Begun blank' : "Begun as $like->name, version $like->version");

@@ -9,7 +9,7 @@ use Rilvet\Stylebook\Stylebook;
 /** The rules of fitting and opening of a stylebook. Sizes in px, zoom in percent; a zoom of null leaves each sheet its own. */
 final readonly class FitRulesRecord
 {
-    /** @param  list<string>  $widths  headings whose columns have one width, in small letters */
+    /** @param  list<RuleRecord>  $widths  headings whose columns have one width, in small letters, and the width in px */
     private function __construct(
         public int $least,
         public int $greatest,
@@ -40,7 +40,10 @@ final readonly class FitRulesRecord
             $stylebook->gridlines,
             $stylebook->freeze,
             $stylebook->zoom,
-            array_map(strval(...), array_keys($fit->widths)),
+            array_map(
+                fn (string|int $heading, int $px) => new RuleRecord((string) $heading, (string) $heading, (string) $px),
+                array_keys($fit->widths), array_values($fit->widths),
+            ),
         );
     }
 }

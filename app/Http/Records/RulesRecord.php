@@ -16,6 +16,7 @@ use Rilvet\Stylebook\Edit;
 use Rilvet\Stylebook\InkPairs;
 use Rilvet\Stylebook\Palette;
 use Rilvet\Stylebook\PaletteCheck;
+use Rilvet\Stylebook\Stripes;
 use Rilvet\Stylebook\Stylebook;
 
 /** All rules of a stylebook in a few words each, and how its colours do. */
@@ -34,6 +35,7 @@ final readonly class RulesRecord
      * @param  list<RuleRecord>  $numbers
      * @param  list<InkPairRecord>  $pairs  the least readable first
      * @param  list<ReaderRecord>  $readers
+     * @param  list<string>  $pale  two fills that bands of stripes can begin with
      * @param  list<string>  $near  colours that are nearly the same: "mist and shore, 2.1"
      */
     public function __construct(
@@ -46,6 +48,7 @@ final readonly class RulesRecord
         public array $parts,
         public array $kinds,
         public ?StripesRecord $stripes,
+        public array $pale,
         public FitRulesRecord $fit,
         public array $looks,
         public array $numbers,
@@ -77,7 +80,7 @@ final readonly class RulesRecord
             array_map(fn (ColumnKind $kind) => new RuleRecord(
                 $kind->value, ucfirst($kind->words()), $stylebook->kind($kind)->place->text(Attribute::Horizontal),
             ), ColumnKind::cases()),
-            $stylebook->stripes === null ? null : StripesRecord::of($stylebook->stripes),
+            $stylebook->stripes === null ? null : StripesRecord::of($stylebook->stripes), Stripes::pale($stylebook->palette),
             FitRulesRecord::of($stylebook),
             array_map(
                 fn (string|int $name, Look $look) => new RuleRecord((string) $name, (string) $name, LookWords::of($look)),

@@ -15,6 +15,8 @@ use Rilvet\Look\Line;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
+use Rilvet\Stylebook\TableLine;
+use Rilvet\Text\Fonts;
 use Rilvet\Window\AttributeState;
 use Rilvet\Window\ChosenFormat;
 use Rilvet\Window\ColumnRuleView;
@@ -164,7 +166,8 @@ final class Types
                         implode(', ', $line->dashes()).
                         "] },\n";
         }
-        $text .= "};\n";
+        $text .= "};\n".self::tableLines()."\n/** Fonts that ship with Rilvet. */\nexport const FAMILIES = ['"
+            .implode("', '", Fonts::FAMILIES)."'];\n";
         $text .= "\nexport type LookValues = Record<string, string | number | boolean>;\n";
         $names = implode(' | ', array_map(fn (Attribute $attribute) => "'{$attribute->value}'", Attribute::cases()));
         $text .= "\n/** Attributes of a look; a number format may be said as a choice in the place of a code. */\n"
@@ -204,5 +207,16 @@ final class Types
         $types = array_unique(array_map(fn (string $type) => self::SCALARS[$type] ?? $type, explode('|', $found[2])));
 
         return (count($types) > 1 ? '('.implode(' | ', $types).')' : $types[0]).str_repeat('[]', substr_count($found[1], 'list<'));
+    }
+
+    private static function tableLines(): string
+    {
+        $lines = array_map(fn (TableLine $line) => "  { words: '$line->value', part: '{$line->part()->value}', sides: { "
+            .implode(', ', array_map(fn (string $side, ?Line $of) => "$side: ".($of === null ? 'null' : "'$of->value'"),
+                array_keys($line->sides()), $line->sides())).' } },', TableLine::cases());
+
+        return "\n/** Lines of a table that have names: edges of a part, with their own kind of line or the pen's. */\n"
+            ."export const TABLE_LINES: { words: string; part: Part; sides: Record<string, string | null> }[] = [\n"
+            .implode("\n", $lines)."\n];\n";
     }
 }

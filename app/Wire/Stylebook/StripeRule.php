@@ -9,6 +9,7 @@ use App\Wire\WiredRevision;
 use Closure;
 use Rilvet\Act\ReviseStylebook;
 use Rilvet\Stylebook\Edit;
+use Rilvet\Stylebook\Stripes;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Worksheet;
 
@@ -27,7 +28,10 @@ final readonly class StripeRule implements WiredRevision
     public function revise(Stylebook $stylebook, Arguments $given, Closure $selected): ReviseStylebook
     {
         $stripes = $given->mapOrNull('stripes');
-        $said = $stripes === null ? null : array_filter($stripes, fn (mixed $value) => $value !== null);
+        $palette = $stylebook->palette;
+        $said = $stripes === null
+            ? null
+            : Stripes::of(array_filter($stripes, fn (mixed $value) => $value !== null), $palette)->said($palette);
 
         return new ReviseStylebook(Edit::put($stylebook, ['stripes'], $said), $said === null ? 'No stripes' : 'Stripes', false);
     }

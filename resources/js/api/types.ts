@@ -62,6 +62,21 @@ export const LINES: Record<string, { words: string; width: number; dashes: numbe
   thick: { words: 'Thick', width: 3, dashes: [] },
 };
 
+/** Lines of a table that have names: edges of a part, with their own kind of line or the pen's. */
+export const TABLE_LINES: { words: string; part: Part; sides: Record<string, string | null> }[] = [
+  { words: 'Under the headings', part: 'heading', sides: { bottom: null } },
+  { words: 'Above the headings', part: 'heading', sides: { top: null } },
+  { words: 'Under column groups', part: 'column_group', sides: { bottom: null } },
+  { words: 'Above row groups', part: 'row_group', sides: { top: null } },
+  { words: 'Between rows', part: 'body', sides: { bottom: null } },
+  { words: 'Between columns', part: 'body', sides: { right: null } },
+  { words: 'Above subtotals', part: 'subtotal', sides: { top: null } },
+  { words: 'Total rule, double below', part: 'total', sides: { top: 'thin', bottom: 'double' } },
+];
+
+/** Fonts that ship with Rilvet. */
+export const FAMILIES = ['Carlito', 'Caladea', 'Arimo', 'Tinos', 'Cousine', 'Gelasio', 'IBM Plex Sans', 'IBM Plex Mono'];
+
 export type LookValues = Record<string, string | number | boolean>;
 
 /** Attributes of a look; a number format may be said as a choice in the place of a code. */
@@ -449,7 +464,7 @@ export interface FitRulesRecord {
   gridlines: boolean;
   freeze: boolean;
   zoom: number | null;
-  widths: string[];
+  widths: RuleRecord[];
 }
 
 export interface SheetDetail {
@@ -618,6 +633,7 @@ export interface RulesRecord {
   parts: RuleRecord[];
   kinds: RuleRecord[];
   stripes: StripesRecord | null;
+  pale: string[];
   fit: FitRulesRecord;
   looks: RuleRecord[];
   numbers: RuleRecord[];

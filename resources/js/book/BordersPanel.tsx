@@ -1,17 +1,6 @@
-import { LINES, type Part } from '@/api/types';
+import { LINES, TABLE_LINES } from '@/api/types';
 import { useBench } from '@/work/state';
 import type { Formatter } from '@/tray/useFormat';
-
-const RULES: { words: string; part: Part; sides: Record<string, string> }[] = [
-    { words: 'Under the headings', part: 'heading', sides: { bottom: '' } },
-    { words: 'Above the headings', part: 'heading', sides: { top: '' } },
-    { words: 'Under column groups', part: 'column_group', sides: { bottom: '' } },
-    { words: 'Above row groups', part: 'row_group', sides: { top: '' } },
-    { words: 'Between rows', part: 'body', sides: { bottom: '' } },
-    { words: 'Between columns', part: 'body', sides: { right: '' } },
-    { words: 'Above subtotals', part: 'subtotal', sides: { top: '' } },
-    { words: 'Total rule, double below', part: 'total', sides: { top: 'thin', bottom: 'double' } },
-];
 
 /** The lines of a table that have names, drawn with the pen of the Borders facet; pressed again they go. */
 export function BordersPanel({ format }: { format: Formatter }) {
@@ -27,7 +16,7 @@ export function BordersPanel({ format }: { format: Formatter }) {
                     onDraw={() => format.revise('frame', { edge: `${pen.line} ${pen.colour}` })}
                     onWipe={() => format.revise('frame', { edge: null })}
                 />
-                {RULES.map(({ words, part, sides }) => (
+                {TABLE_LINES.map(({ words, part, sides }) => (
                     <Line
                         key={words}
                         words={words}
@@ -36,7 +25,7 @@ export function BordersPanel({ format }: { format: Formatter }) {
                                 part,
                                 kind: null,
                                 look: Object.fromEntries(
-                                    Object.entries(sides).map(([side, line]) => [side, `${line || pen.line} ${pen.colour}`]),
+                                    Object.entries(sides).map(([side, line]) => [side, `${line ?? pen.line} ${pen.colour}`]),
                                 ),
                             })
                         }

@@ -1,8 +1,6 @@
-import type { Part, RuleRecord, RulesRecord } from '@/api/types';
+import { FAMILIES, type Part, type RuleRecord, type RulesRecord } from '@/api/types';
 import { useDraft } from '@/parts/useDraft';
 import type { Acts } from '@/work/useActs';
-
-const FONTS = ['Carlito', 'Caladea', 'Liberation Sans', 'Liberation Serif', 'Liberation Mono', 'Gelasio', 'DejaVu Sans'];
 
 /** One scale of sizes: the base moves all of them, each can be said by itself. */
 export function SizesPanel({ rules, acts }: { rules: RulesRecord; acts: Acts }) {
@@ -16,7 +14,7 @@ export function SizesPanel({ rules, acts }: { rules: RulesRecord; acts: Acts }) 
                     value={rules.font}
                     onChange={(event) => void acts.revise('ground', { look: { font: event.target.value } })}
                 >
-                    {[...new Set([rules.font, ...FONTS])].map((font) => (
+                    {[...new Set([rules.font, ...FAMILIES])].map((font) => (
                         <option key={font}>{font}</option>
                     ))}
                 </select>

@@ -6,24 +6,10 @@ import type { Formatter } from '@/tray/useFormat';
 /** What the fills of the body take turns with, in two or three colours. */
 export function StripesPanel({ rules, format, detail }: { rules: RulesRecord; format: Formatter; detail: SheetDetail }) {
     const now = rules.stripes;
-    const pale = rules.palette.find((colour) => colour.name === 'mist')?.hex ?? '#F2F0EC';
+    const [pale = 'none', stronger = 'none'] = rules.pale;
     const set = (change: Partial<StripesRecord>) => {
         const from: StripesRecord = now ?? { by: 'rows', every: 1, key: null, fills: ['none', pale], first: 1, anew: true };
-        const { by, every, key, fills, first, anew } = { ...from, ...change };
-        const named = fills.map((fill) => {
-            const names = rules.palette.filter((colour) => colour.hex === fill);
-            return names.length === 1 ? `@${names[0]?.name ?? ''}` : fill;
-        });
-        // What goes without saying is not said.
-        const said: Record<string, unknown> = {
-            ...(by === 'rows' ? {} : { by }),
-            ...(every === 1 ? {} : { every }),
-            ...(by === 'key' ? { key } : {}),
-            ...(named.length === 2 && named[0] === 'none' ? { fill: named[1] } : { fills: named }),
-            ...(first === 1 ? {} : { first }),
-            ...(anew ? {} : { anew }),
-        };
-        format.revise('stripes', { stripes: said });
+        format.revise('stripes', { stripes: { ...from, ...change } });
     };
     // A key is a word that stands in several rows.
     const columns = detail.tables.flatMap((table) => table.columns);
@@ -100,7 +86,7 @@ export function StripesPanel({ rules, format, detail }: { rules: RulesRecord; fo
                             type="button"
                             className="btn px-1.5 py-0.5 text-[11.5px]"
                             onClick={() =>
-                                set({ fills: now.fills.length === 2 ? [...now.fills, '#E4DFEA'] : now.fills.slice(0, 2) })
+                                set({ fills: now.fills.length === 2 ? [...now.fills, stronger] : now.fills.slice(0, 2) })
                             }
                         >
                             {now.fills.length === 2 ? 'Three' : 'Two'}

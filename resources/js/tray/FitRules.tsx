@@ -3,7 +3,8 @@ import { useState } from 'react';
 import type { FitRulesRecord } from '@/api/types';
 import type { Formatter } from './useFormat';
 
-const SIZES = [
+/** Sizes that a stylebook fits by, in px. */
+export const SIZES = [
     ['least', 'Narrowest column'],
     ['greatest', 'Widest column'],
     ['air', 'Air beside the texts of a column'],
@@ -82,7 +83,9 @@ export function FitRules({
                         {check('Headings and row labels stay in sight', freeze, setFreeze)}
                         {check('Gridlines are shown', gridlines, setGridlines)}
                         {rules.widths.length > 0 && (
-                            <p className="text-[12px] text-quiet">One width each: columns headed {rules.widths.join(', ')}.</p>
+                            <p className="text-[12px] text-quiet">
+                                One width each: columns headed {rules.widths.map((width) => width.words).join(', ')}.
+                            </p>
                         )}
                         <div className="mt-3 flex justify-end gap-2">
                             <button type="button" className="btn" onClick={onClose}>

@@ -1,11 +1,11 @@
 import { Bold, ChevronDown, Italic, Strikethrough, Subscript, Superscript, Type, Underline } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
+import { FAMILIES } from '@/api/types';
 import { useDraft } from '@/parts/useDraft';
 import { FacetFrame, Press } from './FacetFrame';
 import type { Formatter } from './useFormat';
 
-const FAMILIES = ['Carlito', 'Caladea', 'Arimo', 'Tinos', 'Cousine', 'Gelasio', 'IBM Plex Sans', 'IBM Plex Mono'];
 const SIZES = ['8', '9', '10', '11', '12', '14', '16', '18', '21', '24', '30', '36'];
 const TYPE = ['font', 'size', 'bold', 'italic', 'underline', 'strike', 'script'];
 
