@@ -29,6 +29,7 @@ Route::prefix('api')->group(function () {
     Route::get('colours/family', [StylebookController::class, 'family']);
     Route::post('stylebooks', [StylebookController::class, 'store']);
     Route::post('stylebooks/learn', [LearnController::class, 'learn']);
+    Route::get('stylebooks/learning/{watch}', [LearnController::class, 'progress'])->where('watch', '[A-Za-z0-9-]{8,64}');
     Route::get('stylebooks/schema', [StylebookController::class, 'schema']);
     Route::post('stylebooks/begin', [StylebookController::class, 'begin']);
     Route::prefix('stylebooks/{id}')->whereNumber('id')->group(function () {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Learn;
 
+use Closure;
 use Rilvet\Learn\Exception\NothingToLearn;
 use Rilvet\Look\Attribute;
 use Rilvet\Reading\ColumnKind;
@@ -54,15 +55,17 @@ final class Learner
     /**
      * @param  list<array{Workbook, list<int>}>  $from  workbooks and the numbers of their sheets
      * @param  list<string>  $without  places of rules that are not wanted
+     * @param  Closure(): void|null  $told  called after each sheet
      *
      * @throws NothingToLearn
      */
-    public static function of(array $from, string $name, array $without = []): Learned
+    public static function of(array $from, string $name, array $without = [], ?Closure $told = null): Learned
     {
         $survey = new Survey;
         foreach ($from as [$workbook, $numbers]) {
             foreach ($numbers as $number) {
                 $survey->sheet($workbook, $number);
+                $told === null || $told();
             }
         }
         $learner = new self($survey->votes, $name);

@@ -36,11 +36,11 @@ final class Strays
     /**
      * @param  Workbook  $dressed  the same, with those sheets dressed in the stylebook
      * @param  list<int>  $sheets
-     * @return list<Stray> the most cells first
+     * @return array{list<Stray>, list<string>} what strays, the most cells first; names of sheets that were not looked at to their end
      */
     public static function of(Workbook $workbook, Workbook $dressed, array $sheets): array
     {
-        $found = [];
+        [$found, $cut] = [[], []];
         foreach ($sheets as $number) {
             $sheet = $workbook->sheet($number);
             $before = new DressedSheet($sheet, $workbook->looks);
@@ -59,8 +59,21 @@ final class Strays
                     }
                 }
             }
+            if ($left < 0) {
+                $cut[] = $sheet->name;
+            }
         }
         $strays = array_map(fn (array $one) => new Stray(...$one), array_values($found));
+
+        return [self::sorted($strays), $cut];
+    }
+
+    /**
+     * @param  list<Stray>  $strays
+     * @return list<Stray> the most cells first
+     */
+    public static function sorted(array $strays): array
+    {
         usort($strays, fn (Stray $one, Stray $other) => $other->cells <=> $one->cells);
 
         return $strays;

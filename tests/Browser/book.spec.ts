@@ -291,6 +291,47 @@ test('the palette: named, renamed, ordered, replaced, made from one colour; all 
     await expect(page.getByText('All is kept')).toBeVisible();
 });
 
+test('sizes of a stylebook: fonts that ship, a width by heading, a zoom that is given and taken back', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'New stylebook' }).click();
+    await page.getByRole('menuitem', { name: 'Thin ink' }).click();
+    const rules = page.getByRole('navigation', { name: 'Rules' });
+    await rules.getByRole('button', { name: /^Type sizes/ }).click();
+    const fonts = await page.getByRole('combobox', { name: 'Font', exact: true }).first().locator('option').allTextContents();
+    expect(fonts).toEqual(expect.arrayContaining(['Carlito', 'Caladea', 'Arimo']));
+    expect(new Set(fonts).size).toBe(fonts.length);
+    await rules.getByRole('button', { name: /^Fit and opening/ }).click();
+    const zoom = page.getByLabel('Opens at zoom');
+    await zoom.fill('85');
+    await zoom.press('Enter');
+    await expect(zoom).toHaveValue('85');
+    await expect(page.getByRole('button', { name: /^Undo/ })).toBeEnabled();
+    await zoom.fill('');
+    await zoom.press('Enter');
+    await expect(zoom).toHaveValue('');
+    await page.getByRole('button', { name: 'Add a heading…' }).click();
+    await page.getByRole('textbox', { name: 'Heading' }).fill('Notes');
+    await page.keyboard.press('Enter');
+    await page.getByRole('textbox', { name: 'Width, such as 120 px' }).fill('160 px');
+    await page.keyboard.press('Enter');
+    const width = page.getByLabel(/^Width of columns headed notes/i);
+    await expect(width).toHaveValue('160');
+    await width.fill('9 bags');
+    await width.press('Enter');
+    await expect(
+        page
+            .getByRole('alert')
+            .or(page.getByRole('status'))
+            .filter({ hasText: /9 bags/ })
+            .first(),
+    ).toBeVisible();
+    await expect(width).toHaveValue('160');
+    await page.getByRole('button', { name: /^Columns headed notes follow/i }).click();
+    await expect(width).toHaveCount(0);
+    await page.keyboard.press('Control+z');
+    await expect(width).toHaveValue('160');
+});
+
 test('a sheet holds a version, and is seen in a draft before anything is kept', async ({ page }) => {
     await pick(page, await book('Fen list', [{}]), 'Beds 1');
     await tray(page).getByRole('button', { name: 'Bed calendar' }).click();

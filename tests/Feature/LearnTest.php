@@ -37,7 +37,7 @@ final class LearnTest extends TestCase
         $this->assertCount(count($rules) - 1, $learned->json('rules'));
         $strays = $this->postJson($this->url("stylebooks/{$learned->json('id')}/strays"), ['from' => [['workbook' => $site->id,
             'sheets' => [1]]]])
-            ->assertOk()->json();
+            ->assertOk()->json('strays');
         $title = array_values(array_filter($strays, fn (array $stray) => $stray['words'] === 'Title, size: 1 cell'));
         $this->assertSame(['A1'], $title[0]['places'], 'what no rule says any more does not follow');
         $names = array_column($this->get($this->url('shelf'))->json('stylebooks'), 'name');
@@ -91,13 +91,31 @@ final class LearnTest extends TestCase
         $this->assertSame('Learned from list 0 and 2 more', $words);
         $strays = $this->postJson($this->url("stylebooks/{$made['id']}/strays"), [
             'from' => array_map(fn ($book) => ['workbook' => $book->id, 'sheets' => 'all'], $books),
-        ])->assertOk()->json();
+        ])->assertOk()->json('strays');
         $this->assertSame(['Column headings, fill: 2 cells'], array_column($strays, 'words'));
         // Brought in line in one act, which is undone as one.
         $this->act($books[2], 'dress', ['stylebook' => 'House list', 'clean' => true, 'sheets' => 'all']);
         $this->assertSame([], $this->postJson($this->url("stylebooks/{$made['id']}/strays"), [
             'from' => [['workbook' => $books[2]->id, 'sheets' => 'all']],
-        ])->json());
+        ])->json('strays'));
+    }
+
+    public function test_how_far_it_is_can_be_asked_and_a_large_sheet_is_named(): void
+    {
+        $rows = implode('', array_map(fn (int $row) => "Rowan $row,$row\n", range(1, 31_000)));
+        $large = $this->bringIn('large.csv', "Tree,Count\n$rows");
+        $this->act($large, 'dress', ['stylebook' => 'River ledger', 'clean' => false]);
+        $asked = ['from' => [['workbook' => $large->id, 'sheets' => 'all']], 'watch' => 'a-name-of-its-own'];
+        $this->assertSame(0.0, (float) $this->get($this->url('stylebooks/learning/a-name-of-its-own'))->assertOk()->json('done'));
+        $id = Stylebook::query()->where('name', 'Plain rule')->firstOrFail()->id;
+        $strays = $this->postJson($this->url("stylebooks/$id/strays"), $asked)->assertOk();
+        $this->assertSame(['large'], $strays->json('cut'), 'of 62,002 cells 60,000 are looked at');
+        $cells = array_column($strays->json('strays'), 'cells');
+        $this->assertSame($cells, array_reverse(collect($cells)->sort()->values()->all()), 'the most cells first');
+        $this->assertSame(1.0, (float) $this->get($this->url('stylebooks/learning/a-name-of-its-own'))->json('done'));
+        foreach (['short', str_repeat('a', 65), 'with a blank', 7, ['x']] as $watch) {
+            $this->postJson($this->url("stylebooks/$id/strays"), ['watch' => $watch] + $asked)->assertUnprocessable();
+        }
     }
 
     private function list(string $fill): Spreadsheet

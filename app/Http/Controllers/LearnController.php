@@ -8,8 +8,10 @@ use App\Bench\Bench;
 use App\Bench\Drafts;
 use App\Bench\Shelf;
 use App\Bench\Versions;
+use App\Http\Progress;
 use App\Http\Records\LearnedRecord;
 use App\Http\Records\StrayRecord;
+use App\Http\Records\StraysRecord;
 use App\Models\Stylebook as StylebookRow;
 use App\Models\Workbook as WorkbookRow;
 use App\Wire\ActIsWrong;
@@ -42,7 +44,10 @@ final class LearnController
         }
         $name = trim($request->string('name')->toString());
         $title = $from[0][0]->name;
-        $learned = Learner::of($from, $name === '' ? $shelf->free("Looks of $title") : $name, array_values($without));
+        $progress = Progress::of($request, self::sheets($from));
+        $learned = Learner::of(
+            $from, $name === '' ? $shelf->free("Looks of $title") : $name, array_values($without), $progress->step(...),
+        );
         if (! $request->boolean('keep')) {
             return response()->json(LearnedRecord::of($learned, null));
         }
@@ -56,13 +61,32 @@ final class LearnController
     {
         $row = StylebookRow::onShelf()->findOrFail($id);
         [$stylebook] = Versions::of(Drafts::of($row)->id ?? $row->id);
-        $strays = [];
-        foreach ($this->from($request) as [$workbook, $sheets]) {
-            $dressed = (new Dress($sheets, $stylebook, true))->on($workbook);
-            array_push($strays, ...array_map(StrayRecord::of(...), Strays::of($workbook, $dressed, $sheets)));
+        [$strays, $cut] = [[], []];
+        $from = $this->from($request);
+        $progress = Progress::of($request, self::sheets($from));
+        foreach ($from as [$workbook, $sheets]) {
+            foreach ($sheets as $sheet) {
+                $dressed = (new Dress([$sheet], $stylebook, true))->on($workbook);
+                [$found, $unread] = Strays::of($workbook, $dressed, [$sheet]);
+                array_push($strays, ...$found);
+                array_push($cut, ...$unread);
+                $progress->step();
+            }
         }
 
-        return response()->json($strays);
+        return response()->json(new StraysRecord(array_map(StrayRecord::of(...), Strays::sorted($strays)), $cut));
+    }
+
+    /** How far a request is that was sent under a name. */
+    public function progress(string $watch): JsonResponse
+    {
+        return response()->json(['done' => Progress::done($watch)]);
+    }
+
+    /** @param  list<array{Workbook, list<int>}>  $from */
+    private static function sheets(array $from): int
+    {
+        return array_sum(array_map(fn (array $one) => count($one[1]), $from));
     }
 
     /** @return non-empty-list<array{Workbook, list<int>}> */

@@ -95,6 +95,7 @@ final class Types
         LearnedRuleRecord::class,
         LearnedRecord::class,
         StrayRecord::class,
+        StraysRecord::class,
         ImportRecord::class,
         LessonRecord::class,
         ShelfRecord::class,

@@ -24,7 +24,7 @@ import type {
     SheetDetail,
     SelectionRecord,
     ShelfRecord,
-    StrayRecord,
+    StraysRecord,
     TouchedRecord,
     TruthNote,
     Window,
@@ -260,10 +260,12 @@ export const api = {
     handover: (id: string) => call<HandoverRecord>('GET', `handovers/${id}`),
     cancelHandover: (id: string) => patiently<HandoverRecord>('DELETE', `handovers/${id}`),
     /** What would be learned from sheets that already look right; kept as a stylebook, without the rules that are refused. */
-    learn: (from: LearnFrom[], name: string, without: string[], keep: boolean) =>
-        patiently<LearnedRecord>('POST', 'stylebooks/learn', { from: from.map(asked), name, without, keep }),
-    strays: (id: number, from: LearnFrom[]) =>
-        patiently<StrayRecord[]>('POST', `stylebooks/${id}/strays`, { from: from.map(asked) }),
+    learn: (from: LearnFrom[], name: string, without: string[], keep: boolean, watch?: string) =>
+        patiently<LearnedRecord>('POST', 'stylebooks/learn', { from: from.map(asked), name, without, keep, watch }),
+    strays: (id: number, from: LearnFrom[], watch: string) =>
+        patiently<StraysRecord>('POST', `stylebooks/${id}/strays`, { from: from.map(asked), watch }),
+    /** How far a request has come that was sent under a name. */
+    learning: (watch: string) => call<{ done: number }>('GET', `stylebooks/learning/${watch}`),
     importStylebook: (json: string) => patiently<{ id: number; name: string }>('POST', 'stylebooks', { json }),
     beginStylebook: (from: number | null) => patiently<{ id: number; name: string }>('POST', 'stylebooks/begin', { from }),
     removeStylebook: (id: number) => patiently<{ message: string }>('DELETE', `stylebooks/${id}`),

@@ -706,6 +706,11 @@ export interface StrayRecord {
   places: string[];
 }
 
+export interface StraysRecord {
+  strays: StrayRecord[];
+  cut: string[];
+}
+
 export interface ImportRecord {
   id: string;
   name: string;

@@ -4,6 +4,7 @@ import { COLUMNS, ROWS, letters, write } from '@/grid/address';
 import type { Axis } from '@/grid/geometry';
 import type { Tile } from '@/grid/useTiles';
 import { announce } from '@/parts/announce';
+import { counted } from '@/parts/counted';
 import { useBench } from '@/work/state';
 
 /**
@@ -66,5 +67,5 @@ function words(rect: { top: number; left: number; bottom: number; right: number 
         return `Columns ${letters(rect.left)}${rect.right > rect.left ? ` to ${letters(rect.right)}` : ''}`;
     if (rect.left === 1 && rect.right === COLUMNS) return `Rows ${rect.top}${rect.bottom > rect.top ? ` to ${rect.bottom}` : ''}`;
     const cells = (rect.bottom - rect.top + 1) * (rect.right - rect.left + 1);
-    return `${write(rect).replace(':', ' to ')}, ${cells.toLocaleString('en')} ${cells === 1 ? 'cell' : 'cells'}`;
+    return `${write(rect).replace(':', ' to ')}, ${counted(cells, 'cell')}`;
 }

@@ -6,6 +6,7 @@ import { parse } from '@/grid/address';
 import { goToName } from '@/work/names';
 import { useSending } from '@/work/sending';
 import { keys } from '@/api/keys';
+import { counted } from '@/parts/counted';
 import { selectionText, useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
 import { useQuiet } from '@/work/useQuiet';
@@ -30,9 +31,7 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
             {shown && (
                 <>
                     <span>
-                        {shown.numbers > 0
-                            ? `${shown.numbers.toLocaleString('en')} ${shown.numbers === 1 ? 'number' : 'numbers'}`
-                            : `${shown.filled.toLocaleString('en')} filled`}
+                        {shown.numbers > 0 ? counted(shown.numbers, 'number') : `${shown.filled.toLocaleString('en')} filled`}
                     </span>
                     {shown.sum !== null && <Figure name="sum" value={shown.sum} />}
                     {shown.mean !== null && shown.numbers > 1 && <Figure wide name="mean" value={shown.mean} />}
@@ -114,7 +113,7 @@ function Cut({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail;
     return (
         <span className="flex items-center gap-1 text-caution">
             <button type="button" className="h-6 rounded px-1 hover:bg-white" title="Go to the next of them" onClick={next}>
-                {data.count === 1 ? '1 text is cut' : `${data.count.toLocaleString('en')} texts are cut`}
+                {counted(data.count, 'text is cut', 'texts are cut')}
             </button>
             <button type="button" className="h-6 rounded px-1 font-semibold hover:bg-white" onClick={fit}>
                 Fit
@@ -127,7 +126,7 @@ function Cut({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail;
 function Results({ detail }: { detail: SheetDetail }) {
     const { waiting, notCalculated, circles } = detail;
     if (waiting + notCalculated === 0) return null;
-    const many = (count: number) => `${count.toLocaleString('en')} ${count === 1 ? 'result' : 'results'}`;
+    const many = (count: number) => counted(count, 'result');
     return (
         <span
             className="text-caution"

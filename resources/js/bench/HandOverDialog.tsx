@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord, HandoverRecord, SheetDetail } from '@/api/types';
 import { tell } from '@/parts/Messages';
+import { counted } from '@/parts/counted';
 import { useReturnFocus } from '@/parts/useReturnFocus';
 
 export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord; detail: SheetDetail; onClose: () => void }) {
@@ -81,9 +82,9 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
                                         onChange={(event) => setDefuse(event.target.checked)}
                                     />
                                     <span>
-                                        {risk.data?.risky === 1 ? '1 cell begins' : `${risk.data?.risky} cells begin`} with = + -
-                                        or @, which other programs may run as a formula. Put an apostrophe before them. This
-                                        changes those texts in the file, and only there.
+                                        {counted(risk.data?.risky ?? 0, 'cell begins', 'cells begin')} with = + - or @, which
+                                        other programs may run as a formula. Put an apostrophe before them. This changes those
+                                        texts in the file, and only there.
                                     </span>
                                 </label>
                             )}

@@ -5,6 +5,7 @@ import { keys } from '@/api/keys';
 import type { LearnedRecord } from '@/api/types';
 import { DialogFrame } from '@/parts/DialogFrame';
 import { say, tell } from '@/parts/Messages';
+import { counted } from '@/parts/counted';
 import { go } from '@/parts/path';
 
 /** A stylebook from sheets that already look right: each rule with its evidence, then what does not follow. */
@@ -66,9 +67,7 @@ function Choose({ onChoose }: { onChoose: (from: LearnFrom[]) => void }) {
                                     }
                                 />
                                 <span className="flex-1 truncate">{workbook.name}</span>
-                                <span className="text-[12px] text-quiet">
-                                    {workbook.sheets === 1 ? '1 sheet' : `${workbook.sheets} sheets`}
-                                </span>
+                                <span className="text-[12px] text-quiet">{counted(workbook.sheets, 'sheet')}</span>
                             </label>
                             {one && workbook.sheets > 1 && (
                                 <SheetsOf from={one} onChange={(sheets) => put(workbook.id, { ...one, sheets })} />
@@ -124,9 +123,10 @@ function SheetsOf({ from, onChange }: { from: LearnFrom; onChange: (sheets: numb
 
 function Rules({ from, onKeep }: { from: LearnFrom[]; onKeep: (stylebook: { id: number; name: string }) => void }) {
     const client = useQueryClient();
+    const [watch] = useState(() => crypto.randomUUID());
     const learned = useQuery({
         queryKey: ['learn', from],
-        queryFn: () => api.learn(from, '', [], false),
+        queryFn: () => api.learn(from, '', [], false, watch),
         gcTime: 0,
         retry: false,
     });
@@ -134,12 +134,7 @@ function Rules({ from, onKeep }: { from: LearnFrom[]; onKeep: (stylebook: { id: 
     const [name, setName] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
     if (learned.isError) return <p className="mt-3 text-danger">{learned.error.message}</p>;
-    if (!learned.data)
-        return (
-            <p className="mt-3 text-quiet" role="status">
-                Looking at what the cells have in common…
-            </p>
-        );
+    if (!learned.data) return <Looking watch={watch} words="Looking at what the cells have in common…" />;
     const keep = () => {
         setBusy(true);
         void api
@@ -213,6 +208,30 @@ function Rules({ from, onKeep }: { from: LearnFrom[]; onKeep: (stylebook: { id: 
     );
 }
 
+/** How far the server has come, sheet by sheet. */
+function Looking({ watch, words }: { watch: string; words: string }) {
+    const asked = useQuery({
+        queryKey: ['learning', watch],
+        queryFn: () => api.learning(watch),
+        refetchInterval: 400,
+        gcTime: 0,
+    });
+    const done = Math.round((asked.data?.done ?? 0) * 100);
+    return (
+        <div className="mt-3 text-quiet">
+            <p role="status">{words}</p>
+            <div
+                className="mt-2 h-[5px] overflow-hidden rounded bg-damson-soft"
+                role="progressbar"
+                aria-label={words}
+                aria-valuenow={done}
+            >
+                <div className="h-full bg-damson" style={{ width: `${done}%` }} />
+            </div>
+        </div>
+    );
+}
+
 function Strays({
     stylebook,
     from,
@@ -223,9 +242,10 @@ function Strays({
     onClose: () => void;
 }) {
     const client = useQueryClient();
+    const [watch] = useState(() => crypto.randomUUID());
     const strays = useQuery({
         queryKey: ['strays', stylebook.id, from],
-        queryFn: () => api.strays(stylebook.id, from),
+        queryFn: () => api.strays(stylebook.id, from, watch),
         retry: false,
     });
     const [busy, setBusy] = useState(false);
@@ -243,7 +263,11 @@ function Strays({
                 });
                 await client.invalidateQueries({ queryKey: ['bench', workbook] });
             }
-            say(`${from.length === 1 ? 'The sheets wear' : 'All of them wear'} ${stylebook.name}. One undo takes it back.`);
+            say(
+                from.length === 1
+                    ? `The sheets wear ${stylebook.name}. One undo takes it back.`
+                    : `All of them wear ${stylebook.name}. One undo in each workbook takes it back.`,
+            );
             onClose();
         } catch (fault) {
             tell(fault);
@@ -254,25 +278,26 @@ function Strays({
     return (
         <>
             {strays.isError && <p className="mt-3 text-danger">{strays.error.message}</p>}
-            {!strays.data && !strays.isError && (
-                <p className="mt-3 text-quiet" role="status">
-                    Looking for cells that do not follow…
-                </p>
-            )}
+            {!strays.data && !strays.isError && <Looking watch={watch} words="Looking for cells that do not follow…" />}
             {strays.data && (
                 <p className="mt-3 text-quiet">
-                    {strays.data.length === 0
+                    {strays.data.strays.length === 0
                         ? 'Every cell of these sheets follows it already.'
                         : 'These cells do not follow it. Dressing the sheets in it brings them in line, in one step.'}
                 </p>
             )}
-            {strays.data && strays.data.length > 0 && (
+            {strays.data && strays.data.cut.length > 0 && (
+                <p className="mt-1 text-caution">
+                    Large sheets were looked at only from their top, 60,000 cells each: {strays.data.cut.join(', ')}.
+                </p>
+            )}
+            {strays.data && strays.data.strays.length > 0 && (
                 <ul
                     className="mt-2 max-h-[260px] overflow-auto rounded-md border border-hair"
                     tabIndex={0}
                     aria-label="What does not follow"
                 >
-                    {strays.data.map((stray, at) => (
+                    {strays.data.strays.map((stray, at) => (
                         <li key={at} className="flex gap-3 border-t border-hair px-3 py-1 text-[12.5px] first:border-t-0">
                             <span className="w-[130px] flex-none truncate">{stray.name}</span>
                             <span className="w-[230px] flex-none truncate">{stray.words}</span>

@@ -1,5 +1,6 @@
 import type { FirstScreen } from '@/api/types';
 import type { Axis } from '@/grid/geometry';
+import { counted } from '@/parts/counted';
 
 /** A frame around what a reader sees before scrolling; what stands outside of it is said at its corner. */
 export function ScreenFrame({
@@ -15,8 +16,8 @@ export function ScreenFrame({
     left: number;
 }) {
     const outside = [
-        screen.columnsOutside > 0 && `${screen.columnsOutside} ${screen.columnsOutside === 1 ? 'column' : 'columns'}`,
-        screen.rowsOutside > 0 && `${screen.rowsOutside.toLocaleString('en')} ${screen.rowsOutside === 1 ? 'row' : 'rows'}`,
+        screen.columnsOutside > 0 && counted(screen.columnsOutside, 'column'),
+        screen.rowsOutside > 0 && counted(screen.rowsOutside, 'row'),
     ].filter(Boolean);
     return (
         <div

@@ -7,6 +7,7 @@ import { say, tell } from '@/parts/Messages';
 import { go } from '@/parts/path';
 import { useDraft } from '@/parts/useDraft';
 import { UndoRedo } from '@/bench/UndoRedo';
+import { counted } from '@/parts/counted';
 import type { Acts } from '@/work/useActs';
 import type { Keeping } from './useKeep';
 
@@ -34,7 +35,7 @@ export function BookBar({
     const drop = async () => {
         const sure = await ask({
             title: 'Give up what is not kept?',
-            about: `${book.changes.length === 1 ? '1 change' : `${book.changes.length} changes`} since version ${book.base ?? book.version}. What was kept stays.`,
+            about: `${counted(book.changes.length, 'change')} since version ${book.base ?? book.version}. What was kept stays.`,
             action: 'Give them up',
             danger: true,
         });

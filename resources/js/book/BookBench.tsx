@@ -6,6 +6,7 @@ import type { BookRecord } from '@/api/types';
 import { Grid } from '@/bench/Grid';
 import { useKeys } from '@/bench/useKeys';
 import { CannotShow } from '@/parts/CannotShow';
+import { counted } from '@/parts/counted';
 import { useNarrow } from '@/parts/useNarrow';
 import { Tray } from '@/tray/Tray';
 import { seenTrial } from '@/work/trial';
@@ -180,7 +181,7 @@ function Foot({ changes, words }: { changes: number; words: string | null }) {
                     : pending > 0
                       ? 'Saving…'
                       : changes > 0
-                        ? `${changes === 1 ? '1 change' : `${changes} changes`}, not kept as a version yet`
+                        ? `${counted(changes, 'change')}, not kept as a version yet`
                         : 'All is kept'}
             </span>
         </footer>

@@ -2,6 +2,7 @@ import { ChevronDown, ChevronUp, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { ColourRecord, RulesRecord } from '@/api/types';
 import { ask } from '@/parts/Ask';
+import { counted } from '@/parts/counted';
 import { useDraft } from '@/parts/useDraft';
 import { ColourMenu } from '@/tray/ColourMenu';
 import type { Formatter } from '@/tray/useFormat';
@@ -38,7 +39,7 @@ export function PalettePanel({ rules, format }: { rules: RulesRecord; format: Fo
             {leaving && (
                 <div className="my-2 rounded-md bg-ground p-2" role="group" aria-label={`In the place of ${leaving.name}`}>
                     <p className="mb-1.5 text-[12px]">
-                        {leaving.uses === 1 ? '1 rule says' : `${leaving.uses} rules say`} {leaving.name}. Which takes its place?
+                        {counted(leaving.uses, 'rule says', 'rules say')} {leaving.name}. Which takes its place?
                     </p>
                     <div className="flex flex-wrap gap-1">
                         {rules.palette
@@ -117,7 +118,7 @@ function Colour({
                         className="h-6 w-6 flex-none rounded border border-black/15"
                         style={{ background: colour.hex }}
                         aria-label={`Change ${colour.name}, ${colour.hex}`}
-                        title={`${colour.hex}, said by ${colour.uses === 1 ? '1 rule' : `${colour.uses} rules`}`}
+                        title={`${colour.hex}, said by ${counted(colour.uses, 'rule')}`}
                     />
                 </ColourMenu>
                 <input

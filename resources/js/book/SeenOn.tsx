@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api } from '@/api/client';
 import type { BookRecord, WearerRecord } from '@/api/types';
 import { Whole } from '@/grid/Picture';
+import { counted } from '@/parts/counted';
 
 export interface Sheet {
     workbook: number;
@@ -39,7 +40,7 @@ function Bar({ book, on, onChoose }: { book: BookRecord; on: Sheet | null; onCho
             <span className="min-w-0 flex-1 truncate" title={changes.map((change) => change.words).join(', ')}>
                 {changes.length === 0
                     ? 'as it is kept'
-                    : `${changes.length === 1 ? '1 change' : `${changes.length} changes`} since version ${book.base ?? book.version}: ${changes
+                    : `${counted(changes.length, 'change')} since version ${book.base ?? book.version}: ${changes
                           .slice(0, 3)
                           .map((change) => change.words)
                           .join(', ')}`}

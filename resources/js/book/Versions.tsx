@@ -4,6 +4,7 @@ import { api } from '@/api/client';
 import type { BookRecord } from '@/api/types';
 import { ask } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
+import { counted } from '@/parts/counted';
 
 /** What was kept and when; two versions rule by rule; the way back. */
 export function Versions({ book }: { book: BookRecord }) {
@@ -20,7 +21,7 @@ export function Versions({ book }: { book: BookRecord }) {
         const follow = book.sheets - book.worn.filter((sheet) => sheet.holds !== null).length;
         const sure = await ask({
             title: `Go back to version ${version}?`,
-            about: `What it says becomes version ${book.version + 1}${follow > 0 ? `, for the ${follow === 1 ? '1 sheet that follows' : `${follow} sheets that follow`}` : ''}. Every version stays in this list.`,
+            about: `What it says becomes version ${book.version + 1}${follow > 0 ? `, for the ${counted(follow, 'sheet that follows', 'sheets that follow')}` : ''}. Every version stays in this list.`,
             action: 'Go back',
         });
         if (sure === null) return;
@@ -53,9 +54,7 @@ export function Versions({ book }: { book: BookRecord }) {
                                 <span className="text-[11.5px] text-quiet">
                                     {version.when}
                                     {version.newest ? ' · the newest' : ''}
-                                    {version.held > 0
-                                        ? ` · held by ${version.held === 1 ? '1 sheet' : `${version.held} sheets`}`
-                                        : ''}
+                                    {version.held > 0 ? ` · held by ${counted(version.held, 'sheet')}` : ''}
                                 </span>
                             </span>
                             {!version.newest && (

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api, Refused, type Went } from '@/api/client';
 import { keys } from '@/api/keys';
 import { say, tell } from '@/parts/Messages';
+import { counted } from '@/parts/counted';
 
 /** Keeps the draft as a version; where somebody kept one meanwhile, it is asked how the two come together. */
 export function useKeep(id: number, specimen: number) {
@@ -24,7 +25,7 @@ export function useKeep(id: number, specimen: number) {
                     setWent(null);
                     const sheets = book.sheets - book.worn.filter((sheet) => sheet.holds !== null).length;
                     say(
-                        `Version ${book.version} is kept.${sheets > 0 ? ` ${sheets === 1 ? '1 sheet follows' : `${sheets} sheets follow`} it.` : ''}`,
+                        `Version ${book.version} is kept.${sheets > 0 ? ` ${counted(sheets, 'sheet follows', 'sheets follow')} it.` : ''}`,
                     );
                     return fresh();
                 },

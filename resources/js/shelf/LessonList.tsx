@@ -3,6 +3,7 @@ import { X } from 'lucide-react';
 import { api } from '@/api/client';
 import type { LessonRecord } from '@/api/types';
 import { say, tell } from '@/parts/Messages';
+import { counted } from '@/parts/counted';
 
 /** What corrections of readings have taught: tables that come with the same headings are read by it, until it is forgotten. */
 export function LessonList({ lessons }: { lessons: LessonRecord[] }) {
@@ -29,7 +30,7 @@ export function LessonList({ lessons }: { lessons: LessonRecord[] }) {
                                 {lesson.headings}
                             </span>
                             <span className="text-[12px] text-quiet">
-                                from {lesson.from}, {lesson.corrections} {lesson.corrections === 1 ? 'correction' : 'corrections'}
+                                from {lesson.from}, {counted(lesson.corrections, 'correction')}
                             </span>
                         </span>
                         <button

@@ -8,11 +8,12 @@ import { LearnDialog } from '@/bench/LearnDialog';
 import { Picture } from '@/grid/Picture';
 import { ask } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
+import { counted } from '@/parts/counted';
 import { go } from '@/parts/path';
 
 function worn(stylebook: StylebookRecord): string {
     if (stylebook.sheets === 0) return 'worn by none yet';
-    return `worn by ${stylebook.workbooks} ${stylebook.workbooks === 1 ? 'workbook' : 'workbooks'}, ${stylebook.sheets} ${stylebook.sheets === 1 ? 'sheet' : 'sheets'}`;
+    return `worn by ${counted(stylebook.workbooks, 'workbook')}, ${counted(stylebook.sheets, 'sheet')}`;
 }
 
 export function StylebookList({ stylebooks }: { stylebooks: StylebookRecord[] }) {

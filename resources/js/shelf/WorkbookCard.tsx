@@ -6,6 +6,7 @@ import type { CardRecord } from '@/api/types';
 import { Picture } from '@/grid/Picture';
 import { ask } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
+import { counted } from '@/parts/counted';
 import { go } from '@/parts/path';
 
 export function WorkbookCard({ workbook }: { workbook: CardRecord }) {
@@ -46,8 +47,7 @@ export function WorkbookCard({ workbook }: { workbook: CardRecord }) {
                 <div className="p-3">
                     <h2 className="truncate pr-7 text-[14px] font-semibold">{workbook.name}</h2>
                     <p className="mt-0.5 text-[12px] text-quiet">
-                        {workbook.sheets === 1 ? '1 sheet' : `${workbook.sheets} sheets`}, {workbook.rows.toLocaleString('en')}{' '}
-                        rows
+                        {counted(workbook.sheets, 'sheet')}, {workbook.rows.toLocaleString('en')} rows
                     </p>
                     <p className="mt-1.5 flex justify-between gap-2 text-[12px] text-quiet">
                         <span className="truncate">{workbook.stylebooks.join(', ') || 'no stylebook'}</span>

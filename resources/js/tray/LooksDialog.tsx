@@ -6,6 +6,7 @@ import { useBench } from '@/work/state';
 import { parse } from '@/grid/address';
 import { ask } from '@/parts/Ask';
 import { DialogFrame } from '@/parts/DialogFrame';
+import { counted } from '@/parts/counted';
 import { go } from '@/parts/path';
 import type { Formatter } from './useFormat';
 
@@ -82,7 +83,7 @@ export function LooksDialog({ format, stamp, onClose }: { format: Formatter; sta
                                         {place.workbook === format.id
                                             ? place.sheetName
                                             : `${place.workbookName}, ${place.sheetName}`}
-                                        : {place.cells.toLocaleString('en')} {place.cells === 1 ? 'cell' : 'cells'}
+                                        : {counted(place.cells, 'cell')}
                                     </button>
                                 ))}
                             </p>
@@ -107,8 +108,7 @@ function Leaving({
     return (
         <div className="mt-2 rounded-md bg-ground p-2" role="group" aria-label={`Wearers of ${look.name}`}>
             <p className="mb-2">
-                {cells === 1 ? '1 cell wears' : `${cells.toLocaleString('en')} cells wear`} it. What becomes of{' '}
-                {cells === 1 ? 'it' : 'them'}?
+                {counted(cells, 'cell wears', 'cells wear')} it. What becomes of {cells === 1 ? 'it' : 'them'}?
             </p>
             <div className="flex flex-wrap gap-1.5">
                 <button type="button" className="btn" onClick={() => onChoose({})}>

@@ -5,6 +5,7 @@ import type { TruthNote } from '@/api/types';
 import { useBench } from '@/work/state';
 import { useTruths } from '@/work/useTruths';
 import { parse } from '@/grid/address';
+import { counted } from '@/parts/counted';
 import type { Formatter } from './useFormat';
 
 const ACTS: Record<string, string> = {
@@ -28,8 +29,8 @@ export function NotesMenu({ format }: { format: Formatter }) {
             <Popover.Trigger className="flex h-6 items-center gap-1 self-start rounded px-1 text-[11px] text-caution hover:bg-ground">
                 <TriangleAlert size={12} aria-hidden="true" />
                 {here.length > 0
-                    ? `${here.length === 1 ? '1 note' : `${here.length} notes`} on this column`
-                    : `${all.length === 1 ? '1 note' : `${all.length} notes`} on this sheet`}
+                    ? `${counted(here.length, 'note')} on this column`
+                    : `${counted(all.length, 'note')} on this sheet`}
             </Popover.Trigger>
             <Popover.Portal>
                 <Popover.Content
