@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use Rilvet\Condition\Conditions;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
@@ -27,6 +28,8 @@ final class IncomingRows
     private readonly SheetStream $stream;
 
     private ?Range $filter = null;
+
+    private ?Conditions $conditions = null;
 
     /** @var array<int, float> pt, by row */
     private array $heights = [];
@@ -88,6 +91,12 @@ final class IncomingRows
         }
     }
 
+    /** Conditional formats; known once the set-up was asked for. */
+    public function conditions(): Conditions
+    {
+        return $this->conditions ?? new Conditions;
+    }
+
     /** What the file filters; known once the set-up was asked for. */
     public function filter(): ?Range
     {
@@ -99,6 +108,7 @@ final class IncomingRows
         $skeleton = new SheetSkeleton($this->stream->head, $this->stream->tail, $this->sheet->part);
 
         $this->filter = $skeleton->filter();
+        $this->conditions = $this->book->conditionsIn()->of($skeleton->root);
         $setup = $skeleton->setup($digit, $columns, $this->heights, $this->hidden, $this->sheet->state, $this->fixed);
 
         return $setup->withTab(new Tab($this->book->colours->of($skeleton->tab()), $this->sheet->state, $setup->tab->protected));

@@ -211,7 +211,8 @@ final class Opening
             }
             $rows->below($intake);
             $setup = $rows->setup($digit, $intake->columns());
-            $sheets[$number] = $intake->sheet($setup, $looks, FileHints::said($tables, $number), $rows->filter())->fromPackage();
+            $sheets[$number] = $intake->sheet($setup, $looks, FileHints::said($tables, $number), $rows->filter())
+                ->withAspects($rows->conditions())->fromPackage();
         }
         $this->notices = self::told($book);
 

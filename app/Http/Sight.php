@@ -67,7 +67,8 @@ final readonly class Sight
 
     public static function paint(Workbook $workbook, int $number, Range $range): Window
     {
-        return (new Painter($workbook->sheet($number), $workbook->looks, Fonts::shipped(), $workbook->from1904))->paint($number, $range);
+        return (new Painter($workbook->sheet($number), $workbook->looks, Fonts::shipped(), $workbook->from1904,
+            $workbook->around($number)))->paint($number, $range);
     }
 
     /**
@@ -97,7 +98,8 @@ final readonly class Sight
         if (! is_array($given) || count($given) > self::WINDOWS) {
             throw ActIsWrong::argument('windows', 'a list of at most '.self::WINDOWS.' windows');
         }
-        $painter = new Painter($workbook->sheet($number), $workbook->looks, Fonts::shipped(), $workbook->from1904);
+        $painter = new Painter($workbook->sheet($number), $workbook->looks, Fonts::shipped(), $workbook->from1904,
+            $workbook->around($number));
         $windows = [];
         foreach ($given as $window) {
             $range = is_array($window) ? self::rectangle($window) : null;

@@ -7,6 +7,7 @@ namespace Rilvet\Act;
 use Rilvet\Act\Exception\NameIsWrong;
 use Rilvet\Act\Exception\SheetIsClosed;
 use Rilvet\Colour\Colour;
+use Rilvet\Condition\Conditions;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\References;
 use Rilvet\Grid\EditedSheet;
@@ -99,12 +100,10 @@ final readonly class ArrangeSheet implements Act
                     }
                 }
             }
-            if ($edits !== []) {
-                $workbook = $workbook->withSheet(
-                    $number,
-                    $sheet->readAs($sheet->found, new EditedSheet($sheet->cells, $edits), $sheet->typing),
-                );
-            }
+            $sheet = $edits === [] ? $sheet : $sheet->readAs($sheet->found, new EditedSheet($sheet->cells, $edits), $sheet->typing);
+            $looks = $sheet->aspect(Conditions::class);
+            $named = $looks->following(fn (string $formula) => References::toSheet($formula, $from, $to));
+            $workbook = $workbook->withSheet($number, $named === $looks ? $sheet : $sheet->withAspects($named));
         }
 
         return $workbook->naming(array_map(fn (string $refers) => References::toSheet($refers, $from, $to), $workbook->names));

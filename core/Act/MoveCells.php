@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\MoveIsWrong;
+use Rilvet\Condition\Conditions;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\MovedRun;
 use Rilvet\Formula\References;
@@ -52,8 +53,11 @@ final readonly class MoveCells implements Act
             $other = $workbook->sheet($number);
             $cells = self::said($other->cells, array_values(array_filter($moved, fn (MovedRun $run) => $run->isSaidAnew)));
             if ($cells !== $other->cells) {
-                $workbook = $workbook->withSheet($number, $other->readAs($other->found, $cells, $other->typing));
+                $other = $other->readAs($other->found, $cells, $other->typing);
             }
+            $looks = $other->aspect(Conditions::class);
+            $followed = $looks->following(fn (string $formula) => $references->moved($formula, false));
+            $workbook = $workbook->withSheet($number, $followed === $looks ? $other : $other->withAspects($followed));
         }
 
         $tables = array_map(

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Rilvet\Dressed;
 
+use Rilvet\Condition\Around;
+use Rilvet\Condition\Judges;
+use Rilvet\Condition\Verdict;
 use Rilvet\Dressed\Layers\FileLayer;
 use Rilvet\Dressed\Layers\HandLayer;
 use Rilvet\Dressed\Layers\LaidLayer;
@@ -28,6 +31,9 @@ final class DressedSheet
 {
     /** Whole rows that are kept in mind. */
     private const ROWS = 4_000;
+
+    /** Looks with what cells hold that are kept in mind. */
+    private const HELD = 20_000;
 
     /** @var array<string, ResolvedLook> by what is known of a place */
     private array $places = [];
@@ -68,7 +74,14 @@ final class DressedSheet
     /** @var list<ValueLayer> lowest first */
     private readonly array $valued;
 
-    public function __construct(private readonly Worksheet $sheet, LookBook $looks)
+    /** What conditions say; false until it is asked for. */
+    private Judges|false|null $judges = false;
+
+    /** @var array{int, int, Verdict|null} the cell that was asked last, and what its conditions say */
+    private array $last = [0, 0, null];
+
+    /** @param  Around|null  $around  what conditions look at beside the sheet; without it they know nothing but the sheet */
+    public function __construct(private readonly Worksheet $sheet, LookBook $looks, private readonly ?Around $around = null)
     {
         $this->tables = new RowTables($sheet->reading->tables);
         $this->odd = new OddFormats($sheet, $looks);
@@ -160,8 +173,50 @@ final class DressedSheet
             $key = "{$look->number}|$number|$says";
             $look = $this->holding[$key] ??= $this->numbered([...$look->entries, ...$layer->entries($says)], $look->part);
         }
+        $verdict = $this->judges() === null ? null : $this->verdict($row, $column, $cell);
+        if ($verdict === null || $verdict->looks === []) {
+            return $look;
+        }
+        count($this->holding) < self::HELD || $this->holding = [];
 
-        return $look;
+        return $this->holding["{$look->number}|c|$verdict->key"] ??= $this->numbered([...$look->entries, ...$this->conditional($verdict)],
+            $look->part);
+    }
+
+    /** What the conditions of the sheet and of its stylebook say of a cell: looks, a bar, a mark. */
+    public function verdict(int $row, int $column, Cell $cell): ?Verdict
+    {
+        if ($this->last[0] !== $row || $this->last[1] !== $column) {
+            $this->last = [$row, $column, $this->judges()?->at($row, $column, $cell)];
+        }
+
+        return $this->last[2];
+    }
+
+    /** All conditions that hold somewhere; null where there are none. */
+    public function judges(): ?Judges
+    {
+        if ($this->judges === false) {
+            $conditions = $this->sheet->conditions();
+            $judges = $conditions === [] ? null : new Judges(
+                $conditions, $this->sheet->reading, $this->sheet->cells, $this->around ?? Around::alone($this->sheet->cells),
+            );
+            $this->judges = $judges?->isEmpty() === false ? $judges : null;
+        }
+
+        return $this->judges;
+    }
+
+    /** @return list<LayerEntry> lowest first */
+    private function conditional(Verdict $verdict): array
+    {
+        $entries = [];
+        foreach (array_reverse($verdict->looks) as [$condition, $look]) {
+            $number = array_search($condition, $this->sheet->conditions(), true);
+            $entries[] = new LayerEntry(Layer::Conditional, $look, 'conditional look '.((int) $number + 1));
+        }
+
+        return $entries;
     }
 
     /**
@@ -222,7 +277,7 @@ final class DressedSheet
     /** @param  list<LayerEntry>  $entries */
     private function numbered(array $entries, ?Part $part): ResolvedLook
     {
-        $says = array_map(fn (LayerEntry $entry) => [$entry->layer->value, $entry->look->key()], $entries);
+        $says = array_map(fn (LayerEntry $entry) => [$entry->layer->value, $entry->look->key(), $entry->name], $entries);
         $key = ($part->value ?? '').json_encode($says, JSON_THROW_ON_ERROR);
 
         return new ResolvedLook($this->numbers[$key] ??= count($this->numbers), $entries, $part);

@@ -25,9 +25,15 @@ final readonly class ResolvedLook
     /** The layer that an attribute came from: the highest that says it. */
     public function from(Attribute $attribute): ?Layer
     {
+        return $this->entry($attribute)?->layer;
+    }
+
+    /** What of a layer says an attribute: the highest that does. */
+    public function entry(Attribute $attribute): ?LayerEntry
+    {
         foreach (array_reverse($this->entries) as $entry) {
             if ($entry->look->get($attribute) !== null) {
-                return $entry->layer;
+                return $entry;
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Feature;
 
+use Rilvet\Condition\Conditions;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Aspect;
 use Rilvet\Work\Aspect\FileLooks;
@@ -28,6 +29,7 @@ final class Features
     public const ASPECTS = [
         FileLooks::class, NamedLooks::class, WornNames::class, HandTouches::class, PartRules::class,
         JoinedTexts::class, Origin::class, Moves::class, Unsettled::class, Filter::class, KeyBands::class, LaidStripes::class,
+        Conditions::class,
     ];
 
     /** @return class-string<Aspect>|null the aspect that is stored under a name */

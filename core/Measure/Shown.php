@@ -34,6 +34,12 @@ final readonly class Shown
         );
     }
 
+    /** The same without its text: a bar or a mark stands for it. */
+    public function silent(): self
+    {
+        return new self(new Formatted(''), $this->align);
+    }
+
     /** Without an alignment of its own, text stands where it begins, numbers right, booleans and errors in the middle (18.18.40). */
     private static function side(Cell $cell, string $horizontal, string $start): string
     {

@@ -15,6 +15,7 @@ final class Comparison
         'name' => 'Name', 'about' => 'About', 'palette' => 'Colour', 'ground' => 'Ground', 'stripes' => 'Stripes', 'frame' => 'Outline',
         'fit' => 'Fit',
         'page' => 'Page', 'opens' => 'Opening', 'looks' => 'Named look', 'numbers' => 'Number format',
+        'conditions' => 'Conditional look',
     ];
 
     /** @return list<Difference> in the order of the rules; of each group what both say first, then what only the other says */

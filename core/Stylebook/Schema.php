@@ -54,6 +54,10 @@ final class Schema
                 ],
                 'looks' => $named(['$ref' => '#/$defs/look']),
                 'numbers' => $named(['type' => 'string']),
+                'conditions' => [
+                    'type' => 'object', 'maxProperties' => ConditionRules::MOST, 'propertyNames' => ['pattern' => ConditionRules::NAME],
+                    'additionalProperties' => ['$ref' => '#/$defs/condition'],
+                ],
             ]),
             'additionalProperties' => false,
             '$defs' => [
@@ -63,6 +67,7 @@ final class Schema
                 'edge' => ['type' => 'string', 'pattern' => self::edge()],
                 'look' => ['type' => 'object', 'properties' => self::attributes(), 'additionalProperties' => false],
                 'rule' => self::rule(),
+                'condition' => ConditionRules::schema(),
             ],
         ];
     }

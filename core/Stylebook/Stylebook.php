@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Stylebook;
 
 use JsonException;
+use Rilvet\Condition\Condition;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnKind;
@@ -38,6 +39,7 @@ final readonly class Stylebook
         'opens',
         'looks',
         'numbers',
+        'conditions',
     ];
 
     /**
@@ -46,6 +48,7 @@ final readonly class Stylebook
      * @param  Look  $frame  the edges of a table, all four
      * @param  array<string, Look>  $looks  named looks
      * @param  array<string, string>  $numbers  named number formats, by name
+     * @param  list<Condition>  $conditions  conditional looks of parts; the first goes before the others
      * @param  array<string, mixed>  $source  the JSON as it was written
      */
     private function __construct(
@@ -63,6 +66,7 @@ final readonly class Stylebook
         public ?int $zoom,
         public array $looks,
         public array $numbers,
+        public array $conditions,
         private array $source,
     ) {
     }
@@ -149,6 +153,7 @@ final readonly class Stylebook
             isset($opens['zoom']) ? Reader::whole($opens, 'zoom', 'opens', 10, 400, 100) : null,
             $looks,
             $numbers,
+            ConditionRules::of(Reader::map($data, 'conditions'), $palette),
             $data,
         );
     }

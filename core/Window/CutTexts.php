@@ -37,7 +37,8 @@ final readonly class CutTexts
             return new self(0, [], [], []);
         }
         $fonts = Fonts::shipped();
-        $window = (new Painter($sheet, $workbook->looks, $fonts, $workbook->from1904))->texts($number, self::ROWS);
+        $window = (new Painter($sheet, $workbook->looks, $fonts, $workbook->from1904, $workbook->around($number)))->texts($number,
+            self::ROWS);
         $count = 0;
         $places = $columns = $rows = [];
         $merges = new Merges($sheet->setup->merges);

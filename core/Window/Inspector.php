@@ -6,10 +6,12 @@ namespace Rilvet\Window;
 
 use Rilvet\Colour\Colour;
 use Rilvet\Colour\Difference;
+use Rilvet\Condition\Around;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Dressed\Layer;
 use Rilvet\Dressed\LayerEntry;
 use Rilvet\Dressed\ResolvedLook;
+use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Look\Attribute;
@@ -31,19 +33,20 @@ final class Inspector
 
     private readonly DressedSheet $dressed;
 
-    public function __construct(private readonly Worksheet $sheet, private readonly LookBook $looks)
+    public function __construct(private readonly Worksheet $sheet, private readonly LookBook $looks, ?Around $around = null)
     {
-        $this->dressed = new DressedSheet($sheet, $looks);
+        $this->dressed = new DressedSheet($sheet, $looks, $around);
     }
 
     public function inspect(RangeSet $ranges, int $row, int $column): Inspection
     {
-        $active = $this->dressed->at($row, $column);
+        $plain = $this->dressed->at($row, $column);
+        $active = $this->dressed->holding($plain, $row, $column, $this->cell($row, $column));
         $worn = [];
         $parts = [];
         $kinds = [];
         foreach ($this->places($ranges) as [$at, $cell]) {
-            $look = $this->dressed->at($at, $cell);
+            $look = [$at, $cell] === [$row, $column] ? $active : $this->dressed->at($at, $cell);
             $worn[$look->number] = $look;
             $table = $this->sheet->reading->tableAt($at, $cell);
             $part = $table?->partAt($at, $cell);
@@ -71,7 +74,7 @@ final class Inspector
             array_map(
                 fn (LayerEntry $entry) => new LayerView(
                     $entry->layer->value,
-                    $this->from($entry->layer, $part),
+                    $entry->name ?? $this->from($entry->layer, $part),
                     LookWords::of($entry->look),
                 ),
                 $active->entries,
@@ -83,6 +86,15 @@ final class Inspector
             $fill === 'none' ? [] : $this->near($fill),
             array_map(strval(...), $merges),
         );
+    }
+
+    private function cell(int $row, int $column): Cell
+    {
+        foreach ($this->sheet->cells->read($row, $row, $column, $column) as $cells) {
+            return $cells[$column - 1] ?? Cell::blank();
+        }
+
+        return Cell::blank();
     }
 
     /**
@@ -140,7 +152,8 @@ final class Inspector
             $attribute->value,
             $value === null ? null : (is_bool($value) ? ($value ? 'true' : 'false') : (string) $value),
             count($values) > 1,
-            count($layers) > 1 ? 'several layers' : ($layer === null ? 'nothing says it' : $this->from($layer, $part, $kind)),
+            count($layers) > 1 ? 'several layers'
+                : ($layer === null ? 'nothing says it' : $active->entry($attribute)->name ?? $this->from($layer, $part, $kind)),
             $layer->value ?? 0,
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
+use Rilvet\Condition\Around;
+use Rilvet\Condition\Verdict;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
@@ -46,8 +48,9 @@ final class Painter
         LookBook $looks,
         Fonts $fonts,
         private readonly bool $from1904 = false,
+        ?Around $around = null,
     ) {
-        $this->dressed = new DressedSheet($sheet, $looks);
+        $this->dressed = new DressedSheet($sheet, $looks, $around);
         $this->edges = new Edges($this->dressed);
         $this->merges = new Merges($sheet->setup->merges);
         $this->ruler = new Ruler($fonts);
@@ -69,6 +72,7 @@ final class Painter
                 array_map($setup->sizes->hidesColumn(...), range($range->left, $range->right)),
             ),
         );
+        $conditional = $this->dressed->judges() !== null;
         foreach ($this->rows($range) as $row => $values) {
             foreach ($this->dressed->stretch($row, $range->left, $range->right)[1] as $column => $worn) {
                 $cell = $values[$column - 1] ?? Cell::blank();
@@ -78,16 +82,18 @@ final class Painter
                     continue;
                 }
                 $filled = $this->filled[$worn->number] ??= ! in_array($worn->look->text(Attribute::Fill), ['', 'none'], true);
-                if (! $filled && $cell->isBlank()) {
+                $verdict = $conditional ? $this->dressed->verdict($row, $column, $cell) : null;
+                if (! $filled && $cell->isBlank() && $verdict?->mark === null) {
                     continue;
                 }
                 $hidden = $isMerged && $this->merges->hides($row, $column);
                 if ($hidden && ! $filled) {
                     continue;
                 }
-                $cells[] = $this->cell($hidden ? Cell::blank() : $cell, $worn, $row, $column, $values);
+                $cells[] = $this->cell($hidden ? Cell::blank() : $cell, $worn, $row, $column, $values, $hidden ? null : $verdict);
             }
         }
+        $this->dressed->judges()?->keep();
 
         return new Window(
             $number, $range->top, $range->left,
@@ -129,10 +135,13 @@ final class Painter
     }
 
     /** @param  list<Cell>  $values of the whole row */
-    private function cell(Cell $cell, ResolvedLook $worn, int $row, int $column, array $values): WindowCell
+    private function cell(Cell $cell, ResolvedLook $worn, int $row, int $column, array $values, ?Verdict $verdict = null): WindowCell
     {
         $merge = $this->merges->at($row, $column);
         $shown = Shown::of($cell, $worn, $this->from1904, $this->sheet->setup->opening->rightToLeft);
+        if ($verdict?->hidesText === true) {
+            $shown = $shown->silent();
+        }
         $text = $shown->formatted->text;
         $pieces = $shown->formatted->pieces();
         $from = $column;
@@ -161,6 +170,8 @@ final class Painter
             $pieces[0] ?? null,
             $from,
             $to,
+            $verdict?->bar,
+            $verdict?->mark === null ? null : new WindowMark($verdict->mark[0]->value, $verdict->mark[1]),
         );
     }
 
@@ -256,10 +267,9 @@ final class Painter
                     $merge->right >= $range->left,
             ) !== [];
         $across = $along = $upright = [];
-        [$aboveKey, $above] =
-            $range->top > 1 ? $this->dressed->stretch($range->top - 1, max(1, $range->left - 1), $range->right + 1) : ['', []];
+        [$aboveKey, $above] = $range->top > 1 ? $this->edged($range->top - 1, $range) : ['', []];
         for ($row = $range->top; $row <= $range->bottom + 1; $row++) {
-            [$key, $worn] = $this->dressed->stretch($row, max(1, $range->left - 1), $range->right + 1);
+            [$key, $worn] = $this->edged($row, $range);
             // Rows that wear the same beneath rows that wear the same have the same edges.
             $pair = $key === null || $aboveKey === null ? null : "$aboveKey/$key";
             $edges = ($pair === null ? null : $across[$pair] ?? null) ?? $this->edgesOver($above, $worn, $range);
@@ -283,6 +293,28 @@ final class Painter
         }
 
         return $lines;
+    }
+
+    /**
+     * What a row wears as far as its edges go: by what its cells hold only where a condition says anything of edges.
+     *
+     * @return array{string|null, array<int, ResolvedLook>}
+     */
+    private function edged(int $row, Range $range): array
+    {
+        [$key, $worn] = $this->dressed->stretch($row, max(1, $range->left - 1), $range->right + 1);
+        if ($this->dressed->judges()?->haveEdges !== true) {
+            return [$key, $worn];
+        }
+        $cells = [];
+        foreach ($this->sheet->cells->read($row, $row, max(1, $range->left - 1), $range->right + 1) as $cells) {
+            break;
+        }
+        foreach ($worn as $column => $look) {
+            $worn[$column] = $this->dressed->holding($look, $row, $column, $cells[$column - 1] ?? Cell::blank());
+        }
+
+        return [null, $worn];
     }
 
     /**

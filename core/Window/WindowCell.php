@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
+use Rilvet\Condition\DrawnBar;
+
 /** One cell as it is painted. */
 final readonly class WindowCell
 {
@@ -16,6 +18,8 @@ final readonly class WindowCell
      * @param  string|null  $edge  what is pushed to the cell's left edge, such as a currency sign
      * @param  int  $from  the column at which the text may begin, reaching over blank neighbours
      * @param  int  $to  the column at which it must end
+     * @param  DrawnBar|null  $bar  behind the text
+     * @param  WindowMark|null  $mark  at the left end of the cell
      */
     public function __construct(
         public int $row,
@@ -26,6 +30,8 @@ final readonly class WindowCell
         public ?string $edge,
         public int $from,
         public int $to,
+        public ?DrawnBar $bar = null,
+        public ?WindowMark $mark = null,
     ) {
     }
 }

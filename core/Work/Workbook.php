@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Work;
 
+use Rilvet\Condition\Around;
 use Rilvet\Formula\Scope;
 use Rilvet\Formula\TableRange;
 use Rilvet\Look\LookBook;
@@ -19,6 +20,7 @@ final readonly class Workbook
      * @param  array<string, string>  $names  defined names and what they refer to
      * @param  array<string, TableRange>  $tables  of the file, by the names that formulas say
      * @param  Stylebook|null  $own  its own named looks and colours
+     * @param  array<int, Worksheet>  $beside  sheets that conditions look at, and nothing else
      * @param  bool  $hasResults  the file says what its formulas give; else it asks to be calculated when it is opened (18.2.2)
      */
     public function __construct(
@@ -30,6 +32,7 @@ final readonly class Workbook
         public array $tables = [],
         public bool $hasResults = true,
         public ?Stylebook $own = null,
+        public array $beside = [],
     ) {
     }
 
@@ -37,6 +40,27 @@ final readonly class Workbook
     public function scope(): Scope
     {
         return new Scope(array_map(fn (Worksheet $sheet) => $sheet->name, $this->sheets), $this->names, $this->tables);
+    }
+
+    /**
+     * What conditions of a sheet look at beside it.
+     *
+     * @param  string|null  $day  "2026-11-27", on which today is; null for the day that it is
+     */
+    public function around(int $number, ?string $day = null): Around
+    {
+        $all = $this->sheets + $this->beside;
+
+        return new Around(
+            new Scope(array_map(fn (Worksheet $sheet) => $sheet->name, $all), $this->names, $this->tables),
+            array_map(fn (Worksheet $sheet) => $sheet->cells, $all), $number, $this->from1904, Around::serial($day, $this->from1904),
+        );
+    }
+
+    /** @param  array<int, Worksheet>  $sheets  that conditions look at, and no act changes */
+    public function standingBeside(array $sheets): self
+    {
+        return $sheets === [] ? $this : $this->with(beside: $sheets);
     }
 
     /** @throws Refusal when there is no such sheet */
@@ -107,6 +131,7 @@ final readonly class Workbook
      * @param  array<int, Worksheet>|null  $sheets
      * @param  array<string, string>|null  $names
      * @param  array<string, TableRange>|null  $tables
+     * @param  array<int, Worksheet>|null  $beside
      */
     private function with(
         ?string $name = null,
@@ -114,10 +139,11 @@ final readonly class Workbook
         ?array $names = null,
         ?array $tables = null,
         ?Stylebook $own = null,
+        ?array $beside = null,
     ): self {
         return new self(
             $name ?? $this->name, $sheets ?? $this->sheets, $this->looks, $this->from1904,
-            $names ?? $this->names, $tables ?? $this->tables, $this->hasResults, $own ?? $this->own,
+            $names ?? $this->names, $tables ?? $this->tables, $this->hasResults, $own ?? $this->own, $beside ?? $this->beside,
         );
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rilvet\Work;
 
 use Closure;
+use Rilvet\Condition\Condition;
+use Rilvet\Condition\Conditions;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Aspect;
@@ -199,7 +201,10 @@ final readonly class Worksheet
 
     private function fingerprint(): string
     {
-        return hash('xxh128', (string) json_encode([$this->setup->toArray(), $this->file->runs()]));
+        $conditions = $this->aspect(Conditions::class)->toJson();
+
+        return hash('xxh128', (string) json_encode([$this->setup->toArray(), $this->file->runs(), ...($conditions === null ? []
+            : [$conditions])]));
     }
 
     public function wearing(?Stylebook $stylebook, bool $clean, ?Worn $worn = null): self
@@ -245,6 +250,18 @@ final readonly class Worksheet
         }
 
         return true;
+    }
+
+    /** @return list<Condition> conditional looks: those of the sheet, then those of its stylebook; the first goes before the others */
+    public function conditions(): array
+    {
+        return [...$this->aspect(Conditions::class)->all, ...$this->stylebook->conditions ?? []];
+    }
+
+    /** @param  list<Condition>  $conditions  of the sheet itself */
+    public function conditioned(array $conditions): self
+    {
+        return $this->withAspects($this->aspect(Conditions::class)->holding($conditions));
     }
 
     /** Whether a named look is the workbook's own. */

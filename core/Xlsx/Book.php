@@ -31,6 +31,9 @@ final class Book
 
     public readonly CellFormats $formats;
 
+    /** @var list<Look> */
+    private readonly array $differentials;
+
     /** @var list<BookSheet> */
     public readonly array $sheets;
 
@@ -60,6 +63,7 @@ final class Book
             $root,
         );
         $this->formats = new CellFormats($root ?? PackageXml::root(PackageXml::tree('<styleSheet/>', 'styles')), $this->colours);
+        $this->differentials = $root === null ? [] : $this->formats->differentials($root);
         $this->sheets = $this->listed();
     }
 
@@ -74,6 +78,12 @@ final class Book
         $part = $this->package->related($this->part, 'sharedStrings')?->target;
 
         return $this->texts ??= $part === null ? [] : SharedStrings::of($this->package, $part);
+    }
+
+    /** Reads the conditional formats of a sheet; a new one for each. */
+    public function conditionsIn(): ConditionsIn
+    {
+        return new ConditionsIn($this->differentials, $this->formats, $this->colours);
     }
 
     /** Dates count from 1904 (18.2.28). */

@@ -94,6 +94,45 @@ final class CellFormats
         return Look::of(array_filter($this->type($this->fonts[0] ?? null), fn (mixed $value) => $value !== null && $value !== false));
     }
 
+    /** @return list<Look> by the number of the differential format (18.8.15) */
+    public function differentials(DOMElement $styles): array
+    {
+        return array_map($this->differential(...), self::items($styles, 'dxfs', 'dxf'));
+    }
+
+    /** What a differential format says: it says what is not so, too, and fills with the colour behind the pattern (18.8.14). */
+    public function differential(DOMElement $format): Look
+    {
+        $values = [];
+        $font = PackageXml::child($format, 'font');
+        foreach ($font === null ? [] : $this->type($font) as $name => $value) {
+            $element = ['font' => 'name', 'size' => 'sz', 'bold' => 'b', 'italic' => 'i', 'underline' => 'u', 'strike' => 'strike',
+                'script' => 'vertAlign', 'ink' => 'color'][$name];
+            if ($font !== null && PackageXml::child($font, $element) !== null) {
+                $values[$name] = $value ?? ['underline' => 'none', 'script' => 'none', 'ink' => '#000000'][$name] ?? null;
+            }
+        }
+        $code = PackageXml::child($format, 'numFmt');
+        if ($code !== null && $code->getAttribute('formatCode') !== '') {
+            $values['number'] = Text::plain($code->getAttribute('formatCode'));
+        }
+        $fill = PackageXml::child($format, 'fill');
+        $pattern = $fill === null ? null : PackageXml::child($fill, 'patternFill');
+        if ($pattern !== null) {
+            $values['fill'] = $pattern->getAttribute('patternType') === 'none' ? 'none'
+                : $this->colours->of(PackageXml::child($pattern, 'bgColor')) ?? $this->colours->of(PackageXml::child($pattern, 'fgColor'));
+        }
+        $values += $this->edges(PackageXml::child($format, 'border')) + self::place(PackageXml::child($format, 'alignment'));
+        $values = array_filter($values, fn (mixed $value) => $value !== null);
+        try {
+            return Look::of($values);
+        } catch (Refusal) {
+            unset($values['number']);
+
+            return Look::of($values);
+        }
+    }
+
     private function look(DOMElement $format): Look
     {
         $values = array_filter([

@@ -15,7 +15,7 @@ use Rilvet\Work\Setup;
 final class SheetFrame
 {
     /** Order of what may stand before the rows, and after them (ISO/IEC 29500-1 18.3.1.99). */
-    private const ORDER = [
+    public const ORDER = [
         'sheetPr',
         'dimension',
         'sheetViews',
@@ -80,16 +80,18 @@ final class SheetFrame
      * @param  string  $root  start tag of the worksheet
      * @param  list<Range>  $merges
      */
-    public function tail(string $tail, string $root, array $merges): string
+    public function tail(string $tail, string $root, array $merges, ?ConditionsRewrite $conditions = null): string
     {
         $skeleton = new SheetSkeleton("$root<sheetData>", $tail, $this->part);
         $texts = array_map(strval(...), $merges);
         $was = array_map(strval(...), $skeleton->setup(7, 0, [], [], 'visible')->merges);
         $named = $this->moves->isEmpty() && $this->places->on($skeleton->root);
-        if (array_diff($texts, $was) === [] && array_diff($was, $texts) === [] && $this->moves->isEmpty() && ! $named) {
+        $isMerged = array_diff($texts, $was) !== [] || array_diff($was, $texts) !== [];
+        $this->moves->isEmpty() || $this->moves->on($skeleton->root);
+        $isConditioned = $conditions?->on($skeleton->root) === true;
+        if (! $isMerged && $this->moves->isEmpty() && ! $named && ! $isConditioned) {
             return $tail;
         }
-        $this->moves->on($skeleton->root);
         $cells = $skeleton->element('mergeCells');
         if ($texts === []) {
             $cells?->remove();

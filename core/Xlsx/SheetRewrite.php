@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Xlsx;
 
+use Rilvet\Condition\Conditions;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
@@ -78,7 +79,7 @@ final class SheetRewrite
         private readonly BookSheet $from,
         private readonly Worksheet $sheet,
         LookBook $looks,
-        StylesWriting $styles,
+        private readonly StylesWriting $styles,
         bool $isEdited,
         private readonly Moves $moves = new Moves([], ''),
         private readonly NamedPlaces $places = new NamedPlaces([]),
@@ -140,7 +141,8 @@ final class SheetRewrite
             $out->write($this->missing($next, $this->edited?->at($next)));
         }
         $frame = new SheetFrame($this->from->part, $this->book, $this->moves, $this->places);
-        $tail = $frame->tail($stream->tail, $this->root, $this->sheet->setup->merges);
+        $conditions = new ConditionsRewrite($this->sheet, $this->book, $this->styles, $this->sheet->aspect(Conditions::class)->isRead);
+        $tail = $frame->tail($stream->tail, $this->root, $this->sheet->setup->merges, $conditions);
         $this->isChanged = $this->isChanged || $tail !== $stream->tail;
         $out->write($tail);
         $out->end();

@@ -105,6 +105,55 @@ final class StyleElements
         return $fill;
     }
 
+    /**
+     * A differential format (18.8.14): only what a look says, also what it says is not so.
+     *
+     * @param  callable(string): int  $number  the identifier of a format code
+     */
+    public function differential(Look $look, callable $number): DOMElement
+    {
+        $dxf = $this->element('dxf', []);
+        $font = $this->element('font', []);
+        foreach (['b' => Attribute::Bold, 'i' => Attribute::Italic, 'strike' => Attribute::Strike] as $name => $attribute) {
+            $look->get($attribute) === null || $font->appendChild($this->element($name, $look->is($attribute) ? [] : ['val' => '0']));
+        }
+        $underline = $look->get(Attribute::Underline);
+        is_string($underline) && $font->appendChild($this->element('u', $underline === 'single' ? [] : ['val' => $underline]));
+        $script = ['super' => 'superscript', 'sub' => 'subscript', 'none' => 'baseline'][$look->text(Attribute::Script)] ?? null;
+        $script === null || $font->appendChild($this->element('vertAlign', ['val' => $script]));
+        $look->get(Attribute::Size) === null || $font->appendChild($this->element('sz',
+            ['val' => (string) $look->number(Attribute::Size)]));
+        $look->get(Attribute::Ink) === null
+            || $font->appendChild($this->element('color', ['rgb' => 'FF'.substr($look->text(Attribute::Ink), 1)]));
+        $look->get(Attribute::Font) === null || $font->appendChild($this->element('name', ['val' => $look->text(Attribute::Font)]));
+        $font->hasChildNodes() && $dxf->appendChild($font);
+        $code = $look->text(Attribute::Number);
+        $code === '' || $dxf->appendChild($this->element('numFmt', ['numFmtId' => (string) $number($code), 'formatCode' => $code]));
+        $fill = $look->text(Attribute::Fill);
+        if ($fill !== '') {
+            $pattern = $this->element('patternFill', ['patternType' => $fill === 'none' ? 'none' : 'solid']);
+            foreach ($fill === 'none' ? [] : ['fgColor', 'bgColor'] as $name) {
+                $pattern->appendChild($this->element($name, ['rgb' => 'FF'.substr($fill, 1)]));
+            }
+            $inner = $this->element('fill', []);
+            $inner->appendChild($pattern);
+            $dxf->appendChild($inner);
+        }
+        $border = $this->element('border', []);
+        foreach (['left' => Attribute::Left, 'right' => Attribute::Right, 'top' => Attribute::Top,
+            'bottom' => Attribute::Bottom] as $name => $side) {
+            $edge = $look->edge($side);
+            if ($edge !== null) {
+                $element = $this->element($name, $edge->isNone() ? [] : ['style' => $edge->line->value]);
+                $edge->isNone() || $element->appendChild($this->element('color', ['rgb' => 'FF'.substr($edge->colour, 1)]));
+                $border->appendChild($element);
+            }
+        }
+        $border->hasChildNodes() && $dxf->appendChild($border);
+
+        return $dxf;
+    }
+
     /** A copy of a border in which what differs is said anew. */
     public function border(?DOMElement $from, Look $look, Look $had): DOMElement
     {

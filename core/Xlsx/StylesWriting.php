@@ -57,6 +57,9 @@ final class StylesWriting
     /** @var array<string, int> index among the style formats, by name */
     private array $named = [];
 
+    /** @var array<string, int> by the look */
+    private array $differentials = [];
+
     private bool $isChanged = false;
 
     /** @var array<string, array<int, DOMElement>> elements of a group, by its name */
@@ -79,7 +82,7 @@ final class StylesWriting
             $this->codes[$code] ??= $id;
         }
         $this->lastCode = max([163, ...array_keys($custom)]);
-        foreach (['fonts' => 'font', 'fills' => 'fill', 'borders' => 'border', 'cellXfs' => 'xf'] as $group => $item) {
+        foreach (['fonts' => 'font', 'fills' => 'fill', 'borders' => 'border', 'cellXfs' => 'xf', 'dxfs' => 'dxf'] as $group => $item) {
             foreach (CellFormats::items($this->root, $group, $item) as $index => $element) {
                 $this->known[$group][$this->written($element)] ??= $index;
             }
@@ -144,18 +147,22 @@ final class StylesWriting
         return $this->made[$key] = $same;
     }
 
-    /** The index of a differential format (18.8.14) that fills cells; made at its first use. */
-    public function differential(string $fill): int
+    /** The index of a differential format (18.8.15) that says what a look does; made at its first use. */
+    public function differential(Look $look): int
     {
-        $dxf = $this->elements->element('dxf', []);
-        $inner = $this->elements->element('fill', []);
-        $pattern = $this->elements->element('patternFill', ['patternType' => 'solid']);
-        $pattern->appendChild($this->elements->element('fgColor', ['rgb' => 'FF'.substr($fill, 1)]));
-        $pattern->appendChild($this->elements->element('bgColor', ['rgb' => 'FF'.substr($fill, 1)]));
-        $inner->appendChild($pattern);
-        $dxf->appendChild($inner);
+        return $this->differentials[$look->key()] ??= $this->shared('dxfs', 'dxf', $this->elements->differential($look,
+            fn (string $code) => $this->code($code)));
+    }
 
-        return $this->known['dxfs'][$this->written($dxf)] ??= $this->append('dxfs', 'dxf', $dxf);
+    /** What is inside of such a format, for where it stands by itself. */
+    public function differentialXml(Look $look): string
+    {
+        $xml = '';
+        foreach ($this->elements->differential($look, fn (string $code) => $this->code($code))->childNodes as $child) {
+            $xml .= $this->tree->saveXML($child);
+        }
+
+        return $xml;
     }
 
     /** Changes a cell format itself, for all cells that name it. */

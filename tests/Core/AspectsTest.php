@@ -6,6 +6,8 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Condition\Condition;
+use Rilvet\Condition\Conditions;
 use Rilvet\Feature\Features;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Aspect;
@@ -59,6 +61,14 @@ final class AspectsTest extends TestCase
             'bands' => [new KeyBands(['3.2' => [4, 6, 9]])],
             'stripes' => [new LaidStripes([new LaidStripe(Range::parse('B3:D9'), new Stripes(2, [Look::none(),
                 Look::of(['fill' => '#EEEEEE'])]))])],
+            'conditions' => [new Conditions(array_map(Condition::of(...), [
+                ['id' => 'f0', 'test' => ['is' => 'formula', 'of' => ['AND($C4>0,D$6=1)']], 'where' => ['cells' => 'B4:C9 E6'],
+                    'look' => ['bold' => true], 'stops' => true, 'came' => 'f0'],
+                ['id' => 'n1', 'test' => ['is' => 'greatest', 'count' => 5, 'percent' => true], 'where' => ['column' => 'C3'],
+                    'look' => ['fill' => '#EEEEEE'], 'off' => true],
+                ['id' => 'n2', 'test' => ['is' => 'always'], 'where' => ['part' => 'body', 'kind' => 'amount', 'heading' => 'Worth'],
+                    'bar' => ['from' => ['at' => 'auto'], 'to' => ['at' => 'formula', 'value' => '$D$9'], 'colour' => '#224466']],
+            ]), 2, true)],
         ];
     }
 

@@ -20,6 +20,7 @@ use Rilvet\Package\PackedPart;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\CellXml;
+use Rilvet\Xlsx\ConditionsOut;
 use Rilvet\Xlsx\SheetFrame;
 use Rilvet\Xlsx\StripeConditions;
 use Rilvet\Xlsx\StylesWriting;
@@ -48,6 +49,8 @@ final class SheetPart
 
     private readonly Ruler $ruler;
 
+    private readonly ConditionsOut $looks;
+
     /** @param  list<Condition>  $conditions  stripes in the place of fills */
     public function __construct(
         private readonly Worksheet $sheet,
@@ -59,6 +62,7 @@ final class SheetPart
     ) {
         $this->lines = new DressedRows($sheet, $looks);
         $this->ruler = new Ruler(Fonts::shipped());
+        $this->looks = new ConditionsOut($styles);
     }
 
     /** @param  (callable(int): void)|null  $progress */
@@ -89,6 +93,7 @@ final class SheetPart
             .($merges === [] ? '' : '<mergeCells count="'.count($merges).'">'.implode('', $merges).'</mergeCells>')
             .$this->conditions()
             .'<pageMargins left="0.7" right="0.7" top="0.75" bottom="0.75" header="0.3" footer="0.3"/>'
+            .($this->looks->extension === '' ? '' : '<extLst>'.$this->looks->extensionXml().'</extLst>')
             .'</worksheet>');
     }
 
@@ -96,12 +101,17 @@ final class SheetPart
     {
         $xml = '';
         $priority = 0;
+        foreach ($this->sheet->conditions() as $condition) {
+            $ranges = $condition->isOn ? $condition->where->ranges($this->sheet->reading) : [];
+            $xml .= $ranges === [] ? '' : $this->looks->one($condition, $ranges, ++$priority);
+        }
+        // Stripes lie below all that is said of values.
         foreach ($this->conditions as $condition) {
             $rules = '';
             foreach ($condition['rules'] as $rule) {
                 $priority++;
                 $rules .= '<cfRule type="expression" dxfId="'.$this->styles
-                    ->differential($rule['fill'])."\" priority=\"$priority\"><formula>"
+                    ->differential(Look::of(['fill' => $rule['fill']]))."\" priority=\"$priority\"><formula>"
                     .Xml::text($rule['formula']).'</formula></cfRule>';
             }
             $xml .= $rules === '' ? '' : "<conditionalFormatting sqref=\"{$condition['range']}\">$rules</conditionalFormatting>";

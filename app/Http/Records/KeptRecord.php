@@ -59,13 +59,13 @@ final readonly class KeptRecord
                     ->map(fn (mixed $json) => Json::read(is_string($json) ? $json : 'null'));
                 $looks = NamedLooks::fromJson($data['named'] ?? null)->looks;
                 foreach (WornNames::fromJson($data['wears'] ?? null)->names as $at => $name) {
-                    $cells = array_sum(array_map(fn (Range $range) => $range->cells(), $looks->ranges($at + 1)));
-                    if ($cells === 0) {
+                    $wearing = array_sum(array_map(fn (Range $range) => $range->cells(), $looks->ranges($at + 1)));
+                    if ($wearing === 0) {
                         continue;
                     }
                     if (count($worn[$name] ?? []) < self::NAMED) {
-                        $worn[$name][] = "{$sheet->workbook->name}, $sheet->name: ".number_format($cells)
-                            .($cells === 1 ? ' cell' : ' cells');
+                        $worn[$name][] = "{$sheet->workbook->name}, $sheet->name: ".number_format($wearing)
+                            .($wearing === 1 ? ' cell' : ' cells');
                     } else {
                         $more[$name] = ($more[$name] ?? 0) + 1;
                     }

@@ -34,7 +34,7 @@ final readonly class SelectionRecord
         $wears = $sheet->worn?->stylebook;
 
         return new self(
-            (new Inspector($sheet, $workbook->looks))->inspect($ranges, $active->row, $active->column),
+            (new Inspector($sheet, $workbook->looks, $workbook->around($number)))->inspect($ranges, $active->row, $active->column),
             $wears === null ? 0 : Sheet::wearing($wears)->count(),
             $wears === null ? 0 : Sheet::wearing($wears)->distinct()->count('workbook_id'),
             PaletteRecord::list($row, $sheet, $workbook->looks),

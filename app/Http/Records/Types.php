@@ -9,6 +9,8 @@ use LogicException;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
+use Rilvet\Condition\DrawnBar;
+use Rilvet\Condition\Shape;
 use Rilvet\Grid\Address;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Line;
@@ -33,6 +35,7 @@ use Rilvet\Window\Window;
 use Rilvet\Window\WindowCell;
 use Rilvet\Window\WindowLine;
 use Rilvet\Window\WindowLook;
+use Rilvet\Window\WindowMark;
 
 /** The types of the API, written once in PHP and given to the browser from there. A test keeps the two the same. */
 final class Types
@@ -45,6 +48,8 @@ final class Types
         SwatchGroup::class,
         PaletteRecord::class,
         SelectionRecord::class,
+        DrawnBar::class,
+        WindowMark::class,
         WindowCell::class,
         WindowLook::class,
         WindowLine::class,
@@ -168,7 +173,10 @@ final class Types
                         "] },\n";
         }
         $text .= "};\n".self::tableLines()."\n/** Fonts that ship with Rilvet. */\nexport const FAMILIES = ['"
-            .implode("', '", Fonts::FAMILIES)."'];\n";
+            .implode("', '", Fonts::FAMILIES)."'];\n\n/** Outlines of marks, on a square of 12 by 12, and what they are called. */\n"
+            ."export const SHAPES: Record<string, { path: string; words: string }> = {\n"
+            .implode('', array_map(fn (Shape $shape) => "  {$shape->value}: { path: '{$shape->path()}', words: '{$shape->words()}' },\n",
+                Shape::cases()))."};\n";
         $text .= "\nexport type LookValues = Record<string, string | number | boolean>;\n";
         $names = implode(' | ', array_map(fn (Attribute $attribute) => "'{$attribute->value}'", Attribute::cases()));
         $text .= "\n/** Attributes of a look; a number format may be said as a choice in the place of a code. */\n"

@@ -77,6 +77,39 @@ export const TABLE_LINES: { words: string; part: Part; sides: Record<string, str
 /** Fonts that ship with Rilvet. */
 export const FAMILIES = ['Carlito', 'Caladea', 'Arimo', 'Tinos', 'Cousine', 'Gelasio', 'IBM Plex Sans', 'IBM Plex Mono'];
 
+/** Outlines of marks, on a square of 12 by 12, and what they are called. */
+export const SHAPES: Record<string, { path: string; words: string }> = {
+  up: { path: 'M6 .8l5 5.4h-3v5h-4v-5h-3z', words: 'points up' },
+  rising: { path: 'M10.6 1.4v6.9l-2.1-2.1l-4.9 4.9l-2.6-2.6l4.9-4.9l-2.2-2.2z', words: 'rises' },
+  level: { path: 'M11.2 6l-5.4 5v-3h-5v-4h5v-3z', words: 'stays' },
+  falling: { path: 'M10.6 10.6h-6.9l2.2-2.2l-4.9-4.9l2.6-2.6l4.9 4.9l2.1-2.1z', words: 'falls' },
+  down: { path: 'M6 11.2l-5-5.4h3v-5h4v5h3z', words: 'points down' },
+  disc: { path: 'M6 .7a5.3 5.3 0 1 1 0 10.6a5.3 5.3 0 1 1 0-10.6z', words: 'disc' },
+  triangle: { path: 'M6 .9l5.6 10.2h-11.2z', words: 'triangle' },
+  diamond: { path: 'M6 .3l5.7 5.7l-5.7 5.7l-5.7-5.7z', words: 'diamond' },
+  square: { path: 'M1 1h10v10h-10z', words: 'square' },
+  flag: { path: 'M2 .6h1.4v10.8h-1.4zM4 1h7l-2.2 2.8l2.2 2.8h-7z', words: 'flag' },
+  halfFlag: { path: 'M2 .6h1.4v10.8h-1.4zM4 1h7l-2.2 2.8h-4.8z', words: 'half flag' },
+  pole: { path: 'M2 .6h1.4v10.8h-1.4zM4 1h7l-2.2 2.8l2.2 2.8h-7zM4.9 1.9v3.8h4.4l-1.6-1.9l1.6-1.9z', words: 'no flag' },
+  tick: { path: 'M1 6.6l1.8-1.8l2.2 2.2l4.4-5.2l1.9 1.6l-6.1 7.4z', words: 'tick' },
+  bang: { path: 'M4.8.6h2.4l-.4 7h-1.6zM4.9 9h2.2v2.3h-2.2z', words: 'call' },
+  cross: { path: 'M2.4.9l3.6 3.6l3.6-3.6l1.5 1.5l-3.6 3.6l3.6 3.6l-1.5 1.5l-3.6-3.6l-3.6 3.6l-1.5-1.5l3.6-3.6l-3.6-3.6z', words: 'cross' },
+  dash: { path: 'M1 4.6h10v2.8h-10z', words: 'dash' },
+  quarter0: { path: 'M6 .5a5.5 5.5 0 1 1 0 11a5.5 5.5 0 1 1 0-11zM6 1.7a4.3 4.3 0 1 0 0 8.6a4.3 4.3 0 1 0 0-8.6z', words: 'ring' },
+  quarter1: { path: 'M6 .5a5.5 5.5 0 1 1 0 11a5.5 5.5 0 1 1 0-11zM6 1.7a4.3 4.3 0 1 0 0 8.6a4.3 4.3 0 1 0 0-8.6zM6 2.2a3.8 3.8 0 0 1 3.8 3.8h-3.8z', words: 'a quarter' },
+  quarter2: { path: 'M6 .5a5.5 5.5 0 1 1 0 11a5.5 5.5 0 1 1 0-11zM6 1.7a4.3 4.3 0 1 0 0 8.6a4.3 4.3 0 1 0 0-8.6zM6 2.2a3.8 3.8 0 0 1 0 7.6z', words: 'a half' },
+  quarter3: { path: 'M6 .5a5.5 5.5 0 1 1 0 11a5.5 5.5 0 1 1 0-11zM6 1.7a4.3 4.3 0 1 0 0 8.6a4.3 4.3 0 1 0 0-8.6zM6 2.2a3.8 3.8 0 1 1-3.8 3.8h3.8z', words: 'three quarters' },
+  quarter4: { path: 'M6 .5a5.5 5.5 0 1 1 0 11a5.5 5.5 0 1 1 0-11z', words: 'full' },
+  steps0: { path: 'M0.5 8.5h2.2v3h-2.2zM1.1 9.1v1.8h1v-1.8zM3.4 6h2.2v5.5h-2.2zM4 6.6v4.3h1v-4.3zM6.3 3.5h2.2v8h-2.2zM6.9 4.1v6.8h1v-6.8zM9.2 1h2.2v10.5h-2.2zM9.8 1.6v9.3h1v-9.3z', words: 'no step' },
+  steps1: { path: 'M0.5 8.5h2.2v3h-2.2zM3.4 6h2.2v5.5h-2.2zM4 6.6v4.3h1v-4.3zM6.3 3.5h2.2v8h-2.2zM6.9 4.1v6.8h1v-6.8zM9.2 1h2.2v10.5h-2.2zM9.8 1.6v9.3h1v-9.3z', words: 'one step' },
+  steps2: { path: 'M0.5 8.5h2.2v3h-2.2zM3.4 6h2.2v5.5h-2.2zM6.3 3.5h2.2v8h-2.2zM6.9 4.1v6.8h1v-6.8zM9.2 1h2.2v10.5h-2.2zM9.8 1.6v9.3h1v-9.3z', words: 'two steps' },
+  steps3: { path: 'M0.5 8.5h2.2v3h-2.2zM3.4 6h2.2v5.5h-2.2zM6.3 3.5h2.2v8h-2.2zM9.2 1h2.2v10.5h-2.2zM9.8 1.6v9.3h1v-9.3z', words: 'three steps' },
+  steps4: { path: 'M0.5 8.5h2.2v3h-2.2zM3.4 6h2.2v5.5h-2.2zM6.3 3.5h2.2v8h-2.2zM9.2 1h2.2v10.5h-2.2z', words: 'four steps' },
+  star0: { path: 'M6 .4l1.75 3.6l3.95.55l-2.87 2.77l.7 3.93l-3.53-1.87l-3.53 1.87l.7-3.93l-2.87-2.77l3.95-.55zM6 2.7l-1 2.1l-2.3.33l1.67 1.6l-.4 2.3l2.03-1.1l2.03 1.1l-.4-2.3l1.67-1.6l-2.3-.33z', words: 'star outline' },
+  star1: { path: 'M6 .4l1.75 3.6l3.95.55l-2.87 2.77l.7 3.93l-3.53-1.87l-3.53 1.87l.7-3.93l-2.87-2.77l3.95-.55zM6 2.7l1 2.1l2.3.33l-1.67 1.6l.4 2.3l-2.03-1.1z', words: 'half a star' },
+  star2: { path: 'M6 .4l1.75 3.6l3.95.55l-2.87 2.77l.7 3.93l-3.53-1.87l-3.53 1.87l.7-3.93l-2.87-2.77l3.95-.55z', words: 'star' },
+};
+
 export type LookValues = Record<string, string | number | boolean>;
 
 /** Attributes of a look; a number format may be said as a choice in the place of a code. */
@@ -208,6 +241,22 @@ export interface SelectionRecord {
   looks: string[];
 }
 
+export interface DrawnBar {
+  start: number;
+  end: number;
+  colour: string;
+  axis: number | null;
+  axisColour: string | null;
+  border: string | null;
+  isGradient: boolean;
+  hidesText: boolean;
+}
+
+export interface WindowMark {
+  shape: string;
+  colour: string;
+}
+
 export interface WindowCell {
   row: number;
   column: number;
@@ -217,6 +266,8 @@ export interface WindowCell {
   edge: string | null;
   from: number;
   to: number;
+  bar: DrawnBar | null;
+  mark: WindowMark | null;
 }
 
 export interface WindowLook {

@@ -1,5 +1,6 @@
 import { memo, type CSSProperties, type ReactNode } from 'react';
 import type { Window, WindowCell, WindowLine, WindowLook } from '@/api/types';
+import { BarOf, Mark } from './signs';
 import { dashed } from './dashes';
 import type { Axis } from './geometry';
 
@@ -84,6 +85,7 @@ function Text({
             className={`sheet-cell ${classOf(look, cell.align, zoom)}`}
             style={height === undefined ? { left, width } : { left, width, height }}
         >
+            {cell.mark && <Mark mark={cell.mark} size={12 * zoom} aside={cell.align === 'right'} />}
             {cell.edge !== null && <span className="mr-auto">{padded(cell.edge)}</span>}
             {look.rotation === 0 ? (
                 text
@@ -227,9 +229,20 @@ export const Paint = memo(function Paint({
                             }}
                         />
                     ))}
+                    {cells.map(
+                        (cell) =>
+                            cell.bar && (
+                                <BarOf
+                                    key={`b${cell.column}`}
+                                    bar={cell.bar}
+                                    left={columns.start(cell.column)}
+                                    width={columns.sizeOf(cell.column)}
+                                />
+                            ),
+                    )}
                     {cells.map((cell) => {
                         const look = window.looks[cell.look];
-                        if (!look || (cell.text === '' && !cell.edge)) return null;
+                        if (!look || (cell.text === '' && !cell.edge && !cell.mark)) return null;
                         const begin = columns.start(cell.from);
                         const merge = mergeAt(window, cell);
                         return (

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Condition;
+
+use Rilvet\Formula\Values;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\Range;
+use Rilvet\Grid\Sheet;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Reading\Reading;
+
+/**
+ * All conditions of a sheet at once: says of a cell what it wears by them. Of a cell only those are asked that reach its
+ * row; of a file with many thousands that is a handful.
+ */
+final class Judges
+{
+    /** Rows of a band; conditions are kept by the bands that they reach into. */
+    private const BAND = 64;
+
+    /** Bands up to which a range is kept in each of them. */
+    private const FEW = 40;
+
+    /** @var list<Judge> in their order */
+    private array $judges = [];
+
+    /** @var array<int, list<array{int, Range}>> judges and their ranges, by band */
+    private array $bands = [];
+
+    /** @var list<array{int, Range}> those that reach over many bands */
+    private array $wide = [];
+
+    /** @var array{int, list<array{int, Range}>} the row asked last, and what reaches into it */
+    private array $row = [0, []];
+
+    /** @var array<int, list<array{int, Range}>> sorted, by band */
+    private array $sorted = [];
+
+    private readonly Facts $facts;
+
+    /** Whether any of them says something of edges. */
+    public bool $haveEdges = false;
+
+    /** @param  list<Condition>  $conditions  the first goes before all others */
+    public function __construct(array $conditions, Reading $reading, Sheet $cells, Around $around)
+    {
+        $this->facts = new Facts($cells);
+        $values = new Values([$around->number => $cells] + $around->sheets, INF);
+        foreach ($conditions as $condition) {
+            $ranges = $condition->isOn ? $condition->where->ranges($reading) : [];
+            if ($ranges === []) {
+                continue;
+            }
+            $number = count($this->judges);
+            $this->judges[] = new Judge($condition, $ranges, $this->facts, $around, $values);
+            $this->haveEdges = $this->haveEdges || ! $condition->look->only(Attribute::Top, Attribute::Right, Attribute::Bottom,
+                Attribute::Left, Attribute::Rising, Attribute::Falling)->isEmpty();
+            foreach ($ranges as $range) {
+                [$first, $last] = [intdiv($range->top, self::BAND), intdiv($range->bottom, self::BAND)];
+                if ($last - $first >= self::FEW) {
+                    $this->wide[] = [$number, $range];
+                } else {
+                    for ($band = $first; $band <= $last; $band++) {
+                        $this->bands[$band][] = [$number, $range];
+                    }
+                }
+            }
+        }
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->judges === [];
+    }
+
+    /** @return list<Judge> */
+    public function all(): array
+    {
+        return $this->judges;
+    }
+
+    /** What a cell wears by its conditions; null for nothing. */
+    public function at(int $row, int $column, Cell $cell): ?Verdict
+    {
+        $looks = [];
+        $bar = $mark = null;
+        $scaled = $hides = false;
+        $key = '';
+        $asked = -1;
+        foreach ($this->row[0] === $row ? $this->row[1] : $this->ofRow($row) as [$number, $range]) {
+            // A condition of many ranges is asked once.
+            if ($number === $asked || $column < $range->left || $column > $range->right) {
+                continue;
+            }
+            $asked = $number;
+            $judge = $this->judges[$number];
+            $condition = $judge->condition;
+            if ($condition->scale !== null) {
+                $colour = $scaled ? null : $judge->colour($cell);
+                if ($colour !== null) {
+                    $looks[] = [$condition, Look::of(['fill' => $colour])];
+                    $key .= "$number$colour|";
+                    $scaled = true;
+                }
+            } elseif ($condition->bar !== null) {
+                $bar ??= $judge->bar($cell);
+            } elseif ($condition->marks !== null) {
+                if ($mark === null) {
+                    $mark = $judge->mark($cell);
+                    $hides = $hides || ($mark !== null && $condition->marks->hidesText);
+                }
+            } elseif ($judge->holds($row, $column, $cell)) {
+                if (! $condition->look->isEmpty()) {
+                    $looks[] = [$condition, $condition->look];
+                    $key .= "$number|";
+                }
+                if ($condition->stops) {
+                    break;
+                }
+            }
+        }
+
+        return $looks === [] && $bar === null && $mark === null ? null
+            : new Verdict($looks, $bar, $mark, $hides || $bar?->hidesText === true, $key);
+    }
+
+    /** What was worked out of all cells is kept for the next who asks. */
+    public function keep(): void
+    {
+        $this->facts->keep();
+    }
+
+    /** @return list<array{int, Range}> in the order of the conditions */
+    private function ofRow(int $row): array
+    {
+        $band = intdiv($row, self::BAND);
+        if (! isset($this->sorted[$band])) {
+            $first = $band * self::BAND;
+            $wide = array_filter($this->wide, fn (array $one) => $one[1]->top < $first + self::BAND && $one[1]->bottom >= $first);
+            $all = [...array_values($wide), ...$this->bands[$band] ?? []];
+            usort($all, fn (array $one, array $other) => $one[0] <=> $other[0]);
+            count($this->sorted) > 2_000 && $this->sorted = [];
+            $this->sorted[$band] = $all;
+        }
+        $found = array_values(array_filter($this->sorted[$band], fn (array $one) => $one[1]->top <= $row && $one[1]->bottom >= $row));
+        $this->row = [$row, $found];
+
+        return $found;
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Formula\Expression;
+
+use Rilvet\Formula\Values;
+use Rilvet\Grid\Address;
+
+/** The cell from which a formula is looked at, and what it needs to know there. */
+final class At
+{
+    /** Cells that the formulas of one condition may look at, all in all, before they are given up as too costly. */
+    private const STEPS = 40_000_000;
+
+    /** How far the cell is from the one that the formula is written for. */
+    public int $down = 0;
+
+    public int $across = 0;
+
+    private int $steps = 0;
+
+    /** @var array<string, mixed> what was worked out of whole ranges, by what and where */
+    private array $known = [];
+
+    /**
+     * @param  int  $sheet  number of the sheet that the formula stands on, as {@see Values} knows it
+     * @param  int  $row  of the cell that the formula is written for
+     * @param  float  $now  as a serial of the workbook's date system
+     */
+    public function __construct(
+        public readonly Values $values,
+        public readonly int $sheet,
+        public readonly int $row,
+        public readonly int $column,
+        public readonly float $now,
+        public readonly bool $from1904 = false,
+    ) {
+    }
+
+    public function go(int $row, int $column): self
+    {
+        $this->down = $row - $this->row;
+        $this->across = $column - $this->column;
+
+        return $this;
+    }
+
+    /** Rows and columns that go along run on at the other edge of the sheet (common practice). */
+    public static function wrapped(int $index, int $most): int
+    {
+        return $index < 1 ? $index + $most : ($index > $most ? $index - $most : $index);
+    }
+
+    public function rowOf(int $row, bool $isFixed): int
+    {
+        return $isFixed ? $row : self::wrapped($row + $this->down, Address::ROWS);
+    }
+
+    public function columnOf(int $column, bool $isFixed): int
+    {
+        return $isFixed ? $column : self::wrapped($column + $this->across, Address::COLUMNS);
+    }
+
+    /** @throws NotKnown where a formula looks at more than it can be given */
+    public function looked(int $cells): void
+    {
+        $this->steps += $cells;
+        if ($this->steps > self::STEPS) {
+            throw NotKnown::because('It looks at too many cells from each cell; what it gives is not worked out here.');
+        }
+    }
+
+    /**
+     * What is worked out of something that is the same from every cell, once.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $make
+     * @return T
+     */
+    public function once(string $key, callable $make): mixed
+    {
+        if (! array_key_exists($key, $this->known)) {
+            if (count($this->known) > 2_000) {
+                $this->known = [];
+            }
+            $this->known[$key] = $make();
+        }
+
+        /** @var T */
+        return $this->known[$key];
+    }
+}

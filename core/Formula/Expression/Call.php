@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Formula\Expression;
+
+use Closure;
+
+/** A function with what it is given. */
+final readonly class Call implements Node
+{
+    private string $key;
+
+    private bool $isFixed;
+
+    /**
+     * @param  Closure(At, Node...): (null|bool|int|float|string|Fault)  $does
+     * @param  list<Node>  $arguments
+     * @param  bool  $isSteady  gives the same for the same arguments, from every cell
+     */
+    public function __construct(private string $name, private Closure $does, private array $arguments, bool $isSteady)
+    {
+        $fixed = array_filter($arguments, fn (Node $node) => $node->isFixed());
+        $this->isFixed = $isSteady && count($fixed) === count($arguments);
+        $this->key = 'call|'.spl_object_id($this);
+    }
+
+    public function value(At $at): null|bool|int|float|string|Fault
+    {
+        return $this->isFixed
+            ? $at->once($this->key, fn () => ($this->does)($at, ...$this->arguments))
+            : ($this->does)($at, ...$this->arguments);
+    }
+
+    public function grid(At $at): array
+    {
+        if ($this->name === 'IF' || $this->name === 'INDEX') {
+            throw NotKnown::because("It calls {$this->name} for many cells at once, which is not evaluated here.");
+        }
+        // Functions of one value go over a grid cell by cell: N, ABS, LEN, ISNUMBER ...
+        $only = count($this->arguments) === 1 && in_array($this->name, Library::EACH, true) ? $this->arguments[0]->grid($at) : [[null]];
+        if (count($only) === 1 && count($only[0]) === 1) {
+            return [[$this->value($at)]];
+        }
+
+        return array_map(
+            fn (array $line) => array_map(
+                fn (null|bool|int|float|string|Fault $value) => ($this->does)($at, Constant::of($value)), $line,
+            ), $only,
+        );
+    }
+
+    public function isFixed(): bool
+    {
+        return $this->isFixed;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Formula\Expression;
+
+use Closure;
+
+/** The functions that conditions are evaluated with (ISO/IEC 29500-1 18.17.7), by their names. */
+final class Library
+{
+    /** Functions of one value, which go over a grid cell by cell. */
+    public const EACH = [
+        'N', 'T', 'ABS', 'INT', 'SIGN', 'LEN', 'UPPER', 'LOWER', 'TRIM', 'ISBLANK', 'ISNUMBER', 'ISTEXT', 'ISNONTEXT', 'ISLOGICAL',
+        'ISERROR',
+        'ISERR', 'ISNA', 'NOT', 'YEAR', 'MONTH', 'DAY', 'WEEKDAY', 'VALUE',
+    ];
+
+    /** Functions that depend on the cell they stand in, or on the day. */
+    private const MOVING = ['ROW', 'COLUMN'];
+
+    /** @param  list<Node>  $arguments */
+    public static function call(string $name, array $arguments): Node
+    {
+        $name = (string) preg_replace('/^(?:_XLFN\.|_XLWS\.)+/', '', $name);
+        [$least, $most, $does] = self::all()[$name] ?? throw NotKnown::name($name);
+        if (count($arguments) < $least || count($arguments) > $most) {
+            throw NotKnown::because("$name takes other arguments.");
+        }
+
+        return new Call($name, $does, $arguments, ! (in_array($name, self::MOVING, true) && $arguments === []));
+    }
+
+    /** @return array<string, array{int, int, Closure}> fewest and most arguments, and what it does */
+    public static function all(): array
+    {
+        /** @var array<string, array{int, int, Closure}>|null $all */
+        static $all = null;
+
+        return $all ??= [
+            ...Functions\Logic::all(), ...Functions\Maths::all(), ...Functions\Figures::all(), ...Functions\Texts::all(),
+            ...Functions\Dates::all(), ...Functions\Places::all(),
+        ];
+    }
+}

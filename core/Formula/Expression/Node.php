@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Formula\Expression;
+
+/**
+ * A piece of a formula that gives something: one value, or a grid of them where it stands for several cells.
+ *
+ * @phpstan-type Given null|bool|int|float|string|Fault
+ */
+interface Node
+{
+    /** @return Given null for a blank cell */
+    public function value(At $at): null|bool|int|float|string|Fault;
+
+    /** @return list<list<Given>> rows of values; what ends in blank cells may be shorter */
+    public function grid(At $at): array;
+
+    /** Whether it gives the same from every cell. */
+    public function isFixed(): bool;
+}

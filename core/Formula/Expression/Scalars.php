@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Formula\Expression;
+
+/** How values become others, and how they compare (ISO/IEC 29500-1 18.17.2.2, 18.17.2.6). */
+final class Scalars
+{
+    public static function number(null|bool|int|float|string|Fault $value): int|float|Fault
+    {
+        if (is_int($value) || is_float($value) || $value instanceof Fault) {
+            return $value;
+        }
+        if (is_string($value)) {
+            $text = trim($value);
+            if (is_numeric($text)) {
+                return $text + 0;
+            }
+            if (str_ends_with($text, '%') && is_numeric(rtrim(substr($text, 0, -1)))) {
+                return (float) substr($text, 0, -1) / 100;
+            }
+
+            return Fault::value();
+        }
+
+        return (int) $value;
+    }
+
+    public static function text(null|bool|int|float|string|Fault $value): string|Fault
+    {
+        return match (true) {
+            is_string($value), $value instanceof Fault => $value,
+            $value === null => '',
+            is_bool($value) => $value ? 'TRUE' : 'FALSE',
+            is_int($value) => (string) $value,
+            default => self::shortest($value),
+        };
+    }
+
+    public static function truth(null|bool|int|float|string|Fault $value): bool|Fault
+    {
+        if (is_string($value)) {
+            return match (strtoupper($value)) {
+                'TRUE' => true,
+                'FALSE' => false,
+                default => Fault::value(),
+            };
+        }
+
+        return $value instanceof Fault ? $value : (bool) $value;
+    }
+
+    /** Numbers come before texts, texts before truths; a blank is nought, no text or not true, as what it is compared with wants. */
+    public static function compare(null|bool|int|float|string $one, null|bool|int|float|string $other): int
+    {
+        $one ??= self::blankLike($other);
+        $other ??= self::blankLike($one);
+        $kind = fn (null|bool|int|float|string $value) => is_bool($value) ? 2 : (is_string($value) ? 1 : 0);
+        if ($kind($one) !== $kind($other)) {
+            return $kind($one) <=> $kind($other);
+        }
+        if (is_string($one) && is_string($other)) {
+            return self::plain($one) <=> self::plain($other);
+        }
+
+        return self::near($one) <=> self::near($other);
+    }
+
+    /** Capitals make no difference. */
+    public static function plain(string $text): string
+    {
+        return preg_match('/[\x80-\xFF]/', $text) === 1 ? mb_strtolower($text) : strtolower($text);
+    }
+
+    private static function blankLike(null|bool|int|float|string $value): bool|int|string
+    {
+        return is_string($value) ? '' : (is_bool($value) ? false : 0);
+    }
+
+    /** Programs compare fifteen figures (18.17.5.1, numbers of double precision are shown with so many). */
+    private static function near(null|bool|int|float|string $value): null|bool|int|float|string
+    {
+        return is_float($value) && is_finite($value) ? (float) sprintf('%.14e', $value) : $value;
+    }
+
+    private static function shortest(float $number): string
+    {
+        $text = sprintf('%.15G', $number);
+
+        return str_contains($text, 'E') ? (string) preg_replace('/\.?0+E/', 'E', $text) : $text;
+    }
+}
