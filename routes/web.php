@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\ActController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\ImportController;
@@ -67,6 +68,8 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}/truths', [BenchController::class, 'truths']);
         Route::get('sheets/{number}/cut', [BenchController::class, 'cut']);
         Route::get('sheets/{number}/looks', [BenchController::class, 'looks']);
+        Route::get('conditions', [ConditionController::class, 'list']);
+        Route::post('sheets/{number}/condition', [ConditionController::class, 'try']);
         Route::post('point', [ActController::class, 'goTo']);
         Route::get('sheets/{number}/formats', [HandoverController::class, 'formats']);
         Route::get('sheets/{number}/risk', [HandoverController::class, 'risk']);

@@ -231,6 +231,12 @@ final readonly class Arguments
         return strlen($ranges) > 20_000 ? throw ActIsWrong::argument('ranges', 'at most some thousand ranges') : RangeSet::parse($ranges);
     }
 
+    /** The date system of the workbook. */
+    public function from1904(): bool
+    {
+        return $this->row->from1904;
+    }
+
     public function part(): Part
     {
         return Part::tryFrom($this->text('part')) ?? throw ActIsWrong::argument('part', 'a part of a table');

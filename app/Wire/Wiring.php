@@ -16,6 +16,7 @@ final readonly class Wiring
         Acts\Edit::class, Acts\Clear::class, Acts\Convert::class, Acts\Paste::class, Acts\Sort::class, Acts\Move::class, Acts\Spacer::class,
         Acts\FitCutTexts::class, Acts\OneWidth::class, Acts\Share::class, Acts\ResizeLines::class, Acts\HideLines::class,
         Acts\Opening::class, Acts\Headings::class, Acts\SameWidth::class, Acts\ArrangeTheSheet::class, Acts\OrderSheets::class,
+        Acts\SetLook::class, Acts\ArrangeLooks::class, Acts\GatherLooks::class,
     ];
 
     /** What acts on the stylebook that the sheet in view wears, wherever it is worn. */
@@ -28,6 +29,7 @@ final readonly class Wiring
         Stylebook\Say::class, Stylebook\Ground::class, Stylebook\StripeRule::class, Stylebook\Unsay::class, Stylebook\Scale::class,
         Stylebook\RenameColour::class, Stylebook\ReplaceColour::class, Stylebook\OrderColours::class, Stylebook\PaletteOf::class,
         Stylebook\Frame::class, Stylebook\MendInk::class, Stylebook\CallStylebook::class,
+        Stylebook\KeepCondition::class, Stylebook\ArrangeCondition::class,
     ];
 
     /** @throws ActIsWrong where there is none of the name */

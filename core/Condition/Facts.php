@@ -131,17 +131,34 @@ final class Facts
 
     /**
      * @param  list<Range>  $ranges
+     * @return list<float>|null what was found out before
+     */
+    public function known(string $what, array $ranges): ?array
+    {
+        $this->load();
+
+        return $this->known["$what|".self::key($ranges)] ?? null;
+    }
+
+    /**
+     * @param  list<Range>  $ranges
+     * @param  list<float>  $fact
+     */
+    public function know(string $what, array $ranges, array $fact): void
+    {
+        $this->load();
+        $this->known["$what|".self::key($ranges)] = $fact;
+        $this->isNew = true;
+    }
+
+    /**
+     * @param  list<Range>  $ranges
      * @param  callable(): list<float>  $make
      * @return list<float>
      */
     private function fact(string $what, array $ranges, callable $make): array
     {
-        if ($this->known === null) {
-            $kept = $this->store?->fact($this->state);
-            /** @var array<string, list<float>>|false $known */
-            $known = $kept === null ? [] : unserialize($kept, ['allowed_classes' => false]);
-            $this->known = $known === false ? [] : $known;
-        }
+        $this->load();
         $key = "$what|".self::key($ranges);
         if (! isset($this->known[$key])) {
             $this->known[$key] = $make();
@@ -149,6 +166,16 @@ final class Facts
         }
 
         return $this->known[$key];
+    }
+
+    private function load(): void
+    {
+        if ($this->known === null) {
+            $kept = $this->store?->fact($this->state);
+            /** @var array<string, list<float>>|false $known */
+            $known = $kept === null ? [] : unserialize($kept, ['allowed_classes' => false]);
+            $this->known = $known === false ? [] : $known;
+        }
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Condition;
 
+use Rilvet\Reading\ColumnKind;
+
 /** What a condition asks of a cell (kinds of ISO/IEC 29500-1 18.18.12, operators of 18.18.15, and a list of values). */
 enum Is: string
 {
@@ -80,6 +82,25 @@ enum Is: string
             self::Always => 'always',
             self::Unknown => 'something that is not known here',
         };
+    }
+
+    /** @return list<self> what is asked of columns of a kind, the likeliest first */
+    public static function offered(?ColumnKind $kind): array
+    {
+        $figures = [self::Below, self::Above, self::AtMost, self::AtLeast, self::Between, self::Outside, self::Equal, self::Unequal,
+            self::Greatest,
+            self::Least, self::AboveMean, self::BelowMean];
+        $days = [self::Period, self::Below, self::Above, self::Between, self::Equal];
+        $texts = [self::OneOf, self::Equal, self::Unequal, self::Holds, self::Lacks, self::Begins, self::Ends];
+        $own = match (true) {
+            $kind === null => [...$figures, self::OneOf, self::Holds, self::Lacks, self::Begins, self::Ends, self::Period],
+            $kind === ColumnKind::Date || $kind === ColumnKind::DateTime => $days,
+            $kind === ColumnKind::Time || $kind->isNumeric() => $figures,
+            $kind === ColumnKind::Boolean => [self::Equal],
+            default => $texts,
+        };
+
+        return [...$own, self::Repeated, self::Single, self::Blank, self::Filled, self::Error, self::Formula];
     }
 
     /** It looks at all cells of its ranges before it can say anything of one. */

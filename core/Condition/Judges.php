@@ -45,8 +45,12 @@ final class Judges
     public bool $haveEdges = false;
 
     /** @param  list<Condition>  $conditions  the first goes before all others */
-    public function __construct(array $conditions, Reading $reading, Sheet $cells, Around $around)
-    {
+    public function __construct(
+        array $conditions,
+        Reading $reading,
+        private readonly Sheet $cells,
+        private readonly Around $around,
+    ) {
         $this->facts = new Facts($cells);
         $values = new Values([$around->number => $cells] + $around->sheets, INF);
         foreach ($conditions as $condition) {
@@ -125,6 +129,41 @@ final class Judges
 
         return $looks === [] && $bar === null && $mark === null ? null
             : new Verdict($looks, $bar, $mark, $hides || $bar?->hidesText === true, $key);
+    }
+
+    /**
+     * How many cells wear one of them, as far as the sheet is filled; whatever goes before it.
+     *
+     * @param  float  $seconds  that may be spent on it
+     * @return array{int, int, bool} how many wear it, how many it was asked of, whether all were
+     */
+    public function count(Judge $judge, float $seconds): array
+    {
+        $condition = $judge->condition;
+        $key = 'count '.hash('xxh3', $condition->key()).' '.(int) floor($this->around->now);
+        $known = $this->facts->known($key, $judge->ranges);
+        if ($known !== null) {
+            return [(int) $known[0], (int) $known[1], true];
+        }
+        [$worn, $asked, $end] = [0, 0, microtime(true) + $seconds];
+        foreach ($judge->ranges as $range) {
+            $right = min($range->right, $this->cells->columns());
+            $rows = $range->left > $right ? [] : $this->cells->read($range->top, min($range->bottom, $this->cells->rows()),
+                $range->left, $right);
+            foreach ($rows as $row => $cells) {
+                for ($column = $range->left; $column <= $right; $column++) {
+                    $cell = $cells[$column - 1];
+                    $worn += ($condition->test->is === Is::Always ? $cell->number() !== null : $judge->holds($row, $column, $cell)) ? 1 : 0;
+                }
+                $asked += $right - $range->left + 1;
+                if ($row % 64 === 0 && microtime(true) > $end) {
+                    return [$worn, $asked, false];
+                }
+            }
+        }
+        $this->facts->know($key, $judge->ranges, [(float) $worn, (float) $asked]);
+
+        return [$worn, $asked, true];
     }
 
     /** What was worked out of all cells is kept for the next who asks. */

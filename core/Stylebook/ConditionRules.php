@@ -56,6 +56,15 @@ final class ConditionRules
         return $conditions;
     }
 
+    /** A name that none of them has. */
+    public static function free(Stylebook $stylebook): string
+    {
+        $names = array_map(fn (Condition $one) => $one->id, $stylebook->conditions);
+        for ($number = 1; in_array("c$number", $names, true); $number++);
+
+        return "c$number";
+    }
+
     /** @param  array<array-key, mixed>  $rule */
     private static function one(string $name, array $rule, Palette $palette, string $where): Condition
     {

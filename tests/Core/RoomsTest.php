@@ -23,7 +23,7 @@ final class RoomsTest extends TestCase
         'Intake' => ['Grid', 'Number'],
         'Reading' => ['Grid', 'Number', 'Intake'],
         'Formula' => ['Grid'],
-        'Condition' => ['Grid', 'Colour', 'Number', 'Look', 'Reading', 'Formula'],
+        'Condition' => ['Grid', 'Colour', 'Number', 'Look', 'Intake', 'Reading', 'Formula'],
         'Stylebook' => ['Colour', 'Number', 'Look', 'Reading', 'Condition'],
         'Work' => ['Grid', 'Formula', 'Condition', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook'],
         'Dressed' => ['Grid', 'Condition', 'Look', 'Number', 'Intake', 'Reading', 'Stylebook', 'Work'],

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Wire\GivenCondition;
 use App\Wire\Wiring;
 use LogicException;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
 use Rilvet\Condition\DrawnBar;
+use Rilvet\Condition\Is;
+use Rilvet\Condition\MarkSet;
+use Rilvet\Condition\Period;
 use Rilvet\Condition\Shape;
 use Rilvet\Grid\Address;
 use Rilvet\Look\Attribute;
@@ -101,6 +105,13 @@ final class Types
         LearnedRecord::class,
         StrayRecord::class,
         StraysRecord::class,
+        ScalePointRecord::class,
+        ConditionRecord::class,
+        PiecesRecord::class,
+        ConditionsRecord::class,
+        OccurringRecord::class,
+        PressRecord::class,
+        TrialRecord::class,
         ImportRecord::class,
         LessonRecord::class,
         ShelfRecord::class,
@@ -177,10 +188,11 @@ final class Types
             ."export const SHAPES: Record<string, { path: string; words: string }> = {\n"
             .implode('', array_map(fn (Shape $shape) => "  {$shape->value}: { path: '{$shape->path()}', words: '{$shape->words()}' },\n",
                 Shape::cases()))."};\n";
+        $text .= self::conditions();
         $text .= "\nexport type LookValues = Record<string, string | number | boolean>;\n";
         $names = implode(' | ', array_map(fn (Attribute $attribute) => "'{$attribute->value}'", Attribute::cases()));
         $text .= "\n/** Attributes of a look; a number format may be said as a choice in the place of a code. */\n"
-            ."export type GivenLook = { [name in $names]?: unknown };\n".self::ASKED.Wiring::typescript();
+            ."export type GivenLook = { [name in $names]?: unknown };\n".self::ASKED.GivenCondition::TYPE.Wiring::typescript();
         foreach (self::RECORDS as $class) {
             $record = new ReflectionClass($class);
             $text .= "\nexport interface {$record->getShortName()} {\n";
@@ -201,7 +213,7 @@ final class Types
         $text = match (true) {
             isset(self::SCALARS[$name]) => self::SCALARS[$name],
             $name === 'array' => self::listType($parameter->getName(), $doc),
-            default => basename(str_replace('\\', '/', $name)),
+            default => self::SCALARS[basename(str_replace('\\', '/', $name))] ?? basename(str_replace('\\', '/', $name)),
         };
 
         return $type->allowsNull() ? "$text | null" : $text;
@@ -216,6 +228,28 @@ final class Types
         $types = array_unique(array_map(fn (string $type) => self::SCALARS[$type] ?? $type, explode('|', $found[2])));
 
         return (count($types) > 1 ? '('.implode(' | ', $types).')' : $types[0]).str_repeat('[]', substr_count($found[1], 'list<'));
+    }
+
+    private static function conditions(): string
+    {
+        $tests = implode('', array_map(fn (Is $is) => "  {$is->value}: { words: '{$is->words()}', values: "
+            .($is->operands() ?? 'null')." },\n", Is::cases()));
+        $offered = implode('', array_map(fn (?ColumnKind $kind) => '  '.($kind->value ?? 'any').": ['"
+            .implode("', '", array_map(fn (Is $is) => $is->value, Is::offered($kind)))."'],\n", [null, ...ColumnKind::cases()]));
+        $periods = implode('', array_map(fn (Period $period) => "  ['$period->value', '{$period->words()}'],\n", Period::cases()));
+        $sets = '';
+        foreach (MarkSet::all() as $name => $marks) {
+            $sets .= "  '$name': [".implode(', ', array_map(fn (array $mark) => "{ shape: '{$mark[0]->value}', colour: '$mark[1]' }",
+                $marks))."],\n";
+        }
+
+        return "\n/** What conditions ask of a cell, and how many values they are completed with; null for any number. */\n"
+            ."export const TESTS: Record<string, { words: string; values: number | null }> = {\n$tests};\n"
+            ."\n/** What is asked of columns of a kind, the likeliest first. */\n"
+            ."export const OFFERED: Record<string, string[]> = {\n$offered};\n"
+            ."\nexport const PERIODS: [name: string, words: string][] = [\n$periods];\n"
+            ."\n/** Marks of each set, the lowest first. */\n"
+            ."export const MARK_SETS: Record<string, { shape: string; colour: string }[]> = {\n$sets};\n";
     }
 
     private static function tableLines(): string

@@ -5,7 +5,10 @@ import type {
     BookRecord,
     ComingRecord,
     CurrencyRecord,
+    ConditionsRecord,
     DrawingRecord,
+    GivenCondition,
+    TrialRecord,
     CutTexts,
     DifferenceRecord,
     FamilyRecord,
@@ -182,6 +185,11 @@ export const api = {
     changeDialect: (id: string, dialect: { encoding: string; delimiter: string; quote: string }) =>
         patiently<ImportRecord>('PATCH', `imports/${id}`, dialect),
     keep: (id: string) => patiently<ImportRecord>('POST', `imports/${id}/keep`, {}),
+    conditions: (id: number, sheet: number | null) =>
+        call<ConditionsRecord>('GET', `workbooks/${id}/conditions${sheet === null ? '' : `?sheet=${sheet}`}`),
+    /** What a conditional look would do that is being written. */
+    tryCondition: (id: number, sheet: number, condition: GivenCondition, signal?: AbortSignal) =>
+        call<TrialRecord>('POST', `workbooks/${id}/sheets/${sheet}/condition`, { condition, values: true }, signal),
     cancelImport: (id: string) => patiently<ImportRecord>('DELETE', `imports/${id}`),
     remove: (id: number) => patiently<{ message: string }>('DELETE', `workbooks/${id}`),
     bench: (id: number) => call<BenchRecord>('GET', `workbooks/${id}`),

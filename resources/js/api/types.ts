@@ -110,6 +110,93 @@ export const SHAPES: Record<string, { path: string; words: string }> = {
   star2: { path: 'M6 .4l1.75 3.6l3.95.55l-2.87 2.77l.7 3.93l-3.53-1.87l-3.53 1.87l.7-3.93l-2.87-2.77l3.95-.55z', words: 'star' },
 };
 
+/** What conditions ask of a cell, and how many values they are completed with; null for any number. */
+export const TESTS: Record<string, { words: string; values: number | null }> = {
+  below: { words: 'is below', values: 1 },
+  atMost: { words: 'is at most', values: 1 },
+  equal: { words: 'is', values: 1 },
+  unequal: { words: 'is not', values: 1 },
+  above: { words: 'is above', values: 1 },
+  atLeast: { words: 'is at least', values: 1 },
+  between: { words: 'is between', values: 2 },
+  outside: { words: 'is not between', values: 2 },
+  oneOf: { words: 'is one of', values: null },
+  holds: { words: 'contains', values: 1 },
+  lacks: { words: 'does not contain', values: 1 },
+  begins: { words: 'begins with', values: 1 },
+  ends: { words: 'ends with', values: 1 },
+  blank: { words: 'is blank', values: 0 },
+  filled: { words: 'is not blank', values: 0 },
+  error: { words: 'is an error', values: 0 },
+  sound: { words: 'is no error', values: 0 },
+  period: { words: 'falls', values: 0 },
+  greatest: { words: 'is among the greatest', values: 0 },
+  least: { words: 'is among the least', values: 0 },
+  aboveMean: { words: 'is above the mean', values: 0 },
+  belowMean: { words: 'is below the mean', values: 0 },
+  repeated: { words: 'stands more than once', values: 0 },
+  single: { words: 'stands only once', values: 0 },
+  formula: { words: 'makes true', values: 1 },
+  always: { words: 'always', values: 0 },
+  unknown: { words: 'something that is not known here', values: 0 },
+};
+
+/** What is asked of columns of a kind, the likeliest first. */
+export const OFFERED: Record<string, string[]> = {
+  any: ['below', 'above', 'atMost', 'atLeast', 'between', 'outside', 'equal', 'unequal', 'greatest', 'least', 'aboveMean', 'belowMean', 'oneOf', 'holds', 'lacks', 'begins', 'ends', 'period', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  text: ['oneOf', 'equal', 'unequal', 'holds', 'lacks', 'begins', 'ends', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  longtext: ['oneOf', 'equal', 'unequal', 'holds', 'lacks', 'begins', 'ends', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  code: ['oneOf', 'equal', 'unequal', 'holds', 'lacks', 'begins', 'ends', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  category: ['oneOf', 'equal', 'unequal', 'holds', 'lacks', 'begins', 'ends', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  integer: ['below', 'above', 'atMost', 'atLeast', 'between', 'outside', 'equal', 'unequal', 'greatest', 'least', 'aboveMean', 'belowMean', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  decimal: ['below', 'above', 'atMost', 'atLeast', 'between', 'outside', 'equal', 'unequal', 'greatest', 'least', 'aboveMean', 'belowMean', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  amount: ['below', 'above', 'atMost', 'atLeast', 'between', 'outside', 'equal', 'unequal', 'greatest', 'least', 'aboveMean', 'belowMean', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  percent: ['below', 'above', 'atMost', 'atLeast', 'between', 'outside', 'equal', 'unequal', 'greatest', 'least', 'aboveMean', 'belowMean', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  date: ['period', 'below', 'above', 'between', 'equal', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  time: ['below', 'above', 'atMost', 'atLeast', 'between', 'outside', 'equal', 'unequal', 'greatest', 'least', 'aboveMean', 'belowMean', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  datetime: ['period', 'below', 'above', 'between', 'equal', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  duration: ['below', 'above', 'atMost', 'atLeast', 'between', 'outside', 'equal', 'unequal', 'greatest', 'least', 'aboveMean', 'belowMean', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  boolean: ['equal', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+  empty: ['oneOf', 'equal', 'unequal', 'holds', 'lacks', 'begins', 'ends', 'repeated', 'single', 'blank', 'filled', 'error', 'formula'],
+};
+
+export const PERIODS: [name: string, words: string][] = [
+  ['today', 'today'],
+  ['yesterday', 'yesterday'],
+  ['tomorrow', 'tomorrow'],
+  ['last7Days', 'in the last 7 days'],
+  ['thisMonth', 'this month'],
+  ['lastMonth', 'last month'],
+  ['nextMonth', 'next month'],
+  ['thisWeek', 'this week'],
+  ['lastWeek', 'last week'],
+  ['nextWeek', 'next week'],
+];
+
+/** Marks of each set, the lowest first. */
+export const MARK_SETS: Record<string, { shape: string; colour: string }[]> = {
+  '3Arrows': [{ shape: 'down', colour: '#9B2335' }, { shape: 'level', colour: '#A8691C' }, { shape: 'up', colour: '#2C6E66' }],
+  '3ArrowsGray': [{ shape: 'down', colour: '#6B6273' }, { shape: 'level', colour: '#6B6273' }, { shape: 'up', colour: '#6B6273' }],
+  '3Flags': [{ shape: 'pole', colour: '#9B2335' }, { shape: 'halfFlag', colour: '#A8691C' }, { shape: 'flag', colour: '#2C6E66' }],
+  '3TrafficLights1': [{ shape: 'diamond', colour: '#9B2335' }, { shape: 'triangle', colour: '#A8691C' }, { shape: 'disc', colour: '#2C6E66' }],
+  '3TrafficLights2': [{ shape: 'diamond', colour: '#9B2335' }, { shape: 'triangle', colour: '#A8691C' }, { shape: 'disc', colour: '#2C6E66' }],
+  '3Signs': [{ shape: 'diamond', colour: '#9B2335' }, { shape: 'triangle', colour: '#A8691C' }, { shape: 'disc', colour: '#2C6E66' }],
+  '3Symbols': [{ shape: 'cross', colour: '#9B2335' }, { shape: 'bang', colour: '#A8691C' }, { shape: 'tick', colour: '#2C6E66' }],
+  '3Symbols2': [{ shape: 'cross', colour: '#9B2335' }, { shape: 'bang', colour: '#A8691C' }, { shape: 'tick', colour: '#2C6E66' }],
+  '4Arrows': [{ shape: 'down', colour: '#9B2335' }, { shape: 'falling', colour: '#A8691C' }, { shape: 'rising', colour: '#A8691C' }, { shape: 'up', colour: '#2C6E66' }],
+  '4ArrowsGray': [{ shape: 'down', colour: '#6B6273' }, { shape: 'falling', colour: '#6B6273' }, { shape: 'rising', colour: '#6B6273' }, { shape: 'up', colour: '#6B6273' }],
+  '4RedToBlack': [{ shape: 'quarter0', colour: '#2A2230' }, { shape: 'quarter2', colour: '#6B6273' }, { shape: 'quarter3', colour: '#A8691C' }, { shape: 'quarter4', colour: '#9B2335' }],
+  '4Rating': [{ shape: 'steps1', colour: '#2A2230' }, { shape: 'steps2', colour: '#2A2230' }, { shape: 'steps3', colour: '#2A2230' }, { shape: 'steps4', colour: '#2A2230' }],
+  '4TrafficLights': [{ shape: 'square', colour: '#2A2230' }, { shape: 'diamond', colour: '#9B2335' }, { shape: 'triangle', colour: '#A8691C' }, { shape: 'disc', colour: '#2C6E66' }],
+  '5Arrows': [{ shape: 'down', colour: '#9B2335' }, { shape: 'falling', colour: '#A8691C' }, { shape: 'level', colour: '#A8691C' }, { shape: 'rising', colour: '#A8691C' }, { shape: 'up', colour: '#2C6E66' }],
+  '5ArrowsGray': [{ shape: 'down', colour: '#6B6273' }, { shape: 'falling', colour: '#6B6273' }, { shape: 'level', colour: '#6B6273' }, { shape: 'rising', colour: '#6B6273' }, { shape: 'up', colour: '#6B6273' }],
+  '5Rating': [{ shape: 'steps0', colour: '#2A2230' }, { shape: 'steps1', colour: '#2A2230' }, { shape: 'steps2', colour: '#2A2230' }, { shape: 'steps3', colour: '#2A2230' }, { shape: 'steps4', colour: '#2A2230' }],
+  '5Quarters': [{ shape: 'quarter0', colour: '#2A2230' }, { shape: 'quarter1', colour: '#2A2230' }, { shape: 'quarter2', colour: '#2A2230' }, { shape: 'quarter3', colour: '#2A2230' }, { shape: 'quarter4', colour: '#2A2230' }],
+  '3Stars': [{ shape: 'star0', colour: '#A8691C' }, { shape: 'star1', colour: '#A8691C' }, { shape: 'star2', colour: '#A8691C' }],
+  '3Triangles': [{ shape: 'down', colour: '#9B2335' }, { shape: 'dash', colour: '#A8691C' }, { shape: 'triangle', colour: '#2C6E66' }],
+  '5Boxes': [{ shape: 'steps0', colour: '#2A2230' }, { shape: 'steps1', colour: '#2A2230' }, { shape: 'steps2', colour: '#2A2230' }, { shape: 'steps3', colour: '#2A2230' }, { shape: 'steps4', colour: '#2A2230' }],
+};
+
 export type LookValues = Record<string, string | number | boolean>;
 
 /** Attributes of a look; a number format may be said as a choice in the place of a code. */
@@ -125,6 +212,31 @@ export type Scope = 'cells' | 'here';
 export type TouchesOver = 'keep' | 'said' | 'all' | string[];
 /** What becomes of looks of their own that cells would keep over it. */
 export type Over = 'ask' | 'keep' | 'override';
+
+/** Where a conditional look holds: cells as "B2:B9 D4", a cell of a column of a table, or a part. */
+export type GivenWhere = { cells: string } | { column: string } | { part: string; kind?: string; heading?: string };
+export type GivenPoint = { at: string; value?: string; above?: boolean };
+/** A look while something is true, a scale, a bar or marks; values as people write them. */
+export type GivenCondition = {
+  id: string | null;
+  where: GivenWhere;
+  kind?: string | null;
+  test: {
+    is: string;
+    values?: string[];
+    count?: number;
+    percent?: boolean;
+    deviations?: number;
+    orEqual?: boolean;
+    period?: string;
+  };
+  look?: GivenLook;
+  scaled?: { colour: string; point: GivenPoint }[];
+  bar?: Record<string, unknown>;
+  marks?: Record<string, unknown>;
+  stops?: boolean;
+  off?: boolean;
+};
 
 export interface ActArguments {
   dress: OnSheets & { stylebook: string | null; clean: boolean; version?: number | null; touches?: TouchesOver };
@@ -160,6 +272,9 @@ export interface ActArguments {
   sameWidth: OnSheets & { axis: 'columns'; heading: string; size: string };
   sheet: { name?: string; hidden?: boolean; colour?: string };
   order: { to: number };
+  setCondition: GivenCondition;
+  arrangeConditions: { ids: string[]; what: 'drop' | 'on' | 'off' | 'move'; to?: number };
+  gatherConditions: OnSheets & { idle?: boolean };
 }
 
 export interface RevisionArguments {
@@ -188,6 +303,8 @@ export interface RevisionArguments {
   frame: { edge: string | null };
   mendInk: { ink: string; fill: string };
   call: { name: string; about: string };
+  keepCondition: GivenCondition;
+  arrangeCondition: { id: string; what: 'drop' | 'on' | 'off' | 'move'; to?: number };
 }
 
 export interface AttributeState {
@@ -760,6 +877,87 @@ export interface StrayRecord {
 export interface StraysRecord {
   strays: StrayRecord[];
   cut: string[];
+}
+
+export interface ScalePointRecord {
+  at: string;
+  value: string;
+  colour: string;
+}
+
+export interface ConditionRecord {
+  id: string;
+  sheet: number;
+  name: string;
+  place: number;
+  sentence: string;
+  subject: string;
+  where: string;
+  cells: string | null;
+  column: string | null;
+  part: string | null;
+  kind: string | null;
+  heading: string | null;
+  is: string;
+  values: string[];
+  count: number;
+  percent: boolean;
+  deviations: number;
+  orEqual: boolean;
+  period: string | null;
+  look: LookValues;
+  scale: ScalePointRecord[];
+  bar: string | null;
+  below: string | null;
+  set: string | null;
+  marks: WindowMark[];
+  stops: boolean;
+  on: boolean;
+  worn: number;
+  counted: boolean;
+  cost: string;
+  trouble: string | null;
+  idle: boolean;
+  told: string | null;
+  ofStylebook: boolean;
+}
+
+export interface PiecesRecord {
+  sheet: number;
+  name: string;
+  pieces: number;
+  rules: number;
+}
+
+export interface ConditionsRecord {
+  conditions: ConditionRecord[];
+  pieces: PiecesRecord[];
+  more: number;
+  kept: number;
+}
+
+export interface OccurringRecord {
+  value: string;
+  count: number;
+}
+
+export interface PressRecord {
+  name: string;
+  look: LookValues;
+}
+
+export interface TrialRecord {
+  sentence: string;
+  worn: number;
+  of: number;
+  counted: boolean;
+  values: OccurringRecord[];
+  contrast: number | null;
+  told: string | null;
+  presses: PressRecord[];
+  why: string | null;
+  plain: LookValues;
+  tints: string[];
 }
 
 export interface ImportRecord {

@@ -23,6 +23,8 @@ import { keys } from '@/api/keys';
 import { seenTrial } from '@/work/trial';
 import { useActs } from '@/work/useActs';
 import { Working } from './Working';
+import { ConditionTray } from '@/conditions/ConditionTray';
+import { useDrafts } from '@/conditions/draft';
 import { useKeys } from './useKeys';
 
 /** ms after which it is looked whether somebody else changed something. */
@@ -50,6 +52,7 @@ export function BenchPage({ id }: { id: number }) {
     const [listing, setListing] = useState(false);
     const [dressing, setDressing] = useState<boolean | null>(null);
     const [drawer, setDrawer] = useState<Drawer>(null);
+    const draft = useDrafts((state) => state.draft);
     const narrow = useNarrow();
     const view = useRef<Rect>({ top: 1, left: 1, bottom: 50, right: 20 });
     const acts = useActs(id);
@@ -61,7 +64,15 @@ export function BenchPage({ id }: { id: number }) {
         const first = bench.data?.sheets.find((sheet) => sheet.state === 'visible') ?? bench.data?.sheets[0];
         if (first && !bench.data?.sheets.some((sheet) => sheet.number === useBench.getState().sheet)) open(first.number);
     }, [bench.data, open]);
-    useEffect(() => () => useBench.setState({ sheet: 0, trial: null }), []);
+    useEffect(
+        () => () => {
+            useBench.setState({ sheet: 0, trial: null });
+            useDrafts.setState({ draft: null });
+        },
+        [],
+    );
+    // What is written belongs to the sheet that it was begun on.
+    useEffect(() => () => useDrafts.setState({ draft: null }), [number]);
     useEffect(() => {
         if (bench.data) document.title = `${bench.data.name} · Rilvet`;
     }, [bench.data]);
@@ -170,11 +181,16 @@ export function BenchPage({ id }: { id: number }) {
                     </div>
                 </div>
                 {narrow && <Drawers open={drawer} onOpen={setDrawer} />}
-                {narrow && drawer !== 'tray' ? (
+                {narrow && drawer !== 'tray' && !draft ? (
                     <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
                 ) : (
                     <div className={narrow ? 'absolute right-0 bottom-[60px] left-0 z-40 grid h-[152px] shadow-xl' : 'contents'}>
-                        {isDressing ? (
+                        {draft ? (
+                            <>
+                                <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
+                                <ConditionTray bench={bench.data} detail={detail.data} acts={acts} draft={draft} />
+                            </>
+                        ) : isDressing ? (
                             <>
                                 <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
                                 <DressPanel

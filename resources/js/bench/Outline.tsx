@@ -6,6 +6,8 @@ import type { BenchRecord, PartRecord, SheetDetail, TableRecord, TypingRecord } 
 import { useRoving } from '@/parts/useRoving';
 import { ROW_PARTS } from '@/work/kinds';
 import { goToName } from '@/work/names';
+import { begin } from '@/conditions/draft';
+import { ConditionList } from '@/conditions/ConditionList';
 import { choose, sameRanges } from './choose';
 import { ColumnRow, LineRow } from './OutlineColumns';
 import { SheetMenu } from './SheetMenu';
@@ -51,8 +53,15 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
             </List>
             {detail.tables.length === 0 && <p className="px-3 py-3 text-quiet">No table was found on this sheet.</p>}
             {detail.tables.map((table) => (
-                <Table key={table.range} table={table} typings={detail.typings} acts={acts} />
+                <Table
+                    key={table.range}
+                    table={table}
+                    typings={detail.typings}
+                    acts={acts}
+                    onCondition={() => begin(detail, detail.wears)}
+                />
             ))}
+            <ConditionList bench={bench} number={detail.number} acts={acts} onBegin={() => begin(detail, detail.wears)} />
             {bench.names.length > 0 && (
                 <section aria-label="Names">
                     <Heading left="Names" right={String(bench.names.length)} />
@@ -106,7 +115,17 @@ function Heading({ left, right, children }: { left: string; right: string; child
     );
 }
 
-function Table({ table, typings, acts }: { table: TableRecord; typings: TypingRecord[]; acts: Acts }) {
+function Table({
+    table,
+    typings,
+    acts,
+    onCondition,
+}: {
+    table: TableRecord;
+    typings: TypingRecord[];
+    acts: Acts;
+    onCondition: () => void;
+}) {
     const corner = { row: table.top, column: table.left };
     const active = useBench((state) => state.active);
     return (
@@ -174,6 +193,7 @@ function Table({ table, typings, acts }: { table: TableRecord; typings: TypingRe
                         table={table}
                         typing={typings.find((typing) => typing.column === column.column)}
                         acts={acts}
+                        onCondition={onCondition}
                     />
                 ))}
             </List>

@@ -37,11 +37,13 @@ export function ColumnRow({
     table,
     typing,
     acts,
+    onCondition,
 }: {
     column: ColumnRecord;
     table: TableRecord;
     typing: TypingRecord | undefined;
     acts: Acts;
+    onCondition: () => void;
 }) {
     // A column is its body: title, groups and totals are parts of their own.
     const ranges = table.runs
@@ -91,6 +93,16 @@ export function ColumnRow({
                             onSelect={() => useSorting.setState({ table, column: column.column })}
                         >
                             By several columns…
+                        </DropdownMenu.Item>
+                        <DropdownMenu.Separator className="menu-line" />
+                        <DropdownMenu.Item
+                            className="menu-item"
+                            onSelect={() => {
+                                useBench.getState().select(ranges);
+                                onCondition();
+                            }}
+                        >
+                            A look while something is true…
                         </DropdownMenu.Item>
                         <DropdownMenu.Label className="menu-label">Column {column.letters} is</DropdownMenu.Label>
                         <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'label' })}>

@@ -3,6 +3,7 @@ import { letters, parse } from '@/grid/address';
 import { ask } from '@/parts/Ask';
 import { go } from '@/parts/path';
 import { liftLook } from '@/tray/liftLook';
+import { begin } from '@/conditions/draft';
 import { ROW_PARTS } from '@/work/kinds';
 import { useSorting } from './SortDialog';
 import { selectionText, useBench } from '@/work/state';
@@ -48,6 +49,7 @@ const ALSO: [RegExp, string][] = [
     [/^turn/i, 'rotate angle vertical slant'],
     [/^lay|^keep the look|^lift/i, 'named look style copy format paint'],
     [/sheets together|acts together/i, 'group several many all sheets'],
+    [/while something is true/i, 'conditional condition rule highlight if late below above duplicate bar scale mark'],
     [/^keys$/i, 'help shortcuts keyboard'],
     [/^zoom/i, 'scale magnify percent'],
 ];
@@ -121,8 +123,10 @@ function looks({ bench, detail, acts }: Ground): Action[] {
         run: () => void acts.act('borders', { ranges, sheets, sides }),
     });
     const thin = 'thin #2A2230';
+    const condition: Action = { words: 'A look while something is true…', run: () => begin(detail, detail.wears) };
     const frame = { top: thin, right: thin, bottom: thin, left: thin };
     return [
+        condition,
         look('Bold', { bold: true }, 'Ctrl+B'),
         look('Italic', { italic: true }, 'Ctrl+I'),
         look('Underline', { underline: 'single' }, 'Ctrl+U'),
