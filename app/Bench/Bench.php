@@ -24,6 +24,7 @@ use Rilvet\Act\ReviseStylebook;
 use Rilvet\Act\Settle;
 use Rilvet\Change\Change;
 use Rilvet\Change\StylebookPatch;
+use Rilvet\Condition\Conditions;
 use Rilvet\Formula\TableRange;
 use Rilvet\Look\LookBook;
 use Rilvet\Stylebook\Stylebook;
@@ -79,7 +80,29 @@ final class Bench
             $row->name,
             $own === null ? $sheets : array_map(fn (Worksheet $sheet) => $sheet->knowing($own), $sheets),
             LookBook::fromArray($looks), $row->from1904, $names, $tables, $calculation['results'], $own,
+            self::beside($row, $sheets, $names),
         );
+    }
+
+    /**
+     * Sheets that conditional looks of others look at.
+     *
+     * @param  array<int, Worksheet>  $sheets
+     * @param  array<string, string>  $names
+     * @return array<int, Worksheet>
+     */
+    private static function beside(WorkbookRow $row, array $sheets, array $names): array
+    {
+        $looksAway = false;
+        foreach ($sheets as $sheet) {
+            $looksAway = $looksAway || $sheet->aspect(Conditions::class)->looksAway($names);
+        }
+        $beside = [];
+        foreach ($looksAway ? $row->sheets()->whereNotIn('number', array_keys($sheets))->get() : [] as $other) {
+            $beside[$other->number] = Documents::load($other);
+        }
+
+        return $beside;
     }
 
     public function whole(WorkbookRow $row): Workbook

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Database\Bytes;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Rilvet\Condition\KeepsFacts;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\KeepsFormulas;
 use Rilvet\Grid\BlockStore;
 use Rilvet\Grid\KeepsFigures;
 
 /** The row blocks of one sheet in the database. */
-final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormulas
+final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, KeepsFormulas
 {
     private const BATCH = 64;
 
@@ -25,8 +27,29 @@ final class DatabaseBlockStore implements BlockStore, KeepsFigures, KeepsFormula
     /** @var list<array{sheet_id: int, number: int, data: string, formulas: string}> */
     private array $waiting = [];
 
-    public function __construct(private readonly int $sheet)
+    /** Seconds for which it is kept what is true of all cells together. */
+    private const FACTS = 86_400;
+
+    /** @param  int|null  $revision  of the data; where it is known, what was worked out of all cells is kept until the next */
+    public function __construct(private readonly int $sheet, private readonly ?int $revision = null)
     {
+    }
+
+    public function fact(string $key): ?string
+    {
+        $kept = $this->revision === null ? null : Cache::get($this->factKey($key));
+
+        return is_string($kept) ? $kept : null;
+    }
+
+    public function keepFact(string $key, string $data): void
+    {
+        $this->revision === null || Cache::put($this->factKey($key), $data, self::FACTS);
+    }
+
+    private function factKey(string $key): string
+    {
+        return "facts.$this->sheet.$this->revision.".hash('xxh128', $key);
     }
 
     public function block(int $number): ?string

@@ -49,7 +49,8 @@ final class Documents
         $said = $data['fitted'] ?? [];
 
         return new Worksheet(
-            new BlockSheet($row->name, $row->rows, $row->columns, new DatabaseBlockStore($row->id), $typing, self::index($row)),
+            new BlockSheet($row->name, $row->rows, $row->columns, new DatabaseBlockStore($row->id, $row->data_revision), $typing,
+                self::index($row)),
             $row->name,
             Reading::fromArray($found),
             array_map(Corrections::stored(...), $corrections),

@@ -23,7 +23,8 @@ final class Program
         $application = new Application('rilvet', '1');
         $application->setAutoExit(false);
         $application->setCatchExceptions(false);
-        $application->addCommands([new ReadCommand, new DressCommand, new LearnCommand, new StylebooksCommand]);
+        $application->addCommands([new ReadCommand, new DressCommand, new LearnCommand, new StylebooksCommand,
+            new LooksCommand, new GatherCommand]);
         $output = new ConsoleOutput;
         try {
             return $application->run(new ArgvInput($arguments), $output);

@@ -16,6 +16,7 @@ use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Ods\OdsBook;
+use Rilvet\Ods\StyleMaps;
 use Rilvet\Package\PackageLimits;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
@@ -141,7 +142,9 @@ final class Opening
             $numberOf = function (string $style) use ($book, $looks, &$numbers): int {
                 return $numbers[$style] ??= $style === '' ? 0 : $looks->number($book->styles->look($style));
             };
+            $maps = new StyleMaps($book->styles);
             foreach ($table->rows() as [$first, $count, $stored, $styles]) {
+                $maps->row($first, $first + $count - 1, $styles);
                 $worn = array_map($numberOf, $styles);
                 if ($stored === []) {
                     $worn === [] || $intake->wear($first, $first + $count - 1, $worn);
@@ -170,7 +173,7 @@ final class Opening
                 rightToLeft: $isMirrored,
             );
             $tab = new Tab($colour, $isShown ? 'visible' : 'hidden', $table->isProtected);
-            $sheets[$number] = $intake->sheet(new Setup($sizes, $opening, $table->merges, $tab), $looks);
+            $sheets[$number] = $intake->sheet(new Setup($sizes, $opening, $table->merges, $tab), $looks)->withAspects($maps->conditions());
         }
         if ($sheets === []) {
             throw FileIsWrong::package('There is no worksheet in the workbook.');

@@ -111,8 +111,8 @@ final class ConditionList
         return new ConditionRecord(
             $condition->id, $number, $sheet->name, $index + 1, Sentence::of($condition, $sheet->reading, $workbook->from1904),
             Sentence::subject($where, $sheet->reading), self::where($where, $ofStylebook, $sheet),
-            $where->isCells() ? implode(' ', array_slice($where->cells, 0, 2_000)) : null, $where->column === null ? null
-                : (string) $where->column,
+            implode(' ', array_slice($where->ranges($sheet->reading), 0, 2_000)), $where->isCells(),
+            $where->column === null ? null : (string) $where->column,
             $where->part?->value, $where->kind?->value, $where->heading, $test->is->value,
             array_map(fn (string $value) => Written::shown($value, $kind, $workbook->from1904), $test->of), $test->count, $test->percent,
             $test->deviations, $test->orEqual, $test->period?->value, $condition->look,

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\LayIsWrong;
+use Rilvet\Condition\Carried;
+use Rilvet\Condition\Condition;
+use Rilvet\Condition\Conditions;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Look;
@@ -21,9 +24,16 @@ final readonly class Lay implements Act
     /**
      * @param  non-empty-list<non-empty-list<Look>>  $block rows of looks, all of one length
      * @param  list<int>  $widths  in px, of the block's columns; empty leaves widths as they are
+     * @param  list<Condition>  $conditions  conditional looks that were lifted along
+     * @param  Range|null  $from  where they were lifted
      */
-    public function __construct(private Targets $targets, private array $block, private array $widths = [])
-    {
+    public function __construct(
+        private Targets $targets,
+        private array $block,
+        private array $widths = [],
+        private array $conditions = [],
+        private ?Range $from = null,
+    ) {
     }
 
     public function on(Workbook $workbook): Workbook
@@ -62,11 +72,26 @@ final readonly class Lay implements Act
                     ),
                 );
             }
-            $sheet = $sheet->touched($hand);
+            $sheet = $this->conditioned($sheet->touched($hand), $ranges);
             $workbook = $workbook->withSheet($number, $this->widths === [] ? $sheet : self::widened($sheet, $this->widthsOn($ranges)));
         }
 
         return $workbook;
+    }
+
+    /** @param  list<Range>  $ranges */
+    private function conditioned(Worksheet $sheet, array $ranges): Worksheet
+    {
+        if ($this->conditions === [] || $this->from === null) {
+            return $sheet;
+        }
+        $all = $sheet->aspect(Conditions::class);
+        foreach ($ranges as $range) {
+            $from = $this->from;
+            $all = Carried::onto($all, array_map(fn (Condition $one) => Carried::laid($one, $from, $range), $this->conditions));
+        }
+
+        return $sheet->withAspects($all);
     }
 
     /**

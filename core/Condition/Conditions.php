@@ -68,6 +68,26 @@ final readonly class Conditions implements Aspect
             : $this->holding(array_map(fn (Condition $one) => $names($one) ? $one->saying($change) : $one, $this->all));
     }
 
+    /**
+     * Whether any of them may look at another sheet.
+     *
+     * @param  array<string, string>  $names  defined names, which may mean cells anywhere
+     */
+    public function looksAway(array $names): bool
+    {
+        foreach ($this->all as $one) {
+            foreach ($one->formulas() as $formula) {
+                $plain = (string) preg_replace('/"[^"]*"/', '', $formula);
+                if (str_contains($plain, '!') || ($names !== [] && preg_match('/[\p{L}_][\p{L}\p{N}_.]*(?![\p{L}\p{N}_.(])/u',
+                    $plain) === 1)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** @param  list<Condition>  $all */
     public function holding(array $all): self
     {

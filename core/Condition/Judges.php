@@ -36,6 +36,9 @@ final class Judges
     /** @var array{int, list<array{int, Range}>} the row asked last, and what reaches into it */
     private array $row = [0, []];
 
+    /** @var array<string, array<int, list<int>>> */
+    private array $across = [];
+
     /** @var array<int, list<array{int, Range}>> sorted, by band */
     private array $sorted = [];
 
@@ -84,6 +87,29 @@ final class Judges
     public function all(): array
     {
         return $this->judges;
+    }
+
+    /**
+     * The conditions that reach the cells of a row, whether they hold or not.
+     *
+     * @return array<int, list<int>> their places in {@see all()}, by column; columns that none reaches may be missing
+     */
+    public function across(int $row, int $columns): array
+    {
+        $found = $this->row[0] === $row ? $this->row[1] : $this->ofRow($row);
+        $key = "$columns|".implode(',', array_map(fn (array $one) => "$one[0].{$one[1]->left}.{$one[1]->right}", $found));
+        if (! isset($this->across[$key])) {
+            count($this->across) < 500 || $this->across = [];
+            $all = [];
+            foreach ($found as [$number, $range]) {
+                for ($column = $range->left; $column <= min($range->right, $columns); $column++) {
+                    $all[$column][$number] = $number;
+                }
+            }
+            $this->across[$key] = array_map(array_values(...), $all);
+        }
+
+        return $this->across[$key];
     }
 
     /** What a cell wears by its conditions; null for nothing. */

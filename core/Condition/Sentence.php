@@ -57,7 +57,23 @@ final class Sentence
             return $where->heading ?? ($where->kind === null ? $where->part->words() : $where->kind->ofMany().$part);
         }
 
-        return $where->words();
+        $heading = self::heading($where, $reading);
+
+        return $heading ?? $where->words();
+    }
+
+    /** The heading of the column that all of its cells stand in. */
+    private static function heading(Where $where, Reading $reading): ?string
+    {
+        $first = $where->cells[0] ?? null;
+        foreach ($where->cells as $range) {
+            if ($first === null || $range->left !== $first->left || $range->right !== $first->left) {
+                return null;
+            }
+        }
+        $table = $first === null ? null : $reading->tableAt($first->bottom, $first->left);
+
+        return $first === null ? null : $table?->column($first->left)?->heading;
     }
 
     private static function kind(Where $where, Reading $reading): ?ColumnKind

@@ -26,6 +26,9 @@ final class CellStyles
     /** @var array<string, string> families of fonts by the name that styles give them */
     private array $fonts = [];
 
+    /** @var array<string, list<array{string, string, string}>> by the name of the style */
+    private array $maps = [];
+
     /** @var array<string, array<string, bool|int|float|string>> */
     private array $memo = [];
 
@@ -75,6 +78,40 @@ final class CellStyles
 
             return Look::of($values);
         }
+    }
+
+    public function hasMaps(string $name): bool
+    {
+        return $this->maps($name) !== [];
+    }
+
+    /**
+     * Looks that cells of a style wear while something is true (style:map, 16.3).
+     *
+     * @return list<array{string, string, string}> what has to be true, the style that is worn then, the cell that it is said for
+     */
+    public function maps(string $name): array
+    {
+        if (! isset($this->maps[$name])) {
+            $this->maps[$name] = [];
+            $style = $this->styles["table-cell|$name"] ?? null;
+            foreach ($style === null ? [] : PackageXml::children($style, 'map') as $map) {
+                $this->maps[$name][] = [$map->getAttributeNS(Ns::STYLE, 'condition'), $map->getAttributeNS(Ns::STYLE, 'apply-style-name'),
+                    $map->getAttributeNS(Ns::STYLE, 'base-cell-address')];
+            }
+        }
+
+        return $this->maps[$name];
+    }
+
+    /** What a style says itself and by its parents, but for what all cells begin with. */
+    public function said(string $name): Look
+    {
+        $own = $this->look($name)->toArray();
+        $default = $this->look('Default')->toArray();
+
+        return Look::of(array_filter($own, fn (mixed $value, string $attribute) => ($default[$attribute] ?? null) !== $value,
+            ARRAY_FILTER_USE_BOTH));
     }
 
     /** A length of a column or row, px. */

@@ -30,6 +30,9 @@ final class StylesXml
     /** @var array<string, Look> of named styles, by their name in xml */
     private array $looks = [];
 
+    /** @var array<string, array{string, string}> worn while something is true, by the look */
+    private array $conditional = [];
+
     /** @var array<string, array{string, string}> */
     private array $sizes = [];
 
@@ -37,10 +40,34 @@ final class StylesXml
     {
     }
 
-    /** The name of the cell style for a look. */
-    public function cell(Look $look, ?string $parent): string
+    /**
+     * The name of the style that cells wear while something is true (style:map, 16.3): one that the document names.
+     */
+    public function conditional(Look $look): string
     {
-        $key = $look->key()."|$parent";
+        $key = $look->key();
+        if (! isset($this->conditional[$key])) {
+            $name = 'cf'.(count($this->conditional) + 1);
+            $code = $look->text(Attribute::Number);
+            $data = $code === '' || strcasecmp($code, 'General') === 0 ? null : DataStyles::xml($code, "N$name");
+            $this->conditional[$key] = [
+                $name,
+                ($data ?? '')."<style:style style:name=\"$name\" style:family=\"table-cell\" style:parent-style-name=\"Default\"".
+                ($data === null ? '' : " style:data-style-name=\"N$name\"").'>'.$this->properties($look).'</style:style>',
+            ];
+        }
+
+        return $this->conditional[$key][0];
+    }
+
+    /**
+     * The name of the cell style for a look.
+     *
+     * @param  string  $maps  what it wears while something is true, as elements
+     */
+    public function cell(Look $look, ?string $parent, string $maps = ''): string
+    {
+        $key = $look->key()."|$parent|$maps";
         if (! isset($this->cells[$key])) {
             $name = 'ce'.(count($this->cells) + 1);
             $code = $look->text(Attribute::Number);
@@ -52,7 +79,7 @@ final class StylesXml
                 ($code === '' || strcasecmp($code, 'General') === 0 ? '' : ' style:data-style-name="'.$this->code($code).'"').
                 '>'.
                 $this->properties($this->beside($this->ground->under($look), $this->looks[$parent ?? ''] ?? Look::none())).
-                '</style:style>',
+                $maps.'</style:style>',
             ];
         }
 
@@ -122,7 +149,7 @@ final class StylesXml
             $this->properties($this->ground).
             '</style:default-style>'.
             '<style:style style:name="Default" style:family="table-cell"/>'.
-            implode('', array_column(array_values($this->named), 1)).
+            implode('', array_column([...array_values($this->named), ...array_values($this->conditional)], 1)).
             '</office:styles>'.
             '<office:automatic-styles><style:page-layout style:name="pm1"/></office:automatic-styles><office:master-styles>'
             .'<style:master-page'.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
+use Rilvet\Condition\Carried;
+use Rilvet\Condition\Condition;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
@@ -19,14 +21,20 @@ final readonly class Lifted
      * @param  list<list<Look>>  $looks  row by row
      * @param  list<list<null|bool|int|float|string>>  $cells  values; a formula's is the one it last gave
      * @param  list<int>  $widths  in px
+     * @param  list<string>  $conditions  conditional looks that reach into it, as JSON, where they were asked for
      * @param  string  $text  what the cells show, separated by tabs, for other programs
      */
-    private function __construct(public array $looks, public array $cells, public array $widths, public string $text)
-    {
+    private function __construct(
+        public array $looks,
+        public array $cells,
+        public array $widths,
+        public string $text,
+        public array $conditions,
+    ) {
     }
 
     /** @param  list<Facet>  $facets  whose looks go along; empty for all */
-    public static function of(Workbook $workbook, int $number, Range $range, array $facets): self
+    public static function of(Workbook $workbook, int $number, Range $range, array $facets, bool $withConditions = false): self
     {
         $sheet = $workbook->sheet($number);
         $dressed = new DressedSheet($sheet, $workbook->looks);
@@ -51,6 +59,8 @@ final readonly class Lifted
             $cells,
             array_map($sheet->setup->sizes->widthOf(...), range($range->left, $range->right)),
             implode("\n", $lines),
+            $withConditions ? array_map(fn (Condition $one) => json_encode($one->toArray(), JSON_THROW_ON_ERROR),
+                Carried::lifted($sheet->conditions(), $sheet->reading, $range)) : [],
         );
     }
 

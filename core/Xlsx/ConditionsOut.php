@@ -154,7 +154,7 @@ final class ConditionsOut
         }
         $place = $test->percent ? "MAX(1,INT(COUNT($all)*$test->count/100))" : "MIN($test->count,COUNT($all))";
         $from = $test->deviations > 0 ? "AVERAGE($all)".($test->is === Is::AboveMean ? '+' : '-')."$test->deviations*STDEV($all)"
-            : "AVERAGE($all)";
+            : "SUMIF($all,\"<1E+300\")/COUNT($all)";
         $orEqual = $test->orEqual ? '=' : '';
 
         return match ($test->is) {

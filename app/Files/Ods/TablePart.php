@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files\Ods;
 
 use App\Files\Writing\DressedRows;
+use Rilvet\Condition\Condition;
 use Rilvet\Dressed\NamedStyle;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Formula\Scope;
@@ -18,9 +19,11 @@ use Rilvet\Number\FormatClass;
 use Rilvet\Number\SerialDate;
 use Rilvet\Ods\Ns;
 use Rilvet\Ods\OpenFormula;
+use Rilvet\Ods\StyleMaps;
 use Rilvet\Ods\StylesXml;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Worksheet;
+use Rilvet\Xlsx\ConditionsOut;
 
 /**
  * One table of an ods (ISO/IEC 26300-1, 9), written to a stream row by row.
@@ -30,7 +33,8 @@ use Rilvet\Work\Worksheet;
 final class TablePart
 {
     /**
-     * @var array<int, array{string, FormatClass}> name of the style, and what its number format makes of numbers; by number of what is
+     * @var array<int|string, array{string, FormatClass}> name of the style, and what its number format makes of numbers; by
+     *     number of what is
      *     worn
      */
     private array $worn = [];
@@ -145,8 +149,11 @@ final class TablePart
         $xml = '';
         $blank = '';
         $count = 0;
+        $reach = $this->lines->dressed->judges()?->across($row, $columns) ?? [];
         foreach ($this->lines->dressed->row($row, $columns) as $index => $worn) {
-            [$style, $class] = $this->worn[$worn->number] ??= $this->style($worn);
+            $maps = $reach[$index + 1] ?? [];
+            [$style, $class] = $this->worn[$maps === [] ? $worn->number : "$worn->number|".implode(',', $maps)] ??= $this->style($worn,
+                $maps);
             // A cell that says nothing would look as its whole column does.
             $style = $style === '' && isset($this->defaults[$index + 1]) ? 'Default' : $style;
             $value = $stored[$index] ?? null;
@@ -312,16 +319,44 @@ final class TablePart
         return $xml;
     }
 
-    /** @return array{string, FormatClass} */
-    private function style(ResolvedLook $worn): array
+    /**
+     * @param  list<int>  $conditions  that reach its cells
+     * @return array{string, FormatClass}
+     */
+    private function style(ResolvedLook $worn, array $conditions = []): array
     {
         $class = FormatClass::of($worn->look->text(Attribute::Number));
-        if ($worn->entries === []) {
+        $maps = $this->maps($conditions);
+        if ($worn->entries === [] && $maps === '') {
             return ['', $class];
         }
         $style = NamedStyle::of($this->sheet, $worn);
         $named = $style === null ? null : $this->styles->named($style->name, $style->look);
 
-        return [$this->styles->cell($worn->look, $named), $class];
+        return [$this->styles->cell($worn->look, $named, $maps), $class];
+    }
+
+    /**
+     * Conditional looks as a style of cells says them; scales, bars and marks have no word there.
+     *
+     * @param  list<int>  $conditions
+     */
+    private function maps(array $conditions): string
+    {
+        $xml = '';
+        $judges = $this->lines->dressed->judges()?->all() ?? [];
+        foreach ($conditions as $number) {
+            $judge = $judges[$number];
+            $says = StyleMaps::written($judge->condition, ConditionsOut::asFormula($judge->condition, $judge->ranges));
+            if ($says !== null && ! $judge->condition->look->isEmpty()) {
+                [$row, $column] = Condition::first($judge->ranges);
+                $sheet = "'".str_replace("'", "''", $this->sheet->name)."'";
+                $xml .= '<style:map style:condition="'.Ns::text($says).'" style:apply-style-name="'
+                    .$this->styles->conditional($judge->condition->look).'" style:base-cell-address="'
+                    .Ns::text($sheet.'.'.Address::columnName($column).$row).'"/>';
+            }
+        }
+
+        return $xml;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files\Writing;
 
+use Rilvet\Condition\Around;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\FilledRows;
@@ -34,10 +35,11 @@ final readonly class DressedRows
     /** @var array<int, int> rows that somebody sized here, as keys */
     private array $held;
 
-    public function __construct(public Worksheet $sheet, LookBook $looks)
+    /** @param  Around|null  $around  what conditions look at beside the sheet, where they are seen in what is written */
+    public function __construct(public Worksheet $sheet, LookBook $looks, ?Around $around = null)
     {
         $this->held = array_flip($sheet->setup->sizes->heldRows);
-        $this->dressed = new DressedSheet($sheet, $looks);
+        $this->dressed = new DressedSheet($sheet, $looks, $around);
         $this->reach = $sheet->reach();
         $this->touched = $sheet->hand->reach();
         $this->isSparse = FilledRows::isSparse($sheet->cells);

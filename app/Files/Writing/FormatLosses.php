@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files\Writing;
 
+use Rilvet\Condition\Condition;
+use Rilvet\Condition\Is;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\WithoutTables;
 use Rilvet\Grid\Sheet;
@@ -34,6 +36,13 @@ final class FormatLosses
                         ? 'Texts that are cut off at the edge are cut where they are longer than their cell; a shorter one that grows '
                             .'will spill.'
                         : null,
+                    ! $isPackage && self::wears($workbook, fn (Condition $one) => $one->bar !== null && ($one->bar->below !== null
+                        || $one->bar->isMirrored || $one->bar->border !== null))
+                        ? 'Bars below nought, their axis and their borders have no word in the standard: bars grow from the left.'
+                        : null,
+                    self::wears($workbook, fn (Condition $one) => ! $one->isOn)
+                        ? 'Conditional looks that are turned off are left out.'
+                        : null,
                     $isPackage && self::cutsTables($workbook)
                         ? 'Columns were put into or taken out of the sheet: a table of the file that they stood in is a plain range '
                             .'from then on.'
@@ -47,6 +56,12 @@ final class FormatLosses
                         : null,
                     self::says($workbook, fn (Look $look) => preg_match('/(?<!\\\\)[_?]/', $look->text(Attribute::Number)) === 1)
                         ? 'Room that number formats leave for brackets becomes a blank.'
+                        : null,
+                    self::wears($workbook, fn (Condition $one) => $one->test->is === Is::Always)
+                        ? 'Scales, bars and marks have no word in the format, and are left out.'
+                        : null,
+                    self::wears($workbook, fn (Condition $one) => $one->test->is !== Is::Always)
+                        ? 'Of several conditional looks that hold on one cell, the first alone is worn.'
                         : null,
                     self::saysBrackets($workbook, true) ? 'Columns of tables that formulas name become plain ranges.' : null,
                     self::saysBrackets($workbook, false) ? 'Formulas that look into other workbooks become their results.' : null,
@@ -84,6 +99,20 @@ final class FormatLosses
         }
 
         return array_filter($workbook->looks->all(), $what) !== [];
+    }
+
+    /** @param  callable(Condition): bool  $what */
+    private static function wears(Workbook $workbook, callable $what): bool
+    {
+        foreach ($workbook->sheets as $sheet) {
+            foreach ($sheet->conditions() as $condition) {
+                if ($what($condition)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     private static function cutsTables(Workbook $workbook): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files\Writing;
 
+use Rilvet\Condition\DrawnBar;
+use Rilvet\Condition\Shape;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
@@ -46,9 +48,9 @@ final class HtmlWriter implements WorkbookWriter
             assert($body !== false && $out !== false);
             $this->classes = [];
             $this->faces = new Faces(Fonts::shipped());
-            foreach ($workbook->sheets as $sheet) {
+            foreach ($workbook->sheets as $number => $sheet) {
                 if ($sheet->setup->tab->state === 'visible' || count($workbook->sheets) === 1) {
-                    $this->sheet($sheet, $workbook, $body, $progress);
+                    $this->sheet($number, $sheet, $workbook, $body, $progress);
                 }
             }
             fwrite(
@@ -60,7 +62,8 @@ final class HtmlWriter implements WorkbookWriter
                     'body{margin:24px;background:#fff;color:#222}h2{font:600 15px '
                     .'sans-serif}.scroll{overflow:auto}table{border-collapse:collapse;width:max-content;margin-bottom:32px}th,'
                     .'td{padding:2px 4px;overflow:hidden;text-overflow:clip;white-space:pre;font-weight:400;'
-                    ."text-align:left}.a{display:flex;justify-content:space-between}.a i{font-style:inherit}\n",
+                    .'text-align:left}.a{display:flex;justify-content:space-between}.a i{font-style:inherit}'
+                    .".m{float:left;width:12px;height:12px;margin:2px 4px 0 0}\n",
             );
             foreach ($this->faces->rules() as $rule) {
                 fwrite($out, $rule);
@@ -113,9 +116,10 @@ final class HtmlWriter implements WorkbookWriter
      * @param  resource  $out
      * @param  (callable(int): void)|null  $progress
      */
-    private function sheet(Worksheet $sheet, Workbook $workbook, $out, ?callable $progress): void
+    private function sheet(int $number, Worksheet $sheet, Workbook $workbook, $out, ?callable $progress): void
     {
-        $lines = new DressedRows($sheet, $workbook->looks);
+        $lines = new DressedRows($sheet, $workbook->looks, $workbook->around($number));
+        $judges = $lines->dressed->judges();
         $edges = new Edges($lines->dressed);
         $merges = new Merges($sheet->setup->merges);
         $spans = new Spans($sheet, $lines->dressed);
@@ -141,11 +145,11 @@ final class HtmlWriter implements WorkbookWriter
         fwrite($out, "</colgroup>\n");
         $this->known = [];
         /** @var array<int, array<int, ResolvedLook>> $looks */
-        $looks = [[], $lines->dressed->stretch(1, 1, $columns + 1)[1]];
+        $looks = [[], self::worn($lines, 1, $columns + 1)];
         foreach ($lines->read() as $row => $cells) {
             $line = '';
             $last = $cells === [] && $lines->isBare($row, []) ? 0 : $lines->columnsOf(count($cells), $columns);
-            $looks = [-1 => $looks[0], $looks[1], $lines->dressed->stretch($row + 1, 1, $columns + 1)[1]];
+            $looks = [-1 => $looks[0], $looks[1], self::worn($lines, $row + 1, $columns + 1)];
             for ($column = 1; $column <= $last; $column = $end + 1) {
                 $end = $column;
                 if ($merges->hides($row, $column)) {
@@ -180,7 +184,30 @@ final class HtmlWriter implements WorkbookWriter
                 $progress($row);
             }
         }
+        $judges?->keep();
         fwrite($out, "</table></div>\n");
+    }
+
+    /**
+     * What a row wears, as far as its edges go: by its values only where conditions say anything of edges.
+     *
+     * @return array<int, ResolvedLook>
+     */
+    private static function worn(DressedRows $lines, int $row, int $columns): array
+    {
+        $looks = $lines->dressed->stretch($row, 1, $columns)[1];
+        if ($lines->dressed->judges()?->haveEdges !== true) {
+            return $looks;
+        }
+        $cells = [];
+        foreach ($lines->sheet->cells->read($row, $row) as $cells) {
+            break;
+        }
+        foreach ($looks as $column => $look) {
+            $looks[$column] = $lines->dressed->holding($look, $row, $column, $cells[$column - 1] ?? Cell::blank());
+        }
+
+        return $looks;
     }
 
     /**
@@ -202,8 +229,12 @@ final class HtmlWriter implements WorkbookWriter
         int $columns,
         int $rows,
     ): string {
-        $worn = $looks[0][$column];
+        $judges = $lines->dressed->judges();
+        $worn = $judges === null || $judges->haveEdges ? $looks[0][$column]
+            : $lines->dressed->holding($looks[0][$column], $row, $column, $cell);
+        $verdict = $judges === null ? null : $lines->dressed->verdict($row, $column, $cell);
         $shown = Shown::of($cell, $worn, $workbook->from1904, $sheet->setup->opening->rightToLeft);
+        $shown = $verdict?->hidesText === true ? $shown->silent() : $shown;
         [$tag, $scope] = self::element($sheet->reading->tableAt($row, $column), $row, $column);
         $pieces = $shown->formatted->pieces();
         $text =
@@ -252,7 +283,30 @@ final class HtmlWriter implements WorkbookWriter
             " class=\"$class\" data-c=\"$column\"".
             ($columns > 1 ? " colspan=\"$columns\"" : '').
             ($rows > 1 ? " rowspan=\"$rows\"" : '').
-            ">$content</$tag>";
+            ($verdict?->bar === null ? '' : self::bar($verdict->bar)).
+            '>'.($verdict?->mark === null ? '' : self::mark(...$verdict->mark))."$content</$tag>";
+    }
+
+    /** A bar behind the text, and where bars below and above nought meet. */
+    private static function bar(DrawnBar $bar): string
+    {
+        [$start, $end] = [round(100 * $bar->start, 2), round(100 * $bar->end, 2)];
+        $to = $bar->isGradient ? $bar->colour.'40' : $bar->colour;
+        $axis = $bar->axis === null ? '' : sprintf(
+            'linear-gradient(to right,transparent %1$s%%,%2$s %1$s%%,%2$s calc(%1$s%% + 1px),transparent calc(%1$s%% + 1px)),',
+            round(100 * $bar->axis, 2), $bar->axisColour ?? '#000000',
+        );
+
+        $stops = "transparent $start%,$bar->colour $start%,$to $end%,transparent $end%";
+
+        return " style=\"background-image:{$axis}linear-gradient(to right,$stops)\"";
+    }
+
+    private static function mark(Shape $shape, string $colour): string
+    {
+        $path = "<path fill-rule=\"evenodd\" fill=\"$colour\" d=\"{$shape->path()}\"/>";
+
+        return "<svg class=\"m\" role=\"img\" aria-label=\"{$shape->words()}\" viewBox=\"0 0 12 12\">$path</svg>";
     }
 
     /** @return array{string, string|null} the element and its scope */

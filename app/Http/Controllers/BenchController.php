@@ -106,7 +106,7 @@ final class BenchController
         }
         $facets = array_values(array_filter(array_map(Facet::tryFrom(...), explode(',', $request->string('facets')->toString()))));
 
-        return response()->json(Lifted::of($workbook, $number, $range, $facets));
+        return response()->json(Lifted::of($workbook, $number, $range, $facets, $request->boolean('conditions')));
     }
 
     /** What a cell stores and shows, and how it could read; columns of one heading are looked for on the other sheets only when asked. */

@@ -14,7 +14,8 @@ final readonly class ConditionRecord
      * @param  int  $place  in the order of its sheet, from 1
      * @param  string  $subject  of what the sentence says something
      * @param  string  $where  where it holds, in words and addresses
-     * @param  string|null  $cells  its cells, where it holds on cells
+     * @param  string  $cells  its cells, as they are now
+     * @param  bool  $onCells  it holds on those cells, and on nothing else
      * @param  string|null  $column  a cell of its column, where it holds on one
      * @param  list<string>  $values  as people write them
      * @param  list<ScalePointRecord>  $scale
@@ -35,7 +36,8 @@ final readonly class ConditionRecord
         public string $sentence,
         public string $subject,
         public string $where,
-        public ?string $cells,
+        public string $cells,
+        public bool $onCells,
         public ?string $column,
         public ?string $part,
         public ?string $kind,

@@ -240,8 +240,11 @@ export const api = {
             undefined,
             signal,
         ),
-    lift: (id: number, sheet: number, range: string, facets: string) =>
-        patiently<Lifted>('GET', `workbooks/${id}/sheets/${sheet}/lift?range=${encodeURIComponent(range)}&facets=${facets}`),
+    lift: (id: number, sheet: number, range: string, facets: string, conditions = false) =>
+        patiently<Lifted>(
+            'GET',
+            `workbooks/${id}/sheets/${sheet}/lift?range=${encodeURIComponent(range)}&facets=${facets}${conditions ? '&conditions=1' : ''}`,
+        ),
     number: (id: number, sheet: number, row: number, column: number, alike: boolean, signal?: AbortSignal) =>
         call<NumberView>(
             'GET',

@@ -251,7 +251,7 @@ export interface ActArguments {
   family: OnSheets & { hex: string };
   merge: OnCells & { mode?: string };
   split: OnCells;
-  lay: OnCells & { block: GivenLook[][]; widths?: number[] };
+  lay: OnCells & { block: GivenLook[][]; widths?: number[]; conditions?: string[]; from?: string };
   layNamed: OnCells & { name: string };
   stripe: OnCells & { stripes: Record<string, unknown> | null; key?: number | null };
   name: { name: string; ranges?: string };
@@ -440,6 +440,7 @@ export interface Lifted {
   cells: (null | boolean | number | string)[][];
   widths: number[];
   text: string;
+  conditions: string[];
 }
 
 export interface WornRecord {
@@ -893,7 +894,8 @@ export interface ConditionRecord {
   sentence: string;
   subject: string;
   where: string;
-  cells: string | null;
+  cells: string;
+  onCells: boolean;
   column: string | null;
   part: string | null;
   kind: string | null;

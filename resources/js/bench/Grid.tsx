@@ -107,6 +107,8 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
                 ranges: selectionText(useBench.getState().selection),
                 block: lifted.block,
                 widths: lifted.widths,
+                conditions: lifted.conditions,
+                from: lifted.from,
             });
         else if (plain && event.key.length === 1 && event.key !== ' ') beginEdit(event.key);
         else return moveByKey(event);

@@ -1,6 +1,7 @@
-import { EllipsisVertical, EyeOff, Lock, X } from 'lucide-react';
+import { ChevronDown, ChevronRight, EllipsisVertical, EyeOff, Lock, X } from 'lucide-react';
 import { ContextMenu, DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { create } from 'zustand';
 import { parse } from '@/grid/address';
 import type { BenchRecord, PartRecord, SheetDetail, TableRecord, TypingRecord } from '@/api/types';
 import { useRoving } from '@/parts/useRoving';
@@ -98,6 +99,9 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
     );
 }
 
+/** What of the outline is folded away. */
+const useFolds = create(() => ({ columns: false }));
+
 /** Entries that are one stop of the Tab key. */
 function List({ children }: { children: ReactNode }) {
     return <ul {...useRoving<HTMLUListElement>()}>{children}</ul>;
@@ -127,6 +131,7 @@ function Table({
     onCondition: () => void;
 }) {
     const corner = { row: table.top, column: table.left };
+    const folded = useFolds((state) => state.columns);
     const active = useBench((state) => state.active);
     return (
         <section aria-label={`Table at ${table.range}`}>
@@ -184,9 +189,20 @@ function Table({
                     </List>
                 </>
             )}
-            <Heading left="Columns" right="kind" />
+            <button
+                type="button"
+                aria-expanded={!folded}
+                className="mt-1.5 flex w-full items-center justify-between px-3 pt-1.5 pb-1 text-left text-[11px] font-semibold text-quiet hover:text-ink"
+                onClick={() => useFolds.setState({ columns: !folded })}
+            >
+                <span className="flex items-center gap-1">
+                    {folded ? <ChevronRight size={11} /> : <ChevronDown size={11} />}
+                    Columns
+                </span>
+                <span>{folded ? table.columns.length : 'kind'}</span>
+            </button>
             <List>
-                {table.columns.map((column) => (
+                {(folded ? [] : table.columns).map((column) => (
                     <ColumnRow
                         key={column.column}
                         column={column}

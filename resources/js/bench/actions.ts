@@ -177,7 +177,11 @@ function looks({ bench, detail, acts }: Ground): Action[] {
                 void acts.revise('keepLook', { name, ranges });
             }),
         },
-        { words: 'Lift the look of the selection', run: () => liftLook(bench.id, detail.number, '', false) },
+        { words: 'Lift the look of the selection', run: () => liftLook(bench.id, detail.number, { facets: '' }) },
+        {
+            words: 'Lift the look of the selection, with conditional looks',
+            run: () => liftLook(bench.id, detail.number, { facets: '', conditions: true }),
+        },
         {
             words: 'Lay a named look…',
             run: asking('Lay a named look', 'Name of the look', 'Lay', (name) => {

@@ -84,6 +84,8 @@ export function useGridPointer(
                 ranges: selectionText(useBench.getState().selection),
                 block: laying.block,
                 widths: laying.widths,
+                conditions: laying.conditions,
+                from: laying.from,
             });
     };
     return (kind: Drag['kind']) => ({

@@ -8,6 +8,8 @@ import { useKeys } from '@/bench/useKeys';
 import { CannotShow } from '@/parts/CannotShow';
 import { counted } from '@/parts/counted';
 import { useNarrow } from '@/parts/useNarrow';
+import { ConditionTray } from '@/conditions/ConditionTray';
+import { useDrafts } from '@/conditions/draft';
 import { Tray } from '@/tray/Tray';
 import { seenTrial } from '@/work/trial';
 import { useActs } from '@/work/useActs';
@@ -53,6 +55,7 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
         enabled: stamp !== '',
         placeholderData: (old: BookRecord | undefined) => old ?? client.getQueryData<BookRecord>(['book', id]),
     });
+    const draft = useDrafts((state) => state.draft);
     const trial = useBench((state) => state.trial);
     const preview = useQuery({
         queryKey: ['trial', specimen, 1, stamp, trial],
@@ -69,7 +72,10 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
         useBench.getState().open(1);
         // The headings are what most stylebooks are known by.
         useBench.getState().select([{ top: 4, left: 1, bottom: 4, right: 9 }], undefined, false);
-        return () => useBench.setState({ sheet: 0, trial: null });
+        return () => {
+            useBench.setState({ sheet: 0, trial: null });
+            useDrafts.setState({ draft: null });
+        };
     }, []);
     useKeys({
         acts,
@@ -152,7 +158,11 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
                             <Checks rules={rules.data} acts={acts} whole={panel === 'palette'} />
                         </aside>
                     </div>
-                    <Tray bench={bench.data} detail={detail.data} acts={acts} />
+                    {draft ? (
+                        <ConditionTray bench={bench.data} detail={detail.data} acts={acts} draft={draft} />
+                    ) : (
+                        <Tray bench={bench.data} detail={detail.data} acts={acts} />
+                    )}
                 </main>
             ) : (
                 <main className="min-h-0 overflow-auto" tabIndex={0} aria-label={view === 'versions' ? 'Versions' : 'Worn by'}>

@@ -3,6 +3,8 @@ import type { ReactNode } from 'react';
 import type { BenchRecord, RulesRecord, SheetDetail } from '@/api/types';
 import { useFormat } from '@/tray/useFormat';
 import type { Acts } from '@/work/useActs';
+import { ConditionList } from '@/conditions/ConditionList';
+import { beginForSelection } from '@/conditions/draft';
 import { BordersPanel } from './BordersPanel';
 import { FitPanel } from './FitPanel';
 import { KeptPanel } from './KeptPanel';
@@ -10,7 +12,7 @@ import { PalettePanel } from './PalettePanel';
 import { SizesPanel } from './SizesPanel';
 import { StripesPanel } from './StripesPanel';
 
-export type PanelName = 'palette' | 'sizes' | 'stripes' | 'borders' | 'fit' | 'looks' | 'numbers';
+export type PanelName = 'palette' | 'sizes' | 'stripes' | 'borders' | 'fit' | 'looks' | 'numbers' | 'conditions';
 
 const TITLES: Record<PanelName, string> = {
     palette: 'Palette',
@@ -20,6 +22,7 @@ const TITLES: Record<PanelName, string> = {
     fit: 'Fit and opening',
     looks: 'Named looks',
     numbers: 'Number formats',
+    conditions: 'Looks while something is true',
 };
 
 /** A rule that is no look of a part: it is set at the right, beside the specimen. */
@@ -47,6 +50,7 @@ export function Panel({
         fit: <FitPanel rules={rules} acts={acts} />,
         looks: <KeptPanel what="looks" rules={rules} format={format} />,
         numbers: <KeptPanel what="numbers" rules={rules} format={format} />,
+        conditions: <ConditionList bench={bench} number={1} acts={acts} onBegin={() => beginForSelection(detail)} ofStylebook />,
     };
     return (
         <section aria-label={TITLES[name]} className="mb-3 border-b border-hair pb-3">

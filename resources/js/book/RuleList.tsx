@@ -69,6 +69,12 @@ export function RuleList({
                 />
                 <Row on={panel === 'borders'} words="Borders" says="rules and lines" onPress={() => open('borders')} />
                 <Row
+                    on={panel === 'conditions'}
+                    words="Looks while something is true"
+                    says=""
+                    onPress={() => open('conditions')}
+                />
+                <Row
                     on={panel === 'fit'}
                     words="Fit and opening"
                     says={`${rules.fit.least} to ${rules.fit.greatest} px`}

@@ -3,7 +3,7 @@ import { EllipsisVertical, Plus } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { api } from '@/api/client';
-import type { BenchRecord, ConditionRecord, PiecesRecord } from '@/api/types';
+import type { BenchRecord, ConditionRecord, PiecesRecord, SheetDetail } from '@/api/types';
 import { parse } from '@/grid/address';
 import { counted } from '@/parts/counted';
 import { useBench } from '@/work/state';
@@ -15,18 +15,19 @@ import { Sample, sampleOf } from './Sample';
 /** The looks that cells wear while something is true, in their order: of the sheet in view, or of the workbook. */
 export function ConditionList({
     bench,
-    number,
+    detail,
     acts,
     onBegin,
     ofStylebook = false,
 }: {
     bench: BenchRecord;
-    number: number;
+    detail: SheetDetail;
     acts: Acts;
     onBegin: () => void;
     /** Only the rules of a stylebook, on its own screen. */
     ofStylebook?: boolean;
 }) {
+    const { number } = detail;
     const [all, setAll] = useState(false);
     const stamp = useQuiet(bench.stamp, 300);
     const list = useQuery({
@@ -79,6 +80,7 @@ export function ConditionList({
                         one={one}
                         named={all}
                         acts={acts}
+                        detail={detail}
                         last={
                             found.filter((other) => other.sheet === one.sheet && other.ofStylebook === one.ofStylebook).at(-1)
                                 ?.place ?? 1
@@ -120,6 +122,7 @@ function Row({
     one,
     named,
     acts,
+    detail,
     last,
     onMove,
     dragged,
@@ -128,6 +131,7 @@ function Row({
     one: ConditionRecord;
     named: boolean;
     acts: Acts;
+    detail: SheetDetail;
     last: number;
     onMove: (one: ConditionRecord, to: number) => void;
     dragged: ConditionRecord | null;
@@ -138,10 +142,8 @@ function Row({
     const fits = dragged !== null && dragged !== one && dragged.sheet === one.sheet && dragged.ofStylebook === one.ofStylebook;
     const show = () => {
         if (useBench.getState().sheet !== one.sheet) useBench.getState().open(one.sheet);
-        const ranges = (one.cells ?? '').split(' ').flatMap((text) => (text ? (parse(text) ?? []) : []));
+        const ranges = one.cells.split(' ').flatMap((text) => (text ? (parse(text) ?? []) : []));
         if (ranges.length > 0) useBench.getState().select(ranges.slice(0, 200));
-        const column = one.column === null ? null : parse(one.column);
-        if (column) useBench.getState().select([column]);
     };
     return (
         <li
@@ -166,7 +168,7 @@ function Row({
                 title={`${one.sentence}; ${one.cost}`}
                 onClick={() => {
                     show();
-                    change(one);
+                    change(one, detail, detail.wears);
                 }}
             >
                 <span className="w-[14px] flex-none text-right text-[11.5px] text-quiet">{one.place}</span>
@@ -179,10 +181,10 @@ function Row({
                             ? `${one.worn.toLocaleString('en')}${one.counted ? '' : ' or more'} ${one.worn === 1 ? 'cell' : 'cells'}`
                             : 'off'}
                     </span>
-                    {one.trouble && <span className="block text-[11px] text-caution">{one.trouble}</span>}
-                    {!one.told && one.on && (
-                        <span className="block text-[11px] text-caution">Told apart by its colour alone.</span>
+                    {!one.told && one.on && !one.trouble && (
+                        <span className="block text-[11px] text-caution">by its colour alone</span>
                     )}
+                    {one.trouble && <span className="block text-[11px] text-caution">{one.trouble}</span>}
                 </span>
                 <Sample {...sampleOf(one)} />
             </button>

@@ -42,7 +42,7 @@ function Subject({ draft }: { draft: Draft }) {
 }
 
 function Values({ draft, record }: { draft: Draft; record: TrialRecord | undefined }) {
-    const wanted = TESTS[draft.is]?.values ?? 0;
+    const wanted = TESTS[draft.is]?.values;
     const put = (at: number, value: string) => {
         const values = [...draft.values];
         while (values.length < at) values.push('');
@@ -90,7 +90,7 @@ function Values({ draft, record }: { draft: Draft; record: TrialRecord | undefin
             />
         );
     if (wanted === null) return <Some draft={draft} record={record} />;
-    return Array.from({ length: wanted }, (_, at) => (
+    return Array.from({ length: wanted ?? 0 }, (_, at) => (
         <Value
             key={at}
             label={draft.is === 'formula' ? 'Formula' : wanted === 2 ? (at === 0 ? 'From' : 'To') : 'Compared with'}

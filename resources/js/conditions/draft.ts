@@ -1,7 +1,7 @@
 import { create } from 'zustand';
 import type { ConditionRecord, GivenCondition, GivenLook, GivenPoint, GivenWhere, SheetDetail, TableRecord } from '@/api/types';
-import { OFFERED } from '@/api/types';
-import { write } from '@/grid/address';
+import { KINDS, OFFERED, PARTS, type ColumnKind, type Part } from '@/api/types';
+import { parse, write } from '@/grid/address';
 import { useBench } from '@/work/state';
 
 /** Where a conditional look can hold, in the words of a person. */
@@ -120,8 +120,19 @@ function ofColumn(table: TableRecord, column: number, heading: string | null, ki
     return places;
 }
 
-/** One for a part of a stylebook, on its own screen. */
-export function beginFor(subject: string, where: { part: string; kind?: string }, words: string) {
+/** One for the part, or the kind of columns, that is chosen on a stylebook's specimen. */
+export function beginForSelection(detail: SheetDetail) {
+    const { active } = useBench.getState();
+    const table = detail.tables.find((one) => active.row >= one.top && active.row <= one.bottom) ?? detail.tables[0];
+    const column = table?.columns.find((one) => one.column === active.column);
+    const part = (table?.runs.find((one) => active.row >= one.first && active.row <= one.last)?.part ?? 'body') as Part;
+    if (part !== 'body') return beginFor(PARTS[part].words, { part }, `${PARTS[part].words}, wherever it is worn`);
+    const kind = (column?.kind ?? 'amount') as ColumnKind;
+    beginFor(KINDS[kind].many, { part: 'body', kind }, `${KINDS[kind].many}, wherever it is worn`);
+}
+
+/** One for a part of a stylebook. */
+function beginFor(subject: string, where: { part: string; kind?: string }, words: string) {
     const place: Place = { name: 'part', words, where, everywhere: true };
     const kind = where.kind ?? null;
     useDrafts.setState({
@@ -129,22 +140,26 @@ export function beginFor(subject: string, where: { part: string; kind?: string }
     });
 }
 
-/** One that is there, to be changed. */
-export function change(from: ConditionRecord) {
-    const where: GivenWhere =
-        from.column !== null
-            ? { column: from.column }
-            : from.part !== null
-              ? { part: from.part, ...(from.kind ? { kind: from.kind } : {}), ...(from.heading ? { heading: from.heading } : {}) }
-              : { cells: from.cells ?? 'A1' };
+/** One that is there, to be changed; it can be turned into one on a column, or a rule of the stylebook. */
+export function change(from: ConditionRecord, detail: SheetDetail, worn: string | null) {
+    const where: GivenWhere = from.onCells
+        ? { cells: from.cells }
+        : from.column !== null
+          ? { column: from.column }
+          : {
+                part: from.part ?? 'body',
+                ...(from.kind ? { kind: from.kind } : {}),
+                ...(from.heading ? { heading: from.heading } : {}),
+            };
     const place: Place = { name: 'part', words: `${from.subject}, ${from.where}`, where, everywhere: from.ofStylebook };
+    const places = [place, ...(from.ofStylebook || from.sheet !== detail.number ? [] : others(from, detail, worn))];
     useDrafts.setState({
         draft: {
             ...plain,
             from,
             subject: from.subject,
-            kind: from.kind,
-            places: [place],
+            kind: from.kind ?? columnAt(from, detail)?.column.kind ?? null,
+            places,
             place,
             is: from.is,
             values: from.values,
@@ -197,4 +212,22 @@ export function given(draft: Draft): GivenCondition {
         ...(draft.stops ? { stops: true } : {}),
         ...(draft.on ? {} : { off: true }),
     };
+}
+
+function columnAt(from: ConditionRecord, detail: SheetDetail) {
+    const first = parse(from.cells.split(' ')[0] ?? '');
+    const table = detail.tables.find((one) => first !== null && first.bottom >= one.top && first.bottom <= one.bottom);
+    const column = table?.columns.find((one) => one.column === first?.left);
+    return first !== null && table && column && column.role === 'data' && first.left === first.right ? { table, column } : null;
+}
+
+/** Where else it could hold. */
+function others(from: ConditionRecord, detail: SheetDetail, worn: string | null): Place[] {
+    const cells: Place = { name: 'cells', words: 'These cells, and no others', where: { cells: from.cells }, everywhere: false };
+    const at = columnAt(from, detail);
+    const places = at ? ofColumn(at.table, at.column.column, at.column.heading, at.column.kind, worn) : [];
+    return [
+        ...(from.onCells || from.cells === '' ? [] : [cells]),
+        ...places.filter((one) => from.onCells || one.name !== 'column'),
+    ];
 }

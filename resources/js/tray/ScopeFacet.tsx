@@ -3,7 +3,7 @@ import { DropdownMenu, Popover } from 'radix-ui';
 import { useState } from 'react';
 import { useBench, type Scope } from '@/work/state';
 import { ask } from '@/parts/Ask';
-import { liftLook } from './liftLook';
+import { liftLook, type Lift } from './liftLook';
 import { LooksDialog } from './LooksDialog';
 import type { Formatter } from './useFormat';
 
@@ -141,19 +141,20 @@ function NamedLooks({ format, worn }: { format: Formatter; worn: string | null }
     );
 }
 
-const FACETS: [string, string, boolean?][] = [
-    ['', 'All of it'],
-    ['', 'All of it, with column widths', true],
-    ['type', 'Type only'],
-    ['fill', 'Fill only'],
-    ['borders', 'Borders only'],
-    ['place', 'Place only'],
-    ['number', 'Number format only'],
-    ['type,fill,borders,place', 'All but the number format'],
+const LIFTS: [words: string, what: Lift][] = [
+    ['All of it', { facets: '' }],
+    ['All of it, with column widths', { facets: '', widths: true }],
+    ['All of it, with conditional looks', { facets: '', conditions: true }],
+    ['Conditional looks only', { facets: 'guard', conditions: true, only: true }],
+    ['Type only', { facets: 'type' }],
+    ['Fill only', { facets: 'fill' }],
+    ['Borders only', { facets: 'borders' }],
+    ['Place only', { facets: 'place' }],
+    ['Number format only', { facets: 'number' }],
+    ['All but the number format', { facets: 'type,fill,borders,place' }],
 ];
 
 function LiftMenu({ format }: { format: Formatter }) {
-    const lift = (facets: string, withWidths: boolean) => liftLook(format.id, format.sheet, facets, withWidths);
     return (
         <DropdownMenu.Root modal={false}>
             <DropdownMenu.Trigger
@@ -166,8 +167,12 @@ function LiftMenu({ format }: { format: Formatter }) {
             <DropdownMenu.Portal>
                 <DropdownMenu.Content className="menu" side="top" align="start">
                     <DropdownMenu.Label className="menu-label">Lift the look of the selection</DropdownMenu.Label>
-                    {FACETS.map(([facets, words, withWidths]) => (
-                        <DropdownMenu.Item key={words} className="menu-item" onSelect={() => lift(facets, withWidths === true)}>
+                    {LIFTS.map(([words, what]) => (
+                        <DropdownMenu.Item
+                            key={words}
+                            className="menu-item"
+                            onSelect={() => liftLook(format.id, format.sheet, what)}
+                        >
                             {words}
                         </DropdownMenu.Item>
                     ))}

@@ -11,6 +11,8 @@ export interface Laying {
     from: string;
     block: LookValues[][];
     widths: number[];
+    /** Conditional looks that go along, as the server said them. */
+    conditions: string[];
 }
 
 /** What borders are drawn with; stays as set. */
