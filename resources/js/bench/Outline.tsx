@@ -62,7 +62,7 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
                     onCondition={() => begin(detail, detail.wears)}
                 />
             ))}
-            <ConditionList bench={bench} number={detail.number} acts={acts} onBegin={() => begin(detail, detail.wears)} />
+            <ConditionList bench={bench} detail={detail} acts={acts} onBegin={() => begin(detail, detail.wears)} />
             {bench.names.length > 0 && (
                 <section aria-label="Names">
                     <Heading left="Names" right={String(bench.names.length)} />

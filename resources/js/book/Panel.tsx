@@ -50,7 +50,9 @@ export function Panel({
         fit: <FitPanel rules={rules} acts={acts} />,
         looks: <KeptPanel what="looks" rules={rules} format={format} />,
         numbers: <KeptPanel what="numbers" rules={rules} format={format} />,
-        conditions: <ConditionList bench={bench} number={1} acts={acts} onBegin={() => beginForSelection(detail)} ofStylebook />,
+        conditions: (
+            <ConditionList bench={bench} detail={detail} acts={acts} onBegin={() => beginForSelection(detail)} ofStylebook />
+        ),
     };
     return (
         <section aria-label={TITLES[name]} className="mb-3 border-b border-hair pb-3">
