@@ -50,6 +50,21 @@ final class WiringTest extends TestCase
             'split' => ['split', ['ranges' => 'A1:D9']],
             'lay' => ['lay', ['ranges' => 'A1', 'block' => [[['bold' => true], ['fill' => '#EEFFEE']]], 'widths' => [90, 120]]],
             'layNamed' => ['layNamed', $chosen + ['name' => 'Kept']],
+            'lay with conditional looks' => ['lay', ['ranges' => 'C2:C4', 'block' => [[['bold' => true]]], 'from' => 'D2', 'conditions' => [
+                '{"id":"n1","test":{"is":"above","of":["C2"]},"where":{"cells":"A1"},"look":{"italic":true}}']]],
+            'setCondition' => ['setCondition', ['id' => null, 'where' => ['column' => 'D1'], 'kind' => 'decimal',
+                'test' => ['is' => 'below', 'values' => ['3']], 'look' => ['bold' => true, 'ink' => '#9B2335'], 'stops' => true]],
+            'setCondition, a scale' => ['setCondition', ['id' => null, 'where' => ['cells' => 'C2:C4'], 'test' => ['is' => 'always'],
+                'scaled' => [['colour' => '#FFFFFF', 'point' => ['at' => 'least']], ['colour' => '#8E5A8A',
+                    'point' => ['at' => 'greatest']]]]],
+            'setCondition, a bar' => ['setCondition', ['id' => null, 'where' => ['part' => 'body', 'kind' => 'integer'],
+                'test' => ['is' => 'always'], 'bar' => ['colour' => '#D8CFE0']]],
+            'setCondition, marks' => ['setCondition', ['id' => null, 'where' => ['cells' => 'C2:D4'], 'test' => ['is' => 'always'],
+                'marks' => ['set' => '3Arrows']]],
+            'arrangeConditions' => ['arrangeConditions', ['ids' => ['n1'], 'what' => 'move', 'to' => 0]],
+            'arrangeConditions, off' => ['arrangeConditions', ['ids' => ['n1', 'n2'], 'what' => 'off']],
+            'arrangeConditions, out' => ['arrangeConditions', ['ids' => ['n2'], 'what' => 'drop']],
+            'gatherConditions' => ['gatherConditions', ['sheets' => [1], 'idle' => true]],
             'name' => ['name', ['name' => 'Counts', 'ranges' => 'C2:C4']],
             'edit' => ['edit', ['cells' => [[2, 1, 'Black poplar by the old ferry'], [3, 3, '=C2*2']]]],
             'clear' => ['clear', ['ranges' => 'C3']],
@@ -109,6 +124,9 @@ final class WiringTest extends TestCase
             'palette' => ['palette', ['hex' => '#1F5F8B']],
             'mendInk' => ['mendInk', ['ink' => '#6B6273', 'fill' => '#FFFFFF']],
             'call' => ['call', ['name' => 'House ledger', 'about' => 'For all lists of the house.']],
+            'keepCondition' => ['keepCondition', ['id' => null, 'where' => ['part' => 'body', 'kind' => 'decimal'], 'kind' => 'decimal',
+                'test' => ['is' => 'below', 'values' => ['3']], 'look' => ['bold' => true, 'fill' => '#445566']]],
+            'arrangeCondition' => ['arrangeCondition', ['id' => 'c1', 'what' => 'off']],
             'widthUnder' => ['widthUnder', ['axis' => 'columns', 'heading' => 'Worth', 'size' => '90 px']],
         ];
     }
@@ -158,6 +176,7 @@ final class WiringTest extends TestCase
                 'keepLook' => ['ranges' => 'A1', 'name' => 'Kept'],
                 'keepNumber' => ['name' => 'Tonnes', 'code' => '0 "t"'],
                 'colour' => ['name' => 'River', 'hex' => '#335577'],
+                'keepCondition' => self::revisions()['keepCondition'][1],
             ] as $name => $first
         ) {
             $name === $act || $this->act($workbook, $name, $first + ['scope' => 'everywhere']);
@@ -246,10 +265,21 @@ final class WiringTest extends TestCase
             'wipe' => $this->act($workbook, 'format', ['ranges' => 'A1:C3', 'look' => ['bold' => true, 'fill' => '#FFE08A']]),
             'split' => $this->act($workbook, 'merge', ['ranges' => 'A2:D2', 'mode' => 'join']),
             'convert' => $this->act($workbook, 'edit', ['cells' => [[6, 1, "'12"]]]),
+            'arrangeConditions', 'gatherConditions' => $this->conditioned($workbook),
             default => null,
         };
 
         return $workbook;
+    }
+
+    /** The same look while the same is true, on two ranges. */
+    private function conditioned(Workbook $workbook): void
+    {
+        foreach (['C2:C3', 'C4'] as $cells) {
+            $this->act($workbook, 'setCondition', ['id' => null, 'where' => ['cells' => $cells], 'test' => ['is' => 'above',
+                'values' => ['3']],
+                'look' => ['bold' => true]]);
+        }
     }
 
     /**

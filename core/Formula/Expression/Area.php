@@ -59,7 +59,7 @@ final readonly class Area implements Node
         $range = $this->at($at);
         $sheet = $this->sheet($at);
         if ($this->isFixed()) {
-            return $at->once("grid|$sheet|$range", fn () => self::read($at, $sheet, $range));
+            return $at->once("grid|$sheet", (string) $range, fn () => self::read($at, $sheet, $range));
         }
 
         return self::read($at, $sheet, $range);

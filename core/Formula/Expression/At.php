@@ -6,6 +6,7 @@ namespace Rilvet\Formula\Expression;
 
 use Rilvet\Formula\Values;
 use Rilvet\Grid\Address;
+use WeakMap;
 
 /** The cell from which a formula is looked at, and what it needs to know there. */
 final class At
@@ -20,8 +21,8 @@ final class At
 
     private int $steps = 0;
 
-    /** @var array<string, mixed> what was worked out of whole ranges, by what and where */
-    private array $known = [];
+    /** @var WeakMap<object, array<string, mixed>> what was worked out of what is the same from every cell */
+    private readonly WeakMap $known;
 
     /**
      * @param  int  $sheet  number of the sheet that the formula stands on, as {@see Values} knows it
@@ -36,6 +37,7 @@ final class At
         public readonly float $now,
         public readonly bool $from1904 = false,
     ) {
+        $this->known = new WeakMap;
     }
 
     public function go(int $row, int $column): self
@@ -76,19 +78,24 @@ final class At
      *
      * @template T
      *
+     * @param  object|string  $of  what it is worked out of; it is forgotten with it
      * @param  callable(): T  $make
      * @return T
      */
-    public function once(string $key, callable $make): mixed
+    public function once(object|string $of, string $what, callable $make): mixed
     {
-        if (! array_key_exists($key, $this->known)) {
-            if (count($this->known) > 2_000) {
-                $this->known = [];
-            }
-            $this->known[$key] = $make();
+        if (is_string($of)) {
+            $what = "$of|$what";
+            $of = $this;
+        }
+        $known = $this->known[$of] ?? [];
+        if (! array_key_exists($what, $known)) {
+            $known = count($known) > 2_000 ? [] : $known;
+            $known[$what] = $make();
+            $this->known[$of] = $known;
         }
 
         /** @var T */
-        return $this->known[$key];
+        return $known[$what];
     }
 }

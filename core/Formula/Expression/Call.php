@@ -9,8 +9,6 @@ use Closure;
 /** A function with what it is given. */
 final readonly class Call implements Node
 {
-    private string $key;
-
     private bool $isFixed;
 
     /**
@@ -22,13 +20,12 @@ final readonly class Call implements Node
     {
         $fixed = array_filter($arguments, fn (Node $node) => $node->isFixed());
         $this->isFixed = $isSteady && count($fixed) === count($arguments);
-        $this->key = 'call|'.spl_object_id($this);
     }
 
     public function value(At $at): null|bool|int|float|string|Fault
     {
         return $this->isFixed
-            ? $at->once($this->key, fn () => ($this->does)($at, ...$this->arguments))
+            ? $at->once($this, '', fn () => ($this->does)($at, ...$this->arguments))
             : ($this->does)($at, ...$this->arguments);
     }
 

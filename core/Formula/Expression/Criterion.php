@@ -105,7 +105,7 @@ final readonly class Criterion
 
             return $criterion->operator === '=' && $criterion->pattern === null && $criterion->value !== null && $criterion->value !== ''
                 ? self::counted($at, $of[0])[self::key($criterion->value)] ?? 0
-                : $at->once('count|'.spl_object_id($of[0]).'|'.gettype($says).'|'.$says,
+                : $at->once($of[0], 'count|'.gettype($says).'|'.$says,
                     fn () => self::fitting($at, $of[0], $criterion));
         }
 
@@ -115,7 +115,7 @@ final readonly class Criterion
     /** @return array<string, int> how often each value stands in a range, counted once */
     private static function counted(At $at, Area $area): array
     {
-        return $at->once('counted|'.spl_object_id($area), function () use ($at, $area) {
+        return $at->once($area, 'counted', function () use ($at, $area) {
             $counted = [];
             foreach ($area->grid($at) as $line) {
                 foreach ($line as $value) {

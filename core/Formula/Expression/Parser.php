@@ -59,13 +59,15 @@ final class Parser
         }
         $meaning = Meaning::of($formula, $scope, $sheet, $row, $column);
         $parser = new self($meaning->text);
-        $parser->split();
-        $tree = $parser->expression(0);
-        $parser->next < count($parser->tokens) && throw NotKnown::unreadable($meaning->text, $parser->tokens[$parser->next][2]);
+        $isNamed = preg_match("/'[^']+'!|\\[/", $formula) === 1;
         // Errors are values; what names nothing is none.
-        if ($meaning->isForeign && ! str_contains(strtoupper($meaning->text), '#REF!')) {
+        $isLost = $meaning->isForeign && ! str_contains(strtoupper($meaning->text), '#REF!');
+        $isLost && $isNamed || $parser->split();
+        if ($isLost) {
             throw NotKnown::because('It names something that is not in the workbook, or not known here.');
         }
+        $tree = $parser->expression(0);
+        $parser->next < count($parser->tokens) && throw NotKnown::unreadable($meaning->text, $parser->tokens[$parser->next][2]);
 
         return $tree;
     }

@@ -158,7 +158,7 @@ final class Figures
             return $numbers;
         };
 
-        return $of->isFixed() ? $at->once('sorted|'.spl_object_id($of), $make) : $make();
+        return $of->isFixed() ? $at->once($of, 'sorted', $make) : $make();
     }
 
     /**

@@ -94,7 +94,7 @@ final class Places
 
                 return $places;
             };
-            $places = $in->isFixed() ? $at->once('match|'.spl_object_id($in), $make) : $make();
+            $places = $in->isFixed() ? $at->once($in, 'match', $make) : $make();
 
             return $places[$key($value)] ?? Fault::notFound();
         }
