@@ -7,7 +7,7 @@ namespace Rilvet\Condition;
 use Rilvet\Formula\References;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
-use Rilvet\Look\Look;
+use Rilvet\Look\Attribute;
 
 /**
  * Conditions that say the same on neighbouring or scattered ranges, gathered into one. Two are one where they say the same
@@ -26,6 +26,9 @@ final class Gathering
     /** @var array<string, bool> whether two that say different things can be seen on one cell in more than one way, by both */
     private array $meets = [];
 
+    /** @var array<int, int> the place that each is gathered to, by its own */
+    private array $final = [];
+
     /** @var array<string, Condition> one that says it, by what is said */
     private array $says = [];
 
@@ -35,7 +38,12 @@ final class Gathering
      */
     public static function of(array $conditions): array
     {
-        return (new self)->gathered($conditions);
+        do {
+            $before = count($conditions);
+            $conditions = (new self)->gathered($conditions);
+        } while (count($conditions) < $before);
+
+        return $conditions;
     }
 
     /**
@@ -66,9 +74,11 @@ final class Gathering
             $group = $last[$key] ?? null;
             if ($group !== null && ! $this->isBetween($condition, $key, $group, $place)) {
                 $groups[$group][] = $condition;
+                $this->final[$place] = $group;
             } else {
                 $groups[$place] = [$condition];
                 $last[$key] = $place;
+                $this->final[$place] = $place;
             }
         }
 
@@ -141,7 +151,7 @@ final class Gathering
         }, $formula, flags: PREG_UNMATCHED_AS_NULL);
     }
 
-    /** Whether something stands between two places, on the cells of a condition, that would be seen otherwise if it came later. */
+    /** Whether something that goes before a condition on its cells would come after it, and be seen otherwise. */
     private function isBetween(Condition $condition, string $key, int $from, int $to): bool
     {
         foreach (array_keys($this->says) as $other) {
@@ -151,7 +161,7 @@ final class Gathering
             }
             foreach ($condition->where->cells as $range) {
                 foreach ($this->near($other, $range) as [$place, $its]) {
-                    if ($place > $from && $place < $to && $its->meets($range)) {
+                    if ($place < $to && $this->final[$place] > $from && $its->meets($range)) {
                         return true;
                     }
                 }
@@ -192,9 +202,13 @@ final class Gathering
         if ($one->stops || $other->stops) {
             return true;
         }
-        $look = fn (Condition $each) => $each->scale === null ? $each->look : Look::of(['fill' => '#FFFFFF']);
-        $same = array_intersect_key($look($one)->toArray(), $look($other)->toArray());
+        if ($one->scale !== null && $other->scale !== null) {
+            return true;
+        }
+        $isFilled = fn (Condition $each) => $each->look->get(Attribute::Fill) !== null;
 
-        return $same !== [] || ($one->bar !== null && $other->bar !== null) || ($one->marks !== null && $other->marks !== null);
+        return $one->look->differsIn($other->look) || ($one->scale !== null && $isFilled($other)) || ($other->scale !== null
+            && $isFilled($one))
+            || ($one->bar !== null && $other->bar !== null) || ($one->marks !== null && $other->marks !== null);
     }
 }

@@ -56,4 +56,5 @@ put("I2:I25", type="icon_set", icon_style="3_arrows")
 put("J2:J25", type="icon_set", icon_style="4_ratings", reverse_icons=True,
     icons=[{"criteria": ">", "type": "number", "value": 6}, {"criteria": ">=", "type": "number", "value": 0},
            {"criteria": ">=", "type": "number", "value": -6}])
+put("J2:J25", type="formula", criteria="=$B2*2>10", format=bold)
 book.close()
