@@ -59,7 +59,14 @@ final readonly class Where
     /** @throws Refusal */
     public static function of(mixed $data): self
     {
-        $says = fn (string $name) => is_array($data) && is_string($data[$name] ?? null) && $data[$name] !== '' ? $data[$name] : null;
+        $says = function (string $name) use ($data): ?string {
+            $value = is_array($data) ? $data[$name] ?? null : null;
+            if ($value !== null && ! is_string($value)) {
+                throw ConditionIsWrong::because("where.$name", 'a text is wanted.');
+            }
+
+            return $value === '' ? null : $value;
+        };
         if ($says('cells') !== null) {
             $texts = preg_split('/[\s,]+/', trim($says('cells'))) ?: [];
             count($texts) <= self::RANGES || throw ConditionIsWrong::because('where',

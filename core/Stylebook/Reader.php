@@ -158,6 +158,7 @@ final class Reader
     {
         $value = $data[$key] ?? [];
 
-        return is_array($value) ? $value : throw StylebookIsWrong::because($key, 'an object is wanted.');
+        return is_array($value) && ($value === [] || ! array_is_list($value))
+            ? $value : throw StylebookIsWrong::because($key, 'an object is wanted.');
     }
 }

@@ -196,7 +196,8 @@ final class GatheringTest extends TestCase
                     'where' => $places[$set % 4], 'look' => ['bold' => true]])),
                 $kind <= 2 => new MoveCells(1, new Shift(mt_rand(0, 3) > 0, mt_rand(2, 12), mt_rand(1, 2), mt_rand(0, 1) === 0)),
                 $kind <= 5 => new SortTable(1, 3, 2, [[mt_rand(1, 4), mt_rand(0, 1) === 1]]),
-                $kind <= 7 => new PasteCells(1, Address::of($row, 1), [[Cell::of("Tree $step"), Cell::of(mt_rand(0, 30)), Cell::of(1.5), Cell::of(2)]], null),
+                $kind <= 7 => new PasteCells(1, Address::of($row, 1), [[Cell::of("Tree $step"), Cell::of(mt_rand(0, 30)), Cell::of(1.5),
+                    Cell::of(2)]], null),
                 default => self::laying($sheet, $row),
             };
             try {

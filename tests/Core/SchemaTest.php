@@ -54,7 +54,8 @@ final class SchemaTest extends TestCase
         mt_srand(20);
         $refused = 0;
         for ($try = 0; $try < 3_000; $try++) {
-            $data = json_decode(Builtin::all()[$try % count(Builtin::all())]->toJson(), true);
+            $books = [...Builtin::all(), self::conditioned(), self::conditioned()];
+            $data = json_decode($books[$try % count($books)]->toJson(), true);
             $where = self::spoil($data);
             $json = str_replace('[]', '{}', (string) json_encode($data, JSON_PRESERVE_ZERO_FRACTION));
             try {
@@ -71,13 +72,34 @@ final class SchemaTest extends TestCase
             } elseif ($isAllowed) {
                 // What a schema cannot say.
                 self::assertMatchesRegularExpression(
-                    '/no colour is named|greatest width|in braces|format code|cannot be read|"Format|number format/i', $why,
+                    '/worn always, one of them|values? (?:is|are) wanted|at least one value|points are wanted|marks are wanted|name no cells|'
+                    .'"period"|"count"|from 0 to 100|a value is wanted there|a point is wanted|set and a place|'
+                    .'no colour is named|greatest width|in braces|format code|cannot be read|"Format|number format/i', $why,
                     "allowed, and not read: $where",
                 );
             }
             $refused += $isRead ? 0 : 1;
         }
         self::assertGreaterThan(500, $refused);
+    }
+
+    /** One with conditional looks of each kind. */
+    private static function conditioned(): Stylebook
+    {
+        $where = ['part' => 'body', 'kind' => 'amount'];
+
+        return Stylebook::of(['name' => 'House', 'palette' => ['alarm' => '#9B2335'], 'conditions' => [
+            'c1' => ['test' => ['is' => 'below', 'of' => ['0']], 'where' => $where, 'look' => ['ink' => '@alarm', 'bold' => true], 'stops' => true],
+            'c2' => ['test' => ['is' => 'greatest', 'count' => 5, 'percent' => true], 'where' => ['part' => 'body', 'heading' => 'Count'],
+                'look' => ['fill' => '#EEEEEE'], 'off' => true],
+            'c3' => ['test' => ['is' => 'period', 'period' => 'lastMonth'], 'where' => ['part' => 'body', 'kind' => 'date'], 'look' => ['bold' => true]],
+            'c4' => ['test' => ['is' => 'always'], 'where' => $where, 'scale' => [['colour' => '@alarm', 'point' => ['at' => 'least']],
+                ['colour' => '#FFFFFF', 'point' => ['at' => 'percentile', 'value' => '50']], ['colour' => '#112233', 'point' => ['at' => 'greatest']]]],
+            'c5' => ['test' => ['is' => 'always'], 'where' => $where, 'bar' => ['colour' => '#8FA6BF', 'below' => '@alarm', 'axis' => 'middle',
+                'longest' => 80, 'hidesText' => true]],
+            'c6' => ['test' => ['is' => 'always'], 'where' => $where, 'marks' => ['set' => '3Arrows', 'reversed' => true, 'points' => [
+                ['at' => 'percent', 'value' => '0'], ['at' => 'percent', 'value' => '33'], ['at' => 'number', 'value' => '5', 'above' => true]]]],
+        ]]);
     }
 
     /** @param  array<array-key, mixed>  $data */

@@ -302,6 +302,70 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    public function test_looks_say_what_each_cell_shows_and_why(): void
+    {
+        exec('/usr/bin/python3 '.escapeshellarg(dirname(__DIR__).'/Core/write-conditions.py').' '.escapeshellarg("$this->folder/kinds.xlsx"), $_, $code);
+        self::assertSame(0, $code);
+        [$code, $out] = $this->run_(['looks', 'kinds.xlsx', '--sheet', 'Kinds', '--range', 'B2:I2', '--json', '--today', '2026-11-27']);
+        self::assertSame(0, $code);
+        $read = json_decode($out, true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame('Kinds', $read['sheet']);
+        $cells = array_column($read['cells'], null, 'at');
+        self::assertSame(['-5', true, '#9B2335', 'conditional look 3'], [$cells['B2']['text'], $cells['B2']['look']['bold'],
+            $cells['B2']['look']['ink'],
+            $cells['B2']['from']['ink']]);
+        self::assertSame('came with the file', $cells['B2']['from']['font']);
+        self::assertSame([0.2, 'down'], [$cells['H2']['bar'], $cells['I2']['mark']]);
+        [$code, $out] = $this->run_(['looks', 'kinds.xlsx', '--json', '--range', 'A1:B2']);
+        self::assertSame(['Kinds', 'Limits'], array_column(json_decode($out, true, flags: JSON_THROW_ON_ERROR), 'sheet'));
+        // Last month is another one on another day.
+        $fills = function (string $day): int {
+            [, $out] = $this->run_(['looks', 'kinds.xlsx', '--sheet', 'Kinds', '--range', 'D2:D25', '--json', '--today', $day]);
+
+            return substr_count($out, '"fill":"#');
+        };
+        self::assertSame([0, 10], [$fills('2026-11-27'), $fills('2027-01-03')]);
+        [$code, $out] = $this->run_(['looks', 'a/list.csv', '--range', 'B2']);
+        self::assertSame([0, true], [$code, str_contains($out, 'B2  3')]);
+        foreach ([['--sheet', 'Gone'], ['--range', 'A0'], ['--today', 'soon']] as $wrong) {
+            [$code, , $error] = $this->run_(['looks', 'kinds.xlsx', ...$wrong]);
+            self::assertSame([$wrong[0] === '--sheet' ? 1 : 2, 1], [$code, substr_count($error, "\n")]);
+        }
+    }
+
+    public function test_gather_brings_pieces_together_and_leaves_all_else(): void
+    {
+        exec('/usr/bin/python3 '.escapeshellarg(dirname(__DIR__).'/Core/write-conditions.py').' '.escapeshellarg("$this->folder/kinds.xlsx"), $_, $code);
+        [$code, $out] = $this->run_(['gather', 'kinds.xlsx', '--out', 'same.xlsx']);
+        self::assertSame([0, true], [$code, str_contains($out, '23 conditional looks, 23 after gathering')]);
+        $zip = new \ZipArchive;
+        $zip->open("$this->folder/kinds.xlsx");
+        $xml = (string) $zip->getFromName('xl/worksheets/sheet2.xml');
+        $pieces = '';
+        for ($row = 1; $row <= 300; $row++) {
+            foreach (['&gt;5', '&lt;0', '&gt;$B$1'] as $number => $says) {
+                $pieces .= "<conditionalFormatting sqref=\"A$row\"><cfRule type=\"expression\" dxfId=\"$number\" priority=\"".($row * 3 + $number)
+                    ."\"><formula>A$row$says</formula></cfRule></conditionalFormatting>";
+            }
+        }
+        $zip->addFromString('xl/worksheets/sheet2.xml', str_replace('<pageMargins', "$pieces<pageMargins", $xml));
+        $zip->close();
+        [$code, $out] = $this->run_(['gather', 'kinds.xlsx', '--out', 'gathered.xlsx']);
+        self::assertSame([0, true], [$code, str_contains($out, '923 conditional looks, 26 after gathering')]);
+        $zip->open("$this->folder/gathered.xlsx");
+        $now = (string) $zip->getFromName('xl/worksheets/sheet2.xml');
+        self::assertSame([3, 3], [substr_count($now, '<cfRule'), substr_count($now, 'sqref="A1:A300"')]);
+        self::assertStringContainsString('<formula>A1&gt;$B$1</formula>', $now);
+        $zip->close();
+        [, $before] = $this->run_(['looks', 'kinds.xlsx', '--sheet', 'Limits', '--json']);
+        [, $after] = $this->run_(['looks', 'gathered.xlsx', '--sheet', 'Limits', '--json']);
+        $looks = fn (string $json) => array_column(json_decode($json, true)['cells'], 'look', 'at');
+        self::assertSame($looks($before), $looks($after), 'no cell looks otherwise');
+        foreach ([['gather', 'kinds.xlsx'], ['gather', 'a/list.csv', '--out', 'x.xlsx']] as $wrong) {
+            self::assertSame(2, $this->run_($wrong)[0]);
+        }
+    }
+
     /**
      * @param  list<string>  $arguments
      * @return array{int, string, string}
