@@ -72,7 +72,8 @@ final class Gathering
         foreach ($conditions as $place => $condition) {
             $key = $keys[$place];
             $group = $last[$key] ?? null;
-            if ($group !== null && ! $this->isBetween($condition, $key, $group, $place)) {
+            if ($group !== null && ($this->isCovered($condition, $key, $group, $place)
+                || ! $this->isBetween($condition, $key, $group, $place))) {
                 $groups[$group][] = $condition;
                 $this->final[$place] = $group;
             } else {
@@ -149,6 +150,23 @@ final class Gathering
                 default => (string) $piece[0],
             };
         }, $formula, flags: PREG_UNMATCHED_AS_NULL);
+    }
+
+    /** Whether the same is said of all of its cells already: once more changes nothing. */
+    private function isCovered(Condition $condition, string $key, int $group, int $to): bool
+    {
+        foreach ($condition->where->cells as $range) {
+            $inside = false;
+            foreach ($this->near($key, $range) as [$place, $its]) {
+                $inside = $inside || ($place < $to && $this->final[$place] === $group && $its->contains($range->top, $range->left)
+                    && $its->contains($range->bottom, $range->right));
+            }
+            if (! $inside) {
+                return false;
+            }
+        }
+
+        return $condition->where->cells !== [];
     }
 
     /** Whether something that goes before a condition on its cells would come after it, and be seen otherwise. */

@@ -320,7 +320,8 @@ final class ConditionFilesTest extends TestCase
         // Read as xml by itself: the first condition of a cell names its look and the cell that it is said for (16.3).
         $content = self::part('kinds.ods', 'content.xml');
         self::assertStringContainsString('style:condition="cell-content()&lt;0"', $content);
-        self::assertMatchesRegularExpression('~style:map style:condition="is-true-formula\(COUNTIF\(\[\.\$A\$2:\.\$A\$25\];\[\.A2\]\)&gt;1\)" '
+        self::assertMatchesRegularExpression('~style:map style:condition="is-true-formula\(COUNTIF\(\[\.\$A\$2:\.\$A\$25\];'
+            .'\[\.A2\]\)&gt;1\)" '
             .'style:apply-style-name="cf\d+" style:base-cell-address="\'Kinds\'\.A2"~', $content);
         $losses = FormatLosses::of($workbook, 1, 'ods', true, false);
         self::assertContains('Scales, bars and marks have no word in the format, and are left out.', $losses);
@@ -364,7 +365,8 @@ final class ConditionFilesTest extends TestCase
     {
         copy(self::$folder.'/kinds.xlsx', self::$folder.'/many.xlsx');
         $xml = self::part('many.xlsx', 'xl/worksheets/sheet1.xml');
-        $rule = '<conditionalFormatting sqref="A1"><cfRule type="expression" priority="1"><formula>A1&gt;1</formula></cfRule></conditionalFormatting>';
+        $rule = '<conditionalFormatting sqref="A1"><cfRule type="expression" priority="1"><formula>A1&gt;1</formula>'
+            .'</cfRule></conditionalFormatting>';
         $zip = new ZipArchive;
         $zip->open(self::$folder.'/many.xlsx');
         $zip->addFromString('xl/worksheets/sheet1.xml', str_replace('<pageMargins', str_repeat($rule, 65_600).'<pageMargins', $xml));
@@ -389,10 +391,12 @@ final class ConditionFilesTest extends TestCase
             '<cfRule type="expression" priority="1"><formula>#REF!&gt;1</formula></cfRule>', '<cfRule type="moonPhase" priority="x"/>',
             '<cfRule/>',
             '<cfRule type="expression" priority="1" dxfId="999"><formula>'.str_repeat('A1+', 2_900).'1</formula></cfRule>',
-            '<cfRule type="colorScale" priority="1"><colorScale><cfvo type="max"/><cfvo type="min"/><color rgb="FF000000"/><color rgb="FFFFFFFF"/></colorScale></cfRule>',
+            '<cfRule type="colorScale" priority="1"><colorScale><cfvo type="max"/><cfvo type="min"/>'
+                .'<color rgb="FF000000"/><color rgb="FFFFFFFF"/></colorScale></cfRule>',
             '<cfRule type="colorScale" priority="1"><colorScale><cfvo type="max"/></colorScale></cfRule>',
             '<cfRule type="iconSet" priority="1"><iconSet iconSet="9Moons"><cfvo type="num" val="x"/></iconSet></cfRule>',
-            '<cfRule type="dataBar" priority="1"><dataBar minLength="-5" maxLength="900"><cfvo type="percent" val="-3"/><cfvo type="num" val=""/></dataBar></cfRule>',
+            '<cfRule type="dataBar" priority="1"><dataBar minLength="-5" maxLength="900">'
+                .'<cfvo type="percent" val="-3"/><cfvo type="num" val=""/></dataBar></cfRule>',
             '<cfRule type="top10" rank="0" priority="1"/>', '<cfRule type="timePeriod" timePeriod="nextEon" priority="1"/>',
         ] as $number => $rule) {
             $where = $number === 6 ? 'nowhere' : 'A1:B9';

@@ -72,7 +72,8 @@ final class SchemaTest extends TestCase
             } elseif ($isAllowed) {
                 // What a schema cannot say.
                 self::assertMatchesRegularExpression(
-                    '/worn always, one of them|values? (?:is|are) wanted|at least one value|points are wanted|marks are wanted|name no cells|'
+                    '/worn always, one of them|values? (?:is|are) wanted|at least one value|points are wanted|'
+                    .'marks are wanted|name no cells|'
                     .'"period"|"count"|from 0 to 100|a value is wanted there|a point is wanted|set and a place|'
                     .'no colour is named|greatest width|in braces|format code|cannot be read|"Format|number format/i', $why,
                     "allowed, and not read: $where",
@@ -89,16 +90,21 @@ final class SchemaTest extends TestCase
         $where = ['part' => 'body', 'kind' => 'amount'];
 
         return Stylebook::of(['name' => 'House', 'palette' => ['alarm' => '#9B2335'], 'conditions' => [
-            'c1' => ['test' => ['is' => 'below', 'of' => ['0']], 'where' => $where, 'look' => ['ink' => '@alarm', 'bold' => true], 'stops' => true],
+            'c1' => ['test' => ['is' => 'below', 'of' => ['0']], 'where' => $where, 'look' => ['ink' => '@alarm', 'bold' => true],
+                'stops' => true],
             'c2' => ['test' => ['is' => 'greatest', 'count' => 5, 'percent' => true], 'where' => ['part' => 'body', 'heading' => 'Count'],
                 'look' => ['fill' => '#EEEEEE'], 'off' => true],
-            'c3' => ['test' => ['is' => 'period', 'period' => 'lastMonth'], 'where' => ['part' => 'body', 'kind' => 'date'], 'look' => ['bold' => true]],
+            'c3' => ['test' => ['is' => 'period', 'period' => 'lastMonth'], 'where' => ['part' => 'body', 'kind' => 'date'],
+                'look' => ['bold' => true]],
             'c4' => ['test' => ['is' => 'always'], 'where' => $where, 'scale' => [['colour' => '@alarm', 'point' => ['at' => 'least']],
-                ['colour' => '#FFFFFF', 'point' => ['at' => 'percentile', 'value' => '50']], ['colour' => '#112233', 'point' => ['at' => 'greatest']]]],
-            'c5' => ['test' => ['is' => 'always'], 'where' => $where, 'bar' => ['colour' => '#8FA6BF', 'below' => '@alarm', 'axis' => 'middle',
+                ['colour' => '#FFFFFF', 'point' => ['at' => 'percentile', 'value' => '50']], ['colour' => '#112233',
+                    'point' => ['at' => 'greatest']]]],
+            'c5' => ['test' => ['is' => 'always'], 'where' => $where, 'bar' => ['colour' => '#8FA6BF', 'below' => '@alarm',
+                'axis' => 'middle',
                 'longest' => 80, 'hidesText' => true]],
             'c6' => ['test' => ['is' => 'always'], 'where' => $where, 'marks' => ['set' => '3Arrows', 'reversed' => true, 'points' => [
-                ['at' => 'percent', 'value' => '0'], ['at' => 'percent', 'value' => '33'], ['at' => 'number', 'value' => '5', 'above' => true]]]],
+                ['at' => 'percent', 'value' => '0'], ['at' => 'percent', 'value' => '33'], ['at' => 'number', 'value' => '5',
+                    'above' => true]]]],
         ]]);
     }
 

@@ -302,10 +302,17 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    /** A workbook with conditional formats of every kind. */
+    private function kinds(): void
+    {
+        $script = escapeshellarg(dirname(__DIR__).'/Core/write-conditions.py');
+        exec("/usr/bin/python3 $script ".escapeshellarg("$this->folder/kinds.xlsx"), $_, $code);
+        self::assertSame(0, $code);
+    }
+
     public function test_looks_say_what_each_cell_shows_and_why(): void
     {
-        exec('/usr/bin/python3 '.escapeshellarg(dirname(__DIR__).'/Core/write-conditions.py').' '.escapeshellarg("$this->folder/kinds.xlsx"), $_, $code);
-        self::assertSame(0, $code);
+        $this->kinds();
         [$code, $out] = $this->run_(['looks', 'kinds.xlsx', '--sheet', 'Kinds', '--range', 'B2:I2', '--json', '--today', '2026-11-27']);
         self::assertSame(0, $code);
         $read = json_decode($out, true, flags: JSON_THROW_ON_ERROR);
@@ -335,7 +342,7 @@ final class CommandLineTest extends TestCase
 
     public function test_gather_brings_pieces_together_and_leaves_all_else(): void
     {
-        exec('/usr/bin/python3 '.escapeshellarg(dirname(__DIR__).'/Core/write-conditions.py').' '.escapeshellarg("$this->folder/kinds.xlsx"), $_, $code);
+        $this->kinds();
         [$code, $out] = $this->run_(['gather', 'kinds.xlsx', '--out', 'same.xlsx']);
         self::assertSame([0, true], [$code, str_contains($out, '23 conditional looks, 23 after gathering')]);
         $zip = new \ZipArchive;
@@ -344,7 +351,8 @@ final class CommandLineTest extends TestCase
         $pieces = '';
         for ($row = 1; $row <= 300; $row++) {
             foreach (['&gt;5', '&lt;0', '&gt;$B$1'] as $number => $says) {
-                $pieces .= "<conditionalFormatting sqref=\"A$row\"><cfRule type=\"expression\" dxfId=\"$number\" priority=\"".($row * 3 + $number)
+                $pieces .= "<conditionalFormatting sqref=\"A$row\">"
+                    ."<cfRule type=\"expression\" dxfId=\"$number\" priority=\"".($row * 3 + $number)
                     ."\"><formula>A$row$says</formula></cfRule></conditionalFormatting>";
             }
         }

@@ -11,7 +11,8 @@ use Tests\TestCase;
 /** Looks that cells wear while something is true, through HTTP: set, tried, listed, arranged, in stylebooks, lifted and laid. */
 final class ConditionsTest extends TestCase
 {
-    private const ORDERS = "Order,Due,Trees,Worth,Status\nR-1,2026-03-01,3,-4.25,late\nR-2,2026-12-05,14,2.5,paid\nR-3,2026-04-01,5,120,late\n"
+    private const ORDERS = "Order,Due,Trees,Worth,Status\nR-1,2026-03-01,3,-4.25,late\nR-2,2026-12-05,14,2.5,paid\n"
+        ."R-3,2026-04-01,5,120,late\n"
         ."R-4,2026-05-01,9,-1,sent\nR-5,2026-06-01,7,12,paid\n";
 
     /** @param  array<string, mixed>  $condition */

@@ -37,6 +37,8 @@ final class HtmlWriter implements WorkbookWriter
     /** @var array<string, string> classes of the cells of a sheet, by what they and their neighbours wear */
     private array $known = [];
 
+    private bool $hasMarks = false;
+
     /** @var array<string, string> rules to class names */
     private array $classes = [];
 
@@ -47,6 +49,7 @@ final class HtmlWriter implements WorkbookWriter
             $out = fopen($unfinished, 'wb');
             assert($body !== false && $out !== false);
             $this->classes = [];
+            $this->hasMarks = false;
             $this->faces = new Faces(Fonts::shipped());
             foreach ($workbook->sheets as $number => $sheet) {
                 if ($sheet->setup->tab->state === 'visible' || count($workbook->sheets) === 1) {
@@ -63,7 +66,7 @@ final class HtmlWriter implements WorkbookWriter
                     .'sans-serif}.scroll{overflow:auto}table{border-collapse:collapse;width:max-content;margin-bottom:32px}th,'
                     .'td{padding:2px 4px;overflow:hidden;text-overflow:clip;white-space:pre;font-weight:400;'
                     .'text-align:left}.a{display:flex;justify-content:space-between}.a i{font-style:inherit}'
-                    .".m{float:left;width:12px;height:12px;margin:2px 4px 0 0}\n",
+                    .($this->hasMarks ? '.m{float:left;width:12px;height:12px;margin:2px 4px 0 0}' : '')."\n",
             );
             foreach ($this->faces->rules() as $rule) {
                 fwrite($out, $rule);
@@ -284,7 +287,7 @@ final class HtmlWriter implements WorkbookWriter
             ($columns > 1 ? " colspan=\"$columns\"" : '').
             ($rows > 1 ? " rowspan=\"$rows\"" : '').
             ($verdict?->bar === null ? '' : self::bar($verdict->bar)).
-            '>'.($verdict?->mark === null ? '' : self::mark(...$verdict->mark))."$content</$tag>";
+            '>'.($verdict?->mark === null ? '' : $this->mark(...$verdict->mark))."$content</$tag>";
     }
 
     /** A bar behind the text, and where bars below and above nought meet. */
@@ -302,8 +305,9 @@ final class HtmlWriter implements WorkbookWriter
         return " style=\"background-image:{$axis}linear-gradient(to right,$stops)\"";
     }
 
-    private static function mark(Shape $shape, string $colour): string
+    private function mark(Shape $shape, string $colour): string
     {
+        $this->hasMarks = true;
         $path = "<path fill-rule=\"evenodd\" fill=\"$colour\" d=\"{$shape->path()}\"/>";
 
         return "<svg class=\"m\" role=\"img\" aria-label=\"{$shape->words()}\" viewBox=\"0 0 12 12\">$path</svg>";
