@@ -35,21 +35,24 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
     {
     }
 
-    public function fact(string $key): ?string
+    public function fact(string $key, array $columns): ?string
     {
-        $kept = $this->revision === null ? null : Cache::get($this->factKey($key));
+        $kept = $this->revision === null ? null : Cache::get($this->factKey($key, $columns));
 
         return is_string($kept) ? $kept : null;
     }
 
-    public function keepFact(string $key, string $data): void
+    public function keepFact(string $key, array $columns, string $data): void
     {
-        $this->revision === null || Cache::put($this->factKey($key), $data, self::FACTS);
+        $this->revision === null || Cache::put($this->factKey($key, $columns), $data, self::FACTS);
     }
 
-    private function factKey(string $key): string
+    /** @param  list<int>  $columns */
+    private function factKey(string $key, array $columns): string
     {
-        return "facts.$this->sheet.$this->revision.".hash('xxh128', $key);
+        $stamp = ColumnStamps::last($this->sheet, (int) $this->revision, $columns);
+
+        return "facts.$this->sheet.$stamp.".hash('xxh128', $key.implode(',', $columns));
     }
 
     public function block(int $number): ?string

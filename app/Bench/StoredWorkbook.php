@@ -61,7 +61,12 @@ final class StoredWorkbook implements Applies
 
     public function cells(CellsPatch $patch): void
     {
-        CellEdits::apply($this->touched($patch->sheet), $patch->after);
+        $id = $this->touched($patch->sheet);
+        CellEdits::apply($id, $patch->after);
+        $before = SheetRow::query()->findOrFail($id)->data_revision;
+        $now = $this->row->revision;
+        $columns = array_values(array_unique(array_column([...$patch->before['cells'], ...$patch->after['cells']], 1)));
+        DB::afterCommit(fn () => ColumnStamps::changed($id, $before, $now, $columns));
         $this->update($patch->sheet, ['data_revision' => $this->row->revision]);
     }
 

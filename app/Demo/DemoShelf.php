@@ -13,6 +13,8 @@ use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Ods;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use Rilvet\Act\Dress;
+use Rilvet\Act\SetCondition;
+use Rilvet\Condition\Condition;
 use Rilvet\Stylebook\Worn;
 
 /** Fills an empty shelf with the demo, through the same way in that a person's files take, and leaves raw files to drop. */
@@ -32,9 +34,29 @@ final readonly class DemoShelf
         $this->bringIn("$folder/Frost log.tsv");
         $this->dress($this->bringIn("$folder/Spring orders.csv"), 'Long list');
         $this->bringIn("$folder/Hollin Lane site.xlsx");
-        $this->dress($this->bringIn("$folder/Nursery year.xlsx"), 'River ledger');
+        $year = $this->bringIn("$folder/Nursery year.xlsx");
+        $this->set($year);
+        $this->dress($year->refresh(), 'River ledger');
 
         return true;
+    }
+
+    /** A few conditional looks, said of columns and not of cells: they hold for the orders to come. */
+    private function set(Workbook $workbook): void
+    {
+        foreach ([
+            ['Orders', 'Days overdue', ['test' => ['is' => 'above', 'of' => ['330']], 'look' => ['bold' => true, 'ink' => '#8A3324']]],
+            ['Orders', 'Status', ['test' => ['is' => 'equal', 'of' => ['"waiting"']], 'look' => ['fill' => '#E9D9B4', 'ink' => '#4A3510']]],
+            ['Orders', 'Trees', ['bar' => ['colour' => '#8FB8A8']]],
+            ['Germination', 'Share up', ['scale' => [['colour' => '#F3E3C3', 'point' => ['at' => 'least']],
+                ['colour' => '#FFFFFF', 'point' => ['at' => 'percentile', 'value' => '50']],
+                ['colour' => '#A9CDBF', 'point' => ['at' => 'greatest']]]]],
+        ] as [$sheet, $heading, $says]) {
+            $number = (int) $workbook->sheets()->where('name', $sheet)->firstOrFail()->number;
+            $condition = Condition::of(['id' => 'new', 'where' => ['part' => 'body', 'heading' => $heading]] + $says
+                + ['test' => ['is' => 'always']]);
+            $this->bench->act($workbook->refresh(), new SetCondition($number, $condition), $workbook->revision);
+        }
     }
 
     private function files(string $folder): void

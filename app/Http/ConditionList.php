@@ -38,7 +38,7 @@ final class ConditionList
     private const LOOKED = 4_000;
 
     /** Seconds for counting cells, all in all. */
-    private const SECONDS = 1.5;
+    private const SECONDS = 0.8;
 
     /** @param  list<int>  $numbers  of sheets */
     public static function of(Workbook $workbook, array $numbers): ConditionsRecord

@@ -6,7 +6,9 @@ namespace Rilvet\Condition;
 
 use Rilvet\Formula\Expression\Fault;
 use Rilvet\Formula\Expression\Functions\Figures;
+use Rilvet\Formula\Expression\Memory;
 use Rilvet\Formula\Expression\Scalars;
+use Rilvet\Grid\Address;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
@@ -17,37 +19,57 @@ use Rilvet\Grid\Sheet;
  * What is true of all cells of some ranges together: ranks, means, percentiles, and which values stand more than once.
  * Worked out once, and kept with the cells where their store can.
  */
-final class Facts
+final class Facts implements Memory
 {
-    /** Bytes of a value's fingerprint in a list of them. */
+    /** Bytes of a value's fingerprint in a list of them, and of how often it stands. */
     private const HASH = 8;
+
+    private const ENTRY = 12;
+
+    /** Columns whose values are held at once. */
+    private const COLUMNS = 40;
+
+    /** @var array<int, true> columns that will be asked for, as keys */
+    private array $wanted = [];
+
+    /** @var array<int, array<int, bool|int|float|string>> values by column and row */
+    private array $columns = [];
 
     /** @var array<string, list<float>> numbers in their order, by ranges */
     private array $sorted = [];
 
-    /** @var array<string, list<float>>|null small facts that are kept, by what they are of */
-    private ?array $known = null;
+    /** @var array<string, array<string, list<float>>> small facts that are kept, by the columns that they are of and what they say */
+    private array $known = [];
 
     /** @var array<string, string> fingerprints in their order */
     private array $sets = [];
 
-    private bool $isNew = false;
+    /** @var array<string, list<int>> columns of which something is known that was not kept yet */
+    private array $new = [];
 
     private readonly ?KeepsFacts $store;
 
-    private readonly string $state;
+    /** @var array<int, array<int, Cell>> what was typed since the blocks were kept, by row and column */
+    private readonly array $edits;
+
+    private readonly string $typing;
+
+    /** @var array<string, string> state of some columns */
+    private array $states = [];
 
     public function __construct(private readonly Sheet $cells)
     {
         $beneath = $cells;
         $edits = [];
         for (; $beneath instanceof EditedSheet; $beneath = $beneath->beneath) {
-            $edits[] = $beneath->edits;
+            foreach ($beneath->edits as $row => $line) {
+                $edits[$row] = ($edits[$row] ?? []) + $line;
+            }
         }
         $store = $beneath instanceof BlockSheet ? $beneath->store() : null;
         $this->store = $store instanceof KeepsFacts ? $store : null;
-        $this->state = $this->store === null ? '' : hash('xxh128', serialize($edits).serialize($beneath instanceof BlockSheet
-            ? $beneath->typing() : null));
+        $this->edits = $edits;
+        $this->typing = $beneath instanceof BlockSheet && $beneath->typing() !== null ? hash('xxh128', serialize($beneath->typing())) : '';
     }
 
     /**
@@ -111,33 +133,75 @@ final class Facts
     }
 
     /**
-     * Whether a value stands more than once.
+     * How often a value stands; each cell of ranges that meet counts once a range.
      *
      * @param  list<Range>  $ranges
      */
-    public function isRepeated(array $ranges, bool|int|float|string $value): bool
+    public function times(array $ranges, bool|int|float|string $value): int
     {
-        return self::holds($this->repeated($ranges), self::print($value));
+        $counts = $this->counts($ranges);
+        $print = self::print($value);
+        [$low, $high] = [0, intdiv(strlen($counts), self::ENTRY) - 1];
+        while ($low <= $high) {
+            $middle = intdiv($low + $high, 2);
+            $order = strcmp(substr($counts, $middle * self::ENTRY, self::HASH), $print);
+            if ($order === 0) {
+                /** @var array{int} $count */
+                $count = array_values((array) unpack('V', $counts, $middle * self::ENTRY + self::HASH));
+
+                return $count[0];
+            }
+            $order < 0 ? $low = $middle + 1 : $high = $middle - 1;
+        }
+
+        return 0;
+    }
+
+    public function count(Range $range, bool|int|float|string $value): int
+    {
+        return $this->times([$range], $value);
+    }
+
+    public function value(string $what, callable $make): null|bool|int|float|string|Fault
+    {
+        preg_match_all('/\\$?\\b([A-Z]{1,3})\\$?\\d*:\\$?([A-Z]{1,3})|\\$?\\b([A-Z]{1,3})\\$?\\d/i', $what, $found, PREG_SET_ORDER);
+        $columns = [];
+        foreach ($found as $piece) {
+            [, $left, $right] = [...$piece, '', ''];
+            $left = Address::columnNumber(strtoupper($piece[3] ?? $left));
+            $right = isset($piece[3]) ? $left : Address::columnNumber(strtoupper($right));
+            array_push($columns, ...range($left, max($left, min($left + 255, $right))));
+        }
+        $columns = array_values(array_unique($columns));
+        sort($columns);
+        $known = $this->ofColumns($columns)[$what] ?? null;
+        if ($known !== null) {
+            return $known[0];
+        }
+        $value = $make();
+        is_int($value) || is_float($value) ? $this->learn($columns, $what, [(float) $value]) : null;
+
+        return $value;
     }
 
     /** What is known and was not before is kept. */
     public function keep(): void
     {
-        if ($this->isNew && $this->store !== null && $this->known !== null) {
-            $this->store->keepFact($this->state, serialize($this->known));
-            $this->isNew = false;
+        foreach ($this->new as $group => $columns) {
+            $this->store?->keepFact('facts|'.$this->state($columns), $columns, serialize($this->known[$group]));
         }
+        $this->new = [];
     }
 
     /**
+     * What was found out before.
+     *
      * @param  list<Range>  $ranges
-     * @return list<float>|null what was found out before
+     * @return list<float>|null
      */
     public function known(string $what, array $ranges): ?array
     {
-        $this->load();
-
-        return $this->known["$what|".self::key($ranges)] ?? null;
+        return $this->ofColumns(self::columnsOf($ranges))["$what|".self::key($ranges)] ?? null;
     }
 
     /**
@@ -146,9 +210,7 @@ final class Facts
      */
     public function know(string $what, array $ranges, array $fact): void
     {
-        $this->load();
-        $this->known["$what|".self::key($ranges)] = $fact;
-        $this->isNew = true;
+        $this->learn(self::columnsOf($ranges), "$what|".self::key($ranges), $fact);
     }
 
     /**
@@ -158,24 +220,74 @@ final class Facts
      */
     private function fact(string $what, array $ranges, callable $make): array
     {
-        $this->load();
-        $key = "$what|".self::key($ranges);
-        if (! isset($this->known[$key])) {
-            $this->known[$key] = $make();
-            $this->isNew = true;
+        $known = $this->known($what, $ranges);
+        if ($known === null) {
+            $known = $make();
+            $this->know($what, $ranges, $known);
         }
 
-        return $this->known[$key];
+        return $known;
     }
 
-    private function load(): void
+    /**
+     * @param  list<int>  $columns
+     * @return array<string, list<float>>
+     */
+    private function ofColumns(array $columns): array
     {
-        if ($this->known === null) {
-            $kept = $this->store?->fact($this->state);
+        $group = implode(',', $columns);
+        if (! isset($this->known[$group])) {
+            $kept = $this->store?->fact('facts|'.$this->state($columns), $columns);
             /** @var array<string, list<float>>|false $known */
             $known = $kept === null ? [] : unserialize($kept, ['allowed_classes' => false]);
-            $this->known = $known === false ? [] : $known;
+            $this->known[$group] = $known === false ? [] : $known;
         }
+
+        return $this->known[$group];
+    }
+
+    /**
+     * @param  list<int>  $columns
+     * @param  list<float>  $fact
+     */
+    private function learn(array $columns, string $what, array $fact): void
+    {
+        $group = implode(',', $columns);
+        $this->known[$group] = [$what => $fact] + $this->ofColumns($columns);
+        $this->new[$group] = $columns;
+    }
+
+    /**
+     * What of columns is otherwise than in the store.
+     *
+     * @param  list<int>  $columns
+     */
+    private function state(array $columns): string
+    {
+        if ($this->edits === []) {
+            return $this->typing;
+        }
+
+        return $this->states[implode(',', $columns)] ??= $this->typing.'|'.hash('xxh128', serialize(array_filter(array_map(
+            fn (array $line) => array_intersect_key($line, array_flip($columns)), $this->edits,
+        ))));
+    }
+
+    /**
+     * @param  list<Range>  $ranges
+     * @return list<int>
+     */
+    private static function columnsOf(array $ranges): array
+    {
+        $columns = [];
+        foreach ($ranges as $range) {
+            for ($column = $range->left; $column <= min($range->right, $range->left + 255); $column++) {
+                $columns[$column] = $column;
+            }
+        }
+        sort($columns);
+
+        return $columns;
     }
 
     /**
@@ -187,9 +299,11 @@ final class Facts
         $key = self::key($ranges);
         if (! isset($this->sorted[$key])) {
             $numbers = [];
-            foreach ($this->read($ranges) as $cell) {
-                if ($cell->error === null && (is_int($cell->value) || is_float($cell->value))) {
-                    $numbers[] = (float) $cell->value;
+            foreach ($this->read($ranges) as $values) {
+                foreach ($values as $value) {
+                    if (is_int($value) || is_float($value)) {
+                        $numbers[] = (float) $value;
+                    }
                 }
             }
             sort($numbers);
@@ -200,30 +314,30 @@ final class Facts
     }
 
     /**
-     * Fingerprints of the values that stand more than once, in their order, one behind the other.
+     * Fingerprints of the values in their order, each with how often it stands, one behind the other.
      *
      * @param  list<Range>  $ranges
      */
-    private function repeated(array $ranges): string
+    private function counts(array $ranges): string
     {
-        $key = 'repeated|'.self::key($ranges);
+        $key = 'counts|'.self::key($ranges);
         if (! isset($this->sets[$key])) {
-            $kept = $this->store?->fact("$this->state|$key");
+            $columns = self::columnsOf($ranges);
+            $kept = $this->store?->fact($this->state($columns)."|$key", $columns);
             if ($kept === null) {
-                $seen = $twice = [];
-                foreach ($this->read($ranges) as $cell) {
-                    if ($cell->value !== null && $cell->value !== '' && $cell->error === null) {
-                        $print = self::print($cell->value);
-                        if (isset($seen[$print])) {
-                            $twice[$print] = true;
-                        }
-                        $seen[$print] = true;
+                $counts = [];
+                foreach ($this->read($ranges) as $values) {
+                    foreach ($values as $value) {
+                        $print = self::print($value);
+                        $counts[$print] = ($counts[$print] ?? 0) + 1;
                     }
                 }
-                $prints = array_map(strval(...), array_keys($twice));
-                sort($prints, SORT_STRING);
-                $kept = implode('', $prints);
-                $this->store?->keepFact("$this->state|$key", $kept);
+                ksort($counts, SORT_STRING);
+                $kept = '';
+                foreach ($counts as $print => $count) {
+                    $kept .= $print.pack('V', $count);
+                }
+                $this->store?->keepFact($this->state($columns)."|$key", $columns, $kept);
             }
             $this->sets[$key] = $kept;
         }
@@ -231,21 +345,45 @@ final class Facts
         return $this->sets[$key];
     }
 
+    /** Columns of a range may be asked for: after the first one, all of them are read at once. */
+    public function want(Range $range): void
+    {
+        for ($column = $range->left; $column <= min($range->right, $this->cells->columns()); $column++) {
+            $this->wanted[$column] = true;
+        }
+    }
+
     /**
+     * Values of ranges, without blanks and errors.
+     *
      * @param  list<Range>  $ranges
-     * @return iterable<Cell>
+     * @return iterable<array<int, bool|int|float|string>> of a column, by row
      */
     private function read(array $ranges): iterable
     {
         foreach ($ranges as $range) {
-            $right = min($range->right, $this->cells->columns());
-            foreach ($range->left > $right ? [] : $this->cells->read($range->top, min($range->bottom, $this->cells->rows()),
-                $range->left, $right) as $cells) {
-                for ($column = $range->left; $column <= $right; $column++) {
-                    yield $cells[$column - 1];
-                }
+            for ($column = $range->left; $column <= min($range->right, $this->cells->columns()); $column++) {
+                $values = $this->column($column);
+                $isAll = $range->top === 1 && $range->bottom >= $this->cells->rows();
+                yield $isAll ? $values : array_filter($values, fn (int $row) => $row >= $range->top && $row <= $range->bottom,
+                    ARRAY_FILTER_USE_KEY);
             }
         }
+    }
+
+    /** @return array<int, bool|int|float|string> by row */
+    private function column(int $column): array
+    {
+        if (! isset($this->columns[$column])) {
+            $this->wanted[$column] = true;
+            $wanted = $this->columns === [] ? [$column] : array_keys(array_diff_key($this->wanted, $this->columns));
+            // A few columns of many rows are held at once; of a sheet of thousands of columns those that are asked for.
+            $wanted = count($wanted) > self::COLUMNS ? [$column] : $wanted;
+            $this->columns = count($this->columns) > self::COLUMNS ? [] : $this->columns;
+            $this->columns += Columns::of($this->cells, $wanted);
+        }
+
+        return $this->columns[$column];
     }
 
     /** @param  list<Range>  $ranges */
@@ -266,20 +404,5 @@ final class Facts
         };
 
         return hash('xxh3', $plain, true);
-    }
-
-    private static function holds(string $prints, string $print): bool
-    {
-        [$low, $high] = [0, intdiv(strlen($prints), self::HASH) - 1];
-        while ($low <= $high) {
-            $middle = intdiv($low + $high, 2);
-            $order = strcmp(substr($prints, $middle * self::HASH, self::HASH), $print);
-            if ($order === 0) {
-                return true;
-            }
-            $order < 0 ? $low = $middle + 1 : $high = $middle - 1;
-        }
-
-        return false;
     }
 }

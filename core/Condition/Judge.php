@@ -41,7 +41,7 @@ final class Judge
         Values $values,
     ) {
         [$row, $column] = Condition::first($ranges);
-        $this->at = new At($values, $around->number, $row, $column, $around->now, $around->from1904);
+        $this->at = new At($values, $around->number, $row, $column, $around->now, $around->from1904, $facts);
     }
 
     /** Whether the condition holds for a cell of its ranges. */
@@ -151,7 +151,7 @@ final class Judge
                 return $order > 0 || ($order === 0 && $test->orEqual);
             },
             Is::Repeated, Is::Single => fn (int $row, int $column, Cell $cell) => $cell->error === null && $cell->value !== null
-                && $cell->value !== '' && $facts->isRepeated($ranges, $cell->value) === ($is === Is::Repeated),
+                && $cell->value !== '' && ($facts->times($ranges, $cell->value) > 1) === ($is === Is::Repeated),
             Is::Formula => $this->formula($this->node($test->of[0])),
             Is::Always => fn () => true,
             Is::Unknown => throw NotKnown::because('Its kind is not known here.'),

@@ -27,14 +27,20 @@ final class Judges
     /** @var list<Judge> in their order */
     private array $judges = [];
 
+    /** @var list<int> places of their conditions among all, from 1 */
+    private array $places = [];
+
+    /** @var array<string, Look> fills of scales */
+    private array $fills = [];
+
     /** @var array<int, list<array{int, Range}>> judges and their ranges, by band */
     private array $bands = [];
 
     /** @var list<array{int, Range}> those that reach over many bands */
     private array $wide = [];
 
-    /** @var array{int, list<array{int, Range}>} the row asked last, and what reaches into it */
-    private array $row = [0, []];
+    /** @var array<int, array<int, list<array{int, Range}>>> what reaches into a column of a band, by band and column */
+    private array $near = [];
 
     /** @var array<string, array<int, list<int>>> */
     private array $across = [];
@@ -43,6 +49,8 @@ final class Judges
     private array $sorted = [];
 
     private readonly Facts $facts;
+
+    private readonly Values $values;
 
     /** Whether any of them says something of edges. */
     public bool $haveEdges = false;
@@ -55,17 +63,20 @@ final class Judges
         private readonly Around $around,
     ) {
         $this->facts = new Facts($cells);
-        $values = new Values([$around->number => $cells] + $around->sheets, INF);
-        foreach ($conditions as $condition) {
+        $this->values = $values = new Values([$around->number => $cells] + $around->sheets, INF);
+        foreach ($conditions as $place => $condition) {
             $ranges = $condition->isOn ? $condition->where->ranges($reading) : [];
             if ($ranges === []) {
                 continue;
             }
             $number = count($this->judges);
+            $this->places[] = $place + 1;
             $this->judges[] = new Judge($condition, $ranges, $this->facts, $around, $values);
             $this->haveEdges = $this->haveEdges || ! $condition->look->only(Attribute::Top, Attribute::Right, Attribute::Bottom,
                 Attribute::Left, Attribute::Rising, Attribute::Falling)->isEmpty();
+            $needsAll = $condition->test->needsFacts();
             foreach ($ranges as $range) {
+                $needsAll && $this->facts->want($range);
                 [$first, $last] = [intdiv($range->top, self::BAND), intdiv($range->bottom, self::BAND)];
                 if ($last - $first >= self::FEW) {
                     $this->wide[] = [$number, $range];
@@ -76,6 +87,16 @@ final class Judges
                 }
             }
         }
+    }
+
+    /**
+     * Rows that are at hand anyway, for formulas that look at cells of them.
+     *
+     * @param  array<int, list<Cell>>  $rows  whole ones, by their number
+     */
+    public function hold(array $rows): void
+    {
+        $this->values->hold($this->around->number, $rows);
     }
 
     public function isEmpty(): bool
@@ -96,7 +117,7 @@ final class Judges
      */
     public function across(int $row, int $columns): array
     {
-        $found = $this->row[0] === $row ? $this->row[1] : $this->ofRow($row);
+        $found = $this->ofRow($row);
         $key = "$columns|".implode(',', array_map(fn (array $one) => "$one[0].{$one[1]->left}.{$one[1]->right}", $found));
         if (! isset($this->across[$key])) {
             count($this->across) < 500 || $this->across = [];
@@ -120,9 +141,10 @@ final class Judges
         $scaled = $hides = false;
         $key = '';
         $asked = -1;
-        foreach ($this->row[0] === $row ? $this->row[1] : $this->ofRow($row) as [$number, $range]) {
+        $band = intdiv($row, self::BAND);
+        foreach ($this->near[$band][$column] ?? $this->ofColumn($band, $column) as [$number, $range]) {
             // A condition of many ranges is asked once.
-            if ($number === $asked || $column < $range->left || $column > $range->right) {
+            if ($number === $asked || $row < $range->top || $row > $range->bottom) {
                 continue;
             }
             $asked = $number;
@@ -131,7 +153,8 @@ final class Judges
             if ($condition->scale !== null) {
                 $colour = $scaled ? null : $judge->colour($cell);
                 if ($colour !== null) {
-                    $looks[] = [$condition, Look::of(['fill' => $colour])];
+                    count($this->fills) < 2_000 || $this->fills = [];
+                    $looks[] = [$condition, $this->fills[$colour] ??= Look::of(['fill' => $colour]), $this->places[$number]];
                     $key .= "$number$colour|";
                     $scaled = true;
                 }
@@ -144,7 +167,7 @@ final class Judges
                 }
             } elseif ($judge->holds($row, $column, $cell)) {
                 if (! $condition->look->isEmpty()) {
-                    $looks[] = [$condition, $condition->look];
+                    $looks[] = [$condition, $condition->look, $this->places[$number]];
                     $key .= "$number|";
                 }
                 if ($condition->stops) {
@@ -167,7 +190,10 @@ final class Judges
     {
         $condition = $judge->condition;
         $key = 'count '.hash('xxh3', $condition->key()).' '.(int) floor($this->around->now);
-        $known = $this->facts->known($key, $judge->ranges);
+        // What looks at other cells may be counted otherwise though its own are the same.
+        $isOwn = ! $condition->namesCells() && $condition->test->is !== Is::Formula && ! str_contains(implode('',
+            $condition->formulas()), '!');
+        $known = $isOwn ? $this->facts->known($key, $judge->ranges) : null;
         if ($known !== null) {
             return [(int) $known[0], (int) $known[1], true];
         }
@@ -187,7 +213,7 @@ final class Judges
                 }
             }
         }
-        $this->facts->know($key, $judge->ranges, [(float) $worn, (float) $asked]);
+        $isOwn && $this->facts->know($key, $judge->ranges, [(float) $worn, (float) $asked]);
 
         return [$worn, $asked, true];
     }
@@ -198,21 +224,37 @@ final class Judges
         $this->facts->keep();
     }
 
-    /** @return list<array{int, Range}> in the order of the conditions */
-    private function ofRow(int $row): array
+    /** @return list<array{int, Range}> that reach into a column of a band, in the order of the conditions */
+    private function ofColumn(int $band, int $column): array
     {
-        $band = intdiv($row, self::BAND);
+        if (! isset($this->near[$band])) {
+            // Windows and writers go from band to band; those that were left are not needed again.
+            $this->near = count($this->near) > 4 ? [] : $this->near;
+        }
+
+        return $this->near[$band][$column] = array_values(array_filter($this->ofBand($band),
+            fn (array $one) => $one[1]->left <= $column && $one[1]->right >= $column));
+    }
+
+    /** @return list<array{int, Range}> in the order of the conditions */
+    private function ofBand(int $band): array
+    {
         if (! isset($this->sorted[$band])) {
             $first = $band * self::BAND;
             $wide = array_filter($this->wide, fn (array $one) => $one[1]->top < $first + self::BAND && $one[1]->bottom >= $first);
             $all = [...array_values($wide), ...$this->bands[$band] ?? []];
             usort($all, fn (array $one, array $other) => $one[0] <=> $other[0]);
-            count($this->sorted) > 2_000 && $this->sorted = [];
+            $this->sorted = count($this->sorted) > 20 ? [] : $this->sorted;
             $this->sorted[$band] = $all;
         }
-        $found = array_values(array_filter($this->sorted[$band], fn (array $one) => $one[1]->top <= $row && $one[1]->bottom >= $row));
-        $this->row = [$row, $found];
 
-        return $found;
+        return $this->sorted[$band];
+    }
+
+    /** @return list<array{int, Range}> in the order of the conditions */
+    private function ofRow(int $row): array
+    {
+        return array_values(array_filter($this->ofBand(intdiv($row, self::BAND)),
+            fn (array $one) => $one[1]->top <= $row && $one[1]->bottom >= $row));
     }
 }

@@ -7,8 +7,12 @@ namespace Rilvet\Condition;
 /** A store of row blocks that keeps what was worked out of all its cells, for as long as they are the same. */
 interface KeepsFacts
 {
-    /** @return string|null null where it is not known, or no longer */
-    public function fact(string $key): ?string;
+    /**
+     * @param  list<int>  $columns  that it was worked out of
+     * @return string|null null where it is not known, or no longer
+     */
+    public function fact(string $key, array $columns): ?string;
 
-    public function keepFact(string $key, string $data): void;
+    /** @param  list<int>  $columns */
+    public function keepFact(string $key, array $columns, string $data): void;
 }

@@ -100,6 +100,12 @@ final readonly class Test
             + ($this->period === null ? [] : ['period' => $this->period->value]);
     }
 
+    /** Whether it asks what is true of all cells of its ranges together. */
+    public function needsFacts(): bool
+    {
+        return $this->is->needsAll() || $this->is === Is::Always;
+    }
+
     /** @param  list<string>  $of */
     public function saying(array $of): self
     {

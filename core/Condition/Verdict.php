@@ -10,7 +10,8 @@ use Rilvet\Look\Look;
 final readonly class Verdict
 {
     /**
-     * @param  list<array{Condition, Look}>  $looks  that it wears, the one that goes before all others first
+     * @param  list<array{Condition, Look, int}>  $looks  that it wears, each with its place among all conditions from 1; the one that goes
+     *     before all others first
      * @param  array{Shape, string}|null  $mark  shape and colour
      * @param  string  $key  the same for the same looks
      */

@@ -211,9 +211,8 @@ final class DressedSheet
     private function conditional(Verdict $verdict): array
     {
         $entries = [];
-        foreach (array_reverse($verdict->looks) as [$condition, $look]) {
-            $number = array_search($condition, $this->sheet->conditions(), true);
-            $entries[] = new LayerEntry(Layer::Conditional, $look, 'conditional look '.((int) $number + 1));
+        foreach (array_reverse($verdict->looks) as [, $look, $number]) {
+            $entries[] = new LayerEntry(Layer::Conditional, $look, "conditional look $number");
         }
 
         return $entries;

@@ -24,6 +24,9 @@ final class Values
     /** @var array<string, list<list<null|bool|int|float|string>>> */
     private array $ranges = [];
 
+    /** @var array<int, array<int, list<Cell>>> rows that are at hand, by sheet */
+    private array $held = [];
+
     /** @var array<int, array<int, array<int, Cell>>> calculated: by sheet, row, column */
     public array $results = [];
 
@@ -36,8 +39,21 @@ final class Values
     {
     }
 
+    /**
+     * Rows that are at hand anyway are not read again.
+     *
+     * @param  array<int, list<Cell>>  $rows  whole ones, by their number
+     */
+    public function hold(int $sheet, array $rows): void
+    {
+        $this->held = [$sheet => $rows];
+    }
+
     public function at(int $sheet, int $row, int $column): Cell
     {
+        if (isset($this->held[$sheet][$row])) {
+            return $this->results[$sheet][$row][$column] ?? $this->held[$sheet][$row][$column - 1] ?? Cell::blank();
+        }
         $result = $this->results[$sheet][$row][$column] ?? null;
         if ($result !== null) {
             return $result;

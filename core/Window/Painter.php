@@ -72,8 +72,14 @@ final class Painter
                 array_map($setup->sizes->hidesColumn(...), range($range->left, $range->right)),
             ),
         );
-        $conditional = $this->dressed->judges() !== null;
-        foreach ($this->rows($range) as $row => $values) {
+        $judges = $this->dressed->judges();
+        $conditional = $judges !== null;
+        $rows = $this->rows($range);
+        if ($judges !== null) {
+            $rows = iterator_to_array($rows);
+            $judges->hold($rows);
+        }
+        foreach ($rows as $row => $values) {
             foreach ($this->dressed->stretch($row, $range->left, $range->right)[1] as $column => $worn) {
                 $cell = $values[$column - 1] ?? Cell::blank();
                 $worn = $this->dressed->holding($worn, $row, $column, $cell);

@@ -150,6 +150,7 @@ final class HtmlWriter implements WorkbookWriter
         /** @var array<int, array<int, ResolvedLook>> $looks */
         $looks = [[], self::worn($lines, 1, $columns + 1)];
         foreach ($lines->read() as $row => $cells) {
+            $judges?->hold([$row => $cells]);
             $line = '';
             $last = $cells === [] && $lines->isBare($row, []) ? 0 : $lines->columnsOf(count($cells), $columns);
             $looks = [-1 => $looks[0], $looks[1], self::worn($lines, $row + 1, $columns + 1)];

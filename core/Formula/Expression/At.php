@@ -27,6 +27,7 @@ final class At
     /**
      * @param  int  $sheet  number of the sheet that the formula stands on, as {@see Values} knows it
      * @param  int  $row  of the cell that the formula is written for
+     * @param  Memory|null  $memory  of the cells of that sheet
      * @param  float  $now  as a serial of the workbook's date system
      */
     public function __construct(
@@ -36,6 +37,7 @@ final class At
         public readonly int $column,
         public readonly float $now,
         public readonly bool $from1904 = false,
+        public readonly ?Memory $memory = null,
     ) {
         $this->known = new WeakMap;
     }

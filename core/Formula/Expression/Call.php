@@ -14,19 +14,37 @@ final readonly class Call implements Node
     /**
      * @param  Closure(At, Node...): (null|bool|int|float|string|Fault)  $does
      * @param  list<Node>  $arguments
+     * @param  string  $text  as it is written
      * @param  bool  $isSteady  gives the same for the same arguments, from every cell
      */
-    public function __construct(private string $name, private Closure $does, private array $arguments, bool $isSteady)
-    {
+    public function __construct(
+        private string $name,
+        private Closure $does,
+        private array $arguments,
+        bool $isSteady,
+        private string $text = '',
+    ) {
         $fixed = array_filter($arguments, fn (Node $node) => $node->isFixed());
         $this->isFixed = $isSteady && count($fixed) === count($arguments);
     }
 
     public function value(At $at): null|bool|int|float|string|Fault
     {
-        return $this->isFixed
-            ? $at->once($this, '', fn () => ($this->does)($at, ...$this->arguments))
-            : ($this->does)($at, ...$this->arguments);
+        if (! $this->isFixed) {
+            return ($this->does)($at, ...$this->arguments);
+        }
+        $make = fn () => ($this->does)($at, ...$this->arguments);
+
+        return $at->once($this, '', fn () => $at->memory !== null && $this->isOfOwnRanges() ? $at->memory->value($this->text, $make)
+            : $make());
+    }
+
+    /** It looks at ranges of its own sheet alone, and the day makes no difference. */
+    private function isOfOwnRanges(): bool
+    {
+        $plain = (string) preg_replace('/"[^"]*"/', '', $this->text);
+
+        return str_contains($plain, ':') && ! str_contains($plain, '!') && preg_match('/\\b(?:TODAY|NOW)\\(/i', $plain) !== 1;
     }
 
     public function grid(At $at): array

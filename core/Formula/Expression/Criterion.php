@@ -103,10 +103,12 @@ final readonly class Criterion
             }
             $criterion = self::of($says);
 
-            return $criterion->operator === '=' && $criterion->pattern === null && $criterion->value !== null && $criterion->value !== ''
-                ? self::counted($at, $of[0])[self::key($criterion->value)] ?? 0
-                : $at->once($of[0], 'count|'.gettype($says).'|'.$says,
-                    fn () => self::fitting($at, $of[0], $criterion));
+            if ($criterion->operator === '=' && $criterion->pattern === null && $criterion->value !== null && $criterion->value !== '') {
+                return $at->memory !== null && $of[0]->sheet($at) === $at->sheet ? $at->memory->count($of[0]->range, $criterion->value)
+                    : self::counted($at, $of[0])[self::key($criterion->value)] ?? 0;
+            }
+
+            return $at->once($of[0], 'count|'.gettype($says).'|'.$says, fn () => self::fitting($at, $of[0], $criterion));
         }
 
         return count(self::matching($at, ...$of));

@@ -19,8 +19,11 @@ final class Library
     /** Functions that depend on the cell they stand in, or on the day. */
     private const MOVING = ['ROW', 'COLUMN'];
 
-    /** @param  list<Node>  $arguments */
-    public static function call(string $name, array $arguments): Node
+    /**
+     * @param  list<Node>  $arguments
+     * @param  string  $text  as it is written
+     */
+    public static function call(string $name, array $arguments, string $text = ''): Node
     {
         $name = (string) preg_replace('/^(?:_XLFN\.|_XLWS\.)+/', '', $name);
         [$least, $most, $does] = self::all()[$name] ?? throw NotKnown::name($name);
@@ -28,7 +31,7 @@ final class Library
             throw NotKnown::because("$name takes other arguments.");
         }
 
-        return new Call($name, $does, $arguments, ! (in_array($name, self::MOVING, true) && $arguments === []));
+        return new Call($name, $does, $arguments, ! (in_array($name, self::MOVING, true) && $arguments === []), $text);
     }
 
     /** @return array<string, array{int, int, Closure}> fewest and most arguments, and what it does */

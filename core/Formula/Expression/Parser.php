@@ -221,6 +221,7 @@ final class Parser
 
     private function call(string $name): Node
     {
+        $start = $this->tokens[$this->next][2];
         $this->next += 2;
         $arguments = [];
         while ($this->sign() !== ')') {
@@ -239,9 +240,10 @@ final class Parser
                 $this->fail();
             }
         }
+        $end = ($this->tokens[$this->next][2] ?? $start) + 1;
         $this->next++;
 
-        return Library::call($name, $arguments);
+        return Library::call($name, $arguments, substr($this->formula, $start, $end - $start));
     }
 
     /** @param  array<array-key, string|null>  $parts */
