@@ -48,7 +48,7 @@ final readonly class DemoShelf
             ['Orders', 'Days overdue', ['test' => ['is' => 'above', 'of' => ['330']], 'look' => ['bold' => true, 'ink' => '#8A3324']]],
             ['Orders', 'Status', ['test' => ['is' => 'equal', 'of' => ['"waiting"']], 'look' => ['fill' => '#E9D9B4', 'ink' => '#4A3510']]],
             ['Orders', 'Trees', ['bar' => ['colour' => '#8FB8A8']]],
-            ['Germination', 'Share up', ['scale' => [['colour' => '#F3E3C3', 'point' => ['at' => 'least']],
+            ['Germination lab', 'Share up', ['scale' => [['colour' => '#F3E3C3', 'point' => ['at' => 'least']],
                 ['colour' => '#FFFFFF', 'point' => ['at' => 'percentile', 'value' => '50']],
                 ['colour' => '#A9CDBF', 'point' => ['at' => 'greatest']]]]],
         ] as [$sheet, $heading, $says]) {

@@ -76,6 +76,16 @@ final class ConditionsOut
             .'</cfRule></conditionalFormatting>';
     }
 
+    /** Whether the words of the standard alone say it otherwise: newer sets of marks, marks put together, bars below nought. */
+    public static function hasNoWord(Condition $condition): bool
+    {
+        $bar = $condition->bar;
+        $marks = $condition->marks;
+
+        return $bar !== null && ($bar->below !== null || $bar->isMirrored || $bar->border !== null)
+            || $marks !== null && ($marks->own !== [] || isset(self::NEWER[$marks->set]));
+    }
+
     /** All that was written for the extension list, as its element. */
     public function extensionXml(): string
     {

@@ -100,6 +100,17 @@ await page.getByRole('button', { name: 'Row 1 holds the headings' }).hover();
 await page.getByText(/Trying on Row 1/).waitFor();
 await shot('doubt');
 await page.mouse.move(640, 500);
+// A look while something is true: its sentence, its sample and the sheet with it tried on.
+await page.goto('http://127.0.0.1:8700/');
+await page.getByRole('link', { name: /Nursery year/ }).click();
+await page.getByRole('navigation', { name: 'Outline' }).getByRole('button', { name: 'Orders', exact: true }).click();
+await page.getByRole('grid', { name: 'Cells of Orders' }).waitFor();
+await page.getByRole('gridcell', { name: 'returned', exact: true }).first().click();
+await page.getByRole('button', { name: 'A new look while something is true' }).click();
+await page.getByRole('button', { name: 'returned', exact: true }).click();
+await page.getByText(/Trying on/).waitFor();
+await shot('conditions');
+await page.getByRole('button', { name: 'Leave it' }).click();
 // In a small window the sheet has the room.
 await page.setViewportSize({ width: 640, height: 400 });
 await page.goto('http://127.0.0.1:8700/');

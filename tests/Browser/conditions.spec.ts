@@ -271,7 +271,7 @@ test('three hundred pieces are gathered into three, in one act', async ({ page }
     const sheet = (await handOver(page)).worksheets[0] as unknown as {
         conditionalFormattings: { ref: string; rules: unknown[] }[];
     };
-    expect(sheet.conditionalFormattings.map(({ ref, rules }) => [ref, rules.length])).toEqual([['C2:C9', 3]]);
+    expect(sheet.conditionalFormattings.flatMap(({ ref, rules }) => rules.map(() => ref))).toEqual(Array(3).fill('C2:C9'));
     await page.keyboard.press('Control+z');
     await expect(box).toBeVisible();
 });

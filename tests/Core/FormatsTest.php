@@ -9,6 +9,10 @@ use App\Files\Writing\Writers;
 use PhpOffice\PhpSpreadsheet\IOFactory;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Condition\Condition;
+use Rilvet\Condition\Conditions;
+use Rilvet\Condition\Is;
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\MemorySheet;
@@ -126,7 +130,7 @@ final class FormatsTest extends TestCase
             ."tables, macros and all else that came in it; the other formats carry none of them.\nhtml carries what is seen of the "
             .'visible sheets, with results in the place of formulas, and the pieces of the faces that it is drawn in; its columns grow '
             .'where figures need more room; csv and tsv carry the values of one sheet. In an ods, columns of tables that formulas name '
-            ."become ranges, and formulas that look into other workbooks their results.\n";
+            ."become ranges, and formulas that look into other workbooks their results.\n".self::conditions();
         if (getenv('RILVET_WRITE_TABLES') === '1') {
             file_put_contents(self::TABLE, $table);
         }
@@ -135,6 +139,107 @@ final class FormatsTest extends TestCase
             $table,
             'RILVET_WRITE_TABLES=1 vendor/bin/phpunit tests/Core/FormatsTest.php writes it anew',
         );
+    }
+
+    /** The table of conditional looks: each goes through both formats alone, over the same cells. */
+    private static function conditions(): string
+    {
+        $table = "\n## Conditional looks\n\nEach is written to a new file and read again. A dash: it comes back as it was; else what it "
+            ."comes back as. In a package that goes back as xlsx those that were not touched stay to the byte.\n\n"
+            ."| condition | xlsx | ods |\n| --- | --- | --- |\n";
+        foreach (self::said() as $name => $says) {
+            $condition = Condition::of(['id' => 'f1', 'where' => ['cells' => 'A1:A12']] + $says + ['test' => ['is' => 'always']]);
+            $table .= "| $name |";
+            foreach (['xlsx', 'ods'] as $format) {
+                $sheet = new Worksheet(self::twelve(str_contains($name, 'error')), 'S', Reading::none());
+                $before = new Workbook('Book', [1 => $sheet->conditioned([$condition])], new LookBook);
+                $after = self::through($format, $before);
+                $back = $after->sheet(1)->aspect(Conditions::class)->all;
+                $table .= match (true) {
+                    $back === [] => ' not carried',
+                    self::seen($before) !== self::seen($after) => ' looks otherwise',
+                    count($back) === 1 && $back[0]->key() === $condition->key() => ' -',
+                    count($back) === 1 && $back[0]->test->is === Is::Formula => ' a formula that says the same',
+                    default => ' said otherwise, looks the same',
+                }.' |';
+            }
+            $table .= "\n";
+        }
+
+        return $table."\nWhere cells hold errors, an ods has no greatest and least values and no deviations: its formulas give errors then.\n";
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    private static function said(): array
+    {
+        $test = fn (string $is, mixed ...$more) => ['test' => ['is' => $is] + $more, 'look' => ['bold' => true, 'ink' => '#9B2335',
+            'fill' => '#EFE7EE']];
+        $of = fn (string $is, string ...$of) => $test($is, of: $of);
+        $scale = fn (string ...$colours) => ['scale' => array_map(
+            fn (string $colour, int $at) => ['colour' => $colour, 'point' => $at === 0 ? ['at' => 'least'] : ($at === count($colours) - 1
+                ? ['at' => 'greatest'] : ['at' => 'percentile', 'value' => '50'])],
+            $colours,
+            array_keys($colours),
+        )];
+
+        return [
+            'is below, at most, above, at least' => $of('below', '3'),
+            'is, is not' => $of('equal', '"late"'),
+            'is between, is outside' => $of('between', '2', '4'),
+            'is one of' => $of('oneOf', '"late"', '"paid"'),
+            'holds, lacks' => $of('holds', '"at"'),
+            'begins, ends' => $of('begins', '"la"'),
+            'is blank, is filled' => $test('blank'),
+            'is an error, is sound' => $test('error'),
+            'dates of a period' => $test('period', period: 'lastMonth'),
+            'n greatest, n least' => $test('greatest', count: 3),
+            'greatest per cent' => $test('least', count: 20, percent: true),
+            'above, below the mean' => $test('aboveMean'),
+            'by standard deviations' => $test('aboveMean', deviations: 1),
+            'repeated, single' => $test('repeated'),
+            'a formula' => $of('formula', 'MOD($A1,2)=0'),
+            'stops those after it' => ['stops' => true] + $of('below', '3'),
+            'turned off' => ['off' => true] + $of('below', '3'),
+            'number format, lines' => ['look' => ['number' => '0.00', 'top' => 'thin #3F2F55']] + $of('below', '3'),
+            'scale of two colours' => $scale('#FFFFFF', '#8E5A8A'),
+            'scale of three colours' => $scale('#FFFFFF', '#FFE08A', '#8E5A8A'),
+            'bar' => ['bar' => ['colour' => '#8FA6BF']],
+            'bar, other below nought' => ['bar' => ['colour' => '#8FA6BF', 'below' => '#C98A6B']],
+            'bar, values hidden' => ['bar' => ['colour' => '#8FA6BF', 'hidesText' => true]],
+            'marks of a set' => ['marks' => ['set' => '3Arrows']],
+            'marks turned round, values hidden' => ['marks' => ['set' => '5Quarters', 'reversed' => true, 'hidesText' => true]],
+            'marks put together' => ['marks' => ['set' => '3Arrows', 'own' => [['3Flags', 2], null, ['3Symbols', 2]]]],
+        ];
+    }
+
+    private static function twelve(bool $withError): MemorySheet
+    {
+        return new MemorySheet('S', array_map(fn (Cell $cell) => [$cell], [
+            Cell::of(1), Cell::of(2), Cell::of(2), Cell::of(3.5), Cell::of(4), Cell::of(9), Cell::of(-2), Cell::of('late'),
+            Cell::of('paid'),
+            $withError ? Cell::error('#N/A') : Cell::of(7), Cell::of(46310), Cell::of(12),
+        ]));
+    }
+
+    /** @return list<mixed> what each cell wears on a day */
+    private static function seen(Workbook $workbook): array
+    {
+        $sheet = $workbook->sheet(1);
+        $dressed = new DressedSheet($sheet, $workbook->looks, $workbook->around(1, '2026-11-27'));
+        $seen = [];
+        foreach ($sheet->cells->read(1, 12) as $row => [$cell]) {
+            $verdict = $dressed->verdict($row, 1, $cell);
+            $bar = $verdict?->bar;
+            $seen[] = [
+                array_map(fn (array $worn) => $worn[1]->toArray(), $verdict->looks ?? []),
+                $bar === null ? null : [round($bar->start, 6), round($bar->end, 6), $bar->colour],
+                $verdict->mark ?? null,
+                $verdict->hidesText ?? false,
+                $bar->hidesText ?? false,
+            ];
+        }
+
+        return $seen;
     }
 
     #[DataProvider('formats')]

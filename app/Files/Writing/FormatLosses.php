@@ -15,6 +15,7 @@ use Rilvet\Look\Look;
 use Rilvet\Reading\Part;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Rilvet\Xlsx\ConditionsOut;
 
 /** What a format makes of a workbook that it cannot carry whole, in sentences; docs/formats.md has the whole table. */
 final class FormatLosses
@@ -36,9 +37,9 @@ final class FormatLosses
                         ? 'Texts that are cut off at the edge are cut where they are longer than their cell; a shorter one that grows '
                             .'will spill.'
                         : null,
-                    ! $isPackage && self::wears($workbook, fn (Condition $one) => $one->bar !== null && ($one->bar->below !== null
-                        || $one->bar->isMirrored || $one->bar->border !== null))
-                        ? 'Bars below nought, their axis and their borders have no word in the standard: bars grow from the left.'
+                    ! $isPackage && self::wears($workbook, ConditionsOut::hasNoWord(...))
+                        ? 'Some bars and marks have no word in the standard: bars grow from the left, and marks become those of a set '
+                            .'that it knows.'
                         : null,
                     self::wears($workbook, fn (Condition $one) => ! $one->isOn)
                         ? 'Conditional looks that are turned off are left out.'
