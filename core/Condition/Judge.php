@@ -132,24 +132,8 @@ final class Judge
             Is::Error => fn (int $row, int $column, Cell $cell) => $cell->error !== null,
             Is::Sound => fn (int $row, int $column, Cell $cell) => $cell->error === null,
             Is::Period => $this->period($test->period ?? Period::Today),
-            Is::Greatest, Is::Least => function (int $row, int $column, Cell $cell) use ($facts, $ranges, $test, $is) {
-                $number = $cell->error === null ? $cell->number() : null;
-                $from = $number === null ? [] : $facts->rank($ranges, $test->count, $test->percent, $is === Is::Least);
-
-                return $number !== null && $from !== [] && ($is === Is::Least ? $number <= $from[0] : $number >= $from[0]);
-            },
-            Is::AboveMean, Is::BelowMean => function (int $row, int $column, Cell $cell) use ($facts, $ranges, $test, $is) {
-                $number = $cell->error === null ? $cell->number() : null;
-                if ($number === null) {
-                    return false;
-                }
-                [$mean, $spread] = $facts->mean($ranges);
-                $sign = $is === Is::AboveMean ? 1 : -1;
-                $from = $mean + $sign * $test->deviations * $spread;
-                $order = ($number <=> $from) * $sign;
-
-                return $order > 0 || ($order === 0 && $test->orEqual);
-            },
+            Is::Greatest, Is::Least => $this->ranked($test),
+            Is::AboveMean, Is::BelowMean => $this->besideMean($test),
             Is::Repeated, Is::Single => fn (int $row, int $column, Cell $cell) => $cell->error === null && $cell->value !== null
                 && $cell->value !== '' && ($facts->times($ranges, $cell->value) > 1) === ($is === Is::Repeated),
             Is::Formula => $this->formula($this->node($test->of[0])),
@@ -159,12 +143,53 @@ final class Judge
     }
 
     /** @return Closure(int, int, Cell): bool */
+    private function ranked(Test $test): Closure
+    {
+        $isLeast = $test->is === Is::Least;
+        /** @var list<float>|null $from one for all cells */
+        $from = null;
+
+        return function (int $row, int $column, Cell $cell) use ($test, $isLeast, &$from) {
+            $number = $cell->error === null ? $cell->number() : null;
+            if ($number === null) {
+                return false;
+            }
+            $from ??= $this->facts->rank($this->ranges, $test->count, $test->percent, $isLeast);
+
+            return $from !== [] && ($isLeast ? $number <= $from[0] : $number >= $from[0]);
+        };
+    }
+
+    /** @return Closure(int, int, Cell): bool */
+    private function besideMean(Test $test): Closure
+    {
+        $sign = $test->is === Is::AboveMean ? 1 : -1;
+        /** @var float|null $from one for all cells */
+        $from = null;
+
+        return function (int $row, int $column, Cell $cell) use ($test, $sign, &$from) {
+            $number = $cell->error === null ? $cell->number() : null;
+            if ($number === null) {
+                return false;
+            }
+            if ($from === null) {
+                [$mean, $spread] = $this->facts->mean($this->ranges);
+                $from = $mean + $sign * $test->deviations * $spread;
+            }
+            $order = ($number <=> $from) * $sign;
+
+            return $order > 0 || ($order === 0 && $test->orEqual);
+        };
+    }
+
+    /** @return Closure(int, int, Cell): bool */
     private function compared(Is $is, Node $node): Closure
     {
         $at = $this->at;
+        $fixed = $node instanceof Constant ? $node->value($at) : null;
 
-        return function (int $row, int $column, Cell $cell) use ($is, $node, $at) {
-            $value = $node->value($at->go($row, $column));
+        return function (int $row, int $column, Cell $cell) use ($is, $node, $at, $fixed) {
+            $value = $fixed ?? $node->value($at->go($row, $column));
             if ($cell->error !== null || $value instanceof Fault) {
                 return false;
             }
@@ -208,11 +233,12 @@ final class Judge
     private function oneOf(array $nodes): Closure
     {
         $at = $this->at;
+        $fixed = array_map(fn (Node $node) => $node instanceof Constant ? $node->value($at) : null, $nodes);
 
-        return function (int $row, int $column, Cell $cell) use ($nodes, $at) {
+        return function (int $row, int $column, Cell $cell) use ($nodes, $at, $fixed) {
             $at->go($row, $column);
-            foreach ($cell->error === null && $cell->value !== null ? $nodes : [] as $node) {
-                $value = $node->value($at);
+            foreach ($cell->error === null && $cell->value !== null ? $nodes : [] as $index => $node) {
+                $value = $fixed[$index] ?? $node->value($at);
                 if (! $value instanceof Fault && Scalars::compare($cell->value, $value) === 0) {
                     return true;
                 }
@@ -226,20 +252,25 @@ final class Judge
     private function texts(Is $is, Node $node): Closure
     {
         $at = $this->at;
+        // The text that was wanted last, without its capitals and as a pattern: most conditions want one.
+        [$last, $start, $pattern] = [null, '', ''];
 
-        return function (int $row, int $column, Cell $cell) use ($is, $node, $at) {
+        return function (int $row, int $column, Cell $cell) use ($is, $node, $at, &$last, &$start, &$pattern) {
             $wanted = Scalars::text($node->value($at->go($row, $column)));
             if ($wanted instanceof Fault || $cell->error !== null) {
                 return $is === Is::Lacks;
+            }
+            if ($last !== $wanted) {
+                // What is searched for may hold "*" and "?" (18.17.7.291).
+                [$last, $start, $pattern] = [$wanted, Scalars::plain($wanted), '/'.Criterion::pattern($wanted).'/siu'];
             }
             $text = Scalars::text($cell->value);
             $plain = Scalars::plain(is_string($text) ? $text : '');
 
             return match ($is) {
-                Is::Begins => str_starts_with($plain, Scalars::plain($wanted)),
-                Is::Ends => str_ends_with($plain, Scalars::plain($wanted)),
-                // What is searched for may hold "*" and "?" (18.17.7.291).
-                default => (preg_match('/'.Criterion::pattern($wanted).'/siu', $plain) === 1) === ($is === Is::Holds),
+                Is::Begins => str_starts_with($plain, $start),
+                Is::Ends => str_ends_with($plain, $start),
+                default => (preg_match($pattern, $plain) === 1) === ($is === Is::Holds),
             };
         };
     }

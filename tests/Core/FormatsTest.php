@@ -166,7 +166,8 @@ final class FormatsTest extends TestCase
             $table .= "\n";
         }
 
-        return $table."\nWhere cells hold errors, an ods has no greatest and least values and no deviations: its formulas give errors then.\n";
+        return $table."\nWhere cells hold errors, an ods has no greatest and least values and no deviations: its formulas give "
+            ."errors then.\n";
     }
 
     /** @return array<string, array<string, mixed>> */
