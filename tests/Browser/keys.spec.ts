@@ -83,6 +83,8 @@ test('the menu of the cells opens by key, and hides, keeps in sight and takes ou
         await page.keyboard.press('Shift+F10');
         const menu = page.getByRole('menu', { name: 'The chosen cells' });
         await expect(menu).toBeVisible();
+        // Keys go to the menu once it has taken the focus.
+        await expect.poll(() => menu.evaluate((each) => each.contains(document.activeElement))).toBe(true);
         const entry = menu.getByRole('menuitem', { name: stretch });
         for (let at = 0; at < 6 && !(await entry.evaluate((each) => each === document.activeElement)); at++)
             await page.keyboard.press('ArrowDown');
