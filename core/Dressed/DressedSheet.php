@@ -173,7 +173,7 @@ final class DressedSheet
             $key = "{$look->number}|$number|$says";
             $look = $this->holding[$key] ??= $this->numbered([...$look->entries, ...$layer->entries($says)], $look->part);
         }
-        $verdict = $this->judges() === null ? null : $this->verdict($row, $column, $cell);
+        $verdict = $this->verdict($row, $column, $cell);
         if ($verdict === null || $verdict->looks === []) {
             return $look;
         }
@@ -187,7 +187,8 @@ final class DressedSheet
     public function verdict(int $row, int $column, Cell $cell): ?Verdict
     {
         if ($this->last[0] !== $row || $this->last[1] !== $column) {
-            $this->last = [$row, $column, $this->judges()?->at($row, $column, $cell)];
+            $judges = $this->judges === false ? $this->judges() : $this->judges;
+            $this->last = [$row, $column, $judges?->at($row, $column, $cell)];
         }
 
         return $this->last[2];

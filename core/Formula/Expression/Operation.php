@@ -7,6 +7,8 @@ namespace Rilvet\Formula\Expression;
 /** Two things and an operator between them (18.17.2.2); a sign alone, or a percent sign, is one with a number. */
 final readonly class Operation implements Node
 {
+    private const COMPARED = ['=' => 0, '<>' => 0, '<' => 0, '>' => 0, '<=' => 0, '>=' => 0];
+
     public function __construct(private string $operator, private Node $left, private Node $right)
     {
     }
@@ -19,6 +21,10 @@ final readonly class Operation implements Node
     public function grid(At $at): array
     {
         [$one, $other] = [$this->left->grid($at), $this->right->grid($at)];
+        // Most are one value and another.
+        if (count($one) === 1 && count($other) === 1 && count($one[0]) === 1 && count($other[0]) === 1) {
+            return [[self::done($this->operator, $one[0][0], $other[0][0])]];
+        }
         $rows = max(count($one), count($other));
         $columns = max(array_map(count(...), [...$one, ...$other, []]));
         $at->looked($rows * $columns);
@@ -59,8 +65,7 @@ final readonly class Operation implements Node
         if ($operator === '&') {
             return self::joined(Scalars::text($one), Scalars::text($other));
         }
-        $compared = ['=' => 0, '<>' => 0, '<' => 0, '>' => 0, '<=' => 0, '>=' => 0];
-        if (isset($compared[$operator])) {
+        if (isset(self::COMPARED[$operator])) {
             $order = Scalars::compare($one, $other);
 
             return match ($operator) {
