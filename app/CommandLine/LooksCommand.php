@@ -26,11 +26,6 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** What each cell shows, how it looks, and the layer that each attribute comes from; conditional looks included. */
 final class LooksCommand extends Command
 {
-    private const LAYERS = [
-        1 => 'came with the file', 2 => 'ground', 3 => 'part', 4 => 'column kind', 5 => 'stripes', 6 => 'named look', 7 => 'hand touch',
-        8 => 'conditional look',
-    ];
-
     protected function configure(): void
     {
         $this->setName('looks')
@@ -115,7 +110,7 @@ final class LooksCommand extends Command
             for ($column = $range->left; $column <= $right; $column++) {
                 $cell = $cells[$column - 1] ?? Cell::blank();
                 $worn = $dressed->holding($dressed->at($row, $column), $row, $column, $cell);
-                $verdict = $dressed->judges() === null ? null : $dressed->verdict($row, $column, $cell);
+                $verdict = $dressed->verdict($row, $column, $cell);
                 if ($worn->entries !== [] || ! $cell->isBlank() || $verdict !== null) {
                     yield self::one($workbook, $row, $column, $cell, $worn, $verdict);
                 }
@@ -133,7 +128,7 @@ final class LooksCommand extends Command
         $from = [];
         foreach ($worn->look->attributes() as $attribute) {
             $entry = $worn->entry($attribute);
-            $from[$attribute->value] = $entry->name ?? self::LAYERS[$entry->layer->value ?? Layer::File->value];
+            $from[$attribute->value] = $entry->name ?? ($entry->layer ?? Layer::File)->words();
         }
         // A colour that a number format asks for is what is seen.
         $look = ($shown->formatted->ink === null ? [] : ['ink' => $shown->formatted->ink]) + $worn->look->toArray()

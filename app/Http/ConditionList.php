@@ -11,7 +11,6 @@ use App\Http\Records\ScalePointRecord;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
 use Rilvet\Condition\Gathering;
-use Rilvet\Condition\Is;
 use Rilvet\Condition\Judge;
 use Rilvet\Condition\Judges;
 use Rilvet\Condition\MarkSet;
@@ -119,7 +118,7 @@ final class ConditionList
             array_map(fn (array $one) => new ScalePointRecord($one[0]->at, $one[0]->value, $one[1]), $condition->scale->points ?? []),
             $condition->bar?->colour, $condition->bar?->below, $set,
             array_map(fn (array $mark) => new WindowMark($mark[0]->value, $mark[1]), $set === null ? [] : MarkSet::named($set)),
-            $condition->stops, $condition->isOn, $worn, $isAll, self::cost($condition, $judge),
+            $condition->stops, $condition->isOn, $worn, $isAll, Sentence::cost($condition, count($judge->ranges ?? [])),
             $wrong, $trouble?->isIdle() ?? false,
             Told::by($condition, $plain), $ofStylebook,
         );
@@ -141,20 +140,5 @@ final class ConditionList
             : [$where->column->row, $where->column->column];
 
         return $where->kind ?? ($cell === null ? null : $reading->tableAt($cell[0], $cell[1])?->readingOf($cell[0], $cell[1])?->kind);
-    }
-
-    private static function cost(Condition $condition, ?Judge $judge): string
-    {
-        $looksFar = array_filter($condition->formulas(), fn (string $formula) => preg_match('/\$?[A-Z]{1,3}\$?\d*:\$?[A-Z]{1,3}/i',
-            $formula) === 1);
-        $today = array_filter($condition->formulas(), fn (string $formula) => preg_match('/\b(?:TODAY|NOW)\(/i', $formula) === 1);
-
-        return match (true) {
-            $judge !== null && count($judge->ranges) > 100 => 'in '.number_format(count($judge->ranges)).' pieces',
-            $looksFar !== [] => 'looks at other cells from each cell',
-            $condition->test->is->needsAll() || $condition->test->is === Is::Always => 'looks at all of its cells together',
-            $today !== [] || $condition->test->is === Is::Period => 'changes with the day',
-            default => 'looks at each cell by itself',
-        };
     }
 }

@@ -40,10 +40,7 @@ final readonly class SetCondition implements Act
             $why = $judge->tried();
             $why === null || throw ConditionIsWrong::formula($why);
         }
-        foreach ($condition->formulas() as $formula) {
-            preg_match('/#REF!/i', (string) preg_replace('/"[^"]*"/', '', $formula)) === 1
-                && throw ConditionIsWrong::formula('It names a cell that is not there.');
-        }
+        $condition->isLost() && throw ConditionIsWrong::lost();
     }
 
     public function reach(): Reach

@@ -215,4 +215,11 @@ final readonly class Condition
         /** @phpstan-ignore argument.type (every caller names parts of the right type, a few lines above) */
         return new self(...($parts + get_object_vars($this)));
     }
+
+    /** Whether a formula of it names cells that are gone: outside of its texts. */
+    public function isLost(): bool
+    {
+        return array_filter($this->formulas(),
+            fn (string $formula) => stripos((string) preg_replace('/"[^"]*"/', '', $formula), '#REF!') !== false) !== [];
+    }
 }

@@ -98,7 +98,7 @@ final class Gathering
         // Said from the first cell of them all. Where that goes beyond the sheet, it is said from the one that can.
         $said = $same[0]->translated($top - $row, $left - $column);
         foreach ($same as $each) {
-            if (! self::isLost($said) || $each->where->cells === []) {
+            if (! $said->isLost() || $each->where->cells === []) {
                 break;
             }
             [$row, $column] = Condition::first($each->where->cells);
@@ -106,11 +106,6 @@ final class Gathering
         }
 
         return $said->at(Where::cells($ranges));
-    }
-
-    private static function isLost(Condition $condition): bool
-    {
-        return array_filter($condition->formulas(), fn (string $formula) => str_contains($formula, '#REF!')) !== [];
     }
 
     /**

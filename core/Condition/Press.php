@@ -19,7 +19,7 @@ final class Press
     /** @param  Look  $plain  what the cells wear without it */
     public static function look(string $kind, Look $plain): Look
     {
-        [$ink, $paper] = self::colours($plain);
+        [$ink, $paper] = [$plain->ink(), $plain->paper()];
 
         return Look::of(match ($kind) {
             // Ink and fill change places: their contrast stays what it was.
@@ -37,17 +37,10 @@ final class Press
      */
     public static function tints(Look $plain): array
     {
-        [$ink, $paper] = self::colours($plain);
+        [$ink, $paper] = [$plain->ink(), $plain->paper()];
 
         return [self::mixed($ink, $paper, 0.78)->toHex(), self::mixed($ink, $paper, 0.97)->toHex(), self::mixed($ink, $paper,
             0.55)->toHex()];
-    }
-
-    /** @return array{Colour, Colour} ink and paper */
-    private static function colours(Look $plain): array
-    {
-        return [Colour::hex($plain->text(Attribute::Ink, '#000000')),
-            Colour::hex(in_array($plain->text(Attribute::Fill), ['', 'none'], true) ? '#FFFFFF' : $plain->text(Attribute::Fill))];
     }
 
     private static function mixed(Colour $ink, Colour $paper, float $share): Colour

@@ -86,4 +86,18 @@ final class Sentence
 
         return $at === null ? null : $reading->tableAt($at[0], $at[1])?->readingOf($at[0], $at[1])?->kind;
     }
+
+    /** What it takes to know whether it holds. */
+    public static function cost(Condition $condition, int $ranges): string
+    {
+        $formulas = implode(' ', $condition->formulas());
+
+        return match (true) {
+            $ranges > 100 => 'in '.number_format($ranges).' pieces',
+            preg_match('/\\$?[A-Z]{1,3}\\$?\d*:\\$?[A-Z]{1,3}/i', $formulas) === 1 => 'looks at other cells from each cell',
+            $condition->test->is->needsAll() || $condition->test->is === Is::Always => 'looks at all of its cells together',
+            $condition->test->is === Is::Period || preg_match('/\b(?:TODAY|NOW)\(/i', $formulas) === 1 => 'changes with the day',
+            default => 'looks at each cell by itself',
+        };
+    }
 }

@@ -43,12 +43,9 @@ final class Told
                 return $words;
             }
         }
-        $paper = fn (Look $of) => Colour::hex(in_array($of->text(Attribute::Fill), ['', 'none'], true) ? '#FFFFFF'
-            : $of->text(Attribute::Fill));
-        $ink = fn (Look $of) => Colour::hex($of->text(Attribute::Ink, '#000000'));
         $worn = $plain->under($look);
 
-        return $paper($plain)->contrast($paper($worn)) >= self::LIGHT || $ink($plain)->contrast($ink($worn)) >= self::LIGHT
+        return $plain->paper()->contrast($worn->paper()) >= self::LIGHT || $plain->ink()->contrast($worn->ink()) >= self::LIGHT
             ? 'by light and dark' : null;
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rilvet\Condition;
 
-use Rilvet\Formula\Expression\Fault;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Sheet;
 
@@ -60,7 +59,7 @@ enum Trouble: string
             $meaning = Gathering::meaning($condition);
             $ranges = $judge->ranges ?? [];
             $trouble = match (true) {
-                self::isLost($condition) => self::Lost,
+                $condition->isLost() => self::Lost,
                 $ranges === [] => self::Nowhere,
                 self::isBeyond($ranges, $cells) => self::Beyond,
                 self::isCovered($ranges, $seen[$meaning] ?? []) => self::Covered,
@@ -74,13 +73,6 @@ enum Trouble: string
         }
 
         return $found;
-    }
-
-    private static function isLost(Condition $condition): bool
-    {
-        $isFault = fn (string $formula) => str_contains((string) preg_replace('/"[^"]*"/', '', $formula), Fault::of('#REF!')->code);
-
-        return array_filter($condition->formulas(), $isFault) !== [];
     }
 
     /** @param  list<Range>  $ranges */

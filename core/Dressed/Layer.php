@@ -15,4 +15,18 @@ enum Layer: int
     case Named = 6;
     case Hand = 7;
     case Conditional = 8;
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::File => 'came with the file',
+            self::Ground => 'ground',
+            self::Part => 'part',
+            self::Kind => 'column kind',
+            self::Stripes => 'stripes',
+            self::Named => 'named look',
+            self::Hand => 'hand touch',
+            self::Conditional => 'conditional look',
+        };
+    }
 }

@@ -72,6 +72,20 @@ final readonly class Look implements JsonSerializable
         return (string) ($this->values[$attribute->value] ?? $else);
     }
 
+    /** The colour that its texts stand in: black where nothing says it. */
+    public function ink(): Colour
+    {
+        return Colour::hex($this->text(Attribute::Ink, '#000000'));
+    }
+
+    /** The colour that its texts stand on: white where it has no fill. */
+    public function paper(): Colour
+    {
+        $fill = $this->text(Attribute::Fill, 'none');
+
+        return Colour::hex($fill === '' || $fill === 'none' ? '#FFFFFF' : $fill);
+    }
+
     public function number(Attribute $attribute, float $else = 0.0): float
     {
         $value = $this->values[$attribute->value] ?? $else;

@@ -56,8 +56,7 @@ final class Inspector
         $part = count($parts) === 1 ? array_values($parts)[0] : null;
         $kind = $part === Part::Body && count($kinds) === 1 ? ColumnKind::tryFrom((string) array_key_first($kinds)) : null;
         $fill = $active->look->text(Attribute::Fill, 'none');
-        $paper = Colour::hex($fill === 'none' ? '#FFFFFF' : $fill);
-        $ink = Colour::hex($active->look->text(Attribute::Ink, '#000000'));
+        [$paper, $ink] = [$active->look->paper(), $active->look->ink()];
         $mixed =
             count(
                 array_unique(
@@ -163,14 +162,11 @@ final class Inspector
         $name = $this->sheet->stylebook->name ?? '';
 
         return match ($layer) {
-            Layer::File => 'came with the file',
+            Layer::File, Layer::Named, Layer::Hand, Layer::Conditional => $layer->words(),
             Layer::Ground => "ground · $name",
             Layer::Part => ($part === null ? 'part' : $part->words())." · $name",
             Layer::Kind => 'kind'.($kind === null ? '' : ": {$kind->value}")." · $name",
             Layer::Stripes => $name === '' ? 'stripes by hand' : "stripes · $name",
-            Layer::Named => 'named look',
-            Layer::Hand => 'hand touch',
-            Layer::Conditional => 'conditional look',
         };
     }
 

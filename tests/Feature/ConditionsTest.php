@@ -130,6 +130,7 @@ final class ConditionsTest extends TestCase
         $tried = $this->postJson($this->url("workbooks/$orders->id/sheets/1/condition"),
             ['condition' => $condition + ['look' => ['bold' => true]]]);
         $this->assertContains($tried->status(), [200, 422]);
+        $this->assertStringContainsString($words, (string) ($tried->json('why') ?? $tried->json('message')));
     }
 
     public function test_formulas_that_are_odd_but_right_are_taken(): void

@@ -34,8 +34,7 @@ final class TablePart
 {
     /**
      * @var array<int|string, array{string, FormatClass}> name of the style, and what its number format makes of numbers; by
-     *     number of what is
-     *     worn
+     *     number of what is worn, with the conditions that reach its cells
      */
     private array $worn = [];
 

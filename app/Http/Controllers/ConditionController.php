@@ -14,8 +14,8 @@ use App\Wire\Arguments;
 use App\Wire\GivenCondition;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Rilvet\Colour\Colour;
 use Rilvet\Condition\Condition;
+use Rilvet\Condition\Exception\ConditionIsWrong;
 use Rilvet\Condition\Is;
 use Rilvet\Condition\Judges;
 use Rilvet\Condition\Press;
@@ -24,7 +24,6 @@ use Rilvet\Condition\Told;
 use Rilvet\Condition\Where;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Range;
-use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Refusal;
 use Rilvet\Work\Worksheet;
@@ -74,6 +73,7 @@ final class ConditionController
                 $why = $judge->tried();
                 [$worn, $of, $isAll] = $judges->count($judge, self::SECONDS);
             }
+            $why = $condition->isLost() ? ConditionIsWrong::lost()->getMessage() : $why;
             $told = Told::by($condition, $plain);
             $contrast = self::contrast($condition, $plain);
         } catch (Refusal $refusal) {
@@ -93,10 +93,8 @@ final class ConditionController
             return null;
         }
         $worn = $plain->under($condition->look);
-        $fill = $worn->text(Attribute::Fill);
 
-        return round(Colour::hex(in_array($fill, ['', 'none'], true) ? '#FFFFFF' : $fill)
-            ->contrast(Colour::hex($worn->text(Attribute::Ink, '#000000'))), 1);
+        return round($worn->paper()->contrast($worn->ink()), 1);
     }
 
     /** @param  list<Range>  $ranges */

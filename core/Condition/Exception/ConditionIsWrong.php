@@ -27,4 +27,9 @@ final class ConditionIsWrong extends Refusal
     {
         return new self('A sheet can have at most '.number_format($most).' conditional looks.');
     }
+
+    public static function lost(): self
+    {
+        return self::formula('It names a cell that is not there.');
+    }
 }
