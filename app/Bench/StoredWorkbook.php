@@ -28,6 +28,9 @@ final class StoredWorkbook implements Applies
     /** @var array<int, int> ids of the sheets that were changed */
     private array $seen = [];
 
+    /** @var array<int, true> ids of the sheets whose cells were all replaced, as keys */
+    private array $replaced = [];
+
     public function __construct(private readonly WorkbookRow $row)
     {
         /** @var array<int, int> $ids */
@@ -66,14 +69,15 @@ final class StoredWorkbook implements Applies
         $before = SheetRow::query()->findOrFail($id)->data_revision;
         $now = $this->row->revision;
         $columns = array_values(array_unique(array_column([...$patch->before['cells'], ...$patch->after['cells']], 1)));
-        DB::afterCommit(fn () => ColumnStamps::changed($id, $before, $now, $columns));
+        // Where the same change replaces rows, too, no column is as it was.
+        DB::afterCommit(fn () => isset($this->replaced[$id]) ? null : ColumnStamps::changed($id, $before, $now, $columns));
         $this->update($patch->sheet, ['data_revision' => $this->row->revision]);
     }
 
     public function blocks(BlocksPatch $patch): void
     {
         $now = $patch->after;
-        $this->touched($patch->sheet);
+        $this->replaced[$this->touched($patch->sheet)] = true;
         $this->update($patch->sheet, [
             'rows' => $now['rows'], 'columns' => $now['columns'],
             'blocks' => $now['blocks'] === null ? null : json_encode($now['blocks'], JSON_THROW_ON_ERROR),
@@ -83,7 +87,9 @@ final class StoredWorkbook implements Applies
 
     public function aspect(AspectPatch $patch): void
     {
-        Documents::put($this->touched($patch->sheet), $patch->aspect, $patch->after);
+        $id = $this->touched($patch->sheet);
+        Documents::put($id, $patch->aspect, $patch->after);
+        $patch->aspect === 'typing' && $this->replaced[$id] = true;
         $says = Json::read($patch->after);
         $columns = match ($patch->aspect) {
             'name' => ['name' => $says],

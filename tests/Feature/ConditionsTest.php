@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\ColumnStamps;
+use App\Bench\StoredWorkbook;
 use App\Models\Workbook;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Rilvet\Change\BlocksPatch;
+use Rilvet\Change\CellsPatch;
 use Tests\TestCase;
 
 /** Looks that cells wear while something is true, through HTTP: set, tried, listed, arranged, in stylebooks, lifted and laid. */
@@ -212,6 +217,28 @@ final class ConditionsTest extends TestCase
         $this->undo($orders);
         $this->assertSame([3 => true], array_filter($this->bold($orders, 3), fn (bool $bold, int $row) => $bold && $row > 1,
             ARRAY_FILTER_USE_BOTH));
+    }
+
+    public function test_figures_of_a_column_are_worked_out_anew_where_cells_and_rows_change_in_one_act(): void
+    {
+        $orders = $this->bringIn('orders.csv', self::ORDERS);
+        $this->set($orders, ['where' => ['column' => 'C1'], 'test' => ['is' => 'greatest', 'count' => 1]]);
+        $greatest = fn () => array_keys(array_filter($this->bold($orders, 3), fn (bool $bold, int $row) => $bold && $row > 1,
+            ARRAY_FILTER_USE_BOTH));
+        $this->assertSame([3], $greatest());
+        $number = $orders->refresh()->revision + 1;
+        $sheet = $orders->sheets()->firstOrFail();
+        DB::transaction(function () use ($orders, $sheet, $number) {
+            $orders->revision = $number;
+            $stored = new StoredWorkbook($orders);
+            $stored->cells(new CellsPatch(1, ['cells' => [], 'rows' => $sheet->rows, 'columns' => $sheet->columns],
+                ['cells' => [[2, 1, 'R-9']], 'rows' => $sheet->rows, 'columns' => $sheet->columns]));
+            $state = ['rows' => $sheet->rows, 'columns' => $sheet->columns, 'blocks' => null];
+            $stored->blocks(new BlocksPatch(1, $state, $state));
+            $orders->save();
+        });
+        $this->assertSame($number, ColumnStamps::last($sheet->id, $number, [3]), 'no column counts as unchanged');
+        $this->assertSame([3], $greatest());
     }
 
     public function test_what_is_set_is_in_the_files_that_are_handed_over(): void
