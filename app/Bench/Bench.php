@@ -24,8 +24,8 @@ use Rilvet\Act\ReviseStylebook;
 use Rilvet\Act\Settle;
 use Rilvet\Change\Change;
 use Rilvet\Change\StylebookPatch;
-use Rilvet\Condition\Conditions;
 use Rilvet\Formula\TableRange;
+use Rilvet\Guard\OrderGuard;
 use Rilvet\Look\LookBook;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\NoSuchSheet;
@@ -81,11 +81,12 @@ final class Bench
             $own === null ? $sheets : array_map(fn (Worksheet $sheet) => $sheet->knowing($own), $sheets),
             LookBook::fromArray($looks), $row->from1904, $names, $tables, $calculation['results'], $own,
             self::beside($row, $sheets, $names),
+            OrderGuard::fromJson($row->guard === null ? null : json_decode($row->guard, true, 4, JSON_THROW_ON_ERROR)),
         );
     }
 
     /**
-     * Sheets that conditional looks of others look at.
+     * Sheets that conditional looks and checks of others look at.
      *
      * @param  array<int, Worksheet>  $sheets
      * @param  array<string, string>  $names
@@ -95,7 +96,7 @@ final class Bench
     {
         $looksAway = false;
         foreach ($sheets as $sheet) {
-            $looksAway = $looksAway || $sheet->aspect(Conditions::class)->looksAway($names);
+            $looksAway = $looksAway || $sheet->looksAway($names);
         }
         $beside = [];
         foreach ($looksAway ? $row->sheets()->whereNotIn('number', array_keys($sheets))->get() : [] as $other) {

@@ -40,6 +40,7 @@ final class Shelf
                 ),
                 'notices' => json_encode($notices, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                 'revision' => 1,
+                'guard' => $workbook->guard === null ? null : json_encode($workbook->guard->toJson(), JSON_THROW_ON_ERROR),
             ]);
             foreach ($workbook->sheets as $number => $sheet) {
                 SheetRow::query()->whereKey($ids[$number])->update([

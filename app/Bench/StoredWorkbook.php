@@ -94,7 +94,7 @@ final class StoredWorkbook implements Applies
         $columns = match ($patch->aspect) {
             'name' => ['name' => $says],
             'typing' => ['data_revision' => $this->row->revision],
-            'setup' => is_array($says) ? ['state' => $says['state'], 'tab' => $says['colour']] : [],
+            'setup' => is_array($says) ? ['state' => $says['state'], 'tab' => $says['colour'], 'protected' => $says['protected']] : [],
             'dress' => is_array($says)
                 ? ['stylebook_id' => $says['stylebook'], 'held' => $says['held']]
                 : ['stylebook_id' => null, 'held' => null],
@@ -115,6 +115,7 @@ final class StoredWorkbook implements Applies
             'names' => $this->row->names = $patch->after,
             'own' => $this->own($patch->after),
             'tables' => $this->tables($patch->after),
+            'guard' => $this->row->guard = $patch->after === 'null' ? null : $patch->after,
         };
     }
 

@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace App\Files;
 
 use Rilvet\Condition\Conditions;
+use Rilvet\Entry\EntryChecks;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
+use Rilvet\Guard\Protection;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Tab;
 use Rilvet\Xlsx\Book;
 use Rilvet\Xlsx\BookSheet;
+use Rilvet\Xlsx\EntriesIn;
 use Rilvet\Xlsx\Place;
+use Rilvet\Xlsx\ProtectionXml;
 use Rilvet\Xlsx\RowReader;
 use Rilvet\Xlsx\SheetSkeleton;
 use Rilvet\Xlsx\SheetStream;
@@ -30,6 +34,10 @@ final class IncomingRows
     private ?Range $filter = null;
 
     private ?Conditions $conditions = null;
+
+    private ?EntryChecks $checks = null;
+
+    private ?Protection $protection = null;
 
     /** @var array<int, float> pt, by row */
     private array $heights = [];
@@ -97,6 +105,18 @@ final class IncomingRows
         return $this->conditions ?? new Conditions;
     }
 
+    /** Checks on entry; known once the set-up was asked for. */
+    public function checks(): EntryChecks
+    {
+        return $this->checks ?? new EntryChecks;
+    }
+
+    /** What is allowed while the sheet is protected; known once the set-up was asked for. */
+    public function protection(): Protection
+    {
+        return $this->protection ?? new Protection;
+    }
+
     /** What the file filters; known once the set-up was asked for. */
     public function filter(): ?Range
     {
@@ -109,6 +129,8 @@ final class IncomingRows
 
         $this->filter = $skeleton->filter();
         $this->conditions = $this->book->conditionsIn()->of($skeleton->root);
+        $this->checks = EntriesIn::of($skeleton->root);
+        $this->protection = ProtectionXml::of($skeleton->element('sheetProtection'));
         $setup = $skeleton->setup($digit, $columns, $this->heights, $this->hidden, $this->sheet->state, $this->fixed);
 
         return $setup->withTab(new Tab($this->book->colours->of($skeleton->tab()), $this->sheet->state, $setup->tab->protected));

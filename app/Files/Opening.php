@@ -215,11 +215,12 @@ final class Opening
             $rows->below($intake);
             $setup = $rows->setup($digit, $intake->columns());
             $sheets[$number] = $intake->sheet($setup, $looks, FileHints::said($tables, $number), $rows->filter())
-                ->withAspects($rows->conditions())->fromPackage();
+                ->withAspects($rows->conditions(), $rows->checks(), $rows->protection())->fromPackage();
         }
         $this->notices = self::told($book);
 
-        return new Workbook($title, $sheets, $looks, $book->from1904(), $book->names(), $tables, ! $book->asksForResults());
+        return new Workbook($title, $sheets, $looks, $book->from1904(), $book->names(), $tables, ! $book->asksForResults(),
+            guard: $book->guard());
     }
 
     /** @return list<string> */

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property string $names
  * @property string $notices
  * @property string|null $calculation  tables, and what the file says of its results
+ * @property string|null $guard  how the order of its sheets is protected
  * @property string|null $own  its own named looks and colours, written as a stylebook is
  * @property int|null $specimen_of  the draft of a stylebook that it is there to show
  * @property Carbon $updated_at

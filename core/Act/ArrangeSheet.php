@@ -7,7 +7,6 @@ namespace Rilvet\Act;
 use Rilvet\Act\Exception\NameIsWrong;
 use Rilvet\Act\Exception\SheetIsClosed;
 use Rilvet\Colour\Colour;
-use Rilvet\Condition\Conditions;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\References;
 use Rilvet\Grid\EditedSheet;
@@ -39,6 +38,8 @@ final readonly class ArrangeSheet implements Act
     public function on(Workbook $workbook): Workbook
     {
         $sheet = $workbook->sheet($this->sheet);
+        // The colour of a tab is no part of the order.
+        $workbook->guard?->isOn !== true || ($this->name === null && $this->hidden === null) || throw SheetIsClosed::order();
         if (
             $this->hidden === true &&
             array_filter(
@@ -101,9 +102,7 @@ final readonly class ArrangeSheet implements Act
                 }
             }
             $sheet = $edits === [] ? $sheet : $sheet->readAs($sheet->found, new EditedSheet($sheet->cells, $edits), $sheet->typing);
-            $looks = $sheet->aspect(Conditions::class);
-            $named = $looks->following(fn (string $formula) => References::toSheet($formula, $from, $to));
-            $workbook = $workbook->withSheet($number, $named === $looks ? $sheet : $sheet->withAspects($named));
+            $workbook = $workbook->withSheet($number, $sheet->following(fn (string $formula) => References::toSheet($formula, $from, $to)));
         }
 
         return $workbook->naming(array_map(fn (string $refers) => References::toSheet($refers, $from, $to), $workbook->names));

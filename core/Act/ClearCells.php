@@ -21,7 +21,7 @@ final readonly class ClearCells implements Act
 
     public function on(Workbook $workbook): Workbook
     {
-        foreach ($this->targets->on($workbook) as $number => [$sheet, $ranges]) {
+        foreach ($this->targets->on($workbook, null) as $number => [$sheet, $ranges]) {
             $edits = [];
             $count = 0;
             $used =

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Fit\ColumnFit;
+use Rilvet\Guard\Allowance;
 use Rilvet\Reading\Question;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Stylebook\Worn;
@@ -33,6 +34,7 @@ final readonly class Dress implements Act
     public function on(Workbook $workbook): Workbook
     {
         foreach ($this->sheets as $number) {
+            Targets::open($workbook->sheet($number), Allowance::FormatCells, Allowance::FormatColumns, Allowance::FormatRows);
             $sheet = $workbook->sheet($number)->wearing($this->stylebook, $this->clean, $this->worn);
             $sheet = $this->touches?->on($sheet, $workbook->looks) ?? $sheet;
             if ($this->stylebook !== null) {

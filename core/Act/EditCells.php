@@ -39,8 +39,8 @@ final readonly class EditCells implements Act
     public function on(Workbook $workbook): Workbook
     {
         $sheet = $workbook->sheet($this->sheet);
-        Targets::open($sheet);
         $dressed = new DressedSheet($sheet, $workbook->looks);
+        Targets::enter($sheet, $dressed, $this->texts);
         $edits = [];
         $hand = null;
         foreach ($this->texts as $row => $cells) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Guard\Allowance;
 use Rilvet\Window\CutTexts;
 use Rilvet\Work\Workbook;
 
@@ -16,7 +17,7 @@ final readonly class FitCut implements Act
 
     public function on(Workbook $workbook): Workbook
     {
-        Targets::open($workbook->sheet($this->sheet));
+        Targets::open($workbook->sheet($this->sheet), Allowance::FormatColumns, Allowance::FormatRows);
         /** @var list<array{int, int}> $columns */
         $columns = CutTexts::of($workbook, $this->sheet)->columns;
         $workbook = $columns === [] ? $workbook : (new Resize([$this->sheet], true, $columns, null))->on($workbook);

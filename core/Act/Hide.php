@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Guard\Allowance;
 use Rilvet\Measure\Exception\SizeIsWrong;
 use Rilvet\Work\Workbook;
 
@@ -19,7 +20,7 @@ final readonly class Hide implements Act
     {
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
-            Targets::open($sheet);
+            Targets::open($sheet, $this->columns ? Allowance::FormatColumns : Allowance::FormatRows);
             $filled = max(1, $this->columns ? $sheet->cells->columns() : $sheet->cells->rows());
             $now = array_flip($this->columns ? $sheet->setup->sizes->hiddenColumns : $sheet->setup->sizes->hiddenRows);
             if (! $this->hide) {

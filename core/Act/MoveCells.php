@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\MoveIsWrong;
-use Rilvet\Condition\Conditions;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\MovedRun;
 use Rilvet\Formula\References;
@@ -15,6 +14,7 @@ use Rilvet\Grid\BlockChange;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
+use Rilvet\Guard\Allowance;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -36,7 +36,10 @@ final readonly class MoveCells implements Act
     public function on(Workbook $workbook): Workbook
     {
         $sheet = $workbook->sheet($this->sheet);
-        Targets::open($sheet);
+        Targets::open($sheet, match (true) {
+            $this->shift->in => $this->shift->rows ? Allowance::InsertRows : Allowance::InsertColumns,
+            default => $this->shift->rows ? Allowance::DeleteRows : Allowance::DeleteColumns,
+        });
         $limit = $this->shift->rows ? Address::ROWS : Address::COLUMNS;
         $size = $this->shift->rows ? $sheet->cells->rows() : $sheet->cells->columns();
         if ($this->shift->count < 1 || $this->shift->count > self::MOST || $this->shift->at < 1 || $this->shift->at > $limit) {
@@ -55,9 +58,7 @@ final readonly class MoveCells implements Act
             if ($cells !== $other->cells) {
                 $other = $other->readAs($other->found, $cells, $other->typing);
             }
-            $looks = $other->aspect(Conditions::class);
-            $followed = $looks->following(fn (string $formula) => $references->moved($formula, false));
-            $workbook = $workbook->withSheet($number, $followed === $looks ? $other : $other->withAspects($followed));
+            $workbook = $workbook->withSheet($number, $other->following(fn (string $formula) => $references->moved($formula, false)));
         }
 
         $tables = array_map(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Act\Exception\SheetIsClosed;
 use Rilvet\Work\NoSuchSheet;
 use Rilvet\Work\Workbook;
 
@@ -18,6 +19,7 @@ final readonly class MoveSheet implements Act
     /** @param  Workbook  $workbook  with all of its sheets */
     public function on(Workbook $workbook): Workbook
     {
+        $workbook->guard?->isOn !== true || throw SheetIsClosed::order();
         $workbook->sheet($this->sheet);
         if ($this->to < 1 || $this->to > count($workbook->sheets)) {
             throw NoSuchSheet::place($this->to, count($workbook->sheets));

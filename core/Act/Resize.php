@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Fit\ColumnFit;
+use Rilvet\Guard\Allowance;
 use Rilvet\Measure\Exception\SizeIsWrong;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
@@ -34,7 +35,7 @@ final readonly class Resize implements Act
     {
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
-            Targets::open($sheet);
+            Targets::open($sheet, $this->columns ? Allowance::FormatColumns : Allowance::FormatRows);
             $indexes = $this->indexes($this->columns ? max(1, $sheet->cells->columns()) : max(1, $sheet->cells->rows()));
             $fit = new ColumnFit($sheet->sized($this->columns, [], $indexes, false), $workbook, Fonts::shipped());
             $sizes =

@@ -8,6 +8,7 @@ use Rilvet\Act\Exception\SortIsWrong;
 use Rilvet\Fit\ColumnFit;
 use Rilvet\Fit\WidthShare;
 use Rilvet\Grid\Range;
+use Rilvet\Guard\Allowance;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Measure\Ruler;
@@ -29,7 +30,7 @@ final readonly class ShareWidth implements Act
     public function on(Workbook $workbook): Workbook
     {
         $sheet = $workbook->sheet($this->sheet);
-        Targets::open($sheet);
+        Targets::open($sheet, Allowance::FormatColumns);
         $table = $sheet->reading->tableAt($this->row, $this->column) ?? throw SortIsWrong::noTable();
         $needs = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->needs($table);
         $widths = WidthShare::of($needs, $this->px, Ruler::PADDING);

@@ -14,6 +14,7 @@ use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Sheet;
+use Rilvet\Guard\Allowance;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
 use Rilvet\Work\Workbook;
@@ -45,7 +46,7 @@ final readonly class SortTable implements Act
     public function on(Workbook $workbook): Workbook
     {
         $sheet = $workbook->sheet($this->sheet);
-        Targets::open($sheet);
+        Targets::open($sheet, Allowance::Sort);
         $table = $sheet->reading->tableAt($this->row, $this->column) ?? throw SortIsWrong::noTable();
         foreach ($this->keys as [$column]) {
             $table->column($column) ?? throw SortIsWrong::column(Address::columnName($column));

@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\SheetIsClosed;
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
+use Rilvet\Guard\Allowance;
+use Rilvet\Guard\Protection;
+use Rilvet\Look\Attribute;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -21,15 +26,16 @@ final readonly class Targets
     /**
      * The sheets with their ranges. Whole rows end at the last column in use, so that a row is not sixteen thousand runs.
      *
+     * @param  Allowance|null  $needs  what has to be allowed on a protected sheet; null where the act looks at that itself
      * @return iterable<int, array{Worksheet, list<Range>}>
      *
      * @throws SheetIsClosed
      */
-    public function on(Workbook $workbook): iterable
+    public function on(Workbook $workbook, ?Allowance $needs = Allowance::FormatCells): iterable
     {
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
-            self::open($sheet);
+            $needs === null || self::open($sheet, $needs);
             $ranges = [];
             foreach ($this->ranges as $range) {
                 $right = $range->columns() > 200 ? min($range->right, max($range->left, self::lastColumn($sheet))) : $range->right;
@@ -39,10 +45,38 @@ final readonly class Targets
         }
     }
 
-    public static function open(Worksheet $sheet): void
+    /**
+     * What has to be allowed, all of it, where the sheet is protected.
+     *
+     * @throws SheetIsClosed
+     */
+    public static function open(Worksheet $sheet, Allowance ...$needs): void
     {
-        if ($sheet->setup->tab->protected) {
-            throw SheetIsClosed::protected($sheet->name);
+        if (! $sheet->setup->tab->protected) {
+            return;
+        }
+        foreach ($needs === [] ? [Allowance::FormatCells] : $needs as $need) {
+            $sheet->aspect(Protection::class)->allows($need) || throw SheetIsClosed::protected($sheet->name, $need->words());
+        }
+    }
+
+    /**
+     * Cells that are typed over have to be open where the sheet is protected.
+     *
+     * @param  array<int, array<int, mixed>>  $cells  by row, then by column
+     *
+     * @throws SheetIsClosed
+     */
+    public static function enter(Worksheet $sheet, DressedSheet $dressed, array $cells): void
+    {
+        if (! $sheet->setup->tab->protected) {
+            return;
+        }
+        foreach ($cells as $row => $columns) {
+            foreach (array_keys($columns) as $column) {
+                $dressed->at($row, $column)->look->get(Attribute::Locked) === false
+                    || throw SheetIsClosed::locked($sheet->name, Address::columnName($column).$row);
+            }
         }
     }
 

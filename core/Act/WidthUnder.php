@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Guard\Allowance;
 use Rilvet\Measure\Exception\SizeIsWrong;
 use Rilvet\Work\Workbook;
 
@@ -20,7 +21,7 @@ final readonly class WidthUnder implements Act
         $found = 0;
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
-            Targets::open($sheet);
+            Targets::open($sheet, Allowance::FormatColumns);
             $columns = [];
             foreach ($sheet->reading->tables as $table) {
                 foreach ($table->columns as $column) {

@@ -8,7 +8,7 @@ namespace Rilvet\Change;
 final readonly class WorkbookPatch implements Patch
 {
     /** Whatever else is said of a workbook is another kind of patch. */
-    public const WHAT = ['name', 'names', 'own', 'tables'];
+    public const WHAT = ['name', 'names', 'own', 'tables', 'guard'];
 
     /** @param  value-of<self::WHAT>  $what */
     public function __construct(public string $what, public string $before, public string $after)

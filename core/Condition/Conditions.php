@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Condition;
 
 use Rilvet\Condition\Exception\ConditionIsWrong;
-use Rilvet\Grid\Aspect;
+use Rilvet\Grid\FollowsNames;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Shift;
 
@@ -14,7 +14,7 @@ use Rilvet\Grid\Shift;
  *
  * @phpstan-import-type ConditionData from Condition
  */
-final readonly class Conditions implements Aspect
+final readonly class Conditions implements FollowsNames
 {
     /** Of a sheet; a file that has more of them keeps them as they are. */
     public const MOST = 65_536;
@@ -55,12 +55,7 @@ final readonly class Conditions implements Aspect
             : $this->holding(array_values(array_filter(array_map(fn (Condition $one) => $one->moved($move), $this->all))));
     }
 
-    /**
-     * Something that formulas name has moved, or is called otherwise: a sheet, or places on it.
-     *
-     * @param  callable(string): string  $change  of a formula that names a sheet
-     */
-    public function following(callable $change): self
+    public function following(callable $change): static
     {
         $names = fn (Condition $one) => array_filter($one->formulas(), fn (string $formula) => str_contains($formula, '!')) !== [];
 
@@ -68,11 +63,6 @@ final readonly class Conditions implements Aspect
             : $this->holding(array_map(fn (Condition $one) => $names($one) ? $one->saying($change) : $one, $this->all));
     }
 
-    /**
-     * Whether any of them may look at another sheet.
-     *
-     * @param  array<string, string>  $names  defined names, which may mean cells anywhere
-     */
     public function looksAway(array $names): bool
     {
         foreach ($this->all as $one) {

@@ -77,7 +77,8 @@ final readonly class Where
         if ($says('column') !== null) {
             return new self([], Address::parse($says('column')));
         }
-        $part = Part::tryFrom($says('part') ?? '') ?? throw ConditionIsWrong::because('where', 'cells, a column or a part are wanted.');
+        $part = Part::tryFrom($says('part') ?? '');
+        $part !== null && ! $part->isOfCells() || throw ConditionIsWrong::because('where', 'cells, a column or a part are wanted.');
         $kind = $says('kind') === null ? null
             : ColumnKind::tryFrom($says('kind')) ?? throw ConditionIsWrong::because('where.kind', 'no such column kind.');
         $heading = $says('heading');

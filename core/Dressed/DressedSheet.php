@@ -7,6 +7,7 @@ namespace Rilvet\Dressed;
 use Rilvet\Condition\Around;
 use Rilvet\Condition\Judges;
 use Rilvet\Condition\Verdict;
+use Rilvet\Dressed\Layers\CellLayer;
 use Rilvet\Dressed\Layers\FileLayer;
 use Rilvet\Dressed\Layers\HandLayer;
 use Rilvet\Dressed\Layers\LaidLayer;
@@ -68,6 +69,9 @@ final class DressedSheet
 
     private readonly ?Frames $frames;
 
+    /** Entry, choice and formula cells, where anything depends on them. */
+    private readonly ?CellParts $cellParts;
+
     /** @var list<LayerSource> lowest first */
     private readonly array $layers;
 
@@ -93,8 +97,9 @@ final class DressedSheet
         $this->frames = $sheet->stylebook?->frame->isEmpty() === false ? new Frames : null;
         $laid = $sheet->aspect(LaidStripes::class)->all;
         $this->laid = $laid === [] ? null : new LaidBands($laid, $sheet);
+        $this->cellParts = CellParts::areSeen($sheet) ? new CellParts($sheet, $looks) : null;
         $own = [$this->file, ...($laid === [] ? [] : [new LaidLayer]), ...($this->dress === null ? [] : [$this->dress]),
-            new NamedLayer($sheet), $this->rules, new HandLayer($looks)];
+            ...($this->cellParts === null ? [] : [new CellLayer($sheet)]), new NamedLayer($sheet), $this->rules, new HandLayer($looks)];
         $brought = array_values($sheet->aspects->held);
         $layers = [...$own, ...array_filter($brought, fn (object $aspect) => $aspect instanceof LayerSource)];
         usort($layers, fn (LayerSource $one, LayerSource $other) => $one->layer()->value <=> $other->layer()->value);
@@ -112,11 +117,12 @@ final class DressedSheet
         $named = $sheet->named->at($row, $column);
         $hand = $sheet->hand->at($row, $column);
         [$stripe, $laid] = $this->laid?->at($row, $column) ?? ['', null];
+        $cell = $this->cellParts?->at($row, $column);
         [$table, $part, $position] = $this->dress !== null || $sheet->rules !== [] ? $this->tableAt($row, $column) : [null, null, 0];
         if ($table === null || $part === null) {
-            $key = "$file|$named|$hand|$stripe|".($sheet->typing === null ? '' : $column);
+            $key = "$file|$named|$hand|$stripe|".($sheet->typing === null ? '' : $column).($cell === null ? '' : $cell->letter());
 
-            return $this->places[$key] ??= $this->resolved(new Place($column, $file, 0, $named, $hand, laid: $laid));
+            return $this->places[$key] ??= $this->resolved(new Place($column, $file, 0, $named, $hand, laid: $laid, cell: $cell));
         }
         // A total column crosses body rows, and their stripes run through it.
         $isAcross = $part === Part::Total && $table->runAt($row)?->part === Part::Body;
@@ -148,18 +154,25 @@ final class DressedSheet
             $sides.
             ($isAtLeft ? 'h' : '').
             ($line === 0 ? '' : "r$line").
+            ($cell === null ? '' : "*{$cell->value}").
             ($own === 0 ? '' : "#$own");
         if (isset($this->places[$key])) {
             return $this->places[$key];
         }
         $place = fn (int $odd) => new Place(
             $column, $file, $odd, $named, $hand, $table, $part, $table->readingOf($row, $column),
-            $band, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft, $laid, $sides,
+            $band, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft, $laid, $sides, $cell,
         );
         $dress = $this->dress;
         $isOdd = $own !== 0 && $dress !== null && $this->odd->keeps($own, $table, $part, $column, fn () => $dress->dress($part, $place(0)));
 
         return $this->places[$key] = $this->alike($place($isOdd ? $own : 0));
+    }
+
+    /** Whether a cell is an entry, a choice or a formula cell; null for none, and where nothing depends on it. */
+    public function cellPart(int $row, int $column): ?Part
+    {
+        return $this->cellParts?->at($row, $column);
     }
 
     /** The look of a cell with what it holds. */
@@ -238,7 +251,8 @@ final class DressedSheet
      */
     public function stretch(int $row, int $left, int $right): array
     {
-        $key = ($this->stretches ??= new RowStretches($this->sheet, $this->tables, $this->bands, $this->laid, $this->frames))->key($row);
+        $key = ($this->stretches ??= new RowStretches($this->sheet, $this->tables, $this->bands, $this->laid, $this->frames,
+            $this->cellParts))->key($row);
         if ($key !== null && isset($this->wholeRows["$left.$right.$key"])) {
             return [$key, $this->wholeRows["$left.$right.$key"]];
         }

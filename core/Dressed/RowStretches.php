@@ -19,7 +19,7 @@ final class RowStretches
     private readonly int $lastAside;
 
     public function __construct(private readonly Worksheet $sheet, private readonly RowTables $tables, private readonly ?Bands $bands,
-        private readonly ?LaidBands $laid, private readonly ?Frames $frames)
+        private readonly ?LaidBands $laid, private readonly ?Frames $frames, ?CellParts $cells = null)
     {
         // What stands beside a table makes its rows differ.
         $this->lastAside = $tables->lastAside();
@@ -33,7 +33,7 @@ final class RowStretches
                 }
             }
         }
-        $rows = array_keys($starts);
+        $rows = array_keys($starts + array_fill_keys($cells?->starts() ?? [], true));
         sort($rows);
         $this->starts = $rows;
     }

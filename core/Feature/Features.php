@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Rilvet\Feature;
 
 use Rilvet\Condition\Conditions;
+use Rilvet\Entry\EntryChecks;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Aspect;
+use Rilvet\Guard\Protection;
+use Rilvet\Guard\SaidCells;
+use Rilvet\Guard\SheetRole;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspect\Filter;
 use Rilvet\Work\Aspect\HandTouches;
@@ -29,7 +33,7 @@ final class Features
     public const ASPECTS = [
         FileLooks::class, NamedLooks::class, WornNames::class, HandTouches::class, PartRules::class,
         JoinedTexts::class, Origin::class, Moves::class, Unsettled::class, Filter::class, KeyBands::class, LaidStripes::class,
-        Conditions::class,
+        Conditions::class, EntryChecks::class, SaidCells::class, Protection::class, SheetRole::class,
     ];
 
     /** @return class-string<Aspect>|null the aspect that is stored under a name */

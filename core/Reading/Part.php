@@ -7,6 +7,8 @@ namespace Rilvet\Reading;
 /** What a region of a table is. */
 enum Part: string
 {
+    public const OF_CELLS = [self::EntryCell, self::ChoiceCell, self::FormulaCell];
+
     case Title = 'title';
     case Units = 'units';
     case ColumnGroup = 'column_group';
@@ -17,6 +19,9 @@ enum Part: string
     case Subtotal = 'subtotal';
     case Total = 'total';
     case Note = 'note';
+    case EntryCell = 'entry_cell';
+    case ChoiceCell = 'choice_cell';
+    case FormulaCell = 'formula_cell';
 
     /** In the words of the interface, one of them. */
     public function words(): string
@@ -32,6 +37,9 @@ enum Part: string
             self::Subtotal => 'Subtotals',
             self::Total => 'Total',
             self::Note => 'Notes',
+            self::EntryCell => 'Entry cells',
+            self::ChoiceCell => 'Choice cells',
+            self::FormulaCell => 'Formula cells',
         };
     }
 
@@ -42,14 +50,23 @@ enum Part: string
             self::RowGroup => 'Row group',
             self::Subtotal => 'Subtotal',
             self::Note => 'Note',
+            self::EntryCell => 'Entry cell',
+            self::ChoiceCell => 'Choice cell',
+            self::FormulaCell => 'Formula cell',
             default => $this->words(),
         };
     }
 
-    /** Row labels stand in columns; all else is rows of a table. */
+    /** Row labels stand in columns, single cells anywhere; all else is rows of a table. */
     public function isOfRows(): bool
     {
-        return $this !== self::RowLabel;
+        return $this !== self::RowLabel && ! $this->isOfCells();
+    }
+
+    /** Single cells, told by what is done with them: each is of a part of its table too, and this lies over that. */
+    public function isOfCells(): bool
+    {
+        return in_array($this, self::OF_CELLS, true);
     }
 
     /** The letter of the part's bracket, so that colour never stands alone. */
@@ -61,6 +78,9 @@ enum Part: string
             self::Heading => 'H',
             self::RowLabel => 'L',
             self::RowGroup => 'R',
+            self::EntryCell => 'E',
+            self::ChoiceCell => 'C',
+            self::FormulaCell => 'F',
             default => $this->words()[0],
         };
     }

@@ -144,7 +144,8 @@ final class ConditionRules
                 ],
                 'where' => [
                     'type' => 'object', 'additionalProperties' => false, 'required' => ['part'],
-                    'properties' => ['part' => ['enum' => $values(Part::cases())],
+                    'properties' => ['part' => ['enum' => $values(array_values(array_filter(Part::cases(),
+                        fn (Part $part) => ! $part->isOfCells())))],
                         'kind' => $orNull(['enum' => $values(ColumnKind::cases())]),
                         'heading' => $orNull(['type' => 'string', 'maxLength' => 200])],
                 ],

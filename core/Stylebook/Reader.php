@@ -6,6 +6,7 @@ namespace Rilvet\Stylebook;
 
 use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\Part;
 use Rilvet\Refusal;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
 
@@ -39,6 +40,20 @@ final class Reader
         } catch (Refusal $refusal) {
             throw StylebookIsWrong::because($where, $refusal->getMessage());
         }
+    }
+
+    /** @return list<Part> entry, choice and formula cells whose looks are seen */
+    public static function marksOf(mixed $marks): array
+    {
+        is_array($marks) || throw StylebookIsWrong::because('marks', 'a list of parts is wanted.');
+        $parts = [];
+        foreach ($marks as $name) {
+            $part = is_string($name) ? Part::tryFrom($name) : null;
+            $part?->isOfCells() === true || throw StylebookIsWrong::because('marks', 'entry_cell, choice_cell or formula_cell is wanted.');
+            $parts[$part->value] = $part;
+        }
+
+        return array_values($parts);
     }
 
     /** The line around a table. */

@@ -52,6 +52,8 @@ final class Schema
                         'zoom' => ['type' => 'integer', 'minimum' => 10, 'maximum' => 400],
                     ]),
                 ],
+                'marks' => ['type' => 'array', 'items' => ['enum' => array_map(fn (Part $part) => $part->value, Part::OF_CELLS)],
+                    'description' => 'Single cells whose looks are seen on every sheet.'],
                 'looks' => $named(['$ref' => '#/$defs/look']),
                 'numbers' => $named(['type' => 'string']),
                 'conditions' => [

@@ -7,6 +7,7 @@ namespace Rilvet\Stylebook;
 use JsonException;
 use Rilvet\Condition\Condition;
 use Rilvet\Look\Attribute;
+use Rilvet\Look\Facet;
 use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnReading;
@@ -40,6 +41,7 @@ final readonly class Stylebook
         'looks',
         'numbers',
         'conditions',
+        'marks',
     ];
 
     /**
@@ -49,6 +51,7 @@ final readonly class Stylebook
      * @param  array<string, Look>  $looks  named looks
      * @param  array<string, string>  $numbers  named number formats, by name
      * @param  list<Condition>  $conditions  conditional looks of parts; the first goes before the others
+     * @param  list<Part>  $marks  entry, choice and formula cells whose looks are seen on every sheet
      * @param  array<string, mixed>  $source  the JSON as it was written
      */
     private function __construct(
@@ -67,6 +70,7 @@ final readonly class Stylebook
         public array $looks,
         public array $numbers,
         public array $conditions,
+        public array $marks,
         private array $source,
     ) {
     }
@@ -154,6 +158,7 @@ final readonly class Stylebook
             $looks,
             $numbers,
             ConditionRules::of(Reader::map($data, 'conditions'), $palette),
+            Reader::marksOf($data['marks'] ?? []),
             $data,
         );
     }
@@ -161,6 +166,35 @@ final readonly class Stylebook
     public function part(Part $part): Look
     {
         return $this->parts[$part->value] ?? ($part === Part::RowLabel ? $this->parts['body'] ?? Look::none() : Look::none());
+    }
+
+    /** What of single cells is seen where it is wished: what the stylebook says of them, else a quiet fill. */
+    public function cell(Part $part): Look
+    {
+        $says = $this->part($part);
+
+        return $says->isEmpty() ? self::usual($part) : $says;
+    }
+
+    /** How entry, choice and formula cells are told where nothing is said of them. */
+    public static function usual(Part $part): Look
+    {
+        return Look::of(match ($part) {
+            Part::EntryCell => ['fill' => '#FFF6DF'],
+            Part::ChoiceCell => ['fill' => '#E6F0F4'],
+            Part::FormulaCell => ['fill' => '#EFEDE8'],
+            default => [],
+        });
+    }
+
+    /** The stylebook with the looks of some single cells seen on every sheet, or not. */
+    public function marking(Part $part, bool $is): self
+    {
+        $data = $this->source;
+        $others = array_values(array_filter($this->marks, fn (Part $one) => $one !== $part));
+        $data['marks'] = array_map(fn (Part $one) => $one->value, $is ? [...$others, $part] : $others);
+
+        return self::of($data);
     }
 
     /**
@@ -192,8 +226,11 @@ final readonly class Stylebook
             $says[$attribute] = Edit::named($this->palette, $attribute, $value);
         }
         $data[$group] = array_replace(Reader::map($data, $group), [$name => array_replace($old, $says)]);
+        // What is said of single cells is meant to be seen.
+        $isSeen = $kind === null && $part->isOfCells()
+            && ! $look->facet(Facet::Type, Facet::Fill, Facet::Borders, Facet::Place, Facet::Number)->isEmpty();
 
-        return self::of($data);
+        return $isSeen ? self::of($data)->marking($part, true) : self::of($data);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Rilvet\Work;
 use Rilvet\Condition\Around;
 use Rilvet\Formula\Scope;
 use Rilvet\Formula\TableRange;
+use Rilvet\Guard\OrderGuard;
 use Rilvet\Look\LookBook;
 use Rilvet\Refusal;
 use Rilvet\Stylebook\Stylebook;
@@ -21,6 +22,7 @@ final readonly class Workbook
      * @param  array<string, TableRange>  $tables  of the file, by the names that formulas say
      * @param  Stylebook|null  $own  its own named looks and colours
      * @param  array<int, Worksheet>  $beside  sheets that conditions look at, and nothing else
+     * @param  OrderGuard|null  $guard  whether the order of its sheets is protected; null where that was never read
      * @param  bool  $hasResults  the file says what its formulas give; else it asks to be calculated when it is opened (18.2.2)
      */
     public function __construct(
@@ -33,6 +35,7 @@ final readonly class Workbook
         public bool $hasResults = true,
         public ?Stylebook $own = null,
         public array $beside = [],
+        public ?OrderGuard $guard = null,
     ) {
     }
 
@@ -72,7 +75,7 @@ final readonly class Workbook
     /**
      * What belongs to the workbook and to none of its sheets, ready for JSON.
      *
-     * @param  'name'|'names'|'own'|'tables'  $what
+     * @param  'name'|'names'|'own'|'tables'|'guard'  $what
      */
     public function document(string $what): mixed
     {
@@ -80,6 +83,7 @@ final readonly class Workbook
             'name' => $this->name,
             'names' => (object) $this->names,
             'own' => $this->own?->toArray(),
+            'guard' => $this->guard?->toJson(),
             'tables' => (object) array_map(fn (TableRange $table) => $table->toArray(), $this->tables),
         };
     }
@@ -116,6 +120,13 @@ final readonly class Workbook
         return $this->with(sheets: $sheets, own: $own);
     }
 
+    /** The order of the sheets is protected, or is not. */
+    public function ordering(OrderGuard $order): self
+    {
+        return new self($this->name, $this->sheets, $this->looks, $this->from1904, $this->names, $this->tables, $this->hasResults,
+            $this->own, $this->beside, $order);
+    }
+
     /** @param  array<string, TableRange>  $tables */
     public function tabled(array $tables): self
     {
@@ -144,6 +155,7 @@ final readonly class Workbook
         return new self(
             $name ?? $this->name, $sheets ?? $this->sheets, $this->looks, $this->from1904,
             $names ?? $this->names, $tables ?? $this->tables, $this->hasResults, $own ?? $this->own, $beside ?? $this->beside,
+            $this->guard,
         );
     }
 }

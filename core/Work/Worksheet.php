@@ -7,19 +7,24 @@ namespace Rilvet\Work;
 use Closure;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
+use Rilvet\Entry\EntryChecks;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Aspect;
 use Rilvet\Grid\BlockSheet;
+use Rilvet\Grid\FollowsNames;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
+use Rilvet\Guard\Protection;
+use Rilvet\Guard\SaidCells;
 use Rilvet\Intake\SheetTyping;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\Correction\Correction;
+use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
 use Rilvet\Reading\TableReading;
 use Rilvet\Stylebook\Measure;
@@ -203,8 +208,11 @@ final readonly class Worksheet
     {
         $conditions = $this->aspect(Conditions::class)->toJson();
 
+        $guard = array_filter(array_map(fn (string $class) => $this->aspect($class)->toJson(),
+            [EntryChecks::class, Protection::class, SaidCells::class]), fn (mixed $says) => $says !== null);
+
         return hash('xxh128', (string) json_encode([$this->setup->toArray(), $this->file->runs(), ...($conditions === null ? []
-            : [$conditions])]));
+            : [$conditions]), ...($guard === [] ? [] : [$guard])]));
     }
 
     public function wearing(?Stylebook $stylebook, bool $clean, ?Worn $worn = null): self
@@ -252,6 +260,18 @@ final readonly class Worksheet
         return true;
     }
 
+    /** Whether the look of entry, choice or formula cells is seen on this sheet. */
+    public function isMarked(Part $part): bool
+    {
+        return in_array($part, $this->aspect(SaidCells::class)->marked, true) || in_array($part, $this->stylebook->marks ?? [], true);
+    }
+
+    /** What entry, choice or formula cells wear where that is seen. */
+    public function cellLook(Part $part): Look
+    {
+        return $this->stylebook?->cell($part) ?? Stylebook::usual($part);
+    }
+
     /** @return list<Condition> conditional looks: those of the sheet, then those of its stylebook; the first goes before the others */
     public function conditions(): array
     {
@@ -262,6 +282,44 @@ final readonly class Worksheet
     public function conditioned(array $conditions): self
     {
         return $this->withAspects($this->aspect(Conditions::class)->holding($conditions));
+    }
+
+    /**
+     * What of its aspects names other sheets, after those have moved or are called otherwise.
+     *
+     * @param  callable(string): string  $change  of a formula that names a sheet
+     */
+    public function following(callable $change): self
+    {
+        $changed = [];
+        foreach ($this->aspects->held as $aspect) {
+            $now = $aspect instanceof FollowsNames ? $aspect->following($change) : $aspect;
+            $now === $aspect || $changed[] = $now;
+        }
+
+        return $changed === [] ? $this : $this->withAspects(...$changed);
+    }
+
+    /**
+     * Whether any of its aspects may look at another sheet.
+     *
+     * @param  array<string, string>  $names  defined names
+     */
+    public function looksAway(array $names): bool
+    {
+        foreach ($this->aspects->held as $aspect) {
+            if ($aspect instanceof FollowsNames && $aspect->looksAway($names)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function protecting(bool $is, Protection $protection): self
+    {
+        return $this->withAspects($is ? $protection : new Protection)
+            ->setUp(fn (Setup $setup) => $setup->withTab(new Tab($setup->tab->colour, $setup->tab->state, $is)));
     }
 
     /** Whether a named look is the workbook's own. */

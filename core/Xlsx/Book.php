@@ -7,6 +7,7 @@ namespace Rilvet\Xlsx;
 use DOMElement;
 use Rilvet\Formula\TableRange;
 use Rilvet\Grid\Range;
+use Rilvet\Guard\OrderGuard;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\Look;
 use Rilvet\Measure\Ruler;
@@ -84,6 +85,12 @@ final class Book
     public function conditionsIn(): ConditionsIn
     {
         return new ConditionsIn($this->differentials, $this->formats, $this->colours);
+    }
+
+    /** Whether the order of the sheets is protected (18.2.29). */
+    public function guard(): OrderGuard
+    {
+        return ProtectionXml::order(PackageXml::child($this->root, 'workbookProtection'));
     }
 
     /** Dates count from 1904 (18.2.28). */

@@ -6,10 +6,11 @@ namespace Rilvet\Xlsx;
 
 use DOMElement;
 use Rilvet\Grid\Address;
-use Rilvet\Grid\Range;
+use Rilvet\Guard\Protection;
 use Rilvet\Measure\Length;
 use Rilvet\Package\PackageXml;
 use Rilvet\Work\Setup;
+use Rilvet\Work\Worksheet;
 
 /** Writes what stands around the rows of a worksheet: only what is set otherwise than it was, all else as it is. */
 final class SheetFrame
@@ -78,18 +79,19 @@ final class SheetFrame
 
     /**
      * @param  string  $root  start tag of the worksheet
-     * @param  list<Range>  $merges
      */
-    public function tail(string $tail, string $root, array $merges, ?ConditionsRewrite $conditions = null): string
+    public function tail(string $tail, string $root, Worksheet $sheet, ?ConditionsRewrite $conditions = null): string
     {
         $skeleton = new SheetSkeleton("$root<sheetData>", $tail, $this->part);
-        $texts = array_map(strval(...), $merges);
+        $texts = array_map(strval(...), $sheet->setup->merges);
         $was = array_map(strval(...), $skeleton->setup(7, 0, [], [], 'visible')->merges);
         $named = $this->moves->isEmpty() && $this->places->on($skeleton->root);
         $isMerged = array_diff($texts, $was) !== [] || array_diff($was, $texts) !== [];
         $this->moves->isEmpty() || $this->moves->on($skeleton->root);
         $isConditioned = $conditions?->on($skeleton->root) === true;
-        if (! $isMerged && $this->moves->isEmpty() && ! $named && ! $isConditioned) {
+        $isChecked = (new EntriesRewrite($sheet))->on($skeleton->root);
+        $isGuarded = $this->guard($skeleton, $sheet);
+        if (! $isMerged && $this->moves->isEmpty() && ! $named && ! $isConditioned && ! $isChecked && ! $isGuarded) {
             return $tail;
         }
         $cells = $skeleton->element('mergeCells');
@@ -110,6 +112,26 @@ final class SheetFrame
         $xml = (string) $skeleton->tree->saveXML();
 
         return '</sheetData>'.substr($xml, (int) strpos($xml, '<sheetData/>') + 12);
+    }
+
+    /** How the sheet is protected, where that is otherwise than the file says. */
+    private function guard(SheetSkeleton $skeleton, Worksheet $sheet): bool
+    {
+        $element = $skeleton->element('sheetProtection');
+        $was = $element !== null && in_array($element->getAttribute('sheet'), ['1', 'true'], true);
+        $is = $sheet->setup->tab->protected;
+        $protection = $sheet->aspect(Protection::class);
+        if ($is === $was && (! $is || ! $protection->isSaid || $protection->isAs(ProtectionXml::of($element)))) {
+            return false;
+        }
+        if (! $is) {
+            $element?->remove();
+
+            return true;
+        }
+        ProtectionXml::on($element ?? $this->put($skeleton->root, 'sheetProtection'), $protection);
+
+        return true;
     }
 
     private function tab(SheetSkeleton $skeleton, ?string $was, ?string $colour): bool

@@ -142,7 +142,7 @@ final class SheetRewrite
         }
         $frame = new SheetFrame($this->from->part, $this->book, $this->moves, $this->places);
         $conditions = new ConditionsRewrite($this->sheet, $this->book, $this->styles, $this->sheet->aspect(Conditions::class)->isRead);
-        $tail = $frame->tail($stream->tail, $this->root, $this->sheet->setup->merges, $conditions);
+        $tail = $frame->tail($stream->tail, $this->root, $this->sheet, $conditions);
         $this->isChanged = $this->isChanged || $tail !== $stream->tail;
         $out->write($tail);
         $out->end();

@@ -27,6 +27,7 @@ final class WorkbookPart
         $root = PackageXml::root($tree);
         $changed = $this->sheetList($root);
         $changed = $this->definedNames($root) || $changed;
+        $changed = $this->guard($root) || $changed;
         $calculation = $formulasChanged || $unsettled ? PackageXml::child($root, 'calcPr') : null;
         if ($unsettled && $calculation === null) {
             $calculation = $tree->createElementNS((string) $root->namespaceURI, 'calcPr');
@@ -37,6 +38,40 @@ final class WorkbookPart
         $calculation?->setAttribute('fullCalcOnLoad', '1');
 
         return $changed || $calculation !== null ? (string) $tree->saveXML() : null;
+    }
+
+    /** How the order of the sheets is protected, where that is otherwise than the file says. */
+    private function guard(DOMElement $root): bool
+    {
+        $element = PackageXml::child($root, 'workbookProtection');
+        $guard = $this->workbook->guard;
+        if ($guard === null || $guard->toJson() === ProtectionXml::order($element)->toJson()) {
+            return false;
+        }
+        if ($element === null) {
+            $element = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'workbookProtection'
+                : "$root->prefix:workbookProtection");
+            assert($element instanceof DOMElement);
+            $before = null;
+            foreach ($root->childNodes as $child) {
+                if ($child instanceof DOMElement && ! in_array($child->localName, ['fileVersion', 'fileSharing', 'workbookPr'], true)) {
+                    $before = $child;
+
+                    break;
+                }
+            }
+            $root->insertBefore($element, $before);
+        }
+        foreach (['workbookPassword', 'workbookAlgorithmName', 'workbookHashValue', 'workbookSaltValue', 'workbookSpinCount',
+            'lockStructure'] as $name) {
+            $element->removeAttribute($name);
+        }
+        foreach ($guard->isOn ? ProtectionXml::orderAttributes($guard) : [] as $name => $value) {
+            $element->setAttribute($name, $value);
+        }
+        $element->attributes->length === 0 && $element->remove();
+
+        return true;
     }
 
     /** What the settings of calculation stand before (18.2.27). */

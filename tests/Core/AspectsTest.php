@@ -8,6 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
+use Rilvet\Entry\EntryCheck;
+use Rilvet\Entry\EntryChecks;
 use Rilvet\Feature\Features;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Aspect;
@@ -15,6 +17,12 @@ use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Shift;
+use Rilvet\Guard\Allowance;
+use Rilvet\Guard\Password;
+use Rilvet\Guard\Protection;
+use Rilvet\Guard\Role;
+use Rilvet\Guard\SaidCells;
+use Rilvet\Guard\SheetRole;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookMap;
 use Rilvet\Reading\ColumnKind;
@@ -69,6 +77,15 @@ final class AspectsTest extends TestCase
                 ['id' => 'n2', 'test' => ['is' => 'always'], 'where' => ['part' => 'body', 'kind' => 'amount', 'heading' => 'Worth'],
                     'bar' => ['from' => ['at' => 'auto'], 'to' => ['at' => 'formula', 'value' => '$D$9'], 'colour' => '#224466']],
             ]), 2, true)],
+            'entries' => [new EntryChecks(array_map(EntryCheck::of(...), [
+                ['id' => 'f0', 'kind' => 'list', 'of' => ['"late,paid"'], 'where' => ['cells' => 'B4:C9'], 'prompt' => 'How it stands',
+                    'came' => 'f0'],
+                ['id' => 'n1', 'kind' => 'whole', 'is' => 'atLeast', 'of' => ['$D$9'], 'where' => ['column' => 'C3'], 'blank' => false,
+                    'severity' => 'warning', 'title' => 'Too few', 'message' => 'At least a tray'],
+            ]), 1, true)],
+            'said_cells' => [new SaidCells([Part::FormulaCell], [Range::parse('B3:D9')], [Range::parse('C4')])],
+            'protection' => [new Protection([Allowance::Sort], new Password('SHA-512', 'aGFzaA==', 'c2FsdA==', 1_000))],
+            'role' => [new SheetRole(Role::Entry, 'To be filled in each week')],
         ];
     }
 

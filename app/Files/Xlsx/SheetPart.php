@@ -11,6 +11,7 @@ use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
+use Rilvet\Guard\Protection;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
@@ -21,6 +22,9 @@ use Rilvet\Text\Fonts;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\CellXml;
 use Rilvet\Xlsx\ConditionsOut;
+use Rilvet\Xlsx\EntriesOut;
+use Rilvet\Xlsx\EntriesRewrite;
+use Rilvet\Xlsx\ProtectionXml;
 use Rilvet\Xlsx\SheetFrame;
 use Rilvet\Xlsx\StripeConditions;
 use Rilvet\Xlsx\StylesWriting;
@@ -89,9 +93,11 @@ final class SheetPart
         }
         $merges = array_map(fn (Range $merge) => '<mergeCell ref="'.$merge.'"/>', $setup->merges);
         $this->put('</sheetData>'
-            .($setup->tab->protected ? '<sheetProtection sheet="1"/>' : '')
+            .($setup->tab->protected ? ProtectionXml::xml('sheetProtection', ProtectionXml::attributes($this->sheet->aspect(
+                Protection::class))) : '')
             .($merges === [] ? '' : '<mergeCells count="'.count($merges).'">'.implode('', $merges).'</mergeCells>')
             .$this->conditions()
+            .$this->checks()
             .'<pageMargins left="0.7" right="0.7" top="0.75" bottom="0.75" header="0.3" footer="0.3"/>'
             .($this->looks->extension === '' ? '' : '<extLst>'.$this->looks->extensionXml().'</extLst>')
             .'</worksheet>');
@@ -118,6 +124,18 @@ final class SheetPart
         }
 
         return $xml;
+    }
+
+    /** Checks on entry. */
+    private function checks(): string
+    {
+        $xml = '';
+        $wanted = EntriesRewrite::wanted($this->sheet);
+        foreach ($wanted as [$check, $ranges]) {
+            $xml .= EntriesOut::one($check, $ranges, EntriesRewrite::held($check, $ranges, $this->sheet));
+        }
+
+        return $xml === '' ? '' : '<dataValidations count="'.count($wanted)."\">$xml</dataValidations>";
     }
 
     private function put(string $xml): void

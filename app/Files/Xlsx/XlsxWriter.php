@@ -14,6 +14,7 @@ use Rilvet\Package\ZipWriter;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\PrintTitles;
+use Rilvet\Xlsx\ProtectionXml;
 use Rilvet\Xlsx\StripeConditions;
 use Rilvet\Xlsx\StylesWriting;
 
@@ -163,6 +164,8 @@ final class XlsxWriter implements WorkbookWriter
             Xml::RELATIONS.
             '">'.
             ($workbook->from1904 ? '<workbookPr date1904="1"/>' : '<workbookPr/>').
+            ($workbook->guard?->isOn === true
+                ? ProtectionXml::xml('workbookProtection', ProtectionXml::orderAttributes($workbook->guard)) : '').
             "<sheets>$list</sheets>".
             ($names === '' ? '' : "<definedNames>$names</definedNames>").
             '<calcPr fullCalcOnLoad="1"/></workbook>';

@@ -13,8 +13,21 @@ final class SheetIsClosed extends Refusal
         return new self('A workbook shows one sheet at least. Show another one first.');
     }
 
-    public static function protected(string $name): self
+    /** @param  string  $what  that is not allowed: "format cells" */
+    public static function protected(string $name, string $what): self
     {
-        return new self("The sheet \"$name\" is protected, so its looks stay as they are. Nothing was changed.");
+        return new self("The sheet \"$name\" is protected, and does not allow to $what. Nothing was changed. ".self::WAY);
     }
+
+    public static function locked(string $name, string $cell): self
+    {
+        return new self("$cell is locked, and the sheet \"$name\" is protected. Nothing was changed. ".self::WAY);
+    }
+
+    public static function order(): self
+    {
+        return new self('The order of the sheets is protected: they are not moved, renamed, hidden, added or taken out. '.self::WAY);
+    }
+
+    private const WAY = 'Protection is lifted in the menu of the sheet.';
 }

@@ -33,7 +33,8 @@ final readonly class RuleLayer implements LayerSource
     {
         $numbers = [];
         foreach ($this->rules as $number => $rule) {
-            if ($place->part !== null && $rule->isFor($place->part, $place->reading)) {
+            $part = $rule->part->isOfCells() ? $place->cell : $place->part;
+            if ($part !== null && $rule->isFor($part, $place->reading)) {
                 $numbers[] = $number;
             }
         }
