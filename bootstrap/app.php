@@ -13,6 +13,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
 use Rilvet\Act\Exception\LooksStay;
 use Rilvet\Act\Exception\MergeIsWrong;
+use Rilvet\Entry\Exception\EntryIsNotAllowed;
 use Rilvet\Refusal;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -37,6 +38,9 @@ return Application::configure(basePath: dirname(__DIR__))
         ], 409));
         $exceptions->render(fn (WentOn $on) => response()->json(['message' => $on->getMessage(), 'went' => $on->toArray()], 409));
         $exceptions->render(fn (LooksStay $wrong) => response()->json(['message' => $wrong->getMessage(), 'covered' => $wrong->cells], 422));
+        $exceptions->render(fn (EntryIsNotAllowed $wrong) => response()->json([
+            'message' => $wrong->getMessage(), 'entry' => $wrong->cell, 'mayBeKept' => $wrong->mayBeKept,
+        ], 422));
         $exceptions->render(
             fn (MergeIsWrong $wrong) => response()->json(['message' => $wrong->getMessage(), 'hidden' => $wrong->hidden], 422),
         );

@@ -6,6 +6,7 @@ use App\Http\Controllers\ActController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\DrawingController;
+use App\Http\Controllers\GuardController;
 use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LearnController;
@@ -68,6 +69,9 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}/truths', [BenchController::class, 'truths']);
         Route::get('sheets/{number}/cut', [BenchController::class, 'cut']);
         Route::get('sheets/{number}/looks', [BenchController::class, 'looks']);
+        Route::get('sheets/{number}/guard', [GuardController::class, 'sheet']);
+        Route::get('sheets/{number}/entry', [GuardController::class, 'cell']);
+        Route::get('sheets/{number}/next', [GuardController::class, 'next']);
         Route::get('conditions', [ConditionController::class, 'list']);
         Route::post('sheets/{number}/condition', [ConditionController::class, 'try']);
         Route::post('point', [ActController::class, 'goTo']);

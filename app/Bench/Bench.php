@@ -82,7 +82,16 @@ final class Bench
             LookBook::fromArray($looks), $row->from1904, $names, $tables, $calculation['results'], $own,
             self::beside($row, $sheets, $names),
             OrderGuard::fromJson($row->guard === null ? null : json_decode($row->guard, true, 4, JSON_THROW_ON_ERROR)),
+            self::next($row),
         );
+    }
+
+    /** The number of the next sheet that is made: those that are gone keep theirs. */
+    private static function next(WorkbookRow $row): int
+    {
+        $last = SheetRow::query()->where('workbook_id', $row->id)->max('number');
+
+        return is_numeric($last) ? (int) $last + 1 : 1;
     }
 
     /**

@@ -17,6 +17,9 @@ final readonly class Wiring
         Acts\FitCutTexts::class, Acts\OneWidth::class, Acts\Share::class, Acts\ResizeLines::class, Acts\HideLines::class,
         Acts\Opening::class, Acts\Headings::class, Acts\SameWidth::class, Acts\ArrangeTheSheet::class, Acts\OrderSheets::class,
         Acts\SetLook::class, Acts\ArrangeLooks::class, Acts\GatherLooks::class,
+        Acts\Mark::class, Acts\SayEntries::class, Acts\LockFormulas::class, Acts\Protect::class, Acts\Lift::class, Acts\GuardOrder::class,
+        Acts\CheckEntry::class, Acts\TakeEntriesOut::class, Acts\SayRole::class, Acts\ByRole::class, Acts\AddASheet::class,
+        Acts\WriteHeads::class,
     ];
 
     /** What acts on the stylebook that the sheet in view wears, wherever it is worn. */
@@ -30,6 +33,8 @@ final readonly class Wiring
         Stylebook\RenameColour::class, Stylebook\ReplaceColour::class, Stylebook\OrderColours::class, Stylebook\PaletteOf::class,
         Stylebook\Frame::class, Stylebook\MendInk::class, Stylebook\CallStylebook::class,
         Stylebook\KeepCondition::class, Stylebook\ArrangeCondition::class,
+        Stylebook\MarkEverywhere::class, Stylebook\HeadsSay::class, Stylebook\RuleOfRole::class, Stylebook\KeepEntry::class,
+        Stylebook\DropEntry::class,
     ];
 
     /** @throws ActIsWrong where there is none of the name */

@@ -6,6 +6,9 @@ namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\CellIsWrong;
 use Rilvet\Dressed\DressedSheet;
+use Rilvet\Entry\EntryJudges;
+use Rilvet\Entry\Exception\EntryIsNotAllowed;
+use Rilvet\Entry\Severity;
 use Rilvet\Formula\Syntax;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
@@ -31,8 +34,12 @@ final readonly class EditCells implements Act
     /** A sheet of at most so many rows is read anew after an edit. */
     private const READ_ANEW = 5_000;
 
-    /** @param  array<int, array<int, string|Cell>>  $texts as typed, or as another cell holds it; by row, then by column */
-    public function __construct(private int $sheet, private array $texts)
+    /**
+     * @param  array<int, array<int, string|Cell>>  $texts as typed, or as another cell holds it; by row, then by column
+     * @param  bool  $keep  what a check only warns of is kept
+     * @param  bool  $asReader  locked cells stay as they are, though the sheet is not protected yet
+     */
+    public function __construct(private int $sheet, private array $texts, private bool $keep = true, private bool $asReader = false)
     {
     }
 
@@ -40,7 +47,7 @@ final readonly class EditCells implements Act
     {
         $sheet = $workbook->sheet($this->sheet);
         $dressed = new DressedSheet($sheet, $workbook->looks);
-        Targets::enter($sheet, $dressed, $this->texts);
+        $this->asReader ? Targets::unlocked($sheet, $dressed, $this->texts) : Targets::enter($sheet, $dressed, $this->texts);
         $edits = [];
         $hand = null;
         foreach ($this->texts as $row => $cells) {
@@ -79,8 +86,40 @@ final readonly class EditCells implements Act
         $hints = FileHints::of($sheet, $workbook, $this->sheet);
         $sheet = $sheet->readAs($isAnew ? Finder::read(SheetFacts::of($cells, $hints)) : $sheet->found, $cells, $sheet->typing);
         $sheet = $isAnew ? ReadAnew::columns($sheet, $workbook, $this->sheet) : $sheet;
+        $after = $workbook->withSheet($this->sheet, $hand === null ? $sheet : $sheet->touched($hand));
+        $this->check($after, $edits);
 
-        return $workbook->withSheet($this->sheet, $hand === null ? $sheet : $sheet->touched($hand));
+        return $after;
+    }
+
+    /**
+     * What was typed has to be allowed where it stands; what is pasted or cleared is not asked (common practice).
+     *
+     * @param  array<int, array<int, Cell>>  $edits
+     *
+     * @throws EntryIsNotAllowed
+     */
+    private function check(Workbook $after, array $edits): void
+    {
+        $sheet = $after->sheet($this->sheet);
+        $checks = $sheet->entries();
+        if ($checks === []) {
+            return;
+        }
+        $judges = new EntryJudges($checks, $sheet->reading, $sheet->cells, $after->around($this->sheet));
+        foreach ($edits as $row => $cells) {
+            foreach ($cells as $column => $cell) {
+                $isTyped = is_string($this->texts[$row][$column]);
+                $judge = $isTyped && $cell->formula === null ? $judges->at($row, $column) : null;
+                if ($judge === null || $judge->check->severity === Severity::Note || ($this->keep && $judge->check->severity
+                    !== Severity::Stop) || $judge->allows($row, $column, $cell)) {
+                    continue;
+                }
+                $kind = $sheet->reading->tableAt($row, $column)?->column($column)?->kind;
+
+                throw EntryIsNotAllowed::at(Address::columnName($column).$row, $judge->check, $judge->wanted($kind));
+            }
+        }
     }
 
     public function reach(): Reach

@@ -69,9 +69,16 @@ final readonly class Targets
      */
     public static function enter(Worksheet $sheet, DressedSheet $dressed, array $cells): void
     {
-        if (! $sheet->setup->tab->protected) {
-            return;
-        }
+        $sheet->setup->tab->protected && self::unlocked($sheet, $dressed, $cells);
+    }
+
+    /**
+     * @param  array<int, array<int, mixed>>  $cells  by row, then by column
+     *
+     * @throws SheetIsClosed
+     */
+    public static function unlocked(Worksheet $sheet, DressedSheet $dressed, array $cells): void
+    {
         foreach ($cells as $row => $columns) {
             foreach (array_keys($columns) as $column) {
                 $dressed->at($row, $column)->look->get(Attribute::Locked) === false

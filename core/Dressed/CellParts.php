@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rilvet\Dressed;
 
-use Rilvet\Entry\EntryChecks;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
@@ -61,7 +60,7 @@ final class CellParts
             $this->formulas[$column] = $runs;
         }
         $this->formulaColumns();
-        foreach ($sheet->aspect(EntryChecks::class)->all as $number => $check) {
+        foreach ($sheet->entries() as $number => $check) {
             foreach ($check->isChoice() || $check->hasPrompt() ? $check->where->ranges($sheet->reading) : [] as $range) {
                 if ($check->isChoice()) {
                     $this->choices->add($number, $range);
@@ -76,6 +75,9 @@ final class CellParts
     /** Whether anything of a sheet's look depends on it. */
     public static function areSeen(Worksheet $sheet): bool
     {
+        if (($sheet->stylebook->heads ?? []) !== []) {
+            return true;
+        }
         foreach ($sheet->rules as $rule) {
             if ($rule->part->isOfCells()) {
                 return true;
@@ -119,6 +121,19 @@ final class CellParts
         $table = $this->sheet->reading->tables[$number];
 
         return $table->column($column)?->role === ColumnRole::Data && $table->partAt($row, $column) === Part::Body ? Part::EntryCell : null;
+    }
+
+    /** What the body cells of a column of a table are, where most of them are the same. */
+    public function ofColumn(TableReading $table, int $column): ?Part
+    {
+        $row = $table->firstBodyRow();
+        if ($row === null) {
+            return null;
+        }
+        $number = $this->tables->first($row, $column);
+        $isFormulas = $number !== null && isset($this->asking[$number][$column]);
+
+        return $isFormulas ? Part::FormulaCell : ($this->isFormula($row, $column) ? null : $this->at($row, $column));
     }
 
     public function isFormula(int $row, int $column): bool

@@ -138,6 +138,7 @@ final class DressedSheet
         $isSigned = ($part === Part::Total && ! $isAcross) || $row === $table->firstBodyRow();
         $isGrouped = $part === Part::ColumnGroup && self::inGroup($table, $row, $column);
         $isLowest = $part === Part::Heading && $row === $table->lastHeadRow();
+        $below = $isLowest && ($this->sheet->stylebook->heads ?? []) !== [] ? $this->cellParts?->ofColumn($table, $column) : null;
         $isCoded = $isSum && ($table->runAt($row)->coded ?? false);
         $isAtLeft = $part === Part::Heading && $table->column($column)?->role === ColumnRole::Heading
             && $table->runAt($row)?->part === Part::Body;
@@ -155,13 +156,14 @@ final class DressedSheet
             ($isAtLeft ? 'h' : '').
             ($line === 0 ? '' : "r$line").
             ($cell === null ? '' : "*{$cell->value}").
+            ($below === null ? '' : "_{$below->value}").
             ($own === 0 ? '' : "#$own");
         if (isset($this->places[$key])) {
             return $this->places[$key];
         }
         $place = fn (int $odd) => new Place(
             $column, $file, $odd, $named, $hand, $table, $part, $table->readingOf($row, $column),
-            $band, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft, $laid, $sides, $cell,
+            $band, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft, $laid, $sides, $cell, $below,
         );
         $dress = $this->dress;
         $isOdd = $own !== 0 && $dress !== null && $this->odd->keeps($own, $table, $part, $column, fn () => $dress->dress($part, $place(0)));

@@ -26,6 +26,7 @@ final readonly class Place
      * @param  bool  $isLowest  in the last row of headings
      * @param  bool  $isCoded  in a total that is labelled by a code
      * @param  bool  $isAtLeft  a heading of its row
+     * @param  Part|null  $below  of a heading: what the cells of its column are, where it says so
      * @param  Part|null  $cell  entry, choice or formula cell, whatever part of its table it is of
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class Place
         public ?Look $laid = null,
         public string $sides = '',
         public ?Part $cell = null,
+        public ?Part $below = null,
     ) {
     }
 
@@ -64,6 +66,6 @@ final readonly class Place
 
         return "{$this->part?->value}|$says|$this->file.$this->named.$this->hand|".
             implode('.', array_map(intval(...), $flags)).
-            "|$this->odd|$this->band|$this->sides|".($this->laid?->key() ?? '').'|'.($this->cell->value ?? '');
+            "|$this->odd|$this->band|$this->sides|".($this->laid?->key() ?? '').'|'.($this->cell->value ?? '').($this->below->value ?? '');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Stylebook;
 
+use Rilvet\Guard\Role;
 use Rilvet\Look\Look;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\Part;
@@ -54,6 +55,39 @@ final class Reader
         }
 
         return array_values($parts);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $heads
+     * @return array<string, string>
+     */
+    public static function headsOf(array $heads): array
+    {
+        $says = [];
+        foreach ($heads as $name => $words) {
+            Part::tryFrom((string) $name)?->isOfCells() === true
+                || throw StylebookIsWrong::because("heads.$name", 'entry_cell, choice_cell or formula_cell is wanted.');
+            is_string($words) && trim($words) !== '' && mb_strlen($words) <= 40 && strpbrk($words, "\"\\\n") === false
+                || throw StylebookIsWrong::because("heads.$name", 'up to 40 characters are wanted, without quotes and line breaks.');
+            $says[(string) $name] = trim($words);
+        }
+
+        return $says;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $roles
+     * @return array<string, RoleRule>
+     */
+    public static function rolesOf(array $roles, Palette $palette): array
+    {
+        $rules = [];
+        foreach ($roles as $name => $rule) {
+            $role = Role::tryFrom((string) $name) ?? throw StylebookIsWrong::because("roles.$name", 'no such role.');
+            $rules[$role->value] = RoleRule::of($role, $rule, $palette);
+        }
+
+        return $rules;
     }
 
     /** The line around a table. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Stylebook;
 
+use Rilvet\Guard\Role;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Line;
 use Rilvet\Look\Look;
@@ -54,6 +55,16 @@ final class Schema
                 ],
                 'marks' => ['type' => 'array', 'items' => ['enum' => array_map(fn (Part $part) => $part->value, Part::OF_CELLS)],
                     'description' => 'Single cells whose looks are seen on every sheet.'],
+                'heads' => ['type' => 'object', 'additionalProperties' => false,
+                    'description' => 'What the heading of a column of single cells says below its name.',
+                    'properties' => array_fill_keys(array_map(fn (Part $part) => $part->value, Part::OF_CELLS),
+                        ['type' => 'string', 'maxLength' => 40, 'pattern' => '^[^"\\\\\\n]*\\S[^"\\\\\\n]*$'])],
+                'roles' => ['type' => 'object', 'additionalProperties' => false,
+                    'properties' => array_fill_keys(array_map(fn (Role $role) => $role->value, Role::cases()), self::role())],
+                'entries' => [
+                    'type' => 'object', 'maxProperties' => EntryRules::MOST, 'propertyNames' => ['pattern' => ConditionRules::NAME],
+                    'additionalProperties' => ['$ref' => '#/$defs/entry'],
+                ],
                 'looks' => $named(['$ref' => '#/$defs/look']),
                 'numbers' => $named(['type' => 'string']),
                 'conditions' => [
@@ -70,6 +81,7 @@ final class Schema
                 'look' => ['type' => 'object', 'properties' => self::attributes(), 'additionalProperties' => false],
                 'rule' => self::rule(),
                 'condition' => ConditionRules::schema(),
+                'entry' => EntryRules::schema(),
             ],
         ];
     }
@@ -79,6 +91,16 @@ final class Schema
     public static function json(): string
     {
         return json_encode(self::all(), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /** @return array<string, mixed> */
+    private static function role(): array
+    {
+        return ['type' => 'object', 'additionalProperties' => false, 'properties' => array_map(self::orNull(...), [
+            'colour' => ['type' => 'string', 'pattern' => '^none$|'.self::COLOUR],
+            'hidden' => ['type' => 'boolean'], 'protected' => ['type' => 'boolean'], 'gridlines' => ['type' => 'boolean'],
+            'zoom' => ['type' => 'integer', 'minimum' => 10, 'maximum' => 400],
+        ])];
     }
 
     /**

@@ -6,6 +6,8 @@ namespace Rilvet\Stylebook;
 
 use JsonException;
 use Rilvet\Condition\Condition;
+use Rilvet\Entry\EntryCheck;
+use Rilvet\Guard\Role;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Facet;
 use Rilvet\Look\Look;
@@ -42,6 +44,9 @@ final readonly class Stylebook
         'numbers',
         'conditions',
         'marks',
+        'heads',
+        'roles',
+        'entries',
     ];
 
     /**
@@ -52,6 +57,9 @@ final readonly class Stylebook
      * @param  array<string, string>  $numbers  named number formats, by name
      * @param  list<Condition>  $conditions  conditional looks of parts; the first goes before the others
      * @param  list<Part>  $marks  entry, choice and formula cells whose looks are seen on every sheet
+     * @param  array<string, string>  $heads  what the heading of a column of single cells says below its name, by Part value
+     * @param  array<string, RoleRule>  $roles  by Role value
+     * @param  list<EntryCheck>  $entries  checks on entry of parts; the first goes before the others
      * @param  array<string, mixed>  $source  the JSON as it was written
      */
     private function __construct(
@@ -71,6 +79,9 @@ final readonly class Stylebook
         public array $numbers,
         public array $conditions,
         public array $marks,
+        public array $heads,
+        private array $roles,
+        public array $entries,
         private array $source,
     ) {
     }
@@ -159,6 +170,9 @@ final readonly class Stylebook
             $numbers,
             ConditionRules::of(Reader::map($data, 'conditions'), $palette),
             Reader::marksOf($data['marks'] ?? []),
+            Reader::headsOf(Reader::map($data, 'heads')),
+            Reader::rolesOf(Reader::map($data, 'roles'), $palette),
+            EntryRules::of(Reader::map($data, 'entries')),
             $data,
         );
     }
@@ -208,6 +222,11 @@ final readonly class Stylebook
         $weight = $total->without(Attribute::Top, Attribute::Bottom, Attribute::Fill);
 
         return $this->part(Part::Body)->under($isFilled ? $weight->without(Attribute::Ink) : $weight);
+    }
+
+    public function role(Role $role): RoleRule
+    {
+        return $this->roles[$role->value] ?? RoleRule::usual($role);
     }
 
     public function named(string $name): ?Look

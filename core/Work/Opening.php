@@ -44,6 +44,19 @@ final readonly class Opening
         return new self($row, $column, $this->gridlines, $this->zoom, $this->firstRow, $this->firstColumn, $this->rightToLeft);
     }
 
+    public function withGridlines(bool $gridlines): self
+    {
+        return new self($this->freezeRow, $this->freezeColumn, $gridlines, $this->zoom, $this->firstRow, $this->firstColumn,
+            $this->rightToLeft);
+    }
+
+    /** @param  int  $zoom  in percent */
+    public function zoomed(int $zoom): self
+    {
+        return new self($this->freezeRow, $this->freezeColumn, $this->gridlines, $zoom, $this->firstRow, $this->firstColumn,
+            $this->rightToLeft);
+    }
+
     private static function movedEdge(int $frozen, Shift $shift): int
     {
         if ($frozen < $shift->at) {

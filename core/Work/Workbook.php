@@ -23,6 +23,7 @@ final readonly class Workbook
      * @param  Stylebook|null  $own  its own named looks and colours
      * @param  array<int, Worksheet>  $beside  sheets that conditions look at, and nothing else
      * @param  OrderGuard|null  $guard  whether the order of its sheets is protected; null where that was never read
+     * @param  int  $next  number of the next sheet that is made, where it is more than one beyond those that are loaded
      * @param  bool  $hasResults  the file says what its formulas give; else it asks to be calculated when it is opened (18.2.2)
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class Workbook
         public ?Stylebook $own = null,
         public array $beside = [],
         public ?OrderGuard $guard = null,
+        public int $next = 0,
     ) {
     }
 
@@ -93,6 +95,18 @@ final readonly class Workbook
         return $this->with(sheets: array_replace($this->sheets, [$number => $sheet]));
     }
 
+    /** The number that a sheet gets which is made now: none that was ever used. */
+    public function free(): int
+    {
+        return max($this->next, 1 + max([0, ...array_keys($this->sheets)]));
+    }
+
+    /** With a sheet more, the last of them. */
+    public function adding(int $number, Worksheet $sheet): self
+    {
+        return $this->with(sheets: $this->sheets + [$number => $sheet]);
+    }
+
     /** @param  list<int>  $numbers  of all sheets, in their new order */
     public function ordered(array $numbers): self
     {
@@ -124,7 +138,7 @@ final readonly class Workbook
     public function ordering(OrderGuard $order): self
     {
         return new self($this->name, $this->sheets, $this->looks, $this->from1904, $this->names, $this->tables, $this->hasResults,
-            $this->own, $this->beside, $order);
+            $this->own, $this->beside, $order, $this->next);
     }
 
     /** @param  array<string, TableRange>  $tables */
@@ -155,7 +169,7 @@ final readonly class Workbook
         return new self(
             $name ?? $this->name, $sheets ?? $this->sheets, $this->looks, $this->from1904,
             $names ?? $this->names, $tables ?? $this->tables, $this->hasResults, $own ?? $this->own, $beside ?? $this->beside,
-            $this->guard,
+            $this->guard, $this->next,
         );
     }
 }

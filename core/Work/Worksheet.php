@@ -7,6 +7,7 @@ namespace Rilvet\Work;
 use Closure;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
+use Rilvet\Entry\EntryCheck;
 use Rilvet\Entry\EntryChecks;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Address;
@@ -276,6 +277,12 @@ final readonly class Worksheet
     public function conditions(): array
     {
         return [...$this->aspect(Conditions::class)->all, ...$this->stylebook->conditions ?? []];
+    }
+
+    /** @return list<EntryCheck> checks on entry: those of the sheet, then those of its stylebook; the first goes before the others */
+    public function entries(): array
+    {
+        return [...$this->aspect(EntryChecks::class)->all, ...$this->stylebook->entries ?? []];
     }
 
     /** @param  list<Condition>  $conditions  of the sheet itself */

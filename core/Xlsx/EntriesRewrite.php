@@ -70,7 +70,7 @@ final readonly class EntriesRewrite
     public static function wanted(Worksheet $sheet): array
     {
         $wanted = [];
-        foreach ($sheet->aspect(EntryChecks::class)->all as $check) {
+        foreach ($sheet->entries() as $check) {
             $ranges = $check->where->ranges($sheet->reading);
             $ranges === [] || $wanted[] = [$check, $ranges];
         }

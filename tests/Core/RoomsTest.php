@@ -26,7 +26,7 @@ final class RoomsTest extends TestCase
         'Condition' => ['Grid', 'Colour', 'Number', 'Look', 'Intake', 'Reading', 'Formula'],
         'Entry' => ['Grid', 'Look', 'Reading', 'Formula', 'Condition'],
         'Guard' => ['Grid', 'Reading'],
-        'Stylebook' => ['Colour', 'Number', 'Look', 'Reading', 'Condition'],
+        'Stylebook' => ['Colour', 'Number', 'Look', 'Reading', 'Condition', 'Entry', 'Guard'],
         'Work' => ['Grid', 'Formula', 'Condition', 'Entry', 'Guard', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook'],
         'Dressed' => ['Grid', 'Formula', 'Condition', 'Entry', 'Guard', 'Look', 'Number', 'Intake', 'Reading', 'Stylebook', 'Work'],
         'Feature' => ['Grid', 'Formula', 'Condition', 'Entry', 'Guard', 'Work'],

@@ -65,6 +65,26 @@ final class WiringTest extends TestCase
             'arrangeConditions, off' => ['arrangeConditions', ['ids' => ['n1', 'n2'], 'what' => 'off']],
             'arrangeConditions, out' => ['arrangeConditions', ['ids' => ['n2'], 'what' => 'drop']],
             'gatherConditions' => ['gatherConditions', ['sheets' => [1], 'idle' => true]],
+            'mark' => ['mark', ['part' => 'formula_cell', 'on' => true, 'sheets' => [1]]],
+            'sayEntries' => ['sayEntries', $chosen + ['as' => 'entry']],
+            'sayEntries, none' => ['sayEntries', $chosen + ['as' => 'none']],
+            'guardFormulas' => ['guardFormulas', ['sheets' => [1]]],
+            'protect' => ['protect', ['allowed' => ['selectLockedCells', 'sort'], 'password' => 'Osier 7', 'sheets' => [1]]],
+            'unprotect' => ['unprotect', ['password' => 'Osier 7']],
+            'protectOrder' => ['protectOrder', ['on' => true, 'password' => 'Osier 7']],
+            'setEntry' => ['setEntry', ['id' => null, 'where' => ['cells' => 'A2:A4'], 'kind' => 'list', 'choices' => ['Oak', 'Yew'],
+                'promptTitle' => 'Tree', 'prompt' => 'As the label says', 'title' => 'No tree', 'message' => 'Choose one',
+                'severity' => 'warning', 'blank' => false]],
+            'setEntry, a number' => ['setEntry', ['id' => null, 'where' => ['column' => 'C2'], 'kind' => 'whole', 'is' => 'between',
+                'values' => ['1', '9']]],
+            'setEntry, from cells' => ['setEntry', ['id' => null, 'where' => ['cells' => 'D2:D4'], 'kind' => 'list', 'from' => 'A2:A4',
+                'shows' => false]],
+            'dropEntries' => ['dropEntries', ['ids' => ['n1']]],
+            'role' => ['role', ['role' => 'entry', 'purpose' => 'To be filled in', 'sheets' => [1]]],
+            'followRoles' => ['followRoles', ['sheets' => [1], 'order' => true]],
+            'addSheet' => ['addSheet', ['of' => 'looks']],
+            'addSheet, contents' => ['addSheet', ['of' => 'contents']],
+            'rewriteHeads' => ['rewriteHeads', ['part' => 'heading', 'to' => 'capitals', 'sheets' => [1]]],
             'name' => ['name', ['name' => 'Counts', 'ranges' => 'C2:C4']],
             'edit' => ['edit', ['cells' => [[2, 1, 'Black poplar by the old ferry'], [3, 3, '=C2*2']]]],
             'clear' => ['clear', ['ranges' => 'C3']],
@@ -127,6 +147,12 @@ final class WiringTest extends TestCase
             'keepCondition' => ['keepCondition', ['id' => null, 'where' => ['part' => 'body', 'kind' => 'decimal'], 'kind' => 'decimal',
                 'test' => ['is' => 'below', 'values' => ['3']], 'look' => ['bold' => true, 'fill' => '#445566']]],
             'arrangeCondition' => ['arrangeCondition', ['id' => 'c1', 'what' => 'off']],
+            'mark' => ['mark', ['part' => 'entry_cell', 'on' => true]],
+            'headsSay' => ['headsSay', ['part' => 'formula_cell', 'says' => 'worked out']],
+            'roleRule' => ['roleRule', ['role' => 'entry', 'rule' => ['colour' => '#224466', 'protected' => false]]],
+            'keepEntry' => ['keepEntry', ['id' => null, 'where' => ['part' => 'body', 'heading' => 'Tree'], 'kind' => 'list',
+                'choices' => ['Oak', 'Yew'], 'prompt' => 'As the label says']],
+            'dropEntry' => ['dropEntry', ['id' => 'e1']],
             'widthUnder' => ['widthUnder', ['axis' => 'columns', 'heading' => 'Worth', 'size' => '90 px']],
         ];
     }
@@ -158,7 +184,7 @@ final class WiringTest extends TestCase
         $this->assertSame($done->json('sight.number'), $this->get($this->url("$sheet/number?row=2&column=2"))->json());
         $figures = $this->get($this->url("$sheet/figures?ranges=B2:C4"))->json();
         // Looks change no sum, so only an act on data brings new ones along.
-        $isOfData = DB::table('sheets')->where('data_revision', $workbook->refresh()->revision)->exists();
+        $isOfData = DB::table('sheets')->where('number', 1)->where('data_revision', $workbook->refresh()->revision)->exists();
         $this->assertSame($isOfData ? $figures : null, $done->json('sight.figures'));
         $this->assertSame($done->json('sheet'), $this->get($this->url($sheet))->json());
         $this->undo($workbook);
@@ -177,6 +203,7 @@ final class WiringTest extends TestCase
                 'keepNumber' => ['name' => 'Tonnes', 'code' => '0 "t"'],
                 'colour' => ['name' => 'River', 'hex' => '#335577'],
                 'keepCondition' => self::revisions()['keepCondition'][1],
+                'keepEntry' => self::revisions()['keepEntry'][1],
             ] as $name => $first
         ) {
             $name === $act || $this->act($workbook, $name, $first + ['scope' => 'everywhere']);
@@ -265,6 +292,8 @@ final class WiringTest extends TestCase
             'wipe' => $this->act($workbook, 'format', ['ranges' => 'A1:C3', 'look' => ['bold' => true, 'fill' => '#FFE08A']]),
             'split' => $this->act($workbook, 'merge', ['ranges' => 'A2:D2', 'mode' => 'join']),
             'convert' => $this->act($workbook, 'edit', ['cells' => [[6, 1, "'12"]]]),
+            'unprotect' => $this->act($workbook, 'protect', ['allowed' => [], 'password' => 'Osier 7']),
+            'dropEntries' => $this->act($workbook, 'setEntry', self::acts()['setEntry'][1]),
             'arrangeConditions', 'gatherConditions' => $this->conditioned($workbook),
             default => null,
         };

@@ -57,7 +57,25 @@ final class Outline
             self::circles($sheet->unsettled->circles),
             $setup->opening->rightToLeft,
             OwnDesign::of($sheet, $looks),
+            self::checked($sheet, true),
+            self::checked($sheet, false),
         );
+    }
+
+    /** @return list<string> ranges under a check on entry, as many as are sent */
+    private static function checked(Worksheet $sheet, bool $choices): array
+    {
+        $ranges = [];
+        foreach ($sheet->entries() as $check) {
+            foreach (! $choices || $check->isChoice() ? $check->where->ranges($sheet->reading) : [] as $range) {
+                $ranges[] = (string) $range;
+            }
+            if (count($ranges) > self::MOST_RUNS) {
+                break;
+            }
+        }
+
+        return array_slice($ranges, 0, self::MOST_RUNS);
     }
 
     /** @param  list<Range>  $circles */

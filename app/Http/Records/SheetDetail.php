@@ -22,6 +22,8 @@ final readonly class SheetDetail
      * @param  string  $circles  where formulas look at themselves, such as "B2, C4"; empty for nowhere
      * @param  string|null  $design  of its own that it came with, in words
      * @param  bool  $rightToLeft  column A stands at the right
+     * @param  list<string>  $choices  ranges whose cells offer choices
+     * @param  list<string>  $checked  ranges whose cells are checked or say what is wanted
      * @param  int  $notCalculated  formulas that cannot be calculated here and keep their last value
      */
     public function __construct(
@@ -53,6 +55,8 @@ final readonly class SheetDetail
         public string $circles,
         public bool $rightToLeft,
         public ?string $design,
+        public array $choices,
+        public array $checked,
     ) {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Records;
 
 use App\Wire\GivenCondition;
+use App\Wire\GivenEntry;
 use App\Wire\Wiring;
 use LogicException;
 use ReflectionClass;
@@ -71,6 +72,11 @@ final class Types
         TruthNote::class,
         CutTexts::class,
         CurrencyRecord::class,
+        CellPartRecord::class,
+        EntryRecord::class,
+        GuardRecord::class,
+        CellEntryRecord::class,
+        NextEntryRecord::class,
         PartRecord::class,
         ColumnRecord::class,
         RunRecord::class,
@@ -192,7 +198,7 @@ final class Types
         $text .= "\nexport type LookValues = Record<string, string | number | boolean>;\n";
         $names = implode(' | ', array_map(fn (Attribute $attribute) => "'{$attribute->value}'", Attribute::cases()));
         $text .= "\n/** Attributes of a look; a number format may be said as a choice in the place of a code. */\n"
-            ."export type GivenLook = { [name in $names]?: unknown };\n".self::ASKED.GivenCondition::TYPE.Wiring::typescript();
+            ."export type GivenLook = { [name in $names]?: unknown };\n".self::ASKED.GivenCondition::TYPE.GivenEntry::TYPE.Wiring::typescript();
         foreach (self::RECORDS as $class) {
             $record = new ReflectionClass($class);
             $text .= "\nexport interface {$record->getShortName()} {\n";

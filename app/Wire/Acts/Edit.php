@@ -14,10 +14,10 @@ final readonly class Edit implements WiredAct
 {
     public const NAME = 'edit';
 
-    public const ARGUMENTS = '{ cells: [row: number, column: number, text: string][] }';
+    public const ARGUMENTS = '{ cells: [row: number, column: number, text: string][]; keep?: boolean; asReader?: boolean }';
 
     public function act(Arguments $given): Act
     {
-        return new EditCells($given->sheet, $given->cells());
+        return new EditCells($given->sheet, $given->cells(), $given->flag('keep'), $given->flag('asReader'));
     }
 }

@@ -17,4 +17,9 @@ final class NothingToChange extends Refusal
     {
         return new self('Nothing changed: no table stands there, or it is read like that already.');
     }
+
+    public static function heads(): self
+    {
+        return new self('Nothing changed: the headings read like that already, or a table of the file is known by them.');
+    }
 }

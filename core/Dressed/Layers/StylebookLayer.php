@@ -111,6 +111,20 @@ final readonly class StylebookLayer implements LayerSource
         }
 
         // Headings stand as their columns do, and the last of them says the unit where the rule wants it there.
-        return ($place->isLowest ? $rule->headingLook($column) : Look::none())->under($kind->only(Attribute::Horizontal));
+        $says = $place->isLowest ? $rule->headingLook($column) : Look::none();
+
+        return $this->saying($says, $place)->under($kind->only(Attribute::Horizontal));
+    }
+
+    /** A heading says below its name what the cells of its column are: as a display, its text stays. */
+    private function saying(Look $says, Place $place): Look
+    {
+        $words = $place->below === null ? '' : $this->stylebook->heads[$place->below->value] ?? '';
+        if ($words === '') {
+            return $says;
+        }
+        $unit = preg_match('/^@"\n(.*)"$/su', $says->text(Attribute::Number), $found) === 1 ? $found[1].' · ' : '';
+
+        return $says->under(Look::of([Attribute::Number->value => "@\"\n$unit$words\"", Attribute::Wrap->value => true]));
     }
 }

@@ -1,6 +1,6 @@
 // Written by `php artisan rilvet:types` from the records in PHP. Do not edit.
 
-export const Parts = ['title', 'units', 'column_group', 'heading', 'row_label', 'body', 'row_group', 'subtotal', 'total', 'note'] as const;
+export const Parts = ['title', 'units', 'column_group', 'heading', 'row_label', 'body', 'row_group', 'subtotal', 'total', 'note', 'entry_cell', 'choice_cell', 'formula_cell'] as const;
 export type Part = (typeof Parts)[number];
 
 export const ColumnKinds = ['text', 'longtext', 'code', 'category', 'integer', 'decimal', 'amount', 'percent', 'date', 'time', 'datetime', 'duration', 'boolean', 'empty'] as const;
@@ -21,6 +21,9 @@ export const PARTS: Record<Part, { words: string; one: string; letter: string; o
   subtotal: { words: 'Subtotals', one: 'Subtotal', letter: 'S', ofRows: true },
   total: { words: 'Total', one: 'Total', letter: 'Σ', ofRows: true },
   note: { words: 'Notes', one: 'Note', letter: 'N', ofRows: true },
+  entry_cell: { words: 'Entry cells', one: 'Entry cell', letter: 'E', ofRows: false },
+  choice_cell: { words: 'Choice cells', one: 'Choice cell', letter: 'C', ofRows: false },
+  formula_cell: { words: 'Formula cells', one: 'Formula cell', letter: 'F', ofRows: false },
 };
 
 /** What kinds of columns are called: one, and what several of them hold. */
@@ -238,6 +241,26 @@ export type GivenCondition = {
   off?: boolean;
 };
 
+/** What may be entered into cells; values and choices as people write them. */
+export type GivenEntry = {
+  id: string | null;
+  where: GivenWhere;
+  kind: string;
+  is?: string;
+  values?: string[];
+  /** A list: its choices, one each; where they stand, as "Lists!A2:A9" or a name; or what the column holds. */
+  choices?: string[];
+  from?: string;
+  column?: boolean;
+  blank?: boolean;
+  shows?: boolean;
+  promptTitle?: string;
+  prompt?: string;
+  title?: string;
+  message?: string;
+  severity?: string;
+};
+
 export interface ActArguments {
   dress: OnSheets & { stylebook: string | null; clean: boolean; version?: number | null; touches?: TouchesOver };
   correct: { correction: { type: string } & Record<string, unknown> };
@@ -255,7 +278,7 @@ export interface ActArguments {
   layNamed: OnCells & { name: string };
   stripe: OnCells & { stripes: Record<string, unknown> | null; key?: number | null };
   name: { name: string; ranges?: string };
-  edit: { cells: [row: number, column: number, text: string][] };
+  edit: { cells: [row: number, column: number, text: string][]; keep?: boolean; asReader?: boolean };
   clear: OnCells;
   convert: OnCells & { to: string };
   paste: { row: number; column: number; text?: string; html?: string; cells?: unknown[][]; looks?: GivenLook[][] | null };
@@ -275,6 +298,18 @@ export interface ActArguments {
   setCondition: GivenCondition;
   arrangeConditions: { ids: string[]; what: 'drop' | 'on' | 'off' | 'move'; to?: number };
   gatherConditions: OnSheets & { idle?: boolean };
+  mark: { part: 'entry_cell' | 'choice_cell' | 'formula_cell'; on: boolean; sheets?: number[] | 'all' };
+  sayEntries: OnCells & { as: 'entry' | 'none' | 'found' };
+  guardFormulas: { sheets?: number[] | 'all' };
+  protect: { allowed: string[]; password?: string | null; sheets?: number[] | 'all' };
+  unprotect: { password?: string | null };
+  protectOrder: { on: boolean; password?: string | null };
+  setEntry: GivenEntry;
+  dropEntries: { ids: string[] };
+  role: { role: string | null; purpose?: string; sheets?: number[] | 'all' };
+  followRoles: { sheets?: number[] | 'all'; order?: boolean };
+  addSheet: { of: 'looks' | 'contents' };
+  rewriteHeads: { part: 'heading' | 'column_group'; to: 'capitals' | 'sentence' | 'says'; says?: string; below?: 'entry_cell' | 'choice_cell' | 'formula_cell'; sheets?: number[] | 'all' };
 }
 
 export interface RevisionArguments {
@@ -305,6 +340,11 @@ export interface RevisionArguments {
   call: { name: string; about: string };
   keepCondition: GivenCondition;
   arrangeCondition: { id: string; what: 'drop' | 'on' | 'off' | 'move'; to?: number };
+  mark: { part: 'entry_cell' | 'choice_cell' | 'formula_cell'; on: boolean };
+  headsSay: { part: 'entry_cell' | 'choice_cell' | 'formula_cell'; says: string | null };
+  roleRule: { role: string; rule: { colour?: string | null; hidden?: boolean; protected?: boolean; gridlines?: boolean | null; zoom?: number | null } | null };
+  keepEntry: GivenEntry;
+  dropEntry: { id: string };
 }
 
 export interface AttributeState {
@@ -544,6 +584,79 @@ export interface CurrencyRecord {
   region: string;
 }
 
+export interface CellPartRecord {
+  part: string;
+  words: string;
+  letter: string;
+  count: number;
+  ranges: string[];
+  isMarked: boolean;
+  byStylebook: boolean;
+}
+
+export interface EntryRecord {
+  id: string;
+  sentence: string;
+  ranges: string;
+  isCells: boolean;
+  columnCell: string | null;
+  part: string | null;
+  columnKind: string | null;
+  heading: string | null;
+  kind: string;
+  is: string;
+  values: string[];
+  choices: string[];
+  from: string | null;
+  ofColumn: boolean;
+  blank: boolean;
+  shows: boolean;
+  promptTitle: string;
+  prompt: string;
+  title: string;
+  message: string;
+  severity: string;
+  wrong: string | null;
+  ofStylebook: boolean;
+}
+
+export interface GuardRecord {
+  sheet: number;
+  role: string;
+  why: string;
+  isSaid: boolean;
+  purpose: string;
+  parts: CellPartRecord[];
+  constants: number;
+  constantsAt: string[];
+  checks: EntryRecord[];
+  more: number;
+  kept: number;
+  against: number;
+  againstAt: string[];
+  isAll: boolean;
+  isProtected: boolean;
+  hasPassword: boolean;
+  allowed: string[];
+  isOrderProtected: boolean;
+  orderHasPassword: boolean;
+}
+
+export interface CellEntryRecord {
+  isLocked: boolean;
+  part: string | null;
+  choices: string[];
+  promptTitle: string;
+  prompt: string;
+  wanted: string | null;
+  isAllowed: boolean;
+}
+
+export interface NextEntryRecord {
+  row: number;
+  column: number;
+}
+
 export interface PartRecord {
   part: string;
   words: string;
@@ -665,6 +778,8 @@ export interface SheetDetail {
   circles: string;
   rightToLeft: boolean;
   design: string | null;
+  choices: string[];
+  checked: string[];
 }
 
 export interface SheetRecord {

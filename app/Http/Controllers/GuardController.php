@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Bench;
+use App\Http\GuardView;
+use App\Http\Records\CellEntryRecord;
+use App\Http\Records\NextEntryRecord;
+use App\Models\Workbook as WorkbookRow;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Rilvet\Dressed\CellParts;
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Entry\EntryJudges;
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Cell;
+use Rilvet\Look\Attribute;
+use Rilvet\Measure\Shown;
+use Rilvet\Work\Workbook;
+
+/** What is entered, chosen and worked out on a sheet, and how that is guarded. */
+final class GuardController
+{
+    /** Choices that are sent. */
+    private const CHOICES = 1_000;
+
+    /** Cells that are gone through on the way to the next open one. */
+    private const WALK = 200_000;
+
+    public function __construct(private readonly Bench $bench)
+    {
+    }
+
+    /** What a sheet is for, its entry, choice and formula cells, its checks on entry, and how it is protected. */
+    public function sheet(int $id, int $number): JsonResponse
+    {
+        return response()->json(GuardView::of($this->bench->whole(WorkbookRow::onShelf($id)), $number));
+    }
+
+    /** What one cell takes. */
+    public function cell(Request $request, int $id, int $number): JsonResponse
+    {
+        $workbook = $this->bench->load(WorkbookRow::onShelf($id), [$number]);
+        [$row, $column] = self::place($request);
+        $sheet = $workbook->sheet($number);
+        $judges = new EntryJudges($sheet->entries(), $sheet->reading, $sheet->cells, $workbook->around($number));
+        $judge = $judges->at($row, $column);
+        $look = (new DressedSheet($sheet, $workbook->looks))->at($row, $column);
+        $cell = Cell::blank();
+        foreach ($sheet->cells->read($row, $row, $column, $column) as $cells) {
+            $cell = $cells[$column - 1] ?? $cell;
+        }
+        $kind = $sheet->reading->tableAt($row, $column)?->column($column)?->kind;
+        $isChoice = $judge?->check->isChoice() === true;
+
+        return response()->json(new CellEntryRecord(
+            $look->look->get(Attribute::Locked) !== false,
+            (new CellParts($sheet, $workbook->looks))->at($row, $column)?->value,
+            array_map(fn (bool|int|float|string $value) => Shown::of(Cell::of($value), $look, $workbook->from1904)->formatted->text,
+                array_slice($isChoice ? $judge->choices($row, $column) : [], 0, self::CHOICES)),
+            $judge->check->promptTitle ?? '', $judge->check->prompt ?? '', $judge?->wanted($kind),
+            $judge === null || $cell->isBlank() || $judge->allows($row, $column, $cell),
+        ));
+    }
+
+    /** The open cell after or before one: along its row, then in the rows below, and around. */
+    public function next(Request $request, int $id, int $number): JsonResponse
+    {
+        $workbook = $this->bench->load(WorkbookRow::onShelf($id), [$number]);
+        [$row, $column] = self::place($request);
+
+        return response()->json(self::open($workbook, $number, $row, $column, $request->boolean('back')));
+    }
+
+    private static function open(Workbook $workbook, int $number, int $row, int $column, bool $isBack): NextEntryRecord
+    {
+        $sheet = $workbook->sheet($number);
+        [$rows, $columns] = [max(1, $sheet->cells->rows()), max(1, $sheet->cells->columns())];
+        foreach ($sheet->reading->tables as $table) {
+            $columns = max($columns, $table->range->right);
+            $rows = max($rows, $table->range->bottom);
+        }
+        $dressed = new DressedSheet($sheet, $workbook->looks);
+        $all = $rows * $columns;
+        $at = (min($row, $rows) - 1) * $columns + min($column, $columns) - 1;
+        // Who stands beyond what is filled begins at its end.
+        $at = $row > $rows ? ($isBack ? $all : -1) : $at;
+        for ($step = 1; $step <= min($all, self::WALK); $step++) {
+            $place = (($at + ($isBack ? -$step : $step)) % $all + $all) % $all;
+            [$down, $across] = [intdiv($place, $columns) + 1, $place % $columns + 1];
+            if ($dressed->at($down, $across)->look->get(Attribute::Locked) === false) {
+                return new NextEntryRecord($down, $across);
+            }
+        }
+
+        return new NextEntryRecord(0, 0);
+    }
+
+    /** @return array{int, int} */
+    private static function place(Request $request): array
+    {
+        return [max(1, min(Address::ROWS, $request->integer('row', 1))), max(1, min(Address::COLUMNS, $request->integer('column', 1)))];
+    }
+}
