@@ -37,7 +37,9 @@ return Application::configure(basePath: dirname(__DIR__))
             'message' => 'Somebody changed it just now, and was quicker. Nothing was lost: do it again.',
         ], 409));
         $exceptions->render(fn (WentOn $on) => response()->json(['message' => $on->getMessage(), 'went' => $on->toArray()], 409));
-        $exceptions->render(fn (LooksStay $wrong) => response()->json(['message' => $wrong->getMessage(), 'covered' => $wrong->cells], 422));
+        $exceptions->render(
+            fn (LooksStay $wrong) => response()->json(['message' => $wrong->getMessage(), 'covered' => $wrong->cells], 422),
+        );
         $exceptions->render(fn (EntryIsNotAllowed $wrong) => response()->json([
             'message' => $wrong->getMessage(), 'entry' => $wrong->cell, 'mayBeKept' => $wrong->mayBeKept,
         ], 422));

@@ -93,8 +93,8 @@ final class GuardView
             $check->kind->value, $check->is->value,
             $check->kind === EntryKind::List ? [] : array_map(fn (string $value) => Written::shown($value, $kind, $workbook->from1904),
                 $check->of),
-            $check->typed() ?? [], $isPlace ? ($judge?->from($row, $column) ?? ($check->of[0] ?? '')) : null, $check->ofColumn, $check->blank,
-            $check->shows,
+            $check->typed() ?? [], $isPlace ? ($judge?->from($row, $column) ?? ($check->of[0] ?? '')) : null, $check->ofColumn,
+            $check->blank, $check->shows,
             $check->promptTitle, $check->prompt, $check->title, $check->message, $check->severity->value,
             $check->isLost() ? 'The cells that it names are gone.' : $judge?->tried(), $ofStylebook,
         );

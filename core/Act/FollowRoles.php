@@ -30,8 +30,8 @@ final readonly class FollowRoles implements Act
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
             $rule = $sheet->stylebook?->role($roles[$number]->role) ?? RoleRule::usual($roles[$number]->role);
-            $isSeen = array_filter($workbook->sheets, fn ($each, int $other) => $other !== $number && $each->setup->tab->state === 'visible',
-                ARRAY_FILTER_USE_BOTH) !== [];
+            $others = array_diff_key($workbook->sheets, [$number => 0]);
+            $isSeen = array_filter($others, fn ($each) => $each->setup->tab->state === 'visible') !== [];
             $state = match (true) {
                 $isLocked => $sheet->setup->tab->state,
                 // One sheet at least is seen.

@@ -21,7 +21,8 @@ final class MadeSheet
 {
     /** What parts are for, to whoever reads the workbook. */
     private const MEANING = [
-        'title' => 'What the table is about', 'units' => 'What the figures are counted in', 'column_group' => 'Columns that belong together',
+        'title' => 'What the table is about', 'units' => 'What the figures are counted in',
+        'column_group' => 'Columns that belong together',
         'heading' => 'What a column holds', 'row_label' => 'What a row is about', 'body' => 'The rows themselves',
         'row_group' => 'Rows that belong together', 'subtotal' => 'Sum of a group', 'total' => 'Sum of all',
         'note' => 'A word beside the table', 'entry_cell' => 'To be filled in', 'choice_cell' => 'To be chosen from a list',
@@ -35,7 +36,8 @@ final class MadeSheet
      */
     public static function looks(Workbook $workbook, ?Stylebook $stylebook): array
     {
-        $rows = [[Cell::of('Looks'.($stylebook === null ? '' : " of $stylebook->name"))], [], self::texts('Look', 'Sample', 'What it means')];
+        $title = 'Looks'.($stylebook === null ? '' : " of $stylebook->name");
+        $rows = [[Cell::of($title)], [], self::texts('Look', 'Sample', 'What it means')];
         $samples = [];
         $add = function (string $name, Look $look, string $means) use (&$rows, &$samples) {
             $rows[] = self::texts($name, $name, $means);
@@ -44,9 +46,9 @@ final class MadeSheet
         foreach ($stylebook === null ? Part::OF_CELLS : Part::cases() as $part) {
             $look = $part->isOfCells() ? ($stylebook?->cell($part) ?? Stylebook::usual($part)) : $stylebook?->part($part) ?? Look::none();
             // Borders of a row of a table would frame the sample, and a span reach over what stands beside it.
-            $look->isEmpty() || $add($part->words(), ($stylebook->ground ?? Look::none())->under($look)
-                ->without(Attribute::Locked, Attribute::Concealed, Attribute::Number, Attribute::Rotation)->under(Look::of(['horizontal' => 'left',
-                    'indent' => 0])), self::MEANING[$part->value]);
+            $plain = $look->without(Attribute::Locked, Attribute::Concealed, Attribute::Number, Attribute::Rotation);
+            $sample = ($stylebook->ground ?? Look::none())->under($plain)->under(Look::of(['horizontal' => 'left', 'indent' => 0]));
+            $look->isEmpty() || $add($part->words(), $sample, self::MEANING[$part->value]);
         }
         foreach (($stylebook->looks ?? []) + ($workbook->own->looks ?? []) as $name => $look) {
             $add((string) $name, $look->without(Attribute::Number), ucfirst(LookWords::of($look)));

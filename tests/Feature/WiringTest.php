@@ -332,14 +332,17 @@ final class WiringTest extends TestCase
         $rows = [
             ...DB::table('workbooks')
                 ->orderBy('id')
-                ->get(['name', 'names', 'own'])
+                ->get(['name', 'names', 'own', 'guard'])
                 ->all(),
             ...DB::table('sheets')
                 ->where('gone', false)
                 ->orderBy('id')
-                ->get(['number', 'place', 'name', 'rows', 'columns', 'state', 'tab', 'stylebook_id', 'held', 'measure', 'blocks'])
+                ->get(['number', 'place', 'name', 'rows', 'columns', 'state', 'tab', 'protected', 'stylebook_id', 'held',
+                    'measure', 'blocks'])
                 ->all(),
-            ...DB::table('documents')->orderBy('sheet_id')->orderBy('name')->get()->all(),
+            // A sheet that a step back took out is kept for a step on.
+            ...DB::table('documents')->whereIn('sheet_id', DB::table('sheets')->where('gone', false)->select('id'))
+                ->orderBy('sheet_id')->orderBy('name')->get()->all(),
             ...DB::table('stylebooks')->orderBy('name')->get(['name', 'version'])->all(),
         ];
 

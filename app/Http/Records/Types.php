@@ -16,7 +16,12 @@ use Rilvet\Condition\Is;
 use Rilvet\Condition\MarkSet;
 use Rilvet\Condition\Period;
 use Rilvet\Condition\Shape;
+use Rilvet\Entry\EntryCheck;
+use Rilvet\Entry\EntryKind;
+use Rilvet\Entry\Severity;
 use Rilvet\Grid\Address;
+use Rilvet\Guard\Allowance;
+use Rilvet\Guard\Role;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Line;
 use Rilvet\Reading\ColumnKind;
@@ -195,10 +200,12 @@ final class Types
             .implode('', array_map(fn (Shape $shape) => "  {$shape->value}: { path: '{$shape->path()}', words: '{$shape->words()}' },\n",
                 Shape::cases()))."};\n";
         $text .= self::conditions();
+        $text .= self::guard();
         $text .= "\nexport type LookValues = Record<string, string | number | boolean>;\n";
         $names = implode(' | ', array_map(fn (Attribute $attribute) => "'{$attribute->value}'", Attribute::cases()));
         $text .= "\n/** Attributes of a look; a number format may be said as a choice in the place of a code. */\n"
-            ."export type GivenLook = { [name in $names]?: unknown };\n".self::ASKED.GivenCondition::TYPE.GivenEntry::TYPE.Wiring::typescript();
+            ."export type GivenLook = { [name in $names]?: unknown };\n".self::ASKED.GivenCondition::TYPE.GivenEntry::TYPE
+            .Wiring::typescript();
         foreach (self::RECORDS as $class) {
             $record = new ReflectionClass($class);
             $text .= "\nexport interface {$record->getShortName()} {\n";
@@ -223,6 +230,30 @@ final class Types
         };
 
         return $type->allowsNull() ? "$text | null" : $text;
+    }
+
+    /** What may be entered, and what a protected sheet allows, in the words of the interface. */
+    private static function guard(): string
+    {
+        $unseen = [Allowance::Objects, Allowance::Scenarios];
+        $shown = array_filter(Allowance::cases(), fn (Allowance $one) => ! in_array($one, $unseen, true));
+
+        return self::pairs('ENTRY_KINDS', 'What cells may take.', EntryKind::cases())
+            .self::pairs('ENTRY_OPERATORS', 'How it is compared.', EntryCheck::OPERATORS)
+            .self::pairs('SEVERITIES', 'What becomes of anything else.', Severity::cases())
+            .self::pairs('ALLOWANCES', 'What a protected sheet may allow.', $shown)
+            .self::pairs('ROLES', 'What a sheet is for.', Role::cases());
+    }
+
+    /** @param  array<array-key, EntryKind|Is|Severity|Allowance|Role>  $cases */
+    private static function pairs(string $name, string $about, array $cases): string
+    {
+        $text = "\n/** $about */\nexport const $name: [string, string][] = [\n";
+        foreach ($cases as $one) {
+            $text .= "  ['$one->value', '{$one->words()}'],\n";
+        }
+
+        return "$text];\n";
     }
 
     private static function listType(string $name, string $doc): string

@@ -20,8 +20,8 @@ final readonly class RuleOfRole implements WiredRevision
 {
     public const NAME = 'roleRule';
 
-    public const ARGUMENTS = '{ role: string; rule: { colour?: string | null; hidden?: boolean; protected?: boolean; gridlines?: boolean | null; '
-        .'zoom?: number | null } | null }';
+    public const ARGUMENTS = '{ role: string; rule: { colour?: string | null; hidden?: boolean; protected?: boolean; '
+        .'gridlines?: boolean | null; zoom?: number | null } | null }';
 
     public function isOwn(Worksheet $sheet, Arguments $given): bool
     {

@@ -5,9 +5,12 @@ import type {
     BookRecord,
     ComingRecord,
     CurrencyRecord,
+    CellEntryRecord,
     ConditionsRecord,
     DrawingRecord,
     GivenCondition,
+    GuardRecord,
+    NextEntryRecord,
     TrialRecord,
     CutTexts,
     DifferenceRecord,
@@ -57,6 +60,8 @@ export class Refused extends Error {
         readonly words: string | null = null,
         /** Another version of a stylebook was kept meanwhile: what both changed. */
         readonly went: Went | null = null,
+        /** What was typed stands against a check that only warns: it may be kept. */
+        readonly mayBeKept = false,
     ) {
         super(message);
     }
@@ -98,6 +103,7 @@ async function call<T>(method: string, path: string, body?: object, signal?: Abo
             done?: boolean;
             words?: string | null;
             went?: Went;
+            mayBeKept?: boolean;
         } | null;
         throw new Refused(
             said?.message || `The server answered ${response.status}.`,
@@ -108,6 +114,7 @@ async function call<T>(method: string, path: string, body?: object, signal?: Abo
             said?.done ?? false,
             said?.words ?? null,
             said?.went ?? null,
+            said?.mayBeKept ?? false,
         );
     }
     return answer as T;
@@ -185,6 +192,11 @@ export const api = {
     changeDialect: (id: string, dialect: { encoding: string; delimiter: string; quote: string }) =>
         patiently<ImportRecord>('PATCH', `imports/${id}`, dialect),
     keep: (id: string) => patiently<ImportRecord>('POST', `imports/${id}/keep`, {}),
+    guard: (id: number, sheet: number) => call<GuardRecord>('GET', `workbooks/${id}/sheets/${sheet}/guard`),
+    entry: (id: number, sheet: number, row: number, column: number) =>
+        call<CellEntryRecord>('GET', `workbooks/${id}/sheets/${sheet}/entry?row=${row}&column=${column}`),
+    nextEntry: (id: number, sheet: number, row: number, column: number, back: boolean) =>
+        call<NextEntryRecord>('GET', `workbooks/${id}/sheets/${sheet}/next?row=${row}&column=${column}${back ? '&back=1' : ''}`),
     conditions: (id: number, sheet: number | null) =>
         call<ConditionsRecord>('GET', `workbooks/${id}/conditions${sheet === null ? '' : `?sheet=${sheet}`}`),
     /** What a conditional look would do that is being written. */

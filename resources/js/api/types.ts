@@ -200,6 +200,66 @@ export const MARK_SETS: Record<string, { shape: string; colour: string }[]> = {
   '5Boxes': [{ shape: 'steps0', colour: '#2A2230' }, { shape: 'steps1', colour: '#2A2230' }, { shape: 'steps2', colour: '#2A2230' }, { shape: 'steps3', colour: '#2A2230' }, { shape: 'steps4', colour: '#2A2230' }],
 };
 
+/** What cells may take. */
+export const ENTRY_KINDS: [string, string][] = [
+  ['any', 'anything'],
+  ['list', 'one of a list'],
+  ['whole', 'a whole number'],
+  ['decimal', 'a number'],
+  ['date', 'a date'],
+  ['time', 'a time'],
+  ['length', 'a text of a length'],
+  ['formula', 'what a formula says'],
+];
+
+/** How it is compared. */
+export const ENTRY_OPERATORS: [string, string][] = [
+  ['between', 'is between'],
+  ['outside', 'is not between'],
+  ['equal', 'is'],
+  ['unequal', 'is not'],
+  ['above', 'is above'],
+  ['below', 'is below'],
+  ['atLeast', 'is at least'],
+  ['atMost', 'is at most'],
+];
+
+/** What becomes of anything else. */
+export const SEVERITIES: [string, string][] = [
+  ['stop', 'is refused'],
+  ['warning', 'is asked about'],
+  ['note', 'is told about'],
+];
+
+/** What a protected sheet may allow. */
+export const ALLOWANCES: [string, string][] = [
+  ['selectLockedCells', 'select locked cells'],
+  ['selectUnlockedCells', 'select open cells'],
+  ['formatCells', 'format cells'],
+  ['formatColumns', 'size and hide columns'],
+  ['formatRows', 'size and hide rows'],
+  ['insertColumns', 'put columns in'],
+  ['insertRows', 'put rows in'],
+  ['insertHyperlinks', 'put links in'],
+  ['deleteColumns', 'take columns out'],
+  ['deleteRows', 'take rows out'],
+  ['sort', 'sort'],
+  ['autoFilter', 'filter'],
+  ['pivotTables', 'use pivot tables'],
+];
+
+/** What a sheet is for. */
+export const ROLES: [string, string][] = [
+  ['entry', 'Entry'],
+  ['report', 'Report'],
+  ['data', 'Data'],
+  ['calculation', 'Calculation'],
+  ['lists', 'Lists'],
+  ['notes', 'Notes'],
+  ['looks', 'Looks'],
+  ['contents', 'Contents'],
+];
+
 export type LookValues = Record<string, string | number | boolean>;
 
 /** Attributes of a look; a number format may be said as a choice in the place of a code. */

@@ -25,6 +25,11 @@ import { useActs } from '@/work/useActs';
 import { Working } from './Working';
 import { ConditionTray } from '@/conditions/ConditionTray';
 import { useDrafts } from '@/conditions/draft';
+import { EntryTray } from '@/guard/EntryTray';
+import { useEntries } from '@/guard/draft';
+import { ProtectDialog } from '@/guard/ProtectDialog';
+import { ReaderBar } from '@/guard/ReaderBar';
+import { useReader } from '@/guard/reader';
 import { useKeys } from './useKeys';
 
 /** ms after which it is looked whether somebody else changed something. */
@@ -53,6 +58,8 @@ export function BenchPage({ id }: { id: number }) {
     const [dressing, setDressing] = useState<boolean | null>(null);
     const [drawer, setDrawer] = useState<Drawer>(null);
     const draft = useDrafts((state) => state.draft);
+    const entry = useEntries((state) => state.draft);
+    const reader = useReader((state) => state.on);
     const narrow = useNarrow();
     const view = useRef<Rect>({ top: 1, left: 1, bottom: 50, right: 20 });
     const acts = useActs(id);
@@ -68,11 +75,19 @@ export function BenchPage({ id }: { id: number }) {
         () => () => {
             useBench.setState({ sheet: 0, trial: null });
             useDrafts.setState({ draft: null });
+            useEntries.setState({ draft: null });
+            useReader.setState({ on: false });
         },
         [],
     );
     // What is written belongs to the sheet that it was begun on.
-    useEffect(() => () => useDrafts.setState({ draft: null }), [number]);
+    useEffect(
+        () => () => {
+            useDrafts.setState({ draft: null });
+            useEntries.setState({ draft: null });
+        },
+        [number],
+    );
     useEffect(() => {
         if (bench.data) document.title = `${bench.data.name} · Rilvet`;
     }, [bench.data]);
@@ -155,9 +170,9 @@ export function BenchPage({ id }: { id: number }) {
             <main className="contents">
                 <h1 className="sr-only">{bench.data.name}</h1>
                 <div
-                    className={`relative grid min-h-0 ${narrow ? 'grid-cols-[minmax(0,1fr)]' : 'grid-cols-[232px_minmax(0,1fr)]'}`}
+                    className={`relative grid min-h-0 ${narrow || reader ? 'grid-cols-[minmax(0,1fr)]' : 'grid-cols-[232px_minmax(0,1fr)]'}`}
                 >
-                    {(!narrow || drawer === 'outline') && (
+                    {!reader && (!narrow || drawer === 'outline') && (
                         <div
                             className={
                                 narrow ? 'absolute inset-y-0 left-0 z-40 grid w-[232px] max-w-[85vw] shadow-xl' : 'grid min-h-0'
@@ -173,6 +188,7 @@ export function BenchPage({ id }: { id: number }) {
                             id={id}
                             detail={shown}
                             seen={seen}
+                            isProtected={record?.protected ?? false}
                             dataRevision={record?.dataRevision ?? 0}
                             preview={trial ? (preview.data?.sight?.windows[0] ?? null) : null}
                             acts={acts}
@@ -181,11 +197,18 @@ export function BenchPage({ id }: { id: number }) {
                     </div>
                 </div>
                 {narrow && <Drawers open={drawer} onOpen={setDrawer} />}
-                {narrow && drawer !== 'tray' && !draft ? (
+                {reader ? (
+                    <ReaderBar id={id} isProtected={record?.protected ?? false} />
+                ) : narrow && drawer !== 'tray' && !draft && !entry ? (
                     <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
                 ) : (
                     <div className={narrow ? 'absolute right-0 bottom-[60px] left-0 z-40 grid h-[152px] shadow-xl' : 'contents'}>
-                        {draft ? (
+                        {entry ? (
+                            <>
+                                <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
+                                <EntryTray acts={acts} draft={entry} />
+                            </>
+                        ) : draft ? (
                             <>
                                 <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
                                 <ConditionTray bench={bench.data} detail={detail.data} acts={acts} draft={draft} />
@@ -210,6 +233,7 @@ export function BenchPage({ id }: { id: number }) {
             <FootLine bench={bench.data} detail={detail.data} acts={acts} />
             {handing && <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />}
             <SortDialog acts={acts} />
+            <ProtectDialog acts={acts} />
             {listing && <KeysDialog onClose={() => setListing(false)} />}
             {finding && (
                 <FindAction

@@ -3,6 +3,7 @@ import { ContextMenu } from 'radix-ui';
 import { useRef, type ReactNode } from 'react';
 import { COLUMNS, ROWS } from '@/grid/address';
 import { AxisItems, useStretch } from './AxisItems';
+import { selectionText, useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
 
 /** The menu of the cells: by the other mouse button, the menu key or Shift+F10. */
@@ -10,14 +11,18 @@ export function CellMenu({
     acts,
     onEdit,
     onClear,
+    onTakes,
     children,
 }: {
     acts: Acts;
     onEdit: () => void;
     onClear: () => void;
+    onTakes: () => void;
     children: ReactNode;
 }) {
     // The editor takes the focus, so it opens when the menu has given it back.
+    const say = (as: 'entry' | 'none') =>
+        void acts.act('sayEntries', { ranges: selectionText(useBench.getState().selection), as });
     const then = useRef<(() => void) | null>(null);
     return (
         <ContextMenu.Root modal={false}>
@@ -38,6 +43,16 @@ export function CellMenu({
                     </ContextMenu.Item>
                     <ContextMenu.Item className="menu-item" onSelect={onClear}>
                         Clear what the cells hold
+                    </ContextMenu.Item>
+                    <ContextMenu.Separator className="menu-line" />
+                    <ContextMenu.Item className="menu-item" onSelect={onTakes}>
+                        What they take…
+                    </ContextMenu.Item>
+                    <ContextMenu.Item className="menu-item" onSelect={() => say('entry')}>
+                        They are entry cells
+                    </ContextMenu.Item>
+                    <ContextMenu.Item className="menu-item" onSelect={() => say('none')}>
+                        They are no entry cells
                     </ContextMenu.Item>
                     <ContextMenu.Separator className="menu-line" />
                     <Stretch axis="rows" most={ROWS} acts={acts} />

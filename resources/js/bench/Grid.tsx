@@ -14,11 +14,15 @@ import { Drawings, useDrawings } from './Drawings';
 import { FreezeEdge } from './FreezeEdge';
 import { HeaderMenu } from './HeaderMenu';
 import { Quadrant } from './Quadrant';
+import { beginEntry } from '@/guard/draft';
+import { ChoiceBox } from '@/guard/ChoiceBox';
+import { ChoiceMarks } from '@/guard/ChoiceMarks';
 import { selectionText, useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
 import { RowNumbers } from './RowNumbers';
 import { ScreenFrame } from './ScreenFrame';
 import { useCellEdit } from './useCellEdit';
+import { useEntryKeys } from './useEntryKeys';
 import { useTruths } from '@/work/useTruths';
 import { useGridKeys } from './useGridKeys';
 import { useHeadKeys } from './useHeadKeys';
@@ -36,9 +40,10 @@ interface Props {
     onView: (view: Rect) => void;
     /** Its cells are there to be seen, and take no texts. */
     still?: boolean;
+    isProtected?: boolean;
 }
 
-export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, still = false }: Props) {
+export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, still = false, isProtected = false }: Props) {
     const selection = useBench((state) => state.selection);
     const active = useBench((state) => state.active);
     const { scroller, view, look, rows, columns, lastRow, lastColumn, frozen, frozenHeight, frozenWidth } = useGridView(
@@ -77,6 +82,7 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
     const lifted = useBench((state) => state.lifted);
     const { editing, typed, beginEdit, finishEdit, clear, copy, paste } = useCellEdit(id, detail, acts, lastRow, scroller);
     const moveByKey = useGridKeys({ rows: lastRow, columns: lastColumn, detail, page: Math.max(1, view.bottom - view.top - 2) });
+    const entering = useEntryKeys(id, detail, isProtected && !still);
     /** Ctrl+Shift+V pastes values alone; the paste that follows the key does not say which it was. */
     const withLooks = useRef(true);
     /** The menu of the cells opens at the active one. */
@@ -97,6 +103,7 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
         if ((event.target as HTMLElement).getAttribute('role') !== 'grid') return;
         withLooks.current = !event.shiftKey;
         const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
+        if (!still && entering.takes(event)) return event.preventDefault();
         if (event.key === 'Escape' && lifted) useBench.setState({ lifted: null });
         else if (event.key === 'F2' && !still) beginEdit(null);
         else if (event.key === 'Delete' && !still) clear();
@@ -140,7 +147,7 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
                 : view.left,
     };
     return (
-        <CellMenu acts={acts} onEdit={() => beginEdit(null)} onClear={clear}>
+        <CellMenu acts={acts} onEdit={() => beginEdit(null)} onClear={clear} onTakes={() => beginEntry(detail)}>
             <div
                 ref={scroller}
                 role="grid"
@@ -156,7 +163,10 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
                 style={{ overflowAnchor: 'none' }}
                 onScroll={look}
                 onKeyDown={onKeyDown}
-                onDoubleClick={(event) => !still && (event.target as HTMLElement).closest('.sheet') && beginEdit(null)}
+                onDoubleClick={(event) =>
+                    !still && (event.target as HTMLElement).closest('.sheet') && !entering.isLocked() && beginEdit(null)
+                }
+                onContextMenuCapture={(event) => entering.reader && event.preventDefault()}
                 onCopy={(event) => {
                     if ((event.target as HTMLElement).tagName === 'INPUT') return;
                     event.preventDefault();
@@ -230,12 +240,37 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
                     >
                         {detail.gridlines && <GridLines rows={rows} columns={columns} view={view} />}
                         {quadrant(clips.main)}
+                        {detail.choices.length > 0 && (
+                            <ChoiceMarks
+                                choices={detail.choices}
+                                rows={rows}
+                                columns={columns}
+                                view={inSight(view, clips.main, frozen)}
+                            />
+                        )}
                         <ActiveCell detail={detail} tiles={shown} rows={rows} columns={columns} />
                         <Drawings id={id} sheet={detail.number} drawings={drawings} rows={rows} columns={columns} view={view} />
                     </div>
                     {screen && (
                         <div role="presentation" className="absolute" style={{ top: TOP, left: LEFT }}>
                             <ScreenFrame screen={screen} rows={rows} columns={columns} left={LEFT + frozenWidth} />
+                        </div>
+                    )}
+                    {!editing && !still && (
+                        <div role="presentation" className="absolute z-[14]" style={{ top: TOP, left: LEFT }}>
+                            <ChoiceBox
+                                id={id}
+                                detail={detail}
+                                stamp={seen}
+                                acts={acts}
+                                rows={rows}
+                                columns={columns}
+                                isGuarded={isProtected || entering.reader}
+                                shift={{
+                                    x: active.column <= frozen.column ? (scroller.current?.scrollLeft ?? 0) : 0,
+                                    y: active.row <= frozen.row ? (scroller.current?.scrollTop ?? 0) : 0,
+                                }}
+                            />
                         </div>
                     )}
                     {editing && (

@@ -9,6 +9,7 @@ import { ROW_PARTS } from '@/work/kinds';
 import { goToName } from '@/work/names';
 import { begin } from '@/conditions/draft';
 import { ConditionList } from '@/conditions/ConditionList';
+import { GuardList } from '@/guard/GuardList';
 import { choose, sameRanges } from './choose';
 import { ColumnRow, LineRow } from './OutlineColumns';
 import { SheetMenu } from './SheetMenu';
@@ -63,6 +64,7 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
                 />
             ))}
             <ConditionList bench={bench} detail={detail} acts={acts} onBegin={() => begin(detail, detail.wears)} />
+            <GuardList bench={bench} detail={detail} acts={acts} />
             {bench.names.length > 0 && (
                 <section aria-label="Names">
                     <Heading left="Names" right={String(bench.names.length)} />

@@ -4,6 +4,10 @@ import { ask } from '@/parts/Ask';
 import { go } from '@/parts/path';
 import { liftLook } from '@/tray/liftLook';
 import { begin } from '@/conditions/draft';
+import { beginEntry } from '@/guard/draft';
+import { lift } from '@/guard/GuardList';
+import { USUALLY_ALLOWED, useProtecting } from '@/guard/ProtectDialog';
+import { readAs } from '@/guard/reader';
 import { ROW_PARTS } from '@/work/kinds';
 import { useSorting } from './SortDialog';
 import { selectionText, useBench } from '@/work/state';
@@ -50,6 +54,11 @@ const ALSO: [RegExp, string][] = [
     [/^lay|^keep the look|^lift/i, 'named look style copy format paint'],
     [/sheets together|acts together/i, 'group several many all sheets'],
     [/while something is true/i, 'conditional condition rule highlight if late below above duplicate bar scale mark'],
+    [/^say what .* take|^choices/i, 'validation validate dropdown drop-down list choice allowed entry check input'],
+    [/^lock|^protect|^lift the protection|^try it/i, 'protection locked unlocked guard password formula input reader'],
+    [/^mark the/i, 'formula input entry highlight colour'],
+    [/^arrange|^add or renew/i, 'role tab colour hide index contents legend key toc'],
+    [/^headings in/i, 'upper case lower capitals'],
     [/^keys$/i, 'help shortcuts keyboard'],
     [/^zoom/i, 'scale magnify percent'],
 ];
@@ -123,10 +132,38 @@ function looks({ bench, detail, acts }: Ground): Action[] {
         run: () => void acts.act('borders', { ranges, sheets, sides }),
     });
     const thin = 'thin #2A2230';
+    const guard: Action[] = [
+        { words: 'Say what the chosen cells take…', run: () => beginEntry(detail) },
+        { words: 'Lock formulas, open entries', run: () => void acts.act('guardFormulas', {}) },
+        { words: 'Mark the formulas', run: () => void acts.act('mark', { part: 'formula_cell', on: true }) },
+        { words: 'Mark the entry cells', run: () => void acts.act('mark', { part: 'entry_cell', on: true }) },
+        { words: 'Mark the choice cells', run: () => void acts.act('mark', { part: 'choice_cell', on: true }) },
+        ...(bench.sheets.find((sheet) => sheet.number === detail.number)?.protected
+            ? [{ words: 'Lift the protection of this sheet', run: () => void lift(acts, detail.name, null) }]
+            : [
+                  {
+                      words: 'Protect this sheet…',
+                      run: () => useProtecting.setState({ sheet: { name: detail.name, allowed: USUALLY_ALLOWED } }),
+                  },
+              ]),
+        { words: 'Try it as the reader', run: () => readAs(true) },
+        { words: 'Arrange all sheets by their roles', run: () => void acts.act('followRoles', { sheets: 'all', order: true }) },
+        { words: 'Add or renew a sheet of looks', run: () => void acts.act('addSheet', { of: 'looks' }) },
+        { words: 'Add or renew a sheet of contents', run: () => void acts.act('addSheet', { of: 'contents' }) },
+        {
+            words: 'Headings in capitals, as texts',
+            run: () => void acts.act('rewriteHeads', { part: 'heading', to: 'capitals' }),
+        },
+        {
+            words: 'Headings in sentence case, as texts',
+            run: () => void acts.act('rewriteHeads', { part: 'heading', to: 'sentence' }),
+        },
+    ];
     const condition: Action = { words: 'A look while something is true…', run: () => begin(detail, detail.wears) };
     const frame = { top: thin, right: thin, bottom: thin, left: thin };
     return [
         condition,
+        ...guard,
         look('Bold', { bold: true }, 'Ctrl+B'),
         look('Italic', { italic: true }, 'Ctrl+I'),
         look('Underline', { underline: 'single' }, 'Ctrl+U'),

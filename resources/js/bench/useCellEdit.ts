@@ -4,6 +4,7 @@ import type { SheetDetail } from '@/api/types';
 import { write } from '@/grid/address';
 import { say, tell } from '@/parts/Messages';
 import type { Edit } from './CellEditor';
+import { useReader } from '@/guard/reader';
 import { selectionText, useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
 
@@ -34,12 +35,12 @@ export function useCellEdit(
             const typed = { ...editing, text };
             setTyped((all) => [...all, typed]);
             const refused = () => {
-                // A formula that is none stays in the editor, as it was typed.
+                // What cannot be kept stays in the editor, as it was typed.
                 useBench.getState().select([{ top: typed.row, left: typed.column, bottom: typed.row, right: typed.column }]);
                 setEditing(typed);
             };
             void acts
-                .type(typed.row, typed.column, text, text.startsWith('=') ? refused : undefined)
+                .type(typed.row, typed.column, text, refused, useReader.getState().on)
                 .finally(() => setTimeout(() => setTyped((all) => all.filter((each) => each !== typed)), 250));
         }
         if (editing && move) {

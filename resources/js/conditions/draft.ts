@@ -62,8 +62,8 @@ const plain: Omit<Draft, 'subject' | 'kind' | 'places' | 'place' | 'is' | 'from'
     on: true,
 };
 
-/** A new one, for what is selected: its cells, the column that they stand in, and all columns like it. */
-export function begin(detail: SheetDetail, worn: string | null) {
+/** Where something can hold that is set for what is selected: its cells, the column that they stand in, and all columns like it. */
+export function placesOf(detail: SheetDetail, worn: string | null) {
     const { selection, active } = useBench.getState();
     const table = detail.tables.find(
         (one) => active.row >= one.top && active.row <= one.bottom && active.column >= one.left && active.column <= one.right,
@@ -81,17 +81,13 @@ export function begin(detail: SheetDetail, worn: string | null) {
     const places = [own, ...(isBody && table ? ofColumn(table, column.column, column.heading, column.kind, worn) : [])];
     const place = places.find((one) => one.name === 'column') ?? own;
     const kind = isBody ? column.kind : null;
-    useDrafts.setState({
-        draft: {
-            ...plain,
-            from: null,
-            subject: isBody ? (column.heading ?? `Column ${column.letters}`) : 'The cell',
-            kind,
-            places,
-            place,
-            is: OFFERED[kind ?? 'any']?.[0] ?? 'below',
-        },
-    });
+    return { subject: isBody ? (column.heading ?? `Column ${column.letters}`) : 'The cell', kind, places, place };
+}
+
+/** A new one, for what is selected. */
+export function begin(detail: SheetDetail, worn: string | null) {
+    const at = placesOf(detail, worn);
+    useDrafts.setState({ draft: { ...plain, from: null, ...at, is: OFFERED[at.kind ?? 'any']?.[0] ?? 'below' } });
 }
 
 function ofColumn(table: TableRecord, column: number, heading: string | null, kind: string, worn: string | null): Place[] {

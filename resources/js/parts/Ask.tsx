@@ -13,6 +13,12 @@ interface Question {
     action: string;
     /** Another way to go on; its answer is "other". */
     other?: string;
+    /** Another way to go on with the text; its answer begins with "other:". */
+    otherWithText?: string;
+    /** What is written is not shown. */
+    secret?: boolean;
+    /** It may be left empty. */
+    optional?: boolean;
     danger?: boolean;
     answer: (text: string | null) => void;
 }
@@ -64,6 +70,8 @@ function Open({ question }: { question: Question }) {
                                 {question.label}
                                 <input
                                     className="field mt-1 w-full text-[13px] text-ink"
+                                    type={question.secret ? 'password' : 'text'}
+                                    autoComplete={question.secret ? 'off' : undefined}
                                     value={text}
                                     autoFocus
                                     onChange={(event) => setText(event.target.value)}
@@ -79,10 +87,20 @@ function Open({ question }: { question: Question }) {
                                     {question.other}
                                 </button>
                             )}
+                            {question.otherWithText && (
+                                <button
+                                    type="button"
+                                    className="btn"
+                                    disabled={text.trim() === ''}
+                                    onClick={() => question.answer(`other:${text}`)}
+                                >
+                                    {question.otherWithText}
+                                </button>
+                            )}
                             <button
                                 type="submit"
                                 className={`btn ${question.danger ? 'border-danger text-danger' : 'btn-primary'}`}
-                                disabled={question.label !== undefined && text.trim() === ''}
+                                disabled={question.label !== undefined && !question.optional && text.trim() === ''}
                             >
                                 {question.action}
                             </button>

@@ -21,6 +21,8 @@ interface Handling {
     hides?: (hidden: string[]) => void;
     /** Looks of their own that would cover it: a choice is wanted. */
     covered?: (message: string) => void;
+    /** It stands against a check that only warns: it may be kept. */
+    against?: (message: string) => void;
     /** It is wrong in itself. */
     refused?: () => void;
 }
@@ -63,6 +65,7 @@ export function useActs(id: number) {
                         return fault.words ? handling.after?.({ words: fault.words }) : undefined;
                     }
                     if (handling.hides && fault.hidden.length > 0) return handling.hides(fault.hidden);
+                    if (handling.against && fault.mayBeKept) return handling.against(fault.message);
                     if (handling.covered && fault.covered > 0) return handling.covered(fault.message);
                     if (fault.status === 409) {
                         await client.invalidateQueries({ queryKey: ['bench', id] });
@@ -113,11 +116,15 @@ export function useActs(id: number) {
             merge: (args: ActArguments['merge'], hides: (hidden: string[]) => void) =>
                 run((step) => api.act(id, step, 'merge', args), { again: true, hides }),
             /** Types a text into a cell; where it was read as more than a text or a number, that is said, with a way back. */
-            type: (row: number, column: number, text: string, refused?: () => void) => {
-                const send = (typed: string): Promise<unknown> =>
-                    run((step) => api.act(id, step, 'edit', { cells: [[row, column, typed]] }), {
+            type: (row: number, column: number, text: string, refused?: () => void, asReader = false) => {
+                const send = (typed: string, keep = false): Promise<unknown> =>
+                    run((step) => api.act(id, step, 'edit', { cells: [[row, column, typed]], keep, asReader }), {
                         again: true,
                         refused,
+                        against: (message) =>
+                            void question({ title: message, action: 'Keep it all the same' }).then((answer) =>
+                                answer === null ? refused?.() : void send(typed, true),
+                            ),
                         after: (answer) => {
                             const [, as] = /, read as (.*)$/.exec(answer.words ?? '') ?? [];
                             if (as)

@@ -1,0 +1,189 @@
+import { useQuery } from '@tanstack/react-query';
+import { ChevronDown } from 'lucide-react';
+import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { create } from 'zustand';
+import { api, type Rect } from '@/api/client';
+import type { SheetDetail } from '@/api/types';
+import { parse } from '@/grid/address';
+import type { Axis } from '@/grid/geometry';
+import { useBench } from '@/work/state';
+import type { Acts } from '@/work/useActs';
+import { useReader } from './reader';
+
+/** Whether the choices of the active cell are open, and whether it is locked on a sheet that is guarded. */
+export const useChoices = create<{ open: boolean; locked: boolean }>(() => ({ open: false, locked: false }));
+
+const holds = (ranges: Rect[], row: number, column: number) =>
+    ranges.some((one) => row >= one.top && row <= one.bottom && column >= one.left && column <= one.right);
+
+export const rangesOf = (texts: string[]) => texts.flatMap((text) => parse(text) ?? []);
+
+/** Whether the active cell offers choices. */
+export const offersChoices = (detail: SheetDetail, row: number, column: number) => holds(rangesOf(detail.choices), row, column);
+
+/** What is told of the active cell: its prompt, and its choices, which open by key or press and narrow as one types. */
+export function ChoiceBox({
+    id,
+    detail,
+    stamp,
+    acts,
+    rows,
+    columns,
+    isGuarded,
+    shift,
+}: {
+    id: number;
+    detail: SheetDetail;
+    /** Another one when anything of the sheet has changed. */
+    stamp: string;
+    acts: Acts;
+    rows: Axis;
+    columns: Axis;
+    /** What is locked takes nothing. */
+    isGuarded: boolean;
+    shift: { x: number; y: number };
+}) {
+    const { row, column } = useBench((state) => state.active);
+    const reader = useReader((state) => state.on);
+    const open = useChoices((state) => state.open);
+    const checked = useMemo(() => rangesOf(detail.checked), [detail.checked]);
+    const isChecked = holds(checked, row, column);
+    const entry = useQuery({
+        queryKey: ['entry', id, detail.number, stamp, row, column],
+        queryFn: () => api.entry(id, detail.number, row, column),
+        enabled: isChecked || isGuarded,
+        staleTime: Infinity,
+    });
+    useEffect(() => useChoices.setState({ open: false }), [row, column]);
+    const isLocked = isGuarded && entry.data?.isLocked === true;
+    useEffect(() => useChoices.setState({ locked: isLocked }), [isLocked]);
+    const record = isChecked ? entry.data : undefined;
+    if (!record) return null;
+    const at = {
+        top: rows.end(Math.min(row, rows.count)) + shift.y,
+        left: columns.start(Math.min(column, columns.count)) + shift.x,
+    };
+    const close = () => {
+        useChoices.setState({ open: false });
+        document.querySelector<HTMLElement>('[role="grid"]')?.focus({ preventScroll: true });
+    };
+    return (
+        <div role="presentation" className="unmirrored pointer-events-none absolute z-[13]" style={at}>
+            {record.choices.length > 0 && !isLocked && (
+                <button
+                    type="button"
+                    tabIndex={-1}
+                    aria-label="Open the choices"
+                    title="Choices (Alt+↓)"
+                    className="pointer-events-auto absolute grid h-[18px] w-[18px] place-items-center rounded-[4px] border border-hair bg-panel text-damson"
+                    style={{
+                        left: columns.sizeOf(Math.min(column, columns.count)) + 1,
+                        top: -rows.sizeOf(Math.min(row, rows.count)) + 1,
+                    }}
+                    onPointerDown={(event) => event.stopPropagation()}
+                    onClick={() => useChoices.setState({ open: !open })}
+                >
+                    <ChevronDown size={12} />
+                </button>
+            )}
+            {!open && (record.prompt !== '' || record.promptTitle !== '' || !record.isAllowed) && (
+                <div
+                    role="note"
+                    aria-live="polite"
+                    className="mt-1 w-max max-w-[240px] rounded-md border border-hair bg-brass-soft px-2 py-1 text-[12px] text-ink shadow-sm"
+                >
+                    {record.promptTitle !== '' && <b className="block">{record.promptTitle}</b>}
+                    {record.prompt !== '' && <span className="whitespace-pre-wrap">{record.prompt}</span>}
+                    {!record.isAllowed && <span className="block text-caution">Not allowed: wanted is {record.wanted}.</span>}
+                </div>
+            )}
+            {open && record.choices.length > 0 && (
+                <Choices
+                    key={`${row}.${column}`}
+                    choices={record.choices}
+                    width={Math.max(140, columns.sizeOf(Math.min(column, columns.count)))}
+                    onChoose={(choice) => {
+                        close();
+                        void acts.type(row, column, choice, undefined, reader);
+                    }}
+                    onClose={close}
+                />
+            )}
+        </div>
+    );
+}
+
+/** A list that narrows as one types (ARIA Authoring Practices, combobox with a list). */
+function Choices({
+    choices,
+    width,
+    onChoose,
+    onClose,
+}: {
+    choices: string[];
+    width: number;
+    onChoose: (choice: string) => void;
+    onClose: () => void;
+}) {
+    const id = useId();
+    const [text, setText] = useState('');
+    const [at, setAt] = useState(0);
+    const list = useRef<HTMLUListElement>(null);
+    const wanted = text.trim().toLocaleLowerCase();
+    const found = choices.filter((choice) => choice.toLocaleLowerCase().includes(wanted)).slice(0, 200);
+    const current = Math.min(at, Math.max(0, found.length - 1));
+    useEffect(() => {
+        list.current?.children[current]?.scrollIntoView({ block: 'nearest' });
+    }, [current]);
+    return (
+        <div
+            className="pointer-events-auto mt-px rounded-md border border-hair bg-panel p-1 shadow-md"
+            style={{ width }}
+            onPointerDown={(event) => event.stopPropagation()}
+            onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && onClose()}
+        >
+            <input
+                autoFocus
+                role="combobox"
+                aria-expanded="true"
+                aria-controls={id}
+                aria-activedescendant={found.length > 0 ? `${id}-${current}` : undefined}
+                aria-label="Choose, or type to narrow the list"
+                className="field h-[26px] w-full text-[13px]"
+                value={text}
+                onChange={(event) => {
+                    setText(event.target.value);
+                    setAt(0);
+                }}
+                onKeyDown={(event) => {
+                    event.stopPropagation();
+                    if (event.key === 'Escape') onClose();
+                    else if (event.key === 'ArrowDown') setAt(Math.min(found.length - 1, current + 1));
+                    else if (event.key === 'ArrowUp') setAt(Math.max(0, current - 1));
+                    else if (event.key === 'Enter' && found[current] !== undefined) onChoose(found[current]);
+                    else return;
+                    event.preventDefault();
+                }}
+            />
+            <ul ref={list} id={id} role="listbox" aria-label="Choices" className="mt-1 max-h-[180px] overflow-auto text-[13px]">
+                {found.map((choice, index) => (
+                    <li
+                        key={`${choice}.${index}`}
+                        id={`${id}-${index}`}
+                        role="option"
+                        aria-selected={index === current}
+                        className={`cursor-default truncate rounded-[4px] px-2 py-[3px] ${index === current ? 'bg-brass-soft' : ''}`}
+                        onPointerEnter={() => setAt(index)}
+                        onPointerDown={(event) => {
+                            event.preventDefault();
+                            onChoose(choice);
+                        }}
+                    >
+                        {choice}
+                    </li>
+                ))}
+            </ul>
+            {found.length === 0 && <p className="px-2 py-1 text-[12px] text-quiet">None of them reads like that.</p>}
+        </div>
+    );
+}

@@ -1,0 +1,327 @@
+import { useQuery, keepPreviousData } from '@tanstack/react-query';
+import { EllipsisVertical, Plus } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { api } from '@/api/client';
+import { ROLES, type BenchRecord, type CellPartRecord, type EntryRecord, type GuardRecord, type SheetDetail } from '@/api/types';
+import { parse } from '@/grid/address';
+import { ask } from '@/parts/Ask';
+import { counted } from '@/parts/counted';
+import { Select } from '@/parts/Select';
+import { useBench } from '@/work/state';
+import type { Acts } from '@/work/useActs';
+import { useQuiet } from '@/work/useQuiet';
+import { beginEntry, changeEntry } from './draft';
+import { useProtecting } from './ProtectDialog';
+import { readAs } from './reader';
+
+/** What a sheet is for, what is entered, chosen and worked out on it, and how that is guarded. */
+export function GuardList({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
+    const { number } = detail;
+    const stamp = useQuiet(bench.stamp, 300);
+    const guard = useQuery({
+        queryKey: ['guard', bench.id, number, stamp],
+        queryFn: () => api.guard(bench.id, number),
+        placeholderData: keepPreviousData,
+        enabled: number > 0,
+        staleTime: Infinity,
+    });
+    const record = guard.data?.sheet === number ? guard.data : undefined;
+    return (
+        <section aria-label="Entry and guard">
+            <div className="mt-1.5 flex items-center justify-between pt-1.5 pr-1 pb-1 pl-3 text-[11px] font-semibold text-quiet">
+                <h2>Entry and guard</h2>
+                <span className="flex items-center">
+                    <button
+                        type="button"
+                        className="icon-btn -my-1.5 h-6 w-6"
+                        aria-label="Say what the chosen cells take"
+                        title="Say what the chosen cells take"
+                        onClick={() => beginEntry(detail)}
+                    >
+                        <Plus size={13} />
+                    </button>
+                    <More detail={detail} record={record} acts={acts} />
+                </span>
+            </div>
+            {record && (
+                <>
+                    <div className="flex items-center gap-2 px-3 pb-1" title={record.why}>
+                        <span className="text-quiet">Sheet for</span>
+                        <Select
+                            label="What the sheet is for"
+                            value={record.isSaid ? record.role : ''}
+                            choices={[
+                                ['', `${wordsOf(record.isSaid ? '' : record.role) || 'as it is'} (read)`],
+                                ...ROLES.map(([name, words]) => [name, words]),
+                            ]}
+                            onChange={(role) => void acts.act('role', { role: role || null, sheets: [number] })}
+                        />
+                    </div>
+                    <ul>
+                        {record.parts
+                            .filter((part) => part.count > 0)
+                            .map((part) => (
+                                <CellPart key={part.part} part={part} acts={acts} wears={detail.wears} />
+                            ))}
+                    </ul>
+                    <Walk
+                        at={record.constantsAt}
+                        words={`${counted(record.constants, 'cell')} without a formula in a column of them`}
+                    />
+                    <Walk
+                        at={record.againstAt}
+                        words={`${counted(record.against, 'value')}${record.isAll ? '' : ' or more'} against the check`}
+                    />
+                    <ul>
+                        {record.checks.map((check) => (
+                            <Check key={`${check.ofStylebook ? 's' : ''}${check.id}`} check={check} acts={acts} />
+                        ))}
+                    </ul>
+                    {record.more > 0 && (
+                        <p className="px-3 py-1 text-[11.5px] text-quiet">and {record.more.toLocaleString('en')} more checks</p>
+                    )}
+                    {record.kept > 0 && (
+                        <p className="px-3 py-1 text-[11.5px] text-quiet">
+                            {counted(record.kept, 'check')} of the file cannot be read here, and stay in it as they are.
+                        </p>
+                    )}
+                    <p className="px-3 py-0.5 text-[11.5px] text-quiet">
+                        {record.isProtected
+                            ? `Protected${record.hasPassword ? ' by a password' : ''}: locked cells take nothing.`
+                            : 'Not protected.'}{' '}
+                        <button
+                            type="button"
+                            className="underline underline-offset-2"
+                            onClick={() =>
+                                record.isProtected
+                                    ? void lift(acts, detail.name, record.hasPassword)
+                                    : useProtecting.setState({ sheet: { name: detail.name, allowed: record.allowed } })
+                            }
+                        >
+                            {record.isProtected ? 'Lift it' : 'Protect it…'}
+                        </button>
+                    </p>
+                </>
+            )}
+        </section>
+    );
+}
+
+const wordsOf = (role: string) => ROLES.find(([name]) => name === role)?.[1] ?? '';
+
+/** Lifts the protection of the sheet in view, with its password where it has one. */
+export async function lift(acts: Acts, name: string, hasPassword: boolean | null) {
+    const password =
+        hasPassword === false
+            ? ''
+            : await ask({
+                  title: `Lift the protection of ${name}`,
+                  label: hasPassword ? 'Password' : 'Password, if it has one',
+                  action: 'Lift it',
+                  secret: true,
+                  optional: hasPassword === null,
+              });
+    if (password !== null) void acts.act('unprotect', { password });
+}
+
+function More({ detail, record, acts }: { detail: SheetDetail; record: GuardRecord | undefined; acts: Acts }) {
+    const together = useBench((state) => state.together);
+    const sheets = [detail.number, ...together];
+    const item = (words: string, run: () => void) => (
+        <DropdownMenu.Item className="menu-item" onSelect={run}>
+            {words}
+        </DropdownMenu.Item>
+    );
+    const here = together.length > 0 ? ` on ${sheets.length} sheets` : '';
+    return (
+        <DropdownMenu.Root modal={false}>
+            <DropdownMenu.Trigger className="icon-btn -my-1.5 h-6 w-6" aria-label="More of entry and guard">
+                <EllipsisVertical size={13} />
+            </DropdownMenu.Trigger>
+            <DropdownMenu.Portal>
+                <DropdownMenu.Content className="menu" align="start">
+                    {item(`Lock formulas, open entries${here}`, () => void acts.act('guardFormulas', { sheets }))}
+                    {item(`Mark the formulas${here}`, () => void acts.act('mark', { part: 'formula_cell', on: true, sheets }))}
+                    {item(
+                        'Mark the formulas on all sheets',
+                        () => void acts.act('mark', { part: 'formula_cell', on: true, sheets: 'all' }),
+                    )}
+                    {item('Try it as the reader', () => readAs(true))}
+                    <DropdownMenu.Separator className="my-1 h-px bg-hair" />
+                    {item('Arrange this sheet by its role', () => void acts.act('followRoles', { sheets: [detail.number] }))}
+                    {item(
+                        'Arrange all sheets by their roles',
+                        () => void acts.act('followRoles', { sheets: 'all', order: true }),
+                    )}
+                    {item('Add or renew a sheet of looks', () => void acts.act('addSheet', { of: 'looks' }))}
+                    {item('Add or renew a sheet of contents', () => void acts.act('addSheet', { of: 'contents' }))}
+                    <DropdownMenu.Separator className="my-1 h-px bg-hair" />
+                    {item(
+                        'Headings in capitals, as texts',
+                        () => void acts.act('rewriteHeads', { part: 'heading', to: 'capitals', sheets }),
+                    )}
+                    {item(
+                        'Headings in sentence case, as texts',
+                        () => void acts.act('rewriteHeads', { part: 'heading', to: 'sentence', sheets }),
+                    )}
+                    {item('Headings say what is below…', () => void headsSay(acts, sheets, detail.wears))}
+                    <DropdownMenu.Separator className="my-1 h-px bg-hair" />
+                    {item(
+                        record?.isOrderProtected ? 'Lift the protection of the order' : 'Protect the order of the sheets…',
+                        () => void guardOrder(acts, record),
+                    )}
+                </DropdownMenu.Content>
+            </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+    );
+}
+
+/** The second line of headings over formulas: shown by the stylebook, or written into the cells. */
+async function headsSay(acts: Acts, sheets: number[], wears: string | null) {
+    const says = await ask({
+        title: 'What headings over formulas say below their names',
+        about:
+            wears === null
+                ? 'It is written into the cells of the headings, which changes their texts.'
+                : `${wears} can show it, and no text changes; or it is written into the cells of the headings.`,
+        label: 'Words',
+        value: 'formula',
+        action: wears === null ? 'Write it into the cells' : `Let ${wears} show it`,
+        ...(wears === null ? {} : { otherWithText: 'Write it into the cells' }),
+    });
+    if (says === null) return;
+    if (wears !== null && !says.startsWith('other:')) return void acts.revise('headsSay', { part: 'formula_cell', says });
+    void acts.act('rewriteHeads', {
+        part: 'heading',
+        to: 'says',
+        says: says.replace(/^other:/, ''),
+        below: 'formula_cell',
+        sheets,
+    });
+}
+
+async function guardOrder(acts: Acts, record: GuardRecord | undefined) {
+    if (record?.isOrderProtected) {
+        const password = record.orderHasPassword
+            ? await ask({ title: 'Lift the protection of the order', label: 'Password', action: 'Lift it', secret: true })
+            : '';
+        return password === null ? undefined : void acts.act('protectOrder', { on: false, password });
+    }
+    const password = await ask({
+        title: 'Protect the order of the sheets',
+        about: 'Sheets are then not moved, renamed, hidden, added or taken out. A rail against mistakes, not a lock against thieves.',
+        label: 'Password, if one is wanted',
+        action: 'Protect',
+        secret: true,
+        optional: true,
+    });
+    if (password !== null) void acts.act('protectOrder', { on: true, password: password || null });
+}
+
+function CellPart({ part, acts, wears }: { part: CellPartRecord; acts: Acts; wears: string | null }) {
+    const number = useBench((state) => state.sheet);
+    const name = part.part as 'entry_cell' | 'choice_cell' | 'formula_cell';
+    return (
+        <li className="group flex h-6 items-center hover:bg-ground">
+            <button
+                type="button"
+                className="flex h-full min-w-0 flex-1 items-center gap-2 pl-3 text-left"
+                onClick={() => {
+                    const ranges = part.ranges.flatMap((text) => parse(text) ?? []);
+                    if (ranges.length === 0) return;
+                    useBench.getState().select(ranges.slice(0, 200));
+                    useBench.setState({ scope: 'here' });
+                }}
+            >
+                <span className={`part-letter part-${part.part}`} aria-hidden="true">
+                    {part.letter}
+                </span>
+                <span className="flex-1">{part.words}</span>
+                <span className="text-[11.5px] text-quiet">{part.count.toLocaleString('en')}</span>
+            </button>
+            <label
+                className="flex items-center gap-1 px-2 text-[11.5px] text-quiet"
+                title={part.byStylebook ? `${wears ?? ''} marks them on every sheet` : 'Their look is seen on this sheet'}
+            >
+                <input
+                    type="checkbox"
+                    className="accent-damson"
+                    aria-label={`Mark the ${part.words.toLowerCase()}`}
+                    checked={part.isMarked}
+                    disabled={part.byStylebook}
+                    onChange={(event) => void acts.act('mark', { part: name, on: event.target.checked, sheets: [number] })}
+                />
+                marked
+            </label>
+        </li>
+    );
+}
+
+function Walk({ at, words }: { at: string[]; words: string }) {
+    const active = useBench((state) => state.active);
+    if (at.length === 0) return null;
+    const step = () => {
+        const cells = at.flatMap((text) => parse(text) ?? []);
+        const next = cells.findIndex((cell) => cell.top === active.row && cell.left === active.column) + 1;
+        const cell = cells[next % cells.length];
+        if (cell) useBench.getState().select([cell]);
+    };
+    return (
+        <p className="px-3 py-0.5 text-[11.5px] text-caution">
+            {words}{' '}
+            <button type="button" className="underline underline-offset-2" onClick={step}>
+                Go to the next
+            </button>
+        </p>
+    );
+}
+
+function Check({ check, acts }: { check: EntryRecord; acts: Acts }) {
+    const drop = () =>
+        void (check.ofStylebook ? acts.revise('dropEntry', { id: check.id }) : acts.act('dropEntries', { ids: [check.id] }));
+    const show = () => {
+        const ranges = check.ranges.split(' ').flatMap((text) => (text ? (parse(text) ?? []) : []));
+        if (ranges.length > 0) useBench.getState().select(ranges.slice(0, 200));
+    };
+    return (
+        <li className="group flex items-start hover:bg-ground">
+            <button
+                type="button"
+                className="min-w-0 flex-1 py-1 pl-3 text-left"
+                title={check.sentence}
+                onClick={() => {
+                    show();
+                    changeEntry(check);
+                }}
+            >
+                <span className="block truncate">{check.sentence}</span>
+                <span className="block truncate text-[11px] text-quiet">
+                    {check.ofStylebook ? 'by the stylebook, ' : ''}
+                    {check.ranges || 'nowhere on this sheet'}
+                </span>
+                {check.wrong && <span className="block text-[11px] text-caution">{check.wrong}</span>}
+            </button>
+            <DropdownMenu.Root modal={false}>
+                <DropdownMenu.Trigger
+                    className="icon-btn mt-1 h-6 w-6 flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100"
+                    aria-label={`More for ${check.sentence}`}
+                >
+                    <EllipsisVertical size={13} />
+                </DropdownMenu.Trigger>
+                <DropdownMenu.Portal>
+                    <DropdownMenu.Content className="menu" align="start">
+                        <DropdownMenu.Item className="menu-item" onSelect={() => changeEntry(check)}>
+                            Change it
+                        </DropdownMenu.Item>
+                        <DropdownMenu.Item className="menu-item" onSelect={show}>
+                            Choose its cells
+                        </DropdownMenu.Item>
+                        <DropdownMenu.Item className="menu-item" onSelect={drop}>
+                            Take it out
+                        </DropdownMenu.Item>
+                    </DropdownMenu.Content>
+                </DropdownMenu.Portal>
+            </DropdownMenu.Root>
+        </li>
+    );
+}
