@@ -7,6 +7,7 @@ namespace App\Files;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\BlockStore;
+use Rilvet\Guard\Protection;
 use Rilvet\Intake\Dialect;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Intake\Survey;
@@ -17,6 +18,7 @@ use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Ods\OdsBook;
 use Rilvet\Ods\StyleMaps;
+use Rilvet\Ods\Validations;
 use Rilvet\Package\PackageLimits;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
@@ -173,7 +175,9 @@ final class Opening
                 rightToLeft: $isMirrored,
             );
             $tab = new Tab($colour, $isShown ? 'visible' : 'hidden', $table->isProtected);
-            $sheets[$number] = $intake->sheet(new Setup($sizes, $opening, $table->merges, $tab), $looks)->withAspects($maps->conditions());
+            $sheets[$number] = $intake->sheet(new Setup($sizes, $opening, $table->merges, $tab), $looks)->withAspects($maps->conditions(),
+                Validations::checks($book->validations, $table->checked()),
+                new Protection(password: $table->isProtected ? $table->password : null));
         }
         if ($sheets === []) {
             throw FileIsWrong::package('There is no worksheet in the workbook.');
@@ -188,7 +192,7 @@ final class Opening
                     ', which a hand-over does not carry. The file you brought in stays as it is.',
                 ];
 
-        return new Workbook($title, $sheets, $looks, $book->from1904, $book->names);
+        return new Workbook($title, $sheets, $looks, $book->from1904, $book->names, guard: $book->guard);
     }
 
     /** @param  resource  $stream */

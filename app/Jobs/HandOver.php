@@ -11,6 +11,7 @@ use App\Models\Handover as HandoverRow;
 use App\Models\Workbook;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Rilvet\Act\AddSheet;
 use Rilvet\Refusal;
 use RuntimeException;
 use Throwable;
@@ -40,7 +41,8 @@ final class HandOver implements ShouldQueue
             $row = Workbook::query()->findOrFail($handover->workbook_id);
             $numbers = $row->sheets()->pluck('number')->all();
             /** @var list<int> $numbers */
-            $workbook = $bench->settled($row, $numbers);
+            // Sheets of looks and of contents say what is so when the file is made.
+            $workbook = AddSheet::refreshed($bench->settled($row, $numbers));
             $handover->update(['wore' => json_encode(Versions::wornBy($row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
             $package = $row->package();
             $writer = Writers::for($handover->format, $handover->defuse, $handover->sheet, $package->local(), $bench->edited($row),

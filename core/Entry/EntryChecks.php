@@ -58,9 +58,9 @@ final readonly class EntryChecks implements FollowsNames
     public function following(callable $change): static
     {
         $names = fn (EntryCheck $one) => array_filter($one->of, fn (string $formula) => str_contains($formula, '!')) !== [];
+        $all = array_map(fn (EntryCheck $one) => $names($one) ? $one->saying($change) : $one, $this->all);
 
-        return array_filter($this->all, $names) === [] ? $this
-            : $this->holding(array_map(fn (EntryCheck $one) => $names($one) ? $one->saying($change) : $one, $this->all));
+        return $all === $this->all ? $this : $this->holding($all);
     }
 
     public function looksAway(array $names): bool

@@ -6,8 +6,11 @@ namespace Rilvet\Ods;
 
 use DOMDocument;
 use DOMElement;
+use Rilvet\Entry\EntryChecks;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
+use Rilvet\Guard\OrderGuard;
+use Rilvet\Guard\Password;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Package\PackageLimits;
 use Rilvet\Package\PackageXml;
@@ -46,6 +49,12 @@ final class OdsBook
 
     private bool $isPassing = false;
 
+    /** @var array<string, DOMElement> checks on entry by their names */
+    public array $validations = [];
+
+    /** Whether the order of the tables is protected; known once they are asked for. */
+    public OrderGuard $guard;
+
     /** @param  resource  $stream  seekable */
     public function __construct($stream, PackageLimits $limits = new PackageLimits)
     {
@@ -67,6 +76,7 @@ final class OdsBook
             throw FileIsWrong::package('The workbook is protected by a password. Save it without one and bring it in again.');
         }
         $this->styles = new CellStyles;
+        $this->guard = new OrderGuard;
         $this->copy = (string) tempnam(sys_get_temp_dir(), 'rilvet-ods');
         $this->reader = new XMLReader;
     }
@@ -150,6 +160,13 @@ final class OdsBook
                     case 'spreadsheet':
                         $isSpreadsheet = true;
                         $this->styles = $this->allStyles();
+                        $this->guard = new OrderGuard($this->attribute('structure-protected', Ns::TABLE) === 'true', $this->password());
+                        break;
+                    case 'content-validation':
+                        $element = count($this->validations) > EntryChecks::MOST ? null : $this->expanded();
+                        if ($element !== null) {
+                            $this->validations[$element->getAttributeNS(Ns::TABLE, 'name')] = $element;
+                        }
                         break;
                     case 'null-date':
                         $this->from1904 = str_starts_with((string) $this->reader->getAttributeNs('date-value', Ns::TABLE), '1904');
@@ -166,6 +183,7 @@ final class OdsBook
                                 (string) $this->attribute('style-name', Ns::TABLE),
                                 $this->attribute('protected', Ns::TABLE) === 'true',
                                 $this->reader->isEmptyElement,
+                                $this->password(),
                             );
                             yield $table;
                             $table->finish();
@@ -181,6 +199,15 @@ final class OdsBook
         if (! $isSpreadsheet) {
             throw FileIsWrong::package('The file is a zip package, but no spreadsheet is in it.');
         }
+    }
+
+    /** The key that the element at hand is protected by (19.697, 19.698). */
+    private function password(): ?Password
+    {
+        $key = (string) $this->attribute('protection-key', Ns::TABLE);
+        $algorithm = $this->attribute('protection-key-digest-algorithm', Ns::TABLE) ?? array_key_first(Password::ODS);
+
+        return $key === '' ? null : new Password(Password::ODS[$algorithm] ?? $algorithm, $key);
     }
 
     /**

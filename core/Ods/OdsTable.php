@@ -8,6 +8,7 @@ use Generator;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
+use Rilvet\Guard\Password;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Intake\Tokeniser;
 use Rilvet\Number\SerialDate;
@@ -41,6 +42,20 @@ final class OdsTable
     /** @var list<Range> */
     public array $merges = [];
 
+    /** @var array<string, list<Range>> cells under a check on entry, by its name */
+    public array $checked = [];
+
+    /** @var array<string, array<string, array{int, int}>> rows of them that are still open, by name and columns */
+    private array $checking = [];
+
+    /** @var list<array{string, int, int}> those of the row at hand: name, first and last column */
+    private array $checkedHere = [];
+
+    /** Ranges of checks that are kept. */
+    private const CHECKED = 200_000;
+
+    private int $countChecked = 0;
+
     /** @var array<int, string> styles of cells that name none, by column */
     private array $defaults = [];
 
@@ -62,6 +77,7 @@ final class OdsTable
         public readonly string $style,
         public readonly bool $isProtected,
         bool $isEmpty,
+        public readonly ?Password $password = null,
     ) {
         $this->depth = $book->reader()->depth;
         $this->isDone = $isEmpty;
@@ -91,7 +107,9 @@ final class OdsTable
                 $style = (string) $this->book->attribute('style-name', Ns::TABLE);
                 $visibility = $this->book->attribute('visibility', Ns::TABLE);
                 $default = (string) $this->book->attribute('default-cell-style-name', Ns::TABLE);
+                $this->checkedHere = [];
                 [$stored, $styles] = $this->cells($row, $default);
+                $this->check($row, min(Address::ROWS, $row + $count - 1));
                 $isFilled = $stored !== [];
                 $this->repeated += $isFilled ? ($count - 1) * count($stored) : 0;
                 if ($this->repeated > self::REPEATED) {
@@ -127,6 +145,37 @@ final class OdsTable
                 $row += $count;
             }
         }
+    }
+
+    /** Cells of rows that name a check on entry; the same columns of rows below each other are one range. */
+    private function check(int $first, int $last): void
+    {
+        foreach ($this->checkedHere as [$name, $left, $right]) {
+            $open = $this->checking[$name]["$left.$right"] ?? null;
+            if ($open !== null && $open[1] === $first - 1) {
+                $this->checking[$name]["$left.$right"][1] = $last;
+
+                continue;
+            }
+            $open === null || $this->checked[$name][] = Range::of($open[0], $left, $open[1], $right);
+            if (++$this->countChecked <= self::CHECKED) {
+                $this->checking[$name]["$left.$right"] = [$first, $last];
+            }
+        }
+    }
+
+    /** @return array<string, list<Range>> cells under a check on entry, by its name; once the rows are taken */
+    public function checked(): array
+    {
+        foreach ($this->checking as $name => $columns) {
+            foreach ($columns as $key => [$first, $last]) {
+                [$left, $right] = array_map(intval(...), explode('.', $key));
+                $this->checked[$name][] = Range::of($first, $left, $last, $right);
+            }
+        }
+        $this->checking = [];
+
+        return $this->checked;
     }
 
     /** @return list<string> the styles that the first columns have where no cell is */
@@ -193,6 +242,9 @@ final class OdsTable
             $isCovered = $reader->localName === 'covered-table-cell';
             [$across, $down] = [max(1, (int) ($said['number-columns-spanned'] ?? 1)), max(1, (int) ($said['number-rows-spanned'] ?? 1))];
             $column = count($stored) + $blank + 1;
+            if (isset($said['content-validation-name']) && $column <= Address::COLUMNS) {
+                $this->checkedHere[] = [$said['content-validation-name'], $column, min(Address::COLUMNS, $column + $count - 1)];
+            }
             if (
                 ($across > 1 || $down > 1) &&
                 ! $isCovered &&

@@ -163,7 +163,7 @@ final readonly class Worksheet
             [$row, $column] = [max($row, $range->bottom), max($column, $range->right)];
         }
         $laid = array_map(fn (LaidStripe $one) => [$one->range->bottom, $one->range->right], $this->aspect(LaidStripes::class)->all);
-        foreach ([$this->hand->reach(), $this->named->reach(), ...$laid] as [$down, $across]) {
+        foreach ([$this->hand->reach(), $this->named->reach(), ...$laid, ...$this->toBeFilledIn()] as [$down, $across]) {
             // A look over millions of blank cells is not worth a cell for each of them.
             if (max($row, $down) * max($column, $across) <= max(self::WRITTEN, $row * $column)) {
                 [$row, $column] = [max($row, $down), max($column, $across)];
@@ -171,6 +171,19 @@ final readonly class Worksheet
         }
 
         return [$row, $column];
+    }
+
+    /** @return list<array{int, int}> last row and column of cells that are there to be filled in, where that shows or is guarded */
+    private function toBeFilledIn(): array
+    {
+        $shows = fn (Part $part) => $this->isMarked($part) || $this->stylebook?->part($part)->isEmpty() === false
+            || array_filter($this->rules, fn (PartRule $rule) => $rule->part === $part) !== [];
+        $ranges = $shows(Part::EntryCell) ? $this->aspect(SaidCells::class)->entries : [];
+        foreach ($shows(Part::ChoiceCell) ? $this->entries() : [] as $check) {
+            $check->isChoice() && array_push($ranges, ...$check->where->ranges($this->reading));
+        }
+
+        return array_map(fn (Range $range) => [$range->bottom, $range->right], $ranges);
     }
 
     /** Whether a whole column has a look, down to the last row of a worksheet: rows that come will have it. */

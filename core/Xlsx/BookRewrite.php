@@ -86,11 +86,12 @@ final class BookRewrite
             $sheet = $this->workbook->sheets[$from->number] ?? null;
             $sheet === null || $this->sheet($from, $sheet, $styles, $progress);
         }
+        $ids = $this->addSheets($styles);
         if ($styles->isChanged()) {
             $part === null ? $this->newStyles($styles->xml()) : $this->replaced[$this->book->package->entry($part)] = $styles->xml();
         }
         $this->others();
-        $list = (new WorkbookPart($this->book, $this->workbook, $this->places))->xml($this->formulasChanged);
+        $list = (new WorkbookPart($this->book, $this->workbook, $this->places, $ids))->xml($this->formulasChanged);
         if ($list !== null) {
             $this->replaced[$this->book->package->entry($this->book->part)] = $list;
         }
@@ -345,6 +346,54 @@ final class BookRewrite
         });
     }
 
+    /**
+     * Sheets that were made here come into the package.
+     *
+     * @return array<int, string> the words that point at their parts, by their numbers
+     */
+    private function addSheets(StylesWriting $styles): array
+    {
+        $namespace = (string) $this->book->root->namespaceURI;
+        $relations = str_contains($namespace, 'purl.oclc.org') ? 'http://purl.oclc.org/ooxml/officeDocument/relationships'
+            : 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
+        $folder = dirname($this->book->part);
+        $folder = $folder === '.' ? '' : "$folder/";
+        $ids = [];
+        foreach ($this->workbook->sheets as $number => $sheet) {
+            if ($this->book->sheet($number) !== null) {
+                continue;
+            }
+            for ($free = $number; $this->book->package->has("{$folder}worksheets/sheet$free.xml"); $free++);
+            $file = "worksheets/sheet$free.xml";
+            $this->added[$folder.$file] = AddedSheet::xml($sheet, $this->workbook->looks, $styles, $namespace, $this->book->digit());
+            $ids[$number] = "rIdRilvetSheet$number";
+            $this->declare($folder.$file, 'worksheet+xml', $ids[$number], "$relations/worksheet", $file);
+        }
+
+        return $ids;
+    }
+
+    /** A new part is named in the list of types, and by the workbook. */
+    private function declare(string $part, string $type, string $id, string $relation, string $target): void
+    {
+        $this->change('[Content_Types].xml', function (DOMElement $root, DOMDocument $tree) use ($part, $type) {
+            $element = $tree->createElementNS((string) $root->namespaceURI, 'Override');
+            assert($element instanceof DOMElement);
+            $element->setAttribute('PartName', "/$part");
+            $element->setAttribute('ContentType', "application/vnd.openxmlformats-officedocument.spreadsheetml.$type");
+            $root->appendChild($element);
+        });
+        $this->change(Package::relationshipsOf($this->book->part), function (DOMElement $root, DOMDocument $tree) use ($id, $relation,
+            $target) {
+            $element = $tree->createElementNS((string) $root->namespaceURI, 'Relationship');
+            assert($element instanceof DOMElement);
+            foreach (['Id' => $id, 'Type' => $relation, 'Target' => $target] as $name => $value) {
+                $element->setAttribute($name, $value);
+            }
+            $root->appendChild($element);
+        });
+    }
+
     private function newStyles(string $xml): void
     {
         $folder = dirname($this->book->part);
@@ -354,26 +403,9 @@ final class BookRewrite
         $name = $folder.$file;
         $this->added[$name] = $xml;
         $strict = str_contains((string) $this->book->root->namespaceURI, 'purl.oclc.org');
-        $this->change('[Content_Types].xml', function (DOMElement $root, DOMDocument $tree) use ($name) {
-            $element = $tree->createElementNS((string) $root->namespaceURI, 'Override');
-            assert($element instanceof DOMElement);
-            $element->setAttribute('PartName', "/$name");
-            $element->setAttribute('ContentType', 'application/vnd.openxmlformats-officedocument.spreadsheetml.styles+xml');
-            $root->appendChild($element);
-        });
-        $this->change(Package::relationshipsOf($this->book->part), function (DOMElement $root, DOMDocument $tree) use ($strict, $file) {
-            $element = $tree->createElementNS((string) $root->namespaceURI, 'Relationship');
-            assert($element instanceof DOMElement);
-            $element->setAttribute('Id', 'rIdRilvetStyles');
-            $element->setAttribute(
-                'Type',
-                ($strict
-                    ? 'http://purl.oclc.org/ooxml/officeDocument/relationships'
-                    : 'http://schemas.openxmlformats.org/officeDocument/2006/relationships').'/styles',
-            );
-            $element->setAttribute('Target', $file);
-            $root->appendChild($element);
-        });
+        $relation = ($strict ? 'http://purl.oclc.org/ooxml/officeDocument/relationships'
+            : 'http://schemas.openxmlformats.org/officeDocument/2006/relationships').'/styles';
+        $this->declare($name, 'styles+xml', 'rIdRilvetStyles', $relation, $file);
     }
 
     /** @param  callable(DOMElement, DOMDocument): void  $change */

@@ -15,8 +15,13 @@ use Rilvet\Work\Worksheet;
  */
 final class WorkbookPart
 {
-    public function __construct(private readonly Book $book, private readonly Workbook $workbook, private readonly NamedPlaces $places)
-    {
+    /** @param  array<int, string>  $added  sheets that were made here: what points at their parts, by number */
+    public function __construct(
+        private readonly Book $book,
+        private readonly Workbook $workbook,
+        private readonly NamedPlaces $places,
+        private readonly array $added = [],
+    ) {
     }
 
     /** @return string|null null where nothing is other than it was */
@@ -26,6 +31,7 @@ final class WorkbookPart
         $tree = PackageXml::tree($this->book->package->contents($this->book->part), $this->book->part);
         $root = PackageXml::root($tree);
         $changed = $this->sheetList($root);
+        $changed = $this->addSheets($root) || $changed;
         $changed = $this->definedNames($root) || $changed;
         $changed = $this->guard($root) || $changed;
         $calculation = $formulasChanged || $unsettled ? PackageXml::child($root, 'calcPr') : null;
@@ -149,6 +155,46 @@ final class WorkbookPart
         }
 
         return $changed;
+    }
+
+    /** Sheets that were made here, at their places among the others. */
+    private function addSheets(DOMElement $root): bool
+    {
+        $list = PackageXml::child($root, 'sheets');
+        if ($this->added === [] || $list === null) {
+            return false;
+        }
+        $relations = str_contains((string) $root->namespaceURI, 'purl.oclc.org') ? 'http://purl.oclc.org/ooxml/officeDocument/relationships'
+            : 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
+        $names = array_map(fn (Worksheet $sheet) => $sheet->name, $this->workbook->sheets);
+        $order = array_keys($this->workbook->sheets);
+        foreach ($this->added as $number => $id) {
+            $elements = PackageXml::children($list, 'sheet');
+            $ids = array_map(fn (DOMElement $element) => (int) $element->getAttribute('sheetId'), $elements);
+            $element = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'sheet'
+                : "$root->prefix:sheet");
+            assert($element instanceof DOMElement);
+            $element->setAttribute('name', $names[$number]);
+            $element->setAttribute('sheetId', (string) (1 + max([0, ...$ids])));
+            $state = $this->workbook->sheets[$number]->setup->tab->state;
+            $state === 'visible' || $element->setAttribute('state', $state);
+            $element->setAttributeNS($relations, 'r:id', $id);
+            // Before the first of those that come after it in the workbook.
+            $after = array_map(fn (int $one) => $names[$one], array_slice($order, (int) array_search($number, $order, true) + 1));
+            $at = count($elements);
+            foreach ($elements as $place => $other) {
+                if (in_array($other->getAttribute('name'), $after, true)) {
+                    $at = $place;
+
+                    break;
+                }
+            }
+            $list->insertBefore($element, $elements[$at] ?? null);
+            $this->renumber($root, array_map(fn (int $place) => $place < $at ? $place : $place + 1,
+                $elements === [] ? [] : range(0, count($elements) - 1)));
+        }
+
+        return true;
     }
 
     /**

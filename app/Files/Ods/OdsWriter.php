@@ -31,8 +31,11 @@ final class OdsWriter implements WorkbookWriter
             // Styles stand before the rows that name them, and are known after.
             $body = tmpfile() ?: throw new RuntimeException('No temporary file can be made.');
             $scope = $workbook->scope();
+            $validations = '';
             foreach ($workbook->sheets as $number => $sheet) {
-                (new TablePart($sheet, $workbook->looks, $styles, $body, $workbook->from1904, $scope, $number))->write($progress);
+                $part = new TablePart($sheet, $workbook->looks, $styles, $body, $workbook->from1904, $scope, $number);
+                $part->write($progress);
+                $validations .= $part->validations;
             }
             $content = new PackedPart();
             $content->write(
@@ -42,10 +45,13 @@ final class OdsWriter implements WorkbookWriter
                     Ns::declared('office', 'style', 'text', 'table', 'fo', 'number', 'svg', 'of').
                     ' xmlns:calcext="urn:org:documentfoundation:names:experimental:calc:xmlns:calcext:1.0" office:version="1.3">'.
                     $styles->automatic().
-                    '<office:body><office:spreadsheet>'.
+                    '<office:body><office:spreadsheet'.
+                    ($workbook->guard?->isOn === true
+                        ? ' table:structure-protected="true"'.TablePart::key($workbook->guard->password) : '').'>'.
                     ($workbook->from1904
                         ? '<table:calculation-settings><table:null-date table:date-value="1904-01-01"/></table:calculation-settings>'
-                        : ''),
+                        : '').
+                    ($validations === '' ? '' : "<table:content-validations>$validations</table:content-validations>"),
             );
             rewind($body);
             while (! feof($body)) {

@@ -12,6 +12,9 @@ use Rilvet\Formula\Scope;
 use Rilvet\Formula\WithoutTables;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\RangeIndex;
+use Rilvet\Guard\Password;
+use Rilvet\Guard\Protection;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
@@ -21,9 +24,11 @@ use Rilvet\Ods\Ns;
 use Rilvet\Ods\OpenFormula;
 use Rilvet\Ods\StyleMaps;
 use Rilvet\Ods\StylesXml;
+use Rilvet\Ods\Validations;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\ConditionsOut;
+use Rilvet\Xlsx\EntriesRewrite;
 
 /**
  * One table of an ods (ISO/IEC 26300-1, 9), written to a stream row by row.
@@ -37,6 +42,14 @@ final class TablePart
      *     number of what is worn, with the conditions that reach its cells
      */
     private array $worn = [];
+
+    /** Checks on entry, which stand before all tables. */
+    public string $validations = '';
+
+    /** @var array<int, string> of checks, by their place */
+    private array $names = [];
+
+    private readonly RangeIndex $checks;
 
     private readonly DressedRows $lines;
 
@@ -55,6 +68,15 @@ final class TablePart
         private readonly Scope $scope,
         private readonly int $number,
     ) {
+        $this->checks = new RangeIndex;
+        foreach (EntriesRewrite::wanted($sheet) as $index => [$check, $ranges]) {
+            $name = "check$number-$index";
+            $this->names[$index] = $name;
+            $this->validations .= Validations::xml($name, $check, $ranges, $sheet->name, EntriesRewrite::held($check, $ranges, $sheet));
+            foreach ($ranges as $range) {
+                $this->checks->add($index, $range);
+            }
+        }
         $this->lines = new DressedRows($sheet, $looks);
         $this->merges = new Merges($sheet->setup->merges);
     }
@@ -77,7 +99,7 @@ final class TablePart
             '<table:table table:name="'.
                 Ns::text($this->sheet->name).
                 "\" table:style-name=\"$table\"".
-                ($setup->tab->protected ? ' table:protected="true"' : '').
+                ($setup->tab->protected ? ' table:protected="true"'.self::key($this->sheet->aspect(Protection::class)->password) : '').
                 '>'.
                 $this->columns(max(1, $columns)),
         );
@@ -96,6 +118,19 @@ final class TablePart
             }
         }
         $this->put('</table:table>');
+    }
+
+    /** The key of a protection that came from an ods; one that was made otherwise has no form there. */
+    public static function key(?Password $password): string
+    {
+        $key = $password?->forOds();
+        if ($password === null || $key === null) {
+            return '';
+        }
+        $algorithm = array_search($password->algorithm, Password::ODS, true);
+
+        return $algorithm === false ? '' : ' table:protection-key="'.Ns::text($key)
+            ."\" table:protection-key-digest-algorithm=\"$algorithm\"";
     }
 
     private function put(string $xml): void
@@ -159,6 +194,8 @@ final class TablePart
             $merge = $this->merges->at($row, $index + 1);
             $isCovered = $merge !== null && ($merge->top !== $row || $merge->left !== $index + 1);
             $start = ($isCovered ? '<table:covered-table-cell' : '<table:table-cell').($style === '' ? '' : " table:style-name=\"$style\"");
+            $check = $this->names === [] ? null : $this->checks->first($row, $index + 1);
+            $start .= $check === null ? '' : " table:content-validation-name=\"{$this->names[$check]}\"";
             if ($value === null || $value === '') {
                 if ($merge === null || $isCovered) {
                     if ($start !== $blank) {

@@ -10,6 +10,8 @@ use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\WithoutTables;
 use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
+use Rilvet\Guard\Password;
+use Rilvet\Guard\Protection;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Reading\Part;
@@ -64,6 +66,10 @@ final class FormatLosses
                     self::wears($workbook, fn (Condition $one) => $one->test->is !== Is::Always)
                         ? 'Of several conditional looks that hold on one cell, the first alone is worn.'
                         : null,
+                    self::hasPassword($workbook)
+                        ? 'Protected sheets are protected without their passwords, which the format keeps in another form; and what '
+                            .'they allow is not said.'
+                        : null,
                     self::saysBrackets($workbook, true) ? 'Columns of tables that formulas name become plain ranges.' : null,
                     self::saysBrackets($workbook, false) ? 'Formulas that look into other workbooks become their results.' : null,
                     $isPackage && $holdsMore ? 'Charts, pictures, comments and the like that came in the xlsx stay in the xlsx.' : null,
@@ -74,6 +80,7 @@ final class FormatLosses
                     self::hasFormulas(...array_map(fn (Worksheet $each) => $each->cells, array_values($workbook->sheets)))
                         ? 'Formulas become their results.'
                         : null,
+                    self::isGuarded($workbook) ? 'Checks on entry and protection are left out.' : null,
                     $hidden > 0 ? ($hidden === 1 ? 'The hidden sheet is left out.' : "$hidden hidden sheets are left out.") : null,
                 ]),
             ),
@@ -114,6 +121,20 @@ final class FormatLosses
         }
 
         return false;
+    }
+
+    private static function isGuarded(Workbook $workbook): bool
+    {
+        return array_filter($workbook->sheets, fn (Worksheet $sheet) => $sheet->setup->tab->protected || $sheet->entries() !== []) !== [];
+    }
+
+    private static function hasPassword(Workbook $workbook): bool
+    {
+        $passwords = array_map(fn (Worksheet $sheet) => $sheet->setup->tab->protected ? $sheet->aspect(Protection::class)->password : null,
+            $workbook->sheets);
+
+        return array_filter([...$passwords, $workbook->guard?->password],
+            fn (?Password $password) => $password !== null && $password->forOds() === null) !== [];
     }
 
     private static function cutsTables(Workbook $workbook): bool
