@@ -13,8 +13,12 @@ use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Ods;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use Rilvet\Act\Dress;
+use Rilvet\Act\MarkCells;
 use Rilvet\Act\SetCondition;
+use Rilvet\Act\SetEntry;
 use Rilvet\Condition\Condition;
+use Rilvet\Entry\EntryCheck;
+use Rilvet\Reading\Part;
 use Rilvet\Stylebook\Worn;
 
 /** Fills an empty shelf with the demo, through the same way in that a person's files take, and leaves raw files to drop. */
@@ -34,6 +38,8 @@ final readonly class DemoShelf
         $this->bringIn("$folder/Frost log.tsv");
         $this->dress($this->bringIn("$folder/Spring orders.csv"), 'Long list');
         $this->bringIn("$folder/Hollin Lane site.xlsx");
+        $form = $this->bringIn("$folder/Tree order.xlsx");
+        $this->guard($form);
         $year = $this->bringIn("$folder/Nursery year.xlsx");
         $this->set($year);
         $this->dress($year->refresh(), 'River ledger');
@@ -59,16 +65,29 @@ final readonly class DemoShelf
         }
     }
 
+    /** A form whose formulas are told from its entries, locked and not yet protected. */
+    private function guard(Workbook $workbook): void
+    {
+        $this->dress($workbook, 'Open form');
+        $status = EntryCheck::of(['id' => 'new', 'kind' => 'list', 'of' => ['"waiting,sent,paid"'], 'where' => ['column' => 'E4'],
+            'promptTitle' => 'Status', 'prompt' => 'How the line stands today', 'title' => 'No status', 'message' => 'Choose one of the list']);
+        foreach ([new SetEntry(1, $status), new MarkCells([1], Part::FormulaCell, true), new MarkCells([1], Part::ChoiceCell, true),
+            new MarkCells([1], Part::EntryCell, true)] as $act) {
+            $this->bench->act($workbook->refresh(), $act, $workbook->revision);
+        }
+    }
+
     private function files(string $folder): void
     {
         is_dir($folder) || mkdir($folder, 0755, true);
-        if (is_file("$folder/Hollin Lane site.ods")) {
+        if (is_file("$folder/Hollin Lane site.ods") && is_file("$folder/Tree order.xlsx")) {
             return;
         }
         $nursery = new Nursery;
         self::save($nursery->year(), "$folder/Nursery year.xlsx");
         $site = $nursery->site();
         self::save($site, "$folder/Hollin Lane site.xlsx");
+        self::save((new OrderForm)->book(), "$folder/Tree order.xlsx");
         file_put_contents("$folder/Spring orders.csv", $nursery->spring());
         file_put_contents("$folder/Frost log.tsv", $nursery->frost());
         (new Ods($site))->save("$folder/Hollin Lane site.ods");

@@ -98,6 +98,11 @@ final readonly class AddSheet implements Act
             $holds[] = array_map($plain, array_slice($cells, 0, 3));
         }
 
+        // Rows that it had more of once are blank.
+        while ($holds !== [] && array_filter($holds[array_key_last($holds)], fn (mixed $value) => $value !== null) === []) {
+            array_pop($holds);
+        }
+
         return $holds === array_map(fn (array $cells) => array_pad(array_map($plain, $cells), 3, null), $rows);
     }
 

@@ -118,7 +118,7 @@ final class DressedSheet
         $hand = $sheet->hand->at($row, $column);
         [$stripe, $laid] = $this->laid?->at($row, $column) ?? ['', null];
         $cell = $this->cellParts?->at($row, $column);
-        [$table, $part, $position] = $this->dress !== null || $sheet->rules !== [] ? $this->tableAt($row, $column) : [null, null, 0];
+        [$table, $part, $position] = $this->dress !== null || $sheet->rules !== [] || $this->cellParts !== null ? $this->tableAt($row, $column) : [null, null, 0];
         if ($table === null || $part === null) {
             $key = "$file|$named|$hand|$stripe|".($sheet->typing === null ? '' : $column).($cell === null ? '' : $cell->letter());
 

@@ -31,22 +31,28 @@ enum Allowance: string
 
     public function words(): string
     {
+        return implode(' ', $this->said());
+    }
+
+    /** @return array{string, string} what is done, and to what: "take out", "rows" */
+    public function said(): array
+    {
         return match ($this) {
-            self::SelectLocked => 'select locked cells',
-            self::SelectUnlocked => 'select open cells',
-            self::FormatCells => 'format cells',
-            self::FormatColumns => 'size and hide columns',
-            self::FormatRows => 'size and hide rows',
-            self::InsertColumns => 'put columns in',
-            self::InsertRows => 'put rows in',
-            self::InsertLinks => 'put links in',
-            self::DeleteColumns => 'take columns out',
-            self::DeleteRows => 'take rows out',
-            self::Sort => 'sort',
-            self::Filter => 'filter',
-            self::Pivots => 'use pivot tables',
-            self::Objects => 'edit pictures and shapes',
-            self::Scenarios => 'edit scenarios',
+            self::SelectLocked => ['go to', 'locked cells'],
+            self::SelectUnlocked => ['go to', 'open cells'],
+            self::FormatCells => ['dress', 'cells'],
+            self::FormatColumns => ['size and hide', 'columns'],
+            self::FormatRows => ['size and hide', 'rows'],
+            self::InsertColumns => ['put in', 'columns'],
+            self::InsertRows => ['put in', 'rows'],
+            self::InsertLinks => ['put in', 'links'],
+            self::DeleteColumns => ['take out', 'columns'],
+            self::DeleteRows => ['take out', 'rows'],
+            self::Sort => ['work with', 'order of rows'],
+            self::Filter => ['work with', 'filters'],
+            self::Pivots => ['work with', 'pivot tables'],
+            self::Objects => ['edit', 'pictures and shapes'],
+            self::Scenarios => ['edit', 'scenarios'],
         };
     }
 }

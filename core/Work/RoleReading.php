@@ -47,8 +47,11 @@ final readonly class RoleReading
         if ($sheet->aspect(SaidCells::class)->entries !== [] || self::isOpened($sheet, $workbook)) {
             return new self(Role::Entry, 'cells of it are open to be filled in');
         }
+        $rows = fn (TableReading $table) => $table->range->rows() > 1 && array_filter($table->columns,
+            fn (ColumnReading $column) => $column->kind !== ColumnKind::LongText) !== [];
+        $tables = array_values(array_filter($tables, $rows));
         if ($tables === []) {
-            return new self(Role::Notes, 'it holds no table');
+            return new self(Role::Notes, 'it holds words and no table');
         }
         $cells = array_sum(array_map(fn (TableReading $table) => $table->range->cells(), $tables));
         $formulas = array_sum(array_map(fn ($run) => $run->last - $run->first + 1, FormulaRuns::of($sheet->cells)));

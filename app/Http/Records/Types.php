@@ -235,17 +235,26 @@ final class Types
     /** What may be entered, and what a protected sheet allows, in the words of the interface. */
     private static function guard(): string
     {
-        $unseen = [Allowance::Objects, Allowance::Scenarios];
-        $shown = array_filter(Allowance::cases(), fn (Allowance $one) => ! in_array($one, $unseen, true));
-
         return self::pairs('ENTRY_KINDS', 'What cells may take.', EntryKind::cases())
             .self::pairs('ENTRY_OPERATORS', 'How it is compared.', EntryCheck::OPERATORS)
             .self::pairs('SEVERITIES', 'What becomes of anything else.', Severity::cases())
-            .self::pairs('ALLOWANCES', 'What a protected sheet may allow.', $shown)
+            .self::allowances()
             .self::pairs('ROLES', 'What a sheet is for.', Role::cases());
     }
 
-    /** @param  array<array-key, EntryKind|Is|Severity|Allowance|Role>  $cases */
+    /** Pictures and scenarios, which the Bench does not change, are left out. */
+    private static function allowances(): string
+    {
+        $text = "\n/** What a protected sheet may allow: its name, what is done, and to what. */\nexport const ALLOWANCES: [string, string, string][] = [\n";
+        foreach (Allowance::cases() as $one) {
+            [$does, $what] = $one->said();
+            $text .= $does === 'edit' ? '' : "  ['$one->value', '$does', '$what'],\n";
+        }
+
+        return "$text];\n";
+    }
+
+    /** @param  array<array-key, EntryKind|Is|Severity|Role>  $cases */
     private static function pairs(string $name, string $about, array $cases): string
     {
         $text = "\n/** $about */\nexport const $name: [string, string][] = [\n";

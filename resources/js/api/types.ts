@@ -231,21 +231,21 @@ export const SEVERITIES: [string, string][] = [
   ['note', 'is told about'],
 ];
 
-/** What a protected sheet may allow. */
-export const ALLOWANCES: [string, string][] = [
-  ['selectLockedCells', 'select locked cells'],
-  ['selectUnlockedCells', 'select open cells'],
-  ['formatCells', 'format cells'],
-  ['formatColumns', 'size and hide columns'],
-  ['formatRows', 'size and hide rows'],
-  ['insertColumns', 'put columns in'],
-  ['insertRows', 'put rows in'],
-  ['insertHyperlinks', 'put links in'],
-  ['deleteColumns', 'take columns out'],
-  ['deleteRows', 'take rows out'],
-  ['sort', 'sort'],
-  ['autoFilter', 'filter'],
-  ['pivotTables', 'use pivot tables'],
+/** What a protected sheet may allow: its name, what is done, and to what. */
+export const ALLOWANCES: [string, string, string][] = [
+  ['selectLockedCells', 'go to', 'locked cells'],
+  ['selectUnlockedCells', 'go to', 'open cells'],
+  ['formatCells', 'dress', 'cells'],
+  ['formatColumns', 'size and hide', 'columns'],
+  ['formatRows', 'size and hide', 'rows'],
+  ['insertColumns', 'put in', 'columns'],
+  ['insertRows', 'put in', 'rows'],
+  ['insertHyperlinks', 'put in', 'links'],
+  ['deleteColumns', 'take out', 'columns'],
+  ['deleteRows', 'take out', 'rows'],
+  ['sort', 'work with', 'order of rows'],
+  ['autoFilter', 'work with', 'filters'],
+  ['pivotTables', 'work with', 'pivot tables'],
 ];
 
 /** What a sheet is for. */

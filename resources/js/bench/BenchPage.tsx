@@ -153,7 +153,7 @@ export function BenchPage({ id }: { id: number }) {
     const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
     return (
         <div
-            className={`relative grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${narrow ? 'grid-rows-[auto_minmax(0,1fr)_34px_26px]' : 'grid-rows-[48px_minmax(0,1fr)_152px_26px]'}`}
+            className={`relative grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${reader ? 'grid-rows-[auto_minmax(0,1fr)_auto_26px]' : narrow ? 'grid-rows-[auto_minmax(0,1fr)_34px_26px]' : 'grid-rows-[48px_minmax(0,1fr)_152px_26px]'}`}
         >
             <TopBar
                 bench={bench.data}

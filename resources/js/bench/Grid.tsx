@@ -16,7 +16,6 @@ import { HeaderMenu } from './HeaderMenu';
 import { Quadrant } from './Quadrant';
 import { beginEntry } from '@/guard/draft';
 import { ChoiceBox } from '@/guard/ChoiceBox';
-import { ChoiceMarks } from '@/guard/ChoiceMarks';
 import { selectionText, useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
 import { RowNumbers } from './RowNumbers';
@@ -133,6 +132,7 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
             rows={rows}
             columns={columns}
             notes={notes}
+            choices={detail.choices}
             selection={selection}
             active={active}
         />
@@ -240,14 +240,6 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
                     >
                         {detail.gridlines && <GridLines rows={rows} columns={columns} view={view} />}
                         {quadrant(clips.main)}
-                        {detail.choices.length > 0 && (
-                            <ChoiceMarks
-                                choices={detail.choices}
-                                rows={rows}
-                                columns={columns}
-                                view={inSight(view, clips.main, frozen)}
-                            />
-                        )}
                         <ActiveCell detail={detail} tiles={shown} rows={rows} columns={columns} />
                         <Drawings id={id} sheet={detail.number} drawings={drawings} rows={rows} columns={columns} view={view} />
                     </div>

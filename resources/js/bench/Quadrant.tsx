@@ -1,6 +1,7 @@
 import { Fragment } from 'react';
 import type { Rect } from '@/api/client';
 import type { Axis } from '@/grid/geometry';
+import { ChoiceMarks } from '@/guard/ChoiceMarks';
 import { bandsOf, Paint } from '@/grid/Paint';
 import type { Place } from '@/grid/selection';
 import type { Tile } from '@/grid/useTiles';
@@ -15,6 +16,7 @@ export function Quadrant({
     rows,
     columns,
     notes,
+    choices,
     selection,
     active,
 }: {
@@ -27,6 +29,8 @@ export function Quadrant({
     rows: Axis;
     columns: Axis;
     notes: Rect[];
+    /** Ranges whose cells offer choices. */
+    choices: string[];
     selection: Rect[];
     active: Place;
 }) {
@@ -50,8 +54,16 @@ export function Quadrant({
                         ))}
                 </Fragment>
             ))}
+            {choices.length > 0 && <ChoiceMarks choices={choices} rows={rows} columns={columns} view={inside(sight, clip)} />}
             <NoteMarks ranges={notes} rows={rows} columns={columns} view={clip} />
             <SelectionMarks selection={selection} active={active} rows={rows} columns={columns} view={clip} />
         </>
     );
 }
+
+const inside = (one: Rect, other: Rect): Rect => ({
+    top: Math.max(one.top, other.top),
+    left: Math.max(one.left, other.left),
+    bottom: Math.min(one.bottom, other.bottom),
+    right: Math.min(one.right, other.right),
+});

@@ -36,7 +36,12 @@ export function GuardList({ bench, detail, acts }: { bench: BenchRecord; detail:
                         className="icon-btn -my-1.5 h-6 w-6"
                         aria-label="Say what the chosen cells take"
                         title="Say what the chosen cells take"
-                        onClick={() => beginEntry(detail)}
+                        onClick={() => {
+                            // Where they are under a check already, that one is changed.
+                            const { row, column } = useBench.getState().active;
+                            const here = record?.checks.find((check) => isWithin(check.ranges, row, column));
+                            return here ? changeEntry(here) : beginEntry(detail);
+                        }}
                     >
                         <Plus size={13} />
                     </button>
@@ -106,6 +111,12 @@ export function GuardList({ bench, detail, acts }: { bench: BenchRecord; detail:
         </section>
     );
 }
+
+const isWithin = (ranges: string, row: number, column: number) =>
+    ranges
+        .split(' ')
+        .flatMap((text) => (text ? (parse(text) ?? []) : []))
+        .some((one) => row >= one.top && row <= one.bottom && column >= one.left && column <= one.right);
 
 const wordsOf = (role: string) => ROLES.find(([name]) => name === role)?.[1] ?? '';
 

@@ -17,11 +17,15 @@ export function ProtectDialog({ acts }: { acts: Acts }) {
     return sheet && <Open key={sheet.name} sheet={sheet} acts={acts} />;
 }
 
+/** What is done, each once. */
+const DOES = [...new Set(ALLOWANCES.map(([, does]) => does))];
+
 function Open({ sheet, acts }: { sheet: { name: string; allowed: string[] }; acts: Acts }) {
     useReturnFocus();
     const [allowed, setAllowed] = useState(sheet.allowed);
     const [password, setPassword] = useState('');
     const [again, setAgain] = useState('');
+    const allow = (name: string, is: boolean) => setAllowed(is ? [...allowed, name] : allowed.filter((other) => other !== name));
     const close = () => useProtecting.setState({ sheet: null });
     const differs = password !== '' && again !== password;
     return (
@@ -43,25 +47,23 @@ function Open({ sheet, acts }: { sheet: { name: string; allowed: string[] }; act
                     >
                         <fieldset className="mt-3">
                             <legend className="text-[12px] font-semibold">Readers may all the same</legend>
-                            <div className="mt-1 grid grid-cols-2 gap-x-4 gap-y-1">
-                                {ALLOWANCES.map(([name, words]) => (
-                                    <label key={name} className="flex items-center gap-2">
-                                        <input
-                                            type="checkbox"
-                                            className="accent-damson"
-                                            checked={allowed.includes(name)}
-                                            onChange={(event) =>
-                                                setAllowed(
-                                                    event.target.checked
-                                                        ? [...allowed, name]
-                                                        : allowed.filter((other) => other !== name),
-                                                )
-                                            }
-                                        />
-                                        {words}
-                                    </label>
-                                ))}
-                            </div>
+                            {DOES.map((does) => (
+                                <div key={does} className="flex min-h-7 flex-wrap items-center gap-x-4">
+                                    <span className="w-[96px] text-quiet">{does}</span>
+                                    {ALLOWANCES.filter(([, each]) => each === does).map(([name, , what]) => (
+                                        <label key={name} className="flex items-center gap-1.5">
+                                            <input
+                                                type="checkbox"
+                                                className="accent-damson"
+                                                aria-label={`${does} ${what}`}
+                                                checked={allowed.includes(name)}
+                                                onChange={(event) => allow(name, event.target.checked)}
+                                            />
+                                            {what}
+                                        </label>
+                                    ))}
+                                </div>
+                            ))}
                         </fieldset>
                         <div className="mt-3 grid grid-cols-2 gap-4">
                             <label className="block text-[12px] text-quiet">

@@ -6,7 +6,7 @@ export function ReaderBar({ id, isProtected }: { id: number; isProtected: boolea
     return (
         <section
             aria-label="As the reader"
-            className="flex flex-wrap items-center gap-3 border-t border-hair bg-damson-soft px-4 text-[12.5px]"
+            className="flex flex-wrap items-center gap-3 border-t border-hair bg-damson-soft px-4 py-2 text-[12.5px]"
         >
             <Eye size={16} aria-hidden="true" />
             <p className="max-w-[640px]">
