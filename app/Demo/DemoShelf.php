@@ -70,7 +70,8 @@ final readonly class DemoShelf
     {
         $this->dress($workbook, 'Open form');
         $status = EntryCheck::of(['id' => 'new', 'kind' => 'list', 'of' => ['"waiting,sent,paid"'], 'where' => ['column' => 'E4'],
-            'promptTitle' => 'Status', 'prompt' => 'How the line stands today', 'title' => 'No status', 'message' => 'Choose one of the list']);
+            'promptTitle' => 'Status', 'prompt' => 'How the line stands today', 'title' => 'No status',
+            'message' => 'Choose one of the list']);
         foreach ([new SetEntry(1, $status), new MarkCells([1], Part::FormulaCell, true), new MarkCells([1], Part::ChoiceCell, true),
             new MarkCells([1], Part::EntryCell, true)] as $act) {
             $this->bench->act($workbook->refresh(), $act, $workbook->revision);

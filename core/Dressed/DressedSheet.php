@@ -118,7 +118,8 @@ final class DressedSheet
         $hand = $sheet->hand->at($row, $column);
         [$stripe, $laid] = $this->laid?->at($row, $column) ?? ['', null];
         $cell = $this->cellParts?->at($row, $column);
-        [$table, $part, $position] = $this->dress !== null || $sheet->rules !== [] || $this->cellParts !== null ? $this->tableAt($row, $column) : [null, null, 0];
+        $knowsParts = $this->dress !== null || $sheet->rules !== [] || $this->cellParts !== null;
+        [$table, $part, $position] = $knowsParts ? $this->tableAt($row, $column) : [null, null, 0];
         if ($table === null || $part === null) {
             $key = "$file|$named|$hand|$stripe|".($sheet->typing === null ? '' : $column).($cell === null ? '' : $cell->letter());
 

@@ -40,7 +40,7 @@ final readonly class RoleReading
             return new self(Role::Lists, 'other sheets take their choices from it');
         }
         foreach ($sheet->entries() as $check) {
-            if ($check->isChoice() || $check->hasPrompt()) {
+            if (($check->isChoice() || $check->hasPrompt()) && $check->where->ranges($sheet->reading) !== []) {
                 return new self(Role::Entry, 'cells of it offer choices or say what is wanted');
             }
         }

@@ -85,7 +85,8 @@ final class EntryTest extends TestCase
     #[DataProvider('kinds')]
     public function test_what_a_cell_takes(array $says, array $good, array $bad): void
     {
-        foreach ([...array_map(fn ($value) => [$value, true], $good), ...array_map(fn ($value) => [$value, false], $bad)] as [$value, $is]) {
+        $all = [...array_map(fn ($value) => [$value, true], $good), ...array_map(fn ($value) => [$value, false], $bad)];
+        foreach ($all as [$value, $is]) {
             if (($says['kind'] ?? 'list') === 'length') {
                 // What a length is of has to stand in the cell that the formula looks at.
                 $cells = MemorySheet::of('Form', [[], [null, null, $value]]);
@@ -132,8 +133,8 @@ final class EntryTest extends TestCase
         self::assertFalse($judges($whole, $first)->allows(3, 3, Cell::of('x')));
         // A sheet of any size is looked at as long as there is time.
         $long = MemorySheet::of('Long', array_fill(0, 2_000, ['x']));
-        $all = new EntryJudges([self::check(['kind' => 'whole', 'of' => ['1', '9'], 'where' => ['cells' => 'A1:A1048576']])], Reading::none(),
-            $long, Around::alone($long));
+        $whole = self::check(['kind' => 'whole', 'of' => ['1', '9'], 'where' => ['cells' => 'A1:A1048576']]);
+        $all = new EntryJudges([$whole], Reading::none(), $long, Around::alone($long));
         self::assertSame([2_000, ['A1'], true], $all->against(30, 1));
         self::assertFalse($all->against(0, 1)[2]);
     }
@@ -207,7 +208,8 @@ final class EntryTest extends TestCase
 
     public function test_what_is_typed_has_to_be_allowed(): void
     {
-        $status = self::check(['of' => ['"late,paid"'], 'where' => ['cells' => 'B2:B9'], 'title' => 'No status', 'message' => 'Choose one']);
+        $status = self::check(['of' => ['"late,paid"'], 'where' => ['cells' => 'B2:B9'], 'title' => 'No status',
+            'message' => 'Choose one']);
         $workbook = self::form($status, self::check(['id' => 'n2', 'kind' => 'whole', 'of' => ['1', '9'], 'severity' => 'warning']),
             self::check(['id' => 'n3', 'kind' => 'date', 'is' => 'below', 'of' => ['46388'], 'severity' => 'note',
                 'where' => ['cells' => 'D2:D9']]));

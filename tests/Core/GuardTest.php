@@ -73,7 +73,8 @@ final class GuardTest extends TestCase
     {
         $rows = [['Order of trees'], [], ['Line', 'Status', 'Count', 'Price', 'Value', 'Note']];
         for ($row = 4; $row <= 13; $row++) {
-            $rows[] = ['L'.($row - 3), ['late', 'paid'][$row % 2], $row, 1.5 + $row, Cell::formula("C$row*D$row", $row * (1.5 + $row)), null];
+            $rows[] = ['L'.($row - 3), ['late', 'paid'][$row % 2], $row, 1.5 + $row, Cell::formula("C$row*D$row", $row * (1.5 + $row)),
+                null];
         }
         $rows[] = ['Total', null, Cell::formula('SUM(C4:C13)', 85), null, Cell::formula('SUM(E4:E13)', 812.5), null];
         // One value stands where its whole column is worked out.
@@ -221,7 +222,8 @@ final class GuardTest extends TestCase
         $rules = Stylebook::of(['name' => 'Forms', 'entries' => ['e1' => ['kind' => 'list', 'of' => ['"late,paid"'],
             'where' => ['part' => 'body', 'heading' => 'Status']]]]);
         $dressed = (new Dress([1], $rules, true))->on(self::order());
-        self::assertSame(['n1', 'e1'], array_map(fn (EntryCheck $one) => $one->id, $dressed->sheet(1)->entries()), 'the sheet\'s own go first');
+        $ids = array_map(fn (EntryCheck $one) => $one->id, $dressed->sheet(1)->entries());
+        self::assertSame(['n1', 'e1'], $ids, 'the sheet\'s own go first');
     }
 
     public function test_formulas_are_locked_and_entries_open_in_one_act(): void
@@ -313,7 +315,8 @@ final class GuardTest extends TestCase
         (new EditCells(1, [5 => [3 => '8']]))->on($workbook);
         $lifted = (new ProtectOrder(false, null, 'Elm'))->on($workbook);
         self::assertFalse($lifted->guard?->isOn);
-        self::assertSame(['Steps', 'Order', 'Lists'], array_values(array_map(fn ($sheet) => $sheet->name, (new MoveSheet(1, 2))->on($lifted)->sheets)));
+        $moved = (new MoveSheet(1, 2))->on($lifted);
+        self::assertSame(['Steps', 'Order', 'Lists'], array_values(array_map(fn ($sheet) => $sheet->name, $moved->sheets)));
     }
 
     public function test_what_sheets_are_for_is_read_and_may_be_said(): void
@@ -327,7 +330,8 @@ final class GuardTest extends TestCase
         self::assertSame(Role::Data, $roles($said)[0]);
         self::assertSame(Role::Entry, $roles((new GiveRole([1], null))->on($said))[0]);
         $notes = new MemorySheet('Notes', [[Cell::of('Some words about this workbook, which nobody would call a table at all.')]]);
-        self::assertSame(Role::Notes, $roles($workbook->adding(4, new Worksheet($notes, 'Notes', Finder::read(SheetFacts::of($notes)))))[3]);
+        $more = $workbook->adding(4, new Worksheet($notes, 'Notes', Finder::read(SheetFacts::of($notes))));
+        self::assertSame(Role::Notes, $roles($more)[3]);
     }
 
     public function test_colour_visibility_protection_and_order_follow_from_roles(): void
@@ -390,7 +394,8 @@ final class GuardTest extends TestCase
 
             return [];
         };
-        self::assertSame(['LINE', 'STATUS', 'COUNT', 'PRICE', 'VALUE', 'NOTE'], $heads(new RewriteHeads([1, 2], Part::Heading, 'capitals')));
+        self::assertSame(['LINE', 'STATUS', 'COUNT', 'PRICE', 'VALUE', 'NOTE'],
+            $heads(new RewriteHeads([1, 2], Part::Heading, 'capitals')));
         self::assertSame(['Line', 'Status', 'Count', 'Price', "Value\nformula", 'Note'],
             $heads(new RewriteHeads([1], Part::Heading, 'says', 'formula', Part::FormulaCell)));
         $shouted = (new RewriteHeads([1], Part::Heading, 'capitals'))->on(self::order());
@@ -398,7 +403,8 @@ final class GuardTest extends TestCase
         foreach ($back->sheet(1)->cells->read(3, 3) as $cells) {
             self::assertSame('Net price, eur', $cells[3]->text(), 'where all is shouted nothing stands out');
         }
-        self::assertStringStartsWith('Data: ', (new RewriteHeads([1], Part::Heading, 'capitals'))->words(self::order()), 'told as a change of data');
+        $words = (new RewriteHeads([1], Part::Heading, 'capitals'))->words(self::order());
+        self::assertStringStartsWith('Data: ', $words, 'told as a change of data');
         $this->expectException(NothingToChange::class);
         (new RewriteHeads([1], Part::Heading, 'capitals'))->on($shouted);
     }

@@ -245,7 +245,8 @@ final class Types
     /** Pictures and scenarios, which the Bench does not change, are left out. */
     private static function allowances(): string
     {
-        $text = "\n/** What a protected sheet may allow: its name, what is done, and to what. */\nexport const ALLOWANCES: [string, string, string][] = [\n";
+        $text = "\n/** What a protected sheet may allow: its name, what is done, and to what. */\n"
+            ."export const ALLOWANCES: [string, string, string][] = [\n";
         foreach (Allowance::cases() as $one) {
             [$does, $what] = $one->said();
             $text .= $does === 'edit' ? '' : "  ['$one->value', '$does', '$what'],\n";
