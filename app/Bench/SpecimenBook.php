@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use Rilvet\Entry\EntryCheck;
+use Rilvet\Entry\EntryChecks;
+use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Look;
@@ -55,6 +58,7 @@ final class SpecimenBook
             ['Rowan, south', $time($day + 2, 9, 30), 9.5 / 24, 26 / 24, 18.75, true, null],
             ['Warmth in degrees; sprouted is said of the first three trays that were looked at.'],
         ]);
+        $cells = self::workedOut($cells);
         $looks = new LookBook;
         $file = new LookMap;
         foreach (
@@ -68,8 +72,23 @@ final class SpecimenBook
         }
         $setup = (new Setup)->withMerges([Range::parse('E3:F3'), Range::parse('G3:H3')]);
         $found = Finder::read(SheetFacts::of($cells, new FileHints($file, $looks, $setup, null)));
-        $sheet = new Worksheet($cells, 'Specimen', $found, came: $setup, aspects: Aspects::of(new FileLooks($file)));
+        $sheet = new Worksheet($cells, 'Specimen', $found, came: $setup, aspects: Aspects::of(new FileLooks($file), new EntryChecks([
+            EntryCheck::of(['id' => 'n1', 'kind' => 'list', 'of' => ['"upper,lower"'], 'where' => ['cells' => 'C6:C8 C11:C12']]),
+        ])));
 
         return new Workbook($name, [1 => $sheet], $looks);
+    }
+
+    /** What a lot is worth is a formula, so that formula and entry cells are seen too. */
+    private static function workedOut(MemorySheet $sheet): MemorySheet
+    {
+        $rows = [];
+        foreach ($sheet->read(1, $sheet->rows()) as $row => $cells) {
+            $isLot = in_array($row, [6, 7, 8, 11, 12], true);
+            $rows[] = array_map(fn (Cell $cell, int $index) => $isLot && $index === 7 ? Cell::formula("E$row*G$row", $cell->value) : $cell,
+                $cells, array_keys($cells));
+        }
+
+        return new MemorySheet('Specimen', $rows);
     }
 }

@@ -101,7 +101,7 @@ final class DraftsTest extends TestCase
         $tables = $this->get($this->url("workbooks/$specimen->id/sheets/1"))->json('tables');
         $parts = array_unique(array_merge(...array_map(fn (array $table) => array_column($table['parts'], 'part'), $tables)));
         $kinds = array_unique(array_merge(...array_map(fn (array $table) => array_column($table['columns'], 'kind'), $tables)));
-        $this->assertCount(10, $parts);
+        $this->assertCount(13, $parts);
         $this->assertCount(14, $kinds);
     }
 

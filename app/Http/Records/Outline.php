@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use Rilvet\Dressed\CellParts;
 use Rilvet\Dressed\OwnDesign;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
@@ -28,12 +29,16 @@ final class Outline
     /** Columns beyond the last filled one whose widths are sent along; the grid shows some of them. */
     private const BEYOND = 40;
 
+    /** Rows of a sheet up to which its single cells are told with its parts; of a larger one they are asked for by themselves. */
+    private const SMALL = 500;
+
     /** Stretches of formulas that look at themselves, as many as are named. */
     private const CIRCLES = 4;
 
     public static function sheet(int $number, Worksheet $sheet, LookBook $looks): SheetDetail
     {
         $setup = $sheet->setup;
+        $cells = $sheet->cells->rows() > self::SMALL ? null : new CellParts($sheet, $looks);
         $widths = [];
         for ($column = 1; $column <= min(Address::COLUMNS, $sheet->cells->columns() + self::BEYOND); $column++) {
             $widths[] = $setup->sizes->widthOf($column);
@@ -42,7 +47,7 @@ final class Outline
         return new SheetDetail(
             $number, $sheet->name, $sheet->cells->rows(), $sheet->cells->columns(),
             $sheet->stylebook?->name, $sheet->clean,
-            array_map(fn (TableReading $table) => self::table($table, self::learned($sheet, $table)), $sheet->reading->tables),
+            array_map(fn (TableReading $table) => self::table($table, self::learned($sheet, $table), $cells), $sheet->reading->tables),
             $widths, $setup->sizes->width, self::heights($sheet), $setup->sizes->height,
             $setup->opening->freezeRow, $setup->opening->freezeColumn, $setup->opening->gridlines, $setup->opening->zoom,
             self::typings($sheet),
@@ -98,7 +103,7 @@ final class Outline
         return null;
     }
 
-    private static function table(TableReading $table, ?string $learned): TableRecord
+    private static function table(TableReading $table, ?string $learned, ?CellParts $cells): TableRecord
     {
         return new TableRecord(
             (string) $table->range,
@@ -107,7 +112,7 @@ final class Outline
             $table->range->bottom,
             $table->range->right,
             $table->confidence,
-            self::parts($table),
+            [...self::parts($table), ...($cells === null ? [] : self::cells($table, $cells))],
             array_map(fn (ColumnReading $column) => self::column($column, Address::columnName($column->column)), $table->columns),
             array_map(
                 fn (RowRun $run) => new RunRecord(
@@ -159,6 +164,22 @@ final class Outline
                 self::count($table, $part, $rows[$part->value] ?? 0),
                 array_slice($ranges[$part->value], 0, self::MOST_RUNS),
             );
+        }
+
+        return $records;
+    }
+
+    /** @return list<PartRecord> entry, choice and formula cells of a table */
+    private static function cells(TableReading $table, CellParts $cells): array
+    {
+        $records = [];
+        foreach (Part::OF_CELLS as $part) {
+            $ranges = $cells->ranges($part, $table);
+            if ($ranges !== []) {
+                $count = array_sum(array_map(fn (Range $range) => $range->cells(), $ranges));
+                $records[] = new PartRecord($part->value, $part->words(), $part->letter(), number_format($count),
+                    array_map(strval(...), array_slice($ranges, 0, self::MOST_RUNS)));
+            }
         }
 
         return $records;

@@ -7,11 +7,15 @@ namespace App\Http\Records;
 use Rilvet\Colour\Colour;
 use Rilvet\Colour\Dichromacy;
 use Rilvet\Colour\Oklch;
+use Rilvet\Entry\EntryCheck;
+use Rilvet\Entry\EntrySentence;
+use Rilvet\Guard\Role;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookWords;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
+use Rilvet\Reading\Reading;
 use Rilvet\Stylebook\Edit;
 use Rilvet\Stylebook\InkPairs;
 use Rilvet\Stylebook\Palette;
@@ -36,6 +40,10 @@ final readonly class RulesRecord
      * @param  list<InkPairRecord>  $pairs  the least readable first
      * @param  list<ReaderRecord>  $readers
      * @param  list<string>  $pale  two fills that bands of stripes can begin with
+     * @param  list<string>  $marks  entry, choice and formula cells that are marked on every sheet
+     * @param  list<RuleRecord>  $heads  what headings say over each of them
+     * @param  list<RuleRecord>  $entries  checks on entry
+     * @param  list<RoleRuleRecord>  $roles
      * @param  list<string>  $near  colours that are nearly the same: "mist and shore, 2.1"
      */
     public function __construct(
@@ -55,6 +63,10 @@ final readonly class RulesRecord
         public array $pairs,
         public array $readers,
         public array $near,
+        public array $marks,
+        public array $heads,
+        public array $entries,
+        public array $roles,
     ) {
     }
 
@@ -93,6 +105,11 @@ final readonly class RulesRecord
             array_map(InkPairRecord::of(...), InkPairs::of($stylebook)),
             array_map(fn (Dichromacy $reader) => self::reader($stylebook->palette, $reader), Dichromacy::cases()),
             array_map(fn (array $near) => "$near[0] and $near[1], $near[2]", PaletteCheck::near($stylebook->palette)),
+            array_map(fn (Part $part) => $part->value, $stylebook->marks),
+            array_map(fn (Part $part) => new RuleRecord($part->value, $part->words(), $stylebook->heads[$part->value] ?? ''),
+                Part::OF_CELLS),
+            array_map(fn (EntryCheck $one) => new RuleRecord($one->id, EntrySentence::of($one, Reading::none()), ''), $stylebook->entries),
+            array_map(fn (Role $role) => RoleRuleRecord::of($role, $stylebook), Role::cases()),
         );
     }
 

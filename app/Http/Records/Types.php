@@ -77,6 +77,7 @@ final class Types
         TruthNote::class,
         CutTexts::class,
         CurrencyRecord::class,
+        RoleRuleRecord::class,
         CellPartRecord::class,
         EntryRecord::class,
         GuardRecord::class,

@@ -644,6 +644,14 @@ export interface CurrencyRecord {
   region: string;
 }
 
+export interface RoleRuleRecord {
+  role: string;
+  words: string;
+  colour: string | null;
+  hidden: boolean;
+  protected: boolean;
+}
+
 export interface CellPartRecord {
   part: string;
   words: string;
@@ -984,6 +992,10 @@ export interface RulesRecord {
   pairs: InkPairRecord[];
   readers: ReaderRecord[];
   near: string[];
+  marks: string[];
+  heads: RuleRecord[];
+  entries: RuleRecord[];
+  roles: RoleRuleRecord[];
 }
 
 export interface DifferenceRecord {

@@ -3,7 +3,15 @@ import { ContextMenu, DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { create } from 'zustand';
 import { parse } from '@/grid/address';
-import type { BenchRecord, PartRecord, SheetDetail, TableRecord, TypingRecord } from '@/api/types';
+import {
+    PARTS,
+    type BenchRecord,
+    type Part,
+    type PartRecord,
+    type SheetDetail,
+    type TableRecord,
+    type TypingRecord,
+} from '@/api/types';
 import { useRoving } from '@/parts/useRoving';
 import { ROW_PARTS } from '@/work/kinds';
 import { goToName } from '@/work/names';
@@ -177,9 +185,11 @@ function Table({
                 </p>
             )}
             <List>
-                {table.parts.map((part) => (
-                    <PartRow key={part.part} part={part} table={table} acts={acts} />
-                ))}
+                {table.parts
+                    .filter((part) => PARTS[part.part as Part].ofRows || part.part === 'row_label')
+                    .map((part) => (
+                        <PartRow key={part.part} part={part} table={table} acts={acts} />
+                    ))}
             </List>
             {table.lines.length > 0 && (
                 <>

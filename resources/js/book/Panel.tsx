@@ -7,12 +7,13 @@ import { ConditionList } from '@/conditions/ConditionList';
 import { beginForSelection } from '@/conditions/draft';
 import { BordersPanel } from './BordersPanel';
 import { FitPanel } from './FitPanel';
+import { GuardPanel } from './GuardPanel';
 import { KeptPanel } from './KeptPanel';
 import { PalettePanel } from './PalettePanel';
 import { SizesPanel } from './SizesPanel';
 import { StripesPanel } from './StripesPanel';
 
-export type PanelName = 'palette' | 'sizes' | 'stripes' | 'borders' | 'fit' | 'looks' | 'numbers' | 'conditions';
+export type PanelName = 'palette' | 'sizes' | 'stripes' | 'borders' | 'fit' | 'looks' | 'numbers' | 'conditions' | 'guard';
 
 const TITLES: Record<PanelName, string> = {
     palette: 'Palette',
@@ -23,6 +24,7 @@ const TITLES: Record<PanelName, string> = {
     looks: 'Named looks',
     numbers: 'Number formats',
     conditions: 'Looks while something is true',
+    guard: 'Entry, guard and roles',
 };
 
 /** A rule that is no look of a part: it is set at the right, beside the specimen. */
@@ -50,6 +52,7 @@ export function Panel({
         fit: <FitPanel rules={rules} acts={acts} />,
         looks: <KeptPanel what="looks" rules={rules} format={format} />,
         numbers: <KeptPanel what="numbers" rules={rules} format={format} />,
+        guard: <GuardPanel rules={rules} acts={acts} />,
         conditions: (
             <ConditionList bench={bench} detail={detail} acts={acts} onBegin={() => beginForSelection(detail)} ofStylebook />
         ),

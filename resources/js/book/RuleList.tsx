@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Rect } from '@/api/client';
-import type { ColumnKind, Part, RuleRecord, RulesRecord, SheetDetail } from '@/api/types';
+import { PARTS, type ColumnKind, type Part, type RuleRecord, type RulesRecord, type SheetDetail } from '@/api/types';
 import { sameRanges } from '@/bench/choose';
 import { parse } from '@/grid/address';
 import { useRoving } from '@/parts/useRoving';
@@ -75,6 +75,12 @@ export function RuleList({
                     onPress={() => open('conditions')}
                 />
                 <Row
+                    on={panel === 'guard'}
+                    words="Entry, guard and roles"
+                    says={rules.marks.length === 0 ? '' : `${rules.marks.length} marked`}
+                    onPress={() => open('guard')}
+                />
+                <Row
                     on={panel === 'fit'}
                     words="Fit and opening"
                     says={`${rules.fit.least} to ${rules.fit.greatest} px`}
@@ -138,7 +144,20 @@ function Row({
 }
 
 /** A rule that is a look of cells: pressed, its cells are chosen on the specimen. */
-function Rule({ rule, aim, ranges, children }: { rule: RuleRecord; aim: 'part' | 'kind'; ranges: Rect[]; children: ReactNode }) {
+function Rule({
+    rule,
+    aim,
+    ranges,
+    meant = null,
+    children,
+}: {
+    rule: RuleRecord;
+    aim: 'part' | 'kind';
+    ranges: Rect[];
+    /** Single cells, which are of another part of their table too. */
+    meant?: string | null;
+    children: ReactNode;
+}) {
     const aimed = useBench((state) => state.aim);
     const chosen = useBench((state) => sameRanges(state.selection, ranges));
     return (
@@ -149,7 +168,7 @@ function Rule({ rule, aim, ranges, children }: { rule: RuleRecord; aim: 'part' |
             onPress={() => {
                 if (ranges.length === 0) return;
                 useBench.getState().select(ranges);
-                useBench.setState({ aim });
+                useBench.setState({ aim, meant });
             }}
         >
             {children}
@@ -164,7 +183,12 @@ function PartRule({ rule, detail }: { rule: RuleRecord; detail: SheetDetail }) {
         .flatMap((part) => part.ranges)
         .flatMap((text) => parse(text) ?? []);
     return (
-        <Rule rule={rule} aim="part" ranges={ranges}>
+        <Rule
+            rule={rule}
+            aim="part"
+            ranges={ranges}
+            meant={PARTS[rule.key as Part].ofRows || rule.key === 'row_label' ? null : rule.key}
+        >
             <span className={`part-letter part-${rule.key}`} aria-hidden="true">
                 {rule.letter}
             </span>

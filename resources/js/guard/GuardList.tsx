@@ -241,7 +241,7 @@ function CellPart({ part, acts, wears }: { part: CellPartRecord; acts: Acts; wea
                     const ranges = part.ranges.flatMap((text) => parse(text) ?? []);
                     if (ranges.length === 0) return;
                     useBench.getState().select(ranges.slice(0, 200));
-                    useBench.setState({ scope: 'here' });
+                    useBench.setState({ scope: 'here', meant: part.part });
                 }}
             >
                 <span className={`part-letter part-${part.part}`} aria-hidden="true">

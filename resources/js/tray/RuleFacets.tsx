@@ -8,8 +8,9 @@ import type { Formatter } from './useFormat';
 /** What a rule of a stylebook is set for: the part that was chosen, or the kind of its column. */
 export function RuleScope({ format }: { format: Formatter }) {
     const aim = useBench((state) => state.aim);
-    const part = format.record?.inspection.part as Part | null | undefined;
-    const kind = format.record?.inspection.kind as ColumnKind | null | undefined;
+    const meant = useBench((state) => state.meant);
+    const part = (meant ?? format.record?.inspection.part) as Part | null | undefined;
+    const kind = meant ? null : (format.record?.inspection.kind as ColumnKind | null | undefined);
     const radio = (name: 'part' | 'kind', words: string, disabled: boolean) => (
         <label className={`flex h-6 items-center gap-1.5 text-[11.5px] ${disabled ? 'text-[#8a8192]' : ''}`}>
             <input

@@ -111,18 +111,19 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
         },
         [client, question, record, isOld],
     );
-    const part = record?.inspection.part ?? null;
-    const kind = record?.inspection.kind ?? null;
+    const meant = useBench((state) => state.meant);
+    const part = meant ?? record?.inspection.part ?? null;
+    const kind = meant ? null : (record?.inspection.kind ?? null);
     const effectiveIn = useCallback(
         (of: SelectionRecord | undefined): Scope =>
-            (of?.inspection.part ?? null) === null
+            (meant ?? of?.inspection.part ?? null) === null
                 ? 'cells'
                 : book !== null
                   ? 'everywhere'
                   : scope === 'everywhere' && detail.wears === null
                     ? 'cells'
                     : scope,
-        [scope, detail.wears, book],
+        [scope, detail.wears, book, meant],
     );
     const effective = effectiveIn(record);
     const ofKind = book === null || aim === 'kind';
@@ -139,10 +140,10 @@ export function useFormat(bench: BenchRecord, detail: SheetDetail, acts: Acts): 
     const scopedBy = useCallback(
         (of: SelectionRecord | undefined) => ({
             scope: effectiveIn(of),
-            part: of?.inspection.part ?? null,
-            kind: ofKind ? (of?.inspection.kind ?? null) : null,
+            part: meant ?? of?.inspection.part ?? null,
+            kind: ofKind && !meant ? (of?.inspection.kind ?? null) : null,
         }),
-        [effectiveIn, ofKind],
+        [effectiveIn, ofKind, meant],
     );
     return useMemo(() => {
         const state = (name: string) => record?.inspection.attributes.find((attribute) => attribute.name === name);

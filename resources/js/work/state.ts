@@ -38,6 +38,8 @@ interface BenchState {
     scope: Scope;
     /** What of a chosen cell a rule of a stylebook is set for: its part, or the kind of its column. */
     aim: 'part' | 'kind';
+    /** Entry, choice or formula cells, where they were pressed as such; their own part of the table is not meant then. */
+    meant: string | null;
     /** Sheets that take an act together with the one in view. */
     together: number[];
     lifted: Laying | null;
@@ -61,6 +63,7 @@ export const useBench = create<BenchState>((set) => ({
     trial: null,
     scope: 'cells',
     aim: 'part',
+    meant: null,
     together: [],
     lifted: null,
     copied: null,
@@ -75,6 +78,7 @@ export const useBench = create<BenchState>((set) => ({
             return {
                 scope: 'cells',
                 aim: 'part',
+                meant: null,
                 selection,
                 active: cell,
                 anchor: active ? state.anchor : cell,
@@ -90,6 +94,7 @@ export const useBench = create<BenchState>((set) => ({
             trial: null,
             together: [],
             scope: 'cells',
+            meant: null,
         }),
     tryOn: (trial) => set({ trial }),
 }));
