@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Stylebook;
 
+use Rilvet\Guard\Role;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
 
@@ -15,7 +16,7 @@ final class Comparison
         'name' => 'Name', 'about' => 'About', 'palette' => 'Colour', 'ground' => 'Ground', 'stripes' => 'Stripes', 'frame' => 'Outline',
         'fit' => 'Fit',
         'page' => 'Page', 'opens' => 'Opening', 'looks' => 'Named look', 'numbers' => 'Number format',
-        'conditions' => 'Conditional look',
+        'conditions' => 'Conditional look', 'entries' => 'Check on entry',
     ];
 
     /** @return list<Difference> in the order of the rules; of each group what both say first, then what only the other says */
@@ -64,6 +65,9 @@ final class Comparison
         $rest = implode(', ', array_slice($path, 2));
         $of = match ($group) {
             'parts' => Part::tryFrom($name)?->words() ?? $name,
+            'marks' => (Part::tryFrom($name)?->words() ?? $name).' marked',
+            'heads' => 'Headings over '.mb_strtolower(Part::tryFrom($name)?->words() ?? $name),
+            'roles' => 'Role '.(Role::tryFrom($name)?->words() ?? $name),
             'kinds' => ColumnKind::tryFrom($name)?->ofMany() ?? $name,
             'ground', 'stripes', 'page', 'opens', 'fit' => self::GROUPS[$group].($name === '' ? '' : ", $name"),
             default => trim((self::GROUPS[$group] ?? $group)." $name"),

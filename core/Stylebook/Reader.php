@@ -43,18 +43,21 @@ final class Reader
         }
     }
 
-    /** @return list<Part> entry, choice and formula cells whose looks are seen */
-    public static function marksOf(mixed $marks): array
+    /**
+     * @param  array<array-key, mixed>  $marks
+     * @return list<Part> entry, choice and formula cells whose looks are seen
+     */
+    public static function marksOf(array $marks): array
     {
-        is_array($marks) || throw StylebookIsWrong::because('marks', 'a list of parts is wanted.');
         $parts = [];
-        foreach ($marks as $name) {
-            $part = is_string($name) ? Part::tryFrom($name) : null;
-            $part?->isOfCells() === true || throw StylebookIsWrong::because('marks', 'entry_cell, choice_cell or formula_cell is wanted.');
-            $parts[$part->value] = $part;
+        foreach (array_keys($marks) as $name) {
+            $part = Part::tryFrom((string) $name);
+            $part?->isOfCells() === true || throw StylebookIsWrong::because("marks.$name",
+                'entry_cell, choice_cell or formula_cell is wanted.');
+            self::flag($marks, (string) $name, 'marks', false) && $parts[] = $part;
         }
 
-        return array_values($parts);
+        return $parts;
     }
 
     /**

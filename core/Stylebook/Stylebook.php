@@ -169,7 +169,7 @@ final readonly class Stylebook
             $looks,
             $numbers,
             ConditionRules::of(Reader::map($data, 'conditions'), $palette),
-            Reader::marksOf($data['marks'] ?? []),
+            Reader::marksOf(Reader::map($data, 'marks')),
             Reader::headsOf(Reader::map($data, 'heads')),
             Reader::rolesOf(Reader::map($data, 'roles'), $palette),
             EntryRules::of(Reader::map($data, 'entries')),
@@ -205,8 +205,8 @@ final readonly class Stylebook
     public function marking(Part $part, bool $is): self
     {
         $data = $this->source;
-        $others = array_values(array_filter($this->marks, fn (Part $one) => $one !== $part));
-        $data['marks'] = array_map(fn (Part $one) => $one->value, $is ? [...$others, $part] : $others);
+        $marks = array_diff_key(Reader::map($data, 'marks'), [$part->value => true]);
+        $data['marks'] = $is ? $marks + [$part->value => true] : $marks;
 
         return self::of($data);
     }

@@ -49,8 +49,8 @@ function Cells({ rule, isMarked, acts }: { rule: RuleRecord; isMarked: boolean; 
     const part = rule.key as CellPart;
     const says = useDraft(rule.says, (text) => void acts.revise('headsSay', { part, says: text.trim() || null }));
     return (
-        <div className="mb-2 text-[12px]">
-            <label className="flex items-center gap-1.5">
+        <div className="mb-3 text-[12px]">
+            <label className="flex min-h-6 items-center gap-1.5">
                 <input
                     type="checkbox"
                     className="accent-damson"
@@ -80,10 +80,10 @@ function RoleRule({ rule, acts }: { rule: RoleRuleRecord; acts: Acts }) {
             rule: { colour: rule.colour ?? 'none', hidden: rule.hidden, protected: rule.protected, ...change },
         });
     return (
-        <li className="mb-1 flex items-center gap-1.5 text-[12px]">
+        <li className="mb-0.5 flex min-h-[26px] items-center gap-1.5 text-[12px]">
             <input
                 type="color"
-                className="h-[18px] w-[22px] flex-none rounded-[3px]"
+                className="h-6 w-6 flex-none rounded-[3px]"
                 aria-label={`Colour of the tab: ${rule.words}`}
                 value={rule.colour ?? '#ffffff'}
                 onChange={(event) => set({ colour: event.target.value })}

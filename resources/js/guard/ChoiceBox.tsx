@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { ChevronDown } from 'lucide-react';
-import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { useEffect, useId, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { createPortal } from 'react-dom';
 import { create } from 'zustand';
 import { api, type Rect } from '@/api/client';
 import type { SheetDetail } from '@/api/types';
@@ -59,38 +60,38 @@ export function ChoiceBox({
     useEffect(() => useChoices.setState({ locked: isLocked }), [isLocked]);
     const record = isChecked ? entry.data : undefined;
     if (!record) return null;
-    const at = {
-        top: rows.end(Math.min(row, rows.count)) + shift.y,
-        left: columns.start(Math.min(column, columns.count)) + shift.x,
-    };
     const close = () => {
         useChoices.setState({ open: false });
         document.querySelector<HTMLElement>('[role="grid"]')?.focus({ preventScroll: true });
     };
+    const across = columns.sizeOf(Math.min(column, columns.count));
+    const down = rows.sizeOf(Math.min(row, rows.count));
     return (
-        <div role="presentation" className="unmirrored pointer-events-none absolute z-[13]" style={at}>
+        <Beside
+            top={rows.start(Math.min(row, rows.count)) + shift.y}
+            left={columns.start(Math.min(column, columns.count)) + shift.x}
+            width={across}
+            height={down}
+        >
             {record.choices.length > 0 && !isLocked && (
                 <button
                     type="button"
                     tabIndex={-1}
                     aria-label="Open the choices"
                     title="Choices (Alt+↓)"
-                    className="pointer-events-auto absolute grid h-[18px] w-[18px] place-items-center rounded-[4px] border border-hair bg-panel text-damson"
-                    style={{
-                        left: columns.sizeOf(Math.min(column, columns.count)) + 1,
-                        top: -rows.sizeOf(Math.min(row, rows.count)) + 1,
-                    }}
+                    className="pointer-events-auto absolute grid h-6 w-6 place-items-center rounded-[4px] border border-hair bg-panel text-damson"
+                    style={{ left: across + 1, top: Math.min(0, down - 24) }}
                     onPointerDown={(event) => event.stopPropagation()}
                     onClick={() => useChoices.setState({ open: !open })}
                 >
-                    <ChevronDown size={12} />
+                    <ChevronDown size={13} />
                 </button>
             )}
             {!open && (record.prompt !== '' || record.promptTitle !== '' || !record.isAllowed) && (
                 <div
                     role="note"
-                    aria-live="polite"
-                    className="mt-1 w-max max-w-[240px] rounded-md border border-hair bg-brass-soft px-2 py-1 text-[12px] text-ink shadow-sm"
+                    className="absolute w-max max-w-[240px] rounded-md border border-hair bg-brass-soft px-2 py-1 text-[12px] text-ink shadow-sm"
+                    style={{ top: down + 4 }}
                 >
                     {record.promptTitle !== '' && <b className="block">{record.promptTitle}</b>}
                     {record.prompt !== '' && <span className="whitespace-pre-wrap">{record.prompt}</span>}
@@ -101,7 +102,8 @@ export function ChoiceBox({
                 <Choices
                     key={`${row}.${column}`}
                     choices={record.choices}
-                    width={Math.max(140, columns.sizeOf(Math.min(column, columns.count)))}
+                    top={down}
+                    width={Math.max(140, across)}
                     onChoose={(choice) => {
                         close();
                         void acts.type(row, column, choice, undefined, reader);
@@ -109,18 +111,73 @@ export function ChoiceBox({
                     onClose={close}
                 />
             )}
-        </div>
+        </Beside>
+    );
+}
+
+/** Stands at a cell, and beside the grid: what is no cell is no child of a grid (ARIA 1.2, grid). */
+function Beside({
+    top,
+    left,
+    width,
+    height,
+    children,
+}: {
+    top: number;
+    left: number;
+    width: number;
+    height: number;
+    children: ReactNode;
+}) {
+    const anchor = useRef<HTMLDivElement>(null);
+    const [at, setAt] = useState<{ top: number; left: number } | null>(null);
+    useLayoutEffect(() => {
+        const scroller = anchor.current?.closest('[role="grid"]');
+        const place = () => {
+            const box = anchor.current?.getBoundingClientRect();
+            const frame = scroller?.getBoundingClientRect();
+            const isSeen =
+                box &&
+                frame &&
+                box.bottom > frame.top &&
+                box.top < frame.bottom &&
+                box.right > frame.left &&
+                box.left < frame.right;
+            setAt(isSeen ? { top: box.top, left: box.left } : null);
+        };
+        place();
+        scroller?.addEventListener('scroll', place, { passive: true });
+        window.addEventListener('resize', place);
+        return () => {
+            scroller?.removeEventListener('scroll', place);
+            window.removeEventListener('resize', place);
+        };
+    }, [top, left, width, height]);
+    return (
+        <>
+            <div ref={anchor} role="presentation" className="pointer-events-none absolute" style={{ top, left, width, height }} />
+            {at &&
+                createPortal(
+                    <div className="pointer-events-none fixed z-[35]" style={at}>
+                        {children}
+                    </div>,
+                    document.body,
+                )}
+        </>
     );
 }
 
 /** A list that narrows as one types (ARIA Authoring Practices, combobox with a list). */
 function Choices({
     choices,
+    top,
     width,
     onChoose,
     onClose,
 }: {
     choices: string[];
+    /** px below the upper edge of the cell */
+    top: number;
     width: number;
     onChoose: (choice: string) => void;
     onClose: () => void;
@@ -137,8 +194,8 @@ function Choices({
     }, [current]);
     return (
         <div
-            className="pointer-events-auto mt-px rounded-md border border-hair bg-panel p-1 shadow-md"
-            style={{ width }}
+            className="pointer-events-auto absolute rounded-md border border-hair bg-panel p-1 shadow-md"
+            style={{ width, top: top + 1 }}
             onPointerDown={(event) => event.stopPropagation()}
             onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && onClose()}
         >

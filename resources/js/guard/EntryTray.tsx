@@ -61,20 +61,20 @@ export function EntryTray({ acts, draft }: { acts: Acts; draft: EntryDraft }) {
                 />
             </Words>
             <div className="flex w-[150px] flex-none flex-col gap-1 px-2.5 py-2">
-                <label className="flex items-start gap-1.5 text-[11.5px]">
+                <label className="flex min-h-6 items-center gap-1.5 text-[11.5px] leading-[13px]">
                     <input
                         type="checkbox"
-                        className="mt-0.5 accent-damson"
+                        className="flex-none accent-damson"
                         checked={draft.blank}
                         onChange={(event) => setEntry({ blank: event.target.checked })}
                     />
                     It may be left blank
                 </label>
                 {draft.kind === 'list' && (
-                    <label className="flex items-start gap-1.5 text-[11.5px]">
+                    <label className="flex min-h-6 items-center gap-1.5 text-[11.5px] leading-[13px]">
                         <input
                             type="checkbox"
-                            className="mt-0.5 accent-damson"
+                            className="flex-none accent-damson"
                             checked={draft.shows}
                             onChange={(event) => setEntry({ shows: event.target.checked })}
                         />
