@@ -34,7 +34,7 @@ final readonly class Dress implements Act
     public function on(Workbook $workbook): Workbook
     {
         foreach ($this->sheets as $number) {
-            Targets::open($workbook->sheet($number), Allowance::FormatCells, Allowance::FormatColumns, Allowance::FormatRows);
+            Targets::open($workbook->sheet($number), Allowance::DressCells, Allowance::SizeColumns, Allowance::SizeRows);
             $sheet = $workbook->sheet($number)->wearing($this->stylebook, $this->clean, $this->worn);
             $sheet = $this->touches?->on($sheet, $workbook->looks) ?? $sheet;
             if ($this->stylebook !== null) {

@@ -17,7 +17,7 @@ final readonly class FitCut implements Act
 
     public function on(Workbook $workbook): Workbook
     {
-        Targets::open($workbook->sheet($this->sheet), Allowance::FormatColumns, Allowance::FormatRows);
+        Targets::open($workbook->sheet($this->sheet), Allowance::SizeColumns, Allowance::SizeRows);
         /** @var list<array{int, int}> $columns */
         $columns = CutTexts::of($workbook, $this->sheet)->columns;
         $workbook = $columns === [] ? $workbook : (new Resize([$this->sheet], true, $columns, null))->on($workbook);

@@ -20,7 +20,7 @@ final readonly class Hide implements Act
     {
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
-            Targets::open($sheet, $this->columns ? Allowance::FormatColumns : Allowance::FormatRows);
+            Targets::open($sheet, $this->columns ? Allowance::SizeColumns : Allowance::SizeRows);
             $filled = max(1, $this->columns ? $sheet->cells->columns() : $sheet->cells->rows());
             $now = array_flip($this->columns ? $sheet->setup->sizes->hiddenColumns : $sheet->setup->sizes->hiddenRows);
             if (! $this->hide) {

@@ -37,8 +37,8 @@ final readonly class MoveCells implements Act
     {
         $sheet = $workbook->sheet($this->sheet);
         Targets::open($sheet, match (true) {
-            $this->shift->in => $this->shift->rows ? Allowance::InsertRows : Allowance::InsertColumns,
-            default => $this->shift->rows ? Allowance::DeleteRows : Allowance::DeleteColumns,
+            $this->shift->in => $this->shift->rows ? Allowance::PutRows : Allowance::PutColumns,
+            default => $this->shift->rows ? Allowance::TakeRows : Allowance::TakeColumns,
         });
         $limit = $this->shift->rows ? Address::ROWS : Address::COLUMNS;
         $size = $this->shift->rows ? $sheet->cells->rows() : $sheet->cells->columns();

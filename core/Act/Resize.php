@@ -35,7 +35,7 @@ final readonly class Resize implements Act
     {
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
-            Targets::open($sheet, $this->columns ? Allowance::FormatColumns : Allowance::FormatRows);
+            Targets::open($sheet, $this->columns ? Allowance::SizeColumns : Allowance::SizeRows);
             $indexes = $this->indexes($this->columns ? max(1, $sheet->cells->columns()) : max(1, $sheet->cells->rows()));
             $fit = new ColumnFit($sheet->sized($this->columns, [], $indexes, false), $workbook, Fonts::shipped());
             $sizes =

@@ -30,7 +30,7 @@ final readonly class ShareWidth implements Act
     public function on(Workbook $workbook): Workbook
     {
         $sheet = $workbook->sheet($this->sheet);
-        Targets::open($sheet, Allowance::FormatColumns);
+        Targets::open($sheet, Allowance::SizeColumns);
         $table = $sheet->reading->tableAt($this->row, $this->column) ?? throw SortIsWrong::noTable();
         $needs = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->needs($table);
         $widths = WidthShare::of($needs, $this->px, Ruler::PADDING);

@@ -31,7 +31,7 @@ final readonly class Targets
      *
      * @throws SheetIsClosed
      */
-    public function on(Workbook $workbook, ?Allowance $needs = Allowance::FormatCells): iterable
+    public function on(Workbook $workbook, ?Allowance $needs = Allowance::DressCells): iterable
     {
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
@@ -55,7 +55,7 @@ final readonly class Targets
         if (! $sheet->setup->tab->protected) {
             return;
         }
-        foreach ($needs === [] ? [Allowance::FormatCells] : $needs as $need) {
+        foreach ($needs === [] ? [Allowance::DressCells] : $needs as $need) {
             $sheet->aspect(Protection::class)->allows($need) || throw SheetIsClosed::protected($sheet->name, $need->words());
         }
     }

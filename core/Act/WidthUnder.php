@@ -21,7 +21,7 @@ final readonly class WidthUnder implements Act
         $found = 0;
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
-            Targets::open($sheet, Allowance::FormatColumns);
+            Targets::open($sheet, Allowance::SizeColumns);
             $columns = [];
             foreach ($sheet->reading->tables as $table) {
                 foreach ($table->columns as $column) {

@@ -7,21 +7,46 @@ namespace Rilvet\Guard;
 /** What a protected sheet may allow all the same (attributes of ISO/IEC 29500-1 18.3.1.85, in whose words 1 means "not"). */
 enum Allowance: string
 {
-    case SelectLocked = 'selectLockedCells';
-    case SelectUnlocked = 'selectUnlockedCells';
-    case FormatCells = 'formatCells';
-    case FormatColumns = 'formatColumns';
-    case FormatRows = 'formatRows';
-    case InsertColumns = 'insertColumns';
-    case InsertRows = 'insertRows';
-    case InsertLinks = 'insertHyperlinks';
-    case DeleteColumns = 'deleteColumns';
-    case DeleteRows = 'deleteRows';
+    case SelectLocked = 'goToLocked';
+    case SelectUnlocked = 'goToOpen';
+    case DressCells = 'dressCells';
+    case SizeColumns = 'sizeColumns';
+    case SizeRows = 'sizeRows';
+    case PutColumns = 'putColumns';
+    case PutRows = 'putRows';
+    case PutLinks = 'putLinks';
+    case TakeColumns = 'takeColumns';
+    case TakeRows = 'takeRows';
     case Sort = 'sort';
-    case Filter = 'autoFilter';
-    case Pivots = 'pivotTables';
+    case Filter = 'filter';
+    case Pivots = 'pivots';
     case Objects = 'objects';
     case Scenarios = 'scenarios';
+
+    /** The attribute that says it in a file. */
+    public function xlsx(): string
+    {
+        return match ($this) {
+            self::SelectLocked => 'selectLockedCells',
+            self::SelectUnlocked => 'selectUnlockedCells',
+            self::DressCells => self::dressing('Cells'),
+            self::SizeColumns => self::dressing('Columns'),
+            self::SizeRows => self::dressing('Rows'),
+            self::PutColumns => 'insertColumns',
+            self::PutRows => 'insertRows',
+            self::PutLinks => 'insertHyperlinks',
+            self::TakeColumns => 'deleteColumns',
+            self::TakeRows => 'deleteRows',
+            self::Filter => 'autoFilter',
+            self::Pivots => 'pivotTables',
+            default => $this->value,
+        };
+    }
+
+    private static function dressing(string $what): string
+    {
+        return "format$what";
+    }
 
     /** What is meant where the file says nothing: whether it is forbidden. */
     public function isForbiddenUnsaid(): bool
@@ -40,14 +65,14 @@ enum Allowance: string
         return match ($this) {
             self::SelectLocked => ['go to', 'locked cells'],
             self::SelectUnlocked => ['go to', 'open cells'],
-            self::FormatCells => ['dress', 'cells'],
-            self::FormatColumns => ['size and hide', 'columns'],
-            self::FormatRows => ['size and hide', 'rows'],
-            self::InsertColumns => ['put in', 'columns'],
-            self::InsertRows => ['put in', 'rows'],
-            self::InsertLinks => ['put in', 'links'],
-            self::DeleteColumns => ['take out', 'columns'],
-            self::DeleteRows => ['take out', 'rows'],
+            self::DressCells => ['dress', 'cells'],
+            self::SizeColumns => ['size and hide', 'columns'],
+            self::SizeRows => ['size and hide', 'rows'],
+            self::PutColumns => ['put in', 'columns'],
+            self::PutRows => ['put in', 'rows'],
+            self::PutLinks => ['put in', 'links'],
+            self::TakeColumns => ['take out', 'columns'],
+            self::TakeRows => ['take out', 'rows'],
             self::Sort => ['work with', 'order of rows'],
             self::Filter => ['work with', 'filters'],
             self::Pivots => ['work with', 'pivot tables'],

@@ -20,7 +20,7 @@ final class ProtectionXml
         }
         $allowed = [];
         foreach (Allowance::cases() as $one) {
-            $isForbidden = $element->hasAttribute($one->value) ? in_array($element->getAttribute($one->value), ['1', 'true'], true)
+            $isForbidden = $element->hasAttribute($one->xlsx()) ? in_array($element->getAttribute($one->xlsx()), ['1', 'true'], true)
                 : $one->isForbiddenUnsaid();
             // Objects and scenarios are allowed unless something else is said; what is allowed is told where it is not the usual.
             $isForbidden || in_array($one, [Allowance::Objects, Allowance::Scenarios], true) || $allowed[] = $one;
@@ -42,12 +42,12 @@ final class ProtectionXml
         foreach (Allowance::cases() as $one) {
             $isForbidden = ! $protection->allows($one);
             if (! in_array($one, [Allowance::Objects, Allowance::Scenarios], true) && $isForbidden !== $one->isForbiddenUnsaid()) {
-                $says[$one->value] = $isForbidden ? '1' : '0';
+                $says[$one->xlsx()] = $isForbidden ? '1' : '0';
             }
         }
         foreach ([Allowance::Objects, Allowance::Scenarios] as $one) {
             if ($protection->allows($one)) {
-                unset($says[$one->value]);
+                unset($says[$one->xlsx()]);
             }
         }
 
@@ -74,7 +74,7 @@ final class ProtectionXml
     /** The element says that a sheet is protected so; else it is made to. */
     public static function on(DOMElement $element, Protection $protection): void
     {
-        $names = [...array_map(fn (Allowance $one) => $one->value, Allowance::cases()), 'sheet', 'password', 'algorithmName', 'hashValue',
+        $names = [...array_map(fn (Allowance $one) => $one->xlsx(), Allowance::cases()), 'sheet', 'password', 'algorithmName', 'hashValue',
             'saltValue', 'spinCount'];
         foreach ($names as $name) {
             $element->removeAttribute($name);

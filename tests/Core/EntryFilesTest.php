@@ -112,7 +112,7 @@ final class EntryFilesTest extends TestCase
         $sheet = $workbook->sheet(1);
         self::assertTrue($sheet->setup->tab->protected);
         $protection = $sheet->aspect(Protection::class);
-        self::assertSame([Allowance::SelectUnlocked, Allowance::FormatColumns, Allowance::Sort], $protection->allowed);
+        self::assertSame([Allowance::SelectUnlocked, Allowance::SizeColumns, Allowance::Sort], $protection->allowed);
         // The library keeps the check sum of older files.
         self::assertSame(Password::LEGACY, $protection->password?->algorithm);
         self::assertTrue($protection->password->isVerifiedBy('Osier 7', 'it'));

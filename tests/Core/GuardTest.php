@@ -238,20 +238,20 @@ final class GuardTest extends TestCase
     public static function guarded(): iterable
     {
         $look = Look::of(['bold' => true]);
-        yield 'a look' => [fn () => new Format(self::targets('C5'), $look), Allowance::FormatCells];
-        yield 'a look of a part' => [fn () => new FormatPart([1], Part::Body, null, $look), Allowance::FormatCells];
-        yield 'a width' => [fn () => new Resize([1], true, [[2, 2]], 90), Allowance::FormatColumns];
-        yield 'a height' => [fn () => new Resize([1], false, [[2, 2]], 40), Allowance::FormatRows];
-        yield 'a hidden column' => [fn () => new Hide([1], true, 2, 2, true), Allowance::FormatColumns];
-        yield 'rows in' => [fn () => new MoveCells(1, new Shift(true, 5, 1, true)), Allowance::InsertRows];
-        yield 'rows out' => [fn () => new MoveCells(1, new Shift(true, 5, 1, false)), Allowance::DeleteRows];
-        yield 'columns in' => [fn () => new MoveCells(1, new Shift(false, 2, 1, true)), Allowance::InsertColumns];
-        yield 'columns out' => [fn () => new MoveCells(1, new Shift(false, 2, 1, false)), Allowance::DeleteColumns];
+        yield 'a look' => [fn () => new Format(self::targets('C5'), $look), Allowance::DressCells];
+        yield 'a look of a part' => [fn () => new FormatPart([1], Part::Body, null, $look), Allowance::DressCells];
+        yield 'a width' => [fn () => new Resize([1], true, [[2, 2]], 90), Allowance::SizeColumns];
+        yield 'a height' => [fn () => new Resize([1], false, [[2, 2]], 40), Allowance::SizeRows];
+        yield 'a hidden column' => [fn () => new Hide([1], true, 2, 2, true), Allowance::SizeColumns];
+        yield 'rows in' => [fn () => new MoveCells(1, new Shift(true, 5, 1, true)), Allowance::PutRows];
+        yield 'rows out' => [fn () => new MoveCells(1, new Shift(true, 5, 1, false)), Allowance::TakeRows];
+        yield 'columns in' => [fn () => new MoveCells(1, new Shift(false, 2, 1, true)), Allowance::PutColumns];
+        yield 'columns out' => [fn () => new MoveCells(1, new Shift(false, 2, 1, false)), Allowance::TakeColumns];
         yield 'another order' => [fn () => new SortTable(1, 5, 3, [[3, true]]), Allowance::Sort];
         yield 'typing into what is locked' => [fn () => new EditCells(1, [5 => [5 => '7']]), null];
         yield 'clearing what is locked' => [fn () => new ClearCells(self::targets('E5')), null];
         yield 'a check' => [fn () => new SetEntry(1, EntryCheck::of(['id' => 'n2', 'kind' => 'any', 'where' => ['cells' => 'C5']])),
-            Allowance::FormatCells];
+            Allowance::DressCells];
     }
 
     #[DataProvider('guarded')]

@@ -93,10 +93,10 @@ final class GuardTest extends TestCase
         Log::spy();
         $form = $this->form();
         $this->act($form, 'guardFormulas', []);
-        $this->act($form, 'protect', ['allowed' => ['selectUnlockedCells', 'sort'], 'password' => 'Grey heron 12']);
+        $this->act($form, 'protect', ['allowed' => ['goToOpen', 'sort'], 'password' => 'Grey heron 12']);
         $this->assertTrue($this->get($this->url("workbooks/$form->id"))->json('sheets.0.protected'));
         $guard = $this->guard($form);
-        $this->assertSame([true, true, ['selectUnlockedCells', 'sort']], [$guard['isProtected'], $guard['hasPassword'], $guard['allowed']]);
+        $this->assertSame([true, true, ['goToOpen', 'sort']], [$guard['isProtected'], $guard['hasPassword'], $guard['allowed']]);
         $this->assertTrue($this->entry($form, 9, 6)['isLocked']);
         $this->assertFalse($this->entry($form, 9, 4)['isLocked']);
         $refused = $this->ask($form, ['cells' => [[9, 6, '1']]])->assertUnprocessable();

@@ -69,7 +69,7 @@ final class WiringTest extends TestCase
             'sayEntries' => ['sayEntries', $chosen + ['as' => 'entry']],
             'sayEntries, none' => ['sayEntries', $chosen + ['as' => 'none']],
             'guardFormulas' => ['guardFormulas', ['sheets' => [1]]],
-            'protect' => ['protect', ['allowed' => ['selectLockedCells', 'sort'], 'password' => 'Osier 7', 'sheets' => [1]]],
+            'protect' => ['protect', ['allowed' => ['goToLocked', 'sort'], 'password' => 'Osier 7', 'sheets' => [1]]],
             'unprotect' => ['unprotect', ['password' => 'Osier 7']],
             'protectOrder' => ['protectOrder', ['on' => true, 'password' => 'Osier 7']],
             'setEntry' => ['setEntry', ['id' => null, 'where' => ['cells' => 'A2:A4'], 'kind' => 'list', 'choices' => ['Oak', 'Yew'],

@@ -233,19 +233,19 @@ export const SEVERITIES: [string, string][] = [
 
 /** What a protected sheet may allow: its name, what is done, and to what. */
 export const ALLOWANCES: [string, string, string][] = [
-  ['selectLockedCells', 'go to', 'locked cells'],
-  ['selectUnlockedCells', 'go to', 'open cells'],
-  ['formatCells', 'dress', 'cells'],
-  ['formatColumns', 'size and hide', 'columns'],
-  ['formatRows', 'size and hide', 'rows'],
-  ['insertColumns', 'put in', 'columns'],
-  ['insertRows', 'put in', 'rows'],
-  ['insertHyperlinks', 'put in', 'links'],
-  ['deleteColumns', 'take out', 'columns'],
-  ['deleteRows', 'take out', 'rows'],
+  ['goToLocked', 'go to', 'locked cells'],
+  ['goToOpen', 'go to', 'open cells'],
+  ['dressCells', 'dress', 'cells'],
+  ['sizeColumns', 'size and hide', 'columns'],
+  ['sizeRows', 'size and hide', 'rows'],
+  ['putColumns', 'put in', 'columns'],
+  ['putRows', 'put in', 'rows'],
+  ['putLinks', 'put in', 'links'],
+  ['takeColumns', 'take out', 'columns'],
+  ['takeRows', 'take out', 'rows'],
   ['sort', 'work with', 'order of rows'],
-  ['autoFilter', 'work with', 'filters'],
-  ['pivotTables', 'work with', 'pivot tables'],
+  ['filter', 'work with', 'filters'],
+  ['pivots', 'work with', 'pivot tables'],
 ];
 
 /** What a sheet is for. */

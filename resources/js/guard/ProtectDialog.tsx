@@ -6,7 +6,7 @@ import { useReturnFocus } from '@/parts/useReturnFocus';
 import type { Acts } from '@/work/useActs';
 
 /** Readers may go anywhere. */
-export const USUALLY_ALLOWED = ['selectLockedCells', 'selectUnlockedCells'];
+export const USUALLY_ALLOWED = ['goToLocked', 'goToOpen'];
 
 /** The sheet that is being protected, and what it allows now. */
 export const useProtecting = create<{ sheet: { name: string; allowed: string[] } | null }>(() => ({ sheet: null }));
