@@ -16,6 +16,7 @@ use Rilvet\Refusal;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 use RuntimeException;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -64,7 +65,12 @@ final class DressCommand extends Command
                     $isLeft = true;
                     $errors->writeln("rilvet: $file: {$doubt->words()}", OutputInterface::OUTPUT_RAW);
                 }
-                $sheets = array_values(array_diff(array_keys($workbook->sheets), array_keys($left)));
+                $closed = array_filter($workbook->sheets, fn (Worksheet $sheet) => $sheet->setup->tab->protected);
+                foreach ($closed as $sheet) {
+                    $isLeft = true;
+                    $errors->writeln("rilvet: $file: \"$sheet->name\" is protected, and left as it came", OutputInterface::OUTPUT_RAW);
+                }
+                $sheets = array_values(array_diff(array_keys($workbook->sheets), array_keys($left), array_keys($closed)));
                 $dress = $sheets === [] ? null : new Dress($sheets, $stylebook, $input->getOption('start-clean') === true);
                 $record = $this->dress($file, $workbook, $targets[$index], $dress);
                 $record['seconds'] = round(microtime(true) - $start, 3);

@@ -111,7 +111,7 @@ final class EntriesIn
                 'promptTitle' => $flag('showInputMessage') ? $text('promptTitle') : '',
                 'prompt' => $flag('showInputMessage') ? $text('prompt') : '',
                 'title' => $text('errorTitle'), 'message' => $text('error'),
-                'severity' => ($flag('showErrorMessage') ? Severity::ofXlsx($element->getAttribute('errorStyle')) : Severity::Note)->value,
+                'severity' => ($kind === EntryKind::Any || $flag('showErrorMessage') ? Severity::ofXlsx($element->getAttribute('errorStyle')) : Severity::Note)->value,
                 'came' => $came,
             ])->at($where);
         } catch (Refusal) {

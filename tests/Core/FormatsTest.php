@@ -13,10 +13,15 @@ use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
 use Rilvet\Condition\Is;
 use Rilvet\Dressed\DressedSheet;
+use Rilvet\Entry\EntryCheck;
+use Rilvet\Entry\EntryChecks;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
+use Rilvet\Guard\Allowance;
+use Rilvet\Guard\Password;
+use Rilvet\Guard\Protection;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
@@ -130,7 +135,7 @@ final class FormatsTest extends TestCase
             ."tables, macros and all else that came in it; the other formats carry none of them.\nhtml carries what is seen of the "
             .'visible sheets, with results in the place of formulas, and the pieces of the faces that it is drawn in; its columns grow '
             .'where figures need more room; csv and tsv carry the values of one sheet. In an ods, columns of tables that formulas name '
-            ."become ranges, and formulas that look into other workbooks their results.\n".self::conditions();
+            ."become ranges, and formulas that look into other workbooks their results.\n".self::conditions().self::entries();
         if (getenv('RILVET_WRITE_TABLES') === '1') {
             file_put_contents(self::TABLE, $table);
         }
@@ -168,6 +173,53 @@ final class FormatsTest extends TestCase
 
         return $table."\nWhere cells hold errors, an ods has no greatest and least values and no deviations: its formulas give "
             ."errors then.\n";
+    }
+
+    /** The table of checks on entry and of protection, each through both formats alone. */
+    private static function entries(): string
+    {
+        $table = "\n## Entry and guard\n\nEach is written to a new file and read again. In a package that goes back as xlsx those that "
+            ."were not touched stay to the byte.\n\n| what | xlsx | ods |\n| --- | --- | --- |\n";
+        $list = ['kind' => 'list', 'of' => ['"late,paid"']];
+        foreach ([
+            'choices that are written' => $list, 'choices from cells' => ['kind' => 'list', 'of' => ['$A$1:$A$9']],
+            'choices that are not offered' => ['shows' => false] + $list, 'choices of what the column holds' => ['kind' => 'list',
+                'column' => true],
+            'whole numbers, between and outside' => ['kind' => 'whole', 'is' => 'outside', 'of' => ['1', '$B$2']],
+            'numbers' => ['kind' => 'decimal', 'is' => 'atMost', 'of' => ['2.5']],
+            'dates' => ['kind' => 'date', 'is' => 'above', 'of' => ['46350']],
+            'times' => ['kind' => 'time', 'is' => 'below', 'of' => ['0.5']],
+            'lengths of texts' => ['kind' => 'length', 'is' => 'between', 'of' => ['2', '5']],
+            'a formula' => ['kind' => 'formula', 'of' => ['MOD($A1,2)=0']],
+            'a prompt' => ['kind' => 'any', 'promptTitle' => 'Lot', 'prompt' => "As it\nstands"],
+            'a message, a warning, no blank' => ['title' => 'No', 'message' => 'Choose', 'severity' => 'warning', 'blank' => false] + $list,
+        ] as $name => $says) {
+            $check = EntryCheck::of(['id' => 'f0', 'where' => ['cells' => 'A1:A12']] + $says);
+            $table .= "| $name |";
+            foreach (['xlsx', 'ods'] as $format) {
+                $sheet = (new Worksheet(self::twelve(false), 'S', Reading::none()))->withAspects(new EntryChecks([$check]));
+                $back = self::through($format, new Workbook('Book', [1 => $sheet], new LookBook))->sheet(1)->entries();
+                $table .= match (true) {
+                    $back === [] => ' not carried',
+                    $back[0]->key() === $check->key() => ' -',
+                    $back[0]->typed() !== null => ' as choices that are written',
+                    default => ' said otherwise',
+                }.' |';
+            }
+            $table .= "\n";
+        }
+        foreach (['a protected sheet' => new Protection, 'what it allows' => new Protection([Allowance::Sort]),
+            'its password' => new Protection(Protection::USUAL, Password::made('x'))] as $name => $protection) {
+            $table .= "| $name |";
+            foreach (['xlsx', 'ods'] as $format) {
+                $sheet = (new Worksheet(self::twelve(false), 'S', Reading::none()))->protecting(true, $protection);
+                $back = self::through($format, new Workbook('Book', [1 => $sheet], new LookBook))->sheet(1);
+                $table .= $back->setup->tab->protected && $back->aspect(Protection::class)->isAs($protection) ? ' - |' : ' not carried |';
+            }
+            $table .= "\n";
+        }
+
+        return $table."\nA password that came in an ods goes out as ods. html, csv and tsv carry none of it.\n";
     }
 
     /** @return array<string, array<string, mixed>> */

@@ -208,7 +208,8 @@ final class GuardTest extends TestCase
         $everywhere = $stylebook->saying(Part::FormulaCell, null, Look::of(['italic' => true]));
         self::assertContains(Part::FormulaCell, $everywhere->marks, 'what is said of them is meant to be seen');
         self::assertNotContains(Part::ChoiceCell, $stylebook->saying(Part::ChoiceCell, null, Look::of(['locked' => false]))->marks);
-        foreach ([['marks' => ['body' => true]], ['marks' => 'all'], ['heads' => ['total' => 'x']], ['heads' => ['formula_cell' => 'say "so"']],
+        foreach ([['marks' => ['body' => true]], ['marks' => 'all'], ['heads' => ['total' => 'x']],
+            ['heads' => ['formula_cell' => 'say "so"']],
             ['roles' => ['boss' => []]], ['roles' => ['entry' => ['colour' => 7]]], ['roles' => ['entry' => ['zoom' => 5]]],
             ['entries' => ['e1' => ['kind' => 'list', 'of' => ['$A$2:$A$5'], 'where' => ['part' => 'body']]]],
             ['entries' => ['e1' => ['kind' => 'whole', 'of' => ['1', '2'], 'where' => ['cells' => 'B2']]]],

@@ -340,6 +340,27 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    public function test_guard_locks_formulas_opens_entries_and_protects(): void
+    {
+        exec('/usr/bin/python3 '.escapeshellarg(dirname(__DIR__).'/Core/write-entries.py').' '.escapeshellarg("$this->folder/form.xlsx"));
+        (new \PhpOffice\PhpSpreadsheet\Writer\Xlsx((new \App\Demo\OrderForm)->book()))->save("$this->folder/order.xlsx");
+        [$code, $out] = $this->run_(['guard', 'order.xlsx', '--out', 'guarded.xlsx', '--mark', '--protect', '--roles', '--legend']);
+        self::assertSame(0, $code);
+        self::assertStringContainsString('28 choice cells, 53 formula cells, protected', $out);
+        $book = \PhpOffice\PhpSpreadsheet\IOFactory::load("$this->folder/guarded.xlsx");
+        self::assertSame(['Order', 'Prices', 'Price steps', 'Lists', 'Looks'], $book->getSheetNames());
+        self::assertTrue($book->getSheet(0)->getProtection()->getSheet());
+        self::assertSame('unprotected', $book->getSheet(0)->getStyle('D9')->getProtection()->getLocked());
+        self::assertNotSame('unprotected', $book->getSheet(0)->getStyle('G9')->getProtection()->getLocked());
+        self::assertSame('hidden', $book->getSheetByName('Lists')?->getSheetState());
+        // What somebody protected is left as it is, and dressing leaves it too.
+        [$code, $out] = $this->run_(['guard', 'form.xlsx', 'order.xlsx', '--out', 'both']);
+        self::assertSame([0, true], [$code, str_contains($out, '1 protected already and left as it is')]);
+        [$code, , $errors] = $this->run_(['dress', 'form.xlsx', '--out', 'dressed.xlsx']);
+        self::assertSame([4, true], [$code, str_contains($errors, '"Order form" is protected, and left as it came')]);
+        self::assertSame(2, $this->run_(['guard', 'order.xlsx'])[0]);
+    }
+
     public function test_gather_brings_pieces_together_and_leaves_all_else(): void
     {
         $this->kinds();

@@ -13,7 +13,7 @@ final class SheetIsClosed extends Refusal
         return new self('A workbook shows one sheet at least. Show another one first.');
     }
 
-    /** @param  string  $what  that is not allowed: "format cells" */
+    /** @param  string  $what  that is not allowed: "dress cells" */
     public static function protected(string $name, string $what): self
     {
         return new self("The sheet \"$name\" is protected, and does not allow to $what. Nothing was changed. ".self::WAY);
