@@ -102,6 +102,7 @@ final class EntriesIn
         }
         $flag = fn (string $name) => in_array($element->getAttribute($name), ['1', 'true'], true);
         $text = fn (string $name) => Text::plain($element->getAttribute($name));
+        $isTold = $kind === EntryKind::Any || $flag('showErrorMessage');
         try {
             return EntryCheck::of([
                 'id' => $came, 'kind' => $kind->value, 'is' => $is->value, 'of' => array_slice($formulas, 0, $wanted),
@@ -111,7 +112,7 @@ final class EntriesIn
                 'promptTitle' => $flag('showInputMessage') ? $text('promptTitle') : '',
                 'prompt' => $flag('showInputMessage') ? $text('prompt') : '',
                 'title' => $text('errorTitle'), 'message' => $text('error'),
-                'severity' => ($kind === EntryKind::Any || $flag('showErrorMessage') ? Severity::ofXlsx($element->getAttribute('errorStyle')) : Severity::Note)->value,
+                'severity' => ($isTold ? Severity::ofXlsx($element->getAttribute('errorStyle')) : Severity::Note)->value,
                 'came' => $came,
             ])->at($where);
         } catch (Refusal) {
