@@ -44,7 +44,7 @@ final class GuardView
         $cells = new CellParts($sheet, $workbook->looks);
         $all = $sheet->aspect(EntryChecks::class);
         $every = $sheet->entries();
-        $ofSheet = count($all->all);
+        $ofSheet = $all->count();
         $judges = new EntryJudges($every, $sheet->reading, $sheet->cells, $workbook->around($number));
         [$against, $at, $isAll] = $every === [] ? [0, [], true] : $judges->against(self::SECONDS, self::WALKED);
         [$constants, $constantsAt] = $cells->constants(self::WALKED);

@@ -34,6 +34,9 @@ final readonly class EditCells implements Act
     /** A sheet of at most so many rows is read anew after an edit. */
     private const READ_ANEW = 5_000;
 
+    /** Cells up to which only checks that may hold on them are read. */
+    private const FEW = 50;
+
     /**
      * @param  array<int, array<int, string|Cell>>  $texts as typed, or as another cell holds it; by row, then by column
      * @param  bool  $keep  what a check only warns of is kept
@@ -102,7 +105,13 @@ final readonly class EditCells implements Act
     private function check(Workbook $after, array $edits): void
     {
         $sheet = $after->sheet($this->sheet);
-        $checks = $sheet->entries();
+        $typed = [];
+        foreach ($edits as $row => $cells) {
+            foreach (array_keys($cells) as $column) {
+                is_string($this->texts[$row][$column]) && $typed[] = [$row, $column];
+            }
+        }
+        $checks = $typed === [] ? [] : (count($typed) > self::FEW ? $sheet->entries() : $sheet->entriesNear($typed));
         if ($checks === []) {
             return;
         }

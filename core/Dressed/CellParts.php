@@ -27,7 +27,7 @@ final class CellParts
     private const MOSTLY = 0.5;
 
     /** @var array<int, list<array{int, int}>> first and last row of formulas, by column */
-    private array $formulas = [];
+    private readonly array $formulas;
 
     private readonly RangeIndex $tables;
 
@@ -52,13 +52,7 @@ final class CellParts
         foreach ($sheet->reading->tables as $number => $table) {
             $this->tables->add($number, $table->range);
         }
-        foreach (FormulaRuns::of($sheet->cells) as $run) {
-            $this->formulas[$run->column][] = [$run->first, $run->last];
-        }
-        foreach ($this->formulas as $column => $runs) {
-            sort($runs);
-            $this->formulas[$column] = $runs;
-        }
+        $this->formulas = FormulaRuns::places($sheet->cells);
         $this->formulaColumns();
         foreach ($sheet->entries() as $number => $check) {
             foreach ($check->isChoice() || $check->hasPrompt() ? $check->where->ranges($sheet->reading) : [] as $range) {

@@ -19,6 +19,9 @@ final class EntryJudges
     /** @var array<int, array{EntryCheck, non-empty-list<Range>}> by number */
     private array $checks = [];
 
+    /** @var array<string, int> by the name of the check */
+    private array $numbers = [];
+
     /** @var array<int, EntryJudge> */
     private array $judges = [];
 
@@ -38,6 +41,7 @@ final class EntryJudges
             $ranges = $check->where->ranges($reading);
             if ($ranges !== []) {
                 $this->checks[$number] = [$check, $ranges];
+                $this->numbers[$check->id] ??= $number;
                 foreach ($ranges as $range) {
                     $this->index->add($number, $range);
                 }
@@ -54,13 +58,9 @@ final class EntryJudges
 
     public function of(string $id): ?EntryJudge
     {
-        foreach ($this->checks as $number => [$check]) {
-            if ($check->id === $id) {
-                return $this->numbered($number);
-            }
-        }
+        $number = $this->numbers[$id] ?? null;
 
-        return null;
+        return $number === null ? null : $this->numbered($number);
     }
 
     /**
@@ -73,33 +73,75 @@ final class EntryJudges
     {
         $end = microtime(true) + $seconds;
         [$count, $first, $asked] = [0, [], 0];
-        foreach (array_keys($this->checks) as $number) {
-            $judge = $this->numbered($number);
-            if ($judge->check->kind === EntryKind::Any || $judge->check->ofColumn) {
-                continue;
-            }
-            foreach ($judge->ranges as $range) {
-                $right = min($range->right, $this->cells->columns());
-                $bottom = min($range->bottom, $this->cells->rows());
-                foreach ($range->left > $right || $range->top > $bottom ? []
-                    : $this->cells->read($range->top, $bottom, $range->left, $right) as $row => $cells) {
-                    for ($column = $range->left; $column <= $right; $column++) {
-                        $cell = $cells[$column - 1];
-                        if ($cell->isBlank() || $judge->allows($row, $column, $cell) || $this->index->first($row, $column) !== $number) {
-                            continue;
-                        }
-                        if (++$count <= $most) {
-                            $first[] = (string) Range::of($row, $column, $row, $column);
-                        }
+        foreach ($this->stretches() as $range) {
+            foreach ($this->cells->read($range->top, $range->bottom, $range->left, $range->right) as $row => $cells) {
+                for ($column = $range->left; $column <= $range->right; $column++) {
+                    $cell = $cells[$column - 1];
+                    $judge = $cell->isBlank() ? null : $this->at($row, $column);
+                    if ($judge === null || $judge->check->ofColumn || $judge->allows($row, $column, $cell)) {
+                        continue;
                     }
-                    if (++$asked % 64 === 0 && microtime(true) > $end) {
-                        return [$count, $first, false];
+                    if (++$count <= $most) {
+                        $first[] = (string) Range::of($row, $column, $row, $column);
                     }
+                }
+                if (++$asked % 64 === 0 && microtime(true) > $end) {
+                    return [$count, $first, false];
                 }
             }
         }
 
         return [$count, $first, true];
+    }
+
+    /**
+     * Filled cells under checks, each once: by columns, in stretches of rows that hang together.
+     *
+     * @return list<Range>
+     */
+    private function stretches(): array
+    {
+        $columns = [];
+        [$rows, $last] = [$this->cells->rows(), $this->cells->columns()];
+        foreach ($this->checks as [, $ranges]) {
+            foreach ($ranges as $range) {
+                for ($column = $range->left; $column <= min($range->right, $last); $column++) {
+                    $range->top > $rows || $columns[$column][] = [$range->top, min($rows, $range->bottom)];
+                }
+            }
+        }
+        $stretches = [];
+        foreach ($columns as $column => $runs) {
+            sort($runs);
+            $open = array_shift($runs);
+            foreach ($runs as $run) {
+                if ($run[0] <= $open[1] + 1) {
+                    $open[1] = max($open[1], $run[1]);
+                } else {
+                    $stretches["$open[0].$open[1]"][] = $column;
+                    $open = $run;
+                }
+            }
+            $stretches["$open[0].$open[1]"][] = $column;
+        }
+        $all = [];
+        foreach ($stretches as $key => $alike) {
+            [$top, $bottom] = array_map(intval(...), explode('.', $key));
+            // Columns beside each other over the same rows are read at once.
+            sort($alike);
+            $left = $right = array_shift($alike);
+            foreach ($alike as $column) {
+                if ($column !== $right + 1) {
+                    $all[] = Range::of($top, $left, $bottom, $right);
+                    $left = $column;
+                }
+                $right = $column;
+            }
+            $all[] = Range::of($top, $left, $bottom, $right);
+        }
+        usort($all, fn (Range $one, Range $other) => [$one->top, $one->left] <=> [$other->top, $other->left]);
+
+        return $all;
     }
 
     /** Whether a cell may hold something else than it does. */

@@ -295,7 +295,18 @@ final readonly class Worksheet
     /** @return list<EntryCheck> checks on entry: those of the sheet, then those of its stylebook; the first goes before the others */
     public function entries(): array
     {
-        return [...$this->aspect(EntryChecks::class)->all, ...$this->stylebook->entries ?? []];
+        return [...$this->aspect(EntryChecks::class)->all(), ...$this->stylebook->entries ?? []];
+    }
+
+    /**
+     * Checks on entry that may hold on one of some cells.
+     *
+     * @param  list<array{int, int}>  $cells  rows and columns
+     * @return list<EntryCheck>
+     */
+    public function entriesNear(array $cells): array
+    {
+        return [...$this->aspect(EntryChecks::class)->near($cells), ...$this->stylebook->entries ?? []];
     }
 
     /** @param  list<Condition>  $conditions  of the sheet itself */

@@ -30,7 +30,7 @@ final readonly class EntriesRewrite
     public function on(DOMElement $root): bool
     {
         $now = [];
-        foreach (EntriesIn::of($root)->all as $check) {
+        foreach (EntriesIn::of($root)->all() as $check) {
             $now[$check->id] = $check;
         }
         $checks = $this->sheet->aspect(EntryChecks::class);

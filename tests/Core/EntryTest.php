@@ -194,7 +194,7 @@ final class EntryTest extends TestCase
         $other = new EntryChecks([self::check(['of' => ['Lists!$A$2:$A$5']])]);
         self::assertTrue($other->looksAway([]));
         self::assertSame(['Choices!$A$2:$A$5'],
-            $other->following(fn (string $formula) => str_replace('Lists!', 'Choices!', $formula))->all[0]->of);
+            $other->following(fn (string $formula) => str_replace('Lists!', 'Choices!', $formula))->all()[0]->of);
         self::assertSame($other, $other->following(fn (string $formula) => $formula), 'nothing has changed');
     }
 
@@ -266,7 +266,7 @@ final class EntryTest extends TestCase
         $many = array_map(fn (int $number) => self::check(['id' => "f$number", 'of' => ['"a"']])->at(Where::cells([Range::of($number + 1, 1,
             $number + 1, 1)])), range(0, EntryChecks::MOST - 1));
         $full = (new EntryChecks($many))->with($many[3]);
-        self::assertCount(EntryChecks::MOST, $full->all);
+        self::assertCount(EntryChecks::MOST, $full->all());
         $this->expectException(EntryIsWrong::class);
         $full->with(self::check(['id' => 'new', 'of' => ['"a"']]));
     }

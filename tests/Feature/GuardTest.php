@@ -52,8 +52,8 @@ final class GuardTest extends TestCase
         $species = $this->entry($form, 9, 2);
         $this->assertSame(['Alder', 'Aspen', 'Bird cherry', 'Black poplar', 'Crack willow', 'Downy birch', 'Grey sallow', 'Osier'],
             $species['choices']);
-        $this->assertSame(['Species', 'As it stands in the list of prices', 'choice_cell', true],
-            [$species['promptTitle'], $species['prompt'], $species['part'], $species['isAllowed']]);
+        $this->assertSame(['Species', 'As it stands in the list of prices', true],
+            [$species['promptTitle'], $species['prompt'], $species['isAllowed']]);
         $detail = $this->get($this->url("workbooks/$form->id/sheets/1"))->json();
         $this->assertSame(['B4:B17', 'C4:C17'], $detail['choices']);
         $this->assertSame(['B4:B17', 'C4:C17', 'D4:D17'], $detail['checked']);

@@ -11,7 +11,6 @@ use App\Http\Records\NextEntryRecord;
 use App\Models\Workbook as WorkbookRow;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Rilvet\Dressed\CellParts;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Entry\EntryJudges;
 use Rilvet\Grid\Address;
@@ -45,7 +44,7 @@ final class GuardController
         $workbook = $this->bench->load(WorkbookRow::onShelf($id), [$number]);
         [$row, $column] = self::place($request);
         $sheet = $workbook->sheet($number);
-        $judges = new EntryJudges($sheet->entries(), $sheet->reading, $sheet->cells, $workbook->around($number));
+        $judges = new EntryJudges($sheet->entriesNear([[$row, $column]]), $sheet->reading, $sheet->cells, $workbook->around($number));
         $judge = $judges->at($row, $column);
         $look = (new DressedSheet($sheet, $workbook->looks))->at($row, $column);
         $cell = Cell::blank();
@@ -57,7 +56,6 @@ final class GuardController
 
         return response()->json(new CellEntryRecord(
             $look->look->get(Attribute::Locked) !== false,
-            (new CellParts($sheet, $workbook->looks))->at($row, $column)?->value,
             array_map(fn (bool|int|float|string $value) => Shown::of(Cell::of($value), $look, $workbook->from1904)->formatted->text,
                 array_slice($isChoice ? $judge->choices($row, $column) : [], 0, self::CHOICES)),
             $judge->check->promptTitle ?? '', $judge->check->prompt ?? '', $judge?->wanted($kind),

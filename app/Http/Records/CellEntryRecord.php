@@ -8,14 +8,12 @@ namespace App\Http\Records;
 final readonly class CellEntryRecord
 {
     /**
-     * @param  string|null  $part  entry_cell, choice_cell or formula_cell
      * @param  list<string>  $choices  as they are shown; of many the first
      * @param  string|null  $wanted  in words, where a check holds
      * @param  bool  $isAllowed  what the cell holds is
      */
     public function __construct(
         public bool $isLocked,
-        public ?string $part,
         public array $choices,
         public string $promptTitle,
         public string $prompt,

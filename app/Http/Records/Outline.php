@@ -6,6 +6,7 @@ namespace App\Http\Records;
 
 use Rilvet\Dressed\CellParts;
 use Rilvet\Dressed\OwnDesign;
+use Rilvet\Entry\EntryChecks;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Intake\ColumnTyping;
@@ -70,17 +71,13 @@ final class Outline
     /** @return list<string> ranges under a check on entry, as many as are sent */
     private static function checked(Worksheet $sheet, bool $choices): array
     {
-        $ranges = [];
-        foreach ($sheet->entries() as $check) {
-            foreach (! $choices || $check->isChoice() ? $check->where->ranges($sheet->reading) : [] as $range) {
-                $ranges[] = (string) $range;
-            }
-            if (count($ranges) > self::MOST_RUNS) {
-                break;
-            }
+        [$texts, $others] = $sheet->aspect(EntryChecks::class)->places($choices, self::MOST_RUNS);
+        foreach ([...$others, ...$sheet->stylebook->entries ?? []] as $check) {
+            $isMeant = ! $choices || $check->isChoice();
+            array_push($texts, ...array_map(strval(...), $isMeant ? $check->where->ranges($sheet->reading) : []));
         }
 
-        return array_slice($ranges, 0, self::MOST_RUNS);
+        return array_slice($texts, 0, self::MOST_RUNS);
     }
 
     /** @param  list<Range>  $circles */

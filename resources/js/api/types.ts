@@ -712,7 +712,6 @@ export interface GuardRecord {
 
 export interface CellEntryRecord {
   isLocked: boolean;
-  part: string | null;
   choices: string[];
   promptTitle: string;
   prompt: string;
