@@ -167,6 +167,6 @@ $say('its list at the left, values against their checks counted', $median(fn () 
 $say('what one cell takes', $median(function () use ($bench, $checked) {
     $loaded = $bench->load($checked->refresh(), [1]);
     $sheet = $loaded->sheet(1);
-    (new EntryJudges($sheet->entries(), $sheet->reading, $sheet->cells, $loaded->around(1)))->at(300, 5)?->choices(300, 5);
+    (new EntryJudges($sheet->entriesNear([[300, 5]]), $sheet->reading, $sheet->cells, $loaded->around(1)))->at(300, 5)?->choices(300, 5);
     (new DressedSheet($sheet, $loaded->looks))->at(300, 5);
 }));

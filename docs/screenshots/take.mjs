@@ -111,6 +111,17 @@ await page.getByRole('button', { name: 'returned', exact: true }).click();
 await page.getByText(/Trying on/).waitFor();
 await shot('conditions');
 await page.getByRole('button', { name: 'Leave it' }).click();
+// A form to be filled in: formulas, entries and choices marked, a choice open, and what guards it at the left.
+await page.goto('http://127.0.0.1:8700/');
+await page.getByRole('link', { name: /Tree order/ }).click();
+await page.getByRole('gridcell').first().waitFor();
+await page.getByRole('button', { name: 'Protect it…' }).scrollIntoViewIfNeeded();
+await page.getByLabel('Address of the selection').fill('E8');
+await page.getByLabel('Address of the selection').press('Enter');
+await page.getByRole('button', { name: 'Open the choices' }).click();
+await page.getByRole('option', { name: 'waiting' }).waitFor();
+await shot('guard');
+await page.keyboard.press('Escape');
 // In a small window the sheet has the room.
 await page.setViewportSize({ width: 640, height: 400 });
 await page.goto('http://127.0.0.1:8700/');
