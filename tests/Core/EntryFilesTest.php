@@ -20,10 +20,13 @@ use Rilvet\Act\ProtectSheet;
 use Rilvet\Act\SetEntry;
 use Rilvet\Entry\EntryCheck;
 use Rilvet\Entry\EntryChecks;
+use Rilvet\Entry\EntryJudges;
 use Rilvet\Entry\EntrySentence;
+use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\Shift;
 use Rilvet\Guard\Allowance;
+use Rilvet\Guard\Exception\GuardIsWrong;
 use Rilvet\Guard\Password;
 use Rilvet\Guard\Protection;
 use Rilvet\Guard\Role;
@@ -273,5 +276,69 @@ final class EntryFilesTest extends TestCase
         // Asked for again, they are brought up to date and no second ones come.
         $again = (new AddSheet(Role::Looks, 1))->on($workbook);
         self::assertSame(array_keys($workbook->sheets), array_keys($again->sheets));
+    }
+
+    /** The form with other xml in the place of some of its first sheet. */
+    private static function spoiled(string $name, callable $spoil): Workbook
+    {
+        copy(self::$folder.'/form.xlsx', self::$folder."/$name");
+        $zip = new ZipArchive;
+        $zip->open(self::$folder."/$name");
+        $part = 'xl/worksheets/sheet1.xml';
+        $zip->addFromString($part, $spoil((string) $zip->getFromName($part)));
+        $zip->close();
+
+        return self::open($name);
+    }
+
+    public function test_a_hostile_file_is_opened_and_its_password_not_worked_out(): void
+    {
+        $hash = '<sheetProtection sheet="1" algorithmName="SHA-512" hashValue="aGFzaA==" saltValue="c2FsdA==" spinCount="10000000"/>';
+        $workbook = self::spoiled('spins.xlsx', fn (string $xml) => (string) preg_replace('~<sheetProtection[^>]*/>~', $hash, $xml));
+        $start = hrtime(true);
+        try {
+            (new LiftProtection(1, 'Osier 7'))->on($workbook);
+            self::fail('refused');
+        } catch (GuardIsWrong $refusal) {
+            self::assertStringContainsString('10,000,000 times over', $refusal->getMessage());
+        }
+        self::assertLessThan(2e9, hrtime(true) - $start);
+        (new PackageWriter(self::$folder.'/spins.xlsx'))->write($workbook, self::$folder.'/back.xlsx');
+        self::assertStringContainsString($hash, self::part('back.xlsx', 'xl/worksheets/sheet1.xml'), 'it goes back as it came');
+        $odd = self::spoiled('odd.xlsx', fn (string $xml) => (string) preg_replace('~<sheetProtection[^>]*/>~',
+            '<sheetProtection sheet="1" password="ZZZZ" spinCount="-3" sort="perhaps"/>', $xml));
+        self::assertNull($odd->sheet(1)->aspect(Protection::class)->password);
+    }
+
+    /** More checks than a sheet may have, broken ones and overlapping ones are kept as they are, and hurt nothing. */
+    public function test_checks_that_are_too_many_or_broken_stay_in_the_file(): void
+    {
+        $one = fn (int $row) => "<dataValidation type=\"list\" sqref=\"B$row\"><formula1>\"a,b\"</formula1></dataValidation>";
+        $put = fn (string $checks) => fn (string $xml) => (string) preg_replace('~<dataValidations.*</dataValidations>~s',
+            "<dataValidations>$checks</dataValidations>", $xml);
+        $many = self::spoiled('many.xlsx', $put(implode('', array_map($one, range(1, EntryChecks::MOST + 1)))));
+        self::assertSame([[], EntryChecks::MOST + 1], [$many->sheet(1)->entries(), $many->sheet(1)->aspect(EntryChecks::class)->kept]);
+        (new PackageWriter(self::$folder.'/many.xlsx'))->write($many, self::$folder.'/back.xlsx');
+        self::assertSame(self::part('many.xlsx', 'xl/worksheets/sheet1.xml'), self::part('back.xlsx', 'xl/worksheets/sheet1.xml'));
+        $full = self::spoiled('full.xlsx', $put(implode('', array_map($one, range(1, EntryChecks::MOST)))));
+        self::assertCount(EntryChecks::MOST, $full->sheet(1)->entries());
+        $long = str_repeat('x', 300);
+        $broken = self::spoiled('broken.xlsx', $put('<dataValidation type="whole" operator="near" sqref="B2"><formula1>1</formula1>'
+            .'</dataValidation><dataValidation type="colour" sqref="B3"/><dataValidation type="list" sqref="B4:"/>'
+            ."<dataValidation type=\"any\" prompt=\"$long\" showInputMessage=\"1\" sqref=\"B5\"/><dataValidation sqref=\"\"/>"
+            .'<dataValidation type="list" sqref="B6"><formula1>Gone!$A$1:$A$4</formula1></dataValidation>'
+            .'<dataValidation type="list" sqref="B6:B8"><formula1>#REF!</formula1></dataValidation>'));
+        self::assertSame(5, $broken->sheet(1)->aspect(EntryChecks::class)->kept);
+        self::assertCount(2, $broken->sheet(1)->entries());
+        self::assertTrue($broken->sheet(1)->entries()[1]->isLost());
+        // A list whose cells are gone offers nothing, and takes what is typed.
+        $judges = new EntryJudges($broken->sheet(1)->entries(), $broken->sheet(1)->reading, $broken->sheet(1)->cells, $broken->around(1));
+        self::assertSame([], $judges->at(6, 2)?->choices(6, 2));
+        self::assertTrue($judges->allows(6, 2, Cell::of('anything')));
+        self::assertNotNull($judges->at(6, 2)->why);
+        $moved = (new MoveCells(1, new Shift(true, 3, 2, true)))->on($broken->withSheet(1, $broken->sheet(1)->protecting(false,
+            new Protection)));
+        (new PackageWriter(self::$folder.'/broken.xlsx'))->write($moved, self::$folder.'/back.xlsx');
+        self::assertCount(2, self::open('back.xlsx')->sheet(1)->entries());
     }
 }
