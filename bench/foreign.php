@@ -8,14 +8,23 @@ declare(strict_types=1);
 use App\Calculation\LibraryCalculator;
 use App\Files\Opening;
 use App\Files\Writing\Writers;
+use Rilvet\Act\AddSheet;
 use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
+use Rilvet\Act\FollowRoles;
+use Rilvet\Act\GuardFormulas;
+use Rilvet\Act\MarkCells;
 use Rilvet\Act\MoveCells;
 use Rilvet\Act\Recalculate;
+use Rilvet\Act\SetEntry;
+use Rilvet\Entry\EntryCheck;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
+use Rilvet\Guard\Protection;
+use Rilvet\Guard\Role;
+use Rilvet\Reading\Part;
 use Rilvet\Refusal;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Workbook;
@@ -123,7 +132,20 @@ function tried(string $path): array
         }
         try {
             $step = 'dress';
+            // As whoever protected it would: what is protected is dressed once that is lifted.
+            foreach ($workbook->sheets as $number => $sheet) {
+                $workbook = $sheet->setup->tab->protected ? $workbook->withSheet($number, $sheet->protecting(false, new Protection)) : $workbook;
+            }
             $workbook = (new Dress(array_keys($workbook->sheets), Builtin::named('River ledger')))->on($workbook);
+            $step = 'guard';
+            $all = array_keys($workbook->sheets);
+            $workbook = (new GuardFormulas($all))->on((new MarkCells($all, Part::FormulaCell, true))->on($workbook));
+            $set = EntryCheck::of(['id' => 'new', 'kind' => 'whole', 'of' => ['1', '9'], 'where' => ['cells' => 'XFA1048570:XFB1048571']]);
+            $checks = array_map(fn ($sheet) => count($sheet->entries()), $workbook->sheets);
+            $workbook = (new SetEntry($first, $set))->on($workbook);
+            $workbook = (new FollowRoles($all))->on($workbook);
+            $workbook = $workbook->guard?->isOn === true ? $workbook
+                : (new AddSheet(Role::Contents, $first))->on((new AddSheet(Role::Looks, $first))->on($workbook));
         } catch (Refusal $refusal) {
             $said[] = 'refused: dress: '.$refusal->getMessage();
         }
@@ -136,6 +158,11 @@ function tried(string $path): array
                 }
                 $writer->write($workbook, $out);
                 $proof = $writer->prove($workbook, $out);
+                if ($format === 'xlsx' && isset($checks)) {
+                    $again = (new Opening(fn (int $sheet) => new MemoryBlockStore))->open($out, 'again.xlsx');
+                    $came = array_sum(array_map(fn ($sheet) => count($sheet->entries()), $again->sheets));
+                    $came === array_sum($checks) + 1 || $said[] = "harm: $came checks of ".(array_sum($checks) + 1);
+                }
                 $proof->holds() || $said[] = "harm: $format: the proof does not hold at ".implode(', ', $proof->places);
                 getenv('RILVET_KEEP') === false || copy($out, getenv('RILVET_KEEP').'/'.basename($path).".$format");
             } catch (Refusal $refusal) {
