@@ -134,11 +134,13 @@ function tried(string $path): array
             $step = 'dress';
             // As whoever protected it would: what is protected is dressed once that is lifted.
             foreach ($workbook->sheets as $number => $sheet) {
-                $workbook = $sheet->setup->tab->protected ? $workbook->withSheet($number, $sheet->protecting(false, new Protection)) : $workbook;
+                if ($sheet->setup->tab->protected) {
+                    $workbook = $workbook->withSheet($number, $sheet->protecting(false, new Protection));
+                }
             }
             $workbook = (new Dress(array_keys($workbook->sheets), Builtin::named('River ledger')))->on($workbook);
             $step = 'guard';
-            $all = array_keys($workbook->sheets);
+            $all = [$first, ...array_diff(array_keys($workbook->sheets), [$first])];
             $workbook = (new GuardFormulas($all))->on((new MarkCells($all, Part::FormulaCell, true))->on($workbook));
             $set = EntryCheck::of(['id' => 'new', 'kind' => 'whole', 'of' => ['1', '9'], 'where' => ['cells' => 'XFA1048570:XFB1048571']]);
             $checks = array_map(fn ($sheet) => count($sheet->entries()), $workbook->sheets);

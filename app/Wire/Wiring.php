@@ -33,8 +33,8 @@ final readonly class Wiring
         Stylebook\RenameColour::class, Stylebook\ReplaceColour::class, Stylebook\OrderColours::class, Stylebook\PaletteOf::class,
         Stylebook\Frame::class, Stylebook\MendInk::class, Stylebook\CallStylebook::class,
         Stylebook\KeepCondition::class, Stylebook\ArrangeCondition::class,
-        Stylebook\MarkEverywhere::class, Stylebook\HeadsSay::class, Stylebook\RuleOfRole::class, Stylebook\KeepEntry::class,
-        Stylebook\DropEntry::class,
+        Stylebook\MarkEverywhere::class, Stylebook\HeadsSay::class, Stylebook\CasesOf::class,
+        Stylebook\RuleOfRole::class, Stylebook\KeepEntry::class, Stylebook\DropEntry::class,
     ];
 
     /** @throws ActIsWrong where there is none of the name */

@@ -11,6 +11,7 @@ use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
+use Rilvet\Stylebook\LetterCase;
 use Rilvet\Work\Workbook;
 
 /**
@@ -101,19 +102,10 @@ final readonly class RewriteHeads implements Act
 
     private function rewritten(string $text): string
     {
-        if ($this->to === 'capitals') {
-            return mb_strtoupper($text);
-        }
         if ($this->to === 'says') {
             return str_ends_with($text, "\n$this->says") ? $text : "$text\n$this->says";
         }
-        // Words of capitals and figures alone that are short stand for something, and stay (common practice).
-        $isShouted = mb_strtoupper($text) === $text && preg_match('/\p{L}{6}|\p{L} \p{L}/u', $text) === 1;
-        $words = preg_split('/(\s+)/u', $text, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [];
-        $words = array_map(fn (string $word) => ! $isShouted && preg_match('/^[\p{Lu}\d&.\/-]{2,5}$/u', $word) === 1 ? $word
-            : mb_strtolower($word), $words);
-        $text = implode('', $words);
 
-        return mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
+        return LetterCase::from($this->to)->of($text);
     }
 }

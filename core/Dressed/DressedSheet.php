@@ -72,6 +72,9 @@ final class DressedSheet
     /** Entry, choice and formula cells, where anything depends on them. */
     private readonly ?CellParts $cellParts;
 
+    /** Headings that are shown in other letters than they are written. */
+    private readonly ?ShownHeads $heads;
+
     /** @var list<LayerSource> lowest first */
     private readonly array $layers;
 
@@ -97,6 +100,8 @@ final class DressedSheet
         $this->frames = $sheet->stylebook?->frame->isEmpty() === false ? new Frames : null;
         $laid = $sheet->aspect(LaidStripes::class)->all;
         $this->laid = $laid === [] ? null : new LaidBands($laid, $sheet);
+        $cases = $sheet->stylebook->cases ?? [];
+        $this->heads = $cases === [] ? null : new ShownHeads($sheet->cells, $cases);
         $this->cellParts = CellParts::areSeen($sheet) ? new CellParts($sheet, $looks) : null;
         $own = [$this->file, ...($laid === [] ? [] : [new LaidLayer]), ...($this->dress === null ? [] : [$this->dress]),
             ...($this->cellParts === null ? [] : [new CellLayer($sheet)]), new NamedLayer($sheet), $this->rules, new HandLayer($looks)];
@@ -140,6 +145,7 @@ final class DressedSheet
         $isGrouped = $part === Part::ColumnGroup && self::inGroup($table, $row, $column);
         $isLowest = $part === Part::Heading && $row === $table->lastHeadRow();
         $below = $isLowest && ($this->sheet->stylebook->heads ?? []) !== [] ? $this->cellParts?->ofColumn($table, $column) : null;
+        $shows = $this->heads?->shown($part, $row, $column);
         $isCoded = $isSum && ($table->runAt($row)->coded ?? false);
         $isAtLeft = $part === Part::Heading && $table->column($column)?->role === ColumnRole::Heading
             && $table->runAt($row)?->part === Part::Body;
@@ -158,13 +164,14 @@ final class DressedSheet
             ($line === 0 ? '' : "r$line").
             ($cell === null ? '' : "*{$cell->value}").
             ($below === null ? '' : "_{$below->value}").
+            ($shows === null ? '' : "'$shows'").
             ($own === 0 ? '' : "#$own");
         if (isset($this->places[$key])) {
             return $this->places[$key];
         }
         $place = fn (int $odd) => new Place(
             $column, $file, $odd, $named, $hand, $table, $part, $table->readingOf($row, $column),
-            $band, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft, $laid, $sides, $cell, $below,
+            $band, $isSigned || $line > 0, $isGrouped, $isAcross, $isLowest, $isCoded, $isAtLeft, $laid, $sides, $cell, $below, $shows,
         );
         $dress = $this->dress;
         $isOdd = $own !== 0 && $dress !== null && $this->odd->keeps($own, $table, $part, $column, fn () => $dress->dress($part, $place(0)));
@@ -255,7 +262,7 @@ final class DressedSheet
     public function stretch(int $row, int $left, int $right): array
     {
         $key = ($this->stretches ??= new RowStretches($this->sheet, $this->tables, $this->bands, $this->laid, $this->frames,
-            $this->cellParts))->key($row);
+            $this->cellParts, $this->heads !== null))->key($row);
         if ($key !== null && isset($this->wholeRows["$left.$right.$key"])) {
             return [$key, $this->wholeRows["$left.$right.$key"]];
         }

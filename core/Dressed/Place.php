@@ -27,6 +27,7 @@ final readonly class Place
      * @param  bool  $isCoded  in a total that is labelled by a code
      * @param  bool  $isAtLeft  a heading of its row
      * @param  Part|null  $below  of a heading: what the cells of its column are, where it says so
+     * @param  string|null  $shows  of a heading that is shown in other letters: the text as it is shown
      * @param  Part|null  $cell  entry, choice or formula cell, whatever part of its table it is of
      */
     public function __construct(
@@ -49,6 +50,7 @@ final readonly class Place
         public string $sides = '',
         public ?Part $cell = null,
         public ?Part $below = null,
+        public ?string $shows = null,
     ) {
     }
 
@@ -66,6 +68,7 @@ final readonly class Place
 
         return "{$this->part?->value}|$says|$this->file.$this->named.$this->hand|".
             implode('.', array_map(intval(...), $flags)).
-            "|$this->odd|$this->band|$this->sides|".($this->laid?->key() ?? '').'|'.($this->cell->value ?? '').($this->below->value ?? '');
+            "|$this->odd|$this->band|$this->sides|".($this->laid?->key() ?? '').'|'.
+            ($this->cell->value ?? '').($this->below->value ?? '').($this->shows === null ? '' : "|$this->shows");
     }
 }

@@ -19,7 +19,8 @@ final class RowStretches
     private readonly int $lastAside;
 
     public function __construct(private readonly Worksheet $sheet, private readonly RowTables $tables, private readonly ?Bands $bands,
-        private readonly ?LaidBands $laid, private readonly ?Frames $frames, ?CellParts $cells = null)
+        private readonly ?LaidBands $laid, private readonly ?Frames $frames, ?CellParts $cells = null,
+        private readonly bool $headsDiffer = false)
     {
         // What stands beside a table makes its rows differ.
         $this->lastAside = $tables->lastAside();
@@ -50,7 +51,8 @@ final class RowStretches
         }
         $key = $place.($this->laid?->key($row) ?? '');
         foreach ($this->tables->at($row) as [$table, $part, $position]) {
-            if (isset($table->lines[$row])) {
+            // Headings that are shown otherwise than they are written are shown each in its own words.
+            if (isset($table->lines[$row]) || ($this->headsDiffer && in_array($part, [Part::Heading, Part::ColumnGroup], true))) {
                 return null;
             }
             // Groups differ from one row of them to the next.

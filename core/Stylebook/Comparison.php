@@ -67,6 +67,7 @@ final class Comparison
             'parts' => Part::tryFrom($name)?->words() ?? $name,
             'marks' => (Part::tryFrom($name)?->words() ?? $name).' marked',
             'heads' => 'Headings over '.mb_strtolower(Part::tryFrom($name)?->words() ?? $name),
+            'cases' => 'Letters of '.mb_strtolower(Part::tryFrom($name)?->words() ?? $name),
             'roles' => 'Role '.(Role::tryFrom($name)?->words() ?? $name),
             'kinds' => ColumnKind::tryFrom($name)?->ofMany() ?? $name,
             'ground', 'stripes', 'page', 'opens', 'fit' => self::GROUPS[$group].($name === '' ? '' : ", $name"),

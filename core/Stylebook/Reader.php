@@ -79,6 +79,23 @@ final class Reader
     }
 
     /**
+     * @param  array<array-key, mixed>  $cases
+     * @return array<string, LetterCase>
+     */
+    public static function casesOf(array $cases): array
+    {
+        $says = [];
+        foreach ($cases as $name => $case) {
+            in_array($name, [Part::Heading->value, Part::ColumnGroup->value], true)
+                || throw StylebookIsWrong::because("cases.$name", 'heading or column_group is wanted.');
+            $says[$name] = LetterCase::tryFrom(is_string($case) ? $case : '')
+                ?? throw StylebookIsWrong::because("cases.$name", 'capitals or sentence is wanted.');
+        }
+
+        return $says;
+    }
+
+    /**
      * @param  array<array-key, mixed>  $roles
      * @return array<string, RoleRule>
      */

@@ -61,6 +61,10 @@ final class Schema
                     'description' => 'What the heading of a column of single cells says below its name.',
                     'properties' => array_fill_keys(array_map(fn (Part $part) => $part->value, Part::OF_CELLS),
                         ['type' => 'string', 'maxLength' => 40, 'pattern' => '^[^"\\\\\\n]*\\S[^"\\\\\\n]*$'])],
+                'cases' => ['type' => 'object', 'additionalProperties' => false,
+                    'description' => 'How headings and column groups are shown; their texts stay.',
+                    'properties' => array_fill_keys([Part::Heading->value, Part::ColumnGroup->value],
+                        ['enum' => array_column(LetterCase::cases(), 'value')])],
                 'roles' => ['type' => 'object', 'additionalProperties' => false,
                     'properties' => array_fill_keys(array_map(fn (Role $role) => $role->value, Role::cases()), self::role())],
                 'entries' => [

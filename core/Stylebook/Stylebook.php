@@ -45,6 +45,7 @@ final readonly class Stylebook
         'conditions',
         'marks',
         'heads',
+        'cases',
         'roles',
         'entries',
     ];
@@ -58,6 +59,7 @@ final readonly class Stylebook
      * @param  list<Condition>  $conditions  conditional looks of parts; the first goes before the others
      * @param  list<Part>  $marks  entry, choice and formula cells whose looks are seen on every sheet
      * @param  array<string, string>  $heads  what the heading of a column of single cells says below its name, by Part value
+     * @param  array<string, LetterCase>  $cases  how headings and column groups are shown, by Part value
      * @param  array<string, RoleRule>  $roles  by Role value
      * @param  list<EntryCheck>  $entries  checks on entry of parts; the first goes before the others
      * @param  array<string, mixed>  $source  the JSON as it was written
@@ -80,6 +82,7 @@ final readonly class Stylebook
         public array $conditions,
         public array $marks,
         public array $heads,
+        public array $cases,
         private array $roles,
         public array $entries,
         private array $source,
@@ -171,6 +174,7 @@ final readonly class Stylebook
             ConditionRules::of(Reader::map($data, 'conditions'), $palette),
             Reader::marksOf(Reader::map($data, 'marks')),
             Reader::headsOf(Reader::map($data, 'heads')),
+            Reader::casesOf(Reader::map($data, 'cases')),
             Reader::rolesOf(Reader::map($data, 'roles'), $palette),
             EntryRules::of(Reader::map($data, 'entries')),
             $data,

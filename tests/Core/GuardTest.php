@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Files\Ods\OdsWriter;
+use App\Files\Opening;
+use App\Files\Xlsx\XlsxWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Act;
@@ -38,6 +41,7 @@ use Rilvet\Entry\EntryCheck;
 use Rilvet\Entry\EntryChecks;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeIndex;
@@ -60,6 +64,8 @@ use Rilvet\Refusal;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
 use Rilvet\Stylebook\Stylebook;
+use Rilvet\Text\Fonts;
+use Rilvet\Window\Painter;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\RoleReading;
 use Rilvet\Work\Workbook;
@@ -408,6 +414,52 @@ final class GuardTest extends TestCase
         self::assertStringStartsWith('Data: ', $words, 'told as a change of data');
         $this->expectException(NothingToChange::class);
         (new RewriteHeads([1], Part::Heading, 'capitals'))->on($shouted);
+    }
+
+    public function test_a_stylebook_shows_headings_in_other_letters_and_their_texts_stay(): void
+    {
+        $dressed = function (string $case): Workbook {
+            $stylebook = Stylebook::of(['name' => 'Loud', 'cases' => ['heading' => $case], 'heads' => ['formula_cell' => 'formula']]);
+
+            return (new Dress([1], $stylebook, true))->on((new EditCells(1, [3 => [6 => 'said "so"']]))->on(self::order()));
+        };
+        $loud = $dressed('capitals');
+        $capitals = ['LINE', 'STATUS', 'COUNT', 'PRICE', "VALUE\nformula", 'SAID "SO"'];
+        self::assertSame($capitals, self::shownHeads($loud));
+        foreach ($loud->sheet(1)->cells->read(3, 3) as $cells) {
+            self::assertSame(['Line', 'Status', 'Count', 'Price', 'Value', 'said "so"'],
+                array_map(fn (Cell $cell) => $cell->text(), $cells), 'no text is changed by a display');
+        }
+        $path = tempnam(sys_get_temp_dir(), 'heads');
+        foreach (['xlsx' => new XlsxWriter, 'ods' => new OdsWriter] as $format => $writer) {
+            $writer->write($loud, $path);
+            $back = (new Opening(fn () => new MemoryBlockStore))->open($path, "heads.$format");
+            self::assertSame($capitals, self::shownHeads($back), $format);
+            foreach ($back->sheet(1)->cells->read(3, 3) as $cells) {
+                self::assertSame('Line', $cells[0]->text(), $format);
+            }
+        }
+        unlink($path);
+
+        $typed = (new EditCells(1, [3 => [1 => 'Number', 2 => str_repeat('long ', 30), 3 => 'COUNT']]))->on($loud);
+        self::assertSame(['NUMBER', str_repeat('long ', 30), 'COUNT'], array_slice(self::shownHeads($typed), 0, 3),
+            'what is typed over is shown so; what a format cannot hold stays as it is written');
+        $wide = (new EditCells(1, [3 => array_fill(7, 300, 'Day')]))->on($loud);
+        self::assertSame('Line', self::shownHeads($wide)[0], 'and a row of headings beyond number stays, too');
+        $calm = (new EditCells(1, [3 => [1 => 'NUMBER OF LINES', 2 => 'Paid To VAT']]))->on($dressed('sentence'));
+        self::assertSame(['Number of lines', 'Paid to VAT'], array_slice(self::shownHeads($calm), 0, 2));
+
+        $this->expectException(StylebookIsWrong::class);
+        $this->expectExceptionMessage('cases.body');
+        Stylebook::of(['name' => 'Loud', 'cases' => ['body' => 'capitals']]);
+    }
+
+    /** @return list<string> the texts of row 3 as they are shown */
+    private static function shownHeads(Workbook $workbook): array
+    {
+        $painter = new Painter($workbook->sheet(1), $workbook->looks, Fonts::shipped());
+
+        return array_map(fn ($cell) => $cell->text, $painter->paint(1, Range::parse('A3:F3'))->cells);
     }
 
     /** Of many ranges the first that holds a cell is found, as a plain search finds it. */

@@ -149,6 +149,7 @@ final class WiringTest extends TestCase
             'arrangeCondition' => ['arrangeCondition', ['id' => 'c1', 'what' => 'off']],
             'mark' => ['mark', ['part' => 'entry_cell', 'on' => true]],
             'headsSay' => ['headsSay', ['part' => 'formula_cell', 'says' => 'worked out']],
+            'casesOf' => ['casesOf', ['part' => 'heading', 'to' => 'capitals']],
             'roleRule' => ['roleRule', ['role' => 'entry', 'rule' => ['colour' => '#224466', 'protected' => false]]],
             'keepEntry' => ['keepEntry', ['id' => null, 'where' => ['part' => 'body', 'heading' => 'Tree'], 'kind' => 'list',
                 'choices' => ['Oak', 'Yew'], 'prompt' => 'As the label says']],

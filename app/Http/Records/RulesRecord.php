@@ -42,6 +42,7 @@ final readonly class RulesRecord
      * @param  list<string>  $pale  two fills that bands of stripes can begin with
      * @param  list<string>  $marks  entry, choice and formula cells that are marked on every sheet
      * @param  list<RuleRecord>  $heads  what headings say over each of them
+     * @param  list<RuleRecord>  $cases  letters that headings and column groups are shown in; empty as they are written
      * @param  list<RuleRecord>  $entries  checks on entry
      * @param  list<RoleRuleRecord>  $roles
      * @param  list<string>  $near  colours that are nearly the same: "mist and shore, 2.1"
@@ -65,6 +66,7 @@ final readonly class RulesRecord
         public array $near,
         public array $marks,
         public array $heads,
+        public array $cases,
         public array $entries,
         public array $roles,
     ) {
@@ -108,6 +110,8 @@ final readonly class RulesRecord
             array_map(fn (Part $part) => $part->value, $stylebook->marks),
             array_map(fn (Part $part) => new RuleRecord($part->value, $part->words(), $stylebook->heads[$part->value] ?? ''),
                 Part::OF_CELLS),
+            array_map(fn (Part $part) => new RuleRecord($part->value, $part->words(), $stylebook->cases[$part->value]->value ?? ''),
+                [Part::Heading, Part::ColumnGroup]),
             array_map(fn (EntryCheck $one) => new RuleRecord($one->id, EntrySentence::of($one, Reading::none()), ''), $stylebook->entries),
             array_map(fn (Role $role) => RoleRuleRecord::of($role, $stylebook), Role::cases()),
         );

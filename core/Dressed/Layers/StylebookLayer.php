@@ -86,7 +86,28 @@ final readonly class StylebookLayer implements LayerSource
             $entries[] = new LayerEntry(Layer::Stripes, Look::of([Attribute::Fill->value => 'none']));
         }
 
+        if ($place->shows !== null) {
+            $entries[] = new LayerEntry(Layer::Kind, $this->shown($place->shows, $entries));
+        }
+
         return $entries;
+    }
+
+    /**
+     * A text as a format that shows it and nothing else; what is said below it stays.
+     *
+     * @param  list<LayerEntry>  $entries
+     */
+    private function shown(string $text, array $entries): Look
+    {
+        $code = '';
+        foreach ($entries as $entry) {
+            $code = $entry->look->text(Attribute::Number, $code);
+        }
+        $below = preg_match('/^@"(\n.*)"$/su', $code, $found) === 1 ? $found[1] : '';
+        $quoted = implode('"\\""', explode('"', $text.$below));
+
+        return Look::of([Attribute::Number->value => ";;;\"$quoted\""]);
     }
 
     private function isFilled(int $look): bool

@@ -402,6 +402,7 @@ export interface RevisionArguments {
   arrangeCondition: { id: string; what: 'drop' | 'on' | 'off' | 'move'; to?: number };
   mark: { part: 'entry_cell' | 'choice_cell' | 'formula_cell'; on: boolean };
   headsSay: { part: 'entry_cell' | 'choice_cell' | 'formula_cell'; says: string | null };
+  casesOf: { part: 'heading' | 'column_group'; to: 'capitals' | 'sentence' | null };
   roleRule: { role: string; rule: { colour?: string | null; hidden?: boolean; protected?: boolean; gridlines?: boolean | null; zoom?: number | null } | null };
   keepEntry: GivenEntry;
   dropEntry: { id: string };
@@ -993,6 +994,7 @@ export interface RulesRecord {
   near: string[];
   marks: string[];
   heads: RuleRecord[];
+  cases: RuleRecord[];
   entries: RuleRecord[];
   roles: RoleRuleRecord[];
 }

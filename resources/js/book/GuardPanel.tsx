@@ -12,6 +12,25 @@ export function GuardPanel({ rules, acts }: { rules: RulesRecord; acts: Acts }) 
             {rules.heads.map((rule) => (
                 <Cells key={rule.key} rule={rule} isMarked={rules.marks.includes(rule.key)} acts={acts} />
             ))}
+            {rules.cases.map((rule) => (
+                <label key={rule.key} className="mb-1 flex items-center gap-2 text-[12px]">
+                    <span className="w-24 text-quiet">{rule.words}</span>
+                    <select
+                        className="field h-[26px] min-w-0 flex-1 px-1"
+                        value={rule.says}
+                        onChange={(event) =>
+                            void acts.revise('casesOf', {
+                                part: rule.key as 'heading' | 'column_group',
+                                to: (event.target.value || null) as 'capitals' | 'sentence' | null,
+                            })
+                        }
+                    >
+                        <option value="">as they are written</option>
+                        <option value="capitals">shown in capitals</option>
+                        <option value="sentence">shown in sentence case</option>
+                    </select>
+                </label>
+            ))}
             <h3 className="mt-3 mb-1 text-[11.5px] font-semibold text-quiet">What may be entered</h3>
             {rules.entries.length === 0 && (
                 <p className="text-[11.5px] text-quiet">

@@ -167,14 +167,8 @@ function More({ detail, record, acts }: { detail: SheetDetail; record: GuardReco
                     {item('Add or renew a sheet of looks', () => void acts.act('addSheet', { of: 'looks' }))}
                     {item('Add or renew a sheet of contents', () => void acts.act('addSheet', { of: 'contents' }))}
                     <DropdownMenu.Separator className="my-1 h-px bg-hair" />
-                    {item(
-                        'Headings in capitals, as texts',
-                        () => void acts.act('rewriteHeads', { part: 'heading', to: 'capitals', sheets }),
-                    )}
-                    {item(
-                        'Headings in sentence case, as texts',
-                        () => void acts.act('rewriteHeads', { part: 'heading', to: 'sentence', sheets }),
-                    )}
+                    {item('Headings in capitals…', () => void headsIn(acts, sheets, detail.wears, 'capitals'))}
+                    {item('Headings in sentence case…', () => void headsIn(acts, sheets, detail.wears, 'sentence'))}
                     {item('Headings say what is below…', () => void headsSay(acts, sheets, detail.wears))}
                     <DropdownMenu.Separator className="my-1 h-px bg-hair" />
                     {item(
@@ -185,6 +179,22 @@ function More({ detail, record, acts }: { detail: SheetDetail; record: GuardReco
             </DropdownMenu.Portal>
         </DropdownMenu.Root>
     );
+}
+
+/** Headings in other letters: shown so by the stylebook, or written so into the cells. */
+export async function headsIn(acts: Acts, sheets: number[], wears: string | null, to: 'capitals' | 'sentence') {
+    const answer = await ask({
+        title: to === 'capitals' ? 'Headings in capitals' : 'Headings in sentence case',
+        about:
+            wears === null
+                ? 'They are written so into their cells, which changes their texts.'
+                : `${wears} can show them so, and no text changes; or they are written so into their cells.`,
+        action: wears === null ? 'Write them so' : `Let ${wears} show them so`,
+        ...(wears === null ? {} : { other: 'Write them so' }),
+    });
+    if (answer === null) return;
+    if (wears !== null && answer !== 'other') return void acts.revise('casesOf', { part: 'heading', to });
+    void acts.act('rewriteHeads', { part: 'heading', to, sheets });
 }
 
 /** The second line of headings over formulas: shown by the stylebook, or written into the cells. */
