@@ -259,9 +259,9 @@ final class WiringTest extends TestCase
     {
         $workbook = $this->park($act);
         ($arguments['scope'] ?? null) === 'everywhere' && $this->act($workbook, 'dress', ['stylebook' => 'River ledger', 'clean' => false]);
+        $before = $this->state();
         foreach (array_diff(array_keys($arguments), ['scope']) as $name) {
             foreach ([null, true, -7, 1.5, 'zzz', [], [[]], [[null]], ['a' => ['b' => 'c']], str_repeat('9', 30_000), 1 << 40] as $wrong) {
-                $before = $this->state();
                 $answer = $this->ask($workbook, $act, [$name => $wrong] + $arguments);
                 $said =
                     "$act: $name = ".
@@ -276,6 +276,7 @@ final class WiringTest extends TestCase
                     $this->assertSame($before, $this->state(), $said);
                 } elseif ($answer->json('bench.undo') !== null && $this->state() !== $before) {
                     $this->undo($workbook);
+                    $before = $this->state();
                 }
             }
         }

@@ -29,6 +29,7 @@ final class At
      * @param  int  $row  of the cell that the formula is written for
      * @param  Memory|null  $memory  of the cells of that sheet
      * @param  float  $now  as a serial of the workbook's date system
+     * @param  int  $most  cells that may be looked at
      */
     public function __construct(
         public readonly Values $values,
@@ -38,6 +39,7 @@ final class At
         public readonly float $now,
         public readonly bool $from1904 = false,
         public readonly ?Memory $memory = null,
+        private readonly int $most = self::STEPS,
     ) {
         $this->known = new WeakMap;
     }
@@ -70,7 +72,7 @@ final class At
     public function looked(int $cells): void
     {
         $this->steps += $cells;
-        if ($this->steps > self::STEPS) {
+        if ($this->steps > $this->most) {
             throw NotKnown::because('It looks at too many cells from each cell; what it gives is not worked out here.');
         }
     }
