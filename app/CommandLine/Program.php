@@ -12,8 +12,8 @@ use Symfony\Component\Console\Output\ConsoleOutput;
 use Throwable;
 
 /**
- * The command line. Exit 0 when all is well, 1 when some file failed, 2 for wrong usage, 4 when a sheet was left as it came
- * because its reading is weak; errors are one line on stderr.
+ * The command line. Exit 0 when all is well, 1 when some file failed, 2 for wrong usage, 3 when a check found something, 4 when a sheet
+ * was left as it came because its reading is weak; errors are one line on stderr.
  */
 final class Program
 {
@@ -24,7 +24,7 @@ final class Program
         $application->setAutoExit(false);
         $application->setCatchExceptions(false);
         $application->addCommands([new ReadCommand, new DressCommand, new LearnCommand, new StylebooksCommand,
-            new LooksCommand, new GatherCommand, new GuardCommand]);
+            new LooksCommand, new GatherCommand, new GuardCommand, new CheckCommand]);
         $output = new ConsoleOutput;
         try {
             return $application->run(new ArgvInput($arguments), $output);

@@ -29,6 +29,7 @@ final class RoomsTest extends TestCase
         'Stylebook' => ['Colour', 'Number', 'Look', 'Reading', 'Condition', 'Entry', 'Guard'],
         'Work' => ['Grid', 'Formula', 'Condition', 'Entry', 'Guard', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook'],
         'Dressed' => ['Grid', 'Formula', 'Condition', 'Entry', 'Guard', 'Look', 'Number', 'Intake', 'Reading', 'Stylebook', 'Work'],
+        'Check' => ['Grid', 'Formula', 'Condition', 'Entry', 'Guard', 'Look', 'Reading', 'Work', 'Dressed'],
         'Feature' => ['Grid', 'Formula', 'Condition', 'Entry', 'Guard', 'Work'],
         'Learn' => ['Grid', 'Colour', 'Look', 'Number', 'Reading', 'Stylebook', 'Work', 'Dressed'],
         'Change' => ['Grid', 'Formula', 'Work'],

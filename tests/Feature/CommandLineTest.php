@@ -280,6 +280,9 @@ final class CommandLineTest extends TestCase
                 ['learn', 'a/list.csv', '--out', 'x.xlsx'],
                 ['learn', 'a/list.csv', '--out', 'nowhere/x.json'],
                 ['stylebooks', 'check'],
+                ['check'],
+                ['check', 'a/list.csv', '--severity', 'dire'],
+                ['check', 'a/list.csv', '--only', 'spelling'],
                 ['stylebooks', 'compare', 'River ledger'],
                 ['stylebooks', 'list', 'x.json'],
                 ['read'],
@@ -359,6 +362,42 @@ final class CommandLineTest extends TestCase
         [$code, , $errors] = $this->run_(['dress', 'form.xlsx', '--out', 'dressed.xlsx']);
         self::assertSame([4, true], [$code, str_contains($errors, '"Order form" is protected, and left as it came')]);
         self::assertSame(2, $this->run_(['guard', 'order.xlsx'])[0]);
+    }
+
+    public function test_check_tells_what_is_wrong_by_its_exit_and_in_words(): void
+    {
+        [$code, $out] = $this->run_(['check', 'a/list.csv']);
+        self::assertSame([0, "a/list.csv: nothing found\n"], [$code, $out]);
+        $book = new Spreadsheet;
+        $sheet = $book->getActiveSheet()->setTitle('Orders');
+        $sheet->fromArray(['Lot', 'Species', 'Count']);
+        for ($row = 2; $row <= 13; $row++) {
+            $sheet->fromArray(["L$row", ['Osier', 'Alder', 'Aspen'][$row % 3], $row + 7], null, "A$row");
+        }
+        $sheet->setCellValue('A14', 'Total')->setCellValue('C14', '=SUM(C2:C11)')->setCellValue('C1', '<b>&Count');
+        $sheet->setCellValue('B5', 'Osier ')->setCellValue('B6', 'Osier');
+        (new Xlsx($book))->save("$this->folder/orders.xlsx");
+        [$code, $out] = $this->run_(['check', 'orders.xlsx', 'a/list.csv', '--json']);
+        self::assertSame(3, $code);
+        /** @var array{files: list<array{file: string, findings: list<array<string, mixed>>}>} $report */
+        $report = json_decode($out, true);
+        self::assertSame(['orders.xlsx', 'a/list.csv'], array_column($report['files'], 'file'));
+        self::assertSame(['sum-stops-short', 'stray-spaces'], array_column($report['files'][0]['findings'], 'check'));
+        self::assertSame(['check' => 'sum-stops-short', 'severity' => 'wrong', 'sheet' => 'Orders', 'range' => 'C14', 'count' => 1,
+            'words' => '"<b>&Count": the sum goes over rows 2 to 11, and leaves 2 figures of its column out, the first in C12.',
+            'evidence' => ['formula' => 'SUM(C2:C11)', 'leaves out' => 2]], $report['files'][0]['findings'][0]);
+        [$code, $out] = $this->run_(['check', 'orders.xlsx', '--severity', 'wrong']);
+        self::assertSame([3, 1], [$code, substr_count($out, '[')]);
+        self::assertSame(0, $this->run_(['check', 'orders.xlsx', '--only', 'error-value,heading-missing'])[0]);
+        // A file that cannot be read is named; the others are looked at all the same.
+        [$code, $out, $errors] = $this->run_(['check', 'broken.xlsx', 'orders.xlsx']);
+        self::assertSame([1, true, 1], [$code, str_contains($out, 'orders.xlsx: 2 findings'), substr_count($errors, "\n")]);
+        [$code, $out] = $this->run_(['check', '--list']);
+        $docs = (string) file_get_contents(dirname(__DIR__, 2).'/docs/checks.md');
+        foreach (\Rilvet\Check\Checks::all() as $check) {
+            self::assertStringContainsString($check->name(), $out);
+            self::assertStringContainsString("| `{$check->name()}` | {$check->severity()->value} |", $docs);
+        }
     }
 
     public function test_gather_brings_pieces_together_and_leaves_all_else(): void

@@ -69,6 +69,7 @@ final class StopTest extends TestCase
         mt_srand(11);
         $kills = (int) (getenv('RILVET_KILLS') ?: self::BRINGS);
         $whole = $written = 0;
+        $longest = 900_000;
         for ($kill = 0; $kill <= $kills; $kill++) {
             $process = proc_open(
                 [PHP_BINARY, __DIR__.'/bring-in-until-killed.php', $database, $folder, $source],
@@ -78,7 +79,12 @@ final class StopTest extends TestCase
             assert($process !== false);
             // The first line says that the start has cleaned up; what the last kill left is looked at then.
             self::assertSame("begun\n", fgets($pipes[1]));
-            $kill === $kills || usleep(mt_rand(5_000, 900_000));
+            if ($kill === 0) {
+                // How long one takes here, so that the others are killed before, in and after it on any machine.
+                $longest = self::untilOneIsDone("sqlite:$database");
+            } elseif ($kill < $kills) {
+                usleep(mt_rand(5_000, $longest));
+            }
             proc_terminate($process, $kill === $kills ? SIGSTOP : SIGKILL);
             $pdo = new PDO("sqlite:$database");
             if ($kill === $kills) {
@@ -112,6 +118,18 @@ final class StopTest extends TestCase
         self::assertGreaterThan(0, $whole);
         self::assertGreaterThan(0, $written);
         exec('rm -rf '.escapeshellarg($folder));
+    }
+
+    /** @return int microseconds until a first file is handed over, and some more */
+    private static function untilOneIsDone(string $database): int
+    {
+        $began = microtime(true);
+        do {
+            usleep(20_000);
+            $done = (int) (new PDO($database))->query("select count(*) from handovers where status = 'done'")->fetchColumn();
+        } while ($done === 0 && microtime(true) < $began + 90);
+
+        return (int) ((microtime(true) - $began) * 1_300_000);
     }
 
     /** After a start, nothing is left of what was on its way: but for the one that the new start may have begun. */

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Check;
+
+use Rilvet\Grid\Range;
+
+/** Cells of one column that have the same fault: all are counted, the first are named. */
+final class Places
+{
+    /** Stretches that are named. */
+    public const NAMED = 50;
+
+    public int $count = 0;
+
+    /** @var list<array{int, int}> first and last row of each stretch */
+    private array $stretches = [];
+
+    public function __construct(private readonly int $column)
+    {
+    }
+
+    /** @param  int  $row  in the order of the rows */
+    public function add(int $row): void
+    {
+        $this->count++;
+        $last = count($this->stretches) - 1;
+        if ($last >= 0 && $this->stretches[$last][1] === $row - 1) {
+            $this->stretches[$last][1] = $row;
+        } elseif ($last + 1 < self::NAMED) {
+            $this->stretches[] = [$row, $row];
+        }
+    }
+
+    public function text(): string
+    {
+        return implode(', ', array_map(fn (array $one) => (string) Range::of($one[0], $this->column, $one[1], $this->column),
+            $this->stretches));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Check\Truth;
+
+use Rilvet\Check\Checked;
+use Rilvet\Check\RowCheck;
+use Rilvet\Check\Severity;
+use Rilvet\Check\Watch;
+use Rilvet\Reading\TableReading;
+
+/** Numbers that are kept as texts in a column of numbers. */
+final readonly class NumberAsText implements RowCheck
+{
+    public function name(): string
+    {
+        return 'number-as-text';
+    }
+
+    public function title(): string
+    {
+        return 'Numbers kept as texts';
+    }
+
+    public function reason(): string
+    {
+        return 'Sums pass over them, and sorting puts them after all others.';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Wrong;
+    }
+
+    public function watch(Checked $sheet, ?TableReading $table): ?Watch
+    {
+        return $table === null ? null : new NumberAsTextWatch($this, $sheet, $table);
+    }
+}
