@@ -248,6 +248,8 @@ test('all of it is laid on a second workbook by its stylebook', async ({ page })
     await panel.getByLabel('Headings over formula cells say').fill('worked out');
     await panel.getByLabel('Headings over formula cells say').press('Enter');
     await expect(undo(page, /Headings say "worked out"/)).toBeVisible();
+    await panel.getByLabel('Column headings').selectOption('shown in capitals');
+    await expect(undo(page, 'Column headings shown in capitals')).toBeVisible();
     await accessible(page);
     // The part is chosen among the rules, and what guards it is set in the tray.
     await rules.getByRole('button', { name: /Entry cells/ }).click();
@@ -259,8 +261,17 @@ test('all of it is laid on a second workbook by its stylebook', async ({ page })
     await page.getByRole('button', { name: 'Thin ink' }).first().click();
     await expect(undo(page, /Dressed in Thin ink/)).toBeVisible();
     await expect.poll(() => fillOf(page, 3, 6)).toBe('rgb(241, 241, 239)');
+    await expect(cell(page, 'SPECIES')).toBeVisible();
+    // Asked for on the Bench, the stylebook shows them otherwise, or the texts are changed.
+    await act(page, 'Headings in sentence case…');
+    await page.getByRole('button', { name: 'Let Thin ink show them so' }).click();
+    await expect(cell(page, 'Species')).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(cell(page, 'SPECIES')).toBeVisible();
     const book = await handOver(page);
     const sheet = book.getWorksheet('Order');
+    expect(sheet?.getCell('B1').numFmt).toContain('SPECIES');
+    expect(sheet?.getCell('B1').value).toBe('Species');
     expect(sheet?.getCell('C5').protection.locked).toBe(false);
     expect(sheet?.getCell('F1').numFmt).toContain('worked out');
     expect(sheet?.getCell('F5').fill).toMatchObject({ fgColor: { argb: 'FFF1F1EF' } });
