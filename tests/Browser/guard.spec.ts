@@ -248,7 +248,7 @@ test('all of it is laid on a second workbook by its stylebook', async ({ page })
     await panel.getByLabel('Headings over formula cells say').fill('worked out');
     await panel.getByLabel('Headings over formula cells say').press('Enter');
     await expect(undo(page, /Headings say "worked out"/)).toBeVisible();
-    await panel.getByLabel('Column headings').selectOption('shown in capitals');
+    await panel.getByLabel('Column headings').selectOption('in capitals');
     await expect(undo(page, 'Column headings shown in capitals')).toBeVisible();
     await accessible(page);
     // The part is chosen among the rules, and what guards it is set in the tray.

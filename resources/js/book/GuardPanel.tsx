@@ -25,9 +25,9 @@ export function GuardPanel({ rules, acts }: { rules: RulesRecord; acts: Acts }) 
                             })
                         }
                     >
-                        <option value="">as they are written</option>
-                        <option value="capitals">shown in capitals</option>
-                        <option value="sentence">shown in sentence case</option>
+                        <option value="">as written</option>
+                        <option value="capitals">in capitals</option>
+                        <option value="sentence">sentence case</option>
                     </select>
                 </label>
             ))}

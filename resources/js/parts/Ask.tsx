@@ -78,7 +78,7 @@ function Open({ question }: { question: Question }) {
                                 />
                             </label>
                         )}
-                        <div className="mt-4 flex justify-end gap-2">
+                        <div className="mt-4 flex flex-wrap-reverse justify-end gap-2">
                             <button type="button" className="btn" onClick={() => question.answer(null)}>
                                 Leave it
                             </button>
