@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { accessible, cell, drop, head, openBench, select, undo } from './sheet';
 
 const active = (page: Page) => page.locator('#active-cell');
@@ -79,20 +79,29 @@ test('the menu of the cells opens by key, and hides, keeps in sight and takes ou
     await expect(cell(page, 'Aspen')).toBeVisible();
     await select(page, 'B3');
     await page.getByRole('grid').focus();
+    const current = () => page.evaluate(() => document.activeElement?.textContent);
+    /** Down until an entry is reached; each press is answered before the next. */
+    const downTo = async (entry: Locator) => {
+        for (let at = 0; at < 20 && !(await entry.evaluate((each) => each === document.activeElement)); at++) {
+            const before = await current();
+            await page.keyboard.press('ArrowDown');
+            await expect.poll(current).not.toBe(before);
+        }
+        await expect(entry).toBeFocused();
+    };
     const choose = async (stretch: string, item: string) => {
         await page.keyboard.press('Shift+F10');
         const menu = page.getByRole('menu', { name: 'The chosen cells' });
         await expect(menu).toBeVisible();
         // Keys go to the menu once it has taken the focus.
         await expect.poll(() => menu.evaluate((each) => each.contains(document.activeElement))).toBe(true);
-        const entry = menu.getByRole('menuitem', { name: stretch });
-        for (let at = 0; at < 6 && !(await entry.evaluate((each) => each === document.activeElement)); at++)
-            await page.keyboard.press('ArrowDown');
+        await downTo(menu.getByRole('menuitem', { name: stretch }));
         await page.keyboard.press('ArrowRight');
         const inner = page.getByRole('menuitem', { name: item });
         await expect(inner).toBeVisible();
-        for (let at = 0; at < 14 && !(await inner.evaluate((each) => each === document.activeElement)); at++)
-            await page.keyboard.press('ArrowDown');
+        // The menu that opened takes the focus from the entry that opened it.
+        await expect.poll(() => inner.evaluate((each) => each.parentElement?.contains(document.activeElement))).toBe(true);
+        await downTo(inner);
         await page.keyboard.press('Enter');
         await expect(menu).toHaveCount(0);
         await expect(page.getByRole('grid')).toBeFocused();
