@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\CommandLine;
 
+use Rilvet\Check\About;
 use Rilvet\Check\Check;
 use Rilvet\Check\Checks;
 use Rilvet\Check\Finding;
@@ -79,8 +80,8 @@ final class CheckCommand extends Command
             return Checks::all();
         }
         $named = array_filter(array_map(trim(...), explode(',', $only)), fn (string $name) => $name !== '');
-        $checks = array_values(array_filter(Checks::all(), fn (Check $check) => in_array($check->name(), $named, true)));
-        $known = array_map(fn (Check $check) => $check->name(), Checks::all());
+        $checks = array_values(array_filter(Checks::all(), fn (Check $check) => in_array($check->about()->name, $named, true)));
+        $known = array_map(fn (Check $check) => $check->about()->name, Checks::all());
         $unknown = array_diff($named, $known);
         $unknown === [] && $named !== []
             || throw new Usage('there is no check "'.implode('", "', $unknown).'"; the checks are '.implode(', ', $known));
@@ -91,8 +92,8 @@ final class CheckCommand extends Command
     /** @param  list<Check>  $checks */
     private function list(array $checks, bool $isJson, OutputInterface $output): void
     {
-        $told = array_map(fn (Check $check) => ['check' => $check->name(), 'title' => $check->title(),
-            'severity' => $check->severity()->value, 'reason' => $check->reason()], $checks);
+        $told = array_map(fn (About $about) => ['check' => $about->name, 'title' => $about->title,
+            'severity' => $about->severity->value, 'reason' => $about->reason], array_map(fn (Check $check) => $check->about(), $checks));
         if ($isJson) {
             $output->writeln(self::json($told), OutputInterface::OUTPUT_RAW);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Act\Exception\SheetIsClosed;
 use Rilvet\Guard\Allowance;
 use Rilvet\Guard\Password;
 use Rilvet\Guard\Protection;
@@ -26,7 +27,9 @@ final readonly class ProtectSheet implements Act
         foreach ($this->sheets as $number) {
             $sheet = $workbook->sheet($number);
             // What somebody protected by a password is not protected anew without it.
-            $sheet->setup->tab->protected && $sheet->aspect(Protection::class)->password !== null && Targets::open($sheet);
+            if ($sheet->setup->tab->protected && $sheet->aspect(Protection::class)->password !== null) {
+                throw SheetIsClosed::byPassword($sheet->name);
+            }
             $workbook = $workbook->withSheet($number, $sheet->protecting(true, new Protection($this->allowed, $this->password, true)));
         }
 

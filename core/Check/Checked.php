@@ -47,6 +47,8 @@ final class Checked
     /** @param  array<string, string|int|float>  $evidence */
     public function finding(Check $check, Range|string $range, int $count, string $words, array $evidence = []): Finding
     {
-        return new Finding($check->name(), $check->severity(), $this->sheet->name, (string) $range, $count, $words, $evidence);
+        $about = $check->about();
+
+        return new Finding($about->name, $about->severity, $this->sheet->name, (string) $range, $count, $words, $evidence);
     }
 }

@@ -16,6 +16,7 @@ use Rilvet\Check\Truth\StraySpaces;
 use Rilvet\Check\Truth\SumStopsShort;
 use Rilvet\Check\Truth\TotalIsNotTheSum;
 use Rilvet\Dressed\RowTables;
+use Rilvet\Grid\FilledRows;
 use Rilvet\Reading\TableReading;
 use Rilvet\Work\Workbook;
 
@@ -105,7 +106,7 @@ final class Checks
         }
         $rows = new RowTables(array_values(array_filter($tables, fn (TableReading $table) => isset($of[spl_object_id($table)]))));
         $cells = $sheet->sheet->cells;
-        foreach ($cells->read(1, $cells->rows()) as $row => $line) {
+        foreach (FilledRows::isSparse($cells) ? FilledRows::of($cells) : $cells->read(1, $cells->rows()) as $row => $line) {
             foreach ($whole as $watch) {
                 $watch->see($row, null, $line);
             }

@@ -27,13 +27,13 @@ final readonly class Finding
 
     /**
      * @return array{check: string, severity: string, sheet: string, range: string, count: int, words: string,
-     *     evidence: array<string, string|int|float>}
+     *     evidence: object}  ready for JSON
      */
     public function toArray(): array
     {
         return [
             'check' => $this->check, 'severity' => $this->severity->value, 'sheet' => $this->sheet, 'range' => $this->range,
-            'count' => $this->count, 'words' => $this->words, 'evidence' => $this->evidence,
+            'count' => $this->count, 'words' => $this->words, 'evidence' => (object) $this->evidence,
         ];
     }
 }

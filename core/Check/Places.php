@@ -25,17 +25,39 @@ final class Places
     public function add(int $row): void
     {
         $this->count++;
-        $last = count($this->stretches) - 1;
-        if ($last >= 0 && $this->stretches[$last][1] === $row - 1) {
-            $this->stretches[$last][1] = $row;
-        } elseif ($last + 1 < self::NAMED) {
-            $this->stretches[] = [$row, $row];
+        $this->reach($row, $row);
+    }
+
+    /** Those of several, which have no cell in common and are all of one column. */
+    public static function together(self $first, self ...$others): self
+    {
+        $all = new self($first->column);
+        $stretches = [];
+        foreach ([$first, ...$others] as $one) {
+            $all->count += $one->count;
+            array_push($stretches, ...$one->stretches);
         }
+        sort($stretches);
+        foreach ($stretches as [$from, $to]) {
+            $all->reach($from, $to);
+        }
+
+        return $all;
     }
 
     public function text(): string
     {
         return implode(', ', array_map(fn (array $one) => (string) Range::of($one[0], $this->column, $one[1], $this->column),
             $this->stretches));
+    }
+
+    private function reach(int $from, int $to): void
+    {
+        $last = count($this->stretches) - 1;
+        if ($last >= 0 && $this->stretches[$last][1] === $from - 1) {
+            $this->stretches[$last][1] = $to;
+        } elseif ($last + 1 < self::NAMED) {
+            $this->stretches[] = [$from, $to];
+        }
     }
 }

@@ -12,7 +12,7 @@ interface Watch
 {
     /**
      * @param  Part|null  $part  of the row in its table
-     * @param  list<Cell>  $cells  from the first column of the sheet on
+     * @param  list<Cell>  $cells  from the first column of the sheet on; blank ones at the end may be missing, and so may blank rows
      */
     public function see(int $row, ?Part $part, array $cells): void;
 

@@ -253,6 +253,15 @@ final class DressedSheet
         return array_values($this->stretch($row, 1, $columns)[1]);
     }
 
+    /** What the rows that wear the same as one have in common; null where a row may look like no other. */
+    public function key(int $row): ?string
+    {
+        $this->stretches ??= new RowStretches($this->sheet, $this->tables, $this->bands, $this->laid, $this->frames,
+            $this->cellParts, $this->heads !== null);
+
+        return $this->stretches->key($row);
+    }
+
     /**
      * What the cells of a row wear between two columns.
      *
@@ -261,8 +270,7 @@ final class DressedSheet
      */
     public function stretch(int $row, int $left, int $right): array
     {
-        $key = ($this->stretches ??= new RowStretches($this->sheet, $this->tables, $this->bands, $this->laid, $this->frames,
-            $this->cellParts, $this->heads !== null))->key($row);
+        $key = $this->key($row);
         if ($key !== null && isset($this->wholeRows["$left.$right.$key"])) {
             return [$key, $this->wholeRows["$left.$right.$key"]];
         }

@@ -18,16 +18,7 @@ enum Role: string
 
     public function words(): string
     {
-        return match ($this) {
-            self::Entry => 'Entry',
-            self::Report => 'Report',
-            self::Data => 'Data',
-            self::Calculation => 'Calculation',
-            self::Lists => 'Lists',
-            self::Notes => 'Notes',
-            self::Looks => 'Looks',
-            self::Contents => 'Contents',
-        };
+        return ucfirst($this->value);
     }
 
     /** What it is for, to whoever reads the workbook. */

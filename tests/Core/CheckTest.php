@@ -154,10 +154,12 @@ final class CheckTest extends TestCase
             $tried[$check][$range === null ? 'alike' : 'fault'] = true;
         }
         foreach (Checks::all() as $check) {
-            self::assertArrayHasKey('fault', $tried[$check->name()] ?? [], $check->name());
-            self::assertNotSame('', $check->title().$check->reason());
+            $about = $check->about();
+            self::assertArrayHasKey('fault', $tried[$about->name] ?? [], $about->name);
+            self::assertMatchesRegularExpression('/^[A-Z].+[^.]$/', $about->title);
+            self::assertMatchesRegularExpression('/^[A-Z].+[.]$/', $about->reason);
         }
-        $names = array_map(fn ($check) => $check->name(), Checks::all());
+        $names = array_map(fn ($check) => $check->about()->name, Checks::all());
         self::assertSame($names, array_values(array_unique($names)));
     }
 

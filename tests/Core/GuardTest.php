@@ -37,6 +37,7 @@ use Rilvet\Act\SortTable;
 use Rilvet\Act\Targets;
 use Rilvet\Dressed\CellParts;
 use Rilvet\Dressed\DressedSheet;
+use Rilvet\Dressed\OpenCells;
 use Rilvet\Entry\EntryCheck;
 use Rilvet\Entry\EntryChecks;
 use Rilvet\Grid\Address;
@@ -282,6 +283,47 @@ final class GuardTest extends TestCase
         (new EditCells(2, [2 => [2 => '8']]))->on($protected);
     }
 
+    /** Against a plain walk over every cell, from random places, both ways. */
+    public function test_the_next_open_cell_is_the_one_that_a_plain_walk_finds(): void
+    {
+        mt_srand(7);
+        $open = Look::of(['locked' => false]);
+        $workbook = (new Format(self::targets('B5:C5,C9,F3,A14'), $open))->on(self::order());
+        $sheet = $workbook->sheet(1);
+        $dressed = new DressedSheet($sheet, $workbook->looks);
+        $places = [];
+        for ($at = 0; $at < 14 * 6; $at++) {
+            $dressed->at(intdiv($at, 6) + 1, $at % 6 + 1)->look->get(Attribute::Locked) === false && $places[] = $at;
+        }
+        self::assertCount(5, $places);
+        $cells = new OpenCells($sheet, $workbook->looks);
+        for ($try = 0; $try < 200; $try++) {
+            [$row, $column, $isBack] = [mt_rand(1, 14), mt_rand(1, 6), mt_rand(0, 1) === 1];
+            $from = ($row - 1) * 6 + $column - 1;
+            $ahead = array_filter($places, fn (int $place) => $isBack ? $place < $from : $place > $from);
+            $wanted = $isBack ? ($ahead === [] ? max($places) : max($ahead)) : ($ahead === [] ? min($places) : min($ahead));
+            $found = $cells->next($row, $column, $isBack);
+            self::assertSame([intdiv($wanted, 6) + 1, $wanted % 6 + 1], [$found?->row, $found?->column], "$row, $column");
+        }
+        self::assertSame('F3', (string) $cells->next(500, 9, false), 'from beyond the data on, around');
+        self::assertSame('A14', (string) $cells->next(500, 9, true));
+        $sheet = self::order();
+        self::assertNull((new OpenCells($sheet->sheet(2), $sheet->looks))->next(1, 1, false), 'all of it is locked');
+    }
+
+    /** 150,000 rows that are locked lie between two open cells. */
+    public function test_an_open_cell_far_below_is_found_without_looking_at_each_on_the_way(): void
+    {
+        $cells = new MemorySheet('Far', [
+            array_map(Cell::of(...), ['Lot', 'Count', 'Value']), ...array_fill(0, 150_000, [Cell::of('L'), Cell::of(7), Cell::of(1)])]);
+        $sheet = new Worksheet($cells, 'Far', Finder::read(SheetFacts::of($cells)));
+        $workbook = (new Format(self::targets('B2,C150001'), Look::of(['locked' => false])))->on(new Workbook('Far', [1 => $sheet],
+            new LookBook));
+        $open = new OpenCells($workbook->sheet(1), $workbook->looks);
+        self::assertSame(['C150001', 'B2', 'C150001'], array_map(strval(...), [$open->next(2, 2, false), $open->next(150_001, 3, false),
+            $open->next(2, 2, true)]));
+    }
+
     public function test_protection_is_lifted_with_its_password_alone(): void
     {
         $workbook = (new ProtectSheet([1], [Allowance::Sort], Password::made('Osier 7')))->on(self::order());
@@ -293,10 +335,14 @@ final class GuardTest extends TestCase
                 self::assertStringNotContainsString('osier', $refusal->getMessage());
             }
         }
-        try {
-            (new ProtectSheet([1], Protection::USUAL, null))->on($workbook);
-            self::fail('what somebody protected by a password is not protected anew without it');
-        } catch (SheetIsClosed) {
+        foreach ([[Allowance::Sort], Allowance::cases()] as $allowed) {
+            $own = (new ProtectSheet([1], $allowed, Password::made('Osier 7')))->on(self::order());
+            try {
+                (new ProtectSheet([1], Protection::USUAL, null))->on($own);
+                self::fail('what somebody protected by a password is not protected anew without it, whatever it allows');
+            } catch (SheetIsClosed $refusal) {
+                self::assertStringContainsString('protected by a password', $refusal->getMessage());
+            }
         }
         $lifted = (new LiftProtection(1, 'Osier 7'))->on($workbook);
         self::assertFalse($lifted->sheet(1)->setup->tab->protected);

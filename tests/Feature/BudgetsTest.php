@@ -12,6 +12,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
+use Rilvet\Check\Checks;
+use Rilvet\Check\Finding;
+use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Package\ZipWriter;
@@ -111,6 +114,8 @@ final class BudgetsTest extends TestCase
         $workbook = (new Dress([1], Builtin::named('River ledger')))->on($workbook);
         $workbook = (new EditCells(1, [3 => [1 => 'Elm']]))->on($workbook);
         $this->assertInstanceOf(EditedSheet::class, $workbook->sheet(1)->cells);
+        $faulty = (new EditCells(1, [(int) $row[0] => [1 => Cell::error('#N/A')]]))->on($workbook);
+        $this->assertSame(["A$row[0]"], array_map(fn (Finding $one) => $one->range, Checks::on($faulty, Checks::all())));
         foreach (['xlsx' => 20_000, 'ods' => 20_000, 'csv' => 2_000_000, 'html' => 30_000_000] as $format => $most) {
             $writer = Writers::for($format, false, 1, $format === 'xlsx' ? $path : null, [1]);
             assert($writer !== null);

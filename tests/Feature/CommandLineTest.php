@@ -395,8 +395,9 @@ final class CommandLineTest extends TestCase
         [$code, $out] = $this->run_(['check', '--list']);
         $docs = (string) file_get_contents(dirname(__DIR__, 2).'/docs/checks.md');
         foreach (\Rilvet\Check\Checks::all() as $check) {
-            self::assertStringContainsString($check->name(), $out);
-            self::assertStringContainsString("| `{$check->name()}` | {$check->severity()->value} |", $docs);
+            $about = $check->about();
+            self::assertStringContainsString($about->name, $out);
+            self::assertStringContainsString("| `$about->name` | {$about->severity->value} |", $docs);
         }
     }
 

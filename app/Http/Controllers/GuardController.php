@@ -12,21 +12,18 @@ use App\Models\Workbook as WorkbookRow;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Rilvet\Dressed\DressedSheet;
+use Rilvet\Dressed\OpenCells;
 use Rilvet\Entry\EntryJudges;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Measure\Shown;
-use Rilvet\Work\Workbook;
 
 /** What is entered, chosen and worked out on a sheet, and how that is guarded. */
 final class GuardController
 {
     /** Choices that are sent. */
     private const CHOICES = 1_000;
-
-    /** Cells that are gone through on the way to the next open one. */
-    private const WALK = 200_000;
 
     public function __construct(private readonly Bench $bench)
     {
@@ -69,31 +66,9 @@ final class GuardController
         $workbook = $this->bench->load(WorkbookRow::onShelf($id), [$number]);
         [$row, $column] = self::place($request);
 
-        return response()->json(self::open($workbook, $number, $row, $column, $request->boolean('back')));
-    }
+        $next = (new OpenCells($workbook->sheet($number), $workbook->looks))->next($row, $column, $request->boolean('back'));
 
-    private static function open(Workbook $workbook, int $number, int $row, int $column, bool $isBack): NextEntryRecord
-    {
-        $sheet = $workbook->sheet($number);
-        [$rows, $columns] = [max(1, $sheet->cells->rows()), max(1, $sheet->cells->columns())];
-        foreach ($sheet->reading->tables as $table) {
-            $columns = max($columns, $table->range->right);
-            $rows = max($rows, $table->range->bottom);
-        }
-        $dressed = new DressedSheet($sheet, $workbook->looks);
-        $all = $rows * $columns;
-        $at = (min($row, $rows) - 1) * $columns + min($column, $columns) - 1;
-        // Who stands beyond what is filled begins at its end.
-        $at = $row > $rows ? ($isBack ? $all : -1) : $at;
-        for ($step = 1; $step <= min($all, self::WALK); $step++) {
-            $place = (($at + ($isBack ? -$step : $step)) % $all + $all) % $all;
-            [$down, $across] = [intdiv($place, $columns) + 1, $place % $columns + 1];
-            if ($dressed->at($down, $across)->look->get(Attribute::Locked) === false) {
-                return new NextEntryRecord($down, $across);
-            }
-        }
-
-        return new NextEntryRecord(0, 0);
+        return response()->json(new NextEntryRecord($next->row ?? 0, $next->column ?? 0));
     }
 
     /** @return array{int, int} */

@@ -8,6 +8,8 @@ use Rilvet\Refusal;
 
 final class SheetIsClosed extends Refusal
 {
+    private const WAY = 'Protection is lifted in the menu of the sheet.';
+
     public static function last(): self
     {
         return new self('A workbook shows one sheet at least. Show another one first.');
@@ -19,6 +21,11 @@ final class SheetIsClosed extends Refusal
         return new self("The sheet \"$name\" is protected, and does not allow to $what. Nothing was changed. ".self::WAY);
     }
 
+    public static function byPassword(string $name): self
+    {
+        return new self("The sheet \"$name\" is protected by a password, and stays so. ".self::WAY);
+    }
+
     public static function locked(string $name, string $cell): self
     {
         return new self("$cell is locked, and the sheet \"$name\" is protected. Nothing was changed. ".self::WAY);
@@ -28,6 +35,4 @@ final class SheetIsClosed extends Refusal
     {
         return new self('The order of the sheets is protected: they are not moved, renamed, hidden, added or taken out. '.self::WAY);
     }
-
-    private const WAY = 'Protection is lifted in the menu of the sheet.';
 }

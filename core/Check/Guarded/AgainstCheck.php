@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Guarded;
 
+use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\Places;
 use Rilvet\Check\Severity;
@@ -16,24 +17,10 @@ final readonly class AgainstCheck implements SheetCheck
     /** Seconds that may be spent on a sheet. */
     private const SECONDS = 3.0;
 
-    public function name(): string
+    public function about(): About
     {
-        return 'against-check';
-    }
-
-    public function title(): string
-    {
-        return 'Values against their check';
-    }
-
-    public function reason(): string
-    {
-        return 'Typed today they would be refused: they were pasted, or were there before the check.';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Look;
+        return new About('against-check', 'Values against their check',
+            'Typed today they would be refused: they were pasted, or were there before the check.', Severity::Look);
     }
 
     public function find(Checked $sheet): iterable

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Guarded;
 
+use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\Places;
 use Rilvet\Check\Severity;
@@ -17,24 +18,10 @@ final readonly class FormulaUnlocked implements SheetCheck
     /** Formulas of a sheet that are looked at. */
     private const MOST = 200_000;
 
-    public function name(): string
+    public function about(): About
     {
-        return 'formula-unlocked';
-    }
-
-    public function title(): string
-    {
-        return 'Formulas that are not locked';
-    }
-
-    public function reason(): string
-    {
-        return 'The sheet is protected, and yet they can be overwritten by mistake.';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Look;
+        return new About('formula-unlocked', 'Formulas that are not locked',
+            'The sheet is protected, and yet they can be overwritten by mistake.', Severity::Look);
     }
 
     public function find(Checked $sheet): iterable

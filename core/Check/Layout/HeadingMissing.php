@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Layout;
 
+use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\Severity;
 use Rilvet\Check\SheetCheck;
@@ -15,24 +16,10 @@ use Rilvet\Reading\ColumnRole;
 /** Columns with data and no heading in a table that has headings. */
 final readonly class HeadingMissing implements SheetCheck
 {
-    public function name(): string
+    public function about(): About
     {
-        return 'heading-missing';
-    }
-
-    public function title(): string
-    {
-        return 'Columns without a heading';
-    }
-
-    public function reason(): string
-    {
-        return 'Nothing says what its figures are (WCAG 2.2, 1.3.1).';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Look;
+        return new About('heading-missing', 'Columns without a heading',
+            'Nothing says what its figures are (WCAG 2.2, 1.3.1).', Severity::Look);
     }
 
     public function find(Checked $sheet): iterable

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Layout;
 
+use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\Severity;
 use Rilvet\Check\SheetCheck;
@@ -15,24 +16,10 @@ use Rilvet\Reading\Part;
 /** Two columns of a table with the same heading. */
 final readonly class HeadingRepeated implements SheetCheck
 {
-    public function name(): string
+    public function about(): About
     {
-        return 'heading-repeated';
-    }
-
-    public function title(): string
-    {
-        return 'Headings that stand twice';
-    }
-
-    public function reason(): string
-    {
-        return 'Nobody can tell the columns apart, and whatever finds a column by its heading takes the first.';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Look;
+        return new About('heading-repeated', 'Headings that stand twice',
+            'Nobody can tell the columns apart, and whatever finds a column by its heading takes the first.', Severity::Look);
     }
 
     public function find(Checked $sheet): iterable

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Layout;
 
+use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\Places;
 use Rilvet\Check\Severity;
@@ -16,24 +17,10 @@ use Rilvet\Reading\TableReading;
 /** Merged cells among the data of a table. */
 final readonly class MergedInBody implements SheetCheck
 {
-    public function name(): string
+    public function about(): About
     {
-        return 'merged-in-body';
-    }
-
-    public function title(): string
-    {
-        return 'Merged cells among data';
-    }
-
-    public function reason(): string
-    {
-        return 'Sorting and filtering break on them, and all but their first cell is blank to every formula.';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Look;
+        return new About('merged-in-body', 'Merged cells among data',
+            'Sorting and filtering break on them, and all but their first cell is blank to every formula.', Severity::Look);
     }
 
     public function find(Checked $sheet): iterable

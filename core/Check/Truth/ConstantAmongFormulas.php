@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Truth;
 
+use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\Places;
 use Rilvet\Check\Severity;
@@ -14,24 +15,10 @@ use Rilvet\Grid\Range;
 /** A value that was typed where its whole column is worked out. */
 final readonly class ConstantAmongFormulas implements SheetCheck
 {
-    public function name(): string
+    public function about(): About
     {
-        return 'constant-among-formulas';
-    }
-
-    public function title(): string
-    {
-        return 'Values among formulas';
-    }
-
-    public function reason(): string
-    {
-        return 'It does not follow when what the other rows are worked out from changes.';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Look;
+        return new About('constant-among-formulas', 'Values among formulas',
+            'It does not follow when what the other rows are worked out from changes.', Severity::Look);
     }
 
     public function find(Checked $sheet): iterable

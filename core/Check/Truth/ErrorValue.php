@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Truth;
 
+use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\RowCheck;
 use Rilvet\Check\Severity;
@@ -13,24 +14,10 @@ use Rilvet\Reading\TableReading;
 /** Cells that give an error value (ISO/IEC 29500-1 18.17.3). */
 final readonly class ErrorValue implements RowCheck
 {
-    public function name(): string
+    public function about(): About
     {
-        return 'error-value';
-    }
-
-    public function title(): string
-    {
-        return 'Error values';
-    }
-
-    public function reason(): string
-    {
-        return 'Whoever reads the sheet does not get the figure, and whatever is worked out from it fails as well.';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Wrong;
+        return new About('error-value', 'Error values',
+            'Whoever reads the sheet does not get the figure, and whatever is worked out from it fails as well.', Severity::Wrong);
     }
 
     public function watch(Checked $sheet, ?TableReading $table): ?Watch

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Truth;
 
+use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\RowCheck;
 use Rilvet\Check\Severity;
@@ -13,24 +14,10 @@ use Rilvet\Reading\TableReading;
 /** Numbers that are kept as texts in a column of numbers. */
 final readonly class NumberAsText implements RowCheck
 {
-    public function name(): string
+    public function about(): About
     {
-        return 'number-as-text';
-    }
-
-    public function title(): string
-    {
-        return 'Numbers kept as texts';
-    }
-
-    public function reason(): string
-    {
-        return 'Sums pass over them, and sorting puts them after all others.';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Wrong;
+        return new About('number-as-text', 'Numbers kept as texts',
+            'Sums pass over them, and sorting puts them after all others.', Severity::Wrong);
     }
 
     public function watch(Checked $sheet, ?TableReading $table): ?Watch

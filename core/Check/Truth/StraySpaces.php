@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Truth;
 
+use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\RowCheck;
 use Rilvet\Check\Severity;
@@ -13,24 +14,10 @@ use Rilvet\Reading\TableReading;
 /** Texts of a column that differ from others of it by spaces alone. */
 final readonly class StraySpaces implements RowCheck
 {
-    public function name(): string
+    public function about(): About
     {
-        return 'stray-spaces';
-    }
-
-    public function title(): string
-    {
-        return 'Spaces that break matching';
-    }
-
-    public function reason(): string
-    {
-        return 'One thing is counted, filtered and looked up as two.';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Look;
+        return new About('stray-spaces', 'Spaces that break matching',
+            'One thing is counted, filtered and looked up as two.', Severity::Look);
     }
 
     public function watch(Checked $sheet, ?TableReading $table): ?Watch

@@ -25,7 +25,7 @@ final class StraySpacesWatch implements Watch
     /** @var array<int, array<string, true>> texts without such spaces, by column */
     private array $plain = [];
 
-    /** @var array<int, array<string, list<int>>> rows of those with such spaces, by column and by what they are without */
+    /** @var array<int, array<string, Places>> those with such spaces, by column and by what they are without */
     private array $stray = [];
 
     public function __construct(private readonly Check $check, private readonly Checked $sheet, TableReading $table)
@@ -53,9 +53,11 @@ final class StraySpacesWatch implements Watch
             $isStray = preg_match('/^[\s\x{A0}]|[\s\x{A0}]$|[ \x{A0}]{2}/u', $text) === 1;
             if (! $isStray) {
                 count($this->plain[$at]) < self::KEPT && $this->plain[$at][$text] = true;
-            } elseif (count($this->stray[$at]) < self::KEPT) {
-                $plain = preg_replace('/^[\s\x{A0}]+|[\s\x{A0}]+$/u', '', (string) preg_replace('/[ \x{A0}]{2,}/u', ' ', $text));
-                $this->stray[$at][(string) $plain][] = $row;
+            } else {
+                $plain = preg_replace(['/[ \x{A0}]{2,}/u', '/^[\s\x{A0}]+|[\s\x{A0}]+$/u'], [' ', ''], $text) ?? '';
+                if (isset($this->stray[$at][$plain]) || count($this->stray[$at]) < self::KEPT) {
+                    ($this->stray[$at][$plain] ??= new Places($at))->add($row);
+                }
             }
         }
     }
@@ -67,12 +69,7 @@ final class StraySpacesWatch implements Watch
             if ($met === []) {
                 continue;
             }
-            $rows = array_merge(...array_values($met));
-            sort($rows);
-            $places = new Places($at);
-            foreach ($rows as $row) {
-                $places->add($row);
-            }
+            $places = Places::together(...array_values($met));
             $first = mb_substr((string) array_key_first($met), 0, 60);
             yield $this->sheet->finding($this->check, $places->text(), $places->count, Checked::called($column).': '.
                 number_format($places->count).' '.($places->count === 1 ? 'text differs' : 'texts differ').

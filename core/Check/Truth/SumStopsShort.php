@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Truth;
 
+use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\Severity;
 use Rilvet\Check\SheetCheck;
@@ -17,24 +18,10 @@ final readonly class SumStopsShort implements SheetCheck
     /** A sum over one stretch of one column; 9 and 109 are its numbers as a subtotal (ISO/IEC 29500-1 18.17.7.313). */
     private const SUM = '/^(?:SUM|SUBTOTAL)\((?:1?0?9,)?\$?([A-Z]{1,3})\$?(\d{1,7}):\$?([A-Z]{1,3})\$?(\d{1,7})\)$/i';
 
-    public function name(): string
+    public function about(): About
     {
-        return 'sum-stops-short';
-    }
-
-    public function title(): string
-    {
-        return 'Sums that leave rows out';
-    }
-
-    public function reason(): string
-    {
-        return 'Rows that came later are not in the total, and nothing on the sheet says so.';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Wrong;
+        return new About('sum-stops-short', 'Sums that leave rows out',
+            'Rows that came later are not in the total, and nothing on the sheet says so.', Severity::Wrong);
     }
 
     public function find(Checked $sheet): iterable

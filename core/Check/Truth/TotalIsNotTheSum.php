@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Truth;
 
+use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\RowCheck;
 use Rilvet\Check\Severity;
@@ -14,24 +15,10 @@ use Rilvet\Reading\TableReading;
 /** A total that was typed, and is near the sum of its column without being it. */
 final readonly class TotalIsNotTheSum implements RowCheck
 {
-    public function name(): string
+    public function about(): About
     {
-        return 'total-not-the-sum';
-    }
-
-    public function title(): string
-    {
-        return 'Totals that do not add up';
-    }
-
-    public function reason(): string
-    {
-        return 'A total that was typed does not follow its figures: it says what they once were.';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Wrong;
+        return new About('total-not-the-sum', 'Totals that do not add up',
+            'A total that was typed does not follow its figures: it says what they once were.', Severity::Wrong);
     }
 
     public function watch(Checked $sheet, ?TableReading $table): ?Watch
