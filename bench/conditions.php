@@ -16,8 +16,6 @@ use App\Files\Opening;
 use App\Files\Writing\HtmlWriter;
 use App\Http\ConditionList;
 use App\Http\Sight;
-use Illuminate\Contracts\Console\Kernel;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Rilvet\Act\EditCells;
 use Rilvet\Change\Json;
@@ -30,22 +28,8 @@ use Rilvet\Grid\Range;
 use Rilvet\Look\LookBook;
 use Rilvet\Work\Workbook;
 
-$folder = sys_get_temp_dir().'/rilvet-conditions-'.getmypid();
-mkdir("$folder/framework/cache/data", 0755, true);
-touch("$folder/bench.sqlite");
-foreach (['LARAVEL_STORAGE_PATH' => $folder, 'DB_DATABASE' => "$folder/bench.sqlite", 'DB_CONNECTION' => 'sqlite',
-    'QUEUE_CONNECTION' => 'null',
-    'APP_CONFIG_CACHE' => '/nowhere/config.php', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32))] as $name => $value) {
-    putenv("$name=$value");
-    $_ENV[$name] = $_SERVER[$name] = $value;
-}
-ini_set('memory_limit', '3G');
-require __DIR__.'/../vendor/autoload.php';
-/** @var Illuminate\Foundation\Application $app */
-$app = require __DIR__.'/../bootstrap/app.php';
-$app->make(Kernel::class)->bootstrap();
-Artisan::call('migrate', ['--force' => true]);
-register_shutdown_function(fn () => exec('rm -rf '.escapeshellarg($folder)));
+require __DIR__.'/booted.php';
+$folder = booted('conditions');
 
 $rows = (int) ($argv[1] ?? 100_000);
 $words = ['late', 'paid', 'sent', 'waiting', 'returned'];
@@ -94,17 +78,6 @@ $said[] = Condition::of(['id' => 'b', 'where' => ['cells' => $cells('P')], 'bar'
 $said[] = Condition::of(['id' => 'm', 'where' => ['cells' => $cells('Q')], 'marks' => ['set' => '5Arrows']] + $always);
 $said[] = Condition::of(['id' => 't', 'where' => ['cells' => $cells('R')], 'marks' => ['set' => '3Flags']] + $always);
 
-$median = function (callable $run, int $times = 3): float {
-    $took = [];
-    for ($time = 0; $time < $times; $time++) {
-        $start = hrtime(true);
-        $run($time);
-        $took[] = (hrtime(true) - $start) / 1e6;
-    }
-    sort($took);
-
-    return $took[intdiv($times, 2)];
-};
 $say = fn (string $what, float $ms, ?float $beside = null, ?float $most = null) => printf("%-62s %9.1f ms%s\n", $what, $ms,
     $beside === null ? '' : sprintf('   %.2f x of %.1f ms%s', $ms / $beside, $beside, $most === null ? '' : " (at most $most)"));
 
@@ -123,23 +96,23 @@ $windows = function () use ($bench, $row): void {
     }
 };
 $windows();
-$without = $median($windows, 5) / 4;
+$without = median($windows, 5) / 4;
 DB::table('documents')->insert(['sheet_id' => $row->sheets()->firstOrFail()->id, 'name' => 'conditions',
     'data' => Json::of((new Conditions($said))->toJson())]);
-$first = $median($windows, 1);
-$with = $median($windows, 5) / 4;
+$first = median($windows, 1);
+$with = median($windows, 5) / 4;
 printf("%s rows by 20 columns, %d conditional looks of all kinds\n", number_format($rows), count($said));
 $say('the first windows, with the figures of whole columns', $first);
 $say('a window of 40 by 20 cells', $with, $without, 1.3);
-$edit = $median(function (int $time) use ($bench, $row) {
+$edit = median(function (int $time) use ($bench, $row) {
     $bench->act($row->refresh(), new EditCells(1, [2 => [5 => (string) (100 + $time)]]), $row->revision, 1);
     $loaded = $bench->load($row->refresh(), [1]);
     json_encode(Sight::paint($loaded, 1, Range::of(1, 1, 40, 20)));
 });
 $say('a number typed, with its window and the figures anew', $edit);
-$listed = $median(fn () => ConditionList::of($bench->load($row->refresh(), [1]), [1]), 1);
+$listed = median(fn () => ConditionList::of($bench->load($row->refresh(), [1]), [1]), 1);
 $say('the list of them, counted for the first time', $listed);
-$say('the list again', $median(fn () => ConditionList::of($bench->load($row->refresh(), [1]), [1])));
+$say('the list again', median(fn () => ConditionList::of($bench->load($row->refresh(), [1]), [1])));
 
 $half = $workbook->sheet(1);
 $half = $half->readAs($half->found, new BlockSheet('Table', min(50_000, $rows), 20, $half->cells instanceof BlockSheet
@@ -149,8 +122,8 @@ $html = fn (bool $are) => fn () => (new HtmlWriter)->write(
     new Workbook('Table', [1 => $half->conditioned($are ? $said : [])], new LookBook),
     "$folder/table.html",
 );
-$bare = $median($html(false));
-$say('html of 50,000 rows', $median($html(true)), $bare, 2.0);
+$bare = median($html(false));
+$say('html of 50,000 rows', median($html(true)), $bare, 2.0);
 
 $pieces = [];
 for ($number = 0; $number < 5_000; $number++) {
@@ -162,7 +135,7 @@ for ($number = 0; $number < 5_000; $number++) {
             ['ink' => '#2C6E66'], ['fill' => '#E7D7A8']][$number % 3]]);
 }
 $count = 0;
-$gathered = $median(function () use ($pieces, &$count) {
+$gathered = median(function () use ($pieces, &$count) {
     $count = count(Gathering::of($pieces));
 });
 $say("5,000 pieces gathered into $count (at most 1,000 ms)", $gathered);

@@ -16,8 +16,6 @@ use App\Bench\Shelf;
 use App\Files\Opening;
 use App\Http\GuardView;
 use App\Http\Sight;
-use Illuminate\Contracts\Console\Kernel;
-use Illuminate\Support\Facades\Artisan;
 use Rilvet\Act\GuardFormulas;
 use Rilvet\Act\MarkCells;
 use Rilvet\Dressed\CellParts;
@@ -32,35 +30,10 @@ use Rilvet\Reading\Part;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Work\Worksheet;
 
-$folder = sys_get_temp_dir().'/rilvet-guard-'.getmypid();
-mkdir("$folder/framework/cache/data", 0755, true);
-touch("$folder/bench.sqlite");
-foreach (['LARAVEL_STORAGE_PATH' => $folder, 'DB_DATABASE' => "$folder/bench.sqlite", 'DB_CONNECTION' => 'sqlite',
-    'QUEUE_CONNECTION' => 'null', 'APP_CONFIG_CACHE' => '/nowhere/config.php',
-    'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32))] as $name => $value) {
-    putenv("$name=$value");
-    $_ENV[$name] = $_SERVER[$name] = $value;
-}
-ini_set('memory_limit', '3G');
-require __DIR__.'/../vendor/autoload.php';
-/** @var Illuminate\Foundation\Application $app */
-$app = require __DIR__.'/../bootstrap/app.php';
-$app->make(Kernel::class)->bootstrap();
-Artisan::call('migrate', ['--force' => true]);
-register_shutdown_function(fn () => exec('rm -rf '.escapeshellarg($folder)));
+require __DIR__.'/booted.php';
+$folder = booted('guard');
 
 $rows = (int) ($argv[1] ?? 100_000);
-$median = function (callable $run, int $times = 3): float {
-    $took = [];
-    for ($time = 0; $time < $times; $time++) {
-        $start = hrtime(true);
-        $run($time);
-        $took[] = (hrtime(true) - $start) / 1e6;
-    }
-    sort($took);
-
-    return $took[intdiv($times, 2)];
-};
 $say = fn (string $what, float $ms, string $more = '') => printf("%-66s %9.1f ms   %s\n", $what, $ms, $more);
 
 /** A sheet part with three columns of formulas, and checks on entry where they are asked for. */
@@ -123,11 +96,11 @@ $keep = function (string $path) use ($shelf, $open, $folder) {
 
 printf("%s rows by 20 columns, three of them formulas\n", number_format($rows));
 $package("$folder/data.xlsx", $rows, 0);
-$read = $median(fn () => $open("$folder/data.xlsx"));
+$read = median(fn () => $open("$folder/data.xlsx"));
 $say('read from xlsx', $read);
 $row = $keep('data.xlsx');
 $loaded = $bench->load($row, [1]);
-$found = $median(function () use ($bench, $row) {
+$found = median(function () use ($bench, $row) {
     $loaded = $bench->load($row, [1]);
     (new CellParts($loaded->sheet(1), $loaded->looks))->ranges(Part::EntryCell);
 });
@@ -138,11 +111,11 @@ $window = function () use ($bench, $row) {
     }
 };
 $window();
-$plain = $median($window, 5) / 3;
+$plain = median($window, 5) / 3;
 $bench->act($row->refresh(), new MarkCells([1], Part::FormulaCell, true), $row->revision, 1);
 $window();
-$say('a window of 40 by 20 cells with formulas marked', $median($window, 5) / 3, sprintf('%.1f ms without', $plain));
-$say('the list at the left', $median(fn () => GuardView::of($bench->whole($row->refresh()), 1)));
+$say('a window of 40 by 20 cells with formulas marked', median($window, 5) / 3, sprintf('%.1f ms without', $plain));
+$say('the list at the left', median(fn () => GuardView::of($bench->whole($row->refresh()), 1)));
 
 $many = $shelf->reserve('Fifty', 'bench');
 for ($number = 1; $number <= 50; $number++) {
@@ -155,16 +128,16 @@ for ($number = 1; $number <= 50; $number++) {
 }
 $many->update(['revision' => 1]);
 $sheets = range(1, 50);
-$say('all formulas of 50 sheets marked in one act (at most 500 ms)', $median(fn (int $time) => $bench->act($many->refresh(),
+$say('all formulas of 50 sheets marked in one act (at most 500 ms)', median(fn (int $time) => $bench->act($many->refresh(),
     new MarkCells($sheets, Part::FormulaCell, $time % 2 === 0), $many->revision, 1)));
-$say('formulas locked and entries open on 50 sheets', $median(fn () => $bench->act($many->refresh(), new GuardFormulas($sheets),
+$say('formulas locked and entries open on 50 sheets', median(fn () => $bench->act($many->refresh(), new GuardFormulas($sheets),
     $many->revision, 1)));
 
 $package("$folder/checks.xlsx", 800, 10_000);
-$say('a file with 10,000 checks on entry read', $median(fn () => $open("$folder/checks.xlsx")));
+$say('a file with 10,000 checks on entry read', median(fn () => $open("$folder/checks.xlsx")));
 $checked = $keep('checks.xlsx');
-$say('its list at the left, values against their checks counted', $median(fn () => GuardView::of($bench->whole($checked->refresh()), 1)));
-$say('what one cell takes', $median(function () use ($bench, $checked) {
+$say('its list at the left, values against their checks counted', median(fn () => GuardView::of($bench->whole($checked->refresh()), 1)));
+$say('what one cell takes', median(function () use ($bench, $checked) {
     $loaded = $bench->load($checked->refresh(), [1]);
     $sheet = $loaded->sheet(1);
     (new EntryJudges($sheet->entriesNear([[300, 5]]), $sheet->reading, $sheet->cells, $loaded->around(1)))->at(300, 5)?->choices(300, 5);

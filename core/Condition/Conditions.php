@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Condition;
 
 use Rilvet\Condition\Exception\ConditionIsWrong;
+use Rilvet\Formula\References;
 use Rilvet\Grid\FollowsNames;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Shift;
@@ -67,9 +68,7 @@ final readonly class Conditions implements FollowsNames
     {
         foreach ($this->all as $one) {
             foreach ($one->formulas() as $formula) {
-                $plain = (string) preg_replace('/"[^"]*"/', '', $formula);
-                if (str_contains($plain, '!') || ($names !== [] && preg_match('/[\p{L}_][\p{L}\p{N}_.]*(?![\p{L}\p{N}_.(])/u',
-                    $plain) === 1)) {
+                if (References::mayLookAway($formula, $names)) {
                     return true;
                 }
             }

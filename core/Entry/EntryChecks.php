@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Entry;
 
 use Rilvet\Entry\Exception\EntryIsWrong;
+use Rilvet\Formula\References;
 use Rilvet\Grid\FollowsNames;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
@@ -145,9 +146,7 @@ final class EntryChecks implements FollowsNames
     {
         foreach ($this->all ?? $this->stored as $one) {
             foreach ($one instanceof EntryCheck ? $one->of : $one['of'] ?? [] as $formula) {
-                $plain = (string) preg_replace('/"[^"]*"/', '', $formula);
-                if (str_contains($plain, '!') || ($names !== [] && preg_match('/[\p{L}_][\p{L}\p{N}_.]*(?![\p{L}\p{N}_.(])/u',
-                    $plain) === 1)) {
+                if (References::mayLookAway($formula, $names)) {
                     return true;
                 }
             }

@@ -13,6 +13,7 @@ use Rilvet\Condition\Judge;
 use Rilvet\Condition\Test;
 use Rilvet\Condition\Where;
 use Rilvet\Condition\Written;
+use Rilvet\Formula\Expression\Area;
 use Rilvet\Formula\Expression\At;
 use Rilvet\Formula\Expression\Fault;
 use Rilvet\Formula\Expression\Node;
@@ -119,7 +120,7 @@ final class EntryJudge
         } catch (NotKnown) {
             return null;
         }
-        if (! $node instanceof \Rilvet\Formula\Expression\Area) {
+        if (! $node instanceof Area) {
             return null;
         }
         $at = $this->at->go($row, $column);

@@ -261,6 +261,19 @@ final class References
         return $write($first, $a).':'.$write($last, $b);
     }
 
+    /**
+     * Whether a formula may look at another sheet: it names one, or a name that may mean cells anywhere.
+     *
+     * @param  array<string, string>  $names  defined names
+     */
+    public static function mayLookAway(string $formula, array $names): bool
+    {
+        $plain = (string) preg_replace('/"[^"]*"/', '', $formula);
+
+        return str_contains($plain, '!')
+            || ($names !== [] && preg_match('/[\p{L}_][\p{L}\p{N}_.]*(?![\p{L}\p{N}_.(])/u', $plain) === 1);
+    }
+
     /** The name of a sheet as it stands before a reference: with "!", and in quotes where it needs them. */
     public static function prefix(string $sheet): string
     {

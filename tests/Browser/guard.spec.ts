@@ -265,7 +265,12 @@ test('all of it is laid on a second workbook by its stylebook', async ({ page })
     // Asked for on the Bench, the stylebook shows them otherwise, or the texts are changed.
     await act(page, 'Headings in sentence case…');
     await page.getByRole('button', { name: 'Let Thin ink show them so' }).click();
+    await expect(undo(page, /Column headings shown in sentence case/)).toBeVisible();
     await expect(cell(page, 'Species')).toBeVisible();
+    await act(page, 'Headings as they are written');
+    await expect(undo(page, /Column headings shown as they are written/)).toBeVisible();
+    await expect(cell(page, 'Species')).toBeVisible();
+    await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
     await expect(cell(page, 'SPECIES')).toBeVisible();
     const book = await handOver(page);

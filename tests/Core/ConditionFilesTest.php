@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use App\Files\Ods\OdsWriter;
-use App\Files\Opening;
 use App\Files\Writing\FormatLosses;
 use App\Files\Writing\HtmlWriter;
 use App\Files\Xlsx\PackageWriter;
@@ -23,13 +22,11 @@ use Rilvet\Condition\Facts;
 use Rilvet\Condition\Is;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
-use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Shift;
 use Rilvet\Look\Attribute;
 use Rilvet\Work\Workbook;
-use ZipArchive;
 
 /**
  * Conditional looks in files: what came is read, what is written is read by others, and what did not change stays as it is,
@@ -37,49 +34,17 @@ use ZipArchive;
  */
 final class ConditionFilesTest extends TestCase
 {
-    private static string $folder;
+    use FolderOfFiles;
 
-    public static function setUpBeforeClass(): void
+    private static function written(): void
     {
-        self::$folder = sys_get_temp_dir().'/conditions-'.getmypid();
-        @mkdir(self::$folder);
         self::ran('/usr/bin/python3', 'write-conditions.py', self::$folder.'/kinds.xlsx');
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        array_map(unlink(...), (array) glob(self::$folder.'/*'));
-        rmdir(self::$folder);
-    }
-
-    private static function ran(string $program, string $script, string ...$arguments): string
-    {
-        $said = array_map(escapeshellarg(...), [$program, __DIR__."/$script", ...$arguments]);
-        exec(implode(' ', $said).' 2>/dev/null', $out, $code);
-        self::assertSame(0, $code, implode("\n", $out));
-
-        return implode("\n", $out);
-    }
-
-    private static function open(string $name): Workbook
-    {
-        return (new Opening(fn () => new MemoryBlockStore))->open(self::$folder."/$name", $name);
     }
 
     /** @return list<Condition> */
     private static function conditions(Workbook $workbook): array
     {
         return $workbook->sheet(1)->aspect(Conditions::class)->all;
-    }
-
-    private static function part(string $name, string $part): string
-    {
-        $zip = new ZipArchive;
-        $zip->open(self::$folder."/$name");
-        $xml = (string) $zip->getFromName($part);
-        $zip->close();
-
-        return $xml;
     }
 
     public function test_all_kinds_of_a_file_are_read_in_the_order_of_their_priorities(): void
@@ -376,15 +341,10 @@ final class ConditionFilesTest extends TestCase
 
     public function test_a_file_with_more_than_can_be_managed_keeps_them_as_they_are(): void
     {
-        copy(self::$folder.'/kinds.xlsx', self::$folder.'/many.xlsx');
-        $xml = self::part('many.xlsx', 'xl/worksheets/sheet1.xml');
         $rule = '<conditionalFormatting sqref="A1"><cfRule type="expression" priority="1"><formula>A1&gt;1</formula>'
             .'</cfRule></conditionalFormatting>';
-        $zip = new ZipArchive;
-        $zip->open(self::$folder.'/many.xlsx');
-        $zip->addFromString('xl/worksheets/sheet1.xml', str_replace('<pageMargins', str_repeat($rule, 65_600).'<pageMargins', $xml));
-        $zip->close();
-        $workbook = self::open('many.xlsx');
+        $workbook = self::spoiled('kinds.xlsx', 'many.xlsx',
+            fn (string $xml) => str_replace('<pageMargins', str_repeat($rule, 65_600).'<pageMargins', $xml));
         $all = $workbook->sheet(1)->aspect(Conditions::class);
         self::assertSame([0, true], [count($all->all), $all->kept > 65_600]);
         (new PackageWriter(self::$folder.'/many.xlsx'))->write($workbook, self::$folder.'/same.xlsx');
@@ -394,8 +354,6 @@ final class ConditionFilesTest extends TestCase
 
     public function test_what_is_broken_in_a_file_is_kept_and_harms_nothing(): void
     {
-        copy(self::$folder.'/kinds.xlsx', self::$folder.'/odd.xlsx');
-        $xml = self::part('odd.xlsx', 'xl/worksheets/sheet1.xml');
         $rules = '';
         foreach ([
             '<cfRule type="cellIs" operator="heavier" priority="1"><formula>1</formula></cfRule>',
@@ -415,11 +373,7 @@ final class ConditionFilesTest extends TestCase
             $where = $number === 6 ? 'nowhere' : 'A1:B9';
             $rules .= "<conditionalFormatting sqref=\"$where\">$rule</conditionalFormatting>";
         }
-        $zip = new ZipArchive;
-        $zip->open(self::$folder.'/odd.xlsx');
-        $zip->addFromString('xl/worksheets/sheet1.xml', str_replace('<pageMargins', "$rules<pageMargins", $xml));
-        $zip->close();
-        $workbook = self::open('odd.xlsx');
+        $workbook = self::spoiled('kinds.xlsx', 'odd.xlsx', fn (string $xml) => str_replace('<pageMargins', "$rules<pageMargins", $xml));
         $dressed = new DressedSheet($workbook->sheet(1), $workbook->looks, $workbook->around(1));
         foreach ($workbook->sheet(1)->cells->read(1, 9) as $row => $cells) {
             foreach ($cells as $index => $cell) {

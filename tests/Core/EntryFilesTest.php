@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use App\Files\Ods\OdsWriter;
-use App\Files\Opening;
 use App\Files\Writing\FormatLosses;
 use App\Files\Xlsx\PackageWriter;
 use App\Files\Xlsx\XlsxWriter;
@@ -23,7 +22,6 @@ use Rilvet\Entry\EntryChecks;
 use Rilvet\Entry\EntryJudges;
 use Rilvet\Entry\EntrySentence;
 use Rilvet\Grid\Cell;
-use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\Shift;
 use Rilvet\Guard\Allowance;
 use Rilvet\Guard\Exception\GuardIsWrong;
@@ -31,7 +29,6 @@ use Rilvet\Guard\Password;
 use Rilvet\Guard\Protection;
 use Rilvet\Guard\Role;
 use Rilvet\Work\Workbook;
-use ZipArchive;
 
 /**
  * Checks on entry and protection in files: what came is read, what is written is read by others, and what did not change stays
@@ -39,33 +36,11 @@ use ZipArchive;
  */
 final class EntryFilesTest extends TestCase
 {
-    private static string $folder;
+    use FolderOfFiles;
 
-    public static function setUpBeforeClass(): void
+    private static function written(): void
     {
-        self::$folder = sys_get_temp_dir().'/entries-'.getmypid();
-        @mkdir(self::$folder);
         self::ran('/usr/bin/python3', 'write-entries.py', self::$folder.'/form.xlsx');
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        array_map(unlink(...), (array) glob(self::$folder.'/*'));
-        rmdir(self::$folder);
-    }
-
-    private static function ran(string $program, string $script, string ...$arguments): string
-    {
-        $said = array_map(escapeshellarg(...), [$program, __DIR__."/$script", ...$arguments]);
-        exec(implode(' ', $said).' 2>&1', $out, $code);
-        self::assertSame(0, $code, implode("\n", $out));
-
-        return implode("\n", $out);
-    }
-
-    private static function open(string $name): Workbook
-    {
-        return (new Opening(fn () => new MemoryBlockStore))->open(self::$folder."/$name", $name);
     }
 
     /** @return array<string, mixed> */
@@ -128,16 +103,6 @@ final class EntryFilesTest extends TestCase
         (new PackageWriter(self::$folder.'/form.xlsx'))->write(self::open('form.xlsx'), self::$folder.'/same.xlsx');
         self::assertSame(self::part('form.xlsx', 'xl/worksheets/sheet1.xml'), self::part('same.xlsx', 'xl/worksheets/sheet1.xml'));
         self::assertSame(self::part('form.xlsx', 'xl/workbook.xml'), self::part('same.xlsx', 'xl/workbook.xml'));
-    }
-
-    private static function part(string $name, string $part): string
-    {
-        $zip = new ZipArchive;
-        $zip->open(self::$folder."/$name");
-        $xml = (string) $zip->getFromName($part);
-        $zip->close();
-
-        return $xml;
     }
 
     private static function changed(): Workbook
@@ -278,23 +243,11 @@ final class EntryFilesTest extends TestCase
         self::assertSame(array_keys($workbook->sheets), array_keys($again->sheets));
     }
 
-    /** The form with other xml in the place of some of its first sheet. */
-    private static function spoiled(string $name, callable $spoil): Workbook
-    {
-        copy(self::$folder.'/form.xlsx', self::$folder."/$name");
-        $zip = new ZipArchive;
-        $zip->open(self::$folder."/$name");
-        $part = 'xl/worksheets/sheet1.xml';
-        $zip->addFromString($part, $spoil((string) $zip->getFromName($part)));
-        $zip->close();
-
-        return self::open($name);
-    }
-
     public function test_a_hostile_file_is_opened_and_its_password_not_worked_out(): void
     {
         $hash = '<sheetProtection sheet="1" algorithmName="SHA-512" hashValue="aGFzaA==" saltValue="c2FsdA==" spinCount="10000000"/>';
-        $workbook = self::spoiled('spins.xlsx', fn (string $xml) => (string) preg_replace('~<sheetProtection[^>]*/>~', $hash, $xml));
+        $workbook = self::spoiled('form.xlsx', 'spins.xlsx',
+            fn (string $xml) => (string) preg_replace('~<sheetProtection[^>]*/>~', $hash, $xml));
         $start = hrtime(true);
         try {
             (new LiftProtection(1, 'Osier 7'))->on($workbook);
@@ -305,7 +258,7 @@ final class EntryFilesTest extends TestCase
         self::assertLessThan(2e9, hrtime(true) - $start);
         (new PackageWriter(self::$folder.'/spins.xlsx'))->write($workbook, self::$folder.'/back.xlsx');
         self::assertStringContainsString($hash, self::part('back.xlsx', 'xl/worksheets/sheet1.xml'), 'it goes back as it came');
-        $odd = self::spoiled('odd.xlsx', fn (string $xml) => (string) preg_replace('~<sheetProtection[^>]*/>~',
+        $odd = self::spoiled('form.xlsx', 'odd.xlsx', fn (string $xml) => (string) preg_replace('~<sheetProtection[^>]*/>~',
             '<sheetProtection sheet="1" password="ZZZZ" spinCount="-3" sort="perhaps"/>', $xml));
         self::assertNull($odd->sheet(1)->aspect(Protection::class)->password);
     }
@@ -316,14 +269,15 @@ final class EntryFilesTest extends TestCase
         $one = fn (int $row) => "<dataValidation type=\"list\" sqref=\"B$row\"><formula1>\"a,b\"</formula1></dataValidation>";
         $put = fn (string $checks) => fn (string $xml) => (string) preg_replace('~<dataValidations.*</dataValidations>~s',
             "<dataValidations>$checks</dataValidations>", $xml);
-        $many = self::spoiled('many.xlsx', $put(implode('', array_map($one, range(1, EntryChecks::MOST + 1)))));
+        $many = self::spoiled('form.xlsx', 'many.xlsx', $put(implode('', array_map($one, range(1, EntryChecks::MOST + 1)))));
         self::assertSame([[], EntryChecks::MOST + 1], [$many->sheet(1)->entries(), $many->sheet(1)->aspect(EntryChecks::class)->kept]);
         (new PackageWriter(self::$folder.'/many.xlsx'))->write($many, self::$folder.'/back.xlsx');
         self::assertSame(self::part('many.xlsx', 'xl/worksheets/sheet1.xml'), self::part('back.xlsx', 'xl/worksheets/sheet1.xml'));
-        $full = self::spoiled('full.xlsx', $put(implode('', array_map($one, range(1, EntryChecks::MOST)))));
+        $full = self::spoiled('form.xlsx', 'full.xlsx', $put(implode('', array_map($one, range(1, EntryChecks::MOST)))));
         self::assertCount(EntryChecks::MOST, $full->sheet(1)->entries());
         $long = str_repeat('x', 300);
-        $broken = self::spoiled('broken.xlsx', $put('<dataValidation type="whole" operator="near" sqref="B2"><formula1>1</formula1>'
+        $broken = self::spoiled('form.xlsx', 'broken.xlsx', $put(
+            '<dataValidation type="whole" operator="near" sqref="B2"><formula1>1</formula1>'
             .'</dataValidation><dataValidation type="colour" sqref="B3"/><dataValidation type="list" sqref="B4:"/>'
             ."<dataValidation type=\"any\" prompt=\"$long\" showInputMessage=\"1\" sqref=\"B5\"/><dataValidation sqref=\"\"/>"
             .'<dataValidation type="list" sqref="B6"><formula1>Gone!$A$1:$A$4</formula1></dataValidation>'

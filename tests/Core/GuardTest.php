@@ -500,6 +500,30 @@ final class GuardTest extends TestCase
         Stylebook::of(['name' => 'Loud', 'cases' => ['body' => 'capitals']]);
     }
 
+    public function test_column_groups_go_into_other_letters_in_the_same_two_ways(): void
+    {
+        $rows = [['Lot', 'Stock', null, 'Worth', null], [null, 'Bags', 'Weight', 'Price', 'Value']];
+        for ($row = 3; $row <= 12; $row++) {
+            $rows[] = ["L$row", $row * 7 % 11, $row * 13 % 17, $row + 0.25, $row * 3.5];
+        }
+        $cells = new MemorySheet('Stock', array_map(fn (array $line) => array_map(Cell::of(...), $line), $rows));
+        $found = Finder::read(SheetFacts::of($cells));
+        self::assertSame(Part::ColumnGroup, $found->tables[0]->runAt(1)?->part);
+        $workbook = new Workbook('Stock', [1 => new Worksheet($cells, 'Stock', $found)], new LookBook);
+        $shown = fn (Workbook $of) => array_map(fn ($cell) => $cell->text, (new Painter($of->sheet(1), $of->looks, Fonts::shipped()))
+            ->paint(1, Range::parse('A1:E2'))->cells);
+        $written = fn (Workbook $of) => array_map(fn (Cell $cell) => $cell->text(), [...$of->sheet(1)->cells->read(1, 1)][0]);
+
+        $loud = Stylebook::of(['name' => 'Loud', 'cases' => ['column_group' => 'capitals']]);
+        $dressed = (new Dress([1], $loud, true))->on($workbook);
+        self::assertContains('STOCK', $shown($dressed));
+        self::assertContains('Bags', $shown($dressed), 'the headings below them stay');
+        self::assertContains('Stock', $written($dressed));
+        $rewritten = (new RewriteHeads([1], Part::ColumnGroup, 'capitals'))->on($workbook);
+        self::assertContains('STOCK', $written($rewritten));
+        self::assertContains('Bags', $shown($rewritten));
+    }
+
     /** @return list<string> the texts of row 3 as they are shown */
     private static function shownHeads(Workbook $workbook): array
     {

@@ -151,10 +151,15 @@ export function BenchPage({ id }: { id: number }) {
     if (!bench.data || !detail.data) return <main className="p-10 text-quiet">Opening the workbook…</main>;
     const isDressing = dressing ?? detail.data.wears === null;
     const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
+    // A top bar, the sheet, the tray (or how it is opened), and the foot line.
+    const rows = reader
+        ? 'grid-rows-[auto_minmax(0,1fr)_auto_26px]'
+        : narrow
+          ? 'grid-rows-[auto_minmax(0,1fr)_34px_26px]'
+          : 'grid-rows-[48px_minmax(0,1fr)_152px_26px]';
+    const columns = narrow || reader ? 'grid-cols-[minmax(0,1fr)]' : 'grid-cols-[232px_minmax(0,1fr)]';
     return (
-        <div
-            className={`relative grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${reader ? 'grid-rows-[auto_minmax(0,1fr)_auto_26px]' : narrow ? 'grid-rows-[auto_minmax(0,1fr)_34px_26px]' : 'grid-rows-[48px_minmax(0,1fr)_152px_26px]'}`}
-        >
+        <div className={`relative grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${rows}`}>
             <TopBar
                 bench={bench.data}
                 acts={acts}
@@ -169,9 +174,7 @@ export function BenchPage({ id }: { id: number }) {
             />
             <main className="contents">
                 <h1 className="sr-only">{bench.data.name}</h1>
-                <div
-                    className={`relative grid min-h-0 ${narrow || reader ? 'grid-cols-[minmax(0,1fr)]' : 'grid-cols-[232px_minmax(0,1fr)]'}`}
-                >
+                <div className={`relative grid min-h-0 ${columns}`}>
                     {!reader && (!narrow || drawer === 'outline') && (
                         <div
                             className={

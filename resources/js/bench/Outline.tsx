@@ -33,15 +33,16 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
         useBench.setState({
             together: together.includes(sheet) ? together.filter((other) => other !== sheet) : [...together, sheet],
         });
+    const tintOf = (sheet: number) => {
+        if (sheet === number) return 'bg-damson-soft font-semibold text-damson';
+        return together.includes(sheet) ? 'bg-brass-soft' : 'hover:bg-ground';
+    };
     return (
         <nav aria-label="Outline" className="overflow-auto border-r border-hair bg-panel py-2 text-[12.5px]">
             <Heading left="Sheets" right={String(bench.sheets.length)} />
             <List>
                 {bench.sheets.map((sheet) => (
-                    <li
-                        key={sheet.number}
-                        className={`group flex h-6 items-center ${sheet.number === number ? 'bg-damson-soft font-semibold text-damson' : together.includes(sheet.number) ? 'bg-brass-soft' : 'hover:bg-ground'}`}
-                    >
+                    <li key={sheet.number} className={`group flex h-6 items-center ${tintOf(sheet.number)}`}>
                         <button
                             type="button"
                             aria-current={sheet.number === number}

@@ -1,7 +1,7 @@
-import { EllipsisVertical } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import type { ColumnRecord, TableRecord, TypingRecord } from '@/api/types';
 import { ColumnKinds, KINDS, type ColumnKind } from '@/api/types';
+import { RowMenu } from '@/parts/RowMenu';
 import { KindIcon } from '@/work/kinds';
 import { useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
@@ -72,63 +72,50 @@ export function ColumnRow({
                     {typing?.unsure ? 'unsure' : KINDS[column.kind as ColumnKind].words}
                 </span>
             </button>
-            <DropdownMenu.Root modal={false}>
-                <DropdownMenu.Trigger
-                    className="icon-btn h-6 w-6 flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100"
-                    aria-label={`Correct column ${column.letters}`}
+            <RowMenu label={`Correct column ${column.letters}`}>
+                <DropdownMenu.Label className="menu-label">Sort the table by it</DropdownMenu.Label>
+                <DropdownMenu.Item className="menu-item" onSelect={() => sort(false)}>
+                    Least first
+                </DropdownMenu.Item>
+                <DropdownMenu.Item className="menu-item" onSelect={() => sort(true)}>
+                    Greatest first
+                </DropdownMenu.Item>
+                <DropdownMenu.Item className="menu-item" onSelect={() => useSorting.setState({ table, column: column.column })}>
+                    By several columns…
+                </DropdownMenu.Item>
+                <DropdownMenu.Separator className="menu-line" />
+                <DropdownMenu.Item
+                    className="menu-item"
+                    onSelect={() => {
+                        useBench.getState().select(ranges);
+                        onCondition();
+                    }}
                 >
-                    <EllipsisVertical size={13} />
-                </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content className="menu" align="start">
-                        <DropdownMenu.Label className="menu-label">Sort the table by it</DropdownMenu.Label>
-                        <DropdownMenu.Item className="menu-item" onSelect={() => sort(false)}>
-                            Least first
+                    A look while something is true…
+                </DropdownMenu.Item>
+                <DropdownMenu.Label className="menu-label">Column {column.letters} is</DropdownMenu.Label>
+                <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'label' })}>
+                    Row labels
+                </DropdownMenu.Item>
+                <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'heading' })}>
+                    Headings of the rows
+                </DropdownMenu.Item>
+                <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'data' })}>
+                    Data
+                </DropdownMenu.Item>
+                <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'total' })}>
+                    A total across
+                </DropdownMenu.Item>
+                <DropdownMenu.Label className="menu-label">It holds</DropdownMenu.Label>
+                <DropdownMenu.Group className="grid grid-cols-2">
+                    {ColumnKinds.map((kind) => (
+                        <DropdownMenu.Item key={kind} className="menu-item" onSelect={() => correct({ kind })}>
+                            <KindIcon kind={kind} /> {KINDS[kind].words}
                         </DropdownMenu.Item>
-                        <DropdownMenu.Item className="menu-item" onSelect={() => sort(true)}>
-                            Greatest first
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item
-                            className="menu-item"
-                            onSelect={() => useSorting.setState({ table, column: column.column })}
-                        >
-                            By several columns…
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Separator className="menu-line" />
-                        <DropdownMenu.Item
-                            className="menu-item"
-                            onSelect={() => {
-                                useBench.getState().select(ranges);
-                                onCondition();
-                            }}
-                        >
-                            A look while something is true…
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Label className="menu-label">Column {column.letters} is</DropdownMenu.Label>
-                        <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'label' })}>
-                            Row labels
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'heading' })}>
-                            Headings of the rows
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'data' })}>
-                            Data
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item className="menu-item" onSelect={() => correct({ role: 'total' })}>
-                            A total across
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Label className="menu-label">It holds</DropdownMenu.Label>
-                        <DropdownMenu.Group className="grid grid-cols-2">
-                            {ColumnKinds.map((kind) => (
-                                <DropdownMenu.Item key={kind} className="menu-item" onSelect={() => correct({ kind })}>
-                                    <KindIcon kind={kind} /> {KINDS[kind].words}
-                                </DropdownMenu.Item>
-                            ))}
-                        </DropdownMenu.Group>
-                        {typing && <TypingItems typing={typing} acts={acts} />}
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
-            </DropdownMenu.Root>
+                    ))}
+                </DropdownMenu.Group>
+                {typing && <TypingItems typing={typing} acts={acts} />}
+            </RowMenu>
         </li>
     );
 }

@@ -1,7 +1,7 @@
-import { EllipsisVertical } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import type { ActArguments, SheetRecord } from '@/api/types';
 import { ask } from '@/parts/Ask';
+import { RowMenu } from '@/parts/RowMenu';
 import { useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
 
@@ -40,39 +40,29 @@ export function SheetMenu({ sheet, sheets, acts }: { sheet: SheetRecord; sheets:
         if (name && name !== sheet.name) act({ name });
     };
     return (
-        <DropdownMenu.Root modal={false}>
-            <DropdownMenu.Trigger
-                className="icon-btn h-6 w-6 flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100"
-                aria-label={`More for the sheet ${sheet.name}`}
-            >
-                <EllipsisVertical size={13} />
-            </DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
-                <DropdownMenu.Content className="menu" align="start">
-                    <DropdownMenu.Item className="menu-item" onSelect={() => void rename()}>
-                        Rename…
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item className="menu-item" onSelect={() => act({ hidden: sheet.state === 'visible' })}>
-                        {sheet.state === 'visible' ? 'Hide it in the file' : 'Show it in the file'}
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item className="menu-item" disabled={place === 1} onSelect={() => move(place - 1)}>
-                        Move up
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item className="menu-item" disabled={place === sheets.length} onSelect={() => move(place + 1)}>
-                        Move down
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Label className="menu-label">Colour</DropdownMenu.Label>
-                    {COLOURS.map(([words, colour]) => (
-                        <DropdownMenu.Item key={colour} className="menu-item" onSelect={() => act({ colour })}>
-                            <i
-                                className="h-3 w-3 rounded-[3px] border border-black/15"
-                                style={{ background: colour === 'none' ? '#fff' : colour }}
-                            />
-                            {words}
-                        </DropdownMenu.Item>
-                    ))}
-                </DropdownMenu.Content>
-            </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <RowMenu label={`More for the sheet ${sheet.name}`}>
+            <DropdownMenu.Item className="menu-item" onSelect={() => void rename()}>
+                Rename…
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className="menu-item" onSelect={() => act({ hidden: sheet.state === 'visible' })}>
+                {sheet.state === 'visible' ? 'Hide it in the file' : 'Show it in the file'}
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className="menu-item" disabled={place === 1} onSelect={() => move(place - 1)}>
+                Move up
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className="menu-item" disabled={place === sheets.length} onSelect={() => move(place + 1)}>
+                Move down
+            </DropdownMenu.Item>
+            <DropdownMenu.Label className="menu-label">Colour</DropdownMenu.Label>
+            {COLOURS.map(([words, colour]) => (
+                <DropdownMenu.Item key={colour} className="menu-item" onSelect={() => act({ colour })}>
+                    <i
+                        className="h-3 w-3 rounded-[3px] border border-black/15"
+                        style={{ background: colour === 'none' ? '#fff' : colour }}
+                    />
+                    {words}
+                </DropdownMenu.Item>
+            ))}
+        </RowMenu>
     );
 }

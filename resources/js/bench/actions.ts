@@ -5,7 +5,8 @@ import { go } from '@/parts/path';
 import { liftLook } from '@/tray/liftLook';
 import { begin } from '@/conditions/draft';
 import { beginEntry } from '@/guard/draft';
-import { headsIn, lift } from '@/guard/GuardList';
+import { headsSay, letterActions } from '@/guard/heads';
+import { lift } from '@/guard/lift';
 import { USUALLY_ALLOWED, useProtecting } from '@/guard/ProtectDialog';
 import { readAs } from '@/guard/reader';
 import { ROW_PARTS } from '@/work/kinds';
@@ -150,8 +151,8 @@ function looks({ bench, detail, acts }: Ground): Action[] {
         { words: 'Arrange all sheets by their roles', run: () => void acts.act('followRoles', { sheets: 'all', order: true }) },
         { words: 'Add or renew a sheet of looks', run: () => void acts.act('addSheet', { of: 'looks' }) },
         { words: 'Add or renew a sheet of contents', run: () => void acts.act('addSheet', { of: 'contents' }) },
-        { words: 'Headings in capitals…', run: () => void headsIn(acts, [detail.number], detail.wears, 'capitals') },
-        { words: 'Headings in sentence case…', run: () => void headsIn(acts, [detail.number], detail.wears, 'sentence') },
+        ...letterActions(acts, detail),
+        { words: 'Headings say what is below…', run: () => void headsSay(acts, detail.wears) },
     ];
     const condition: Action = { words: 'A look while something is true…', run: () => begin(detail, detail.wears) };
     const frame = { top: thin, right: thin, bottom: thin, left: thin };

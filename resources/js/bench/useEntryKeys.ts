@@ -15,10 +15,11 @@ export function useEntryKeys(id: number, detail: SheetDetail, isProtected: boole
     const isLocked = () => {
         const { active } = useBench.getState();
         if (!isGuarded || !useChoices.getState().locked) return false;
-        say(
-            `${letters(active.column)}${active.row} is locked. ${reader && !isProtected ? 'Once the sheet is protected it takes nothing.' : 'Protection is lifted at the left, under “Entry and guard”.'}`,
-            'refused',
-        );
+        const way =
+            reader && !isProtected
+                ? 'Once the sheet is protected it takes nothing.'
+                : 'Protection is lifted at the left, under “Entry and guard”.';
+        say(`${letters(active.column)}${active.row} is locked. ${way}`, 'refused');
         return true;
     };
     /** Whether the key was meant for entries. */

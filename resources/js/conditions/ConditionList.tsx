@@ -1,10 +1,11 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { EllipsisVertical, Plus } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord, ConditionRecord, PiecesRecord, SheetDetail } from '@/api/types';
 import { parse } from '@/grid/address';
+import { RowMenu, RowMenuItem } from '@/parts/RowMenu';
 import { counted } from '@/parts/counted';
 import { useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
@@ -188,42 +189,22 @@ function Row({
                 </span>
                 <Sample {...sampleOf(one)} />
             </button>
-            <DropdownMenu.Root modal={false}>
-                <DropdownMenu.Trigger
-                    className="icon-btn mt-1 h-6 w-6 flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100"
-                    aria-label={`More for ${one.sentence}`}
-                >
-                    <EllipsisVertical size={13} />
-                </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content className="menu" align="start">
-                        <DropdownMenu.Label className="menu-label">{one.cost}</DropdownMenu.Label>
-                        <DropdownMenu.Item className="menu-item" onSelect={show}>
-                            Show its cells
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item className="menu-item" onSelect={() => arrange(acts, one, one.on ? 'off' : 'on')}>
-                            Turn it {one.on ? 'off' : 'on'}
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item
-                            className="menu-item"
-                            disabled={one.place <= 1}
-                            onSelect={() => onMove(one, one.place - 2)}
-                        >
-                            Before the one above
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item
-                            className="menu-item"
-                            disabled={one.place >= last}
-                            onSelect={() => onMove(one, one.place)}
-                        >
-                            After the one below
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item className="menu-item text-danger" onSelect={() => arrange(acts, one, 'drop')}>
-                            Take it out
-                        </DropdownMenu.Item>
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
-            </DropdownMenu.Root>
+            <RowMenu label={`More for ${one.sentence}`} className="mt-1">
+                <DropdownMenu.Label className="menu-label">{one.cost}</DropdownMenu.Label>
+                <RowMenuItem onSelect={show}>Show its cells</RowMenuItem>
+                <RowMenuItem onSelect={() => arrange(acts, one, one.on ? 'off' : 'on')}>
+                    Turn it {one.on ? 'off' : 'on'}
+                </RowMenuItem>
+                <RowMenuItem disabled={one.place <= 1} onSelect={() => onMove(one, one.place - 2)}>
+                    Before the one above
+                </RowMenuItem>
+                <RowMenuItem disabled={one.place >= last} onSelect={() => onMove(one, one.place)}>
+                    After the one below
+                </RowMenuItem>
+                <RowMenuItem danger onSelect={() => arrange(acts, one, 'drop')}>
+                    Take it out
+                </RowMenuItem>
+            </RowMenu>
         </li>
     );
 }

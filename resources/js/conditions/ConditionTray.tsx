@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord, GivenLook, SheetDetail, TrialRecord } from '@/api/types';
+import { HoldsOn } from '@/parts/HoldsOn';
 import { useFormat } from '@/tray/useFormat';
 import { useBench, type Trial } from '@/work/state';
 import type { Acts } from '@/work/useActs';
@@ -51,7 +52,7 @@ export function ConditionTray({
             className="flex min-w-0 overflow-x-auto overflow-y-hidden border-t border-hair bg-panel text-[12.5px]"
             onKeyDown={(event) => event.key === 'Escape' && !event.defaultPrevented && leave()}
         >
-            <Holds draft={draft} />
+            <HoldsOn places={draft.places} place={draft.place} onPlace={(place) => setDraft({ place })} />
             <div className="flex min-w-[330px] flex-1 flex-col border-r border-hair px-2.5 py-2">
                 <h2 className="flex h-5 items-center text-[12px] font-semibold">
                     A look while something is true
@@ -134,30 +135,6 @@ function useTried(draft: Draft, isWhole: boolean, sentence: string) {
         tryOn(trial);
     }, [said, sentence, tryOn]);
     useEffect(() => () => tryOn(null), [tryOn]);
-}
-
-function Holds({ draft }: { draft: Draft }) {
-    return (
-        <fieldset className="flex w-[196px] min-w-0 flex-none flex-col gap-0.5 border-r border-hair px-2.5 py-2">
-            <legend className="float-left h-5 text-[12px] font-semibold">Where it holds</legend>
-            {draft.places.map((place) => (
-                <label
-                    key={place.name}
-                    title={place.words}
-                    className={`flex min-h-6 items-center gap-1.5 text-[11.5px] leading-[14px] ${place.name === draft.place.name ? 'font-semibold' : ''}`}
-                >
-                    <input
-                        type="radio"
-                        name="holds-on"
-                        className="flex-none accent-damson"
-                        checked={place.name === draft.place.name}
-                        onChange={() => setDraft({ place })}
-                    />
-                    <span className="line-clamp-2">{place.words}</span>
-                </label>
-            ))}
-        </fieldset>
-    );
 }
 
 function Worn({ record, draft }: { record: TrialRecord; draft: Draft }) {

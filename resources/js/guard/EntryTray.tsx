@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import { ENTRY_KINDS, ENTRY_OPERATORS, SEVERITIES } from '@/api/types';
+import { HoldsOn } from '@/parts/HoldsOn';
 import { Select } from '@/parts/Select';
 import type { Acts } from '@/work/useActs';
 import { givenEntry, isComplete, setEntry, takesTwo, type EntryDraft } from './draft';
@@ -18,25 +19,7 @@ export function EntryTray({ acts, draft }: { acts: Acts; draft: EntryDraft }) {
             className="flex min-w-0 overflow-x-auto overflow-y-hidden border-t border-hair bg-panel text-[12.5px]"
             onKeyDown={(event) => event.key === 'Escape' && !event.defaultPrevented && leave()}
         >
-            <fieldset className="flex w-[196px] min-w-0 flex-none flex-col gap-0.5 border-r border-hair px-2.5 py-2">
-                <legend className="float-left h-5 text-[12px] font-semibold">Where it holds</legend>
-                {draft.places.map((place) => (
-                    <label
-                        key={place.name}
-                        title={place.words}
-                        className={`flex min-h-6 items-center gap-1.5 text-[11.5px] leading-[14px] ${place.name === draft.place.name ? 'font-semibold' : ''}`}
-                    >
-                        <input
-                            type="radio"
-                            name="entry-holds-on"
-                            className="flex-none accent-damson"
-                            checked={place.name === draft.place.name}
-                            onChange={() => setEntry({ place })}
-                        />
-                        <span className="line-clamp-2">{place.words}</span>
-                    </label>
-                ))}
-            </fieldset>
+            <HoldsOn places={draft.places} place={draft.place} onPlace={(place) => setEntry({ place })} />
             <Takes draft={draft} />
             <Words
                 title="Told when the cell is chosen"

@@ -1,18 +1,18 @@
 import { useQuery, keepPreviousData } from '@tanstack/react-query';
-import { EllipsisVertical, Plus } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
+import { Plus } from 'lucide-react';
 import { api } from '@/api/client';
-import { ROLES, type BenchRecord, type CellPartRecord, type EntryRecord, type GuardRecord, type SheetDetail } from '@/api/types';
+import { ROLES, type BenchRecord, type CellPartRecord, type EntryRecord, type SheetDetail } from '@/api/types';
 import { parse } from '@/grid/address';
-import { ask } from '@/parts/Ask';
 import { counted } from '@/parts/counted';
+import { RowMenu, RowMenuItem } from '@/parts/RowMenu';
 import { Select } from '@/parts/Select';
 import { useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
 import { useQuiet } from '@/work/useQuiet';
 import { beginEntry, changeEntry } from './draft';
+import { GuardMenu } from './GuardMenu';
+import { lift } from './lift';
 import { useProtecting } from './ProtectDialog';
-import { readAs } from './reader';
 
 /** What a sheet is for, what is entered, chosen and worked out on it, and how that is guarded. */
 export function GuardList({ bench, detail, acts }: { bench: BenchRecord; detail: SheetDetail; acts: Acts }) {
@@ -45,7 +45,7 @@ export function GuardList({ bench, detail, acts }: { bench: BenchRecord; detail:
                     >
                         <Plus size={13} />
                     </button>
-                    <More detail={detail} record={record} acts={acts} />
+                    <GuardMenu detail={detail} record={record} acts={acts} />
                 </span>
             </div>
             {record && (
@@ -119,125 +119,6 @@ const isWithin = (ranges: string, row: number, column: number) =>
         .some((one) => row >= one.top && row <= one.bottom && column >= one.left && column <= one.right);
 
 const wordsOf = (role: string) => ROLES.find(([name]) => name === role)?.[1] ?? '';
-
-/** Lifts the protection of the sheet in view, with its password where it has one. */
-export async function lift(acts: Acts, name: string, hasPassword: boolean | null) {
-    const password =
-        hasPassword === false
-            ? ''
-            : await ask({
-                  title: `Lift the protection of ${name}`,
-                  label: hasPassword ? 'Password' : 'Password, if it has one',
-                  action: 'Lift it',
-                  secret: true,
-                  optional: hasPassword === null,
-              });
-    if (password !== null) void acts.act('unprotect', { password });
-}
-
-function More({ detail, record, acts }: { detail: SheetDetail; record: GuardRecord | undefined; acts: Acts }) {
-    const together = useBench((state) => state.together);
-    const sheets = [detail.number, ...together];
-    const item = (words: string, run: () => void) => (
-        <DropdownMenu.Item className="menu-item" onSelect={run}>
-            {words}
-        </DropdownMenu.Item>
-    );
-    const here = together.length > 0 ? ` on ${sheets.length} sheets` : '';
-    return (
-        <DropdownMenu.Root modal={false}>
-            <DropdownMenu.Trigger className="icon-btn -my-1.5 h-6 w-6" aria-label="More of entry and guard">
-                <EllipsisVertical size={13} />
-            </DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
-                <DropdownMenu.Content className="menu" align="start">
-                    {item(`Lock formulas, open entries${here}`, () => void acts.act('guardFormulas', { sheets }))}
-                    {item(`Mark the formulas${here}`, () => void acts.act('mark', { part: 'formula_cell', on: true, sheets }))}
-                    {item(
-                        'Mark the formulas on all sheets',
-                        () => void acts.act('mark', { part: 'formula_cell', on: true, sheets: 'all' }),
-                    )}
-                    {item('Try it as the reader', () => readAs(true))}
-                    <DropdownMenu.Separator className="my-1 h-px bg-hair" />
-                    {item('Arrange this sheet by its role', () => void acts.act('followRoles', { sheets: [detail.number] }))}
-                    {item(
-                        'Arrange all sheets by their roles',
-                        () => void acts.act('followRoles', { sheets: 'all', order: true }),
-                    )}
-                    {item('Add or renew a sheet of looks', () => void acts.act('addSheet', { of: 'looks' }))}
-                    {item('Add or renew a sheet of contents', () => void acts.act('addSheet', { of: 'contents' }))}
-                    <DropdownMenu.Separator className="my-1 h-px bg-hair" />
-                    {item('Headings in capitals…', () => void headsIn(acts, sheets, detail.wears, 'capitals'))}
-                    {item('Headings in sentence case…', () => void headsIn(acts, sheets, detail.wears, 'sentence'))}
-                    {item('Headings say what is below…', () => void headsSay(acts, sheets, detail.wears))}
-                    <DropdownMenu.Separator className="my-1 h-px bg-hair" />
-                    {item(
-                        record?.isOrderProtected ? 'Lift the protection of the order' : 'Protect the order of the sheets…',
-                        () => void guardOrder(acts, record),
-                    )}
-                </DropdownMenu.Content>
-            </DropdownMenu.Portal>
-        </DropdownMenu.Root>
-    );
-}
-
-/** Headings in other letters: shown so by the stylebook, or written so into the cells. */
-export async function headsIn(acts: Acts, sheets: number[], wears: string | null, to: 'capitals' | 'sentence') {
-    const answer = await ask({
-        title: to === 'capitals' ? 'Headings in capitals' : 'Headings in sentence case',
-        about:
-            wears === null
-                ? 'They are written so into their cells, which changes their texts.'
-                : `${wears} can show them so, and no text changes; or they are written so into their cells.`,
-        action: wears === null ? 'Write them so' : `Let ${wears} show them so`,
-        ...(wears === null ? {} : { other: 'Write them so' }),
-    });
-    if (answer === null) return;
-    if (wears !== null && answer !== 'other') return void acts.revise('casesOf', { part: 'heading', to });
-    void acts.act('rewriteHeads', { part: 'heading', to, sheets });
-}
-
-/** The second line of headings over formulas: shown by the stylebook, or written into the cells. */
-async function headsSay(acts: Acts, sheets: number[], wears: string | null) {
-    const says = await ask({
-        title: 'What headings over formulas say below their names',
-        about:
-            wears === null
-                ? 'It is written into the cells of the headings, which changes their texts.'
-                : `${wears} can show it, and no text changes; or it is written into the cells of the headings.`,
-        label: 'Words',
-        value: 'formula',
-        action: wears === null ? 'Write it into the cells' : `Let ${wears} show it`,
-        ...(wears === null ? {} : { otherWithText: 'Write it into the cells' }),
-    });
-    if (says === null) return;
-    if (wears !== null && !says.startsWith('other:')) return void acts.revise('headsSay', { part: 'formula_cell', says });
-    void acts.act('rewriteHeads', {
-        part: 'heading',
-        to: 'says',
-        says: says.replace(/^other:/, ''),
-        below: 'formula_cell',
-        sheets,
-    });
-}
-
-async function guardOrder(acts: Acts, record: GuardRecord | undefined) {
-    if (record?.isOrderProtected) {
-        const password = record.orderHasPassword
-            ? await ask({ title: 'Lift the protection of the order', label: 'Password', action: 'Lift it', secret: true })
-            : '';
-        return password === null ? undefined : void acts.act('protectOrder', { on: false, password });
-    }
-    const password = await ask({
-        title: 'Protect the order of the sheets',
-        about: 'Sheets are then not moved, renamed, hidden, added or taken out. A rail against mistakes, not a lock against thieves.',
-        label: 'Password, if one is wanted',
-        action: 'Protect',
-        secret: true,
-        optional: true,
-    });
-    if (password !== null) void acts.act('protectOrder', { on: true, password: password || null });
-}
 
 function CellPart({ part, acts, wears }: { part: CellPartRecord; acts: Acts; wears: string | null }) {
     const number = useBench((state) => state.sheet);
@@ -322,27 +203,13 @@ function Check({ check, acts }: { check: EntryRecord; acts: Acts }) {
                 </span>
                 {check.wrong && <span className="block text-[11px] text-caution">{check.wrong}</span>}
             </button>
-            <DropdownMenu.Root modal={false}>
-                <DropdownMenu.Trigger
-                    className="icon-btn mt-1 h-6 w-6 flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100"
-                    aria-label={`More for ${check.sentence}`}
-                >
-                    <EllipsisVertical size={13} />
-                </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content className="menu" align="start">
-                        <DropdownMenu.Item className="menu-item" onSelect={() => changeEntry(check)}>
-                            Change it
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item className="menu-item" onSelect={show}>
-                            Choose its cells
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item className="menu-item" onSelect={drop}>
-                            Take it out
-                        </DropdownMenu.Item>
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
-            </DropdownMenu.Root>
+            <RowMenu label={`More for ${check.sentence}`} className="mt-1">
+                <RowMenuItem onSelect={() => changeEntry(check)}>Change it</RowMenuItem>
+                <RowMenuItem onSelect={show}>Choose its cells</RowMenuItem>
+                <RowMenuItem danger onSelect={drop}>
+                    Take it out
+                </RowMenuItem>
+            </RowMenu>
         </li>
     );
 }

@@ -4,26 +4,20 @@ import { placesOf, type Place } from '@/conditions/draft';
 import { useBench } from '@/work/state';
 
 /** A check on entry while it is written. */
-export interface EntryDraft {
+export interface EntryDraft extends Pick<
+    EntryRecord,
+    'kind' | 'is' | 'blank' | 'shows' | 'promptTitle' | 'prompt' | 'title' | 'message' | 'severity'
+> {
     /** The one that is changed; null for a new one. */
     from: EntryRecord | null;
     subject: string;
     places: Place[];
     place: Place;
-    kind: string;
-    is: string;
     values: [string, string];
     /** Where the choices of a list come from: written here, cells, or what the column holds. */
     source: 'typed' | 'cells' | 'column';
     choices: string;
     cells: string;
-    blank: boolean;
-    shows: boolean;
-    promptTitle: string;
-    prompt: string;
-    title: string;
-    message: string;
-    severity: string;
 }
 
 export const useEntries = create<{ draft: EntryDraft | null }>(() => ({ draft: null }));
