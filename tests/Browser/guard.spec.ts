@@ -281,3 +281,19 @@ test('all of it is laid on a second workbook by its stylebook', async ({ page })
     expect(sheet?.getCell('F1').numFmt).toContain('worked out');
     expect(sheet?.getCell('F5').fill).toMatchObject({ fgColor: { argb: 'FFF1F1EF' } });
 });
+
+test('in a low window the choices of a cell at its lower edge stand whole, above the cell', async ({ page }) => {
+    await page.setViewportSize({ width: 700, height: 380 });
+    await bring(page, await form('Low window'));
+    await select(page, 'B9');
+    await page.getByRole('grid').focus();
+    await page.keyboard.press('Alt+ArrowDown');
+    const list = page.getByRole('listbox', { name: 'Choices' });
+    await expect(choices(page)).toHaveCount(4);
+    await expect(list).toBeInViewport({ ratio: 1 });
+    await expect(page.getByRole('combobox', { name: /Choose, or type/ })).toBeInViewport({ ratio: 1 });
+    await page.keyboard.type('row');
+    await expect(list).toBeInViewport({ ratio: 1 });
+    await page.keyboard.press('Enter');
+    await expect(undo(page, 'Data: B9 typed')).toBeVisible();
+});

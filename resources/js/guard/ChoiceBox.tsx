@@ -4,7 +4,7 @@ import { useEffect, useId, useLayoutEffect, useMemo, useRef, useState, type Reac
 import { createPortal } from 'react-dom';
 import { create } from 'zustand';
 import { api, type Rect } from '@/api/client';
-import type { SheetDetail } from '@/api/types';
+import type { CellEntryRecord, SheetDetail } from '@/api/types';
 import { parse } from '@/grid/address';
 import type { Axis } from '@/grid/geometry';
 import { useBench } from '@/work/state';
@@ -79,7 +79,7 @@ export function ChoiceBox({
                     tabIndex={-1}
                     aria-label="Open the choices"
                     title="Choices (Alt+↓)"
-                    className="pointer-events-auto absolute grid h-6 w-6 place-items-center rounded-[4px] border border-hair bg-panel text-damson"
+                    className="icon-btn pointer-events-auto absolute h-6 w-6 border border-hair bg-panel text-damson"
                     style={{ left: across + 1, top: Math.min(0, down - 24) }}
                     onPointerDown={(event) => event.stopPropagation()}
                     onClick={() => useChoices.setState({ open: !open })}
@@ -88,15 +88,7 @@ export function ChoiceBox({
                 </button>
             )}
             {!open && (record.prompt !== '' || record.promptTitle !== '' || !record.isAllowed) && (
-                <div
-                    role="note"
-                    className="absolute w-max max-w-[240px] rounded-md border border-hair bg-brass-soft px-2 py-1 text-[12px] text-ink shadow-sm"
-                    style={{ top: down + 4 }}
-                >
-                    {record.promptTitle !== '' && <b className="block">{record.promptTitle}</b>}
-                    {record.prompt !== '' && <span className="whitespace-pre-wrap">{record.prompt}</span>}
-                    {!record.isAllowed && <span className="block text-caution">Not allowed: wanted is {record.wanted}.</span>}
-                </div>
+                <Told key={`${row}.${column}`} record={record} top={down + 4} />
             )}
             {open && record.choices.length > 0 && (
                 <Choices
@@ -167,6 +159,30 @@ function Beside({
     );
 }
 
+/** Whether a box below its cell would reach beyond the window: then it stands above the cell. */
+function useAbove() {
+    const box = useRef<HTMLDivElement>(null);
+    const [isAbove, setAbove] = useState(false);
+    useLayoutEffect(() => setAbove((box.current?.getBoundingClientRect().bottom ?? 0) > window.innerHeight), []);
+    return [box, isAbove] as const;
+}
+
+function Told({ record, top }: { record: CellEntryRecord; top: number }) {
+    const [box, isAbove] = useAbove();
+    return (
+        <div
+            ref={box}
+            role="note"
+            className="absolute w-max max-w-[240px] rounded-md border border-hair bg-brass-soft px-2 py-1 text-[12px] shadow-sm"
+            style={isAbove ? { bottom: 4 } : { top }}
+        >
+            {record.promptTitle !== '' && <b className="block">{record.promptTitle}</b>}
+            {record.prompt !== '' && <span className="whitespace-pre-wrap">{record.prompt}</span>}
+            {!record.isAllowed && <span className="block text-caution">Not allowed: wanted is {record.wanted}.</span>}
+        </div>
+    );
+}
+
 /** A list that narrows as one types (ARIA Authoring Practices, combobox with a list). */
 function Choices({
     choices,
@@ -186,6 +202,7 @@ function Choices({
     const [text, setText] = useState('');
     const [at, setAt] = useState(0);
     const list = useRef<HTMLUListElement>(null);
+    const [box, isAbove] = useAbove();
     const wanted = text.trim().toLocaleLowerCase();
     const found = choices.filter((choice) => choice.toLocaleLowerCase().includes(wanted)).slice(0, 200);
     const current = Math.min(at, Math.max(0, found.length - 1));
@@ -194,8 +211,9 @@ function Choices({
     }, [current]);
     return (
         <div
+            ref={box}
             className="pointer-events-auto absolute rounded-md border border-hair bg-panel p-1 shadow-md"
-            style={{ width, top: top + 1 }}
+            style={isAbove ? { width, bottom: 1 } : { width, top: top + 1 }}
             onPointerDown={(event) => event.stopPropagation()}
             onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && onClose()}
         >
