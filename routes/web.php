@@ -6,6 +6,7 @@ use App\Http\Controllers\ActController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\DrawingController;
+use App\Http\Controllers\FindingController;
 use App\Http\Controllers\GuardController;
 use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\ImportController;
@@ -72,6 +73,7 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}/guard', [GuardController::class, 'sheet']);
         Route::get('sheets/{number}/entry', [GuardController::class, 'cell']);
         Route::get('sheets/{number}/next', [GuardController::class, 'next']);
+        Route::get('findings', [FindingController::class, 'list']);
         Route::get('conditions', [ConditionController::class, 'list']);
         Route::post('sheets/{number}/condition', [ConditionController::class, 'try']);
         Route::post('point', [ActController::class, 'goTo']);
@@ -87,4 +89,5 @@ Route::prefix('api')->group(function () {
 
 Route::view('/', 'app');
 Route::view('/workbooks/{id}', 'app')->whereNumber('id');
+Route::view('/workbooks/{id}/{screen}', 'app')->whereNumber('id')->whereIn('screen', ['findings', 'side-by-side']);
 Route::view('/stylebooks/{id}', 'app')->whereNumber('id');

@@ -28,12 +28,29 @@ final readonly class Arguments
     /** Looks of a lifted block. */
     private const LOOKS = 10_000;
 
+    /** Findings that are mended or left in one step. */
+    private const KEYS = 5_000;
+
     /**
      * @param  array<array-key, mixed>  $given
      * @param  int  $sheet  number of the sheet in view
      */
     public function __construct(private array $given, public int $sheet, private Workbook $row)
     {
+    }
+
+    public function workbook(): Workbook
+    {
+        return $this->row;
+    }
+
+    /** @return non-empty-list<string> of findings */
+    public function keys(): array
+    {
+        $keys = $this->texts('keys');
+
+        return $keys === [] || count($keys) > self::KEYS ? throw ActIsWrong::argument('keys', '1 to '.number_format(self::KEYS).
+            ' findings') : $keys;
     }
 
     public function textOrNull(string $name): ?string

@@ -20,6 +20,7 @@ final readonly class Wiring
         Acts\Mark::class, Acts\SayEntries::class, Acts\LockFormulas::class, Acts\Protect::class, Acts\Lift::class, Acts\GuardOrder::class,
         Acts\CheckEntry::class, Acts\TakeEntriesOut::class, Acts\SayRole::class, Acts\ByRole::class, Acts\AddASheet::class,
         Acts\WriteHeads::class,
+        Acts\Mend::class, Acts\Leave::class,
     ];
 
     /** What acts on the stylebook that the sheet in view wears, wherever it is worn. */

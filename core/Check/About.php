@@ -12,7 +12,12 @@ final readonly class About
      * @param  string  $title  a few words, as a heading over what it finds
      * @param  string  $reason  why it matters, in one sentence
      */
-    public function __construct(public string $name, public string $title, public string $reason, public Severity $severity)
-    {
+    public function __construct(
+        public string $name,
+        public string $title,
+        public string $reason,
+        public Severity $severity,
+        public Subject $subject,
+    ) {
     }
 }

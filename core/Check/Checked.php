@@ -4,11 +4,20 @@ declare(strict_types=1);
 
 namespace Rilvet\Check;
 
+use Rilvet\Act\Targets;
+use Rilvet\Check\Facts\CellFacts;
+use Rilvet\Check\Facts\ColumnFacts;
+use Rilvet\Check\Facts\Survey;
 use Rilvet\Dressed\CellParts;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
+use Rilvet\Grid\RangeSet;
 use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\ColumnRole;
+use Rilvet\Reading\TableReading;
+use Rilvet\Window\TruthNote;
+use Rilvet\Window\TruthNotes;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -21,9 +30,25 @@ final class Checked
 
     private ?DressedSheet $dressed = null;
 
-    public function __construct(public readonly Workbook $workbook, public readonly int $number)
+    private ?Survey $survey = null;
+
+    private ?CellFacts $facts = null;
+
+    /** @var list<TruthNote>|null */
+    private ?array $truths = null;
+
+    /** @param  string  $of  what the workbook is called in sentences, where there are several of them */
+    public function __construct(public readonly Workbook $workbook, public readonly int $number, public readonly string $of = '')
     {
         $this->sheet = $workbook->sheet($number);
+    }
+
+    /** What is known of its cells already is not gathered again. */
+    public function knowing(CellFacts $facts): self
+    {
+        $this->facts = $facts;
+
+        return $this;
     }
 
     public function parts(): CellParts
@@ -33,7 +58,51 @@ final class Checked
 
     public function dressed(): DressedSheet
     {
-        return $this->dressed ??= new DressedSheet($this->sheet, $this->workbook->looks);
+        return $this->dressed ??= new DressedSheet($this->sheet, $this->workbook->looks, $this->workbook->around($this->number));
+    }
+
+    public function survey(): Survey
+    {
+        return $this->survey ??= new Survey($this->sheet, $this->dressed());
+    }
+
+    public function facts(): CellFacts
+    {
+        return $this->facts ??= CellPass::through($this, [])->facts;
+    }
+
+    /** @return list<TruthNote> */
+    public function truths(): array
+    {
+        return $this->truths ??= TruthNotes::of($this->workbook, $this->number);
+    }
+
+    /**
+     * The columns of data, each with its table, the stretch of its cells from the first row of the body to the last, and what
+     * they hold.
+     *
+     * @return iterable<array{TableReading, ColumnReading, Range, ColumnFacts}>
+     */
+    public function columns(bool $labels = false): iterable
+    {
+        foreach ($this->sheet->reading->tables as $at => $table) {
+            $body = $table->isTurned() ? null : $table->bodyRange();
+            if ($body === null) {
+                continue;
+            }
+            foreach ($table->columns as $column) {
+                if ($column->role === ColumnRole::Data || ($labels && $column->role === ColumnRole::Label)) {
+                    yield [$table, $column, Range::of($body->top, $column->column, $body->bottom, $column->column),
+                        $this->facts()->of($at, $column->column)];
+                }
+            }
+        }
+    }
+
+    public function targets(Range|string $ranges): Targets
+    {
+        return new Targets([$this->number], $ranges instanceof Range ? RangeSet::of($ranges) : RangeSet::parse(str_replace(' ', '',
+            $ranges)));
     }
 
     /** How a column is called in a sentence: by its heading, without one by its letter. */
@@ -45,10 +114,11 @@ final class Checked
     }
 
     /** @param  array<string, string|int|float>  $evidence */
-    public function finding(Check $check, Range|string $range, int $count, string $words, array $evidence = []): Finding
+    public function finding(Check $check, Range|string $range, int $count, string $words, array $evidence = [], ?Mend $mend = null): Finding
     {
         $about = $check->about();
 
-        return new Finding($about->name, $about->severity, $this->sheet->name, (string) $range, $count, $words, $evidence);
+        return new Finding($about->name, $about->severity, $this->sheet->name, $this->number, (string) $range, $count, $words, $evidence,
+            $mend);
     }
 }

@@ -4,28 +4,67 @@ declare(strict_types=1);
 
 namespace Rilvet\Check;
 
+use Rilvet\Check\Access\SheetName;
+use Rilvet\Check\Colour\Contrast;
+use Rilvet\Check\Colour\FillsAlike;
+use Rilvet\Check\Colour\ManyKinds;
+use Rilvet\Check\Colour\NearColours;
+use Rilvet\Check\Colour\NearSizes;
+use Rilvet\Check\Consistency\HandContradicts;
+use Rilvet\Check\Consistency\HandRepeats;
+use Rilvet\Check\Consistency\NotWearing;
+use Rilvet\Check\Consistency\OpenDifferently;
+use Rilvet\Check\Consistency\RulesMultiply;
+use Rilvet\Check\Consistency\SheetsDiffer;
+use Rilvet\Check\Consistency\SpelledTwice;
 use Rilvet\Check\Guarded\AgainstCheck;
 use Rilvet\Check\Guarded\FormulaUnlocked;
+use Rilvet\Check\Layout\BlankRows;
+use Rilvet\Check\Layout\BrokenStripes;
+use Rilvet\Check\Layout\CutTextsFound;
+use Rilvet\Check\Layout\FarAway;
+use Rilvet\Check\Layout\FiguresAtLeft;
+use Rilvet\Check\Layout\HeadingMergedDown;
 use Rilvet\Check\Layout\HeadingMissing;
 use Rilvet\Check\Layout\HeadingRepeated;
+use Rilvet\Check\Layout\HeadingsOutOfSight;
+use Rilvet\Check\Layout\HeavyBorders;
+use Rilvet\Check\Layout\HiddenData;
+use Rilvet\Check\Layout\LooksBeyond;
 use Rilvet\Check\Layout\MergedInBody;
+use Rilvet\Check\Layout\MixedAlignment;
+use Rilvet\Check\Layout\ReadWithDoubt;
+use Rilvet\Check\Layout\TablesTouch;
+use Rilvet\Check\Layout\WideColumns;
+use Rilvet\Check\Numbers\DateAsText;
+use Rilvet\Check\Numbers\DurationCut;
+use Rilvet\Check\Numbers\FalsePrecision;
+use Rilvet\Check\Numbers\LongNumber;
+use Rilvet\Check\Numbers\LostNoughts;
+use Rilvet\Check\Numbers\MixedDecimals;
+use Rilvet\Check\Numbers\MixedFormats;
+use Rilvet\Check\Numbers\RoundedToNought;
+use Rilvet\Check\Numbers\RoundedTotal;
+use Rilvet\Check\Numbers\TooManyNoughts;
+use Rilvet\Check\Numbers\UnitInCells;
+use Rilvet\Check\Numbers\WholePercents;
+use Rilvet\Check\Truth\Circle;
 use Rilvet\Check\Truth\ConstantAmongFormulas;
+use Rilvet\Check\Truth\CountedTwice;
 use Rilvet\Check\Truth\ErrorValue;
+use Rilvet\Check\Truth\FormulaDiffers;
+use Rilvet\Check\Truth\HiddenInSum;
+use Rilvet\Check\Truth\LostReference;
 use Rilvet\Check\Truth\NumberAsText;
 use Rilvet\Check\Truth\StraySpaces;
 use Rilvet\Check\Truth\SumStopsShort;
 use Rilvet\Check\Truth\TotalIsNotTheSum;
-use Rilvet\Dressed\RowTables;
-use Rilvet\Grid\FilledRows;
-use Rilvet\Reading\TableReading;
+use Rilvet\Check\Truth\TotalTyped;
 use Rilvet\Work\Workbook;
 
 /** All checks, and how they are gone through: the one place where they are registered. */
 final class Checks
 {
-    /** Tables of a sheet up to which their cells are looked at one by one. */
-    private const TABLES = 10_000;
-
     /** Findings of one check on one sheet that are named; the rest is counted in the last of them. */
     public const NAMED = 200;
 
@@ -33,9 +72,35 @@ final class Checks
     public static function all(): array
     {
         return [
-            new ErrorValue, new NumberAsText, new TotalIsNotTheSum, new SumStopsShort, new ConstantAmongFormulas, new StraySpaces,
-            new HeadingRepeated, new HeadingMissing, new MergedInBody, new AgainstCheck, new FormulaUnlocked,
+            new ErrorValue, new LostReference, new Circle, new TotalIsNotTheSum, new SumStopsShort, new CountedTwice,
+            new FormulaDiffers, new ConstantAmongFormulas, new HiddenInSum, new TotalTyped, new SheetsDiffer, new NotWearing,
+            new SpelledTwice, new StraySpaces, new RulesMultiply, new HandContradicts, new HandRepeats, new OpenDifferently,
+            new NumberAsText, new DateAsText, new WholePercents, new UnitInCells, new LongNumber, new DurationCut,
+            new LostNoughts, new MixedFormats, new MixedDecimals, new RoundedTotal, new RoundedToNought, new FalsePrecision,
+            new TooManyNoughts, new HeadingMissing, new HeadingRepeated, new BlankRows, new TablesTouch, new FarAway,
+            new HeadingMergedDown, new ReadWithDoubt, new LooksBeyond, new Contrast, new NearColours, new NearSizes,
+            new ManyKinds, new FillsAlike, new CutTextsFound, new HeadingsOutOfSight, new MixedAlignment, new FiguresAtLeft,
+            new BrokenStripes, new MergedInBody, new HeavyBorders, new WideColumns, new HiddenData, new AgainstCheck,
+            new FormulaUnlocked, new SheetName,
         ];
+    }
+
+    /** @return list<Check> those that need no walk through all cells: what they find is there at once */
+    public static function quick(): array
+    {
+        return array_values(array_filter(self::all(), fn (Check $check) => $check instanceof SheetCheck && ! $check instanceof ColumnCheck));
+    }
+
+    /** What a check is called, and why it is there. */
+    public static function about(string $name): ?About
+    {
+        foreach (self::all() as $check) {
+            if ($check->about()->name === $name) {
+                return $check->about();
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -44,30 +109,39 @@ final class Checks
      */
     public static function on(Workbook $workbook, array $checks): array
     {
+        $sheets = self::sheets($workbook);
         $found = [];
-        foreach (array_keys($workbook->sheets) as $number) {
-            array_push($found, ...self::onSheet(new Checked($workbook, $number), $checks));
+        foreach ($sheets as $sheet) {
+            $pass = self::wantCells($checks) ? CellPass::through($sheet, $checks) : null;
+            $pass === null || $sheet->knowing($pass->facts);
+            array_push($found, ...self::onSheet($sheet, $checks, $pass->found ?? []));
         }
-        usort($found, fn (Finding $one, Finding $other) => $other->severity->weight() <=> $one->severity->weight());
+        foreach (self::across($sheets, $checks) as [, $finding]) {
+            $found[] = $finding;
+        }
 
-        return $found;
+        return self::sorted($found);
+    }
+
+    /** @return list<Checked> */
+    public static function sheets(Workbook $workbook, string $of = ''): array
+    {
+        return array_map(fn (int $number) => new Checked($workbook, $number, $of), array_keys($workbook->sheets));
     }
 
     /**
      * @param  list<Check>  $checks
-     * @return list<Finding>
+     * @param  array<string, list<Finding>>  $ofCells  what was found among its cells, by check
+     * @return list<Finding> in the order of the checks
      */
-    private static function onSheet(Checked $sheet, array $checks): array
+    public static function onSheet(Checked $sheet, array $checks, array $ofCells): array
     {
-        $watches = self::watched($sheet, $checks);
         $found = [];
-        foreach ($checks as $at => $check) {
-            $findings = $check instanceof SheetCheck ? $check->find($sheet) : [];
+        foreach ($checks as $check) {
+            $findings = $check instanceof SheetCheck ? $check->find($sheet) : ($ofCells[$check->about()->name] ?? []);
             $named = $more = 0;
-            foreach ([$findings, ...array_map(fn (Watch $watch) => $watch->findings(), $watches[$at] ?? [])] as $some) {
-                foreach ($some as $finding) {
-                    ++$named <= self::NAMED ? $found[] = $finding : $more++;
-                }
+            foreach ($findings as $finding) {
+                ++$named <= self::NAMED ? $found[] = $finding : $more++;
             }
             if ($more > 0) {
                 $found[] = $sheet->finding($check, '', $more, number_format($more).' more of this kind on this sheet.');
@@ -78,45 +152,37 @@ final class Checks
     }
 
     /**
-     * Goes through the cells once, for all checks that look at them.
-     *
+     * @param  list<Checked>  $sheets
      * @param  list<Check>  $checks
-     * @return array<int, list<Watch>> by the place of the check in the list
+     * @return list<array{Checked, Finding}>
      */
-    private static function watched(Checked $sheet, array $checks): array
+    public static function across(array $sheets, array $checks): array
     {
-        $tables = array_slice($sheet->sheet->reading->tables, 0, self::TABLES);
-        $watches = $whole = [];
-        /** @var array<int, list<Watch>> $of by the object of the table */
-        $of = [];
-        foreach ($checks as $at => $check) {
-            if (! $check instanceof RowCheck) {
-                continue;
-            }
-            foreach ([null, ...$tables] as $table) {
-                $watch = $check->watch($sheet, $table);
-                if ($watch !== null) {
-                    $watches[$at][] = $watch;
-                    $table === null ? $whole[] = $watch : $of[spl_object_id($table)][] = $watch;
-                }
-            }
-        }
-        if ($watches === []) {
-            return [];
-        }
-        $rows = new RowTables(array_values(array_filter($tables, fn (TableReading $table) => isset($of[spl_object_id($table)]))));
-        $cells = $sheet->sheet->cells;
-        foreach (FilledRows::isSparse($cells) ? FilledRows::of($cells) : $cells->read(1, $cells->rows()) as $row => $line) {
-            foreach ($whole as $watch) {
-                $watch->see($row, null, $line);
-            }
-            foreach ($of === [] ? [] : $rows->at($row) as [$table, $part]) {
-                foreach ($of[spl_object_id($table)] as $watch) {
-                    $watch->see($row, $part, $line);
-                }
+        $found = [];
+        foreach ($checks as $check) {
+            $count = 0;
+            foreach ($check instanceof WorkbookCheck ? $check->across($sheets) : [] as $one) {
+                ++$count <= self::NAMED && $found[] = $one;
             }
         }
 
-        return $watches;
+        return $found;
+    }
+
+    /**
+     * @param  list<Finding>  $found
+     * @return list<Finding> the worst first, else as they are
+     */
+    public static function sorted(array $found): array
+    {
+        usort($found, fn (Finding $one, Finding $other) => $other->severity->weight() <=> $one->severity->weight());
+
+        return $found;
+    }
+
+    /** @param  list<Check>  $checks */
+    private static function wantCells(array $checks): bool
+    {
+        return array_filter($checks, fn (Check $check) => $check instanceof RowCheck) !== [];
     }
 }

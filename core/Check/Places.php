@@ -21,6 +21,33 @@ final class Places
     {
     }
 
+    /**
+     * @param  list<array{int, int}>  $stretches  first and last row, in their order
+     * @param  int  $count  of all rows
+     */
+    public static function at(int $column, array $stretches, int $count): self
+    {
+        $places = new self($column);
+        foreach ($stretches as [$from, $to]) {
+            $places->reach($from, $to);
+        }
+        $places->count = $count;
+
+        return $places;
+    }
+
+    /** @return list<array{int, int}> first and last row of those that are named */
+    public function stretches(): array
+    {
+        return $this->stretches;
+    }
+
+    /** Whether all of them are named. */
+    public function isWhole(): bool
+    {
+        return $this->count === array_sum(array_map(fn (array $one) => $one[1] - $one[0] + 1, $this->stretches));
+    }
+
     /** @param  int  $row  in the order of the rows */
     public function add(int $row): void
     {

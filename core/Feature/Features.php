@@ -17,6 +17,7 @@ use Rilvet\Work\Aspect\HandTouches;
 use Rilvet\Work\Aspect\JoinedTexts;
 use Rilvet\Work\Aspect\KeyBands;
 use Rilvet\Work\Aspect\LaidStripes;
+use Rilvet\Work\Aspect\LeftFindings;
 use Rilvet\Work\Aspect\Moves;
 use Rilvet\Work\Aspect\NamedLooks;
 use Rilvet\Work\Aspect\Origin;
@@ -33,7 +34,7 @@ final class Features
     public const ASPECTS = [
         FileLooks::class, NamedLooks::class, WornNames::class, HandTouches::class, PartRules::class,
         JoinedTexts::class, Origin::class, Moves::class, Unsettled::class, Filter::class, KeyBands::class, LaidStripes::class,
-        Conditions::class, EntryChecks::class, SaidCells::class, Protection::class, SheetRole::class,
+        Conditions::class, EntryChecks::class, SaidCells::class, Protection::class, SheetRole::class, LeftFindings::class,
     ];
 
     /** @return class-string<Aspect>|null the aspect that is stored under a name */

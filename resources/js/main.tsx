@@ -27,10 +27,14 @@ const client = new QueryClient({
 
 function App() {
     const path = usePath();
-    const workbook = /^\/workbooks\/(\d+)/.exec(path)?.[1];
+    const [, workbook, view] = /^\/workbooks\/(\d+)(?:\/(findings))?/.exec(path) ?? [];
     const stylebook = /^\/stylebooks\/(\d+)/.exec(path)?.[1];
     if (stylebook) return <BookPage key={stylebook} id={Number(stylebook)} />;
-    return workbook ? <BenchPage key={workbook} id={Number(workbook)} /> : <ShelfPage />;
+    return workbook ? (
+        <BenchPage key={workbook} id={Number(workbook)} view={view === 'findings' ? view : 'bench'} />
+    ) : (
+        <ShelfPage />
+    );
 }
 
 // A file that is dropped beside a place that takes it must not make the browser leave the page.

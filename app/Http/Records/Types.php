@@ -75,6 +75,8 @@ final class Types
         ColumnRuleView::class,
         NumberView::class,
         TruthNote::class,
+        FindingRecord::class,
+        FindingsRecord::class,
         CutTexts::class,
         CurrencyRecord::class,
         RoleRuleRecord::class,

@@ -9,6 +9,7 @@ use Rilvet\Check\Checked;
 use Rilvet\Check\Places;
 use Rilvet\Check\Severity;
 use Rilvet\Check\SheetCheck;
+use Rilvet\Check\Subject;
 use Rilvet\Entry\EntryJudges;
 
 /** Values that stand against the check on entry of their cell. */
@@ -20,7 +21,7 @@ final readonly class AgainstCheck implements SheetCheck
     public function about(): About
     {
         return new About('against-check', 'Values against their check',
-            'Typed today they would be refused: they were pasted, or were there before the check.', Severity::Look);
+            'Typed today they would be refused: they were pasted, or were there before the check.', Severity::Look, Subject::Guard);
     }
 
     public function find(Checked $sheet): iterable

@@ -9,6 +9,7 @@ use Rilvet\Check\Checked;
 use Rilvet\Check\Places;
 use Rilvet\Check\Severity;
 use Rilvet\Check\SheetCheck;
+use Rilvet\Check\Subject;
 use Rilvet\Look\Attribute;
 use Rilvet\Reading\Part;
 
@@ -21,7 +22,7 @@ final readonly class FormulaUnlocked implements SheetCheck
     public function about(): About
     {
         return new About('formula-unlocked', 'Formulas that are not locked',
-            'The sheet is protected, and yet they can be overwritten by mistake.', Severity::Look);
+            'The sheet is protected, and yet they can be overwritten by mistake.', Severity::Look, Subject::Guard);
     }
 
     public function find(Checked $sheet): iterable

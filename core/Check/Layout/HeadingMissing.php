@@ -8,6 +8,7 @@ use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\Severity;
 use Rilvet\Check\SheetCheck;
+use Rilvet\Check\Subject;
 use Rilvet\Grid\Address;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnReading;
@@ -19,7 +20,7 @@ final readonly class HeadingMissing implements SheetCheck
     public function about(): About
     {
         return new About('heading-missing', 'Columns without a heading',
-            'Nothing says what its figures are (WCAG 2.2, 1.3.1).', Severity::Look);
+            'Nothing says what its figures are (WCAG 2.2, 1.3.1).', Severity::Look, Subject::Reading);
     }
 
     public function find(Checked $sheet): iterable

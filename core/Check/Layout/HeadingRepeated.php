@@ -8,6 +8,7 @@ use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\Severity;
 use Rilvet\Check\SheetCheck;
+use Rilvet\Check\Subject;
 use Rilvet\Grid\Address;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\ColumnRole;
@@ -19,7 +20,8 @@ final readonly class HeadingRepeated implements SheetCheck
     public function about(): About
     {
         return new About('heading-repeated', 'Headings that stand twice',
-            'Nobody can tell the columns apart, and whatever finds a column by its heading takes the first.', Severity::Look);
+            'Nobody can tell the columns apart, and whatever finds a column by its heading takes the first.', Severity::Look,
+            Subject::Reading);
     }
 
     public function find(Checked $sheet): iterable

@@ -4,21 +4,26 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Truth;
 
+use Rilvet\Act\EditCells;
 use Rilvet\Check\About;
 use Rilvet\Check\Checked;
+use Rilvet\Check\ColumnCheck;
+use Rilvet\Check\Mend;
 use Rilvet\Check\Places;
 use Rilvet\Check\Severity;
-use Rilvet\Check\SheetCheck;
+use Rilvet\Check\Subject;
+use Rilvet\Formula\References;
 use Rilvet\Grid\Address;
+use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
 
 /** A value that was typed where its whole column is worked out. */
-final readonly class ConstantAmongFormulas implements SheetCheck
+final readonly class ConstantAmongFormulas implements ColumnCheck
 {
     public function about(): About
     {
         return new About('constant-among-formulas', 'Values among formulas',
-            'It does not follow when what the other rows are worked out from changes.', Severity::Look);
+            'It does not follow when what the other rows are worked out from changes.', Severity::Look, Subject::Truth);
     }
 
     public function find(Checked $sheet): iterable
@@ -29,8 +34,29 @@ final readonly class ConstantAmongFormulas implements SheetCheck
         $count -= $starts - count($first);
         if ($count > 0) {
             yield $sheet->finding($this, implode(', ', array_map(strval(...), $first)), $count, number_format($count).
-                ($count === 1 ? ' cell holds a value' : ' cells hold values').' where the column is formulas.');
+                ($count === 1 ? ' cell holds a value' : ' cells hold values').' where the column is formulas.', [],
+                $count === count($first) ? self::mend($sheet, $first) : null);
         }
+    }
+
+    /**
+     * The formula of the column in each of them, where it has but one.
+     *
+     * @param  list<Range>  $constants  single cells
+     */
+    private static function mend(Checked $sheet, array $constants): ?Mend
+    {
+        $cells = [];
+        foreach ($sheet->columns() as [, $column, , $facts]) {
+            foreach ($constants as $one) {
+                if ($one->left === $column->column && count($facts->templates) === 1) {
+                    $cells[$one->top][$one->left] = Cell::formula(References::filled(reset($facts->templates), $one->top), null);
+                }
+            }
+        }
+        $count = array_sum(array_map(count(...), $cells));
+
+        return $count === 0 || $count < count($constants) ? null : Mend::values(new EditCells($sheet->number, $cells), $count);
     }
 
     /** A value above all formulas, from which the next goes on: a number that is counted up, a balance that is carried. */

@@ -8,6 +8,7 @@ use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\RowCheck;
 use Rilvet\Check\Severity;
+use Rilvet\Check\Subject;
 use Rilvet\Check\Watch;
 use Rilvet\Reading\TableReading;
 
@@ -17,7 +18,7 @@ final readonly class NumberAsText implements RowCheck
     public function about(): About
     {
         return new About('number-as-text', 'Numbers kept as texts',
-            'Sums pass over them, and sorting puts them after all others.', Severity::Wrong);
+            'Sums pass over them, and sorting puts them after all others.', Severity::Wrong, Subject::Numbers);
     }
 
     public function watch(Checked $sheet, ?TableReading $table): ?Watch

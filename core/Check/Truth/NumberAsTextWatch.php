@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Truth;
 
+use Rilvet\Act\ConvertCells;
 use Rilvet\Check\Check;
 use Rilvet\Check\Checked;
+use Rilvet\Check\Mend;
 use Rilvet\Check\Places;
 use Rilvet\Check\Watch;
+use Rilvet\Grid\Range;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
@@ -23,7 +26,7 @@ final class NumberAsTextWatch implements Watch
     /** @var array<int, Places> */
     private array $places = [];
 
-    public function __construct(private readonly Check $check, private readonly Checked $sheet, TableReading $table)
+    public function __construct(private readonly Check $check, private readonly Checked $sheet, private readonly TableReading $table)
     {
         foreach ($table->isTurned() ? [] : $table->columns as $column) {
             if ($column->kind->isNumeric() && $column->role === ColumnRole::Data) {
@@ -49,8 +52,12 @@ final class NumberAsTextWatch implements Watch
     {
         ksort($this->places);
         foreach ($this->places as $at => $places) {
+            $body = $this->table->bodyRange();
+            $mend = $body === null ? null : Mend::values(
+                new ConvertCells($this->sheet->targets(Range::of($body->top, $at, $body->bottom, $at)), 'numbers'), $places->count);
             yield $this->sheet->finding($this->check, $places->text(), $places->count, Checked::called($this->columns[$at]).': '.
-                number_format($places->count).' '.($places->count === 1 ? 'number is kept as a text.' : 'numbers are kept as texts.'));
+                number_format($places->count).' '.($places->count === 1 ? 'number is kept as a text.'
+                    : 'numbers are kept as texts.'), [], $mend);
         }
     }
 }

@@ -8,6 +8,7 @@ use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\RowCheck;
 use Rilvet\Check\Severity;
+use Rilvet\Check\Subject;
 use Rilvet\Check\Watch;
 use Rilvet\Reading\TableReading;
 
@@ -17,7 +18,7 @@ final readonly class StraySpaces implements RowCheck
     public function about(): About
     {
         return new About('stray-spaces', 'Spaces that break matching',
-            'One thing is counted, filtered and looked up as two.', Severity::Look);
+            'One thing is counted, filtered and looked up as two.', Severity::Look, Subject::Consistency);
     }
 
     public function watch(Checked $sheet, ?TableReading $table): ?Watch

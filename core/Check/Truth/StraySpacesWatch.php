@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Rilvet\Check\Truth;
 
+use Rilvet\Act\RewriteTexts;
 use Rilvet\Check\Check;
 use Rilvet\Check\Checked;
+use Rilvet\Check\Mend;
 use Rilvet\Check\Places;
 use Rilvet\Check\Watch;
+use Rilvet\Grid\Range;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\ColumnRole;
@@ -28,7 +31,10 @@ final class StraySpacesWatch implements Watch
     /** @var array<int, array<string, Places>> those with such spaces, by column and by what they are without */
     private array $stray = [];
 
-    public function __construct(private readonly Check $check, private readonly Checked $sheet, TableReading $table)
+    /** @var array<int, array<string, array<string, string>>> as they are written, by column and by what they are without */
+    private array $written = [];
+
+    public function __construct(private readonly Check $check, private readonly Checked $sheet, private readonly TableReading $table)
     {
         foreach ($table->isTurned() ? [] : $table->columns as $column) {
             $isName = $column->kind->isWordy() && $column->kind !== ColumnKind::LongText;
@@ -57,6 +63,7 @@ final class StraySpacesWatch implements Watch
                 $plain = preg_replace(['/[ \x{A0}]{2,}/u', '/^[\s\x{A0}]+|[\s\x{A0}]+$/u'], [' ', ''], $text) ?? '';
                 if (isset($this->stray[$at][$plain]) || count($this->stray[$at]) < self::KEPT) {
                     ($this->stray[$at][$plain] ??= new Places($at))->add($row);
+                    $this->written[$at][$plain][$text] = $plain;
                 }
             }
         }
@@ -73,7 +80,17 @@ final class StraySpacesWatch implements Watch
             $first = mb_substr((string) array_key_first($met), 0, 60);
             yield $this->sheet->finding($this->check, $places->text(), $places->count, Checked::called($column).': '.
                 number_format($places->count).' '.($places->count === 1 ? 'text differs' : 'texts differ').
-                " from others by spaces alone, such as \"$first\".", ['such as' => $first]);
+                " from others by spaces alone, such as \"$first\".", ['such as' => $first], $this->mend($at, $met, $places->count));
         }
+    }
+
+    /** @param  array<string, Places>  $met */
+    private function mend(int $column, array $met, int $count): ?Mend
+    {
+        $texts = array_merge([], ...array_values(array_intersect_key($this->written[$column], $met)));
+        $body = $this->table->bodyRange();
+
+        return $body === null || $texts === [] ? null : Mend::values(new RewriteTexts(
+            $this->sheet->targets(Range::of($body->top, $column, $body->bottom, $column)), $texts, 'stray spaces taken out'), $count);
     }
 }

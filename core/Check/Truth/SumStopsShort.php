@@ -8,6 +8,7 @@ use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\Severity;
 use Rilvet\Check\SheetCheck;
+use Rilvet\Check\Subject;
 use Rilvet\Grid\Address;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\TableReading;
@@ -21,7 +22,7 @@ final readonly class SumStopsShort implements SheetCheck
     public function about(): About
     {
         return new About('sum-stops-short', 'Sums that leave rows out',
-            'Rows that came later are not in the total, and nothing on the sheet says so.', Severity::Wrong);
+            'Rows that came later are not in the total, and nothing on the sheet says so.', Severity::Wrong, Subject::Truth);
     }
 
     public function find(Checked $sheet): iterable
@@ -43,7 +44,8 @@ final readonly class SumStopsShort implements SheetCheck
                             yield $sheet->finding($this, $name.$row, 1, Checked::called($column).': the sum goes over rows '.
                                 "$said[2] to $said[4], and leaves ".number_format(count($left)).' '.
                                 (count($left) === 1 ? 'figure' : 'figures').' of its column out, the first in '."$name$left[0].",
-                                ['formula' => $formula, 'leaves out' => count($left)]);
+                                ['formula' => $formula, 'leaves out' => count($left)],
+                                FormulaPut::sum($sheet, $row, $column->column, $body->top, $body->bottom));
                         }
                     }
                 }

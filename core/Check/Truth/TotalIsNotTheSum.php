@@ -8,6 +8,7 @@ use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\RowCheck;
 use Rilvet\Check\Severity;
+use Rilvet\Check\Subject;
 use Rilvet\Check\Watch;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
@@ -18,7 +19,7 @@ final readonly class TotalIsNotTheSum implements RowCheck
     public function about(): About
     {
         return new About('total-not-the-sum', 'Totals that do not add up',
-            'A total that was typed does not follow its figures: it says what they once were.', Severity::Wrong);
+            'A total that was typed does not follow its figures: it says what they once were.', Severity::Wrong, Subject::Truth);
     }
 
     public function watch(Checked $sheet, ?TableReading $table): ?Watch

@@ -38,8 +38,9 @@ final class TotalWatch implements Watch
     public function __construct(
         private readonly Check $check,
         private readonly Checked $sheet,
-        TableReading $table,
+        private readonly TableReading $table,
         private readonly int $row,
+        private readonly bool $isRight = false,
     ) {
         foreach ($table->columns as $column) {
             $adds = $column->kind->isNumeric() && $column->kind !== ColumnKind::Percent && $column->grouped;
@@ -81,15 +82,23 @@ final class TotalWatch implements Watch
             // Figures that were rounded before they were written may each be half a place away.
             $may = $count * 0.5 * 10 ** -$this->columns[$column]->decimals + 1e-9 * abs($sum);
             $off = abs($total - $sum);
-            if ($count < 3 || isset($this->doubtful[$column]) || $off <= $may || $off > self::NEAR * abs($sum)) {
+            if ($count < 3 || isset($this->doubtful[$column]) || ($off <= $may) !== $this->isRight || $off > self::NEAR * abs($sum)) {
                 continue;
             }
             $at = Address::columnName($column).$this->row;
+            $body = $this->table->bodyRange();
+            $mend = $body === null ? null : FormulaPut::sum($this->sheet, $this->row, $column, $body->top, $body->bottom);
+            if ($this->isRight) {
+                yield $this->sheet->finding($this->check, $at, 1, Checked::called($this->columns[$column]).
+                    ': the total was typed, and is the sum of its '.number_format($count).' figures as they are now.', [], $mend);
+
+                continue;
+            }
             $places = min(9, $this->columns[$column]->decimals);
             yield $this->sheet->finding($this->check, $at, 1,
                 Checked::called($this->columns[$column]).': the total says '.number_format($total, $places).', its '.
                 number_format($count).' figures add up to '.number_format($sum, $places).'.',
-                ['total' => $total, 'sum' => round($sum, 9), 'figures' => $count]);
+                ['total' => $total, 'sum' => round($sum, 9), 'figures' => $count], $mend);
         }
     }
 }

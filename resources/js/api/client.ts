@@ -17,6 +17,7 @@ import type {
     FamilyRecord,
     FormatRecord,
     Figures,
+    FindingsRecord,
     HandoverRecord,
     HistoryRecord,
     ImportRecord,
@@ -265,6 +266,9 @@ export const api = {
             signal,
         ),
     truths: (id: number, sheet: number) => call<TruthNote[]>('GET', `workbooks/${id}/sheets/${sheet}/truths`),
+    /** What is found so far; asked again until all sheets are looked over. */
+    findings: (id: number, first: number, signal?: AbortSignal) =>
+        call<FindingsRecord>('GET', `workbooks/${id}/findings?first=${first}`, undefined, signal),
     touches: (id: number) => call<TouchedRecord[]>('GET', `workbooks/${id}/touches`),
     cut: (id: number, sheet: number) => call<CutTexts>('GET', `workbooks/${id}/sheets/${sheet}/cut`),
     currencies: () => call<CurrencyRecord[]>('GET', 'currencies'),

@@ -370,6 +370,8 @@ export interface ActArguments {
   followRoles: { sheets?: number[] | 'all'; order?: boolean };
   addSheet: { of: 'looks' | 'contents' };
   rewriteHeads: { part: 'heading' | 'column_group'; to: 'capitals' | 'sentence' | 'says'; says?: string; below?: 'entry_cell' | 'choice_cell' | 'formula_cell'; sheets?: number[] | 'all' };
+  mend: { keys: string[] };
+  leave: { keys: string[]; reason: string | null };
 }
 
 export interface RevisionArguments {
@@ -628,6 +630,29 @@ export interface TruthNote {
   reason: string;
   act: string | null;
   samples: string[];
+}
+
+export interface FindingRecord {
+  key: string;
+  check: string;
+  title: string;
+  reason: string;
+  subject: string;
+  severity: string;
+  sheet: string;
+  number: number;
+  range: string;
+  count: number;
+  words: string;
+  mend: string | null;
+  changes: string | null;
+  left: string | null;
+}
+
+export interface FindingsRecord {
+  looked: number;
+  sheets: number;
+  findings: FindingRecord[];
 }
 
 export interface CutTexts {

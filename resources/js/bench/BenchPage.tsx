@@ -14,7 +14,10 @@ import { KeysDialog } from './KeysDialog';
 import { Outline } from './Outline';
 import { Questions } from './Questions';
 import { useBench } from '@/work/state';
-import { TopBar } from './TopBar';
+import { TopBar, type View } from './TopBar';
+import { FindingsView } from '@/findings/FindingsView';
+import { open as toLookAt, useFindings } from '@/findings/useFindings';
+import { go } from '@/parts/path';
 import { DressPanel } from './DressPanel';
 import { Tray } from '@/tray/Tray';
 import { SortDialog } from './SortDialog';
@@ -35,7 +38,7 @@ import { useKeys } from './useKeys';
 /** ms after which it is looked whether somebody else changed something. */
 const LOOK = 5_000;
 
-export function BenchPage({ id }: { id: number }) {
+export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?: View }) {
     const client = useQueryClient();
     const bench = useQuery({
         queryKey: keys.bench(id),
@@ -117,6 +120,8 @@ export function BenchPage({ id }: { id: number }) {
         enabled: known && trial !== null,
         staleTime: 60_000,
     });
+    const found = useFindings(bench.data, number, shownView === 'findings');
+    const toView = useCallback((to: View) => go(`/workbooks/${id}${to === 'bench' ? '' : `/${to}`}`), [id]);
     const sending = useSending((state) => state.pending > 0);
     // What is not saved yet is asked about before it is left.
     useEffect(() => {
@@ -151,12 +156,29 @@ export function BenchPage({ id }: { id: number }) {
     if (!bench.data || !detail.data) return <main className="p-10 text-quiet">Opening the workbook…</main>;
     const isDressing = dressing ?? detail.data.wears === null;
     const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
+    const isBench = shownView === 'bench';
+    const grid = (
+        <Grid
+            key={number}
+            id={id}
+            detail={shown}
+            seen={seen}
+            isProtected={record?.protected ?? false}
+            dataRevision={record?.dataRevision ?? 0}
+            preview={trial ? (preview.data?.sight?.windows[0] ?? null) : null}
+            acts={acts}
+            onView={keepView}
+            still={!isBench}
+        />
+    );
     // A top bar, the sheet, the tray (or how it is opened), and the foot line.
-    const rows = reader
-        ? 'grid-rows-[auto_minmax(0,1fr)_auto_26px]'
-        : narrow
-          ? 'grid-rows-[auto_minmax(0,1fr)_34px_26px]'
-          : 'grid-rows-[48px_minmax(0,1fr)_152px_26px]';
+    const rows = !isBench
+        ? 'grid-rows-[48px_minmax(0,1fr)_26px] max-[820px]:grid-rows-[auto_minmax(0,1fr)_26px]'
+        : reader
+          ? 'grid-rows-[auto_minmax(0,1fr)_auto_26px]'
+          : narrow
+            ? 'grid-rows-[auto_minmax(0,1fr)_34px_26px]'
+            : 'grid-rows-[48px_minmax(0,1fr)_152px_26px]';
     const columns = narrow || reader ? 'grid-cols-[minmax(0,1fr)]' : 'grid-cols-[232px_minmax(0,1fr)]';
     return (
         <div className={`relative grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${rows}`}>
@@ -169,71 +191,85 @@ export function BenchPage({ id }: { id: number }) {
                     setDressing(!isDressing);
                     setDrawer('tray');
                 }}
+                view={shownView}
+                findings={toLookAt(found.findings).length}
+                onView={toView}
                 onFind={() => setFinding(true)}
                 onHandOver={() => setHanding(true)}
             />
             <main className="contents">
                 <h1 className="sr-only">{bench.data.name}</h1>
-                <div className={`relative grid min-h-0 ${columns}`}>
-                    {!reader && (!narrow || drawer === 'outline') && (
-                        <div
-                            className={
-                                narrow ? 'absolute inset-y-0 left-0 z-40 grid w-[232px] max-w-[85vw] shadow-xl' : 'grid min-h-0'
-                            }
-                        >
-                            <Outline bench={bench.data} detail={detail.data} acts={acts} />
+                {isBench ? (
+                    <>
+                        <div className={`relative grid min-h-0 ${columns}`}>
+                            {!reader && (!narrow || drawer === 'outline') && (
+                                <div
+                                    className={
+                                        narrow
+                                            ? 'absolute inset-y-0 left-0 z-40 grid w-[232px] max-w-[85vw] shadow-xl'
+                                            : 'grid min-h-0'
+                                    }
+                                >
+                                    <Outline bench={bench.data} detail={detail.data} acts={acts} />
+                                </div>
+                            )}
+                            <div className="grid min-h-0 min-w-0 grid-rows-[auto_minmax(0,1fr)]">
+                                <Questions key={number} tables={detail.data.tables} acts={acts} />
+                                {grid}
+                            </div>
                         </div>
-                    )}
-                    <div className="grid min-h-0 min-w-0 grid-rows-[auto_minmax(0,1fr)]">
-                        <Questions key={number} tables={detail.data.tables} acts={acts} />
-                        <Grid
-                            key={number}
-                            id={id}
-                            detail={shown}
-                            seen={seen}
-                            isProtected={record?.protected ?? false}
-                            dataRevision={record?.dataRevision ?? 0}
-                            preview={trial ? (preview.data?.sight?.windows[0] ?? null) : null}
-                            acts={acts}
-                            onView={keepView}
-                        />
-                    </div>
-                </div>
-                {narrow && <Drawers open={drawer} onOpen={setDrawer} />}
-                {reader ? (
-                    <ReaderBar id={id} isProtected={record?.protected ?? false} />
-                ) : narrow && drawer !== 'tray' && !draft && !entry ? (
-                    <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
-                ) : (
-                    <div className={narrow ? 'absolute right-0 bottom-[60px] left-0 z-40 grid h-[152px] shadow-xl' : 'contents'}>
-                        {entry ? (
-                            <>
-                                <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
-                                <EntryTray acts={acts} draft={entry} />
-                            </>
-                        ) : draft ? (
-                            <>
-                                <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
-                                <ConditionTray bench={bench.data} detail={detail.data} acts={acts} draft={draft} />
-                            </>
-                        ) : isDressing ? (
-                            <>
-                                <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
-                                <DressPanel
-                                    bench={bench.data}
-                                    detail={detail.data}
-                                    acts={acts}
-                                    onDone={() => setDressing(false)}
-                                />
-                            </>
+                        {narrow && <Drawers open={drawer} onOpen={setDrawer} />}
+                        {reader ? (
+                            <ReaderBar id={id} isProtected={record?.protected ?? false} />
+                        ) : narrow && drawer !== 'tray' && !draft && !entry ? (
+                            <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
                         ) : (
-                            <Tray bench={bench.data} detail={detail.data} acts={acts} />
+                            <div
+                                className={
+                                    narrow ? 'absolute right-0 bottom-[60px] left-0 z-40 grid h-[152px] shadow-xl' : 'contents'
+                                }
+                            >
+                                {entry ? (
+                                    <>
+                                        <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
+                                        <EntryTray acts={acts} draft={entry} />
+                                    </>
+                                ) : draft ? (
+                                    <>
+                                        <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
+                                        <ConditionTray bench={bench.data} detail={detail.data} acts={acts} draft={draft} />
+                                    </>
+                                ) : isDressing ? (
+                                    <>
+                                        <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
+                                        <DressPanel
+                                            bench={bench.data}
+                                            detail={detail.data}
+                                            acts={acts}
+                                            onDone={() => setDressing(false)}
+                                        />
+                                    </>
+                                ) : (
+                                    <Tray bench={bench.data} detail={detail.data} acts={acts} />
+                                )}
+                            </div>
                         )}
-                    </div>
+                    </>
+                ) : (
+                    <FindingsView
+                        bench={bench.data}
+                        acts={acts}
+                        found={found}
+                        sheet={detail.data.name}
+                        onBench={() => toView('bench')}
+                        report={null}
+                    >
+                        {grid}
+                    </FindingsView>
                 )}
             </main>
             <Working />
-            <FootLine bench={bench.data} detail={detail.data} acts={acts} />
+            {isBench && <FootLine bench={bench.data} detail={detail.data} acts={acts} />}
             {handing && <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />}
             <SortDialog acts={acts} />
             <ProtectDialog acts={acts} />

@@ -8,11 +8,22 @@ import { Mark } from '@/parts/Mark';
 import type { Acts } from '@/work/useActs';
 import { UndoRedo } from './UndoRedo';
 
+export type View = 'bench' | 'findings' | 'side-by-side';
+
+const VIEWS: [View, string][] = [
+    ['bench', 'Bench'],
+    ['side-by-side', 'Side by side'],
+    ['findings', 'Findings'],
+];
+
 export function TopBar({
     bench,
     acts,
     wears,
     dressing,
+    view,
+    findings,
+    onView,
     onDress,
     onFind,
     onHandOver,
@@ -21,6 +32,10 @@ export function TopBar({
     acts: Acts;
     wears: string | null;
     dressing: boolean;
+    view: View;
+    /** How many there are to be looked at. */
+    findings: number;
+    onView: (view: View) => void;
     onDress: () => void;
     onFind: () => void;
     onHandOver: () => void;
@@ -50,7 +65,24 @@ export function TopBar({
                 {wears ? `wears ${wears}` : 'wears no stylebook'}
                 <ChevronDown size={12} aria-hidden="true" />
             </button>
-            <span className="ml-5 rounded-md max-[820px]:hidden bg-damson-soft px-3 py-1 font-semibold text-damson">Bench</span>
+            <nav aria-label="Views" className="ml-3 flex items-center gap-0.5 max-[820px]:order-last max-[820px]:ml-0">
+                {VIEWS.map(([name, words]) => (
+                    <button
+                        key={name}
+                        type="button"
+                        className={`flex items-center gap-1.5 rounded-md px-2.5 py-1 ${view === name ? 'bg-damson-soft font-semibold text-damson' : 'text-quiet hover:bg-ground'}`}
+                        aria-current={view === name ? 'page' : undefined}
+                        onClick={() => onView(name)}
+                    >
+                        {words}
+                        {name === 'findings' && findings > 0 && (
+                            <span className="rounded-full bg-caution px-1.5 text-[11px] font-semibold text-white">
+                                {findings.toLocaleString('en')}
+                            </span>
+                        )}
+                    </button>
+                ))}
+            </nav>
             <span className="flex-1" />
             <UndoRedo bench={bench} acts={acts} />
             <HistoryPanel id={bench.id} acts={acts} />

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Http\Records\SheetRecord;
+use App\Models\Sheet as SheetRow;
+use App\Models\Workbook as WorkbookRow;
+use Illuminate\Support\Facades\Cache;
+use Rilvet\Change\Json;
+use Rilvet\Check\CellPass;
+use Rilvet\Check\Checked;
+use Rilvet\Check\Checks;
+use Rilvet\Check\Finding;
+use Rilvet\Check\FindingIsGone;
+use Rilvet\Entry\EntryChecks;
+use Rilvet\Work\Workbook;
+
+/**
+ * Looks workbooks over, a sheet at a time, and keeps what was found until something of the sheet changes: what its cells say
+ * stands until they change, what it looks like until anything of it does.
+ */
+final class Looking
+{
+    /** Another one when checks find other things in the same sheet. */
+    private const VERSION = 1;
+
+    /** Seconds for which it is kept. */
+    private const KEPT = 86_400;
+
+    /** Cells from which on what is found at once is told first. */
+    private const LARGE = 200_000;
+
+    public function __construct(private readonly Bench $bench)
+    {
+    }
+
+    /**
+     * What is found, as far as that goes in some seconds; one sheet at least is looked over.
+     *
+     * @param  int  $first  number of the sheet that is looked over before the others; 0 for none
+     */
+    public function over(WorkbookRow $row, float $seconds = INF, int $first = 0): LookedOver
+    {
+        $began = microtime(true);
+        $rows = $row->sheets()->with('stylebook')->get()->all();
+        usort($rows, fn (SheetRow $one, SheetRow $other) => [$one->number !== $first, $one->place] <=> [$other->number !== $first,
+            $other->place]);
+        $found = [];
+        $looked = 0;
+        $workbook = null;
+        $checked = [];
+        foreach ($rows as $sheet) {
+            $key = self::key('sheet', $sheet);
+            $known = self::kept($key);
+            if ($known === null && ($looked === 0 || microtime(true) - $began < $seconds)) {
+                $workbook ??= $this->bench->whole($row);
+                $quick = self::key('quick', $sheet);
+                if (is_finite($seconds) && $sheet->rows * $sheet->columns > self::LARGE && self::kept($quick) === null) {
+                    $known = self::keep($quick, Checks::onSheet(new Checked($workbook, $sheet->number), Checks::quick(), []));
+                    $looked--;
+                } else {
+                    $checked[$sheet->number] = new Checked($workbook, $sheet->number);
+                    $known = self::keep($key, self::sheet($checked[$sheet->number], $sheet));
+                }
+            } elseif ($known === null) {
+                $known = self::kept(self::key('quick', $sheet)) ?? [];
+                $looked--;
+            }
+            $looked++;
+            $found[$sheet->number] = $known;
+        }
+        $isWhole = $looked === count($rows);
+        $across = $isWhole ? $this->across($row, $rows, $workbook, $checked) : [];
+
+        return new LookedOver(Checks::sorted([...$across, ...array_merge(...array_values($found))]), $looked, count($rows));
+    }
+
+    /**
+     * Findings of a workbook by their keys, as they are now.
+     *
+     * @param  list<string>  $keys
+     * @return non-empty-list<Finding>
+     *
+     * @throws FindingIsGone where one of them is not there any more
+     */
+    public function named(WorkbookRow $row, array $keys): array
+    {
+        $found = [];
+        foreach ($this->over($row)->findings as $finding) {
+            in_array($finding->key(), $keys, true) && $found[$finding->key()] = $finding;
+        }
+
+        return count($found) < count(array_unique($keys)) || $found === [] ? throw FindingIsGone::meanwhile() : array_values($found);
+    }
+
+    /**
+     * @param  list<SheetRow>  $rows
+     * @param  array<int, Checked>  $checked  by number, as far as they were looked over now
+     * @return list<Finding>
+     */
+    private function across(WorkbookRow $row, array $rows, ?Workbook $workbook, array $checked): array
+    {
+        $key = 'found.across.'.self::VERSION.".$row->id.".hash('xxh128', implode(' ', array_map(
+            fn (SheetRow $sheet) => "$sheet->id.".SheetRecord::of($sheet)->seen, $rows)));
+        $known = self::kept($key);
+        if ($known !== null) {
+            return $known;
+        }
+        $workbook ??= $this->bench->whole($row);
+        $sheets = array_map(fn (int $number) => $checked[$number] ?? new Checked($workbook, $number), array_keys($workbook->sheets));
+
+        return self::keep($key, array_map(fn (array $one) => $one[1], Checks::across($sheets, Checks::all())));
+    }
+
+    /** @return list<Finding> */
+    private static function sheet(Checked $sheet, SheetRow $row): array
+    {
+        // What cells say depends on them, on how they are read, and on what they take.
+        $reading = hash('xxh128', Json::of([$sheet->sheet->document('found'), $sheet->sheet->document('corrections'),
+            $sheet->sheet->document('typing'), $sheet->sheet->document(EntryChecks::name())]));
+        $key = 'found.cells.'.self::VERSION.".$row->id.$row->data_revision.$reading";
+        $pass = self::unpacked($key);
+        if (! $pass instanceof CellPass) {
+            $pass = CellPass::through($sheet, Checks::all());
+            Cache::put($key, serialize($pass), self::KEPT);
+        }
+
+        return Checks::onSheet($sheet->knowing($pass->facts), Checks::all(), $pass->found);
+    }
+
+    private static function key(string $what, SheetRow $sheet): string
+    {
+        return "found.$what.".self::VERSION.".$sheet->id.".SheetRecord::of($sheet)->seen;
+    }
+
+    /** @return list<Finding>|null */
+    private static function kept(string $key): ?array
+    {
+        $found = self::unpacked($key);
+
+        /** @var list<Finding>|null */
+        return is_array($found) ? $found : null;
+    }
+
+    /** What another version of the code has kept may not be what it is now. */
+    private static function unpacked(string $key): mixed
+    {
+        $packed = Cache::get($key);
+
+        try {
+            return is_string($packed) ? unserialize($packed) : null;
+        } catch (\Throwable) {
+            return null;
+        }
+    }
+
+    /**
+     * @param  list<Finding>  $found
+     * @return list<Finding>
+     */
+    private static function keep(string $key, array $found): array
+    {
+        Cache::put($key, serialize($found), self::KEPT);
+
+        return $found;
+    }
+}

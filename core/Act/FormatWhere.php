@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Act;
+
+use Rilvet\Act\Exception\NothingToChange;
+use Rilvet\Dressed\DressedSheet;
+use Rilvet\Grid\Range;
+use Rilvet\Look\Attribute;
+use Rilvet\Look\Look;
+use Rilvet\Measure\Ruler;
+use Rilvet\Work\Workbook;
+
+/** A look for those cells of a range that look in a certain way now: one colour for another, one size for another. */
+final readonly class FormatWhere implements Act
+{
+    /** @param  Look  $when  what they wear now, as a reader sees it: ink, fill, font, size */
+    public function __construct(private Targets $targets, private Look $when, private Look $then)
+    {
+    }
+
+    public function on(Workbook $workbook): Workbook
+    {
+        $isFound = false;
+        foreach ($this->targets->on($workbook) as $number => [$sheet, $ranges]) {
+            $dressed = new DressedSheet($sheet, $workbook->looks);
+            $hand = clone $sheet->hand;
+            $known = [];
+            foreach ($ranges as $range) {
+                $open = [];
+                for ($row = $range->top; $row <= $range->bottom + 1; $row++) {
+                    $columns = $row > $range->bottom ? [] : $this->columns($dressed, $row, $range, $known);
+                    foreach (array_diff_key($open, $columns) as $column => $from) {
+                        $hand->map(Range::of($from, $column, $row - 1, $column),
+                            fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under($this->then)));
+                        unset($open[$column]);
+                        $isFound = true;
+                    }
+                    $open += array_map(fn () => $row, $columns);
+                }
+            }
+            $workbook = $workbook->withSheet($number, $sheet->touched($hand));
+        }
+
+        return $isFound ? $workbook : throw NothingToChange::becauseNothingTurns();
+    }
+
+    /**
+     * @param  array<string, array<int, true>>  $known  by what rows that wear the same have in common
+     * @return array<int, true> columns whose cell looks so
+     */
+    private function columns(DressedSheet $dressed, int $row, Range $range, array &$known): array
+    {
+        $key = $dressed->key($row);
+        if ($key !== null && isset($known["$range->left.$key"])) {
+            return $known["$range->left.$key"];
+        }
+        $columns = [];
+        for ($column = $range->left; $column <= $range->right; $column++) {
+            $this->isMeant($dressed->at($row, $column)->look) && $columns[$column] = true;
+        }
+        $key === null || $known["$range->left.$key"] = $columns;
+
+        return $columns;
+    }
+
+    private function isMeant(Look $look): bool
+    {
+        foreach ($this->when->attributes() as $attribute) {
+            if (self::seen($look, $attribute) !== self::seen($this->when, $attribute)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** What a reader sees, also where nothing says it. */
+    public static function seen(Look $look, Attribute $attribute): string
+    {
+        return match ($attribute) {
+            Attribute::Ink => $look->ink()->toHex(),
+            Attribute::Fill => $look->paper()->toHex(),
+            Attribute::Size => (string) $look->number(Attribute::Size, Ruler::SIZE),
+            Attribute::Font => $look->text(Attribute::Font, Ruler::FAMILY),
+            default => (string) $look->get($attribute),
+        };
+    }
+
+    public function reach(): Reach
+    {
+        return Reach::targets($this->targets)->sizing();
+    }
+
+    public function words(Workbook $workbook): string
+    {
+        $words = array_map(fn (Attribute $attribute) => "$attribute->value ".self::seen($this->when, $attribute).' to '.
+            self::seen($this->then, $attribute), $this->then->attributes());
+
+        return ucfirst(implode(', ', $words)).', '.$this->targets->words();
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Check;
+
+use Rilvet\Act\Act;
+use Rilvet\Act\Reach;
+use Rilvet\Refusal;
+use Rilvet\Work\Workbook;
+
+/**
+ * Puts findings right, as one step. Those that cannot be, because one before them has done so already or because their sheet
+ * is protected, stay as they are; where that is all of them it is refused.
+ */
+final readonly class MendFindings implements Act
+{
+    /** @param  non-empty-list<Finding>  $findings  each with its mend */
+    public function __construct(private array $findings)
+    {
+    }
+
+    public function on(Workbook $workbook): Workbook
+    {
+        $refusal = null;
+        $done = 0;
+        foreach ($this->mends() as $mend) {
+            try {
+                $workbook = $mend->act->on($workbook);
+                $done++;
+            } catch (Refusal $why) {
+                $refusal ??= $why;
+            }
+        }
+
+        return $done > 0 || $refusal === null ? $workbook : throw $refusal;
+    }
+
+    public function reach(): Reach
+    {
+        $mends = $this->mends();
+
+        return $mends === [] ? Reach::on() : Reach::together(...array_map(fn (Mend $mend) => $mend->act->reach(), $mends));
+    }
+
+    public function words(Workbook $workbook): string
+    {
+        $changes = array_map(fn (Mend $mend) => $mend->changes, $this->mends());
+        $what = match (true) {
+            in_array(Changes::Values, $changes, true) => 'Data: mended',
+            in_array(Changes::Formulas, $changes, true) => 'Formulas: mended',
+            default => 'Mended',
+        };
+        if (count($this->findings) > 1) {
+            return $what.' '.number_format(count($this->findings)).' findings';
+        }
+        [$one] = $this->findings;
+        $range = mb_strlen($one->range) > 30 ? mb_substr($one->range, 0, 29).'…' : $one->range;
+
+        return "$what: ".str_replace('-', ' ', $one->check).", $one->sheet".($range === '' ? '' : " $range");
+    }
+
+    /** @return list<Mend> those last that move rows, so that all places are where they were found */
+    private function mends(): array
+    {
+        $mends = array_values(array_filter(array_map(fn (Finding $finding) => $finding->mend, $this->findings)));
+        $moves = fn (Mend $mend) => (int) ($mend->act->reach()->moved !== []);
+        usort($mends, fn (Mend $one, Mend $other) => $moves($one) <=> $moves($other));
+
+        return $mends;
+    }
+}
