@@ -12,6 +12,7 @@ use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LearnController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\SideController;
 use App\Http\Controllers\StylebookController;
 use Illuminate\Support\Facades\Route;
 
@@ -49,6 +50,8 @@ Route::prefix('api')->group(function () {
         Route::post('strays', [LearnController::class, 'strays']);
     });
 
+    Route::get('side', [SideController::class, 'compare']);
+    Route::get('side/file', [SideController::class, 'file']);
     Route::prefix('workbooks/{id}')->whereNumber(['id', 'number'])->group(function () {
         Route::get('/', [BenchController::class, 'show']);
         Route::delete('/', [ShelfController::class, 'delete']);

@@ -61,10 +61,23 @@ final class Bench
         foreach ($numbers as $number) {
             $sheets[$number] ?? throw NoSuchSheet::number($number);
         }
+
+        return $this->around($row, $sheets, $row->own, $row->names);
+    }
+
+    /**
+     * The workbook around some sheets.
+     *
+     * @param  array<int, Worksheet>  $sheets
+     * @param  string|null  $ownJson  its own named looks
+     * @param  string  $namesJson  defined names
+     */
+    public function around(WorkbookRow $row, array $sheets, ?string $ownJson, string $namesJson): Workbook
+    {
         /** @var list<array<string, bool|int|float|string>> $looks */
         $looks = json_decode($row->looks, true, 8, JSON_THROW_ON_ERROR);
         /** @var array<string, string> $names */
-        $names = json_decode($row->names, true, 8, JSON_THROW_ON_ERROR);
+        $names = json_decode($namesJson, true, 8, JSON_THROW_ON_ERROR);
 
         /**
          * @var array{tables: array<string, array{sheet: int, range: string, heads: int, totals: int, columns: list<string>}>,
@@ -73,7 +86,7 @@ final class Bench
          */
         $calculation = json_decode($row->calculation ?? '{"tables":{},"results":true}', true, 8, JSON_THROW_ON_ERROR);
 
-        $own = $row->own === null ? null : Stylebook::fromJson($row->own);
+        $own = $ownJson === null ? null : Stylebook::fromJson($ownJson);
         $tables = array_map(TableRange::fromArray(...), $calculation['tables']);
 
         return new Workbook(

@@ -7,6 +7,8 @@ namespace App\Bench;
 use App\Models\Sheet;
 use Rilvet\Change\CellsPatch;
 use Rilvet\Grid\Block;
+use Rilvet\Grid\BlockIndex;
+use Rilvet\Grid\BlockStore;
 
 /**
  * Writes edited cells into the row blocks of a sheet.
@@ -19,7 +21,14 @@ final class CellEdits
     public static function apply(int $sheet, array $edits): void
     {
         $store = new DatabaseBlockStore($sheet);
-        $index = Documents::index(Sheet::query()->findOrFail($sheet));
+        self::onto($store, Documents::index(Sheet::query()->findOrFail($sheet)), $edits);
+        $store->flush();
+        Sheet::query()->whereKey($sheet)->update(['rows' => $edits['rows'], 'columns' => $edits['columns']]);
+    }
+
+    /** @param  CellsData  $edits */
+    public static function onto(BlockStore $store, BlockIndex $index, array $edits): void
+    {
         $byBlock = [];
         $tops = [];
         foreach ($edits['cells'] as [$at, $column, $stored]) {
@@ -31,10 +40,10 @@ final class CellEdits
         foreach ($byBlock as $number => $cells) {
             $data = $store->block($number);
             $rows = $data === null ? [] : Block::decode($data);
-            foreach ($cells as [$at, $index, $stored]) {
+            foreach ($cells as [$at, $place, $stored]) {
                 $rows = array_pad($rows, $at + 1, []);
-                $line = array_pad($rows[$at], $index + 1, null);
-                $line[$index] = $stored;
+                $line = array_pad($rows[$at], $place + 1, null);
+                $line[$place] = $stored;
                 while ($line !== [] && end($line) === null) {
                     array_pop($line);
                 }
@@ -43,7 +52,5 @@ final class CellEdits
             // Rows that an edit added are gone again when it is undone.
             $store->put($number, Block::encode(array_slice($rows, 0, max(0, $edits['rows'] - $tops[$number] + 1))));
         }
-        $store->flush();
-        Sheet::query()->whereKey($sheet)->update(['rows' => $edits['rows'], 'columns' => $edits['columns']]);
     }
 }

@@ -9,6 +9,7 @@ use Rilvet\Change\Json;
 use Rilvet\Feature\Features;
 use Rilvet\Grid\BlockIndex;
 use Rilvet\Grid\BlockSheet;
+use Rilvet\Grid\BlockStore;
 use Rilvet\Intake\SheetTyping;
 use Rilvet\Reading\Correction\Corrections;
 use Rilvet\Reading\Reading;
@@ -30,6 +31,14 @@ final class Documents
     {
         /** @var array<string, string> $stored */
         $stored = DB::table('documents')->where('sheet_id', $row->id)->pluck('data', 'name')->all();
+
+        return self::build($stored, $row->name, $row->rows, $row->columns, new DatabaseBlockStore($row->id, $row->data_revision),
+            self::index($row));
+    }
+
+    /** @param  array<string, string>  $stored  documents as JSON, by name */
+    public static function build(array $stored, string $name, int $rows, int $columns, BlockStore $blocks, BlockIndex $index): Worksheet
+    {
         $data = array_map(Json::read(...), $stored);
         /** @var array<int, array<string, bool|string>>|null $typed */
         $typed = $data['typing'] ?? null;
@@ -49,9 +58,8 @@ final class Documents
         $said = $data['fitted'] ?? [];
 
         return new Worksheet(
-            new BlockSheet($row->name, $row->rows, $row->columns, new DatabaseBlockStore($row->id, $row->data_revision), $typing,
-                self::index($row)),
-            $row->name,
+            new BlockSheet($name, $rows, $columns, $blocks, $typing, $index),
+            $name,
             Reading::fromArray($found),
             array_map(Corrections::stored(...), $corrections),
             $typing,

@@ -12,9 +12,6 @@ use App\Files\Writing\Writers;
 use Rilvet\Act\Dress;
 use Rilvet\Act\Pipeline;
 use Rilvet\Act\Recalculate;
-use Rilvet\Refusal;
-use Rilvet\Stylebook\Builtin;
-use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use RuntimeException;
@@ -50,7 +47,7 @@ final class DressCommand extends Command
         if (! is_string($out) || $out === '') {
             throw new Usage('--out is wanted: a file for one input, else a folder');
         }
-        $stylebook = $this->stylebook($name);
+        $stylebook = GivenStylebook::of($name);
         $sure = self::sure($input->getOption('sure'));
         $targets = $this->targets($files, $out);
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
@@ -152,21 +149,6 @@ final class DressCommand extends Command
 
         return Writers::for($ending, source: $isOwn ? $source : null, edited: []) ??
             throw new Usage("nothing is written as \"$ending\"; use ".implode(', ', Writers::ENDINGS));
-    }
-
-    private function stylebook(string $name): Stylebook
-    {
-        try {
-            if (str_ends_with(strtolower($name), '.json')) {
-                $json = is_file($name) ? file_get_contents($name) : false;
-
-                return $json === false ? throw new Usage("there is no stylebook file \"$name\"") : Stylebook::fromJson($json);
-            }
-
-            return Builtin::named($name);
-        } catch (Refusal $refusal) {
-            throw new Usage("$name: {$refusal->getMessage()}");
-        }
     }
 
     /**

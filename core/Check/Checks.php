@@ -88,7 +88,8 @@ final class Checks
     /** @return list<Check> those that need no walk through all cells: what they find is there at once */
     public static function quick(): array
     {
-        return array_values(array_filter(self::all(), fn (Check $check) => $check instanceof SheetCheck && ! $check instanceof ColumnCheck));
+        return array_values(array_filter(self::all(), fn (Check $check) => $check instanceof SheetCheck
+            && ! $check instanceof ColumnCheck));
     }
 
     /** What a check is called, and why it is there. */
@@ -121,6 +122,28 @@ final class Checks
         }
 
         return self::sorted($found);
+    }
+
+    /**
+     * What is found in several workbooks: in each by itself, and in their sheets beside each other.
+     *
+     * @param  non-empty-array<string, Workbook>  $workbooks  by what they are called
+     * @param  list<Check>  $checks
+     * @return array<string, list<Finding>>
+     */
+    public static function inSeries(array $workbooks, array $checks): array
+    {
+        $alone = array_values(array_filter($checks, fn (Check $check) => ! $check instanceof WorkbookCheck));
+        $found = $sheets = [];
+        foreach ($workbooks as $name => $workbook) {
+            $found[$name] = self::on($workbook, $alone);
+            array_push($sheets, ...self::sheets($workbook, (string) $name));
+        }
+        foreach (self::across($sheets, $checks) as [$sheet, $finding]) {
+            $found[$sheet->of][] = $finding;
+        }
+
+        return array_map(self::sorted(...), $found);
     }
 
     /** @return list<Checked> */

@@ -26,6 +26,7 @@ final readonly class Mend
 
     public static function values(Act $act, int $count, string $words = ''): self
     {
-        return new self($act, Changes::Values, $words !== '' ? $words : 'changes '.number_format($count).($count === 1 ? ' value' : ' values'));
+        return new self($act, Changes::Values, $words !== '' ? $words : 'changes '.number_format($count).($count === 1 ? ' value'
+            : ' values'));
     }
 }

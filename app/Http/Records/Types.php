@@ -11,6 +11,7 @@ use LogicException;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
+use Rilvet\Compare\Difference;
 use Rilvet\Condition\DrawnBar;
 use Rilvet\Condition\Is;
 use Rilvet\Condition\MarkSet;
@@ -77,6 +78,8 @@ final class Types
         TruthNote::class,
         FindingRecord::class,
         FindingsRecord::class,
+        Difference::class,
+        SideRecord::class,
         CutTexts::class,
         CurrencyRecord::class,
         RoleRuleRecord::class,

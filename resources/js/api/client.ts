@@ -29,6 +29,7 @@ import type {
     RevisionArguments,
     RulesRecord,
     SheetDetail,
+    SideRecord,
     SelectionRecord,
     ShelfRecord,
     StraysRecord,
@@ -178,6 +179,15 @@ const asked = ({ workbook, sheets }: LearnFrom) => ({ workbook, sheets });
 
 const rect = (r: Rect) => `top=${r.top}&left=${r.left}&bottom=${r.bottom}&right=${r.right}`;
 
+/** One side of two: a sheet as it is, or was after a step of its history (0: as it came). */
+export interface Side {
+    workbook: number;
+    sheet: number;
+    at: number | null;
+}
+
+export const sideText = ({ workbook, sheet, at }: Side) => `${workbook}.${sheet}${at === null ? '' : `@${at}`}`;
+
 export const api = {
     shelf: () => call<ShelfRecord>('GET', 'shelf'),
     forget: (id: number) => patiently<{ message: string }>('DELETE', `lessons/${id}`),
@@ -306,6 +316,19 @@ export const api = {
     compare: (id: number, from: number, to: number) =>
         call<DifferenceRecord[]>('GET', `stylebooks/${id}/compare?from=${from}&to=${to}`),
     goBack: (id: number, version: number) => patiently<BookRecord>('POST', `stylebooks/${id}/back`, { version }),
+    /** A sheet as it is, or was after a step of its history. */
+    sideSheet: ({ workbook, sheet, at }: Side) =>
+        call<SheetDetail>('GET', `workbooks/${workbook}/sheets/${sheet}${at === null ? '' : `?at=${at}`}`),
+    sideWindow: ({ workbook, sheet, at }: Side, range: Rect, signal?: AbortSignal) =>
+        call<Window>(
+            'GET',
+            `workbooks/${workbook}/sheets/${sheet}/window?${rect(range)}${at === null ? '' : `&at=${at}`}`,
+            undefined,
+            signal,
+        ),
+    compareSides: (left: Side, right: Side) => call<SideRecord>('GET', `side?left=${sideText(left)}&right=${sideText(right)}`),
+    sideFile: (left: Side, right: Side, leftName: string, rightName: string) =>
+        `/api/side/file?left=${sideText(left)}&right=${sideText(right)}&leftName=${encodeURIComponent(leftName)}&rightName=${encodeURIComponent(rightName)}`,
     /** A sheet as it would look in the draft of a stylebook. */
     seenSheet: (id: number, sheet: number, stylebook: number) =>
         call<SheetDetail>('GET', `workbooks/${id}/sheets/${sheet}?as=${stylebook}`),

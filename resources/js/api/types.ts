@@ -655,6 +655,26 @@ export interface FindingsRecord {
   findings: FindingRecord[];
 }
 
+export interface Difference {
+  facet: string;
+  part: string;
+  count: number;
+  words: string;
+  left: string[];
+  right: string[];
+}
+
+export interface SideRecord {
+  rows: number[][];
+  columns: number[][];
+  differences: Difference[];
+  leftRows: number;
+  rightRows: number;
+  leftColumns: number;
+  rightColumns: number;
+  isPart: boolean;
+}
+
 export interface CutTexts {
   count: number;
   places: string[];

@@ -18,6 +18,7 @@ import { TopBar, type View } from './TopBar';
 import { FindingsView } from '@/findings/FindingsView';
 import { open as toLookAt, useFindings } from '@/findings/useFindings';
 import { go } from '@/parts/path';
+import { SideView } from '@/side/SideView';
 import { DressPanel } from './DressPanel';
 import { Tray } from '@/tray/Tray';
 import { SortDialog } from './SortDialog';
@@ -255,6 +256,8 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                             </div>
                         )}
                     </>
+                ) : shownView === 'side-by-side' ? (
+                    <SideView bench={bench.data} sheet={number} />
                 ) : (
                     <FindingsView
                         bench={bench.data}
