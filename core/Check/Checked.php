@@ -24,6 +24,11 @@ use Rilvet\Work\Worksheet;
 /** A sheet that is looked at, and what several checks need to know of it. */
 final class Checked
 {
+    /** Tables of a sheet that are looked at. */
+    private const TABLES = 500;
+
+    private const COLUMNS = 2_000;
+
     public readonly Worksheet $sheet;
 
     private ?CellParts $parts = null;
@@ -63,7 +68,7 @@ final class Checked
 
     public function survey(): Survey
     {
-        return $this->survey ??= new Survey($this->sheet, $this->dressed());
+        return $this->survey ??= new Survey($this->sheet, $this->dressed(), $this->facts);
     }
 
     public function facts(): CellFacts
@@ -74,7 +79,15 @@ final class Checked
     /** @return list<TruthNote> */
     public function truths(): array
     {
-        return $this->truths ??= TruthNotes::of($this->workbook, $this->number);
+        // Of thousands of columns nobody walks through notes.
+        return $this->truths ??= $this->sheet->cells->columns() > self::COLUMNS || count($this->sheet->reading->tables) > self::TABLES ? []
+            : TruthNotes::of($this->workbook, $this->number);
+    }
+
+    /** @return list<TableReading> */
+    public function tables(): array
+    {
+        return array_slice($this->sheet->reading->tables, 0, self::TABLES);
     }
 
     /**
@@ -83,15 +96,16 @@ final class Checked
      *
      * @return iterable<array{TableReading, ColumnReading, Range, ColumnFacts}>
      */
-    public function columns(bool $labels = false): iterable
+    public function columns(bool $labels = false, bool $totals = false): iterable
     {
-        foreach ($this->sheet->reading->tables as $at => $table) {
+        foreach ($this->tables() as $at => $table) {
             $body = $table->isTurned() ? null : $table->bodyRange();
             if ($body === null) {
                 continue;
             }
             foreach ($table->columns as $column) {
-                if ($column->role === ColumnRole::Data || ($labels && $column->role === ColumnRole::Label)) {
+                if ($column->role === ColumnRole::Data || ($labels && $column->role === ColumnRole::Label)
+                    || ($totals && $column->role === ColumnRole::Total)) {
                     yield [$table, $column, Range::of($body->top, $column->column, $body->bottom, $column->column),
                         $this->facts()->of($at, $column->column)];
                 }

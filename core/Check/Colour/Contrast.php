@@ -41,7 +41,7 @@ final readonly class Contrast implements SheetCheck
             $when = Look::of(['ink' => $of->ink->toHex(), 'fill' => $of->fill->toHex()]);
             $better = $of->better();
             $range = Seen::text($found['ranges']);
-            $whole = RangeSet::of(...array_map(fn (TableReading $table) => $table->range, $sheet->sheet->reading->tables));
+            $whole = RangeSet::of(...array_map(fn (TableReading $table) => $table->range, $sheet->tables()));
             yield $sheet->finding($this, $range, $found['count'], $of->ink->toHex().' on '.$of->fill->toHex().' is '.
                 number_format($of->ratio(), 1).' to 1, '.($of->isLarge ? '3' : '4.5').' to 1 is wanted; '.$better->toHex().
                     ' would be read.',

@@ -32,7 +32,8 @@ final readonly class ManyKinds implements WorkbookCheck
                 'inks']] as [$attribute, $name, $words]) {
                 $all = [];
                 foreach ($of as $sheet) {
-                    foreach (Seen::by($sheet, fn (ResolvedLook $look) => FormatWhere::seen($look->look, $attribute)) as $value => $found) {
+                    foreach (Seen::by($sheet, fn (ResolvedLook $look) => FormatWhere::seen($look->look, $attribute),
+                        false) as $value => $found) {
                         $all[$value] = ($all[$value] ?? 0) + $found['count'];
                     }
                 }

@@ -51,7 +51,7 @@ final readonly class NearColours implements SheetCheck
                         continue;
                     }
                     $gone[$rare] = true;
-                    $whole = RangeSet::of(...array_map(fn (TableReading $table) => $table->range, $sheet->sheet->reading->tables));
+                    $whole = RangeSet::of(...array_map(fn (TableReading $table) => $table->range, $sheet->tables()));
                     $name = $attribute->value;
                     yield $sheet->finding($this, Seen::text($found[$rare]['ranges']), $found[$rare]['count'],
                         number_format($found[$rare]['count']).' cells have the '.$name." $rare, ".number_format($found[$usual]['count']).

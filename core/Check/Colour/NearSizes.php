@@ -27,12 +27,12 @@ final readonly class NearSizes implements SheetCheck
 
     public function find(Checked $sheet): iterable
     {
-        foreach ($sheet->sheet->reading->tables as $table) {
+        foreach ($sheet->tables() as $table) {
             $sizes = [];
             foreach ($table->columns as $column) {
                 foreach ($sheet->survey()->column($table, $column->column) as $wear) {
-                    if ($sheet->survey()->isFilled($wear->places, $column->column)) {
-                        $size = (string) $wear->look->look->number(Attribute::Size, Ruler::SIZE);
+                    $size = (string) $wear->look->look->number(Attribute::Size, Ruler::SIZE);
+                    if (isset($sizes[$size]) || $sizes === [] || $sheet->survey()->isFilled($wear->places, $column->column)) {
                         $sizes[$size] ??= [0, []];
                         $sizes[$size][0] += $wear->places->count;
                         foreach ($wear->places->stretches() as [$from, $to]) {

@@ -23,9 +23,10 @@ final class Seen
 
     /**
      * @param  callable(ResolvedLook): string  $by  what looks are told apart by; blank for those that are left aside
+     * @param  bool  $isFilled  blank cells are looked at, to be left aside
      * @return array<string, array{look: ResolvedLook, count: int, ranges: list<Range>}>
      */
-    public static function by(Checked $sheet, callable $by): array
+    public static function by(Checked $sheet, callable $by, bool $isFilled = true): array
     {
         $found = [];
         /** @var array<string, array{look: ResolvedLook, count: int, ranges: list<Range>}> $found */
@@ -37,23 +38,27 @@ final class Seen
                 count($found[$key]['ranges']) < 200 && array_push($found[$key]['ranges'], ...array_values($ranges));
             }
         };
-        foreach ($sheet->sheet->reading->tables as $table) {
+        $rows = 0;
+        foreach ($sheet->tables() as $table) {
             foreach ($table->columns as $column) {
                 foreach ($sheet->survey()->column($table, $column->column) as $wear) {
-                    if ($by($wear->look) !== '' && $sheet->survey()->isFilled($wear->places, $column->column)) {
+                    if ($by($wear->look) !== '' && (! $isFilled || $sheet->survey()->isFilled($wear->places, $column->column))) {
                         $add($wear->look, $wear->places->count, ...array_map(fn (array $one) => Range::of($one[0], $column->column, $one[1],
                             $column->column), $wear->places->stretches()));
                     }
                 }
             }
-            self::around($sheet, $table, $add);
+            $rows += $rows > self::ROWS ? 0 : self::around($sheet, $table, $add);
         }
 
         return $found;
     }
 
-    /** @param  callable(ResolvedLook, int, Range...): void  $add */
-    private static function around(Checked $sheet, TableReading $table, callable $add): void
+    /**
+     * @param  callable(ResolvedLook, int, Range...): void  $add
+     * @return int rows that were read
+     */
+    private static function around(Checked $sheet, TableReading $table, callable $add): int
     {
         $rows = 0;
         $right = min($table->range->right, $table->range->left + self::COLUMNS);
@@ -71,6 +76,8 @@ final class Seen
                 }
             }
         }
+
+        return $rows;
     }
 
     /**

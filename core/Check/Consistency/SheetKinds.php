@@ -48,7 +48,7 @@ final class SheetKinds
     {
         $kinds = [];
         foreach ($sheets as $sheet) {
-            $table = $sheet->sheet->reading->tables[0] ?? null;
+            $table = $sheet->tables()[0] ?? null;
             if ($table === null || $table->isTurned() || $table->bodyRange() === null || count($table->columns) < 2) {
                 continue;
             }

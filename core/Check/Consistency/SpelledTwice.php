@@ -27,13 +27,14 @@ final readonly class SpelledTwice implements ColumnCheck
     {
         foreach ($sheet->columns(true) as [, $column, $range, $facts]) {
             $isName = $column->kind === ColumnKind::Text || $column->kind === ColumnKind::Category;
-            if (! $isName || $facts->words === null || count($facts->words) < 2) {
+            if (! $isName || $facts->words === null || count($facts->words) < 2 || $facts->texts < 4) {
                 continue;
             }
             $groups = [];
             foreach ($facts->words as $text => $places) {
                 $plain = mb_strtolower((string) preg_replace('/[^\\p{L}\\p{N}+#%]+/u', '', (string) $text));
-                $plain === '' || $groups[$plain][(string) $text] = $places;
+                // What is no word is not misspelled.
+                preg_match('/\p{L}{2}/u', $plain) !== 1 || str_contains((string) $text, '_') || $groups[$plain][(string) $text] = $places;
             }
             $to = [];
             $odd = [];

@@ -31,7 +31,7 @@ final readonly class UnlikeStylebook implements SheetCheck
 
     public function find(Checked $sheet): iterable
     {
-        if ($sheet->sheet->reading->tables === [] || $sheet->sheet->cells->rows() === 0) {
+        if ($sheet->tables() === [] || $sheet->sheet->cells->rows() === 0) {
             return;
         }
         $dress = new Dress([$sheet->number], $this->stylebook, true);

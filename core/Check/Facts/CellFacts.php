@@ -12,6 +12,18 @@ final readonly class CellFacts
     {
     }
 
+    /** Whether a column has no blank cell in the rows that were counted, or was not counted at all. */
+    public function isFull(int $column): bool
+    {
+        foreach ($this->columns as $of) {
+            if (isset($of[$column]) && $of[$column]->filled < $of[$column]->rows) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function of(int $table, int $column): ColumnFacts
     {
         return $this->columns[$table][$column] ?? new ColumnFacts;

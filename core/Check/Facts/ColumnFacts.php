@@ -12,6 +12,9 @@ final class ColumnFacts
     /** Different texts and formulas that are told apart. */
     public const KINDS = 400;
 
+    /** Rows that were counted. */
+    public int $rows = 0;
+
     /** Cells that are not blank. */
     public int $filled = 0;
 

@@ -15,8 +15,11 @@ use Rilvet\Reading\TableReading;
 /** Counts what the columns of a table hold. */
 final class FactsWatch implements Watch
 {
-    /** Rows of a table whose plain values are counted; what is wrong in more of them is wrong in these too. Formulas are seen in all. */
-    private const ROWS = 20_000;
+    /**
+     * Rows of a table whose plain values are counted; what is wrong in more of them is wrong in these too. Formulas are seen in all rows
+     * of the columns that have some there.
+     */
+    private const ROWS = 5_000;
 
     /** Columns of a table that are counted. */
     private const COLUMNS = 1_000;
@@ -26,10 +29,13 @@ final class FactsWatch implements Watch
     /** @var array<int, ColumnFacts> */
     private array $facts = [];
 
+    /** @var array<int, ColumnFacts> those with formulas */
+    private array $watched = [];
+
     public function __construct(TableReading $table)
     {
         foreach ($table->isTurned() ? [] : array_slice($table->columns, 0, self::COLUMNS) as $column) {
-            if ($column->role === ColumnRole::Data || $column->role === ColumnRole::Label) {
+            if (in_array($column->role, [ColumnRole::Data, ColumnRole::Label, ColumnRole::Total], true)) {
                 $this->facts[$column->column] = new ColumnFacts;
             }
         }
@@ -41,7 +47,11 @@ final class FactsWatch implements Watch
             return;
         }
         $isCounted = ++$this->rows <= self::ROWS;
-        foreach ($this->facts as $at => $facts) {
+        if ($this->rows === self::ROWS + 1) {
+            $this->watched = array_filter($this->facts, fn (ColumnFacts $facts) => $facts->formulas !== []);
+        }
+        foreach ($isCounted ? $this->facts : $this->watched as $at => $facts) {
+            $isCounted && $facts->rows++;
             $cell = $cells[$at - 1] ?? null;
             if ($cell === null) {
                 continue;

@@ -22,7 +22,9 @@ final class Survey
     /** @var array<int, array<int, list<Wear>>> by the object of the table, then by column */
     private array $bodies = [];
 
-    public function __construct(private readonly Worksheet $sheet, private readonly DressedSheet $dressed)
+    /** @param  CellFacts|null  $facts  where they are known, columns without blank cells are not read again */
+    public function __construct(private readonly Worksheet $sheet, private readonly DressedSheet $dressed,
+        private readonly ?CellFacts $facts = null)
     {
     }
 
@@ -59,6 +61,9 @@ final class Survey
     /** Whether any of some places holds something; at most some hundred cells are read for it. */
     public function isFilled(Places $places, int $column): bool
     {
+        if ($this->facts?->isFull($column) === true) {
+            return true;
+        }
         $read = 0;
         foreach ($places->stretches() as [$from, $to]) {
             $to = min($to, $from + 200);

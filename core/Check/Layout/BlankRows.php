@@ -28,7 +28,7 @@ final readonly class BlankRows implements SheetCheck
 
     public function find(Checked $sheet): iterable
     {
-        foreach ($sheet->sheet->reading->tables as $table) {
+        foreach ($sheet->tables() as $table) {
             $blank = [];
             foreach ($table->runs as $at => $run) {
                 $isWithin = ($table->runs[$at - 1] ?? null)?->part === Part::Body && ($table->runs[$at + 1] ?? null)?->part === Part::Body;
@@ -37,7 +37,8 @@ final readonly class BlankRows implements SheetCheck
             }
             $count = array_sum(array_map(fn (RowRun $run) => $run->last - $run->first + 1, $blank));
             // Between groups that each end in one they are white space: what keeps a rhythm is meant.
-            if ($blank === [] || count($blank) > 3) {
+            $isList = $table->lastHeadRow() !== null && count($table->columns) > 1 && $table->range->rows() > 6;
+            if ($blank === [] || count($blank) > 3 || ! $isList || $count * 4 > $table->range->rows()) {
                 continue;
             }
             $at = fn (RowRun $run) => (string) Range::of($run->first, $table->range->left, $run->last, $table->range->right);

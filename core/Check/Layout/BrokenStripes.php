@@ -26,7 +26,7 @@ final readonly class BrokenStripes implements SheetCheck
 
     public function find(Checked $sheet): iterable
     {
-        foreach ($sheet->sheet->reading->tables as $table) {
+        foreach ($sheet->tables() as $table) {
             $body = $table->bodyRange();
             $column = ($table->lastLabelColumn() ?? $table->range->left - 1) + 1;
             if ($body === null || $body->rows() < 6 || $column > $table->range->right || $sheet->sheet->stylebook?->stripes !== null) {

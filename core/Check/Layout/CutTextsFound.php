@@ -25,6 +25,9 @@ final readonly class CutTextsFound implements SheetCheck
 
     public function find(Checked $sheet): iterable
     {
+        if ($sheet->sheet->cells->columns() > 2_000) {
+            return;
+        }
         $cut = CutTexts::of($sheet->workbook, $sheet->number);
         if ($cut->count > 0) {
             yield $sheet->finding($this, implode(', ', array_slice($cut->places, 0, Places::NAMED)), $cut->count,

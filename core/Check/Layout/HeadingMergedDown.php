@@ -23,7 +23,7 @@ final readonly class HeadingMergedDown implements SheetCheck
 
     public function find(Checked $sheet): iterable
     {
-        foreach ($sheet->sheet->reading->tables as $table) {
+        foreach ($sheet->tables() as $table) {
             $last = $table->lastHeadRow();
             $body = $table->bodyRange();
             if ($last === null || $body === null || $body->rows() < 5) {

@@ -27,7 +27,7 @@ final readonly class HeadingsOutOfSight implements SheetCheck
 
     public function find(Checked $sheet): iterable
     {
-        $tables = $sheet->sheet->reading->tables;
+        $tables = $sheet->tables();
         $head = ($tables[0] ?? null)?->lastHeadRow();
         if (count($tables) !== 1 || $head === null || $head > 20 || $tables[0]->range->bottom - $head <= self::SCREEN) {
             return;

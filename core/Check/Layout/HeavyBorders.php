@@ -24,7 +24,7 @@ final readonly class HeavyBorders implements SheetCheck
 
     public function find(Checked $sheet): iterable
     {
-        foreach ($sheet->sheet->reading->tables as $table) {
+        foreach ($sheet->tables() as $table) {
             $body = $table->bodyRange();
             if ($body === null || $body->rows() < 3) {
                 continue;

@@ -38,6 +38,9 @@ final readonly class MixedAlignment implements ColumnCheck
                     '', 'general' => $own,
                     default => $says,
                 });
+            if (count($groups) < 2) {
+                continue;
+            }
             $groups = array_filter($groups, fn (Wear $wear) => $sheet->survey()->isFilled($wear->places, $column->column));
             if (count($groups) < 2) {
                 continue;

@@ -21,7 +21,7 @@ final readonly class ReadWithDoubt implements SheetCheck
 
     public function find(Checked $sheet): iterable
     {
-        foreach ($sheet->sheet->reading->tables as $table) {
+        foreach ($sheet->tables() as $table) {
             if ($table->confidence < 0.5 && $table->range->cells() >= 12) {
                 yield $sheet->finding($this, $table->range, 1, "The table of $table->range is read with ".round(100 * $table->confidence).
                     ' % certainty: look whether its headings, data and totals are what they are taken for.');

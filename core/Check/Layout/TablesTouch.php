@@ -24,7 +24,7 @@ final readonly class TablesTouch implements SheetCheck
 
     public function find(Checked $sheet): iterable
     {
-        $tables = array_slice($sheet->sheet->reading->tables, 0, self::MOST);
+        $tables = array_slice($sheet->tables(), 0, self::MOST);
         foreach ($tables as $at => $one) {
             foreach (array_slice($tables, $at + 1) as $other) {
                 [$upper, $lower] = $one->range->top <= $other->range->top ? [$one, $other] : [$other, $one];

@@ -35,6 +35,9 @@ final readonly class MixedFormats implements ColumnCheck
             }
             $groups = $sheet->survey()->by($table, $column->column,
                 fn (ResolvedLook $look) => self::kind($look->look->text(Attribute::Number)));
+            if (count($groups) < 2) {
+                continue;
+            }
             $groups = array_filter($groups, fn (Wear $wear) => $sheet->survey()->isFilled($wear->places, $column->column));
             if (count($groups) < 2 || count($groups) > 12) {
                 continue;

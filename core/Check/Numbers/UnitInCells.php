@@ -25,7 +25,7 @@ final readonly class UnitInCells implements ColumnCheck
 
     public function find(Checked $sheet): iterable
     {
-        foreach ($sheet->columns() as [, $column, $range, $facts]) {
+        foreach ($sheet->columns(true) as [, $column, $range, $facts]) {
             if ($facts->texts < 3 || $facts->texts * 10 < $facts->filled * 8 || $facts->words === null) {
                 continue;
             }

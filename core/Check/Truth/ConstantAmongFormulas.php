@@ -47,7 +47,7 @@ final readonly class ConstantAmongFormulas implements ColumnCheck
     private static function mend(Checked $sheet, array $constants): ?Mend
     {
         $cells = [];
-        foreach ($sheet->columns() as [, $column, , $facts]) {
+        foreach ($sheet->columns(totals: true) as [, $column, , $facts]) {
             foreach ($constants as $one) {
                 if ($one->left === $column->column && count($facts->templates) === 1) {
                     $cells[$one->top][$one->left] = Cell::formula(References::filled(reset($facts->templates), $one->top), null);
@@ -62,7 +62,7 @@ final readonly class ConstantAmongFormulas implements ColumnCheck
     /** A value above all formulas, from which the next goes on: a number that is counted up, a balance that is carried. */
     private static function starts(Checked $sheet, Range $cell): bool
     {
-        foreach ($sheet->sheet->reading->tables as $table) {
+        foreach ($sheet->tables() as $table) {
             if ($table->range->contains($cell->top, $cell->left)) {
                 if ($table->firstBodyRow() !== $cell->top) {
                     return false;

@@ -23,7 +23,7 @@ final readonly class FormulaDiffers implements ColumnCheck
 
     public function find(Checked $sheet): iterable
     {
-        foreach ($sheet->columns() as [$table, $column, , $facts]) {
+        foreach ($sheet->columns(totals: true) as [$table, $column, , $facts]) {
             if ($facts->formulas === null || count($facts->formulas) < 2) {
                 continue;
             }

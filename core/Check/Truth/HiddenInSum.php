@@ -24,7 +24,7 @@ final readonly class HiddenInSum implements SheetCheck
     public function find(Checked $sheet): iterable
     {
         $hidden = $sheet->sheet->setup->sizes->hiddenRows;
-        foreach ($hidden === [] ? [] : $sheet->sheet->reading->tables as $table) {
+        foreach ($hidden === [] ? [] : $sheet->tables() as $table) {
             $row = TotalIsNotTheSum::totalRow($table);
             $body = $table->bodyRange();
             $within = $body === null ? [] : array_values(array_filter($hidden, fn (int $one) => $one >= $body->top && $one <= $body->bottom

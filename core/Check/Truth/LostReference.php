@@ -21,7 +21,7 @@ final readonly class LostReference implements ColumnCheck
 
     public function find(Checked $sheet): iterable
     {
-        foreach ($sheet->columns() as [, $column, , $facts]) {
+        foreach ($sheet->columns(totals: true) as [, $column, , $facts]) {
             if ($facts->lost !== null) {
                 $count = $facts->lost->count;
                 yield $sheet->finding($this, $facts->lost->text(), $count, Checked::called($column).': '.number_format($count).

@@ -79,8 +79,10 @@ final class TotalWatch implements Watch
     {
         foreach ($this->totals as $column => $total) {
             [$sum, $count] = [$this->sums[$column], $this->counts[$column]];
-            // Figures that were rounded before they were written may each be half a place away.
-            $may = $count * 0.5 * 10 ** -$this->columns[$column]->decimals + 1e-9 * abs($sum);
+            // Figures that were rounded before they were written may each be half a place away; together they seldom are further
+            // than four times their standard deviation, which is the square root of n / 12.
+            $may = 1e-9 * abs($sum) + ($this->isRight ? 0.0
+                : min($count / 2, 4 * sqrt($count / 12)) * 10 ** -$this->columns[$column]->decimals);
             $off = abs($total - $sum);
             if ($count < 3 || isset($this->doubtful[$column]) || ($off <= $may) !== $this->isRight || $off > self::NEAR * abs($sum)) {
                 continue;
