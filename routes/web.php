@@ -77,6 +77,7 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}/entry', [GuardController::class, 'cell']);
         Route::get('sheets/{number}/next', [GuardController::class, 'next']);
         Route::get('findings', [FindingController::class, 'list']);
+        Route::get('findings/report', [FindingController::class, 'report']);
         Route::get('conditions', [ConditionController::class, 'list']);
         Route::post('sheets/{number}/condition', [ConditionController::class, 'try']);
         Route::post('point', [ActController::class, 'goTo']);

@@ -30,7 +30,10 @@ final class Corpus
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
-    /** @return iterable<string, array{Bed, string|null, list<string>}> a workbook, the check that must find its fault, others that may */
+    /**
+     * @return iterable<string, array{Bed, string|null, list<string>, 3?: string}> a workbook, the check that must find its fault, others
+     *     that may; the check that must not
+     */
     public function all(): iterable
     {
         foreach (self::SHAPES as $shape) {
@@ -47,6 +50,11 @@ final class Corpus
                 }
             }
         }
+        foreach (self::alikes() as $name => [$check, $shape, $plant, $may]) {
+            $bed = $this->bed($shape, 14);
+            $plant($bed, $bed->sheet);
+            yield "$name in $shape" => [$bed, null, $may, $check];
+        }
     }
 
     /** @return array<string, array{string, list<string>, Closure(Bed, Worksheet): mixed, list<string>}> check, shapes, planting, others that may find it */
@@ -57,7 +65,8 @@ final class Corpus
         return [
             'an error value' => ['error-value', $figures, fn (Bed $bed, Worksheet $on) => $on->setCellValue($bed->at('formula', 3), '=1/0'),
                 ['formula-differs']],
-            'a lost reference' => ['lost-reference', $figures, fn (Bed $bed, Worksheet $on) => $on->setCellValue($bed->at('formula', 3), '=#REF!+1'),
+            'a lost reference' => ['lost-reference', $figures, fn (Bed $bed, Worksheet $on) => $on->setCellValue($bed->at('formula',
+                3), '=#REF!+1'),
                 ['error-value', 'formula-differs']],
             'a typed total that is off' => ['total-not-the-sum', ['orders', 'budget'],
                 fn (Bed $bed, Worksheet $on) => $on->setCellValue($bed->at('count', $bed->total), $bed->sum('count') + 7), []],
@@ -107,10 +116,12 @@ final class Corpus
             }, []],
             'days in two orders' => ['mixed-formats', ['orders', 'log'], fn (Bed $bed, Worksheet $on) => $on->getStyle($bed->at('day', 3))
                 ->getNumberFormat()->setFormatCode('dd/mm/yyyy'), []],
-            'two currencies' => ['mixed-formats', ['orders', 'budget'], fn (Bed $bed, Worksheet $on) => $on->getStyle($bed->at('formula', 3))
+            'two currencies' => ['mixed-formats', ['orders', 'budget'], fn (Bed $bed,
+                Worksheet $on) => $on->getStyle($bed->at('formula', 3))
                 ->getNumberFormat()->setFormatCode('"£"#,##0.00'), ['cut-texts']],
             'decimals that differ' => ['mixed-decimals', ['orders', 'budget', 'measures'], fn (Bed $bed, Worksheet $on) => $on->getStyle(
-                $bed->at(isset($bed->columns['weight']) ? 'weight' : 'formula', 3))->getNumberFormat()->setFormatCode('0.0'), ['mixed-formats', 'rounded-total']],
+                $bed->at(isset($bed->columns['weight']) ? 'weight' : 'formula', 3))->getNumberFormat()->setFormatCode('0.0'),
+                ['mixed-formats', 'rounded-total']],
             'shown parts that do not add up' => ['rounded-total', ['orders'], function (Bed $bed, Worksheet $on) {
                 for ($row = 0; $row < $bed->rows; $row++) {
                     $on->setCellValue($bed->at('count', $row), 10.4);
@@ -136,24 +147,29 @@ final class Corpus
                 $bed->at($bed->last(), -1), $on->getCell($bed->at('name', -1))->getValue()), ['cut-texts']],
             'a heading missing' => ['heading-missing', ['orders', 'people', 'budget'], fn (Bed $bed, Worksheet $on) => $on->setCellValue(
                 $bed->at($bed->last(), -1), null), []],
-            'a blank row' => ['blank-rows', ['people', 'log', 'measures'], fn (Bed $bed, Worksheet $on) => $on->insertNewRowBefore($bed->row(5)),
+            'a blank row' => ['blank-rows', ['people', 'log', 'measures'], fn (Bed $bed,
+                Worksheet $on) => $on->insertNewRowBefore($bed->row(5)),
                 ['headings-out-of-sight', 'broken-stripes']],
             'a cell far away' => ['far-away', self::SHAPES, fn (Bed $bed, Worksheet $on) => $on->setCellValue('B900', 'x'), ['cut-texts']],
-            'pale ink' => ['contrast', self::SHAPES, fn (Bed $bed, Worksheet $on) => $on->getStyle($bed->at('name', 2))->getFont()->getColor()
+            'pale ink' => ['contrast', self::SHAPES, fn (Bed $bed, Worksheet $on) => $on->getStyle($bed->at('name',
+                2))->getFont()->getColor()
                 ->setRGB('DDDDCC'), ['near-colours']],
             'nearly the same fill' => ['near-colours', self::SHAPES, function (Bed $bed, Worksheet $on) {
                 foreach ([1, 2, 3] as $row) {
-                    $on->getStyle($bed->at('name', $row))->getFill()->setFillType('solid')->getStartColor()->setRGB($row === 3 ? 'DCEBF5' : 'DDEBF7');
+                    $on->getStyle($bed->at('name', $row))->getFill()->setFillType('solid')->getStartColor()->setRGB($row === 3
+                        ? 'DCEBF5' : 'DDEBF7');
                 }
             }, []],
-            'nearly the same size' => ['near-sizes', self::SHAPES, fn (Bed $bed, Worksheet $on) => $on->getStyle($bed->at('name', 2))->getFont()
+            'nearly the same size' => ['near-sizes', self::SHAPES, fn (Bed $bed, Worksheet $on) => $on->getStyle($bed->at('name',
+                2))->getFont()
                 ->setSize(10), []],
             'many fonts' => ['many-kinds', ['people', 'orders'], function (Bed $bed, Worksheet $on) {
                 foreach (['Arimo', 'Tinos', 'Cousine', 'Gelasio'] as $row => $font) {
                     $on->getStyle($bed->at('name', $row))->getFont()->setName($font);
                 }
             }, ['cut-texts']],
-            'figures that are cut' => ['cut-texts', $figures, fn (Bed $bed, Worksheet $on) => $on->getColumnDimension($bed->columns['formula'])
+            'figures that are cut' => ['cut-texts', $figures, fn (Bed $bed,
+                Worksheet $on) => $on->getColumnDimension($bed->columns['formula'])
                 ->setWidth(2), []],
             'figures at the left' => ['figures-at-left', ['orders', 'budget', 'measures'], fn (Bed $bed, Worksheet $on) => $on->getStyle(
                 $bed->body(isset($bed->columns['count']) ? 'count' : 'weight'))->getAlignment()->setHorizontal('left'), []],
@@ -166,7 +182,8 @@ final class Corpus
             'stripes out of step' => ['broken-stripes', ['people', 'measures', 'log'], function (Bed $bed, Worksheet $on) {
                 for ($row = 0; $row < $bed->rows; $row++) {
                     $isDark = ($row + ($row > 6 ? 1 : 0)) % 2 === 0;
-                    $on->getStyle($bed->line($row))->getFill()->setFillType('solid')->getStartColor()->setRGB($isDark ? 'E4DCEB' : 'FFFFFF');
+                    $on->getStyle($bed->line($row))->getFill()->setFillType('solid')->getStartColor()->setRGB($isDark ? 'E4DCEB'
+                        : 'FFFFFF');
                 }
             }, []],
             'a wide column' => ['wide-columns', self::SHAPES, fn (Bed $bed, Worksheet $on) => $on->getColumnDimension($bed->columns['name'])
@@ -194,6 +211,124 @@ final class Corpus
         ];
     }
 
+    /** @return array<string, array{string, string, Closure(Bed, Worksheet): mixed, list<string>}> what only looks like a fault, by check */
+    public static function alikes(): array
+    {
+        $stripes = function (Bed $bed, Worksheet $on) {
+            for ($row = 0; $row < $bed->rows; $row++) {
+                $on->getStyle($bed->line($row))->getFill()->setFillType('solid')->getStartColor()->setRGB($row % 2 === 0 ? 'E4DCEB'
+                    : 'FFFFFF');
+            }
+        };
+
+        return [
+            'a text that spells an error' => ['error-value', 'people', fn (Bed $bed, Worksheet $on) => $on->setCellValueExplicit(
+                $bed->at('name', 2), '#DIV/0!', DataType::TYPE_STRING), []],
+            'a text that speaks of a lost place' => ['lost-reference', 'people', fn (Bed $bed, Worksheet $on) => $on->setCellValueExplicit(
+                $bed->at('name', 2), 'see #REF!', DataType::TYPE_STRING), []],
+            'a first row that begins' => ['formula-differs', 'budget', fn (Bed $bed,
+                Worksheet $on) => $on->setCellValue($bed->at('formula', 0),
+                    '=C2-B2+0'), []],
+            'a hidden row below the total' => ['hidden-in-sum', 'budget', fn (Bed $bed, Worksheet $on) => $on->getRowDimension(
+                $bed->row($bed->rows + 2))->setVisible(false), []],
+            'a word in a column of days' => ['date-as-text', 'log', fn (Bed $bed,
+                Worksheet $on) => $on->setCellValue($bed->at('day', 3), 'spring'),
+                ['mixed-alignment', 'cut-texts']],
+            'growth beyond a hundred percent' => ['whole-percents', 'measures', fn (Bed $bed, Worksheet $on) => $on->setCellValue(
+                $bed->at('share', 3), 1.5), []],
+            'house numbers' => ['unit-in-cells', 'people', function (Bed $bed, Worksheet $on) {
+                for ($row = 0; $row < $bed->rows; $row++) {
+                    $on->setCellValue($bed->at('town', $row), (3 + $row).' Mill Lane');
+                }
+            }, []],
+            'long numbers kept as texts' => ['long-number', 'people', function (Bed $bed, Worksheet $on) {
+                for ($row = 0; $row < $bed->rows; $row++) {
+                    $on->setCellValueExplicit($bed->at('phone', $row), (string) (4_400_000_000_000_000 + 7 * $row), DataType::TYPE_STRING);
+                }
+            }, ['number-as-text', 'cut-texts']],
+            'codes that count up' => ['lost-noughts', 'people', function (Bed $bed, Worksheet $on) {
+                $on->setCellValue($bed->at('phone', -1), 'Code');
+                for ($row = 0; $row < $bed->rows; $row++) {
+                    $on->setCellValue($bed->at('phone', $row), 997 + $row);
+                }
+            }, []],
+            'times of a day' => ['duration-cut', 'measures', function (Bed $bed, Worksheet $on) {
+                for ($row = 0; $row < $bed->rows; $row++) {
+                    $on->setCellValue($bed->at('weight', $row), 0.3 + $row / 48);
+                }
+                $on->getStyle($bed->body('weight'))->getNumberFormat()->setFormatCode('hh:mm');
+            }, []],
+            'a blank cell of another format' => ['mixed-formats', 'log', function (Bed $bed, Worksheet $on) {
+                $on->setCellValue($bed->at('day', 3), null);
+                $on->getStyle($bed->at('day', 3))->getNumberFormat()->setFormatCode('dd/mm/yyyy');
+            }, []],
+            'a blank cell of other decimals' => ['mixed-decimals', 'measures', function (Bed $bed, Worksheet $on) {
+                $on->setCellValue($bed->at('weight', 3), null);
+                $on->getStyle($bed->at('weight', 3))->getNumberFormat()->setFormatCode('0.0');
+            }, []],
+            'whole figures that add up' => ['rounded-total', 'orders', fn () => null, []],
+            'nought itself' => ['rounded-to-nought', 'measures', fn (Bed $bed,
+                Worksheet $on) => $on->setCellValue($bed->at('weight', 3), 0), []],
+            'tails that are not shown' => ['false-precision', 'measures', function (Bed $bed, Worksheet $on) {
+                for ($row = 0; $row < $bed->rows; $row++) {
+                    $on->setCellValue($bed->at('weight', $row), (10 + $row) / 7);
+                }
+            }, []],
+            'thousands but for one' => ['too-many-noughts', 'budget', function (Bed $bed, Worksheet $on) {
+                for ($row = 0; $row < $bed->rows; $row++) {
+                    $on->setCellValue($bed->at('count', $row), 1_000 * (150 + 13 * $row) + ($row === 4 ? 250 : 0));
+                }
+            }, ['cut-texts']],
+            'a remark below a gap' => ['blank-rows', 'people', fn (Bed $bed, Worksheet $on) => $on->setCellValue('A'.
+                $bed->row($bed->rows + 1),
+                'Counted in spring'), []],
+            'a remark some rows below' => ['far-away', 'people', fn (Bed $bed, Worksheet $on) => $on->setCellValue('A'.
+                $bed->row($bed->rows + 9),
+                'Counted in spring'), []],
+            'ink of the colour of its fill' => ['contrast', 'people', fn (Bed $bed, Worksheet $on) => $on->getStyle($bed->at('name',
+                2))->getFont()
+                ->getColor()->setRGB('FFFFFF'), []],
+            'fills that differ' => ['near-colours', 'people', function (Bed $bed, Worksheet $on) {
+                $on->getStyle($bed->at('name', 2))->getFill()->setFillType('solid')->getStartColor()->setRGB('DDEBF7');
+                $on->getStyle($bed->at('name', 3))->getFill()->setFillType('solid')->getStartColor()->setRGB('F7DDDD');
+            }, []],
+            'a size that is meant' => ['near-sizes', 'people', fn (Bed $bed, Worksheet $on) => $on->getStyle($bed->at('name', 2))->getFont()
+                ->setSize(14), ['cut-texts']],
+            'two fonts' => ['many-kinds', 'people', fn (Bed $bed, Worksheet $on) => $on->getStyle($bed->at('name',
+                2))->getFont()->setName('Tinos'), []],
+            'a text that goes on over blank cells' => ['cut-texts', 'people', fn (Bed $bed, Worksheet $on) => $on->setCellValue(
+                'A'.$bed->row($bed->rows + 2), 'Counted in spring, and again in autumn after the flood'), []],
+            'codes at the left' => ['figures-at-left', 'people', function (Bed $bed, Worksheet $on) {
+                $on->getStyle($bed->body('phone'))->getAlignment()->setHorizontal('left');
+            }, []],
+            'right by kind and right by hand' => ['mixed-alignment', 'orders', fn (Bed $bed,
+                Worksheet $on) => $on->getStyle($bed->at('count', 3))
+                ->getAlignment()->setHorizontal('right'), []],
+            'a merged title' => ['merged-in-body', 'people', function (Bed $bed, Worksheet $on) {
+                $on->insertNewRowBefore(1, 2);
+                $on->setCellValue('A1', 'Who works where');
+                $on->mergeCells('A1:D1');
+                $on->freezePane('A4');
+            }, []],
+            'a thick line around' => ['heavy-borders', 'people', fn (Bed $bed, Worksheet $on) => $on->getStyle($bed->whole())->getBorders()
+                ->getOutline()->setBorderStyle(Border::BORDER_MEDIUM), []],
+            'stripes in step' => ['broken-stripes', 'people', $stripes, []],
+            'a wide column that is full' => ['wide-columns', 'people', function (Bed $bed, Worksheet $on) {
+                $on->getColumnDimension('A')->setWidth(60);
+                $on->setCellValue($bed->at('name', 3), 'Hazel, grafted in the second spring after the flood');
+            }, []],
+            'a hidden column of nothing' => ['hidden-data', 'people', fn (Bed $bed,
+                Worksheet $on) => $on->getColumnDimension('J')->setVisible(false), []],
+            'a short list' => ['headings-out-of-sight', 'people', fn (Bed $bed, Worksheet $on) => $on->unfreezePane(), []],
+            'two names' => ['spelled-twice', 'people', function (Bed $bed, Worksheet $on) {
+                $on->setCellValue($bed->at('group', 2), 'Ash Ltd');
+                $on->setCellValue($bed->at('group', 3), 'Ash Co');
+            }, []],
+            'a name of its own' => ['sheet-name', 'people', fn (Bed $bed, Worksheet $on) => $on->setTitle('Sheet metal'), []],
+            'a total that follows' => ['total-typed', 'budget', fn () => null, []],
+        ];
+    }
+
     /** A workbook of one sheet with nothing wrong in it. */
     public function bed(string $shape, int $rows): Bed
     {
@@ -202,7 +337,8 @@ final class Corpus
         $sheet = $book->getActiveSheet();
         $sheet->setTitle(ucfirst($shape));
         $columns = match ($shape) {
-            'orders' => ['name' => 'Order', 'group' => 'Customer', 'day' => 'Ordered', 'count' => 'Trees', 'price' => 'Price', 'formula' => 'Worth'],
+            'orders' => ['name' => 'Order', 'group' => 'Customer', 'day' => 'Ordered', 'count' => 'Trees', 'price' => 'Price',
+                'formula' => 'Worth'],
             'budget' => ['name' => 'Item', 'count' => 'Planned', 'price' => 'Actual', 'formula' => 'Difference'],
             'people' => ['name' => 'Name', 'group' => 'Team', 'town' => 'Town', 'phone' => 'Phone'],
             'measures' => ['name' => 'Sample', 'weight' => 'Weight', 'share' => 'Share'],
@@ -219,7 +355,8 @@ final class Corpus
             }
         }
         $this->total($bed, $shape);
-        foreach (['day' => 'yyyy-mm-dd', 'formula' => $shape === 'months' ? '#,##0' : '#,##0.00', 'price' => $shape === 'months' ? '#,##0' : '#,##0.00',
+        foreach (['day' => 'yyyy-mm-dd', 'formula' => $shape === 'months' ? '#,##0' : '#,##0.00', 'price' => $shape === 'months'
+            ? '#,##0' : '#,##0.00',
             'weight' => '0.00', 'share' => '0%', 'warmth' => '0.0', 'count' => '#,##0'] as $what => $code) {
             if (isset($bed->columns[$what])) {
                 $sheet->getStyle($bed->at($what, 0).':'.$bed->at($what, $rows))->getNumberFormat()->setFormatCode($code);

@@ -90,7 +90,7 @@ final readonly class FormatWhere implements Act
 
     public function reach(): Reach
     {
-        return Reach::targets($this->targets)->sizing();
+        return Reach::targets($this->targets)->sizing(Settle::depends($this->then));
     }
 
     public function words(Workbook $workbook): string

@@ -150,7 +150,8 @@ final class Comparison
                         [$mine, $yours] = [$one->at($row, $column), $other->at($beside, $across)];
                         $facets = $cells["$mine->number/$yours->number"] ??= self::facets($mine, $yours);
                         if ($facets !== []) {
-                            $differs[] = [$column, $across, $facets, ($yours->part ?? $mine->part)?->words() ?? ''];
+                            $differs[] = [$column, $across, $facets, self::part($this->right, $beside,
+                                $across) ?? self::part($this->left, $row, $column) ?? ''];
                         }
                     }
                     $key === null || $memo[$key] = $differs;
@@ -166,6 +167,11 @@ final class Comparison
                 }
             }
         }
+    }
+
+    private static function part(Worksheet $sheet, int $row, int $column): ?string
+    {
+        return $sheet->reading->tableAt($row, $column)?->partAt($row, $column)?->words();
     }
 
     /** @return \Generator<int, array{list<Cell>, list<Cell>}> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Opis\JsonSchema\Validator;
+use PhpOffice\PhpSpreadsheet\IOFactory;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\TestCase;
@@ -383,15 +384,32 @@ final class CommandLineTest extends TestCase
         $report = json_decode($out, true);
         self::assertSame(['orders.xlsx', 'a/list.csv'], array_column($report['files'], 'file'));
         self::assertSame(['sum-stops-short', 'stray-spaces'], array_column($report['files'][0]['findings'], 'check'));
+        self::assertSame([['changes 1 formula', 'formulas'], ['changes 1 value', 'values']],
+            array_map(fn (array $one) => [$one['mend'], $one['changes']],
+                $report['files'][0]['findings']));
         self::assertSame(['check' => 'sum-stops-short', 'severity' => 'wrong', 'sheet' => 'Orders', 'range' => 'C14', 'count' => 1,
             'words' => '"<b>&Count": the sum goes over rows 2 to 11, and leaves 2 figures of its column out, the first in C12.',
-            'evidence' => ['formula' => 'SUM(C2:C11)', 'leaves out' => 2]], $report['files'][0]['findings'][0]);
+            'evidence' => ['formula' => 'SUM(C2:C11)', 'leaves out' => 2], 'mend' => 'changes 1 formula', 'changes' => 'formulas'],
+            $report['files'][0]['findings'][0]);
         [$code, $out] = $this->run_(['check', 'orders.xlsx', '--severity', 'wrong']);
         self::assertSame([3, 1], [$code, substr_count($out, '[')]);
         self::assertSame(0, $this->run_(['check', 'orders.xlsx', '--only', 'error-value,heading-missing'])[0]);
         // A file that cannot be read is named; the others are looked at all the same.
         [$code, $out, $errors] = $this->run_(['check', 'broken.xlsx', 'orders.xlsx']);
         self::assertSame([1, true, 1], [$code, str_contains($out, 'orders.xlsx: 2 findings'), substr_count($errors, "\n")]);
+        // What may be mended is, into a folder, and is not found there again; a report is written.
+        mkdir("$this->folder/mended");
+        [$code, $out] = $this->run_(['check', 'orders.xlsx', '--fix=formulas', '--out', 'mended', '--report', 'found.csv']);
+        self::assertSame([3, true], [$code, str_contains($out, 'mended 1 of 2: mended/orders.xlsx')]);
+        self::assertSame(3, substr_count((string) file_get_contents("$this->folder/found.csv"), "\r\n"));
+        [$code, $out] = $this->run_(['check', 'mended/orders.xlsx']);
+        self::assertSame([3, false, true], [$code, str_contains($out, 'sum-stops-short'), str_contains($out, 'stray-spaces')]);
+        self::assertSame('=SUM(C2:C13)', IOFactory::load("$this->folder/mended/orders.xlsx")->getActiveSheet()->getCell('C14')->getValue());
+        self::assertSame(3, $this->run_(['check', 'orders.xlsx', '--stylebook', 'River ledger', '--only', 'unlike-stylebook'])[0]);
+        foreach ([['--fix'], ['--fix', '--out', 'nowhere'], ['--fix=all', '--out', 'mended'], ['--report', 'x.exe'], ['--stylebook',
+            'No such']] as $wrong) {
+            self::assertSame(2, $this->run_(['check', 'orders.xlsx', ...$wrong])[0], implode(' ', $wrong));
+        }
         [$code, $out] = $this->run_(['check', '--list']);
         $docs = (string) file_get_contents(dirname(__DIR__, 2).'/docs/checks.md');
         foreach (\Rilvet\Check\Checks::all() as $check) {

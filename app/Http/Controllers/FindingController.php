@@ -9,9 +9,13 @@ use App\Bench\Looking;
 use App\Http\Records\FindingRecord;
 use App\Http\Records\FindingsRecord;
 use App\Models\Workbook as WorkbookRow;
+use App\Wire\ActIsWrong;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Rilvet\Check\Finding;
+use Rilvet\Check\Report;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 
 /** What makes a workbook hard to read, wrong or inconsistent. */
 final class FindingController
@@ -32,5 +36,30 @@ final class FindingController
 
         return response()->json(new FindingsRecord($over->looked, $over->sheets,
             array_map(fn (Finding $one) => FindingRecord::of($one, $left->reason($one)), $over->findings)));
+    }
+
+    /** All that is found, to be handed on: html that needs nothing else, csv or JSON. */
+    public function report(Request $request, int $id): Response
+    {
+        $row = WorkbookRow::onShelf($id);
+        $found = $this->looking->over($row)->findings;
+        $left = Left::of($row);
+        $reasons = [];
+        foreach ($found as $one) {
+            $reason = $left->reason($one);
+            $reason === null || $reasons[$one->key()] = $reason;
+        }
+        $report = new Report([['file' => $row->name, 'findings' => $found, 'left' => $reasons]], date('Y-m-d'));
+        [$text, $type, $ending] = match ($request->string('as')->toString()) {
+            'html' => [$report->html(), 'text/html', 'html'],
+            'csv' => [$report->csv(), 'text/csv', 'csv'],
+            'json' => [json_encode($report->toArray(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR
+                | JSON_INVALID_UTF8_SUBSTITUTE), 'application/json', 'json'],
+            default => throw ActIsWrong::argument('as', 'one of html, csv, json'),
+        };
+
+        return response($text, 200, ['Content-Type' => "$type; charset=utf-8",
+            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', str_replace(['/', '\\', '%'], ' ', "Findings of $row->name.$ending"),
+                "Findings.$ending")]);
     }
 }

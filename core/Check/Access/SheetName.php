@@ -24,7 +24,7 @@ final readonly class SheetName implements SheetCheck
 
     public function find(Checked $sheet): iterable
     {
-        if (preg_match(self::UNNAMED, $sheet->sheet->name) === 1 && $sheet->sheet->cells->rows() > 0) {
+        if (preg_match(self::UNNAMED, $sheet->sheet->name) === 1 && $sheet->sheet->cells->rows() > 0 && $sheet->sheet->typing === null) {
             yield $sheet->finding($this, '', 1, 'The name "'.$sheet->sheet->name.'" does not say what the sheet holds.');
         }
     }

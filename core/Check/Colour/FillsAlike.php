@@ -15,7 +15,6 @@ use Rilvet\Colour\Difference;
 use Rilvet\Dressed\Layer;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Look\Attribute;
-use Rilvet\Reading\Part;
 
 /** Fills that some readers cannot tell apart. */
 final readonly class FillsAlike implements SheetCheck
@@ -29,9 +28,9 @@ final readonly class FillsAlike implements SheetCheck
 
     public function find(Checked $sheet): iterable
     {
-        $found = Seen::by($sheet, fn (ResolvedLook $look) => $look->part === Part::Body && in_array($look->from(Attribute::Fill),
+        $found = Seen::by($sheet, fn (ResolvedLook $look) => in_array($look->from(Attribute::Fill),
             [Layer::File, Layer::Hand], true)
-            ? $look->look->paper()->toHex() : '');
+            ? $look->look->paper()->toHex() : '', isAround: false);
         $fills = array_slice(array_map(strval(...), array_keys($found)), 0, 20);
         foreach ($fills as $at => $one) {
             foreach (array_slice($fills, $at + 1) as $other) {

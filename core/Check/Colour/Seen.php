@@ -23,10 +23,11 @@ final class Seen
 
     /**
      * @param  callable(ResolvedLook): string  $by  what looks are told apart by; blank for those that are left aside
+     * @param  bool  $isAround  headings, titles and totals, too
      * @param  bool  $isFilled  blank cells are looked at, to be left aside
      * @return array<string, array{look: ResolvedLook, count: int, ranges: list<Range>}>
      */
-    public static function by(Checked $sheet, callable $by, bool $isFilled = true): array
+    public static function by(Checked $sheet, callable $by, bool $isFilled = true, bool $isAround = true): array
     {
         $found = [];
         /** @var array<string, array{look: ResolvedLook, count: int, ranges: list<Range>}> $found */
@@ -48,7 +49,7 @@ final class Seen
                     }
                 }
             }
-            $rows += $rows > self::ROWS ? 0 : self::around($sheet, $table, $add);
+            $rows += ! $isAround || $rows > self::ROWS ? 0 : self::around($sheet, $table, $add);
         }
 
         return $found;

@@ -34,6 +34,10 @@ final readonly class LostNoughts implements ColumnCheck
                 || $facts->formulas !== []) {
                 continue;
             }
+            // What counts up passes through a power of ten.
+            if ($facts->greatest - $facts->least < 20 * $facts->numbers) {
+                continue;
+            }
             arsort($facts->digits);
             $long = (int) array_key_first($facts->digits);
             $short = array_sum(array_filter($facts->digits, fn (int $digits) => $digits < $long, ARRAY_FILTER_USE_KEY));

@@ -23,7 +23,8 @@ final readonly class TotalTyped implements RowCheck
 
     public function watch(Checked $sheet, ?TableReading $table): ?Watch
     {
-        $row = $table === null ? null : TotalIsNotTheSum::totalRow($table);
+        // A file of texts holds no formulas.
+        $row = $table === null || $sheet->sheet->typing !== null ? null : TotalIsNotTheSum::totalRow($table);
 
         return $table === null || $row === null || $table->isTurned() ? null : new TotalWatch($this, $sheet, $table, $row, isRight: true);
     }

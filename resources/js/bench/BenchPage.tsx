@@ -15,6 +15,7 @@ import { Outline } from './Outline';
 import { Questions } from './Questions';
 import { useBench } from '@/work/state';
 import { TopBar, type View } from './TopBar';
+import { ReportMenu } from '@/findings/ReportMenu';
 import { FindingsView } from '@/findings/FindingsView';
 import { open as toLookAt, useFindings } from '@/findings/useFindings';
 import { go } from '@/parts/path';
@@ -265,7 +266,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                         found={found}
                         sheet={detail.data.name}
                         onBench={() => toView('bench')}
-                        report={null}
+                        report={<ReportMenu id={id} />}
                     >
                         {grid}
                     </FindingsView>

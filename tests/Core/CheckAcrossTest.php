@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Rilvet\Act\Dress;
+use Rilvet\Act\Format;
+use Rilvet\Act\Resize;
+use Rilvet\Act\SetOpening;
+use Rilvet\Act\Targets;
+use Rilvet\Check\Checks;
+use Rilvet\Check\Consistency\UnlikeStylebook;
+use Rilvet\Check\Finding;
+use Rilvet\Check\MendFindings;
+use Rilvet\Compare\Comparison;
+use Rilvet\Compare\Difference;
+use Rilvet\Condition\Condition;
+use Rilvet\Condition\Conditions;
+use Rilvet\Formula\Unsettled;
+use Rilvet\Grid\Cell;
+use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\Range;
+use Rilvet\Grid\RangeSet;
+use Rilvet\Look\Look;
+use Rilvet\Look\LookBook;
+use Rilvet\Look\LookMap;
+use Rilvet\Reading\Finder;
+use Rilvet\Reading\SheetFacts;
+use Rilvet\Stylebook\Builtin;
+use Rilvet\Work\Aspect\FileLooks;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+
+/** Checks of sheets beside each other, of stylebooks, and of what a file rarely has: each with its fault and what only looks so. */
+final class CheckAcrossTest extends TestCase
+{
+    public function test_sheets_of_one_kind_are_told_by_what_most_of_them_have_and_brought_in_line(): void
+    {
+        $year = self::year(4);
+        self::assertSame([], self::found($year, 'sheets-differ'));
+        $bold = fn (Workbook $on, int ...$sheets) => (new Format(self::at('A1:C1', ...$sheets), Look::of(['bold' => true,
+            'fill' => '#DDEBF7'])))->on($on);
+        $three = (new Resize([3], true, [[2, 2]], 140))->on($bold($year, 1, 2, 3));
+        [$third, $fourth] = self::found($three, 'sheets-differ');
+        self::assertSame(['Sheet C', 'Widths: 140, 64 on 3 of 4.'], [$third->sheet, $third->words]);
+        self::assertSame(['Sheet D', 'Heading bold: none, yes on 3 of 4; Heading fill: #FFFFFF, #DDEBF7 on 3 of 4.'],
+            [$fourth->sheet, $fourth->words]);
+        $mended = (new MendFindings([$third, $fourth]))->on($three);
+        self::assertSame([], self::found($mended, 'sheets-differ'));
+        self::assertSame(64, $mended->sheet(3)->setup->sizes->widthOf(2));
+        // Of two against two nobody can tell which is meant, and other headings are another kind.
+        self::assertSame([], self::found($bold($year, 1, 2), 'sheets-differ'));
+        self::assertSame([], self::found($bold(self::year(3, fn (array $rows, int $at) => $at === 2 ? [['Tree', 'Beds', 'Cost'],
+            ...array_slice($rows, 1)] : $rows), 1), 'sheets-differ'));
+    }
+
+    public function test_sheets_of_several_workbooks_are_compared_each_with_the_workbook_it_stands_in(): void
+    {
+        $bold = fn (Workbook $on) => (new Format(self::at('A1:C1'), Look::of(['bold' => true])))->on($on);
+        $found = Checks::inSeries(['north' => $bold(self::year(1)), 'south' => $bold(self::year(1)), 'west' => self::year(1)],
+            Checks::all());
+        $differ = fn (string $of) => array_values(array_filter($found[$of], fn (Finding $one) => $one->check === 'sheets-differ'));
+        self::assertSame([[], [], ['Heading bold: none, yes on 2 of 3.']], [$differ('north'), $differ('south'),
+            array_map(fn (Finding $one) => $one->words, $differ('west'))]);
+    }
+
+    public function test_a_sheet_without_the_stylebook_of_the_others_is_told_and_dressed(): void
+    {
+        $book = Builtin::named('River ledger');
+        $year = (new Dress([1, 2], $book))->on(self::year(3));
+        [$one] = self::found($year, 'not-wearing');
+        self::assertSame(['Sheet C', '2 of 3 sheets wear River ledger, this one wears none.'], [$one->sheet, $one->words]);
+        self::assertSame([], self::found((new MendFindings([$one]))->on($year), 'not-wearing'));
+        self::assertSame([], self::found((new Dress([1], $book))->on(self::year(3)), 'not-wearing'), 'one of three is no rule');
+    }
+
+    public function test_hand_touches_repeat_the_stylebook_or_contradict_it(): void
+    {
+        $book = Builtin::named('River ledger');
+        $dressed = (new Dress([1], $book))->on(self::year(1));
+        self::assertSame([[], []], [self::found($dressed, 'hand-repeats'), self::found($dressed, 'hand-contradicts')]);
+        $look = fn (array $says) => (new Format(self::at('A1:C1'), Look::of($says)))->on($dressed);
+        $ink = $book->part(\Rilvet\Reading\Part::Heading)->ink()->toHex();
+        [$again] = self::found($look(['bold' => true, 'ink' => $ink]), 'hand-repeats');
+        self::assertSame(['A1, B1, C1', 3], [$again->range, $again->count]);
+        [$against] = self::found($look(['ink' => '#FF0000']), 'hand-contradicts');
+        self::assertSame([3, '3 cells say otherwise than the stylebook.'], [$against->count, $against->words]);
+        $wiped = (new MendFindings([$against]))->on($look(['ink' => '#FF0000']));
+        self::assertTrue($wiped->sheet(1)->hand->isEmpty());
+        self::assertSame([], self::found($look(['strike' => true]), 'hand-contradicts'), 'of which the stylebook says nothing');
+    }
+
+    public function test_sheets_that_open_otherwise_than_most_are_told(): void
+    {
+        $year = (new SetOpening([2], gridlines: false, zoom: 130))->on(self::year(4));
+        [$one] = self::found($year, 'open-differently');
+        self::assertSame(['Sheet B', 'The sheet opens at 130 %, most others at 100 %, and shows no gridlines, most others do.'],
+            [$one->sheet, $one->words]);
+        self::assertSame([], self::found((new MendFindings([$one]))->on($year), 'open-differently'));
+        self::assertSame([], self::found((new SetOpening([2], zoom: 130))->on(self::year(2)), 'open-differently'));
+    }
+
+    public function test_conditional_looks_in_pieces_are_gathered(): void
+    {
+        $rule = fn (int $row, string $limit = '5') => Condition::of(['id' => "c$row", 'where' => ['cells' => "B$row"],
+            'test' => ['is' => 'above', 'of' => [$limit]], 'look' => ['bold' => true]]);
+        $with = fn (Condition ...$all) => self::year(1)->withSheet(1,
+            self::year(1)->sheet(1)->withAspects(new Conditions(array_values($all))));
+        [$one] = self::found($with($rule(2), $rule(3), $rule(4), $rule(5)), 'rules-multiply');
+        self::assertSame('4 conditional looks say no more than 1 would.', $one->words);
+        self::assertCount(1, (new MendFindings([$one]))->on($with($rule(2), $rule(3), $rule(4),
+            $rule(5)))->sheet(1)->aspect(Conditions::class)->all);
+        self::assertSame([], self::found($with($rule(2, '1'), $rule(3, '2'), $rule(4, '3')), 'rules-multiply'));
+    }
+
+    public function test_a_total_that_holds_its_subtotals_once_more(): void
+    {
+        $rows = fn (float $total) => [['Bed', 'Trees'], ['North', 10], ['Alder', 20], ['Birch', 30], ['Subtotal',
+            Cell::formula('SUM(B2:B4)', 60)],
+            ['Fir', 5], ['Larch', 15], ['Yew', 25], ['Subtotal', Cell::formula('SUM(B6:B8)', 45)], ['Total',
+                Cell::formula('SUM(B2:B9)', $total)]];
+        [$one] = self::found(self::book(['Beds' => $rows(210)]), 'counted-twice');
+        self::assertSame(['B10',
+            '"Trees": the total says 210.00, which is the figures and their subtotals together; the figures are 105.00.'],
+            [$one->range, $one->words]);
+        self::assertSame([], self::found(self::book(['Beds' => $rows(105)]), 'counted-twice'));
+    }
+
+    public function test_tables_that_touch_and_tables_with_room_between_them(): void
+    {
+        $trees = [['Name', 'Count', 'Price'], ...array_map(fn (int $at) => ["Tree $at", $at * 3, $at * 1.25], range(1, 6))];
+        $fields = [['Area', 'Size', 'Worth'], ...array_map(fn (int $at) => ["Field $at", $at * 7, $at], range(1, 6))];
+        [$one] = self::found(self::book(['Two' => [...$trees, ...$fields]]), 'tables-touch');
+        self::assertSame('A1:C7, A8:C14', $one->range);
+        self::assertSame([], self::found(self::book(['Two' => [...$trees, [null], ...$fields]]), 'tables-touch'));
+    }
+
+    public function test_headings_merged_over_rows_and_a_table_that_is_read_with_doubt(): void
+    {
+        $rows = [['Name', 'Trees', null], [null, 'Small', 'Large'], ...array_map(fn (int $at) => ["Bed $at", $at * 3, $at * 5],
+            range(1, 8))];
+        $merged = fn (string ...$ranges) => ($of = self::book(['Beds' => $rows]))->withSheet(1,
+            $of->sheet(1)->merged(array_map(Range::parse(...), array_values($ranges)), []));
+        $found = self::found($merged('A1:A2'), 'heading-merged');
+        self::assertSame([['A1:A2', '1 heading is merged over several rows.']], array_map(fn (Finding $one) => [$one->range,
+            $one->words], $found));
+        self::assertSame([], self::found($merged('B1:C1'), 'heading-merged'));
+        $doubt = self::found(self::book(['Notes' => [['a', 1, 'b'], [2, 'c', 3], ['d', 'e', 4], [5, 6, 'f'], ['g', 7, 8], [9, 'h',
+            'i']]]), 'read-with-doubt');
+        self::assertLessThanOrEqual(1, count($doubt));
+        self::assertSame([], self::found(self::year(1), 'read-with-doubt'));
+    }
+
+    public function test_looks_far_below_the_data_and_fills_that_some_cannot_tell_apart(): void
+    {
+        $year = self::year(1);
+        $map = function (string $range, array $look) use ($year) {
+            $map = new LookMap;
+            $map->set(Range::parse($range), $year->looks->number(Look::of($look)));
+
+            return $year->withSheet(1, $year->sheet(1)->withAspects(new FileLooks($map)));
+        };
+        [$one] = self::found($map('B5:B40000', ['bold' => true]), 'looks-beyond');
+        self::assertSame('The data ends in row 9, looks go on to row 40,000.', $one->words);
+        self::assertSame([], self::found((new MendFindings([$one]))->on($map('B5:B40000', ['bold' => true])), 'looks-beyond'));
+        self::assertSame([[], []], [self::found($map('B1:B1048576', ['bold' => true]), 'looks-beyond'), self::found($map('B5:B60',
+            ['bold' => true]), 'looks-beyond')]);
+
+        $fills = fn (string $one, string $other) => (new Format(self::at('B4:B5'), Look::of(['fill' => $other])))->on(
+            (new Format(self::at('B2:B3'), Look::of(['fill' => $one])))->on($year));
+        // A red and a green of one lightness (Machado, Oliveira and Fernandes 2009; see DichromacyTest).
+        self::assertCount(1, self::found($fills('#DCAD7C', '#9ABD7F'), 'fills-alike'));
+        self::assertSame([], self::found($fills('#DDEBF7', '#F2D28B'), 'fills-alike'));
+    }
+
+    public function test_a_formula_that_looks_at_itself(): void
+    {
+        $year = self::year(1);
+        $sheet = $year->sheet(1);
+        $circle = $year->withSheet(1, $sheet->withUnsettled(new Unsettled([], [], [Range::parse('C3')])));
+        self::assertSame(['C3'], array_map(fn (Finding $one) => $one->range, self::found($circle, 'circle')));
+        self::assertSame([], self::found($year, 'circle'));
+    }
+
+    public function test_a_sheet_unlike_a_stylebook_is_told_and_dressed(): void
+    {
+        $check = new UnlikeStylebook(Builtin::named('River ledger'));
+        [$one] = Checks::on(self::year(1), [$check]);
+        self::assertStringStartsWith('Unlike River ledger: ', $one->words);
+        self::assertSame([], Checks::on((new MendFindings([$one]))->on(self::year(1)), [$check]));
+    }
+
+    public function test_what_differs_between_two_sheets_is_counted_by_facet_and_part(): void
+    {
+        $year = self::year(1);
+        $other = (new Resize([1], true, [[3, 3]], 90))->on((new Format(self::at('A1:C1'), Look::of(['bold' => true])))->on($year));
+        $told = fn (Comparison $of) => array_map(fn (Difference $one) => [$one->facet, $one->part, $one->count, $one->right[0]],
+            $of->differences);
+        self::assertSame([['type', 'Column headings', 3, 'A1'], ['widths', '', 1, 'C:C']], $told(new Comparison($year, 1, $other, 1)));
+        self::assertSame([], $told(new Comparison($year, 1, $year, 1)));
+        // A row more, and a value changed: rows are matched, not shifted.
+        $rows = self::rows(0);
+        array_splice($rows, 3, 0, [['Wych elm', 3, 4]]);
+        $rows[6][1] = 999;
+        $grown = self::book(['Sheet A' => $rows]);
+        $of = new Comparison($year, 1, $grown, 1);
+        self::assertSame([[1, 1, 3], [4, 5, 6]], $of->rows);
+        self::assertSame([['values', '', 1, 'B7']], $told($of));
+        self::assertSame(['B6'], $of->differences[0]->left);
+        self::assertSame([0, 1], [Comparison::unmatched($of->rows, 9), Comparison::unmatched($of->rows, 10)]);
+    }
+
+    /** @return list<Finding> */
+    private static function found(Workbook $workbook, string $check): array
+    {
+        return array_values(array_filter(Checks::on($workbook, Checks::all()), fn (Finding $one) => $one->check === $check));
+    }
+
+    private static function at(string $ranges, int ...$sheets): Targets
+    {
+        return new Targets($sheets === [] ? [1] : array_values($sheets), RangeSet::parse($ranges));
+    }
+
+    /** @return list<list<mixed>> */
+    private static function rows(int $at): array
+    {
+        $rows = [['Tree', 'Beds', 'Price']];
+        foreach (['Alder', 'Birch', 'Cherry', 'Dogwood', 'Elder', 'Fir', 'Hazel', 'Larch'] as $row => $tree) {
+            $rows[] = [$tree, 11 + ($row * 7 + $at * 3) % 23, 20 + ($row * 13 + $at) % 31];
+        }
+
+        return $rows;
+    }
+
+    /** @param  (\Closure(list<list<mixed>>, int): list<list<mixed>>)|null  $change */
+    private static function year(int $sheets, ?\Closure $change = null): Workbook
+    {
+        $all = [];
+        for ($at = 0; $at < $sheets; $at++) {
+            $all['Sheet '.chr(65 + $at)] = $change === null ? self::rows($at) : $change(self::rows($at), $at);
+        }
+
+        return self::book($all);
+    }
+
+    /** @param  array<string, list<list<mixed>>>  $sheets */
+    private static function book(array $sheets): Workbook
+    {
+        $all = [];
+        foreach ($sheets as $name => $rows) {
+            $cells = new MemorySheet($name, array_map(fn (array $line) => array_map(fn ($value) => $value instanceof Cell ? $value
+                : Cell::of($value), $line), $rows));
+            $all[count($all) + 1] = new Worksheet($cells, $name, Finder::read(SheetFacts::of($cells)));
+        }
+
+        return new Workbook('Trees', $all, new LookBook);
+    }
+}
