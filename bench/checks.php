@@ -38,7 +38,8 @@ foreach ((new Corpus)->all() as $name => [$bed, $check, $may]) {
 unlink($path);
 $count = fn (array $of) => array_sum(array_map(fn ($one) => is_array($one) ? count($one) : $one, $of));
 foreach (array_unique([...array_keys($right), ...array_keys($missed), ...array_keys($wrong)]) as $check) {
-    printf("%-26s found %3d, missed %d, wrongly %d\n", $check, $right[$check] ?? 0, count($missed[$check] ?? []), count($wrong[$check] ?? []));
+    $line = "%-26s found %3d, missed %d, wrongly %d\n";
+    printf($line, $check, $right[$check] ?? 0, count($missed[$check] ?? []), count($wrong[$check] ?? []));
 }
 foreach ([['missed', $missed], ['wrongly', $wrong]] as [$what, $of]) {
     foreach ($of as $check => $some) {

@@ -50,6 +50,7 @@ Route::prefix('api')->group(function () {
         Route::post('strays', [LearnController::class, 'strays']);
     });
 
+    Route::get('series', [FindingController::class, 'series']);
     Route::get('side', [SideController::class, 'compare']);
     Route::get('side/file', [SideController::class, 'file']);
     Route::prefix('workbooks/{id}')->whereNumber(['id', 'number'])->group(function () {
@@ -94,4 +95,5 @@ Route::prefix('api')->group(function () {
 Route::view('/', 'app');
 Route::view('/workbooks/{id}', 'app')->whereNumber('id');
 Route::view('/workbooks/{id}/{screen}', 'app')->whereNumber('id')->whereIn('screen', ['findings', 'side-by-side']);
+Route::view('/findings', 'app');
 Route::view('/stylebooks/{id}', 'app')->whereNumber('id');

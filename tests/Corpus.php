@@ -57,7 +57,10 @@ final class Corpus
         }
     }
 
-    /** @return array<string, array{string, list<string>, Closure(Bed, Worksheet): mixed, list<string>}> check, shapes, planting, others that may find it */
+    /**
+     * @return array<string, array{string, list<string>, Closure(Bed, Worksheet): mixed, list<string>}> check, shapes, planting, others
+     *     that may find it
+     */
     public static function faults(): array
     {
         $figures = ['orders', 'budget', 'months'];

@@ -78,17 +78,50 @@ final class Looking
     }
 
     /**
+     * What is found in the sheets of several workbooks beside each other.
+     *
+     * @param  non-empty-list<WorkbookRow>  $rows
+     * @return array<int, list<Finding>> by the id of the workbook
+     */
+    public function series(array $rows): array
+    {
+        $stamps = array_map(fn (WorkbookRow $row) => implode(' ', array_map(fn (SheetRow $sheet) => "$sheet->id.".
+            SheetRecord::of($sheet)->seen,
+            $row->sheets()->with('stylebook')->get()->all())), $rows);
+        $key = 'found.series.'.self::VERSION.'.'.hash('xxh128', implode('|', $stamps));
+        $known = self::unpacked($key);
+        if (is_array($known)) {
+            /** @var array<int, list<Finding>> */
+            return $known;
+        }
+        $sheets = [];
+        $found = [];
+        foreach ($rows as $row) {
+            array_push($sheets, ...Checks::sheets($this->bench->whole($row), (string) $row->id));
+            $found[$row->id] = [];
+        }
+        foreach (Checks::across($sheets, Checks::ofSeries()) as [$sheet, $finding]) {
+            $found[(int) $sheet->of][] = $finding;
+        }
+        Cache::put($key, serialize($found), self::KEPT);
+
+        return $found;
+    }
+
+    /**
      * Findings of a workbook by their keys, as they are now.
      *
      * @param  list<string>  $keys
+     * @param  list<WorkbookRow>  $beside  other workbooks that it was looked at beside
      * @return non-empty-list<Finding>
      *
      * @throws FindingIsGone where one of them is not there any more
      */
-    public function named(WorkbookRow $row, array $keys): array
+    public function named(WorkbookRow $row, array $keys, array $beside = []): array
     {
         $found = [];
-        foreach ($this->over($row)->findings as $finding) {
+        $series = $beside === [] ? [] : $this->series($beside)[$row->id] ?? [];
+        foreach ([...$this->over($row)->findings, ...$series] as $finding) {
             in_array($finding->key(), $keys, true) && $found[$finding->key()] = $finding;
         }
 

@@ -28,6 +28,9 @@ final readonly class Arguments
     /** Looks of a lifted block. */
     private const LOOKS = 10_000;
 
+    /** Workbooks that are looked at beside each other. */
+    public const SERIES = 200;
+
     /** Findings that are mended or left in one step. */
     private const KEYS = 5_000;
 
@@ -51,6 +54,16 @@ final readonly class Arguments
 
         return $keys === [] || count($keys) > self::KEYS ? throw ActIsWrong::argument('keys', '1 to '.number_format(self::KEYS).
             ' findings') : $keys;
+    }
+
+    /** @return list<Workbook> that a workbook was looked at beside, itself among them */
+    public function beside(): array
+    {
+        $ids = $this->listOrNull('beside') ?? [];
+        $whole = array_filter($ids, is_int(...));
+
+        return count($whole) === count($ids) && count($ids) <= self::SERIES ? array_map(Workbook::onShelf(...), array_values($whole))
+            : throw ActIsWrong::argument('beside', 'at most '.self::SERIES.' workbooks');
     }
 
     public function textOrNull(string $name): ?string

@@ -124,6 +124,12 @@ final class Checks
         return self::sorted($found);
     }
 
+    /** @return list<Check> those that look at sheets of several workbooks beside each other */
+    public static function ofSeries(): array
+    {
+        return [new SheetsDiffer, new NotWearing];
+    }
+
     /**
      * What is found in several workbooks: in each by itself, and in their sheets beside each other.
      *

@@ -10,7 +10,7 @@ final class FindingIsGone extends Refusal
 {
     public static function meanwhile(): self
     {
-        return new self('What was found there is not there any more: the sheet has changed since. Nothing was done; look at the list again.');
+        return new self('What was found there is not there any more: the sheet has changed since. Nothing was done.');
     }
 
     public static function notMended(): self

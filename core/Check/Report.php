@@ -54,7 +54,7 @@ final class Report
 
         return '<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><meta http-equiv="Content-Security-Policy" content="'.
             "default-src 'none'; style-src 'unsafe-inline'".'"><title>Findings, '.self::escape($this->day).'</title><style>'.
-            'body{font:14px/1.45 sans-serif;color:#2a2230;margin:32px;max-width:1080px}h1{font-size:22px}h2{font-size:17px;margin-top:32px}'.
+            'body{font:14px/1.45 sans-serif;color:#2a2230;margin:32px;max-width:1080px}h1{font-size:22px}h2{font-size:17px}'.
             'table{border-collapse:collapse;width:100%}th,td{text-align:left;vertical-align:top;padding:6px 10px;border-bottom:1px solid '.
             '#ded7cb}th{background:#f5f2ec}.wrong{color:#9a4a1f;font-weight:600}code{font-family:monospace}</style></head><body><h1>'.
             'Findings</h1><p>Looked over on '.self::escape($this->day).'</p>'.$body.'</body></html>';

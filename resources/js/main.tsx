@@ -10,6 +10,7 @@ import { Asking } from './parts/Ask';
 import { Announced } from './parts/announce';
 import { Messages } from './parts/Messages';
 import { usePath } from './parts/path';
+import { SeriesPage } from './shelf/SeriesPage';
 import { ShelfPage } from './shelf/ShelfPage';
 
 // What is wrong is said at once; a server that stumbles is asked again.
@@ -29,6 +30,7 @@ function App() {
     const path = usePath();
     const [, workbook, view] = /^\/workbooks\/(\d+)(?:\/(findings|side-by-side))?/.exec(path) ?? [];
     const stylebook = /^\/stylebooks\/(\d+)/.exec(path)?.[1];
+    if (path === '/findings') return <SeriesPage />;
     if (stylebook) return <BookPage key={stylebook} id={Number(stylebook)} />;
     return workbook ? (
         <BenchPage key={workbook} id={Number(workbook)} view={view === 'findings' || view === 'side-by-side' ? view : 'bench'} />

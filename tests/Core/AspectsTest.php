@@ -36,6 +36,8 @@ use Rilvet\Work\Aspect\JoinedTexts;
 use Rilvet\Work\Aspect\KeyBands;
 use Rilvet\Work\Aspect\LaidStripe;
 use Rilvet\Work\Aspect\LaidStripes;
+use Rilvet\Work\Aspect\LeftFinding;
+use Rilvet\Work\Aspect\LeftFindings;
 use Rilvet\Work\Aspect\Moves;
 use Rilvet\Work\Aspect\NamedLooks;
 use Rilvet\Work\Aspect\Origin;
@@ -86,6 +88,8 @@ final class AspectsTest extends TestCase
             'said_cells' => [new SaidCells([Part::FormulaCell], [Range::parse('B3:D9')], [Range::parse('C4')])],
             'protection' => [new Protection([Allowance::Sort], new Password('SHA-512', 'aGFzaA==', 'c2FsdA==', 1_000))],
             'role' => [new SheetRole(Role::Entry, 'To be filled in each week')],
+            'left' => [new LeftFindings([new LeftFinding('mixed-formats', 'B4:B9, D5', 'two ways', 'as the customer writes it'),
+                new LeftFinding('sheet-name', '', 'says nothing', 'known by it')])],
         ];
     }
 

@@ -123,7 +123,8 @@ final class FindingsTest extends TestCase
         $workbook = $this->workbook('orders', fn (Bed $bed) => $bed->sheet->getStyle($bed->at('day',
             3))->getNumberFormat()->setFormatCode('dd/mm/yyyy'));
         $day = $this->found($workbook)['mixed-formats'];
-        $leave = fn (?string $reason, ?string $key = null) => $this->postJson($this->url("workbooks/$workbook->id/acts"), ['act' => 'leave', 'sheet' => 1,
+        $acts = $this->url("workbooks/$workbook->id/acts");
+        $leave = fn (?string $reason, ?string $key = null) => $this->postJson($acts, ['act' => 'leave', 'sheet' => 1,
             'revision' => $workbook->refresh()->revision, 'arguments' => ['keys' => [$key ?? $day['key']], 'reason' => $reason]]);
         $leave('  ')->assertUnprocessable();
         $leave(str_repeat('x', 501))->assertUnprocessable();

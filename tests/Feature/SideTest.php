@@ -26,7 +26,8 @@ final class SideTest extends TestCase
     public function test_each_point_of_a_history_looks_as_it_did(): void
     {
         $workbook = $this->orders();
-        $window = fn (string $at = '') => $this->get($this->url("workbooks/$workbook->id/sheets/1/window?top=1&left=1&bottom=20&right=8$at"))->assertOk()->json();
+        $path = "workbooks/$workbook->id/sheets/1/window?top=1&left=1&bottom=20&right=8";
+        $window = fn (string $at = '') => $this->get($this->url($path.$at))->assertOk()->json();
         $sheet = function (string $at = '') use ($workbook) {
             $detail = $this->get($this->url("workbooks/$workbook->id/sheets/1".($at === '' ? '' : "?$at")))->assertOk()->json();
 

@@ -84,6 +84,8 @@ final class WiringTest extends TestCase
             'followRoles' => ['followRoles', ['sheets' => [1], 'order' => true]],
             'addSheet' => ['addSheet', ['of' => 'looks']],
             'addSheet, contents' => ['addSheet', ['of' => 'contents']],
+            'mend' => ['mend', ['keys' => ['found']]],
+            'leave' => ['leave', ['keys' => ['found'], 'reason' => 'as it is meant']],
             'rewriteHeads' => ['rewriteHeads', ['part' => 'heading', 'to' => 'capitals', 'sheets' => [1]]],
             'name' => ['name', ['name' => 'Counts', 'ranges' => 'C2:C4']],
             'edit' => ['edit', ['cells' => [[2, 1, 'Black poplar by the old ferry'], [3, 3, '=C2*2']]]],
@@ -171,6 +173,7 @@ final class WiringTest extends TestCase
     public function test_what_is_tried_is_what_is_done_and_its_undo_leaves_nothing(string $act, array $arguments): void
     {
         $workbook = $this->park($act);
+        $arguments = $this->found($workbook, $arguments);
         $before = $this->state();
         $tried = $this->ask($workbook, $act, $arguments, ['preview' => true])->assertOk();
         $this->assertSame($before, $this->state(), 'a trial leaves nothing');
@@ -258,6 +261,7 @@ final class WiringTest extends TestCase
     private function assertRefusesWhatIsWrong(string $act, array $arguments): void
     {
         $workbook = $this->park($act);
+        $arguments = $this->found($workbook, $arguments);
         ($arguments['scope'] ?? null) === 'everywhere' && $this->act($workbook, 'dress', ['stylebook' => 'River ledger', 'clean' => false]);
         $before = $this->state();
         foreach (array_diff(array_keys($arguments), ['scope']) as $name) {
@@ -282,6 +286,23 @@ final class WiringTest extends TestCase
         }
     }
 
+    /**
+     * What is mended and left is named by what is found there.
+     *
+     * @param  array<string, mixed>  $arguments
+     * @return array<string, mixed>
+     */
+    private function found(Workbook $workbook, array $arguments): array
+    {
+        if (($arguments['keys'] ?? null) !== ['found']) {
+            return $arguments;
+        }
+        $found = $this->get($this->url("workbooks/$workbook->id/findings"))->json('findings');
+        $one = collect((array) $found)->firstWhere('check', 'mixed-alignment');
+
+        return ['keys' => [$one['key']]] + $arguments;
+    }
+
     /** A table with what an act needs to have something to do. */
     private function park(string $act): Workbook
     {
@@ -297,6 +318,7 @@ final class WiringTest extends TestCase
             'unprotect' => $this->act($workbook, 'protect', ['allowed' => [], 'password' => 'Osier 7']),
             'dropEntries' => $this->act($workbook, 'setEntry', self::acts()['setEntry'][1]),
             'arrangeConditions', 'gatherConditions' => $this->conditioned($workbook),
+            'mend', 'leave' => $this->act($workbook, 'format', ['ranges' => 'B3', 'look' => ['horizontal' => 'center']]),
             default => null,
         };
 

@@ -8,8 +8,10 @@ use App\Bench\Left;
 use App\Bench\Looking;
 use App\Http\Records\FindingRecord;
 use App\Http\Records\FindingsRecord;
+use App\Http\Records\SeriesRecord;
 use App\Models\Workbook as WorkbookRow;
 use App\Wire\ActIsWrong;
+use App\Wire\Arguments;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -38,6 +40,24 @@ final class FindingController
             array_map(fn (Finding $one) => FindingRecord::of($one, $left->reason($one)), $over->findings)));
     }
 
+    /** What is found in several workbooks beside each other, by workbook. */
+    public function series(Request $request): JsonResponse
+    {
+        $said = $request->string('workbooks')->toString();
+        if (preg_match('/^\d{1,9}(,\d{1,9})*$/', $said) !== 1 || substr_count($said, ',') >= Arguments::SERIES) {
+            throw ActIsWrong::argument('workbooks', 'the ids of 1 to '.Arguments::SERIES.' workbooks: 3,5,8');
+        }
+        $rows = array_map(fn (string $id) => WorkbookRow::onShelf((int) $id), array_values(array_unique(explode(',', $said))));
+        $found = $this->looking->series($rows);
+
+        return response()->json(array_map(function (WorkbookRow $row) use ($found) {
+            $left = Left::of($row);
+
+            return new SeriesRecord($row->id, $row->name, $row->revision,
+                array_map(fn (Finding $one) => FindingRecord::of($one, $left->reason($one)), $found[$row->id] ?? []));
+        }, $rows));
+    }
+
     /** All that is found, to be handed on: html that needs nothing else, csv or JSON. */
     public function report(Request $request, int $id): Response
     {
@@ -59,7 +79,8 @@ final class FindingController
         };
 
         return response($text, 200, ['Content-Type' => "$type; charset=utf-8",
-            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', str_replace(['/', '\\', '%'], ' ', "Findings of $row->name.$ending"),
+            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', str_replace(['/', '\\', '%'], ' ',
+                "Findings of $row->name.$ending"),
                 "Findings.$ending")]);
     }
 }

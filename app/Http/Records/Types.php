@@ -78,6 +78,7 @@ final class Types
         TruthNote::class,
         FindingRecord::class,
         FindingsRecord::class,
+        SeriesRecord::class,
         Difference::class,
         SideRecord::class,
         CutTexts::class,

@@ -16,13 +16,13 @@ final readonly class Leave implements WiredAct
 {
     public const NAME = 'leave';
 
-    public const ARGUMENTS = '{ keys: string[]; reason: string | null }';
+    public const ARGUMENTS = '{ keys: string[]; reason: string | null; beside?: number[] }';
 
     public function act(Arguments $given): Act
     {
         $reason = $given->textOrNull('reason');
         $findings = [];
-        foreach (app(Looking::class)->named($given->workbook(), $given->keys()) as $one) {
+        foreach (app(Looking::class)->named($given->workbook(), $given->keys(), $given->beside()) as $one) {
             $findings[$one->number][] = new LeftFinding($one->check, $one->range, $one->words, trim($reason ?? ''));
         }
 

@@ -17,11 +17,11 @@ final readonly class Mend implements WiredAct
 {
     public const NAME = 'mend';
 
-    public const ARGUMENTS = '{ keys: string[] }';
+    public const ARGUMENTS = '{ keys: string[]; beside?: number[] }';
 
     public function act(Arguments $given): Act
     {
-        $found = array_values(array_filter(app(Looking::class)->named($given->workbook(), $given->keys()),
+        $found = array_values(array_filter(app(Looking::class)->named($given->workbook(), $given->keys(), $given->beside()),
             fn (Finding $finding) => $finding->mend !== null));
 
         return $found === [] ? throw FindingIsGone::notMended() : new MendFindings($found);

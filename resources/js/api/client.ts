@@ -28,6 +28,7 @@ import type {
     NumberView,
     RevisionArguments,
     RulesRecord,
+    SeriesRecord,
     SheetDetail,
     SideRecord,
     SelectionRecord,
@@ -279,6 +280,10 @@ export const api = {
     /** What is found so far; asked again until all sheets are looked over. */
     findings: (id: number, first: number, signal?: AbortSignal) =>
         call<FindingsRecord>('GET', `workbooks/${id}/findings?first=${first}`, undefined, signal),
+    series: (ids: number[]) => call<SeriesRecord[]>('GET', `series?workbooks=${ids.join(',')}`),
+    /** Mends or leaves findings of a workbook that is not open. */
+    within: <Name extends 'mend' | 'leave'>(id: number, revision: number, act: Name, args: ActArguments[Name]) =>
+        patiently<ActRecord>('POST', `workbooks/${id}/acts`, { act, revision, sheet: 0, arguments: args }),
     touches: (id: number) => call<TouchedRecord[]>('GET', `workbooks/${id}/touches`),
     cut: (id: number, sheet: number) => call<CutTexts>('GET', `workbooks/${id}/sheets/${sheet}/cut`),
     currencies: () => call<CurrencyRecord[]>('GET', 'currencies'),

@@ -370,8 +370,8 @@ export interface ActArguments {
   followRoles: { sheets?: number[] | 'all'; order?: boolean };
   addSheet: { of: 'looks' | 'contents' };
   rewriteHeads: { part: 'heading' | 'column_group'; to: 'capitals' | 'sentence' | 'says'; says?: string; below?: 'entry_cell' | 'choice_cell' | 'formula_cell'; sheets?: number[] | 'all' };
-  mend: { keys: string[] };
-  leave: { keys: string[]; reason: string | null };
+  mend: { keys: string[]; beside?: number[] };
+  leave: { keys: string[]; reason: string | null; beside?: number[] };
 }
 
 export interface RevisionArguments {
@@ -652,6 +652,13 @@ export interface FindingRecord {
 export interface FindingsRecord {
   looked: number;
   sheets: number;
+  findings: FindingRecord[];
+}
+
+export interface SeriesRecord {
+  id: number;
+  name: string;
+  revision: number;
   findings: FindingRecord[];
 }
 

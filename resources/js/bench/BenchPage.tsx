@@ -155,11 +155,12 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                 onAgain={() => void detail.refetch()}
             />
         );
-    if (!bench.data || !detail.data) return <main className="p-10 text-quiet">Opening the workbook…</main>;
-    const isDressing = dressing ?? detail.data.wears === null;
-    const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
     const isBench = shownView === 'bench';
-    const grid = (
+    // Other views stay where they are while the sheet that they go to is opened.
+    if (!bench.data || (isBench && !detail.data)) return <main className="p-10 text-quiet">Opening the workbook…</main>;
+    const isDressing = dressing ?? detail.data?.wears === null;
+    const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
+    const grid = shown && (
         <Grid
             key={number}
             id={id}
@@ -187,7 +188,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
             <TopBar
                 bench={bench.data}
                 acts={acts}
-                wears={detail.data.wears}
+                wears={detail.data?.wears ?? null}
                 dressing={isDressing}
                 onDress={() => {
                     setDressing(!isDressing);
@@ -201,7 +202,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
             />
             <main className="contents">
                 <h1 className="sr-only">{bench.data.name}</h1>
-                {isBench ? (
+                {isBench && detail.data ? (
                     <>
                         <div className={`relative grid min-h-0 ${columns}`}>
                             {!reader && (!narrow || drawer === 'outline') && (
@@ -264,7 +265,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                         bench={bench.data}
                         acts={acts}
                         found={found}
-                        sheet={detail.data.name}
+                        sheet={record?.name ?? ''}
                         onBench={() => toView('bench')}
                         report={<ReportMenu id={id} />}
                     >
@@ -273,12 +274,14 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                 )}
             </main>
             <Working />
-            {isBench && <FootLine bench={bench.data} detail={detail.data} acts={acts} />}
-            {handing && <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />}
+            {isBench && detail.data && <FootLine bench={bench.data} detail={detail.data} acts={acts} />}
+            {handing && detail.data && (
+                <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />
+            )}
             <SortDialog acts={acts} />
             <ProtectDialog acts={acts} />
             {listing && <KeysDialog onClose={() => setListing(false)} />}
-            {finding && (
+            {finding && detail.data && (
                 <FindAction
                     bench={bench.data}
                     detail={detail.data}

@@ -5,6 +5,7 @@ import { api } from '@/api/client';
 import type { ImportRecord } from '@/api/types';
 import { Mark } from '@/parts/Mark';
 import { announce } from '@/parts/announce';
+import { counted } from '@/parts/counted';
 import { say, tell } from '@/parts/Messages';
 import { go } from '@/parts/path';
 import { Proposal } from './Proposal';
@@ -27,6 +28,7 @@ export function ShelfPage() {
         .join();
     const [proposals, setProposals] = useState<ImportRecord[]>([]);
     const [dropping, setDropping] = useState(false);
+    const [chosen, setChosen] = useState<number[]>([]);
     const [busy, setBusy] = useState<string | null>(null);
     const picker = useRef<HTMLInputElement>(null);
     // More than one file came at once: the last answered question does not lead away either.
@@ -111,6 +113,11 @@ export function ShelfPage() {
                 <Mark />
                 <span className="rounded-md bg-damson-soft px-3 py-1 font-semibold text-damson">Shelf</span>
                 <span className="flex-1" />
+                {chosen.length > 0 && (
+                    <button type="button" className="btn" onClick={() => go(`/findings?workbooks=${chosen.join(',')}`)}>
+                        Findings of {counted(chosen.length, 'chosen workbook')}
+                    </button>
+                )}
                 {busy && <span className="text-quiet">Reading {busy}…</span>}
                 <button type="button" className="btn btn-primary" onClick={() => picker.current?.click()}>
                     <FileInput size={15} aria-hidden="true" /> Bring in files
@@ -139,7 +146,14 @@ export function ShelfPage() {
                         </h1>
                         <div className="grid grid-cols-[repeat(auto-fill,minmax(min(270px,100%),1fr))] gap-4">
                             {workbooks.map((workbook) => (
-                                <WorkbookCard key={workbook.id} workbook={workbook} />
+                                <WorkbookCard
+                                    key={workbook.id}
+                                    workbook={workbook}
+                                    chosen={chosen.includes(workbook.id)}
+                                    onChoose={(on) =>
+                                        setChosen(on ? [...chosen, workbook.id] : chosen.filter((id) => id !== workbook.id))
+                                    }
+                                />
                             ))}
                             <button
                                 type="button"

@@ -9,7 +9,15 @@ import { say, tell } from '@/parts/Messages';
 import { counted } from '@/parts/counted';
 import { go } from '@/parts/path';
 
-export function WorkbookCard({ workbook }: { workbook: CardRecord }) {
+export function WorkbookCard({
+    workbook,
+    chosen,
+    onChoose,
+}: {
+    workbook: CardRecord;
+    chosen: boolean;
+    onChoose: (chosen: boolean) => void;
+}) {
     const client = useQueryClient();
     const { data: picture } = useQuery({
         queryKey: ['picture', workbook.id, workbook.revision],
@@ -55,6 +63,18 @@ export function WorkbookCard({ workbook }: { workbook: CardRecord }) {
                     </p>
                 </div>
             </a>
+            <label
+                className={`absolute top-2 left-2 flex items-center gap-1.5 rounded-md border border-hair bg-white px-1.5 py-0.5 text-[12px] ${chosen ? '' : 'opacity-0 focus-within:opacity-100 [article:hover_&]:opacity-100'}`}
+            >
+                <input
+                    type="checkbox"
+                    className="accent-damson"
+                    aria-label={`Choose ${workbook.name}`}
+                    checked={chosen}
+                    onChange={(event) => onChoose(event.target.checked)}
+                />
+                Choose
+            </label>
             <DropdownMenu.Root modal={false}>
                 <DropdownMenu.Trigger
                     className="icon-btn absolute right-1.5 bottom-[46px]"
@@ -66,6 +86,9 @@ export function WorkbookCard({ workbook }: { workbook: CardRecord }) {
                     <DropdownMenu.Content className="menu" align="end">
                         <DropdownMenu.Item className="menu-item" onSelect={open}>
                             Open on the Bench
+                        </DropdownMenu.Item>
+                        <DropdownMenu.Item className="menu-item" onSelect={() => onChoose(!chosen)}>
+                            {chosen ? 'Do not choose' : 'Choose'}
                         </DropdownMenu.Item>
                         <DropdownMenu.Item className="menu-item text-danger" onSelect={() => void remove()}>
                             Take off the shelf
