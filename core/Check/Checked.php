@@ -29,6 +29,9 @@ final class Checked
 
     private const COLUMNS = 2_000;
 
+    /** Rows of a table that notes are looked for in. */
+    private const ROWS = 2_000;
+
     public readonly Worksheet $sheet;
 
     private ?CellParts $parts = null;
@@ -81,7 +84,7 @@ final class Checked
     {
         // Of thousands of columns nobody walks through notes.
         return $this->truths ??= $this->sheet->cells->columns() > self::COLUMNS || count($this->sheet->reading->tables) > self::TABLES ? []
-            : TruthNotes::of($this->workbook, $this->number);
+            : TruthNotes::of($this->workbook, $this->number, self::ROWS);
     }
 
     /** @return list<TableReading> */

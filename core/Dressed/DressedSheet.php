@@ -262,6 +262,14 @@ final class DressedSheet
         return $this->stretches->key($row);
     }
 
+    /** The last row, from one on, of those that certainly wear the same as it. */
+    public function sameUntil(int $row): int
+    {
+        $this->key($row);
+
+        return $this->stretches?->last($row) ?? $row;
+    }
+
     /**
      * What the cells of a row wear between two columns.
      *

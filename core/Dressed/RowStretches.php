@@ -67,6 +67,21 @@ final class RowStretches
         return $key;
     }
 
+    /** The last row, from one on, of those that certainly have the same in common with it. */
+    public function last(int $row): int
+    {
+        if ($this->laid !== null || $this->bands?->isOfRows() === true || $this->frames !== null || $this->key($row) === null) {
+            return $row;
+        }
+        $last = ($this->starts[$this->place($row)] ?? PHP_INT_MAX) - 1;
+        foreach ($this->tables->at($row) as [$table]) {
+            $isFirst = $row === $table->firstBodyRow() || $row === $table->lastHeadRow();
+            $last = min($last, $isFirst ? $row : ($table->runAt($row)->last ?? $row));
+        }
+
+        return max($row, $last);
+    }
+
     /** How many of the starts stand at or before a row. */
     private function place(int $row): int
     {

@@ -48,16 +48,19 @@ final class TruthNotes
     /** @var list<TruthNote> */
     private array $notes = [];
 
-    private function __construct(Workbook $workbook, int $number)
+    private function __construct(Workbook $workbook, int $number, private readonly int $most)
     {
         $this->sheet = $workbook->sheet($number);
         $this->dressed = new DressedSheet($this->sheet, $workbook->looks);
     }
 
-    /** @return list<TruthNote> */
-    public static function of(Workbook $workbook, int $number): array
+    /**
+     * @param  int  $rows  of a table that are looked at
+     * @return list<TruthNote>
+     */
+    public static function of(Workbook $workbook, int $number, int $rows = self::ROWS): array
     {
-        $notes = new self($workbook, $number);
+        $notes = new self($workbook, $number, $rows);
         foreach ($notes->sheet->reading->tables as $table) {
             $notes->table($table);
         }
@@ -105,13 +108,14 @@ final class TruthNotes
             $table->columns,
             fn (ColumnReading $column) => in_array($column->kind, [...self::NUMERIC, ColumnKind::Date, ColumnKind::DateTime], true),
         );
-        $last = min($table->range->bottom, $table->range->top + self::ROWS);
+        $last = min($table->range->bottom, $table->range->top + $this->most);
         $range = $table->range;
         $lines = $columns === [] ? [] : $this->sheet->cells->read($range->top, $last, $range->left, $range->right);
         foreach ($lines as $row => $cells) {
             if (! in_array($table->runAt($row)?->part, [Part::Body, Part::Subtotal, Part::Total], true)) {
                 continue;
             }
+            $worn = $this->dressed->stretch($row, $range->left, $range->right)[1];
             foreach ($columns as $column) {
                 $cell = $cells[$column->column - 1] ?? Cell::blank();
                 $number = $cell->number();
@@ -121,7 +125,7 @@ final class TruthNotes
                         $table->partAt($row, $column->column) === Part::Body &&
                         $this->text($row, $column->column, $cell, $isNumeric);
                 } elseif ($isNumeric) {
-                    $this->number($row, $column->column, $number, $table->partAt($row, $column->column));
+                    $this->number($row, $column->column, $number, $table->partAt($row, $column->column), $worn[$column->column]);
                 }
             }
         }
@@ -130,10 +134,9 @@ final class TruthNotes
         }
     }
 
-    private function number(int $row, int $column, float $number, ?Part $part): void
+    private function number(int $row, int $column, float $number, ?Part $part, ResolvedLook $worn): void
     {
         [$all, $shownAll, $block, $shownBlock, $numbers, $shares] = $this->sums[$column] ?? [0.0, 0.0, 0.0, 0.0, 0, 0];
-        $worn = $this->dressed->at($row, $column);
         $shown = self::shownValue($worn, $number);
         if ($part === Part::Body) {
             if ($number !== 0.0 && $shown === 0.0) {
@@ -248,7 +251,7 @@ final class TruthNotes
         }
         $count = count($rows);
         // Only the first rows were looked at; what is put right is put right in all of them.
-        $ranges = self::ranges($act !== null && $table->range->rows() > self::ROWS ? self::bodyRows($table) : $rows, $column);
+        $ranges = self::ranges($act !== null && $table->range->rows() > $this->most ? self::bodyRows($table) : $rows, $column);
         $name = $table->column($column)->heading ?? 'Column '.Address::columnName($column);
         $samples = [];
         foreach (array_slice($rows, 0, 3) as $row) {

@@ -99,13 +99,15 @@ final class Survey
                     $this->resolved += $right - $left + 1;
                     $kinds[$at] = [$this->dressed->stretch($row, $left, $right)[1], [], 0];
                 }
-                $kinds[$at][2]++;
+                $until = $key === null ? $row : min($run->last, $this->dressed->sameUntil($row));
+                $kinds[$at][2] += $until - $row + 1;
                 $end = count($kinds[$at][1]) - 1;
                 if ($last === $at && $kinds[$at][1][$end][1] === $row - 1) {
-                    $kinds[$at][1][$end][1] = $row;
+                    $kinds[$at][1][$end][1] = $until;
                 } elseif ($end < Places::NAMED) {
-                    $kinds[$at][1][] = [$row, $row];
+                    $kinds[$at][1][] = [$row, $until];
                 }
+                $row = $until;
                 $last = $at;
             }
         }
