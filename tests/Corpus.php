@@ -181,7 +181,7 @@ final class Corpus
             'merged among the data' => ['merged-in-body', ['people', 'log'], fn (Bed $bed, Worksheet $on) => $on->mergeCells(
                 $bed->at('name', 2).':'.$bed->at('name', 3)), []],
             'thick lines' => ['heavy-borders', self::SHAPES, fn (Bed $bed, Worksheet $on) => $on->getStyle($bed->whole())->getBorders()
-                ->getAllBorders()->setBorderStyle(Border::BORDER_MEDIUM), []],
+                ->getTop()->setBorderStyle(Border::BORDER_MEDIUM), []],
             'stripes out of step' => ['broken-stripes', ['people', 'measures', 'log'], function (Bed $bed, Worksheet $on) {
                 for ($row = 0; $row < $bed->rows; $row++) {
                     $isDark = ($row + ($row > 6 ? 1 : 0)) % 2 === 0;

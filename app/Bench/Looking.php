@@ -9,11 +9,11 @@ use App\Models\Sheet as SheetRow;
 use App\Models\Workbook as WorkbookRow;
 use Illuminate\Support\Facades\Cache;
 use Rilvet\Change\Json;
-use Rilvet\Check\CellPass;
 use Rilvet\Check\Checked;
 use Rilvet\Check\Checks;
 use Rilvet\Check\Finding;
 use Rilvet\Check\FindingIsGone;
+use Rilvet\Check\WalkThrough;
 use Rilvet\Entry\EntryChecks;
 use Rilvet\Work\Workbook;
 
@@ -155,8 +155,8 @@ final class Looking
             $sheet->sheet->document('typing'), $sheet->sheet->document(EntryChecks::name())]));
         $key = 'found.cells.'.self::VERSION.".$row->id.$row->data_revision.$reading";
         $pass = self::unpacked($key);
-        if (! $pass instanceof CellPass) {
-            $pass = CellPass::through($sheet, Checks::all());
+        if (! $pass instanceof WalkThrough) {
+            $pass = WalkThrough::through($sheet, Checks::all());
             Cache::put($key, serialize($pass), self::KEPT);
         }
 

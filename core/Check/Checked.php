@@ -76,7 +76,7 @@ final class Checked
 
     public function facts(): CellFacts
     {
-        return $this->facts ??= CellPass::through($this, [])->facts;
+        return $this->facts ??= WalkThrough::through($this, [])->facts;
     }
 
     /** @return list<TruthNote> */

@@ -113,7 +113,7 @@ final class Checks
         $sheets = self::sheets($workbook);
         $found = [];
         foreach ($sheets as $sheet) {
-            $pass = self::wantCells($checks) ? CellPass::through($sheet, $checks) : null;
+            $pass = self::wantCells($checks) ? WalkThrough::through($sheet, $checks) : null;
             $pass === null || $sheet->knowing($pass->facts);
             array_push($found, ...self::onSheet($sheet, $checks, $pass->found ?? []));
         }

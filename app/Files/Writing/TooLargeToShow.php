@@ -8,9 +8,9 @@ use Rilvet\Refusal;
 
 final class TooLargeToShow extends Refusal
 {
-    public static function of(string $sheet, int $cells): self
+    public static function of(string $sheet, int $most): self
     {
-        return new self("$sheet has more than ".number_format($cells).
+        return new self("$sheet has more than ".number_format($most).
             ' cells, too many for one page. Hand the workbook over as html instead.');
     }
 }

@@ -24,10 +24,10 @@ final readonly class HiddenData implements ColumnCheck
     public function find(Checked $sheet): iterable
     {
         $sizes = $sheet->sheet->setup->sizes;
-        $cells = $sheet->sheet->cells;
-        if ($sheet->sheet->setup->tab->state !== 'visible' && $cells->rows() > 0) {
-            yield $sheet->finding($this, '', 1, 'The sheet is hidden and holds '.number_format($cells->rows()).
-                ($cells->rows() === 1 ? ' row.' : ' rows.'));
+        $held = $sheet->sheet->cells;
+        if ($sheet->sheet->setup->tab->state !== 'visible' && $held->rows() > 0) {
+            yield $sheet->finding($this, '', 1, 'The sheet is hidden and holds '.number_format($held->rows()).
+                ($held->rows() === 1 ? ' row.' : ' rows.'));
 
             return;
         }

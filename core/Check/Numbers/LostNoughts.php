@@ -29,7 +29,7 @@ final readonly class LostNoughts implements ColumnCheck
     public function find(Checked $sheet): iterable
     {
         foreach ($sheet->columns(true) as [$table, $column, $range, $facts]) {
-            $isCode = preg_match(self::CODES, (string) $column->heading) === 1;
+            $isCode = (bool) preg_match(self::CODES, (string) $column->heading);
             if (! $isCode || $facts->numbers < 5 || $facts->numbers < $facts->filled || array_keys($facts->decimals) !== [0]
                 || $facts->formulas !== []) {
                 continue;

@@ -11,7 +11,7 @@ use Rilvet\Grid\FilledRows;
 use Rilvet\Reading\TableReading;
 
 /** What one walk through the cells of a sheet came to: it stands as long as the cells and their reading do. */
-final readonly class CellPass
+final readonly class WalkThrough
 {
     /** Tables of a sheet up to which their cells are looked at one by one. */
     private const TABLES = 10_000;
