@@ -48,7 +48,8 @@ $sheet = function (string $name, int $rows, int $columns, int $seed): Worksheet 
     return new Worksheet($cells, $name, Finder::read(SheetFacts::of($cells)));
 };
 $keep = function (string $name, array $sheets): WorkbookRow {
-    $row = WorkbookRow::query()->create(['name' => $name, 'source' => 'bench', 'revision' => 1, 'looks' => '[[]]', 'names' => '{}', 'notices' => '[]', 'from1904' => false]);
+    $row = WorkbookRow::query()->create(['name' => $name, 'source' => 'bench', 'revision' => 1, 'looks' => '[[]]', 'names' => '{}',
+        'notices' => '[]', 'from1904' => false]);
     /** @var Worksheet $one */
     foreach ($sheets as $at => $one) {
         NewSheet::keep($row, $at + 1, $one);
@@ -69,7 +70,8 @@ $all = median(function () use ($looking, $large) {
     Cache::flush();
     $looking->over($large);
 });
-$say('all checks for the first time', $all, sprintf('%.1f times reading, %d MB; aim 4,000 ms and 200 MB', $all / $reading, memory_get_peak_usage() / 1e6));
+$say('all checks for the first time', $all, sprintf('%.1f times reading, %d MB; aim 4,000 ms and 200 MB', $all / $reading,
+    memory_get_peak_usage() / 1e6));
 $say('what is told first', median(function () use ($looking, $large) {
     Cache::flush();
     $looking->over($large, 1.0);
@@ -77,7 +79,8 @@ $say('what is told first', median(function () use ($looking, $large) {
 $looking->over($large);
 $say('asked again', median(fn () => $looking->over($large)));
 $say('after an act on looks', median(function (int $time) use ($looking, $bench, $large) {
-    $bench->act($large->refresh(), new Format(new Targets([1], RangeSet::parse('C2:C100')), Look::of(['bold' => $time % 2 === 0])), $large->revision);
+    $bench->act($large->refresh(), new Format(new Targets([1], RangeSet::parse('C2:C100')), Look::of(['bold' => $time % 2 === 0])),
+        $large->revision);
     $start = hrtime(true);
     $looking->over($large->refresh());
     fprintf(STDERR, "  looked over in %.1f ms\n", (hrtime(true) - $start) / 1e6);

@@ -180,8 +180,11 @@ final class Corpus
                 ->getAlignment()->setHorizontal('center'), []],
             'merged among the data' => ['merged-in-body', ['people', 'log'], fn (Bed $bed, Worksheet $on) => $on->mergeCells(
                 $bed->at('name', 2).':'.$bed->at('name', 3)), []],
-            'thick lines' => ['heavy-borders', self::SHAPES, fn (Bed $bed, Worksheet $on) => $on->getStyle($bed->whole())->getBorders()
-                ->getTop()->setBorderStyle(Border::BORDER_MEDIUM), []],
+            'thick lines' => ['heavy-borders', self::SHAPES, function (Bed $bed, Worksheet $on) {
+                for ($row = 0; $row < $bed->rows; $row++) {
+                    $on->getStyle($bed->line($row))->getBorders()->getBottom()->setBorderStyle(Border::BORDER_MEDIUM);
+                }
+            }, []],
             'stripes out of step' => ['broken-stripes', ['people', 'measures', 'log'], function (Bed $bed, Worksheet $on) {
                 for ($row = 0; $row < $bed->rows; $row++) {
                     $isDark = ($row + ($row > 6 ? 1 : 0)) % 2 === 0;
