@@ -52,6 +52,8 @@ Route::prefix('api')->group(function () {
 
     Route::get('series', [FindingController::class, 'series']);
     Route::get('side', [SideController::class, 'compare']);
+    Route::get('side/sheet', [SideController::class, 'sheet']);
+    Route::get('side/window', [SideController::class, 'window']);
     Route::get('side/file', [SideController::class, 'file']);
     Route::prefix('workbooks/{id}')->whereNumber(['id', 'number'])->group(function () {
         Route::get('/', [BenchController::class, 'show']);

@@ -92,6 +92,13 @@ final class Corpus
                     $on->setCellValue($bed->at('share', $row), 20 + $row);
                 }
             }, ['cut-texts']],
+            'whole percents among shares' => ['percents-mixed', ['measures'], fn (Bed $bed, Worksheet $on) => $on->setCellValue(
+                $bed->at('share', 3), 12), ['cut-texts']],
+            'a sign in every cell' => ['sign-in-every-cell', ['orders', 'budget'], function (Bed $bed, Worksheet $on) {
+                for ($row = 0; $row <= $bed->rows; $row++) {
+                    $on->getStyle($bed->at('price', $row))->getNumberFormat()->setFormatCode('"£"#,##0.00');
+                }
+            }, ['cut-texts']],
             'units in cells' => ['unit-in-cells', ['measures'], function (Bed $bed, Worksheet $on) {
                 for ($row = 0; $row < $bed->rows; $row++) {
                     $on->setCellValue($bed->at('weight', $row), (10 + $row).'.5 kg');
@@ -240,6 +247,14 @@ final class Corpus
             'a word in a column of days' => ['date-as-text', 'log', fn (Bed $bed,
                 Worksheet $on) => $on->setCellValue($bed->at('day', 3), 'spring'),
                 ['mixed-alignment', 'cut-texts']],
+            'growth of three times' => ['percents-mixed', 'measures', fn (Bed $bed,
+                Worksheet $on) => $on->setCellValue($bed->at('share', 3), 3.1), []],
+            'a sign that the heading says' => ['sign-in-every-cell', 'budget', function (Bed $bed, Worksheet $on) {
+                $on->setCellValue($bed->at('price', -1), 'Actual, £');
+                for ($row = 0; $row <= $bed->rows; $row++) {
+                    $on->getStyle($bed->at('price', $row))->getNumberFormat()->setFormatCode('"£"#,##0.00');
+                }
+            }, ['cut-texts']],
             'growth beyond a hundred percent' => ['whole-percents', 'measures', fn (Bed $bed, Worksheet $on) => $on->setCellValue(
                 $bed->at('share', 3), 1.5), []],
             'house numbers' => ['unit-in-cells', 'people', function (Bed $bed, Worksheet $on) {

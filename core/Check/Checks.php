@@ -43,8 +43,10 @@ use Rilvet\Check\Numbers\LongNumber;
 use Rilvet\Check\Numbers\LostNoughts;
 use Rilvet\Check\Numbers\MixedDecimals;
 use Rilvet\Check\Numbers\MixedFormats;
+use Rilvet\Check\Numbers\PercentsMixed;
 use Rilvet\Check\Numbers\RoundedToNought;
 use Rilvet\Check\Numbers\RoundedTotal;
+use Rilvet\Check\Numbers\SignInEveryCell;
 use Rilvet\Check\Numbers\TooManyNoughts;
 use Rilvet\Check\Numbers\UnitInCells;
 use Rilvet\Check\Numbers\WholePercents;
@@ -75,9 +77,9 @@ final class Checks
             new ErrorValue, new LostReference, new Circle, new TotalIsNotTheSum, new SumStopsShort, new CountedTwice,
             new FormulaDiffers, new ConstantAmongFormulas, new HiddenInSum, new TotalTyped, new SheetsDiffer, new NotWearing,
             new SpelledTwice, new StraySpaces, new RulesMultiply, new HandContradicts, new HandRepeats, new OpenDifferently,
-            new NumberAsText, new DateAsText, new WholePercents, new UnitInCells, new LongNumber, new DurationCut,
+            new NumberAsText, new DateAsText, new WholePercents, new PercentsMixed, new UnitInCells, new LongNumber, new DurationCut,
             new LostNoughts, new MixedFormats, new MixedDecimals, new RoundedTotal, new RoundedToNought, new FalsePrecision,
-            new TooManyNoughts, new HeadingMissing, new HeadingRepeated, new BlankRows, new TablesTouch, new FarAway,
+            new TooManyNoughts, new SignInEveryCell, new HeadingMissing, new HeadingRepeated, new BlankRows, new TablesTouch, new FarAway,
             new HeadingMergedDown, new ReadWithDoubt, new LooksBeyond, new Contrast, new NearColours, new NearSizes,
             new ManyKinds, new FillsAlike, new CutTextsFound, new HeadingsOutOfSight, new MixedAlignment, new FiguresAtLeft,
             new BrokenStripes, new MergedInBody, new HeavyBorders, new WideColumns, new HiddenData, new AgainstCheck,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Change;
+use App\Models\Stylebook;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use Tests\Corpus;
 use Tests\TestCase;
@@ -26,10 +27,12 @@ final class SideTest extends TestCase
     public function test_each_point_of_a_history_looks_as_it_did(): void
     {
         $workbook = $this->orders();
-        $path = "workbooks/$workbook->id/sheets/1/window?top=1&left=1&bottom=20&right=8";
-        $window = fn (string $at = '') => $this->get($this->url($path.$at))->assertOk()->json();
+        $stretch = 'top=1&left=1&bottom=20&right=8';
+        $window = fn (string $at = '') => $this->get($this->url($at === '' ? "workbooks/$workbook->id/sheets/1/window?$stretch"
+            : "side/window?side=$workbook->id.1@$at&$stretch"))->assertOk()->json();
         $sheet = function (string $at = '') use ($workbook) {
-            $detail = $this->get($this->url("workbooks/$workbook->id/sheets/1".($at === '' ? '' : "?$at")))->assertOk()->json();
+            $detail = $this->get($this->url($at === '' ? "workbooks/$workbook->id/sheets/1"
+                : "side/sheet?side=$workbook->id.1@$at"))->assertOk()->json();
 
             return [$detail['widths'], $detail['heights'], $detail['tables'], $detail['wears'], $detail['rows'], $detail['freezeRow']];
         };
@@ -51,8 +54,8 @@ final class SideTest extends TestCase
         $this->assertGreaterThanOrEqual(9, count($seen));
         $revision = $workbook->refresh()->revision;
         foreach ($seen as $at => [$then, $detail]) {
-            $this->assertSame($then, $window("&at=$at"), "window after $at");
-            $this->assertSame($detail, $sheet("at=$at"), "sheet after $at");
+            $this->assertSame($then, $window((string) $at), "window after $at");
+            $this->assertSame($detail, $sheet((string) $at), "sheet after $at");
         }
         $this->assertSame($revision, $workbook->refresh()->revision);
     }
@@ -84,6 +87,21 @@ final class SideTest extends TestCase
         $this->assertStringContainsString('Type, Body: 3 cells', $html);
         $this->assertSame(2, substr_count($html, '<iframe'));
         $this->assertStringNotContainsString('<script', $html);
+    }
+
+    public function test_two_versions_of_a_stylebook_on_one_sheet(): void
+    {
+        $workbook = $this->orders();
+        $this->act($workbook, 'dress', ['stylebook' => 'River ledger', 'clean' => false]);
+        $this->act($workbook, 'say', ['scope' => 'everywhere', 'part' => 'heading', 'kind' => null, 'look' => ['fill' => '#224466']]);
+        $book = Stylebook::query()->where('name', 'River ledger')->firstOrFail();
+        $side = $this->get($this->url("side?left=$workbook->id.1^$book->id:1&right=$workbook->id.1^$book->id:2"))->assertOk()->json();
+        $this->assertSame([['fill', 'Column headings', 6]], array_map(fn (array $one) => [$one['facet'], $one['part'], $one['count']],
+            $side['differences']));
+        $this->get($this->url("side/sheet?side=$workbook->id.1^$book->id:2"))->assertOk()->assertJsonPath('wears', 'River ledger');
+        foreach (["$workbook->id.1^$book->id:99", "$workbook->id.1^99999:1", "$workbook->id.1^1"] as $wrong) {
+            $this->assertContains($this->get($this->url("side/sheet?side=$wrong"))->status(), [404, 422], $wrong);
+        }
     }
 
     public function test_what_is_no_side_is_refused(): void

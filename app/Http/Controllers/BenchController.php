@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Bench\Bench;
 use App\Bench\Drafts;
-use App\Bench\PastWorkbook;
 use App\Bench\Versions;
 use App\Http\Records\BenchRecord;
 use App\Http\Records\CurrencyRecord;
@@ -60,11 +59,7 @@ final class BenchController
     {
         $as = self::worn($request);
         $row = Workbook::onShelf($id);
-        $workbook = match (true) {
-            $request->filled('at') => PastWorkbook::after($row, $number, $request->integer('at'))->made($this->bench),
-            $as === null => $this->bench->settled($row, [$number]),
-            default => $this->bench->wearing($row, $number, $as),
-        };
+        $workbook = $as === null ? $this->bench->settled($row, [$number]) : $this->bench->wearing($row, $number, $as);
 
         return response()->json(Outline::sheet($number, $workbook->sheet($number), $workbook->looks));
     }
@@ -78,11 +73,7 @@ final class BenchController
 
         $as = self::worn($request);
         $row = Workbook::onShelf($id);
-        $workbook = match (true) {
-            $request->filled('at') => PastWorkbook::after($row, $number, $request->integer('at'))->made($this->bench),
-            $as === null => $this->bench->load($row, [$number]),
-            default => $this->bench->wearing($row, $number, $as),
-        };
+        $workbook = $as === null ? $this->bench->load($row, [$number]) : $this->bench->wearing($row, $number, $as);
 
         return response()->json(Sight::paint($workbook, $number, $range));
     }

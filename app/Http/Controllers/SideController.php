@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Bench;
-use App\Bench\PastWorkbook;
+use App\Bench\SideOf;
 use App\Files\Writing\PairWriter;
+use App\Http\Records\Outline;
 use App\Http\Records\SideRecord;
-use App\Models\Workbook as WorkbookRow;
+use App\Http\Sight;
 use App\Wire\ActIsWrong;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Rilvet\Compare\Comparison;
 use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 
 /** Two sheets beside each other: of two points of a history, of two sheets, of two workbooks. */
 final class SideController
@@ -44,29 +46,33 @@ final class SideController
             'Content-Disposition' => 'attachment; filename="Side by side.html"']);
     }
 
-    /** @return array{Comparison, \Rilvet\Work\Worksheet, \Rilvet\Work\Worksheet, Workbook, Workbook} */
-    private function both(Request $request): array
+    /** One side as a sheet of the Bench: tables, parts, sizes. */
+    public function sheet(Request $request): JsonResponse
     {
-        [$one, $first, $isOther, $id] = $this->side($request, 'left');
-        [$other, $second, $isOtherToo, $beside] = $this->side($request, 'right');
-        $isSame = $id === $beside && $first === $second && ! $isOther && ! $isOtherToo;
+        $side = SideOf::said('side', $request->string('side')->toString(), $this->bench);
 
-        return [new Comparison($one, $first, $other, $second, $isSame), $one->sheet($first), $other->sheet($second), $one, $other];
+        return response()->json(Outline::sheet($side->number, $side->workbook->sheet($side->number), $side->workbook->looks));
     }
 
-    /** @return array{Workbook, int, bool, int} with its number, whether its cells are other than now, and the id of its workbook */
-    private function side(Request $request, string $name): array
+    /** The cells of a stretch of one side, as they look. */
+    public function window(Request $request): JsonResponse
     {
-        if (preg_match('/^(\d{1,9})\.(\d{1,6})(?:@(\d{1,12}))?$/', $request->string($name)->toString(), $said) !== 1) {
-            throw ActIsWrong::argument($name, 'a workbook, a sheet and perhaps a step of its history: 5.1@120');
-        }
-        $row = WorkbookRow::onShelf((int) $said[1]);
-        $number = (int) $said[2];
-        if (! isset($said[3])) {
-            return [$this->bench->load($row, [$number]), $number, false, $row->id];
-        }
-        $past = PastWorkbook::after($row, $number, (int) $said[3]);
+        /** @var array<array-key, mixed> $given */
+        $given = $request->query();
+        $range = Sight::rectangle($given) ?? throw ActIsWrong::argument('window', 'top, left, bottom and right');
+        $side = SideOf::said('side', $request->string('side')->toString(), $this->bench);
 
-        return [$past->made($this->bench), $number, $past->isOfData, $row->id];
+        return response()->json(Sight::paint($side->workbook, $side->number, $range));
+    }
+
+    /** @return array{Comparison, Worksheet, Worksheet, Workbook, Workbook} */
+    private function both(Request $request): array
+    {
+        $one = SideOf::said('left', $request->string('left')->toString(), $this->bench);
+        $other = SideOf::said('right', $request->string('right')->toString(), $this->bench);
+        $isSame = $one->id === $other->id && $one->number === $other->number && ! $one->isOfData && ! $other->isOfData;
+        $comparison = new Comparison($one->workbook, $one->number, $other->workbook, $other->number, $isSame);
+
+        return [$comparison, $one->workbook->sheet($one->number), $other->workbook->sheet($other->number), $one->workbook, $other->workbook];
     }
 }

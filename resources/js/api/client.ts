@@ -180,14 +180,16 @@ const asked = ({ workbook, sheets }: LearnFrom) => ({ workbook, sheets });
 
 const rect = (r: Rect) => `top=${r.top}&left=${r.left}&bottom=${r.bottom}&right=${r.right}`;
 
-/** One side of two: a sheet as it is, or was after a step of its history (0: as it came). */
+/** One side of two: a sheet as it is, as it was after a step of its history (0: as it came), or in a version of a stylebook. */
 export interface Side {
     workbook: number;
     sheet: number;
     at: number | null;
+    version?: { stylebook: number; number: number } | null;
 }
 
-export const sideText = ({ workbook, sheet, at }: Side) => `${workbook}.${sheet}${at === null ? '' : `@${at}`}`;
+export const sideText = ({ workbook, sheet, at, version }: Side) =>
+    `${workbook}.${sheet}${version ? encodeURIComponent(`^${version.stylebook}:${version.number}`) : at === null ? '' : `@${at}`}`;
 
 export const api = {
     shelf: () => call<ShelfRecord>('GET', 'shelf'),
@@ -321,16 +323,10 @@ export const api = {
     compare: (id: number, from: number, to: number) =>
         call<DifferenceRecord[]>('GET', `stylebooks/${id}/compare?from=${from}&to=${to}`),
     goBack: (id: number, version: number) => patiently<BookRecord>('POST', `stylebooks/${id}/back`, { version }),
-    /** A sheet as it is, or was after a step of its history. */
-    sideSheet: ({ workbook, sheet, at }: Side) =>
-        call<SheetDetail>('GET', `workbooks/${workbook}/sheets/${sheet}${at === null ? '' : `?at=${at}`}`),
-    sideWindow: ({ workbook, sheet, at }: Side, range: Rect, signal?: AbortSignal) =>
-        call<Window>(
-            'GET',
-            `workbooks/${workbook}/sheets/${sheet}/window?${rect(range)}${at === null ? '' : `&at=${at}`}`,
-            undefined,
-            signal,
-        ),
+    /** A sheet as it stands at a side. */
+    sideSheet: (side: Side) => call<SheetDetail>('GET', `side/sheet?side=${sideText(side)}`),
+    sideWindow: (side: Side, range: Rect, signal?: AbortSignal) =>
+        call<Window>('GET', `side/window?side=${sideText(side)}&${rect(range)}`, undefined, signal),
     compareSides: (left: Side, right: Side) => call<SideRecord>('GET', `side?left=${sideText(left)}&right=${sideText(right)}`),
     sideFile: (left: Side, right: Side, leftName: string, rightName: string) =>
         `/api/side/file?left=${sideText(left)}&right=${sideText(right)}&leftName=${encodeURIComponent(leftName)}&rightName=${encodeURIComponent(rightName)}`,

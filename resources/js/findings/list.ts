@@ -12,15 +12,18 @@ export interface Filter {
     sheet: number;
     severity: string;
     show: string;
+    /** Blank for all. */
+    subject: string;
 }
 
 const WEIGHT: Record<string, number> = { note: 0, 'worth a look': 1, wrong: 2 };
 
 /** What a filter lets through. */
-export function filtered(findings: FindingRecord[], { sheet, severity, show }: Filter): FindingRecord[] {
+export function filtered(findings: FindingRecord[], { sheet, severity, show, subject }: Filter): FindingRecord[] {
     return findings.filter(
         (one) =>
             (sheet === 0 || one.number === sheet) &&
+            (subject === '' || one.subject === subject) &&
             (WEIGHT[one.severity] ?? 0) >= (WEIGHT[severity] ?? 0) &&
             (show === 'left' ? one.left !== null : one.left === null) &&
             (show !== 'mendable' || one.mend !== null),

@@ -7,6 +7,7 @@ export interface SideNames {
     workbooks: { id: number; name: string }[];
     sheets: (workbook: number) => { number: number; name: string }[];
     steps: { id: number; words: string }[];
+    books: { id: number; name: string; version: number }[];
     own: number;
     words: (side: Side) => string;
 }
@@ -24,16 +25,19 @@ export function useSides(bench: BenchRecord): SideNames {
         workbooks,
         sheets: (workbook) => (workbook === bench.id ? bench.sheets : []),
         steps,
+        books: (shelf.data?.stylebooks ?? []).map(({ id, name, version }) => ({ id, name, version })),
         own: bench.id,
         words: (side) => {
             const book =
                 side.workbook === bench.id ? bench.name : (workbooks.find((one) => one.id === side.workbook)?.name ?? '');
-            const when =
-                side.at === null
-                    ? 'now'
-                    : side.at === 0
-                      ? 'as it came'
-                      : `after: ${steps.find((one) => one.id === side.at)?.words ?? ''}`;
+            const dress = side.version && shelf.data?.stylebooks.find((one) => one.id === side.version?.stylebook)?.name;
+            const when = dress
+                ? `in ${dress}, version ${side.version?.number}`
+                : side.at === null
+                  ? 'now'
+                  : side.at === 0
+                    ? 'as it came'
+                    : `after: ${steps.find((one) => one.id === side.at)?.words ?? ''}`;
             return `${book}, ${bench.sheets.find((one) => one.number === side.sheet)?.name ?? `sheet ${side.sheet}`}, ${when}`;
         },
     };
@@ -85,26 +89,37 @@ export function SideChoice({
                     </option>
                 ))}
             </select>
-            {side.workbook === names.own && (
-                <select
-                    className={field}
-                    aria-label={`${label}: when`}
-                    value={side.at ?? ''}
-                    onChange={(event) => onChange({ ...side, at: event.target.value === '' ? null : Number(event.target.value) })}
-                >
-                    <option value="">now</option>
-                    <option value="0">as it came</option>
-                    {names.steps.length > 0 && (
-                        <optgroup label="After a step">
-                            {names.steps.map(({ id, words }) => (
-                                <option key={id} value={id}>
-                                    {words}
-                                </option>
-                            ))}
-                        </optgroup>
+            <select
+                className={field}
+                aria-label={`${label}: when`}
+                value={side.version ? `${side.version.stylebook}:${side.version.number}` : (side.at ?? '')}
+                onChange={(event) => {
+                    const [first = '', second] = event.target.value.split(':');
+                    const version = second === undefined ? null : { stylebook: Number(first), number: Number(second) };
+                    onChange({ ...side, version, at: version || first === '' ? null : Number(first) });
+                }}
+            >
+                <option value="">now</option>
+                {side.workbook === names.own && <option value="0">as it came</option>}
+                {side.workbook === names.own && names.steps.length > 0 && (
+                    <optgroup label="After a step">
+                        {names.steps.map(({ id, words }) => (
+                            <option key={id} value={id}>
+                                {words}
+                            </option>
+                        ))}
+                    </optgroup>
+                )}
+                <optgroup label="In a stylebook">
+                    {names.books.flatMap(({ id, name, version }) =>
+                        Array.from({ length: Math.min(version, 10) }, (_, index) => (
+                            <option key={`${id}:${version - index}`} value={`${id}:${version - index}`}>
+                                {name}, version {version - index}
+                            </option>
+                        )),
                     )}
-                </select>
-            )}
+                </optgroup>
+            </select>
         </div>
     );
 }
