@@ -73,6 +73,7 @@ final class SideController
         $isSame = $one->id === $other->id && $one->number === $other->number && ! $one->isOfData && ! $other->isOfData;
         $comparison = new Comparison($one->workbook, $one->number, $other->workbook, $other->number, $isSame);
 
-        return [$comparison, $one->workbook->sheet($one->number), $other->workbook->sheet($other->number), $one->workbook, $other->workbook];
+        return [$comparison, $one->workbook->sheet($one->number), $other->workbook->sheet($other->number), $one->workbook,
+            $other->workbook];
     }
 }

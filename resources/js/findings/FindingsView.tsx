@@ -39,7 +39,7 @@ export function FindingsView({
     onBench: () => void;
     report: ReactNode;
 }) {
-    const [filter, setFilter] = useState<Filter>({ sheet: 0, severity: 'worth a look', show: 'all' });
+    const [filter, setFilter] = useState<Filter>({ sheet: 0, severity: 'worth a look', show: 'all', subject: '' });
     const [chosen, setChosen] = useState('');
     const [leaving, setLeaving] = useState('');
     const [closed, setClosed] = useState<Record<string, boolean>>({});
@@ -144,6 +144,12 @@ export function FindingsView({
                                 value={filter.severity}
                                 choices={SEVERITIES}
                                 onChange={(severity) => setFilter({ ...filter, severity })}
+                            />
+                            <Select
+                                label="Kinds"
+                                value={filter.subject}
+                                choices={[['', 'All kinds'], ...grouped(all).map(([name]) => [name, name])]}
+                                onChange={(subject) => setFilter({ ...filter, subject })}
                             />
                             <Select
                                 label="Which"

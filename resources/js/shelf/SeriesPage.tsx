@@ -63,7 +63,7 @@ export function SeriesPage() {
                 })),
         ),
     ];
-    const shown = filtered(all, { sheet: 0, severity, show: 'all' }) as Found[];
+    const shown = filtered(all, { sheet: 0, severity, show: 'all', subject: '' }) as Found[];
     const groups = grouped(shown)
         .map(([name, some]) => [name, some as Found[]] as const)
         .sort(([one], [other]) => Number(other === 'Consistency') - Number(one === 'Consistency'));
