@@ -24,6 +24,7 @@ final class StopTest extends TestCase
         touch($database);
         mt_srand(9);
         $seen = 0;
+        $longest = 60_000;
         for ($kill = 0; $kill < self::KILLS; $kill++) {
             $process = proc_open(
                 [PHP_BINARY, __DIR__.'/act-until-killed.php', $database, $folder],
@@ -33,7 +34,8 @@ final class StopTest extends TestCase
             assert($process !== false);
             // The first line says that acts have begun.
             self::assertSame("acting\n", fgets($pipes[1]));
-            usleep(mt_rand(2_000, 60_000));
+            // How long the first act takes here, so that the others are killed before, in and after some on any machine.
+            $kill === 0 ? $longest = self::untilOneActIsDone($database) : usleep(mt_rand(2_000, $longest));
             proc_terminate($process, SIGKILL);
             fclose($pipes[1]);
             proc_close($process);
@@ -54,6 +56,18 @@ final class StopTest extends TestCase
         }
         self::assertGreaterThan(0, $seen);
         exec('rm -rf '.escapeshellarg($folder));
+    }
+
+    /** @return int µs that the first act took, and half of that again */
+    private static function untilOneActIsDone(string $database): int
+    {
+        $start = hrtime(true);
+        $pdo = new PDO("sqlite:$database");
+        while ((int) $pdo->query('select count(*) from changes')->fetchColumn() === 0 && hrtime(true) - $start < 60e9) {
+            usleep(1_000);
+        }
+
+        return max(60_000, (int) ((hrtime(true) - $start) / 1e3 * 1.5));
     }
 
     /** So many kills in a test run; RILVET_KILLS=100 runs it in full. */

@@ -12,7 +12,7 @@ export function useFindings(
     open: boolean,
 ): FindingsRecord & { stamp: string; settled: boolean } {
     const now = bench?.stamp ?? '';
-    const quiet = useQuiet(now, 1_200);
+    const quiet = useQuiet(now, 3_000);
     const stamp = open ? now : quiet;
     const id = bench?.id ?? 0;
     const query = useQuery({
