@@ -15,6 +15,18 @@ const shot = async (name) => {
 await page.goto('http://127.0.0.1:8700/');
 await page.getByRole('link', { name: /Nursery year/ }).waitFor();
 await shot('shelf');
+await page.getByRole('link', { name: /Hollin Lane site/ }).click();
+await page.getByRole('navigation', { name: 'Views' }).getByRole('button', { name: /Findings/ }).click();
+await page.getByText('9 can be mended').waitFor();
+await shot('findings');
+await page.goto('http://127.0.0.1:8700/');
+await page.getByRole('link', { name: /Nursery year/ }).click();
+await page.getByRole('navigation', { name: 'Views' }).getByRole('button', { name: 'Side by side' }).click();
+await page.getByText('0 values differ').waitFor();
+await page.getByRole('button', { name: 'Next', exact: true }).click();
+await shot('side');
+await page.goto('http://127.0.0.1:8700/');
+await page.getByRole('link', { name: /Nursery year/ }).waitFor();
 const transfer = await page.evaluateHandle(() => {
     const data = new DataTransfer();
     data.items.add(
@@ -65,7 +77,6 @@ await page.getByText('width by hand').waitFor();
 await shot('fit');
 await page.getByRole('button', { name: 'Hand over' }).click();
 await page.getByRole('radio', { name: /Workbook, ods/ }).check();
-await shot('formats');
 await page.getByRole('radio', { name: /Workbook, xlsx/ }).check();
 await page.getByRole('button', { name: 'Write the file' }).click();
 await page.getByTestId('proof').waitFor();
