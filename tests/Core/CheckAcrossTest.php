@@ -14,18 +14,22 @@ use Rilvet\Check\Checks;
 use Rilvet\Check\Consistency\UnlikeStylebook;
 use Rilvet\Check\Finding;
 use Rilvet\Check\MendFindings;
+use Rilvet\Check\Severity;
 use Rilvet\Compare\Comparison;
 use Rilvet\Compare\Difference;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Formula\Unsettled;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
+use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
+use Rilvet\Number\FormatClass;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Builtin;
@@ -74,6 +78,31 @@ final class CheckAcrossTest extends TestCase
         self::assertSame(['Sheet C', '2 of 3 sheets wear River ledger, this one wears none.'], [$one->sheet, $one->words]);
         self::assertSame([], self::found((new MendFindings([$one]))->on($year), 'not-wearing'));
         self::assertSame([], self::found((new Dress([1], $book))->on(self::year(3)), 'not-wearing'), 'one of three is no rule');
+    }
+
+    /** What a ready stylebook shows, signs in the first row and the total, stripes, sizes of titles, is meant so. */
+    public function test_a_sheet_in_a_ready_stylebook_has_nothing_that_is_worth_a_look(): void
+    {
+        $rows = [['Sales of trees'], [null], ['Tree', 'Sown', 'Count', 'Price £', 'Worth £']];
+        foreach (self::rows(0) as $at => [$tree]) {
+            $row = $at + 3;
+            $at === 0 || $rows[] = [$tree, '2026-03-'.(10 + $at), 3 * $at, 2 * $at + 0.5, Cell::formula("C$row*D$row",
+                3 * $at * (2 * $at + 0.5))];
+        }
+        $rows[] = ['Total', null, Cell::formula('SUM(C4:C11)', 108), null, Cell::formula('SUM(E4:E11)', 1_278)];
+        $plain = self::book(['Sales' => $rows]);
+        self::assertCount(10, Builtin::all());
+        $differ = 0;
+        foreach (Builtin::all() as $book) {
+            $dressed = (new Dress([1], $book))->on($plain);
+            $look = new DressedSheet($dressed->sheet(1), $dressed->looks);
+            $sign = fn (int $row) => FormatClass::currency($look->at($row, 4)->look->text(Attribute::Number));
+            $differ += $sign(4) !== $sign(5) ? 1 : 0;
+            $found = Checks::on($dressed, Checks::all());
+            $found = array_filter($found, fn (Finding $one) => $one->severity->isAtLeast(Severity::Look));
+            self::assertSame([], array_map(fn (Finding $one) => "$one->check $one->range: $one->words", array_values($found)), $book->name);
+        }
+        self::assertGreaterThan(0, $differ, 'some give the first figure a sign, and the others none');
     }
 
     public function test_hand_touches_repeat_the_stylebook_or_contradict_it(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Check\Numbers;
 
 use Rilvet\Act\Format;
+use Rilvet\Act\Wipe;
 use Rilvet\Check\About;
 use Rilvet\Check\Checked;
 use Rilvet\Check\ColumnCheck;
@@ -13,8 +14,10 @@ use Rilvet\Check\Mend;
 use Rilvet\Check\Places;
 use Rilvet\Check\Severity;
 use Rilvet\Check\Subject;
+use Rilvet\Dressed\Layer;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Look\Attribute;
+use Rilvet\Look\Facet;
 use Rilvet\Look\Look;
 use Rilvet\Number\FormatClass;
 
@@ -34,7 +37,7 @@ final readonly class MixedFormats implements ColumnCheck
                 continue;
             }
             $groups = $sheet->survey()->by($table, $column->column,
-                fn (ResolvedLook $look) => self::kind($look->look->text(Attribute::Number)));
+                self::kind(...));
             if (count($groups) < 2) {
                 continue;
             }
@@ -48,17 +51,27 @@ final readonly class MixedFormats implements ColumnCheck
             }
             $others = array_slice($groups, 1);
             $count = array_sum(array_map(fn (Wear $wear) => $wear->places->count, $others));
-            $code = reset($groups)->look->look->text(Attribute::Number, 'General');
-            yield $sheet->finding($this, Places::together(...array_map(fn (Wear $wear) => $wear->places,
-                array_values($others)))->text(), $count,
-                Checked::called($column).' shows '.implode(', ', $said).'.', [],
-                Mend::looks(new Format($sheet->targets($range), Look::of(['number' => $code]))));
+            $odd = Places::together(...array_map(fn (Wear $wear) => $wear->places, array_values($others)));
+            // The first figure alone with its sign is the way of accounts (common practice).
+            if ($count === 1 && $odd->stretches()[0][0] === $table->firstBodyRow()
+                && str_starts_with((string) array_key_first($others), 'with ')) {
+                continue;
+            }
+            $usual = reset($groups)->look;
+            $mend = self::isOfStylebook($usual) ? new Wipe($sheet->targets($odd->text()), Facet::Number)
+                : new Format($sheet->targets($range), Look::of(['number' => $usual->look->text(Attribute::Number, 'General')]));
+            yield $sheet->finding($this, $odd->text(), $count, Checked::called($column).' shows '.implode(', ', $said).'.', [],
+                self::isOfStylebook($usual) && ! $odd->isWhole() ? null : Mend::looks($mend));
         }
     }
 
     /** What a reader tells codes apart by, but for decimals, which are another matter. */
-    private static function kind(string $code): string
+    private static function kind(ResolvedLook $look): string
     {
+        if (self::isOfStylebook($look)) {
+            return 'as the stylebook has it';
+        }
+        $code = $look->look->text(Attribute::Number);
         $class = FormatClass::of($code);
         $sign = FormatClass::currency($code);
 
@@ -76,5 +89,13 @@ final readonly class MixedFormats implements ColumnCheck
     private static function day(string $code): string
     {
         return strtolower((string) preg_replace(['/;.*$/s', '/\\[[^\\]]*\\]/', '/[\\\\"]/'], ['', '', ''], $code));
+    }
+
+    /** What a stylebook shows otherwise in one row than in the next it means so. */
+    private static function isOfStylebook(ResolvedLook $look): bool
+    {
+        $layer = $look->from(Attribute::Number);
+
+        return $layer !== null && $layer->value > Layer::File->value && $layer->value < Layer::Named->value;
     }
 }

@@ -130,10 +130,14 @@ export function SheetPane({
             const range = parse(place);
             const at = box.current;
             if (!range || !at) return;
-            at.scrollTo({
-                top: Math.max(0, rows.start(Math.min(range.top, lastRow)) - at.clientHeight / 3),
-                left: Math.max(0, columns.start(Math.min(range.left, lastColumn)) - at.clientWidth / 3),
-            });
+            const [top, left] = [rows.start(Math.min(range.top, lastRow)), columns.start(Math.min(range.left, lastColumn))];
+            const isSeen =
+                top >= at.scrollTop &&
+                top + TOP + 24 <= at.scrollTop + at.clientHeight &&
+                left >= at.scrollLeft &&
+                left + LEFT + 24 <= at.scrollLeft + at.clientWidth;
+            if (isSeen) return;
+            at.scrollTo({ top: Math.max(0, top - at.clientHeight / 3), left: Math.max(0, left - at.clientWidth / 3) });
         },
     }));
     const tiles: Rect[] = [];
@@ -211,11 +215,12 @@ export function SheetPane({
                     style={{ height: TOP, width: columns.total + LEFT }}
                     aria-hidden="true"
                 >
+                    <span className="sticky left-0 z-[1] block bg-ground" style={{ width: LEFT, height: TOP }} />
                     {inView(view.left, view.right).map((column) => (
                         <span
                             key={column}
                             className="absolute border-r border-hair text-center font-mono text-[11px] leading-5 text-quiet"
-                            style={{ left: LEFT + columns.start(column), width: columns.sizeOf(column), height: TOP }}
+                            style={{ top: 0, left: LEFT + columns.start(column), width: columns.sizeOf(column), height: TOP }}
                         >
                             {letters(column)}
                         </span>
