@@ -1,5 +1,7 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import type { BenchRecord, FindingRecord, FindingsRecord } from '@/api/types';
+import { keys as names } from '@/api/keys';
 import { counted } from '@/parts/counted';
 import { Select } from '@/parts/Select';
 import { selectionText, useBench } from '@/work/state';
@@ -46,6 +48,7 @@ export function FindingsView({
     const [more, setMore] = useState<Record<string, number>>({});
     /** What was mended or left is gone from sight at once, until the next look says what there is. */
     const [gone, setGone] = useState<{ stamp: string; keys: string[] }>({ stamp: '', keys: [] });
+    const client = useQueryClient();
     const list = useRef<HTMLDivElement>(null);
     const all = useMemo(
         () => found.findings.filter((one) => !(gone.keys.includes(one.key) && (!found.settled || gone.stamp === found.stamp))),
@@ -79,14 +82,17 @@ export function FindingsView({
         choose(next);
         list.current?.focus();
     };
+    /** What was refused stands in the list again; what was done is gone until the next look says what there is. */
+    const unlessRefused = (keys: string[], stamp: string) => () => {
+        if (client.getQueryData<BenchRecord>(names.bench(bench.id))?.stamp === stamp)
+            setGone((now) => ({ ...now, keys: now.keys.filter((key) => !keys.includes(key)) }));
+    };
     const mend = (keys: string[]) => {
-        void acts
-            .act('mend', { keys })
-            .then(() => setGone((now) => ({ ...now, keys: now.keys.filter((key) => !keys.includes(key)) })));
+        void acts.act('mend', { keys }).then(unlessRefused(keys, bench.stamp));
         done(keys);
     };
     const leave = (one: FindingRecord, reason: string | null) => {
-        void acts.act('leave', { keys: [one.key], reason });
+        void acts.act('leave', { keys: [one.key], reason }).then(unlessRefused([one.key], bench.stamp));
         done([one.key]);
     };
     const alike = (one: FindingRecord) =>
