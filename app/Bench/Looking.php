@@ -49,12 +49,14 @@ final class Looking
             $other->place]);
         $found = [];
         $looked = 0;
+        $hasWorked = false;
         $workbook = null;
         $checked = [];
         foreach ($rows as $sheet) {
             $key = self::key('sheet', $sheet);
             $known = self::kept($key);
-            if ($known === null && ($looked === 0 || microtime(true) - $began < $seconds)) {
+            if ($known === null && (! $hasWorked || microtime(true) - $began < $seconds)) {
+                $hasWorked = true;
                 $workbook ??= $this->bench->whole($row);
                 $quick = self::key('quick', $sheet);
                 if (is_finite($seconds) && $sheet->rows * $sheet->columns > self::LARGE && self::kept($quick) === null) {
@@ -90,9 +92,10 @@ final class Looking
             $row->sheets()->with('stylebook')->get()->all())), $rows);
         $key = 'found.series.'.self::VERSION.'.'.hash('xxh128', implode('|', $stamps));
         $known = self::unpacked($key);
-        if (is_array($known)) {
-            /** @var array<int, list<Finding>> */
-            return $known;
+        if (is_array($known) && ! in_array(null, $kept = array_map(fn (mixed $of) => is_array($of) ? self::findings($of) : null,
+            $known), true)) {
+            /** @var array<int, list<Finding>> $kept */
+            return $kept;
         }
         $sheets = [];
         $found = [];
@@ -173,8 +176,18 @@ final class Looking
     {
         $found = self::unpacked($key);
 
-        /** @var list<Finding>|null */
-        return is_array($found) ? $found : null;
+        return is_array($found) ? self::findings($found) : null;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $found
+     * @return list<Finding>|null null where something else is among them
+     */
+    private static function findings(array $found): ?array
+    {
+        $findings = array_values(array_filter($found, fn (mixed $one) => $one instanceof Finding));
+
+        return count($findings) === count($found) ? $findings : null;
     }
 
     /** What another version of the code has kept may not be what it is now. */

@@ -13,10 +13,13 @@ use Rilvet\Work\Workbook;
  * Puts findings right, as one step. Those that cannot be, because one before them has done so already or because their sheet
  * is protected, stay as they are; where that is all of them it is refused.
  */
-final readonly class MendFindings implements Act
+final class MendFindings implements Act
 {
+    /** Of those that were mended last; null before. */
+    private ?int $done = null;
+
     /** @param  non-empty-list<Finding>  $findings  each with its mend */
-    public function __construct(private array $findings)
+    public function __construct(private readonly array $findings)
     {
     }
 
@@ -32,6 +35,8 @@ final readonly class MendFindings implements Act
                 $refusal ??= $why;
             }
         }
+
+        $this->done = $done;
 
         return $done > 0 || $refusal === null ? $workbook : throw $refusal;
     }
@@ -52,7 +57,11 @@ final readonly class MendFindings implements Act
             default => 'Mended',
         };
         if (count($this->findings) > 1) {
-            return $what.' '.number_format(count($this->findings)).' findings';
+            $all = count($this->findings);
+            // What could not be mended with the others is not said to be.
+            $of = $this->done === null || $this->done === $all ? '' : number_format($this->done).' of ';
+
+            return "$what $of".number_format($all).' findings';
         }
         [$one] = $this->findings;
         $range = mb_strlen($one->range) > 30 ? mb_substr($one->range, 0, 29).'…' : $one->range;

@@ -149,17 +149,16 @@ final class Comparison
                     foreach ($pairs as [$column, $across]) {
                         [$mine, $yours] = [$one->at($row, $column), $other->at($beside, $across)];
                         $facets = $cells["$mine->number/$yours->number"] ??= self::facets($mine, $yours);
-                        if ($facets !== []) {
-                            $differs[] = [$column, $across, $facets, self::part($this->right, $beside,
-                                $across) ?? self::part($this->left, $row, $column) ?? ''];
+                        $part = $facets === [] ? '' : self::part($this->right, $beside, $across) ?? self::part($this->left, $row,
+                            $column) ?? '';
+                        foreach ($facets as $facet) {
+                            $differs["$facet|$part"][] = [$column, $across];
                         }
                     }
                     $key === null || $memo[$key] = $differs;
                 }
-                foreach ($differs as [$column, $across, $facets, $part]) {
-                    foreach ($facets as $facet) {
-                        $this->add($facet, $part, Address::columnName($column).$row, Address::columnName($across).$beside);
-                    }
+                foreach ($differs as $kind => $where) {
+                    $this->addRow($kind, $where, $row, $beside);
                 }
                 if ($values !== null) {
                     $this->compare($values->valid() ? $values->current() : null, $row, $beside, $pairs);
@@ -247,6 +246,22 @@ final class Comparison
         array_map(strval(...), $one->merges) === array_map(strval(...), $other->merges) || $this->add('merges', '', 'A1', 'A1');
         $this->left->aspect(Conditions::class)->toJson() === $this->right->aspect(Conditions::class)->toJson()
             || $this->add('conditions', '', 'A1', 'A1');
+    }
+
+    /**
+     * Cells of one row that differ in one way: all are counted, the first are named.
+     *
+     * @param  list<array{int, int}>  $columns
+     */
+    private function addRow(string $kind, array $columns, int $row, int $beside): void
+    {
+        $this->found[$kind] ??= [0, [], []];
+        $this->found[$kind][0] += count($columns);
+        $room = self::PLACES - count($this->found[$kind][1]);
+        foreach ($room > 0 ? array_slice($columns, 0, $room) : [] as [$column, $across]) {
+            $this->found[$kind][1][] = Address::columnName($column).$row;
+            $this->found[$kind][2][] = Address::columnName($across).$beside;
+        }
     }
 
     private function add(string $facet, string $part, string $left, string $right): void

@@ -6,7 +6,9 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Dress;
+use Rilvet\Act\Exception\SheetIsClosed;
 use Rilvet\Act\Format;
+use Rilvet\Act\ProtectSheet;
 use Rilvet\Act\Resize;
 use Rilvet\Act\SetOpening;
 use Rilvet\Act\Targets;
@@ -25,13 +27,16 @@ use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
+use Rilvet\Guard\Protection;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Number\FormatClass;
 use Rilvet\Reading\Finder;
+use Rilvet\Reading\Reading;
 use Rilvet\Reading\SheetFacts;
+use Rilvet\Reading\TableReading;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Workbook;
@@ -176,9 +181,13 @@ final class CheckAcrossTest extends TestCase
         self::assertSame([['A1:A2', '1 heading is merged over several rows.']], array_map(fn (Finding $one) => [$one->range,
             $one->words], $found));
         self::assertSame([], self::found($merged('B1:C1'), 'heading-merged'));
-        $doubt = self::found(self::book(['Notes' => [['a', 1, 'b'], [2, 'c', 3], ['d', 'e', 4], [5, 6, 'f'], ['g', 7, 8], [9, 'h',
-            'i']]]), 'read-with-doubt');
-        self::assertLessThanOrEqual(1, count($doubt));
+        $year = self::year(1);
+        [$table] = $year->sheet(1)->reading->tables;
+        $read = fn (float $confidence) => $year->withSheet(1, new Worksheet($year->sheet(1)->cells, 'Sheet A', new Reading([
+            new TableReading($table->range, $confidence, $table->runs, $table->columns)])));
+        $doubt = self::found($read(0.31), 'read-with-doubt');
+        self::assertSame([['A1:C9', true]], array_map(fn (Finding $one) => [$one->range, str_contains($one->words, '31 %')], $doubt));
+        self::assertSame([], self::found($read(0.5), 'read-with-doubt'));
         self::assertSame([], self::found(self::year(1), 'read-with-doubt'));
     }
 
@@ -239,6 +248,37 @@ final class CheckAcrossTest extends TestCase
         self::assertSame([['values', '', 1, 'B7']], $told($of));
         self::assertSame(['B6'], $of->differences[0]->left);
         self::assertSame([0, 1], [Comparison::unmatched($of->rows, 9), Comparison::unmatched($of->rows, 10)]);
+    }
+
+    /** All cells of a long sheet that was dressed: counted, the first named, and told in a moment. */
+    public function test_what_differs_everywhere_is_counted_and_the_first_places_are_named(): void
+    {
+        $rows = [['Tree', 'Beds', 'Price']];
+        for ($row = 1; $row <= 50_000; $row++) {
+            $rows[] = ["T$row", $row % 97, $row % 31];
+        }
+        $plain = self::book(['Long' => $rows]);
+        $bold = (new Format(self::at('A2:C50001'), Look::of(['bold' => true])))->on($plain);
+        $of = new Comparison($plain, 1, $bold, 1, true);
+        self::assertSame([['type', 'Body', 100_000, 200], ['type', 'Row labels', 50_000, 200]], array_map(
+            fn (Difference $one) => [$one->facet, $one->part, $one->count, count($one->right)], $of->differences));
+        self::assertSame(['B2', 'C2', 'B3'], array_slice($of->differences[0]->right, 0, 3));
+    }
+
+    public function test_what_could_not_be_mended_with_the_others_is_not_said_to_be(): void
+    {
+        $center = fn (string $at, int $sheet, Workbook $on) => (new Format(self::at($at, $sheet),
+            Look::of(['horizontal' => 'center'])))->on($on);
+        $year = $center('A3', 2, $center('A3', 1, self::year(2)));
+        $closed = (new ProtectSheet([2], Protection::USUAL, null))->on($year);
+        $found = self::found($closed, 'mixed-alignment');
+        self::assertCount(2, $found);
+        $mend = new MendFindings($found);
+        $after = $mend->on($closed);
+        self::assertSame('Mended 1 of 2 findings', $mend->words($closed));
+        self::assertSame(['Sheet B'], array_map(fn (Finding $one) => $one->sheet, self::found($after, 'mixed-alignment')));
+        $this->expectException(SheetIsClosed::class);
+        (new MendFindings([$found[1]]))->on($closed);
     }
 
     /** @return list<Finding> */
