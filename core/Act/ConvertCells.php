@@ -9,6 +9,7 @@ use Rilvet\Act\Exception\NothingToChange;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
+use Rilvet\Grid\RangeSet;
 use Rilvet\Intake\Conversion;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
@@ -19,7 +20,7 @@ use Rilvet\Work\Workbook;
  * Turns what cells hold into what it is meant to be: text into numbers, 10 into 10 %, text into dates. A change of data,
  * named as such; what cannot be turned stays as it is, and formulas are never touched.
  */
-final readonly class ConvertCells implements Act
+final readonly class ConvertCells implements Joins
 {
     public const ACTS = Conversion::KINDS;
 
@@ -70,6 +71,21 @@ final readonly class ConvertCells implements Act
         }
 
         return $count === 0 ? throw NothingToChange::becauseNothingTurns() : $workbook;
+    }
+
+    public function joinsBy(): string
+    {
+        return "convert $this->to ".implode(',', $this->targets->sheets);
+    }
+
+    public function joined(array $others): Act
+    {
+        $ranges = iterator_to_array($this->targets->ranges, false);
+        foreach ($others as $other) {
+            $other instanceof self && array_push($ranges, ...iterator_to_array($other->targets->ranges, false));
+        }
+
+        return new self(new Targets($this->targets->sheets, RangeSet::of(...$ranges)), $this->to);
     }
 
     public function reach(): Reach

@@ -29,7 +29,7 @@ use Rilvet\Work\Worksheet;
  * Types texts into cells: an act on data, named as such. A text that reads as a number, in the format that the cell has,
  * becomes one: 3 in a percent cell is 3 %. An apostrophe in front keeps any text a text.
  */
-final readonly class EditCells implements Act
+final readonly class EditCells implements Joins
 {
     /** A sheet of at most so many rows is read anew after an edit. */
     private const READ_ANEW = 5_000;
@@ -129,6 +129,23 @@ final readonly class EditCells implements Act
                 throw EntryIsNotAllowed::at(Address::columnName($column).$row, $judge->check, $judge->wanted($kind));
             }
         }
+    }
+
+    public function joinsBy(): string
+    {
+        return "edit $this->sheet ".(int) $this->keep.(int) $this->asReader;
+    }
+
+    public function joined(array $others): Act
+    {
+        $texts = $this->texts;
+        foreach ($others as $other) {
+            foreach ($other instanceof self ? $other->texts : [] as $row => $cells) {
+                $texts[$row] = $cells + ($texts[$row] ?? []);
+            }
+        }
+
+        return new self($this->sheet, $texts, $this->keep, $this->asReader);
     }
 
     public function reach(): Reach

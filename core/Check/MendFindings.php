@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Check;
 
 use Rilvet\Act\Act;
+use Rilvet\Act\Joins;
 use Rilvet\Act\Reach;
 use Rilvet\Refusal;
 use Rilvet\Work\Workbook;
@@ -27,18 +28,53 @@ final class MendFindings implements Act
     {
         $refusal = null;
         $done = 0;
-        foreach ($this->mends() as $mend) {
-            try {
-                $workbook = $mend->act->on($workbook);
-                $done++;
-            } catch (Refusal $why) {
-                $refusal ??= $why;
+        foreach ($this->groups() as $acts) {
+            foreach (self::together($acts) as [$act, $count]) {
+                try {
+                    $workbook = $act->on($workbook);
+                    $done += $count;
+                    // Done as one; else each is tried by itself.
+                    if ($count === count($acts)) {
+                        break;
+                    }
+                } catch (Refusal $why) {
+                    $refusal ??= $why;
+                }
             }
         }
-
         $this->done = $done;
 
         return $done > 0 || $refusal === null ? $workbook : throw $refusal;
+    }
+
+    /**
+     * Acts that can be done as one, with the others each by itself, in the order of the first of each.
+     *
+     * @return list<non-empty-list<Act>>
+     */
+    private function groups(): array
+    {
+        $groups = [];
+        foreach ($this->mends() as $at => $mend) {
+            $groups[$mend->act instanceof Joins ? $mend->act->joinsBy() : "#$at"][] = $mend->act;
+        }
+
+        return array_values($groups);
+    }
+
+    /**
+     * @param  non-empty-list<Act>  $acts
+     * @return iterable<array{Act, int}> all of them as one, then each; with how many it stands for
+     */
+    private static function together(array $acts): iterable
+    {
+        [$first] = $acts;
+        if (count($acts) > 1 && $first instanceof Joins) {
+            yield [$first->joined(array_slice($acts, 1)), count($acts)];
+        }
+        foreach ($acts as $act) {
+            yield [$act, 1];
+        }
     }
 
     public function reach(): Reach

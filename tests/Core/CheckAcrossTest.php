@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Dress;
+use Rilvet\Act\EditCells;
 use Rilvet\Act\Exception\SheetIsClosed;
 use Rilvet\Act\Format;
 use Rilvet\Act\ProtectSheet;
@@ -263,6 +264,36 @@ final class CheckAcrossTest extends TestCase
         self::assertSame([['type', 'Body', 100_000, 200], ['type', 'Row labels', 50_000, 200]], array_map(
             fn (Difference $one) => [$one->facet, $one->part, $one->count, count($one->right)], $of->differences));
         self::assertSame(['B2', 'C2', 'B3'], array_slice($of->differences[0]->right, 0, 3));
+    }
+
+    /** Many mends of cells are done as one (bench/findings.php says at what price); a cell that two of them say is what the later says. */
+    public function test_many_changes_of_cells_are_mended_as_one(): void
+    {
+        $rows = [['Lot', ...array_map(fn (int $at) => "Count $at", range(1, 120))]];
+        for ($row = 1; $row <= 30; $row++) {
+            $rows[] = ["L$row", ...array_map(fn (int $at) => ($row * $row * 37 + $at * $at * 101) % 1_009, range(1, 120))];
+        }
+        for ($column = 1; $column <= 120; $column++) {
+            $rows[1 + $column % 29][$column] = '5';
+        }
+        $found = self::found(self::book(['Many' => $rows]), 'number-as-text');
+        self::assertCount(120, $found);
+        $mend = new MendFindings($found);
+        $after = $mend->on(self::book(['Many' => $rows]));
+        self::assertSame([], self::found($after, 'number-as-text'));
+        self::assertSame('Data: mended 120 findings', $mend->words($after));
+        $edit = fn (string $text) => new EditCells(1, [2 => [1 => $text]]);
+        self::assertSame('later', self::text($edit('first')->joined([$edit('later')])->on(self::book(['Many' => $rows])), 'A2'));
+    }
+
+    private static function text(Workbook $workbook, string $at): string
+    {
+        $range = Range::parse($at);
+        foreach ($workbook->sheet(1)->cells->read($range->top, $range->top, $range->left, $range->left) as $cells) {
+            return $cells[$range->left - 1]->text();
+        }
+
+        return '';
     }
 
     public function test_what_could_not_be_mended_with_the_others_is_not_said_to_be(): void
