@@ -93,6 +93,8 @@ function going({ bench, detail, acts, onHandOver, onKeys }: Ground): Action[] {
         { words: 'Redo', keys: 'Ctrl+Y', run: () => void acts.redo() },
         { words: 'Back to the workbook as it came', run: () => void acts.goTo(0) },
         { words: 'Hand over', keys: 'Ctrl+S', run: onHandOver },
+        { words: 'Findings', run: () => go(`/workbooks/${bench.id}/findings`) },
+        { words: 'Side by side', run: () => go(`/workbooks/${bench.id}/side-by-side`) },
         { words: 'Keys', keys: '?', run: onKeys },
         { words: 'Go to the shelf', run: () => go('/') },
         ...others.map((sheet) => ({ words: `Open the sheet ${sheet.name}`, run: () => open(sheet.number) })),
