@@ -116,7 +116,8 @@ for ($row = 1; $row <= 30; $row++) {
 for ($column = 1; $column <= 190; $column++) {
     $lines[1 + $column % 29][$column] = '5';
 }
-$cells = new MemorySheet('Many', array_map(fn (array $line) => array_map(Cell::of(...), $line), $lines));
+$cells = new MemorySheet('Many', array_map(
+    fn (array $line) => array_map(Cell::of(...), array_values($line)), array_values($lines)));
 $found = $looking->over($keep('Many', [new Worksheet($cells, 'Many', Finder::read(SheetFacts::of($cells)))]))->findings;
 $workbook = new Workbook('Many', [1 => new Worksheet($cells, 'Many', Finder::read(SheetFacts::of($cells)))], new LookBook);
 $found = array_slice($found, 0, 190);
