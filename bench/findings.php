@@ -117,7 +117,7 @@ for ($column = 1; $column <= 190; $column++) {
     $lines[1 + $column % 29][$column] = '5';
 }
 $cells = new MemorySheet('Many', array_map(
-    fn (array $line) => array_map(Cell::of(...), array_values($line)), array_values($lines)));
+    fn (array $line) => array_map(Cell::of(...), array_values($line)), $lines));
 $found = $looking->over($keep('Many', [new Worksheet($cells, 'Many', Finder::read(SheetFacts::of($cells)))]))->findings;
 $workbook = new Workbook('Many', [1 => new Worksheet($cells, 'Many', Finder::read(SheetFacts::of($cells)))], new LookBook);
 $found = array_slice($found, 0, 190);
