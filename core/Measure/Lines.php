@@ -16,9 +16,21 @@ final class Lines
     /** @param  callable(string): float  $measure  the sum of a text's advances, px */
     public static function count(string $text, int $width, callable $measure): int
     {
-        $lines = 0;
+        return count(self::of($text, $width, $measure));
+    }
+
+    /**
+     * The lines themselves.
+     *
+     * @param  callable(string): float  $measure  the sum of a text's advances, px
+     * @return non-empty-list<string> without the spaces at their ends
+     */
+    public static function of(string $text, int $width, callable $measure): array
+    {
+        $lines = [];
         foreach (explode("\n", $text) as $paragraph) {
-            $lines += self::fits($measure(rtrim($paragraph, ' ')), $width) ? 1 : self::broken($paragraph, max(1, $width), $measure);
+            $whole = rtrim($paragraph, ' ');
+            array_push($lines, ...self::fits($measure($whole), $width) ? [$whole] : self::broken($paragraph, max(1, $width), $measure));
         }
 
         return $lines;
@@ -30,27 +42,34 @@ final class Lines
         return ceil($advances * 64 - 1e-6) / 64 <= $width;
     }
 
-    /** @param  callable(string): float  $measure */
-    private static function broken(string $paragraph, int $width, callable $measure): int
+    /**
+     * @param  callable(string): float  $measure
+     * @return non-empty-list<string>
+     */
+    private static function broken(string $paragraph, int $width, callable $measure): array
     {
-        $lines = 1;
+        $lines = [];
+        $line = '';
         // Advances add up, so each piece is measured once.
         $taken = 0.0;
         foreach (self::pieces($paragraph) as $piece) {
             if (self::fits($taken + $measure(rtrim($piece, ' ')), $width)) {
                 $taken += $measure($piece);
+                $line .= $piece;
 
                 continue;
             }
-            $lines += $taken === 0.0 ? 0 : 1;
+            $line === '' || $lines[] = rtrim($line, ' ');
             while (! self::fits($measure(rtrim($piece, ' ')), $width)) {
-                $piece = mb_substr($piece, self::fitting($piece, $width, $measure));
-                $lines++;
+                $letters = self::fitting($piece, $width, $measure);
+                $lines[] = mb_substr($piece, 0, $letters);
+                $piece = mb_substr($piece, $letters);
             }
+            $line = $piece;
             $taken = $measure($piece);
         }
 
-        return $lines;
+        return [...$lines, rtrim($line, ' ')];
     }
 
     /**

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Rilvet\Stylebook;
 
 use Rilvet\Guard\Role;
+use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
+use Rilvet\Page\Exception\PageIsWrong;
+use Rilvet\Page\PageRules;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\Part;
 use Rilvet\Refusal;
@@ -108,6 +111,19 @@ final class Reader
         }
 
         return $rules;
+    }
+
+    /** @param  array<array-key, mixed>  $page */
+    public static function pageOf(array $page, Palette $palette): PageRules
+    {
+        foreach (['area', 'titleRows', 'titleColumns'] as $rule) {
+            isset($page[$rule]) && throw StylebookIsWrong::because("page.$rule", 'cells belong to a sheet, and are said there.');
+        }
+        try {
+            return PageRules::of($page, fn (string $name) => self::lookOf($palette, ['fill' => $name], 'page')->text(Attribute::Fill));
+        } catch (PageIsWrong $refusal) {
+            throw StylebookIsWrong::because("page.$refusal->rule", $refusal->why);
+        }
     }
 
     /** The line around a table. */

@@ -11,6 +11,7 @@ use Rilvet\Guard\Role;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Facet;
 use Rilvet\Look\Look;
+use Rilvet\Page\PageRules;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\Part;
@@ -62,6 +63,7 @@ final readonly class Stylebook
      * @param  array<string, LetterCase>  $cases  how headings and column groups are shown, by Part value
      * @param  array<string, RoleRule>  $roles  by Role value
      * @param  list<EntryCheck>  $entries  checks on entry of parts; the first goes before the others
+     * @param  PageRules  $page  how its sheets go to paper
      * @param  array<string, mixed>  $source  the JSON as it was written
      */
     private function __construct(
@@ -85,6 +87,7 @@ final readonly class Stylebook
         public array $cases,
         private array $roles,
         public array $entries,
+        public PageRules $page,
         private array $source,
     ) {
     }
@@ -177,6 +180,7 @@ final readonly class Stylebook
             Reader::casesOf(Reader::map($data, 'cases')),
             Reader::rolesOf(Reader::map($data, 'roles'), $palette),
             EntryRules::of(Reader::map($data, 'entries')),
+            Reader::pageOf(Reader::map($data, 'page'), $palette),
             $data,
         );
     }
@@ -359,6 +363,19 @@ final readonly class Stylebook
         $data = $this->source;
         $data['fit'] = $fit + Reader::map($data, 'fit');
         $data['opens'] = $opens + Reader::map($data, 'opens');
+
+        return self::of($data);
+    }
+
+    /**
+     * The stylebook with other rules of pages; what is null is no longer said.
+     *
+     * @param  array<string, mixed>  $page
+     */
+    public function paging(array $page): self
+    {
+        $data = $this->source;
+        $data['page'] = array_filter($page + Reader::map($data, 'page'), fn (mixed $value) => $value !== null);
 
         return self::of($data);
     }

@@ -58,6 +58,15 @@ final class FontMetrics
         return (int) (round($this->face['ascent'] * $k) + round(-$this->face['descent'] * $k) + round($this->face['gap'] * $k));
     }
 
+    /** px from the top of a line to its baseline: half of what a line has beyond its letters stands above them (CSS 2.2, 10.8.1). */
+    public function baseline(float $px): float
+    {
+        $k = $px / $this->face['upem'];
+        $letters = round($this->face['ascent'] * $k) + round(-$this->face['descent'] * $k);
+
+        return round($this->face['ascent'] * $k) + floor(($this->lineHeight($px) - $letters) / 2);
+    }
+
     /** Greatest width of a digit in whole px, which the file format's column widths are counted in (18.3.1.13). */
     public function digitWidth(float $px): int
     {

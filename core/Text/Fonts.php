@@ -92,6 +92,19 @@ final class Fonts
         return $found;
     }
 
+    /**
+     * The outlines that some characters of a face are drawn with, in the order of its style sheet: of two that have one, the later
+     * is taken.
+     *
+     * @param  list<int>  $points  code points
+     * @return list<string> paths
+     */
+    public function outlines(string $family, bool $bold, bool $italic, array $points): array
+    {
+        return array_map(fn (array $piece) => substr($piece[0], 0, -strlen('.woff2')).'.ttf',
+            $this->pieces($family, $bold, $italic, array_fill_keys($points, true)));
+    }
+
     public static function fileName(string $family, bool $bold, bool $italic): string
     {
         return strtolower(str_replace(' ', '-', $family)).'-'.($bold ? 700 : 400).($italic ? '-italic' : '');

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Page;
+
+use Rilvet\Page\Exception\PageIsWrong;
+
+/** What stands above or below a page, in three places; words with fields in braces. */
+final readonly class HeadFoot
+{
+    public const FIELDS = ['page', 'pages', 'date', 'time', 'sheet', 'workbook', 'file', 'title'];
+
+    public const PLACES = ['left', 'centre', 'right'];
+
+    /** Characters of a place. */
+    private const LENGTH = 200;
+
+    public function __construct(public string $left = '', public string $centre = '', public string $right = '')
+    {
+    }
+
+    /** @throws PageIsWrong */
+    public static function of(mixed $data, string $rule): self
+    {
+        is_array($data) || throw PageIsWrong::at($rule, 'left, centre and right are wanted.');
+        $texts = [];
+        foreach ($data as $place => $text) {
+            in_array($place, self::PLACES, true) || throw PageIsWrong::at("$rule.$place", 'only left, centre and right are places.');
+            if (! is_string($text) || mb_strlen($text) > self::LENGTH || preg_match('/[\x00-\x08\x0B-\x1F]/', $text) === 1) {
+                throw PageIsWrong::at("$rule.$place", 'a text of at most '.self::LENGTH.' characters is wanted.');
+            }
+            preg_match_all('/\{([^{}]*)\}/', $text, $found);
+            foreach ($found[1] as $field) {
+                in_array($field, self::FIELDS, true) || throw PageIsWrong::at("$rule.$place",
+                    "there is no field {{$field}}. Fields are {".implode('}, {', self::FIELDS).'}.');
+            }
+            $texts[$place] = $text;
+        }
+
+        return new self($texts['left'] ?? '', $texts['centre'] ?? '', $texts['right'] ?? '');
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->left.$this->centre.$this->right === '';
+    }
+
+    /** @return array<string, string> */
+    public function toArray(): array
+    {
+        return array_filter(['left' => $this->left, 'centre' => $this->centre, 'right' => $this->right], fn (string $text) => $text !== '');
+    }
+
+    /**
+     * With what the fields stand for.
+     *
+     * @param  array<string, string>  $fields  by name
+     * @return array<string, string> by place, only those that say something
+     */
+    public function filled(array $fields): array
+    {
+        $named = [];
+        foreach ($fields as $name => $value) {
+            $named["{{$name}}"] = $value;
+        }
+
+        return array_filter(array_map(fn (string $text) => strtr($text, $named), $this->toArray()), fn (string $text) => trim($text) !== '');
+    }
+}

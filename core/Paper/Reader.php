@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Paper;
+
+use Rilvet\Grid\Range;
+use Rilvet\Reading\ColumnRole;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\TableReading;
+use Rilvet\Work\Merges;
+use Rilvet\Work\Worksheet;
+
+/** What a cell is to somebody who has a page read aloud: of which row of which table, a heading of what, or a paragraph. */
+final class Reader
+{
+    private readonly Merges $merges;
+
+    public function __construct(private readonly Worksheet $sheet)
+    {
+        $this->merges = new Merges($sheet->setup->merges);
+    }
+
+    /**
+     * The rows that begin here, of each table that is crossed between two columns.
+     *
+     * @return array<int, TableRow> by the place of the table
+     */
+    public function rows(int $row, int $left, int $right, string $page): array
+    {
+        $rows = [];
+        foreach ($this->sheet->reading->tables as $at => $table) {
+            $part = $table->range->top <= $row && $row <= $table->range->bottom ? $table->runAt($row)?->part : null;
+            if ($part === null || in_array($part, [Part::Title, Part::Units, Part::Note], true)) {
+                continue;
+            }
+            $cells = [];
+            for ($column = max($left, $table->range->left); $column <= min($right, $table->range->right);) {
+                $cell = $this->merges->hides($row, $column) ? null : $this->cell($table, $part, $row, $column, $right);
+                $cell === null || $cells[$column] = $cell;
+                $column += $cell[2] ?? 1;
+            }
+            $cells === [] || $rows[$at] = new TableRow("$page.$at", $cells);
+        }
+
+        return $rows;
+    }
+
+    /** @return array{bool, 'Column'|'Row'|'', int, int} */
+    private function cell(TableReading $table, Part $part, int $row, int $column, int $right): array
+    {
+        $merge = $this->merges->at($row, $column);
+        $columns = $merge === null ? 1 : min($merge->right, $right) - $column + 1;
+        $rows = $merge === null ? 1 : $merge->rows();
+        foreach ($part === Part::ColumnGroup && $merge === null ? $table->groups : [] as $group) {
+            $group->contains($row, $column) && $columns = min($group->right, $right) - $column + 1;
+        }
+        if ($part === Part::Heading || $part === Part::ColumnGroup) {
+            return [true, 'Column', $columns, $rows];
+        }
+        $isLabel = $part === Part::RowGroup ? $column === $table->range->left
+            : in_array($table->column($column)?->role, [ColumnRole::Label, ColumnRole::Heading], true);
+
+        return [$isLabel, $isLabel ? 'Row' : '', $columns, $rows];
+    }
+
+    /** "H1" for a title, "P" for all else that stands outside of rows of tables; null for what is of a row. */
+    public function role(int $row, int $column): ?string
+    {
+        $table = $this->sheet->reading->tableAt($row, $column);
+        $part = $table?->partAt($row, $column) ?? $table?->runAt($row)?->part;
+
+        return match (true) {
+            $table === null, $part === null, $part === Part::Units, $part === Part::Note => 'P',
+            $part === Part::Title => 'H1',
+            default => Range::of($row, $column, $row, $column)->meets($table->range) ? null : 'P',
+        };
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Paper;
+
+/** A page as SVG 1.1, in px. Texts keep their spaces, and are set without kerning and ligatures, as on the Bench. */
+final class SvgCanvas implements Canvas
+{
+    private string $body = '';
+
+    /** @var array<string, string> names of classes by what they say */
+    private array $classes = [];
+
+    private int $clips = 0;
+
+    /** @param  string  $prefix  of names, so that several can stand in one document */
+    public function __construct(private readonly float $width, private readonly float $height, private readonly string $prefix = 'p')
+    {
+    }
+
+    /** @param  string  $faces  rules that bring the fonts along, for a picture that stands alone */
+    public function svg(string $faces = '', string $title = ''): string
+    {
+        $rules = '';
+        foreach ($this->classes as $says => $name) {
+            $rules .= ".$name{{$says}}";
+        }
+        [$width, $height] = [self::n($this->width), self::n($this->height)];
+
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"$width\" height=\"$height\" viewBox=\"0 0 $width $height\">"
+            .($title === '' ? '' : '<title>'.self::escape($title).'</title>')
+            ."<style>{$faces}text.$this->prefix{white-space:pre;font-kerning:none;font-variant-ligatures:none}$rules</style>{$this->body}</svg>";
+    }
+
+    public function fill(float $x, float $y, float $width, float $height, string $colour): void
+    {
+        $this->body .= '<rect x="'.self::n($x).'" y="'.self::n($y).'" width="'.self::n($width).'" height="'.self::n($height)."\" fill=\"$colour\"/>";
+    }
+
+    public function stroke(float $x1, float $y1, float $x2, float $y2, float $width, string $colour, array $dashes = []): void
+    {
+        $this->body .= '<line x1="'.self::n($x1).'" y1="'.self::n($y1).'" x2="'.self::n($x2).'" y2="'.self::n($y2)."\" stroke=\"$colour\""
+            .' stroke-width="'.self::n($width).'"'.($dashes === [] ? '' : ' stroke-dasharray="'.implode(' ', array_map(self::n(...), $dashes)).'"').'/>';
+    }
+
+    public function shape(string $path, float $x, float $y, float $size, string $colour): void
+    {
+        $this->body .= '<path transform="translate('.self::n($x).' '.self::n($y).') scale('.self::n($size / 12).")\" d=\"$path\" fill=\"$colour\""
+            .' fill-rule="evenodd"/>';
+    }
+
+    public function text(float $x, float $y, string $text, TextStyle $style): void
+    {
+        $says = "font-family:'".str_replace(['\\', "'", '<', '{', '}'], '', $style->family)."','Noto Sans Symbols 2',sans-serif;font-size:"
+            .self::n($style->size).'px;fill:'.$style->ink.($style->bold ? ';font-weight:700' : '').($style->italic ? ';font-style:italic' : '');
+        $class = $this->classes[$says] ??= $this->prefix.count($this->classes);
+        $this->body .= '<text class="'.$this->prefix." $class\" x=\"".self::n($x).'" y="'.self::n($y).'">'.self::escape($text).'</text>';
+    }
+
+    public function clip(float $x, float $y, float $width, float $height): void
+    {
+        $name = $this->prefix.'c'.++$this->clips;
+        $this->body .= "<clipPath id=\"$name\"><rect x=\"".self::n($x).'" y="'.self::n($y).'" width="'.self::n(max(0.0, $width)).'" height="'
+            .self::n(max(0.0, $height))."\"/></clipPath><g clip-path=\"url(#$name)\">";
+    }
+
+    public function turn(float $x, float $y, float $degrees): void
+    {
+        $this->body .= '<g transform="translate('.self::n($x).' '.self::n($y).') rotate('.self::n($degrees).')">';
+    }
+
+    public function leave(): void
+    {
+        $this->body .= '</g>';
+    }
+
+    public function row(TableRow $row): void
+    {
+    }
+
+    public function cell(int $column): void
+    {
+    }
+
+    public function paragraph(string $role): void
+    {
+    }
+
+    public function done(): void
+    {
+    }
+
+    private static function n(float $number): string
+    {
+        return (string) round($number, 2);
+    }
+
+    private static function escape(string $text): string
+    {
+        // What XML cannot say is left out.
+        return htmlspecialchars((string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x{FFFE}\x{FFFF}]/u', '', $text), ENT_XML1 | ENT_QUOTES, 'UTF-8');
+    }
+}

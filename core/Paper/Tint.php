@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Paper;
+
+/** A colour mixed with white. */
+final class Tint
+{
+    /**
+     * @param  string  $hex  "#RRGGBB"
+     * @param  float  $white  0 for the colour itself, 1 for white
+     */
+    public static function of(string $hex, float $white): string
+    {
+        $parts = array_map(fn (string $part) => (int) round(hexdec($part) + (255 - hexdec($part)) * $white), str_split(ltrim($hex, '#'), 2));
+
+        return '#'.implode('', array_map(fn (int $part) => sprintf('%02X', $part), $parts));
+    }
+}

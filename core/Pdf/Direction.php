@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Pdf;
+
+/**
+ * The order in which letters stand that are written from right to left: runs of them are turned around, figures within stay
+ * (what of Unicode's bidirectional algorithm, UAX 9, a line of one cell needs; brackets are mirrored).
+ */
+final class Direction
+{
+    private const RIGHT = '/[\x{0590}-\x{08FF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFC}]/u';
+
+    private const MIRRORED = ['(' => ')', ')' => '(', '[' => ']', ']' => '[', '{' => '}', '}' => '{', '<' => '>', '>' => '<'];
+
+    public static function visual(string $text): string
+    {
+        if (preg_match(self::RIGHT, $text) !== 1) {
+            return $text;
+        }
+        // From the first such letter to the last: what stands between two of them goes with them.
+        $pattern = '/[\x{0590}-\x{08FF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFC}](?:[^A-Za-z]*[\x{0590}-\x{08FF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFC}])?/u';
+
+        return (string) preg_replace_callback($pattern, fn (array $found) => self::turned($found[0]), $text);
+    }
+
+    private static function turned(string $run): string
+    {
+        preg_match_all('/\d+(?:[.,:\/]\d+)*|\X/u', $run, $pieces);
+
+        return implode('', array_map(fn (string $piece) => self::MIRRORED[$piece] ?? $piece, array_reverse($pieces[0])));
+    }
+}
