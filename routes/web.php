@@ -11,6 +11,7 @@ use App\Http\Controllers\GuardController;
 use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LearnController;
+use App\Http\Controllers\PageController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SideController;
 use App\Http\Controllers\StylebookController;
@@ -79,6 +80,10 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}/guard', [GuardController::class, 'sheet']);
         Route::get('sheets/{number}/entry', [GuardController::class, 'cell']);
         Route::get('sheets/{number}/next', [GuardController::class, 'next']);
+        Route::get('pages', [PageController::class, 'book']);
+        Route::get('sheets/{number}/pages', [PageController::class, 'pages']);
+        Route::get('sheets/{number}/pages/{page}', [PageController::class, 'page'])->whereNumber('page');
+        Route::get('sheets/{number}/picture', [PageController::class, 'picture']);
         Route::get('findings', [FindingController::class, 'list']);
         Route::get('findings/report', [FindingController::class, 'report']);
         Route::get('conditions', [ConditionController::class, 'list']);
@@ -96,6 +101,6 @@ Route::prefix('api')->group(function () {
 
 Route::view('/', 'app');
 Route::view('/workbooks/{id}', 'app')->whereNumber('id');
-Route::view('/workbooks/{id}/{screen}', 'app')->whereNumber('id')->whereIn('screen', ['findings', 'side-by-side']);
+Route::view('/workbooks/{id}/{screen}', 'app')->whereNumber('id')->whereIn('screen', ['findings', 'side-by-side', 'paper']);
 Route::view('/findings', 'app');
 Route::view('/stylebooks/{id}', 'app')->whereNumber('id');

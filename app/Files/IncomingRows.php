@@ -10,11 +10,14 @@ use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
 use Rilvet\Guard\Protection;
+use Rilvet\Page\PageRules;
+use Rilvet\Page\PageSetup;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Tab;
 use Rilvet\Xlsx\Book;
 use Rilvet\Xlsx\BookSheet;
 use Rilvet\Xlsx\EntriesIn;
+use Rilvet\Xlsx\PageXml;
 use Rilvet\Xlsx\Place;
 use Rilvet\Xlsx\ProtectionXml;
 use Rilvet\Xlsx\RowReader;
@@ -38,6 +41,8 @@ final class IncomingRows
     private ?EntryChecks $checks = null;
 
     private ?Protection $protection = null;
+
+    private ?PageSetup $page = null;
 
     /** @var array<int, float> pt, by row */
     private array $heights = [];
@@ -117,6 +122,12 @@ final class IncomingRows
         return $this->protection ?? new Protection;
     }
 
+    /** How it goes to paper; known once the set-up was asked for. */
+    public function page(): PageSetup
+    {
+        return $this->page ?? new PageSetup(PageRules::none(), PageRules::none());
+    }
+
     /** What the file filters; known once the set-up was asked for. */
     public function filter(): ?Range
     {
@@ -131,6 +142,8 @@ final class IncomingRows
         $this->conditions = $this->book->conditionsIn()->of($skeleton->root);
         $this->checks = EntriesIn::of($skeleton->root);
         $this->protection = ProtectionXml::of($skeleton->element('sheetProtection'));
+        $this->page = new PageSetup(PageXml::of($skeleton->root)->over($this->book->printed($this->sheet->place)), PageRules::none(),
+            PageXml::breaks($skeleton->root, true), PageXml::breaks($skeleton->root, false), isOfFile: true);
         $setup = $skeleton->setup($digit, $columns, $this->heights, $this->hidden, $this->sheet->state, $this->fixed);
 
         return $setup->withTab(new Tab($this->book->colours->of($skeleton->tab()), $this->sheet->state, $setup->tab->protected));

@@ -177,7 +177,7 @@ final class Opening
             $tab = new Tab($colour, $isShown ? 'visible' : 'hidden', $table->isProtected);
             $sheets[$number] = $intake->sheet(new Setup($sizes, $opening, $table->merges, $tab), $looks)->withAspects($maps->conditions(),
                 Validations::checks($book->validations, $table->checked()),
-                new Protection(password: $table->isProtected ? $table->password : null));
+                new Protection(password: $table->isProtected ? $table->password : null), $book->paged($table));
         }
         if ($sheets === []) {
             throw FileIsWrong::package('There is no worksheet in the workbook.');
@@ -219,7 +219,7 @@ final class Opening
             $rows->below($intake);
             $setup = $rows->setup($digit, $intake->columns());
             $sheets[$number] = $intake->sheet($setup, $looks, FileHints::said($tables, $number), $rows->filter())
-                ->withAspects($rows->conditions(), $rows->checks(), $rows->protection())->fromPackage();
+                ->withAspects($rows->conditions(), $rows->checks(), $rows->protection(), $rows->page())->fromPackage();
         }
         $this->notices = self::told($book);
 

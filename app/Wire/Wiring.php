@@ -21,6 +21,7 @@ final readonly class Wiring
         Acts\CheckEntry::class, Acts\TakeEntriesOut::class, Acts\SayRole::class, Acts\ByRole::class, Acts\AddASheet::class,
         Acts\WriteHeads::class,
         Acts\Mend::class, Acts\Leave::class,
+        Acts\Pages::class, Acts\BreakPage::class, Acts\FreeBreaks::class,
     ];
 
     /** What acts on the stylebook that the sheet in view wears, wherever it is worn. */
@@ -36,6 +37,7 @@ final readonly class Wiring
         Stylebook\KeepCondition::class, Stylebook\ArrangeCondition::class,
         Stylebook\MarkEverywhere::class, Stylebook\HeadsSay::class, Stylebook\CasesOf::class,
         Stylebook\RuleOfRole::class, Stylebook\KeepEntry::class, Stylebook\DropEntry::class,
+        Stylebook\PageRules::class,
     ];
 
     /** @throws ActIsWrong where there is none of the name */

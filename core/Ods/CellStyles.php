@@ -132,6 +132,21 @@ final class CellStyles
         return $properties !== null && $properties->getAttributeNS(Ns::STYLE, 'use-optimal-row-height') === 'true';
     }
 
+    /** The master page that a table's style names. */
+    public function master(string $name): string
+    {
+        return ($this->styles["table|$name"] ?? null)?->getAttributeNS(Ns::STYLE, 'master-page-name') ?? '';
+    }
+
+    /** Whether a page ends before a row or column of a style. */
+    public function breaksBefore(string $family, string $name): bool
+    {
+        $style = $this->styles["$family|$name"] ?? null;
+        $properties = $style === null ? null : PackageXml::child($style, "$family-properties");
+
+        return $properties?->getAttributeNS(Ns::FO, 'break-before') === 'page';
+    }
+
     /** @return array{bool, string|null, bool} whether a table is shown, its colour, and whether it runs from right to left */
     public function table(string $name): array
     {

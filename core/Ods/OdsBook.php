@@ -15,6 +15,9 @@ use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Package\PackageLimits;
 use Rilvet\Package\PackageXml;
 use Rilvet\Package\ZipReader;
+use Rilvet\Page\PageRules;
+use Rilvet\Page\PageSetup;
+use Rilvet\Refusal;
 use RuntimeException;
 use XMLReader;
 
@@ -32,7 +35,14 @@ final class OdsBook
     public readonly ZipReader $zip;
 
     /** Known once the first table is asked for. */
+    /** Ranges with the names of their tables, parted by blanks (9.1.2): $Sheet.A1:$Sheet.C9; names in quotes may hold blanks. */
+    private const PRINTED = '/\.\$?([A-Z]{1,3})\$?(\d{1,7})'
+        .'(?::(?:\$?(?:\'(?:[^\']|\'\')+\'|[^\' .]+))?\.\$?([A-Z]{1,3})\$?(\d{1,7}))?/';
+
     public CellStyles $styles;
+
+    /** How its tables go to paper; known once the first table is asked for. */
+    public PagesIn $pages;
 
     /** Dates count from 1904 (9.4.2). */
     public bool $from1904 = false;
@@ -184,6 +194,7 @@ final class OdsBook
                                 $this->attribute('protected', Ns::TABLE) === 'true',
                                 $this->reader->isEmptyElement,
                                 $this->password(),
+                                (string) $this->attribute('print-ranges', Ns::TABLE),
                             );
                             yield $table;
                             $table->finish();
@@ -199,6 +210,24 @@ final class OdsBook
         if (! $isSpreadsheet) {
             throw FileIsWrong::package('The file is a zip package, but no spreadsheet is in it.');
         }
+    }
+
+    /** How a table goes to paper, as it says itself; known when its rows were taken. */
+    public function paged(OdsTable $table): PageSetup
+    {
+        $areas = [];
+        preg_match_all(self::PRINTED, $table->prints, $found, PREG_SET_ORDER);
+        foreach (array_slice($found, 0, 100) as $one) {
+            $areas[] = $one[1].$one[2].(isset($one[3], $one[4]) ? ":$one[3]$one[4]" : '');
+        }
+        try {
+            $area = PageRules::of($areas === [] ? [] : ['area' => implode(',', $areas)]);
+        } catch (Refusal) {
+            $area = PageRules::none();
+        }
+        $came = PageRules::of($table->titles)->over($area)->over($this->pages->of($this->styles->master($table->style)));
+
+        return new PageSetup($came, PageRules::none(), $table->rowBreaks, $table->columnBreaks, isOfFile: true);
     }
 
     /** The key that the element at hand is protected by (19.697, 19.698). */
@@ -332,13 +361,17 @@ final class OdsBook
     private function allStyles(): CellStyles
     {
         $groups = [];
+        $root = null;
         if ($this->zip->has('styles.xml')) {
-            foreach (PackageXml::root(PackageXml::tree($this->zip->contents('styles.xml'), 'styles.xml'))->childNodes as $group) {
+            $root = PackageXml::root(PackageXml::tree($this->zip->contents('styles.xml'), 'styles.xml'));
+            foreach ($root->childNodes as $group) {
                 if ($group instanceof DOMElement && in_array($group->localName, ['styles', 'font-face-decls'], true)) {
                     $groups[] = $group;
                 }
             }
         }
+
+        $this->pages = new PagesIn($root);
 
         return new CellStyles(...$groups, ...$this->groups);
     }

@@ -36,7 +36,7 @@ final class StylesXml
     /** @var array<string, array{string, string}> */
     private array $sizes = [];
 
-    public function __construct(private readonly Look $ground)
+    public function __construct(private readonly Look $ground, public readonly PageStyles $pages = new PageStyles)
     {
     }
 
@@ -114,15 +114,15 @@ final class StylesXml
     }
 
     /** The name of the style of a column, a row or a table. */
-    public function other(string $family, string $properties): string
+    public function other(string $family, string $properties, string $master = 'Default'): string
     {
-        $key = "$family|$properties";
+        $key = "$family|$properties|$master";
         if (! isset($this->sizes[$key])) {
             $name = ['table-column' => 'co', 'table-row' => 'ro', 'table' => 'ta'][$family].(count($this->sizes) + 1);
             $this->sizes[$key] = [
                 $name,
                 "<style:style style:name=\"$name\" style:family=\"$family\"".
-                ($family === 'table' ? ' style:master-page-name="Default"' : '').
+                ($family === 'table' ? " style:master-page-name=\"$master\"" : '').
                 ">$properties</style:style>",
             ];
         }
@@ -151,10 +151,8 @@ final class StylesXml
             '<style:style style:name="Default" style:family="table-cell"/>'.
             implode('', array_column([...array_values($this->named), ...array_values($this->conditional)], 1)).
             '</office:styles>'.
-            '<office:automatic-styles><style:page-layout style:name="pm1"/></office:automatic-styles><office:master-styles>'
-            .'<style:master-page'.
-            implode('', array_map(fn (array $pair) => " style:$pair[0]=\"$pair[1]\"", [['name', 'Default'], ['page-layout-name', 'pm1']])).
-            '/></office:master-styles></office:document-styles>';
+            '<office:automatic-styles>'.$this->pages->layouts().'</office:automatic-styles><office:master-styles>'
+            .$this->pages->masters().'</office:master-styles></office:document-styles>';
     }
 
     private function code(string $code): string

@@ -14,7 +14,10 @@ final readonly class HeadFoot
     public const PLACES = ['left', 'centre', 'right'];
 
     /** Characters of a place. */
-    private const LENGTH = 200;
+    public const LENGTH = 200;
+
+    /** Words with fields; braces stand for nothing else. */
+    public const PATTERN = '^(?:[^{}\\x00-\\x08\\x0B-\\x1F]|\\{(?:page|pages|date|time|sheet|workbook|file|title)\\})*$';
 
     public function __construct(public string $left = '', public string $centre = '', public string $right = '')
     {
@@ -27,14 +30,10 @@ final readonly class HeadFoot
         $texts = [];
         foreach ($data as $place => $text) {
             in_array($place, self::PLACES, true) || throw PageIsWrong::at("$rule.$place", 'only left, centre and right are places.');
-            if (! is_string($text) || mb_strlen($text) > self::LENGTH || preg_match('/[\x00-\x08\x0B-\x1F]/', $text) === 1) {
-                throw PageIsWrong::at("$rule.$place", 'a text of at most '.self::LENGTH.' characters is wanted.');
-            }
-            preg_match_all('/\{([^{}]*)\}/', $text, $found);
-            foreach ($found[1] as $field) {
-                in_array($field, self::FIELDS, true) || throw PageIsWrong::at("$rule.$place",
-                    "there is no field {{$field}}. Fields are {".implode('}, {', self::FIELDS).'}.');
-            }
+            is_string($text) && mb_strlen($text) <= self::LENGTH || throw PageIsWrong::at("$rule.$place",
+                'a text of at most '.self::LENGTH.' characters is wanted.');
+            preg_match('/'.self::PATTERN.'/uD', $text) === 1 || throw PageIsWrong::at("$rule.$place",
+                'braces stand around one of {'.implode('}, {', self::FIELDS).'}, and control characters are not taken.');
             $texts[$place] = $text;
         }
 
@@ -49,7 +48,9 @@ final readonly class HeadFoot
     /** @return array<string, string> */
     public function toArray(): array
     {
-        return array_filter(['left' => $this->left, 'centre' => $this->centre, 'right' => $this->right], fn (string $text) => $text !== '');
+        $texts = ['left' => $this->left, 'centre' => $this->centre, 'right' => $this->right];
+
+        return array_filter($texts, fn (string $text) => $text !== '');
     }
 
     /**
@@ -65,6 +66,8 @@ final readonly class HeadFoot
             $named["{{$name}}"] = $value;
         }
 
-        return array_filter(array_map(fn (string $text) => strtr($text, $named), $this->toArray()), fn (string $text) => trim($text) !== '');
+        $filled = array_map(fn (string $text) => strtr($text, $named), $this->toArray());
+
+        return array_filter($filled, fn (string $text) => trim($text) !== '');
     }
 }

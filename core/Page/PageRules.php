@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Page;
 
+use JsonSerializable;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Page\Exception\PageIsWrong;
 use Rilvet\Refusal;
@@ -16,7 +17,7 @@ use Rilvet\Refusal;
  *
  * @phpstan-type Said bool|int|float|string|array<string, string>
  */
-final readonly class PageRules
+final readonly class PageRules implements JsonSerializable
 {
     private const MOST_MARGIN = 250.0;
 
@@ -40,6 +41,12 @@ final readonly class PageRules
         'across' => false, 'down' => false, 'scale' => 100, 'wide' => 1, 'tall' => 0, 'least' => 8, 'order' => 'down', 'prints' => 'sheet',
         'area' => '', 'gridlines' => false, 'numbers' => false, 'mono' => false, 'colour' => 'none', 'band' => 'none', 'errors' => 'shown',
         'heads' => true, 'labels' => true, 'keep' => true, 'each' => false, 'header' => [], 'footer' => ['right' => '{page} of {pages}'],
+    ];
+
+    /** What holds of a sheet whose file says nothing (ISO/IEC 29500-1 18.3.1.63; the margins are common practice). */
+    public const OF_FILE = [
+        'turn' => 'upright', 'top' => 19.1, 'right' => 17.8, 'bottom' => 19.1, 'left' => 17.8, 'head' => 7.6, 'foot' => 7.6,
+        'scale' => 100, 'wide' => 0, 'tall' => 0, 'least' => 1, 'heads' => false, 'labels' => false, 'keep' => false, 'footer' => [],
     ];
 
     /** @param  array<string, Said>  $says */
@@ -107,8 +114,9 @@ final readonly class PageRules
             $value = $named($value);
         }
 
-        return is_string($value) && preg_match('/^(none|#[0-9A-Fa-f]{6})$/', $value) === 1 ? strtoupper($value) === 'NONE' ? 'none'
-            : strtoupper($value) : throw PageIsWrong::at($rule, 'a colour such as #FFF6DF is wanted, or none.');
+        return is_string($value) && preg_match('/^(none|#[0-9A-Fa-f]{6})$/D', $value) === 1
+            ? ($value === 'none' ? 'none' : strtoupper($value))
+            : throw PageIsWrong::at($rule, 'a colour such as #FFF6DF is wanted, or none.');
     }
 
     private static function area(mixed $value): string
@@ -135,6 +143,18 @@ final readonly class PageRules
     public function has(string $rule): bool
     {
         return isset($this->says[$rule]);
+    }
+
+    /** With what is in force where nobody says anything. */
+    public function whole(): self
+    {
+        return new self($this->says + self::USUAL);
+    }
+
+    /** @return array<string, Said> */
+    public function jsonSerialize(): array
+    {
+        return $this->says;
     }
 
     /** Laid over those of the layer below. */

@@ -23,6 +23,7 @@ final readonly class PageSetup implements Aspect
      * @param  list<int>  $rows  rows after which a page ends, in order
      * @param  list<int>  $columns
      * @param  bool  $isSaid  a person said something of breaks; else they are as the file has them
+     * @param  bool  $isOfFile  it came with a file that can say how it goes to paper
      */
     public function __construct(
         public PageRules $came,
@@ -30,6 +31,7 @@ final readonly class PageSetup implements Aspect
         public array $rows = [],
         public array $columns = [],
         public bool $isSaid = false,
+        public bool $isOfFile = false,
     ) {
     }
 
@@ -40,18 +42,20 @@ final readonly class PageSetup implements Aspect
 
     public static function fromJson(mixed $data): static
     {
-        /** @var array{came?: array<string, mixed>, said?: array<string, mixed>, rows?: list<int>, columns?: list<int>, broken?: bool} $data */
+        /** @var array{came?: array<string, mixed>, said?: array<string, mixed>, rows?: list<int>, columns?: list<int>,
+         *     broken?: bool, file?: bool} $data */
         $data = is_array($data) ? $data : [];
 
         return new self(PageRules::of($data['came'] ?? []), PageRules::of($data['said'] ?? []), $data['rows'] ?? [], $data['columns'] ?? [],
-            $data['broken'] ?? false);
+            $data['broken'] ?? false, $data['file'] ?? false);
     }
 
     /** @return array<string, mixed>|null */
     public function toJson(): ?array
     {
         $says = array_filter(['came' => $this->came->says, 'said' => $this->said->says, 'rows' => $this->rows, 'columns' => $this->columns],
-            fn (array $part) => $part !== []) + ($this->isSaid ? ['broken' => true] : []);
+            fn (array $part) => $part !== []) + ($this->isSaid ? ['broken' => true] : [])
+            + ($this->isOfFile ? ['file' => true] : []);
 
         return $says === [] ? null : $says;
     }
@@ -61,8 +65,10 @@ final readonly class PageSetup implements Aspect
         if ($move instanceof RowOrder) {
             return $this;
         }
-        return new self(self::shifted($this->came, $move), self::shifted($this->said, $move), $move->rows ? self::edges($this->rows, $move) : $this->rows,
-            $move->rows ? $this->columns : self::edges($this->columns, $move), $this->isSaid);
+
+        return new self(self::shifted($this->came, $move), self::shifted($this->said, $move), $move->rows ? self::edges($this->rows,
+            $move) : $this->rows,
+            $move->rows ? $this->columns : self::edges($this->columns, $move), $this->isSaid, $this->isOfFile);
     }
 
     /**
@@ -105,7 +111,7 @@ final readonly class PageSetup implements Aspect
 
     public function saying(PageRules $said): self
     {
-        return new self($this->came, $said, $this->rows, $this->columns, $this->isSaid);
+        return new self($this->came, $said, $this->rows, $this->columns, $this->isSaid, $this->isOfFile);
     }
 
     /**
@@ -117,7 +123,14 @@ final readonly class PageSetup implements Aspect
         sort($rows);
         sort($columns);
 
-        return new self($this->came, $this->said, array_values(array_unique($rows)), array_values(array_unique($columns)), true);
+        return new self($this->came, $this->said, array_values(array_unique($rows)), array_values(array_unique($columns)), true,
+            $this->isOfFile);
+    }
+
+    /** @return list<mixed> what is said of pages here, for telling whether it is as it came */
+    public function touches(): array
+    {
+        return $this->isTouched() ? [[$this->said->says, $this->rows, $this->columns]] : [];
     }
 
     /** Whether anything is said of pages here, beside what came with the file. */

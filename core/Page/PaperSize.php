@@ -20,10 +20,10 @@ final readonly class PaperSize
         'Letter' => [215.9, 279.4, 1], 'Legal' => [215.9, 355.6, 5], 'Tabloid' => [279.4, 431.8, 3], 'Executive' => [184.2, 266.7, 7],
     ];
 
-    /** Least and greatest side of paper of one's own, mm. */
-    private const OWN = [50, 2_000];
+    /** How it is written, width first, mm. */
+    public const OF_OWN = self::SIDE.' x '.self::SIDE.' mm';
 
-    private const OF_OWN = '/^(\d{2,4}(?:\.\d)?) x (\d{2,4}(?:\.\d)?) mm$/';
+    private const SIDE = '(?:[5-9][0-9]|[1-9][0-9]{2}|1[0-9]{3})(?:\.[0-9])?';
 
     private function __construct(public string $name, public float $width, public float $height)
     {
@@ -39,15 +39,13 @@ final readonly class PaperSize
         if (isset(self::ALL[$name])) {
             return new self($name, self::ALL[$name][0], self::ALL[$name][1]);
         }
-        [$least, $most] = self::OWN;
-        if (preg_match(self::OF_OWN, str_replace('×', 'x', $name), $found) === 1) {
-            [$width, $height] = [(float) $found[1], (float) $found[2]];
-            if (min($width, $height) >= $least && max($width, $height) <= $most) {
-                return new self("$found[1] x $found[2] mm", $width, $height);
-            }
+        if (preg_match('/^'.self::OF_OWN.'$/D', $name) === 1) {
+            [$width, $height] = array_map(floatval(...), explode(' x ', $name));
+
+            return new self($name, $width, $height);
         }
-        throw PageIsWrong::at('paper', 'one of '.implode(', ', array_keys(self::ALL))." is wanted, or \"200 x 300 mm\" with sides of $least "
-            ."to $most mm.");
+        $names = implode(', ', array_keys(self::ALL));
+        throw PageIsWrong::at('paper', "one of $names is wanted, or \"200 x 300 mm\" with sides from 50 to 1999 mm.");
     }
 
     /** The name for a code of the format; null for one that is not known here. */
@@ -82,8 +80,9 @@ final readonly class PaperSize
 
     public function words(): string
     {
-        return isset(self::ALL[$this->name])
-            ? "$this->name, ".self::millimetres($this->width).' × '.self::millimetres($this->height).' mm' : str_replace('x', '×', $this->name);
+        $sides = self::millimetres($this->width).' × '.self::millimetres($this->height).' mm';
+
+        return isset(self::ALL[$this->name]) ? "$this->name, $sides" : $sides;
     }
 
     private static function millimetres(float $size): string

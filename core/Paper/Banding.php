@@ -19,8 +19,8 @@ final readonly class Banding
      * @param  Closure(int): int  $size  px of a row or column
      * @param  Closure(int): (array{int, int}|null)  $repeated  what is repeated before a page that begins with one
      * @param  list<int>  $breaks  after which a person ends a page, in order
-     * @param  Closure(int, int, float, float): (array{int, BandEnd}|null)  $think  first, last that fits, least and whole room: where to end
-     *     instead, and why
+     * @param  Closure(int, int, float, float): (array{int, BandEnd}|null)  $think  first, last that fits, least and whole room: where
+     *     to end instead, and why
      */
     public function __construct(
         private Closure $size,

@@ -16,7 +16,6 @@ use Rilvet\Window\Painter;
 use Rilvet\Window\Window;
 use Rilvet\Window\WindowCell;
 use Rilvet\Window\WindowLine;
-use Rilvet\Window\WindowLook;
 use Rilvet\Work\Worksheet;
 
 /** Draws cells of a sheet as the Bench shows them: from the same windows, at any size. */
@@ -85,7 +84,8 @@ final class BlockPainter
         $window = $this->painter->paint($this->sheet->cells->rows(), $range);
         $errors = $this->rules->text('errors');
 
-        return $errors === 'shown' ? $window : $this->withoutErrors($window, $range, ['blank' => '', 'dashes' => '--', 'na' => '#N/A'][$errors]);
+        return $errors === 'shown' ? $window : $this->withoutErrors($window, $range, ['blank' => '', 'dashes' => '--',
+            'na' => '#N/A'][$errors]);
     }
 
     private function withoutErrors(Window $window, Range $range, string $instead): Window
@@ -97,7 +97,8 @@ final class BlockPainter
             }
         }
         $cells = array_map(fn (WindowCell $cell) => isset($wrong[$cell->row][$cell->column])
-            ? new WindowCell($cell->row, $cell->column, $instead, $cell->look, $cell->align, null, $cell->from, $cell->to, $cell->bar, $cell->mark)
+            ? new WindowCell($cell->row, $cell->column, $instead, $cell->look, $cell->align, null, $cell->from, $cell->to,
+                $cell->bar, $cell->mark)
             : $cell, $window->cells);
 
         return new Window($window->sheet, $window->top, $window->left, $window->heights, $window->widths, $cells, $window->looks,
@@ -149,7 +150,8 @@ final class BlockPainter
         $strips = $bar->isGradient ? 24 : 1;
         for ($strip = 0; $strip < $strips && $to > $from; $strip++) {
             $width = ($to - $from) / $strips;
-            $canvas->fill($from + $strip * $width, $y, $width, $height, Tint::of($bar->colour, $strips === 1 ? 0.0 : 0.75 * $strip / ($strips - 1)));
+            $canvas->fill($from + $strip * $width, $y, $width, $height, Tint::of($bar->colour, $strips === 1 ? 0.0
+                : 0.75 * $strip / ($strips - 1)));
         }
         if ($bar->border !== null && $to > $from) {
             foreach ([[$from, $y, $to, $y], [$from, $y + $height, $to, $y + $height], [$from, $y, $from, $y + $height],
@@ -211,7 +213,8 @@ final class BlockPainter
         $place = $block->across($cell->row, $cell->from, $cell->to, $merge);
         if ($cell->mark !== null) {
             $size = 12 * $block->scale;
-            $x = $cell->align === 'right' || $cell->align === 'left' ? $place->x + 4 * $block->scale : $place->x + ($place->width - $size) / 2;
+            $x = $cell->align === 'right' || $cell->align === 'left' ? $place->x + 4 * $block->scale
+                : $place->x + ($place->width - $size) / 2;
             $shape = Shape::tryFrom($cell->mark->shape)?->path() ?? '';
             $canvas->shape($shape, $x, $place->y + ($place->height - $size) / 2, $size, $this->ink($cell->mark->colour));
         }

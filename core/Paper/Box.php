@@ -14,7 +14,8 @@ final readonly class Box
     /** Whether another lies right beside it, and is as high. */
     public function continues(self $next): bool
     {
-        return abs($next->x - $this->x - $this->width) < 0.01 && abs($next->y - $this->y) < 0.01 && abs($next->height - $this->height) < 0.01;
+        return abs($next->x - $this->x - $this->width) < 0.01 && abs($next->y - $this->y) < 0.01
+            && abs($next->height - $this->height) < 0.01;
     }
 
     public function with(self $next): self

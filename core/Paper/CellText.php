@@ -10,9 +10,10 @@ use Rilvet\Text\FontMetrics;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\WindowCell;
 use Rilvet\Window\WindowLook;
+use WeakMap;
 
 /** Sets the text of a cell where the browser sets it on the Bench: sides, levels, lines, turned and pushed apart. */
-final readonly class CellText
+final class CellText
 {
     /** Room at each side, px, and of each step of an indent. */
     private const SIDE = 4;
@@ -22,8 +23,12 @@ final readonly class CellText
     /** Room that a mark takes before a text, px. */
     private const MARK = 16;
 
-    public function __construct(private Fonts $fonts)
+    /** @var WeakMap<WindowLook, array{FontMetrics, TextStyle, float}> face, type and px of what looks so; scale and ink are of one page */
+    private WeakMap $known;
+
+    public function __construct(private readonly Fonts $fonts)
     {
+        $this->known = new WeakMap;
     }
 
     public function draw(Canvas $canvas, WindowCell $cell, WindowLook $look, string $ink, Box $place, float $scale): void
@@ -31,10 +36,15 @@ final readonly class CellText
         if ($cell->text === '' && $cell->edge === null) {
             return;
         }
-        $face = $this->fonts->face($look->font, $look->bold, $look->italic);
         $isRaised = $look->script !== 'none';
-        $px = $look->size * ($isRaised ? 0.7 : 1.0);
-        $style = new TextStyle($look->font, $look->bold, $look->italic, $px * $scale, $ink);
+        $known = $this->known[$look] ?? null;
+        if ($known === null) {
+            $px = $look->size * ($isRaised ? 0.7 : 1.0);
+            $known = [$this->fonts->face($look->font, $look->bold, $look->italic),
+                new TextStyle($look->font, $look->bold, $look->italic, $px * $scale, $ink), $px];
+            $this->known[$look] = $known;
+        }
+        [$face, $style, $px] = $known;
         $before = self::SIDE + ($cell->align === 'left' ? self::INDENT * $look->indent : 0);
         $after = self::SIDE + ($cell->align === 'right' ? self::INDENT * $look->indent : 0);
         if ($cell->mark !== null && $cell->align === 'left') {
@@ -47,13 +57,15 @@ final readonly class CellText
 
             return;
         }
-        $lines = $look->wrap ? Lines::of($cell->text, (int) round($box->width / $scale), fn (string $text) => $this->width($face, $text, $px))
+        $lines = $look->wrap ? Lines::of($cell->text, (int) round($box->width / $scale), fn (string $text) => $this->width($face,
+            $text, $px))
             : explode("\n", $cell->text);
         $height = $face->lineHeight($px);
         $level = $isRaised ? ($look->script === 'super' ? 'top' : 'bottom') : $look->vertical;
         $y = self::level($level, $place, count($lines) * $height * $scale);
         $widths = array_map(fn (string $line) => $this->width($face, $line, $px) * $scale, $lines);
-        $isCut = max([0.0, ...$widths]) > $place->width - 2 * self::SIDE * $scale + 0.5 || count($lines) * $height * $scale > $place->height + 0.5;
+        $isCut = max([0.0, ...$widths]) > $place->width - 2 * self::SIDE * $scale + 0.5
+            || count($lines) * $height * $scale > $place->height + 0.5;
         $isCut && $canvas->clip($place->x, $place->y, $place->width, $place->height);
         if ($cell->edge !== null) {
             $this->line($canvas, $cell->edge, $box->x, $y, $face, $style, $look, $scale, $px);
@@ -80,7 +92,8 @@ final readonly class CellText
     }
 
     /** @param  float  $y  of the top of the line */
-    private function line(Canvas $canvas, string $text, float $x, float $y, FontMetrics $face, TextStyle $style, WindowLook $look, float $scale,
+    private function line(Canvas $canvas, string $text, float $x, float $y, FontMetrics $face, TextStyle $style, WindowLook $look,
+        float $scale,
         float $px): void
     {
         $baseline = $y + $face->baseline($px) * $scale;
@@ -93,7 +106,8 @@ final readonly class CellText
         foreach ($look->underline === 'none' ? [] : ($look->underline === 'double' ? [0.11, 0.24] : [0.13]) as $depth) {
             $canvas->stroke($begin, $baseline + $depth * $style->size, $x, $baseline + $depth * $style->size, $thickness, $style->ink);
         }
-        $look->strike && $canvas->stroke($begin, $baseline - 0.26 * $style->size, $x, $baseline - 0.26 * $style->size, $thickness, $style->ink);
+        $look->strike && $canvas->stroke($begin, $baseline - 0.26 * $style->size, $x, $baseline - 0.26 * $style->size, $thickness,
+            $style->ink);
     }
 
     /**

@@ -71,7 +71,8 @@ final class PagePainter
         $isSliced = $rows->skip > 0 || $columns->skip > 0;
         $top = $frame->top + $frame->letters + $frame->heads;
         $clips = $rows->skip > 0 || $rows->end === BandEnd::Slice || $columns->skip > 0;
-        $clips && $canvas->clip($frame->left + ($columns->skip > 0 ? $frame->numbers + $frame->labels : 0), $top, $frame->across, $rows->size * $scale);
+        $aside = $columns->skip > 0 ? $frame->numbers + $frame->labels : 0.0;
+        $clips && $canvas->clip($frame->left + $aside, $top, $frame->across, $rows->size * $scale);
         $this->blocks->draw($canvas, $this->beside($columns, $rows->first, $rows->last, $frame, $top, $rows->skip), $scale,
             $isSliced ? null : "$page->area.{$columns->first}");
         $clips && $canvas->leave();
@@ -119,13 +120,14 @@ final class PagePainter
         $scale = $this->layout->scale;
         $style = new TextStyle($this->small->family, false, false, 9 * max(0.6, $scale), self::QUIET);
         $face = $this->fonts->face($style->family);
-        $write = fn (string $text, float $middle, float $baseline) => $canvas->text($middle - $face->advances($text, $style->size) / 2, $baseline,
-            $text, $style);
+        $write = fn (string $text, float $middle, float $baseline) => $canvas->text(
+            $middle - $face->advances($text, $style->size) / 2, $baseline, $text, $style);
         $y = $frame->top + $frame->letters;
         foreach ([$page->rows->repeated, [$page->rows->first, $page->rows->last]] as $stretch) {
             for ($row = $stretch[0] ?? 1; $row <= ($stretch[1] ?? 0); $row++) {
                 $height = $sizes->heightOf($row) * $scale;
-                $height > $style->size && $write((string) $row, $frame->left + $frame->numbers / 2, $y + ($height + $style->size * 0.7) / 2);
+                $middle = $y + ($height + $style->size * 0.7) / 2;
+                $height > $style->size && $write((string) $row, $frame->left + $frame->numbers / 2, $middle);
                 $y += $height;
             }
         }
@@ -147,7 +149,8 @@ final class PagePainter
         foreach (['header' => true, 'footer' => false] as $name => $isHead) {
             $texts = array_map(fn (string $text) => explode("\n", $text), $this->said($name, $isFirst, $isEven)->filled($fields));
             foreach ($texts as $place => $lines) {
-                $y = $isHead ? $this->layout->margin('head') : $this->layout->height - $this->layout->margin('foot') - count($lines) * $line;
+                $y = $isHead ? $this->layout->margin('head')
+                    : $this->layout->height - $this->layout->margin('foot') - count($lines) * $line;
                 foreach ($lines as $at => $text) {
                     $width = $face->advances($text, self::SMALL);
                     $right = $this->layout->width - $this->layout->margin('right');

@@ -16,6 +16,9 @@ final class Reader
 {
     private readonly Merges $merges;
 
+    /** @var array<string, array<int, array{bool, 'Column'|'Row'|'', int, int}>> */
+    private array $alike = [];
+
     public function __construct(private readonly Worksheet $sheet)
     {
         $this->merges = new Merges($sheet->setup->merges);
@@ -34,16 +37,28 @@ final class Reader
             if ($part === null || in_array($part, [Part::Title, Part::Units, Part::Note], true)) {
                 continue;
             }
-            $cells = [];
-            for ($column = max($left, $table->range->left); $column <= min($right, $table->range->right);) {
-                $cell = $this->merges->hides($row, $column) ? null : $this->cell($table, $part, $row, $column, $right);
-                $cell === null || $cells[$column] = $cell;
-                $column += $cell[2] ?? 1;
-            }
+            // Rows of one part have the same cells, unless some are merged or grouped.
+            $isAlike = $this->sheet->setup->merges === [] && $part !== Part::ColumnGroup;
+            $key = "$at.{$part->value}.$left.$right";
+            $cells = $isAlike ? $this->alike[$key] ??= $this->cells($table, $part, $row, $left, $right)
+                : $this->cells($table, $part, $row, $left, $right);
             $cells === [] || $rows[$at] = new TableRow("$page.$at", $cells);
         }
 
         return $rows;
+    }
+
+    /** @return array<int, array{bool, 'Column'|'Row'|'', int, int}> */
+    private function cells(TableReading $table, Part $part, int $row, int $left, int $right): array
+    {
+        $cells = [];
+        for ($column = max($left, $table->range->left); $column <= min($right, $table->range->right);) {
+            $cell = $this->merges->hides($row, $column) ? null : $this->cell($table, $part, $row, $column, $right);
+            $cell === null || $cells[$column] = $cell;
+            $column += $cell[2] ?? 1;
+        }
+
+        return $cells;
     }
 
     /** @return array{bool, 'Column'|'Row'|'', int, int} */

@@ -50,7 +50,13 @@ final class SheetPages
     {
         $setup = $sheet->aspect(PageSetup::class);
         $page = $sheet->stylebook->page ?? PageRules::none();
-        $below = $sheet->clean ? $page : $page->over($setup->came);
+        $below = $page;
+        if (! $sheet->clean && $setup->isOfFile) {
+            // What a file does not say holds as its format has it, so that one rule that is said changes nothing else; headings of
+            // dressed tables repeat all the same.
+            $usual = array_diff_key(PageRules::OF_FILE, $sheet->stylebook === null ? [] : ['heads' => 1, 'labels' => 1]);
+            $below = $page->over($setup->came->over(PageRules::of($usual)));
+        }
 
         return $setup->said->over($below);
     }
@@ -174,7 +180,8 @@ final class SheetPages
         ))->bands($range->top, $range->bottom, $down - $this->numbers(1));
 
         return array_map(fn (PageBand $band) => $band->end === BandEnd::Person && ! isset($own[$band->last])
-            ? new PageBand($band->first, $band->last, $band->size, $band->room, BandEnd::Each, $band->full, $band->repeated) : $band, $bands);
+            ? new PageBand($band->first, $band->last, $band->size, $band->room, BandEnd::Each, $band->full, $band->repeated)
+                : $band, $bands);
     }
 
     /** @return array<int, true> rows before groups, as keys */

@@ -28,41 +28,45 @@ final class SvgCanvas implements Canvas
         }
         [$width, $height] = [self::n($this->width), self::n($this->height)];
 
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"$width\" height=\"$height\" viewBox=\"0 0 $width $height\">"
+        $size = "width=\"$width\" height=\"$height\" viewBox=\"0 0 $width $height\"";
+        $texts = "text.$this->prefix{white-space:pre;font-kerning:none;font-variant-ligatures:none}";
+
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" $size>"
             .($title === '' ? '' : '<title>'.self::escape($title).'</title>')
-            ."<style>{$faces}text.$this->prefix{white-space:pre;font-kerning:none;font-variant-ligatures:none}$rules</style>{$this->body}</svg>";
+            ."<style>$faces$texts$rules</style>{$this->body}</svg>";
     }
 
     public function fill(float $x, float $y, float $width, float $height, string $colour): void
     {
-        $this->body .= '<rect x="'.self::n($x).'" y="'.self::n($y).'" width="'.self::n($width).'" height="'.self::n($height)."\" fill=\"$colour\"/>";
+        $this->body .= '<rect'.self::says(['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height])." fill=\"$colour\"/>";
     }
 
     public function stroke(float $x1, float $y1, float $x2, float $y2, float $width, string $colour, array $dashes = []): void
     {
-        $this->body .= '<line x1="'.self::n($x1).'" y1="'.self::n($y1).'" x2="'.self::n($x2).'" y2="'.self::n($y2)."\" stroke=\"$colour\""
-            .' stroke-width="'.self::n($width).'"'.($dashes === [] ? '' : ' stroke-dasharray="'.implode(' ', array_map(self::n(...), $dashes)).'"').'/>';
+        $this->body .= '<line'.self::says(['x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'stroke-width' => $width])
+            ." stroke=\"$colour\"".($dashes === [] ? '' : ' stroke-dasharray="'.implode(' ', array_map(self::n(...), $dashes)).'"').'/>';
     }
 
     public function shape(string $path, float $x, float $y, float $size, string $colour): void
     {
-        $this->body .= '<path transform="translate('.self::n($x).' '.self::n($y).') scale('.self::n($size / 12).")\" d=\"$path\" fill=\"$colour\""
-            .' fill-rule="evenodd"/>';
+        $this->body .= '<path transform="translate('.self::n($x).' '.self::n($y).') scale('.self::n($size / 12).')"'
+            ." d=\"$path\" fill=\"$colour\" fill-rule=\"evenodd\"/>";
     }
 
     public function text(float $x, float $y, string $text, TextStyle $style): void
     {
-        $says = "font-family:'".str_replace(['\\', "'", '<', '{', '}'], '', $style->family)."','Noto Sans Symbols 2',sans-serif;font-size:"
-            .self::n($style->size).'px;fill:'.$style->ink.($style->bold ? ';font-weight:700' : '').($style->italic ? ';font-style:italic' : '');
+        $family = str_replace(['\\', "'", '<', '{', '}'], '', $style->family);
+        $says = "font-family:'$family','Noto Sans Symbols 2',sans-serif;font-size:".self::n($style->size).'px;fill:'.$style->ink
+            .($style->bold ? ';font-weight:700' : '').($style->italic ? ';font-style:italic' : '');
         $class = $this->classes[$says] ??= $this->prefix.count($this->classes);
-        $this->body .= '<text class="'.$this->prefix." $class\" x=\"".self::n($x).'" y="'.self::n($y).'">'.self::escape($text).'</text>';
+        $this->body .= "<text class=\"$this->prefix $class\"".self::says(['x' => $x, 'y' => $y]).'>'.self::escape($text).'</text>';
     }
 
     public function clip(float $x, float $y, float $width, float $height): void
     {
         $name = $this->prefix.'c'.++$this->clips;
-        $this->body .= "<clipPath id=\"$name\"><rect x=\"".self::n($x).'" y="'.self::n($y).'" width="'.self::n(max(0.0, $width)).'" height="'
-            .self::n(max(0.0, $height))."\"/></clipPath><g clip-path=\"url(#$name)\">";
+        $box = self::says(['x' => $x, 'y' => $y, 'width' => max(0.0, $width), 'height' => max(0.0, $height)]);
+        $this->body .= "<clipPath id=\"$name\"><rect$box/></clipPath><g clip-path=\"url(#$name)\">";
     }
 
     public function turn(float $x, float $y, float $degrees): void
@@ -91,6 +95,17 @@ final class SvgCanvas implements Canvas
     {
     }
 
+    /** @param  array<string, float>  $attributes */
+    private static function says(array $attributes): string
+    {
+        $text = '';
+        foreach ($attributes as $name => $number) {
+            $text .= " $name=\"".self::n($number).'"';
+        }
+
+        return $text;
+    }
+
     private static function n(float $number): string
     {
         return (string) round($number, 2);
@@ -99,6 +114,8 @@ final class SvgCanvas implements Canvas
     private static function escape(string $text): string
     {
         // What XML cannot say is left out.
-        return htmlspecialchars((string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x{FFFE}\x{FFFF}]/u', '', $text), ENT_XML1 | ENT_QUOTES, 'UTF-8');
+        $sayable = (string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x{FFFE}\x{FFFF}]/u', '', $text);
+
+        return htmlspecialchars($sayable, ENT_XML1 | ENT_QUOTES, 'UTF-8');
     }
 }

@@ -13,8 +13,8 @@ final class Tint
      */
     public static function of(string $hex, float $white): string
     {
-        $parts = array_map(fn (string $part) => (int) round(hexdec($part) + (255 - hexdec($part)) * $white), str_split(ltrim($hex, '#'), 2));
+        $mixed = fn (string $part) => sprintf('%02X', round(hexdec($part) + (255 - hexdec($part)) * $white));
 
-        return '#'.implode('', array_map(fn (int $part) => sprintf('%02X', $part), $parts));
+        return '#'.implode('', array_map($mixed, str_split(ltrim($hex, '#'), 2)));
     }
 }

@@ -10,17 +10,17 @@ namespace Rilvet\Pdf;
  */
 final class Direction
 {
-    private const RIGHT = '/[\x{0590}-\x{08FF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFC}]/u';
+    private const RIGHT = '[\x{0590}-\x{08FF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFC}]';
 
     private const MIRRORED = ['(' => ')', ')' => '(', '[' => ']', ']' => '[', '{' => '}', '}' => '{', '<' => '>', '>' => '<'];
 
     public static function visual(string $text): string
     {
-        if (preg_match(self::RIGHT, $text) !== 1) {
+        if (preg_match('/'.self::RIGHT.'/u', $text) !== 1) {
             return $text;
         }
         // From the first such letter to the last: what stands between two of them goes with them.
-        $pattern = '/[\x{0590}-\x{08FF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFC}](?:[^A-Za-z]*[\x{0590}-\x{08FF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFC}])?/u';
+        $pattern = '/'.self::RIGHT.'(?:[^A-Za-z]*'.self::RIGHT.')?/u';
 
         return (string) preg_replace_callback($pattern, fn (array $found) => self::turned($found[0]), $text);
     }

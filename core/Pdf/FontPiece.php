@@ -78,12 +78,14 @@ final class FontPiece
      */
     private static function unicode(array $points): string
     {
-        $map = "/CIDInit /ProcSet findresource begin\n12 dict begin\nbegincmap\n/CIDSystemInfo <</Registry (Adobe) /Ordering (UCS) /Supplement 0>> def"
+        $map = "/CIDInit /ProcSet findresource begin\n12 dict begin\nbegincmap\n"
+            .'/CIDSystemInfo <</Registry (Adobe) /Ordering (UCS) /Supplement 0>> def'
             ."\n/CMapName /Adobe-Identity-UCS def\n/CMapType 2 def\n1 begincodespacerange\n<0000> <FFFF>\nendcodespacerange\n";
         foreach (array_chunk($points, 100, true) as $some) {
             $map .= count($some)." beginbfchar\n";
             foreach ($some as $at => $point) {
-                $map .= sprintf("<%04X> <%s>\n", $at + 1, strtoupper(bin2hex(mb_convert_encoding((string) mb_chr($point, 'UTF-8'), 'UTF-16BE', 'UTF-8'))));
+                $means = bin2hex(mb_convert_encoding((string) mb_chr($point, 'UTF-8'), 'UTF-16BE', 'UTF-8'));
+                $map .= sprintf("<%04X> <%s>\n", $at + 1, strtoupper($means));
             }
             $map .= "endbfchar\n";
         }

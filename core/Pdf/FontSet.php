@@ -50,7 +50,7 @@ final class FontSet
         $isAsIs = true;
         if (preg_match('/[^\x20-\x7E]/', $text) === 1) {
             $normal = Normalizer::normalize($text);
-            $text = Direction::visual((string) preg_replace(self::SILENT, '', $normal === false ? $text : $normal));
+            $text = Direction::visual((string) preg_replace(self::SILENT, '', is_string($normal) ? $normal : $text));
             $isAsIs = $text === $said;
         }
         $runs = [];

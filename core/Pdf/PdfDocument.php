@@ -72,8 +72,7 @@ final class PdfDocument
         $this->file->stream($content, $says);
         $box = round($width * self::PT, 2).' '.round($height * self::PT, 2);
         $this->file->put($page, "<</Type/Page/Parent $this->pagesNumber 0 R/MediaBox[0 0 $box]/Resources $this->resources 0 R"
-            ."/Contents $content 0 R/StructParents $key/Tabs/S".($links === [] ? '' : '/Annots['.implode(' ', array_map(fn (int $one) => "$one 0 R",
-                $links)).']').'>>');
+            ."/Contents $content 0 R/StructParents $key/Tabs/S".($links === [] ? '' : '/Annots['.PdfFile::list($links).']').'>>');
     }
 
     /** @return list<string> characters that no shipped font has: a square stands for each */
@@ -89,14 +88,13 @@ final class PdfDocument
             }
         }
         $file->put($this->resources, "<</Font<<$fonts>>>>");
-        $file->put($this->pagesNumber, '<</Type/Pages/Count '.count($this->pages).'/Kids['.implode(' ', array_map(
-            fn (int $page) => "$page 0 R", $this->pages)).']>>');
+        $file->put($this->pagesNumber, '<</Type/Pages/Count '.count($this->pages).'/Kids['.PdfFile::list($this->pages).']>>');
         [$catalogue, $about, $meta] = [$file->reserve(), $file->reserve(), $file->reserve()];
         $file->plain($meta, $this->metadata(), '/Type/Metadata/Subtype/XML');
         $file->put($about, '<</Title '.PdfFile::text($this->title).'/Producer(Rilvet)>>');
         $outline = $this->outline();
-        $file->put($catalogue, "<</Type/Catalog/Pages $this->pagesNumber 0 R/Metadata $meta 0 R/Lang({$this->language})/MarkInfo<</Marked true>>"
-            .'/StructTreeRoot '.$this->structure->root().' 0 R/ViewerPreferences<</DisplayDocTitle true>>'
+        $file->put($catalogue, "<</Type/Catalog/Pages $this->pagesNumber 0 R/Metadata $meta 0 R/Lang($this->language)"
+            .'/MarkInfo<</Marked true>>/StructTreeRoot '.$this->structure->root().' 0 R/ViewerPreferences<</DisplayDocTitle true>>'
             .($outline === null ? '' : "/Outlines $outline 0 R/PageMode/UseOutlines").'>>');
         $file->finish($catalogue, $about);
 
@@ -111,11 +109,12 @@ final class PdfDocument
         $root = $this->file->reserve();
         $numbers = array_map(fn () => $this->file->reserve(), $this->marks);
         foreach ($this->marks as $at => [$name, $page]) {
-            $this->file->put($numbers[$at], '<</Title '.PdfFile::text($name)."/Parent $root 0 R/Dest[$page 0 R/Fit]"
-                .(isset($numbers[$at - 1]) ? '/Prev '.$numbers[$at - 1].' 0 R' : '').(isset($numbers[$at + 1]) ? '/Next '.$numbers[$at + 1].' 0 R' : '')
-                .'>>');
+            $beside = (isset($numbers[$at - 1]) ? '/Prev '.$numbers[$at - 1].' 0 R' : '')
+                .(isset($numbers[$at + 1]) ? '/Next '.$numbers[$at + 1].' 0 R' : '');
+            $this->file->put($numbers[$at], '<</Title '.PdfFile::text($name)."/Parent $root 0 R/Dest[$page 0 R/Fit]$beside>>");
         }
-        $this->file->put($root, "<</Type/Outlines/First $numbers[0] 0 R/Last ".$numbers[count($numbers) - 1].' 0 R/Count '.count($numbers).'>>');
+        $ends = "/First $numbers[0] 0 R/Last ".$numbers[count($numbers) - 1].' 0 R';
+        $this->file->put($root, "<</Type/Outlines$ends/Count ".count($numbers).'>>');
 
         return $root;
     }
@@ -126,9 +125,11 @@ final class PdfDocument
         $title = htmlspecialchars((string) preg_replace('/[\x00-\x1F]/', ' ', $this->title), ENT_XML1 | ENT_QUOTES, 'UTF-8');
 
         return "<?xpacket begin=\"\u{FEFF}\" id=\"W5M0MpCehiHzreSzNTczkc9d\"?>\n<x:xmpmeta xmlns:x=\"adobe:ns:meta/\"><rdf:RDF "
-            .'xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description rdf:about="" xmlns:dc="http://purl.org/dc/elements/1.1/" '
-            .'xmlns:pdfuaid="http://www.aiim.org/pdfua/ns/id/"><pdfuaid:part>1</pdfuaid:part><dc:title><rdf:Alt>'
-            ."<rdf:li xml:lang=\"x-default\">$title</rdf:li></rdf:Alt></dc:title><dc:language><rdf:Bag><rdf:li>{$this->language}</rdf:li></rdf:Bag>"
-            ."</dc:language></rdf:Description></rdf:RDF></x:xmpmeta>\n<?xpacket end=\"w\"?>";
+            .'xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description rdf:about="" '
+            .'xmlns:dc="http://purl.org/dc/elements/1.1/" xmlns:pdfuaid="http://www.aiim.org/pdfua/ns/id/">'
+            .'<pdfuaid:part>1</pdfuaid:part><dc:title><rdf:Alt>'
+            ."<rdf:li xml:lang=\"x-default\">$title</rdf:li></rdf:Alt></dc:title>"
+            ."<dc:language><rdf:Bag><rdf:li>$this->language</rdf:li></rdf:Bag></dc:language>"
+            ."</rdf:Description></rdf:RDF></x:xmpmeta>\n<?xpacket end=\"w\"?>";
     }
 }

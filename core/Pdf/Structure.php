@@ -74,7 +74,7 @@ final class Structure
     {
         $this->leaveRow();
         $list = $this->file->reserve();
-        $this->file->put($list, '['.implode(' ', array_map(fn (int $one) => "$one 0 R", $this->marks)).']');
+        $this->file->put($list, '['.PdfFile::list(array_values($this->marks)).']');
         $this->parents .= "$key $list 0 R ";
     }
 
@@ -135,7 +135,7 @@ final class Structure
     public function finish(): void
     {
         $this->leaveSection();
-        $kids = implode(' ', array_map(fn (int $one) => "$one 0 R", $this->sections));
+        $kids = PdfFile::list($this->sections);
         $this->file->put($this->document, "<</Type/StructElem/S/Document/P $this->root 0 R/K[$kids]>>");
         $tree = $this->file->reserve();
         $this->file->put($tree, "<</Nums[$this->parents]>>");
@@ -162,7 +162,8 @@ final class Structure
         $kids = '';
         foreach ($this->row->cells as $column => [$isHeading, $of, $columns, $rows]) {
             [$number, $own] = $this->cells[$column] ?? [$this->file->reserve(), ''];
-            $says = ($isHeading && $of !== '' ? "/Scope/$of" : '').($columns > 1 ? "/ColSpan $columns" : '').($rows > 1 ? "/RowSpan $rows" : '');
+            $says = ($isHeading && $of !== '' ? "/Scope/$of" : '').($columns > 1 ? "/ColSpan $columns" : '')
+                .($rows > 1 ? "/RowSpan $rows" : '');
             $this->file->put($number, '<</Type/StructElem/S/'.($isHeading ? 'TH' : 'TD')."/P $this->rowNumber 0 R"
                 .($own === '' ? '' : "/Pg $this->page 0 R/K[$own]").($says === '' ? '' : "/A<</O/Table$says>>").'>>');
             $kids .= "$number 0 R ";

@@ -116,7 +116,7 @@ final class Reader
     /** @param  array<array-key, mixed>  $page */
     public static function pageOf(array $page, Palette $palette): PageRules
     {
-        foreach (['area', 'titleRows', 'titleColumns'] as $rule) {
+        foreach (PageSchema::OF_SHEETS as $rule) {
             isset($page[$rule]) && throw StylebookIsWrong::because("page.$rule", 'cells belong to a sheet, and are said there.');
         }
         try {

@@ -45,7 +45,7 @@ final class Schema
                 'stripes' => self::stripes(),
                 'frame' => ['$ref' => '#/$defs/edge'],
                 'fit' => self::fit(),
-                'page' => ['type' => 'object', 'description' => 'Kept for rules of pages.'],
+                'page' => PageSchema::all(),
                 'opens' => [
                     'type' => 'object', 'additionalProperties' => false,
                     'properties' => array_map(self::orNull(...), [

@@ -24,6 +24,7 @@ use Rilvet\Intake\SheetTyping;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
+use Rilvet\Page\PageSetup;
 use Rilvet\Reading\Correction\Correction;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
@@ -226,7 +227,7 @@ final readonly class Worksheet
             [EntryChecks::class, Protection::class, SaidCells::class]), fn (mixed $says) => $says !== null);
 
         return hash('xxh128', (string) json_encode([$this->setup->toArray(), $this->file->runs(), ...($conditions === null ? []
-            : [$conditions]), ...($guard === [] ? [] : [$guard])]));
+            : [$conditions]), ...($guard === [] ? [] : [$guard]), ...$this->aspect(PageSetup::class)->touches()]));
     }
 
     public function wearing(?Stylebook $stylebook, bool $clean, ?Worn $worn = null): self

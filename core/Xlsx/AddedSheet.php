@@ -9,20 +9,22 @@ use Rilvet\Grid\Range;
 use Rilvet\Guard\Protection;
 use Rilvet\Look\LookBook;
 use Rilvet\Measure\Length;
+use Rilvet\Paper\Printed;
 use Rilvet\Work\Worksheet;
 
 /** The worksheet part of a sheet that was made here, for the package of a workbook that came from elsewhere. */
 final class AddedSheet
 {
     /** @param  string  $namespace  of the workbook that it goes into: strict or transitional */
-    public static function xml(Worksheet $sheet, LookBook $looks, StylesWriting $styles, string $namespace, int $digit): string
+    public static function xml(Worksheet $sheet, LookBook $looks, StylesWriting $styles, string $namespace, int $digit,
+        ?Printed $pages): string
     {
         $setup = $sheet->setup;
         $dressed = new DressedSheet($sheet, $looks);
         $formats = new CellLooks($sheet, $styles);
         $columns = max(1, $sheet->reach()[1]);
         $xml = '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>'."\n<worksheet xmlns=\"$namespace\">"
-            .($setup->tab->colour === null ? '' : '<sheetPr><tabColor rgb="FF'.substr($setup->tab->colour, 1).'"/></sheetPr>')
+            .PageXml::sheetProperties($setup->tab->colour, $pages)
             .'<sheetViews><sheetView'.($setup->opening->gridlines ? '' : ' showGridLines="0"').' workbookViewId="0"/></sheetViews>'
             .'<sheetFormatPr defaultRowHeight="'.Length::points($setup->sizes->height).'"/><cols>';
         for ($column = 1; $column <= $columns; $column++) {
@@ -48,6 +50,6 @@ final class AddedSheet
             .($setup->tab->protected ? ProtectionXml::xml('sheetProtection', ProtectionXml::attributes($sheet->aspect(
                 Protection::class))) : '')
             .($merges === [] ? '' : '<mergeCells count="'.count($merges).'">'.implode('', $merges).'</mergeCells>')
-            .'</worksheet>';
+            .($pages === null ? '' : PageXml::tail($pages)).'</worksheet>';
     }
 }

@@ -15,6 +15,7 @@ use Rilvet\Package\Package;
 use Rilvet\Package\PackageLimits;
 use Rilvet\Package\PackageXml;
 use Rilvet\Package\ZipReader;
+use Rilvet\Page\PageRules;
 use Rilvet\Refusal;
 use Rilvet\Text\Fonts;
 
@@ -117,6 +118,21 @@ final class Book
         }
 
         return $found;
+    }
+
+    /** What is printed of a sheet, and repeated: the names of the format itself that say so. */
+    public function printed(int $place): PageRules
+    {
+        $names = PackageXml::child($this->root, 'definedNames');
+        $says = [];
+        foreach ($names === null ? [] : PackageXml::children($names, 'definedName') as $name) {
+            if ($name->getAttribute('localSheetId') === (string) $place
+                && in_array($name->getAttribute('name'), [PrintTitles::TITLES, PrintTitles::AREA], true)) {
+                $says += PrintTitles::rules($name->getAttribute('name'), $name->textContent) ?? [];
+            }
+        }
+
+        return PageRules::of($says);
     }
 
     /** The file does not say what its formulas give: whoever opens it works all of them out (18.2.2). */

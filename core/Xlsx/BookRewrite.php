@@ -15,6 +15,7 @@ use Rilvet\Package\PackageXml;
 use Rilvet\Package\PackedPart;
 use Rilvet\Package\Relationship;
 use Rilvet\Package\ZipWriter;
+use Rilvet\Paper\Printed;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -38,6 +39,9 @@ final class BookRewrite
 
     /** @var array<string, Moves> of the sheets in which rows or columns moved, by their names */
     private array $moved = [];
+
+    /** @var array<int, Printed> how sheets go to paper of which anything is to be said, by number */
+    private array $pages = [];
 
     private readonly NamedPlaces $places;
 
@@ -91,7 +95,7 @@ final class BookRewrite
             $part === null ? $this->newStyles($styles->xml()) : $this->replaced[$this->book->package->entry($part)] = $styles->xml();
         }
         $this->others();
-        $list = (new WorkbookPart($this->book, $this->workbook, $this->places, $ids))->xml($this->formulasChanged);
+        $list = (new WorkbookPart($this->book, $this->workbook, $this->places, $ids, $this->pages))->xml($this->formulasChanged);
         if ($list !== null) {
             $this->replaced[$this->book->package->entry($this->book->part)] = $list;
         }
@@ -165,6 +169,8 @@ final class BookRewrite
             return;
         }
         $moves = $this->moves($from, $sheet);
+        $pages = Printed::of($this->workbook, $sheet);
+        $pages === null || $this->pages[$from->number] = $pages;
         $rewrite = new SheetRewrite(
             $this->book,
             $from,
@@ -174,6 +180,7 @@ final class BookRewrite
             $isEdited,
             $moves,
             $this->places->without($from->name),
+            $pages,
         );
         $part = new PackedPart();
         $rewrite->write($part, $progress);
@@ -365,7 +372,10 @@ final class BookRewrite
             }
             for ($free = $number; $this->book->package->has("{$folder}worksheets/sheet$free.xml"); $free++);
             $file = "worksheets/sheet$free.xml";
-            $this->added[$folder.$file] = AddedSheet::xml($sheet, $this->workbook->looks, $styles, $namespace, $this->book->digit());
+            $pages = Printed::of($this->workbook, $sheet);
+            $pages === null || $this->pages[$number] = $pages;
+            $this->added[$folder.$file] = AddedSheet::xml($sheet, $this->workbook->looks, $styles, $namespace, $this->book->digit(),
+                $pages);
             $ids[$number] = "rIdRilvetSheet$number";
             $this->declare($folder.$file, 'worksheet+xml', $ids[$number], "$relations/worksheet", $file);
         }

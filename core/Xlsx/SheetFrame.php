@@ -9,6 +9,7 @@ use Rilvet\Grid\Address;
 use Rilvet\Guard\Protection;
 use Rilvet\Measure\Length;
 use Rilvet\Package\PackageXml;
+use Rilvet\Paper\Printed;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Worksheet;
 
@@ -34,11 +35,17 @@ final class SheetFrame
         'mergeCells',
     ];
 
+    private const AFTER = [
+        'phoneticPr', 'conditionalFormatting', 'dataValidations', 'hyperlinks', 'printOptions', 'pageMargins', 'pageSetup', 'headerFooter',
+        'rowBreaks', 'colBreaks',
+    ];
+
     public function __construct(
         private readonly string $part,
         private readonly Book $book,
         private readonly Moves $moves,
         private readonly NamedPlaces $places,
+        private readonly ?Printed $pages = null,
     ) {
     }
 
@@ -68,6 +75,7 @@ final class SheetFrame
             $changed = true;
         }
         $changed = $this->places->on($skeleton->root) || $changed;
+        $changed = $this->pages !== null && (new PageRewrite($this->pages, $this->put(...)))->head($skeleton->root) || $changed;
         if (! $changed) {
             return $head;
         }
@@ -79,8 +87,10 @@ final class SheetFrame
 
     /**
      * @param  string  $root  start tag of the worksheet
+     * @param  bool  $isFitted  the part scales its sheet to pages
      */
-    public function tail(string $tail, string $root, Worksheet $sheet, ?ConditionsRewrite $conditions = null): string
+    public function tail(string $tail, string $root, Worksheet $sheet, ?ConditionsRewrite $conditions = null,
+        bool $isFitted = false): string
     {
         $skeleton = new SheetSkeleton("$root<sheetData>", $tail, $this->part);
         $texts = array_map(strval(...), $sheet->setup->merges);
@@ -91,7 +101,8 @@ final class SheetFrame
         $isConditioned = $conditions?->on($skeleton->root) === true;
         $isChecked = (new EntriesRewrite($sheet))->on($skeleton->root);
         $isGuarded = $this->guard($skeleton, $sheet);
-        if (! $isMerged && $this->moves->isEmpty() && ! $named && ! $isConditioned && ! $isChecked && ! $isGuarded) {
+        $isPaged = $this->pages !== null && (new PageRewrite($this->pages, $this->put(...)))->tail($skeleton->root, $isFitted);
+        if (! $isMerged && $this->moves->isEmpty() && ! $named && ! $isConditioned && ! $isChecked && ! $isGuarded && ! $isPaged) {
             return $tail;
         }
         $cells = $skeleton->element('mergeCells');
@@ -304,7 +315,8 @@ final class SheetFrame
     private function put(DOMElement $root, string $name): DOMElement
     {
         $element = $this->made($root, $name);
-        $earlier = array_slice(self::ORDER, 0, (int) array_search($name, self::ORDER, true));
+        $order = [...self::ORDER, ...self::AFTER];
+        $earlier = array_slice($order, 0, (int) array_search($name, $order, true));
         foreach ($root->childNodes as $child) {
             if ($child instanceof DOMElement && ! in_array($child->localName, $earlier, true)) {
                 $root->insertBefore($element, $child);

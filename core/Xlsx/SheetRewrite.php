@@ -15,6 +15,7 @@ use Rilvet\Look\LookBook;
 use Rilvet\Measure\Length;
 use Rilvet\Package\PackageXml;
 use Rilvet\Package\PackedPart;
+use Rilvet\Paper\Printed;
 use Rilvet\Work\Worksheet;
 
 /**
@@ -56,6 +57,9 @@ final class SheetRewrite
 
     private string $root = '<worksheet>';
 
+    /** The part scaled its sheet to pages. */
+    private bool $isFitted = false;
+
     /** @var array<string, array<int, string>> attributes of a cell by what they were and the number of what it wears */
     private array $worn = [];
 
@@ -83,6 +87,7 @@ final class SheetRewrite
         bool $isEdited,
         private readonly Moves $moves = new Moves([], ''),
         private readonly NamedPlaces $places = new NamedPlaces([]),
+        private readonly ?Printed $pages = null,
     ) {
         $this->dressed = new DressedSheet($sheet, $looks);
         $this->looks = new CellLooks($sheet, $styles);
@@ -140,9 +145,9 @@ final class SheetRewrite
         for (; $next <= $last; $next++) {
             $out->write($this->missing($next, $this->edited?->at($next)));
         }
-        $frame = new SheetFrame($this->from->part, $this->book, $this->moves, $this->places);
+        $frame = new SheetFrame($this->from->part, $this->book, $this->moves, $this->places, $this->pages);
         $conditions = new ConditionsRewrite($this->sheet, $this->book, $this->styles, $this->sheet->aspect(Conditions::class)->isRead);
-        $tail = $frame->tail($stream->tail, $this->root, $this->sheet, $conditions);
+        $tail = $frame->tail($stream->tail, $this->root, $this->sheet, $conditions, $this->isFitted);
         $this->isChanged = $this->isChanged || $tail !== $stream->tail;
         $out->write($tail);
         $out->end();
@@ -162,7 +167,8 @@ final class SheetRewrite
             $formats[$column] = [$had, $this->looks->format($had, $this->dressed->at(1_048_576, $column), $column, isAbsent: true)];
         }
         $this->columnsNow = array_map(fn (array $pair) => $pair[1] ?? 0, $formats) + $this->columnFormats;
-        $frame = new SheetFrame($this->from->part, $this->book, $this->moves, $this->places);
+        $this->isFitted = PageXml::fits($skeleton->root);
+        $frame = new SheetFrame($this->from->part, $this->book, $this->moves, $this->places, $this->pages);
         $written = $frame->head(
             $skeleton,
             $head,

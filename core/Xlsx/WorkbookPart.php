@@ -6,6 +6,7 @@ namespace Rilvet\Xlsx;
 
 use DOMElement;
 use Rilvet\Package\PackageXml;
+use Rilvet\Paper\Printed;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -15,12 +16,16 @@ use Rilvet\Work\Worksheet;
  */
 final class WorkbookPart
 {
-    /** @param  array<int, string>  $added  sheets that were made here: what points at their parts, by number */
+    /**
+     * @param  array<int, string>  $added  sheets that were made here: what points at their parts, by number
+     * @param  array<int, Printed>  $pages  how sheets go to paper of which anything is to be said, by number
+     */
     public function __construct(
         private readonly Book $book,
         private readonly Workbook $workbook,
         private readonly NamedPlaces $places,
         private readonly array $added = [],
+        private readonly array $pages = [],
     ) {
     }
 
@@ -225,9 +230,9 @@ final class WorkbookPart
         $was = $this->book->names();
         $now = $this->workbook->names;
         $names = PackageXml::child($root, 'definedNames');
-        $titles = $this->titles($root, $names);
         $places = $this->namedPlaces($names);
-        if ($was == $now && $titles === [] && ! $places) {
+        $printed = (new PrintNames($this->workbook, $this->pages))->changed($root, $names);
+        if ($was == $now && $printed === [] && ! $places) {
             return false;
         }
         if ($names === null) {
@@ -263,17 +268,7 @@ final class WorkbookPart
             $element->textContent = ltrim($refers, '=');
             $names->appendChild($element);
         }
-        foreach ($titles as $place => $refers) {
-            $element = $root->ownerDocument?->createElementNS(
-                (string) $root->namespaceURI,
-                $root->prefix === '' ? 'definedName' : "{$root->prefix}:definedName",
-            );
-            assert($element instanceof DOMElement);
-            $element->setAttribute('name', '_xlnm.Print_Titles');
-            $element->setAttribute('localSheetId', (string) $place);
-            $element->textContent = $refers;
-            $names->appendChild($element);
-        }
+        PrintNames::write($names, $printed);
         PackageXml::children($names, 'definedName') === [] && $names->remove();
 
         return true;
@@ -296,36 +291,5 @@ final class WorkbookPart
         }
 
         return $changed;
-    }
-
-    /**
-     * What dressed sheets repeat on every page, where the workbook says nothing of it yet.
-     *
-     * @return array<int, string> by the place of the sheet
-     */
-    private function titles(DOMElement $root, ?DOMElement $names): array
-    {
-        $said = [];
-        foreach ($names === null ? [] : PackageXml::children($names, 'definedName') as $name) {
-            if ($name->getAttribute('name') === '_xlnm.Print_Titles') {
-                $said[(int) $name->getAttribute('localSheetId')] = true;
-            }
-        }
-        $list = PackageXml::child($root, 'sheets');
-        $places = [];
-        foreach ($list === null ? [] : PackageXml::children($list, 'sheet') as $place => $element) {
-            $places[$element->getAttribute('name')] = $place;
-        }
-        $titles = [];
-        foreach ($this->workbook->sheets as $sheet) {
-            $place = $places[$sheet->name] ?? null;
-            // A sheet that nobody dressed prints as it came.
-            $refers = $sheet->stylebook === null ? '' : PrintTitles::of($sheet);
-            if ($place !== null && $refers !== '' && ! isset($said[$place])) {
-                $titles[$place] = $refers;
-            }
-        }
-
-        return $titles;
     }
 }

@@ -25,6 +25,8 @@ use Rilvet\Guard\SaidCells;
 use Rilvet\Guard\SheetRole;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookMap;
+use Rilvet\Page\PageRules;
+use Rilvet\Page\PageSetup;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
@@ -90,6 +92,8 @@ final class AspectsTest extends TestCase
             'role' => [new SheetRole(Role::Entry, 'To be filled in each week')],
             'left' => [new LeftFindings([new LeftFinding('mixed-formats', 'B4:B9, D5', 'two ways', 'as the customer writes it'),
                 new LeftFinding('sheet-name', '', 'says nothing', 'known by it')])],
+            'page' => [new PageSetup(PageRules::of(['turn' => 'turned', 'titleRows' => '1:3']), PageRules::of(['area' => 'A1:D40,F2:G9',
+                'footer' => ['left' => '{sheet}'], 'top' => 12.5]), [12, 40], [3], true, true)],
         ];
     }
 

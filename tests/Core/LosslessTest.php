@@ -55,6 +55,8 @@ final class LosslessTest extends TestCase
         '//m:sheetViews',
         '//m:sheetFormatPr',
         '//m:mergeCells',
+        // What the stylebook says of pages; margins and options it says nothing of.
+        '//m:pageSetup', '//m:headerFooter', '//m:rowBreaks', '//m:colBreaks', '//m:pageSetUpPr', '//m:sheetPr[not(*) and not(@*)]',
     ];
 
     /** @return iterable<string, array{string}> */

@@ -16,6 +16,7 @@ use Rilvet\Ods\OpenFormula;
 use Rilvet\Ods\StylesXml;
 use Rilvet\Package\PackedPart;
 use Rilvet\Package\ZipWriter;
+use Rilvet\Paper\Printed;
 use Rilvet\Work\Workbook;
 use RuntimeException;
 
@@ -33,7 +34,8 @@ final class OdsWriter implements WorkbookWriter
             $scope = $workbook->scope();
             $validations = '';
             foreach ($workbook->sheets as $number => $sheet) {
-                $part = new TablePart($sheet, $workbook->looks, $styles, $body, $workbook->from1904, $scope, $number);
+                $part = new TablePart($sheet, $workbook->looks, $styles, $body, $workbook->from1904, $scope, $number,
+                    Printed::of($workbook, $sheet));
                 $part->write($progress);
                 $validations .= $part->validations;
             }

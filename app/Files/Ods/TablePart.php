@@ -12,6 +12,7 @@ use Rilvet\Formula\Scope;
 use Rilvet\Formula\WithoutTables;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeIndex;
 use Rilvet\Guard\Password;
 use Rilvet\Guard\Protection;
@@ -25,6 +26,7 @@ use Rilvet\Ods\OpenFormula;
 use Rilvet\Ods\StyleMaps;
 use Rilvet\Ods\StylesXml;
 use Rilvet\Ods\Validations;
+use Rilvet\Paper\Printed;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\ConditionsOut;
@@ -58,6 +60,12 @@ final class TablePart
     /** @var array<int, string> styles of whole columns, which somebody gave a look down to the last row */
     private array $defaults = [];
 
+    /** @var array<int, int> rows after which a page ends, as keys */
+    private readonly array $breaks;
+
+    /** @var array{array{int, int}|null, array{int, int}|null} rows, and columns, that are repeated on every page */
+    private readonly array $titles;
+
     /** @param  resource  $out */
     public function __construct(
         private readonly Worksheet $sheet,
@@ -67,7 +75,10 @@ final class TablePart
         private readonly bool $from1904,
         private readonly Scope $scope,
         private readonly int $number,
+        private readonly ?Printed $pages = null,
     ) {
+        $this->breaks = array_flip($pages->rows ?? []);
+        $this->titles = $pages?->titles($sheet) ?? [null, null];
         $this->checks = new RangeIndex;
         foreach (EntriesRewrite::wanted($sheet) as $index => [$check, $ranges]) {
             $name = "check$number-$index";
@@ -79,6 +90,17 @@ final class TablePart
         }
         $this->lines = new DressedRows($sheet, $looks);
         $this->merges = new Merges($sheet->setup->merges);
+    }
+
+    /** Cells that are printed, where it is not all of them (9.1.2, table:print-ranges). */
+    private function ranges(): string
+    {
+        $areas = $this->pages->areas ?? [];
+        $sheet = "\$'".str_replace("'", "''", $this->sheet->name)."'";
+        $texts = array_map(fn (Range $area) => "$sheet.".Address::columnName($area->left).$area->top.":$sheet."
+            .Address::columnName($area->right).$area->bottom, $areas);
+
+        return $texts === [] ? '' : ' table:print-ranges="'.Ns::text(implode(' ', $texts)).'"';
     }
 
     /** @param  (callable(int): void)|null  $progress */
@@ -94,25 +116,32 @@ final class TablePart
                 ($setup->tab->colour === null ? '' : ' table:tab-color="'.strtolower($setup->tab->colour).'"').
                 ($setup->opening->rightToLeft ? ' style:writing-mode="rl-tb"' : '').
                 '/>',
+            $this->styles->pages->name($this->pages),
         );
         $this->put(
             '<table:table table:name="'.
                 Ns::text($this->sheet->name).
                 "\" table:style-name=\"$table\"".
+                $this->ranges().
                 ($setup->tab->protected ? ' table:protected="true"'.self::key($this->sheet->aspect(Protection::class)->password) : '').
                 '>'.
                 $this->columns(max(1, $columns)),
         );
+        [$firstTitle, $lastTitle] = $this->titles[0] ?? [0, 0];
         $blank = 0;
         foreach ($this->lines->stored() as $row => $stored) {
-            if ($this->lines->isBare($row, $stored) && ! isset($setup->sizes->heights[$row]) && ! $setup->sizes->hidesRow($row)) {
+            [$isFirst, $isLast] = [$row === $firstTitle, $row === $lastTitle];
+            $isBare = $this->lines->isBare($row, $stored) && ! isset($setup->sizes->heights[$row]) && ! $setup->sizes->hidesRow($row)
+                && ! isset($this->breaks[$row - 1]);
+            if ($isBare && ! $isFirst && ! $isLast) {
                 $blank++;
 
                 continue;
             }
-            $this->put($this->blankRows($blank));
+            $this->put($this->blankRows($blank).($isFirst ? '<table:table-header-rows>' : ''));
             $blank = 0;
-            $this->put($this->row($row, $stored, $this->lines->columnsOf(count($stored), $columns)));
+            $this->put($this->row($row, $stored, $this->lines->columnsOf(count($stored), $columns))
+                .($isLast ? '</table:table-header-rows>' : ''));
             if ($progress !== null && $row % 64 === 0) {
                 $progress($row);
             }
@@ -153,24 +182,32 @@ final class TablePart
                 $this->defaults[$column] = $this->style($this->lines->dressed->at(Address::ROWS, $column))[0];
             }
         }
+        $breaks = array_flip($this->pages->columns ?? []);
+        [$firstTitle, $lastTitle] = $this->titles[1] ?? [0, 0];
+        $last = max($last, $lastTitle);
         $key = fn (int $column) => [
             $setup->sizes->widths[$column] ?? $setup->sizes->width,
             $setup->sizes->hidesColumn($column),
             $this->defaults[$column] ?? '',
+            isset($breaks[$column - 1]),
+            $column >= $firstTitle && $column <= $lastTitle,
         ];
         for ($first = 1; $first <= $last; $first = $end + 1) {
-            [$px, $hidden, $default] = $key($first);
-            for ($end = $first; $end < $last && $key($end + 1) === [$px, $hidden, $default]; $end++);
+            $says = [$px, $hidden, $default, $isBroken] = $key($first);
+            for ($end = $first; $end < $last && ! $isBroken && $key($end + 1) === $says; $end++);
             $style = $this->styles->other(
                 'table-column',
-                '<style:table-column-properties style:column-width="'.round($px * 0.75, 2).'pt"/>',
+                '<style:table-column-properties style:column-width="'.round($px * 0.75, 2).'pt"'
+                    .($isBroken ? ' fo:break-before="page"' : '').'/>',
             );
+            $xml .= $first === $firstTitle ? '<table:table-header-columns>' : '';
             $xml .=
                 "<table:table-column table:style-name=\"$style\"".
                 ($end > $first ? ' table:number-columns-repeated="'.($end - $first + 1).'"' : '').
                 ($hidden ? ' table:visibility="collapse"' : '').
                 ($default === '' ? '' : " table:default-cell-style-name=\"$default\"").
                 '/>';
+            $xml .= $end === $lastTitle ? '</table:table-header-columns>' : '';
         }
 
         return $xml;
@@ -222,6 +259,7 @@ final class TablePart
         $points = round(($setup->sizes->heights[$row] ?? $setup->sizes->height) * 0.75, 2);
         $isAutomatic = $this->lines->isAutomatic($row) ? 'true' : 'false';
         $says = "style:row-height=\"{$points}pt\" style:use-optimal-row-height=\"$isAutomatic\"";
+        $says .= isset($this->breaks[$row - 1]) ? ' fo:break-before="page"' : '';
         $height = $this->styles->other('table-row', "<style:table-row-properties $says/>");
 
         return "<table:table-row table:style-name=\"$height\"".

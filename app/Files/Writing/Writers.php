@@ -11,11 +11,12 @@ use App\Files\Xlsx\XlsxWriter;
 /** The writer for a file ending. */
 final class Writers
 {
-    public const ENDINGS = ['xlsx', 'ods', 'csv', 'tsv', 'html'];
+    public const ENDINGS = ['xlsx', 'ods', 'csv', 'tsv', 'html', 'pdf'];
 
     /**
      * @param  string|null  $source  path of the xlsx package that the workbook came in, where it did
      * @param  bool  $conditions  stripes of a new xlsx are conditional formats
+     * @param  string  $file  name of the file that the workbook came in, for what prints it
      * @param  list<int>|null  $edited  numbers of the sheets in which cells were changed since; null where nobody knows
      */
     public static function for(
@@ -25,6 +26,7 @@ final class Writers
         ?string $source = null,
         ?array $edited = null,
         bool $conditions = false,
+        string $file = '',
     ): ?WorkbookWriter {
         if ($source !== null && in_array(strtolower($ending), ['xlsx', 'xlsm', 'xltx'], true)) {
             return new PackageWriter($source, $edited);
@@ -36,6 +38,7 @@ final class Writers
             'csv' => new CsvWriter(',', $defuse, $sheet),
             'tsv' => new CsvWriter("\t", $defuse, $sheet),
             'html', 'htm' => new HtmlWriter,
+            'pdf' => new PdfWriter($sheet === null ? null : [$sheet], $file),
             default => null,
         };
     }

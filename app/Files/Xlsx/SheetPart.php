@@ -18,12 +18,14 @@ use Rilvet\Look\LookBook;
 use Rilvet\Measure\Length;
 use Rilvet\Measure\Ruler;
 use Rilvet\Package\PackedPart;
+use Rilvet\Paper\Printed;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\CellXml;
 use Rilvet\Xlsx\ConditionsOut;
 use Rilvet\Xlsx\EntriesOut;
 use Rilvet\Xlsx\EntriesRewrite;
+use Rilvet\Xlsx\PageXml;
 use Rilvet\Xlsx\ProtectionXml;
 use Rilvet\Xlsx\SheetFrame;
 use Rilvet\Xlsx\StripeConditions;
@@ -63,6 +65,7 @@ final class SheetPart
         private readonly PackedPart $out,
         private readonly RowMarks $marks,
         private readonly array $conditions = [],
+        private readonly ?Printed $pages = null,
     ) {
         $this->lines = new DressedRows($sheet, $looks);
         $this->ruler = new Ruler(Fonts::shipped());
@@ -76,7 +79,7 @@ final class SheetPart
         $columns = $this->lines->columns();
         $rows = $this->lines->rows();
         $this->put(Xml::HEAD.'<worksheet xmlns="'.Xml::MAIN.'">'
-            .($setup->tab->colour === null ? '' : '<sheetPr><tabColor rgb="FF'.substr($setup->tab->colour, 1).'"/></sheetPr>')
+            .PageXml::sheetProperties($setup->tab->colour, $this->pages)
             .'<dimension ref="A1'.($rows * $columns > 1 ? ':'.Address::columnName(max(1, $columns)).max(1, $rows) : '').'"/>'
             .$this->view($first)
             .'<sheetFormatPr defaultRowHeight="'.Length::points($setup->sizes->height).'" customHeight="1"/>'
@@ -98,7 +101,7 @@ final class SheetPart
             .($merges === [] ? '' : '<mergeCells count="'.count($merges).'">'.implode('', $merges).'</mergeCells>')
             .$this->conditions()
             .$this->checks()
-            .'<pageMargins left="0.7" right="0.7" top="0.75" bottom="0.75" header="0.3" footer="0.3"/>'
+            .($this->pages === null ? '' : PageXml::tail($this->pages))
             .($this->looks->extension === '' ? '' : '<extLst>'.$this->looks->extensionXml().'</extLst>')
             .'</worksheet>');
     }

@@ -11,6 +11,7 @@ use App\Files\Writing\WorkbookWriter;
 use Rilvet\Look\Look;
 use Rilvet\Package\PackedPart;
 use Rilvet\Package\ZipWriter;
+use Rilvet\Paper\Printed;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\PrintTitles;
@@ -54,14 +55,15 @@ final class XlsxWriter implements WorkbookWriter
                     Xml::RELATIONS.
                     '/officeDocument" Target="xl/workbook.xml"/></Relationships>',
             );
-            $zip->add('xl/workbook.xml', self::workbook($workbook, $sheets));
+            $pages = array_map(fn (Worksheet $sheet) => Printed::of($workbook, $sheet), $sheets);
+            $zip->add('xl/workbook.xml', self::workbook($workbook, $sheets, $pages));
             $zip->add('xl/_rels/workbook.xml.rels', self::relations(count($sheets), $themed !== null));
             foreach ($sheets as $sheet) {
                 $number++;
                 $part = new PackedPart;
                 $this->marks[$sheet->name] = new RowMarks;
                 [$bare, $conditions] = $this->conditions ? StripeConditions::of($sheet, $workbook->looks) : [$sheet, []];
-                (new SheetPart($bare, $workbook->looks, $styles, $part, $this->marks[$sheet->name], $conditions))
+                (new SheetPart($bare, $workbook->looks, $styles, $part, $this->marks[$sheet->name], $conditions, $pages[$number - 1]))
                     ->write($number === 1, $progress);
                 $part->end();
                 $zip->place("xl/worksheets/sheet$number.xml", $part);
@@ -128,8 +130,11 @@ final class XlsxWriter implements WorkbookWriter
             '/styles" Target="styles.xml"/></Relationships>';
     }
 
-    /** @param  list<Worksheet>  $sheets */
-    private static function workbook(Workbook $workbook, array $sheets): string
+    /**
+     * @param  list<Worksheet>  $sheets
+     * @param  list<Printed|null>  $pages  how they go to paper
+     */
+    private static function workbook(Workbook $workbook, array $sheets, array $pages): string
     {
         $list = '';
         $names = '';
@@ -148,9 +153,10 @@ final class XlsxWriter implements WorkbookWriter
                 ' r:id="rId'.
                 ($index + 1).
                 '"/>';
-            $titles = PrintTitles::of($sheet);
-            if ($titles !== '') {
-                $names .= "<definedName name=\"_xlnm.Print_Titles\" localSheetId=\"$index\">".Xml::text($titles).'</definedName>';
+            $of = $pages[$index];
+            foreach ($of === null ? [] : [PrintTitles::AREA => PrintTitles::area($sheet, $of->areas),
+                PrintTitles::TITLES => PrintTitles::of($sheet, $of)] as $name => $refers) {
+                $names .= $refers === '' ? '' : "<definedName name=\"$name\" localSheetId=\"$index\">".Xml::text($refers).'</definedName>';
             }
         }
         foreach ($workbook->names as $name => $refers) {

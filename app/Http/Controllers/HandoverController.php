@@ -112,6 +112,7 @@ final class HandoverController
                     'csv' => 'text/csv; charset=utf-8',
                     'tsv' => 'text/tab-separated-values; charset=utf-8',
                     'html' => 'text/html; charset=utf-8',
+                    'pdf' => 'application/pdf',
                 ][$ending] ?? 'application/octet-stream',
             ],
             ResponseHeaderBag::DISPOSITION_ATTACHMENT,

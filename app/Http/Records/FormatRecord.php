@@ -41,6 +41,8 @@ final readonly class FormatRecord
             ],
             'ods' => ['Workbook, ods', 'All sheets with their looks, sizes, merges, formulas and frozen headings.'],
             'html' => ['Web page, html', 'All visible sheets in one file that needs nothing else; headings are marked up as headings.'],
+            'pdf' => ['Pages, pdf',
+                'The pages as the Paper view shows them, with bookmarks, and marked up so that they can be read aloud.'],
             'csv' => ['Values, csv', 'Only the values of the sheet in view, with commas.'],
             'tsv' => ['Values, tsv', 'Only the values of the sheet in view, with tabs.'],
         ];

@@ -136,12 +136,20 @@ final class Types
         ComingRecord::class,
         FormatRecord::class,
         HandoverRecord::class,
+        PagesRecord::class,
+        PageEndRecord::class,
+        PageRecord::class,
+        PageCountRecord::class,
     ];
 
     /** Words that the arguments of acts are said with. */
     private const ASKED = <<<'TS'
 
         export type OnSheets = { sheets?: number[] | 'all' };
+        /** Rules of pages by name, as docs/stylebook.schema.json has them. */
+        export type PageSays = Record<string, string | number | boolean | Record<string, string>>;
+        /** What is said of pages; null takes a rule back. */
+        export type GivenPage = Record<string, string | number | boolean | Record<string, string> | null>;
         export type OnCells = OnSheets & { ranges: string };
         export type Axis = 'columns' | 'rows';
         /** First and last of columns or rows. */
@@ -161,6 +169,7 @@ final class Types
         'bool' => 'boolean',
         'null' => 'null',
         'Look' => 'LookValues',
+        'PageRules' => 'PageSays',
     ];
 
     public static function typescript(): string

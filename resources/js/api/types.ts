@@ -266,6 +266,10 @@ export type LookValues = Record<string, string | number | boolean>;
 export type GivenLook = { [name in 'font' | 'size' | 'bold' | 'italic' | 'underline' | 'strike' | 'ink' | 'script' | 'number' | 'horizontal' | 'vertical' | 'indent' | 'wrap' | 'shrink' | 'clip' | 'rotation' | 'fill' | 'top' | 'right' | 'bottom' | 'left' | 'rising' | 'falling' | 'locked' | 'concealed']?: unknown };
 
 export type OnSheets = { sheets?: number[] | 'all' };
+/** Rules of pages by name, as docs/stylebook.schema.json has them. */
+export type PageSays = Record<string, string | number | boolean | Record<string, string>>;
+/** What is said of pages; null takes a rule back. */
+export type GivenPage = Record<string, string | number | boolean | Record<string, string> | null>;
 export type OnCells = OnSheets & { ranges: string };
 export type Axis = 'columns' | 'rows';
 /** First and last of columns or rows. */
@@ -372,6 +376,9 @@ export interface ActArguments {
   rewriteHeads: { part: 'heading' | 'column_group'; to: 'capitals' | 'sentence' | 'says'; says?: string; below?: 'entry_cell' | 'choice_cell' | 'formula_cell'; sheets?: number[] | 'all' };
   mend: { keys: string[]; beside?: number[] };
   leave: { keys: string[]; reason: string | null; beside?: number[] };
+  pages: OnSheets & { says: GivenPage };
+  breakPage: { axis: Axis; from: number | null; to: number | null };
+  freeBreaks: OnSheets;
 }
 
 export interface RevisionArguments {
@@ -408,6 +415,7 @@ export interface RevisionArguments {
   roleRule: { role: string; rule: { colour?: string | null; hidden?: boolean; protected?: boolean; gridlines?: boolean | null; zoom?: number | null } | null };
   keepEntry: GivenEntry;
   dropEntry: { id: string };
+  pages: { says: GivenPage };
 }
 
 export interface AttributeState {
@@ -1257,4 +1265,51 @@ export interface HandoverRecord {
   notCalculated: number;
   dataActs: number;
   wore: string[];
+}
+
+export interface PagesRecord {
+  pages: number;
+  paper: string;
+  turned: boolean;
+  width: number;
+  height: number;
+  millimetres: number;
+  scale: number;
+  text: number;
+  turnWords: string;
+  sizeWords: string;
+  held: string | null;
+  rules: PageSays;
+  here: string[];
+  book: string[];
+  file: string[];
+  breaks: number;
+  rowEnds: number[];
+  columnEnds: number[];
+  fullness: string;
+}
+
+export interface PageEndRecord {
+  last: number;
+  full: number;
+  made: boolean;
+  whole: boolean;
+  words: string;
+  hint: string;
+  lines: number[];
+  places: number[];
+}
+
+export interface PageRecord {
+  number: number;
+  place: string;
+  svg: string;
+  down: PageEndRecord | null;
+  across: PageEndRecord | null;
+}
+
+export interface PageCountRecord {
+  sheet: number;
+  name: string;
+  pages: number;
 }

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Http\Records\SheetRecord;
+use App\Models\Sheet as SheetRow;
+use App\Models\Workbook as WorkbookRow;
+use Illuminate\Support\Facades\Cache;
+use Rilvet\Paper\Fields;
+use Rilvet\Paper\PageLayout;
+use Rilvet\Paper\PagePainter;
+use Rilvet\Paper\PageSpot;
+use Rilvet\Paper\SvgCanvas;
+use Rilvet\Text\Fonts;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+use Throwable;
+
+/** The pages of a sheet on the Bench: laid out once, and kept until anything of the sheet changes. */
+final readonly class PagesOf
+{
+    /** Another one when pages come out otherwise of the same sheet. */
+    private const VERSION = 1;
+
+    /** Seconds for which it is kept. */
+    private const KEPT = 86_400;
+
+    public PagePainter $painter;
+
+    private function __construct(private WorkbookRow $row, private Workbook $workbook, private int $number, public PageLayout $layout)
+    {
+        $this->painter = new PagePainter($this->sheet(), $workbook->looks, Fonts::shipped(), $workbook->from1904,
+            $workbook->around($number),
+            $layout);
+    }
+
+    public static function of(Bench $bench, WorkbookRow $row, int $number): self
+    {
+        $workbook = $bench->settled($row, [$number]);
+
+        return new self($row, $workbook, $number, self::layout($row, $number, fn () => $workbook));
+    }
+
+    /** How many pages a sheet takes, without painting any. */
+    public static function count(Bench $bench, WorkbookRow $row, int $number): int
+    {
+        return self::layout($row, $number, fn () => $bench->settled($row, [$number]))->pages();
+    }
+
+    /** @param  callable(): Workbook  $workbook */
+    private static function layout(WorkbookRow $row, int $number, callable $workbook): PageLayout
+    {
+        $sheet = SheetRow::query()->where('workbook_id', $row->id)->where('number', $number)->with('stylebook')->first();
+        $key = 'pages.'.self::VERSION.".$row->id.$number.".($sheet === null ? '' : SheetRecord::of($sheet)->seen);
+        try {
+            $kept = Cache::get($key);
+            $known = is_string($kept) ? unserialize((string) gzuncompress($kept)) : null;
+        } catch (Throwable) {
+            // What another version of the code has kept.
+            $known = null;
+        }
+        if ($known instanceof PageLayout) {
+            return $known;
+        }
+        $made = $workbook();
+        $layout = PageLayout::of($made->sheet($number), $made->looks);
+        Cache::put($key, gzcompress(serialize($layout), 1), self::KEPT);
+
+        return $layout;
+    }
+
+    public function sheet(): Worksheet
+    {
+        return $this->workbook->sheet($this->number);
+    }
+
+    public function svg(PageSpot $page): string
+    {
+        $canvas = new SvgCanvas($this->layout->width, $this->layout->height, "p$page->number-");
+        $fields = (new Fields($this->workbook, $this->row->source, time()))->of($this->sheet(), $page->number, $this->layout->pages());
+        $this->painter->paint($page, $canvas, $fields, $page->number === 1);
+
+        return $canvas->svg();
+    }
+}
