@@ -24,7 +24,7 @@ final class Program
         $application->setAutoExit(false);
         $application->setCatchExceptions(false);
         $application->addCommands([new ReadCommand, new DressCommand, new LearnCommand, new StylebooksCommand,
-            new LooksCommand, new GatherCommand, new GuardCommand, new CheckCommand]);
+            new LooksCommand, new GatherCommand, new GuardCommand, new CheckCommand, new PdfCommand]);
         $output = new ConsoleOutput;
         try {
             return $application->run(new ArgvInput($arguments), $output);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
+use PhpOffice\PhpSpreadsheet\Worksheet\PageSetup;
 use PhpOffice\PhpSpreadsheet\Worksheet\Worksheet;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -214,7 +215,10 @@ final class Nursery
 
     private function sheet(Spreadsheet $book, string $title): Worksheet
     {
-        return $book->addSheet(new Worksheet($book, $title));
+        $sheet = $book->addSheet(new Worksheet($book, $title));
+        $sheet->getPageSetup()->setPaperSize(PageSetup::PAPERSIZE_A4);
+
+        return $sheet;
     }
 
     private function stock(Worksheet $sheet): void

@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Bench\Bench;
 use App\Bench\Versions;
+use App\Files\Writing\PdfWriter;
 use App\Files\Writing\Writers;
 use App\Models\Handover as HandoverRow;
 use App\Models\Workbook;
@@ -65,6 +66,7 @@ final class HandOver implements ShouldQueue
                         'formulas' => $proof->formulas,
                         'results' => $proof->results,
                         'places' => $proof->resultPlaces,
+                        'missing' => $writer instanceof PdfWriter ? array_slice($writer->missing, 0, 40) : [],
                         'kept' => array_sum(
                             array_map(fn ($sheet) => $sheet->unsettled->countKept() + $sheet->unsettled->countWaiting(), $workbook->sheets),
                         ),

@@ -20,12 +20,14 @@ final class Block
     /** @var array<string, Range> by row and column of the first cell */
     private array $merges = [];
 
+    /** @param  float  $beyond  px behind its last column that are blank, and to be had */
     public function __construct(
         public readonly Window $window,
         public readonly Range $range,
         public readonly Box $box,
         public readonly float $scale,
         private readonly bool $isMirrored,
+        private readonly float $beyond = 0.0,
     ) {
         $this->rows = self::starts($window->heights, $scale);
         $this->columns = self::starts($window->widths, $scale);
@@ -70,6 +72,8 @@ final class Block
     public function across(int $row, int $from, int $to, ?Range $merge): Box
     {
         [$start, $end] = [$this->columnAt($from), $this->columnAt(($merge->right ?? $to) + 1)];
+        // A text may reach over blank columns that are not printed, as far as the page goes.
+        $end += $merge === null && $to > $this->range->right ? $this->beyond : 0.0;
         [$top, $bottom] = [$this->rowAt($row), $this->rowAt(($merge->bottom ?? $row) + 1)];
 
         return new Box($this->x($start, $end), $this->box->y + $top, $end - $start, $bottom - $top);

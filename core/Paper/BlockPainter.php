@@ -49,13 +49,15 @@ final class BlockPainter
      * Draws blocks that stand beside each other and share their rows.
      *
      * @param  list<array{Range, Box}>  $blocks  cells, and where they stand
+     * @param  float  $beyond  px behind the last block that are blank
      * @param  string|null  $page  by which rows of a table know each other when they are read aloud; null for what is repeated
      */
-    public function draw(Canvas $canvas, array $blocks, float $scale, ?string $page): void
+    public function draw(Canvas $canvas, array $blocks, float $scale, ?string $page, float $beyond = 0.0): void
     {
         $drawn = [];
-        foreach ($blocks as [$range, $box]) {
-            $drawn[] = new Block($this->window($range), $range, $box, $scale, $this->isMirrored);
+        foreach ($blocks as $at => [$range, $box]) {
+            $drawn[] = new Block($this->window($range), $range, $box, $scale, $this->isMirrored,
+                $at === count($blocks) - 1 && ! $this->isMirrored ? $beyond : 0.0);
         }
         foreach ($drawn as $block) {
             $this->ground($canvas, $block);

@@ -63,10 +63,13 @@ final class PagePainter
         $scale = $this->layout->scale;
         [$rows, $columns] = [$page->rows, $page->columns];
         // What goes on from the page before, or reaches over its neighbours, is seen only within its page.
-        $canvas->clip($frame->left - 2, $frame->top - 2, $frame->across + 4, $frame->down + 4);
+        $isLast = $columns->last === $this->layout->areas[$page->area]->range->right;
+        $beyond = $isLast ? max(0.0, $this->layout->width - $this->layout->margin('right') - $frame->left - $frame->across) : 0.0;
+        $canvas->clip($frame->left - 2, $frame->top - 2, $frame->across + $beyond + 4, $frame->down + 4);
         if ($rows->repeated !== null) {
             [$first, $last] = $rows->repeated;
-            $this->blocks->draw($canvas, $this->beside($columns, $first, $last, $frame, $frame->top + $frame->letters, 0.0), $scale, null);
+            $this->blocks->draw($canvas, $this->beside($columns, $first, $last, $frame, $frame->top + $frame->letters, 0.0), $scale, null,
+                $beyond);
         }
         $isSliced = $rows->skip > 0 || $columns->skip > 0;
         $top = $frame->top + $frame->letters + $frame->heads;
@@ -74,7 +77,7 @@ final class PagePainter
         $aside = $columns->skip > 0 ? $frame->numbers + $frame->labels : 0.0;
         $clips && $canvas->clip($frame->left + $aside, $top, $frame->across, $rows->size * $scale);
         $this->blocks->draw($canvas, $this->beside($columns, $rows->first, $rows->last, $frame, $top, $rows->skip), $scale,
-            $isSliced ? null : "$page->area.{$columns->first}");
+            $isSliced ? null : "$page->area.{$columns->first}", $beyond);
         $clips && $canvas->leave();
         $this->layout->rules->flag('numbers') && $this->numbers($canvas, $page, $frame);
         $canvas->leave();

@@ -19,7 +19,7 @@ final readonly class PageWords
 
     public function turn(): string
     {
-        $columns = $this->layout->areas === [] ? 0 : max(array_map(fn (PageArea $area) => $area->range->columns(), $this->layout->areas));
+        $columns = max([0, ...array_map(fn (PageArea $area) => $area->range->columns(), $this->layout->areas)]);
         $many = "$columns ".($columns === 1 ? 'column' : 'columns');
 
         return match (true) {

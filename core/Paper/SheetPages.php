@@ -265,24 +265,25 @@ final class SheetPages
     private function columnBands(Range $range, float $across): array
     {
         $sizes = $this->sheet->setup->sizes;
-        $merges = [];
+        $groups = [];
         foreach ($this->sheet->reading->tables as $table) {
             foreach ($table->groups as $group) {
-                $group->columns() > 1 && $merges[] = $group;
+                $group->columns() > 1 && $groups[] = $group;
             }
         }
-        $think = function (int $first, int $end, float $least, float $room) use ($range, $sizes, $merges): ?array {
+        $think = function (int $first, int $end, float $least, float $room) use ($range, $sizes, $groups): ?array {
             if ($end >= $range->right) {
                 return null;
             }
             $isAlone = $this->shown($end + 1, $range->right) === 1 && $this->shown($first, $end) > 2;
-            $group = array_values(array_filter($merges, fn (Range $one) => $one->left <= $end && $one->right > $end))[0] ?? null;
+            $to = $isAlone ? $this->before($end, $first) : $end;
+            $group = array_values(array_filter($groups, fn (Range $one) => $one->left <= $to && $one->right > $to))[0] ?? null;
             if ($group !== null && $group->left > $first
                 && array_sum(array_map($sizes->widthOf(...), range($first, $group->left - 1))) >= $least) {
                 return [$group->left - 1, BandEnd::Columns];
             }
 
-            return $isAlone ? [$this->before($end, $first), BandEnd::Alone] : null;
+            return $isAlone ? [$to, BandEnd::Alone] : null;
         };
 
         return (new Banding($sizes->widthOf(...), fn (int $column) => $this->labels($range, $column), $this->setup->columns, $think))

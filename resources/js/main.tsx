@@ -28,12 +28,16 @@ const client = new QueryClient({
 
 function App() {
     const path = usePath();
-    const [, workbook, view] = /^\/workbooks\/(\d+)(?:\/(findings|side-by-side))?/.exec(path) ?? [];
+    const [, workbook, view] = /^\/workbooks\/(\d+)(?:\/(findings|side-by-side|paper))?/.exec(path) ?? [];
     const stylebook = /^\/stylebooks\/(\d+)/.exec(path)?.[1];
     if (path === '/findings') return <SeriesPage />;
     if (stylebook) return <BookPage key={stylebook} id={Number(stylebook)} />;
     return workbook ? (
-        <BenchPage key={workbook} id={Number(workbook)} view={view === 'findings' || view === 'side-by-side' ? view : 'bench'} />
+        <BenchPage
+            key={workbook}
+            id={Number(workbook)}
+            view={view === 'findings' || view === 'side-by-side' || view === 'paper' ? view : 'bench'}
+        />
     ) : (
         <ShelfPage />
     );

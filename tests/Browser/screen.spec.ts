@@ -17,33 +17,6 @@ async function place(what: Locator): Promise<{ x: number; y: number; width: numb
     return (await what.boundingBox()) ?? { x: NaN, y: NaN, width: NaN, height: NaN };
 }
 
-/** What the painted bands of the grid were given: their edges, and how many lines and cells their window holds. */
-function painted(): string {
-    const told: string[] = [];
-    for (const band of document.querySelectorAll('[role=grid] .sheet > [role=presentation]')) {
-        const name = Object.keys(band).find((key) => key.startsWith('__reactFiber'));
-        let fiber = name === undefined ? null : (band as unknown as Record<string, Fiber>)[name];
-        for (; fiber; fiber = fiber.return) {
-            const { window: of, top, bottom, left, right } = fiber.memoizedProps ?? {};
-            if (!of) continue;
-            told.push(JSON.stringify({ top, bottom, left, right, lines: of.lines.length, cells: of.cells.length }));
-            break;
-        }
-    }
-    return [...new Set(told)].join(' ');
-}
-
-interface Fiber {
-    return: Fiber | null;
-    memoizedProps: {
-        window?: { lines: unknown[]; cells: unknown[] };
-        top?: number;
-        bottom?: number;
-        left?: number;
-        right?: number;
-    } | null;
-}
-
 for (const [width, height] of [
     [1280, 800],
     [1024, 768],
@@ -97,14 +70,7 @@ test('each of the thirteen kinds of line is drawn in its own way', async ({ page
     await page.reload();
     // Of the sheet; pictures of stylebooks in the tray have lines too.
     const lines = page.getByRole('grid', { name: /^Cells of/ }).locator('[data-line]');
-    // On machines that have just begun, lines were missing at times although they had been answered; what is painted then is told.
-    await expect(lines)
-        .toHaveCount(13, { timeout: 15_000 })
-        .catch(async () => {
-            console.log(`lines are missing: ${await page.evaluate(painted)}`);
-            await page.reload();
-            await expect(lines).toHaveCount(13);
-        });
+    await expect(lines).toHaveCount(13);
     const drawn = new Map<string, string>();
     for (const kind of kinds) {
         const line = lines.and(page.locator(`[data-line=${kind}]`));

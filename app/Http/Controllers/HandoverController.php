@@ -36,7 +36,7 @@ final class HandoverController
         if (! in_array($format, Writers::ENDINGS, true)) {
             throw ActIsWrong::argument('format', 'one of '.implode(', ', Writers::ENDINGS));
         }
-        $sheet = $request->has('sheet') ? $request->integer('sheet') : null;
+        $sheet = $request->filled('sheet') ? $request->integer('sheet') : null;
         $handover = HandoverRow::query()->create([
             'workbook_id' => $row->id,
             'format' => $format,
@@ -121,7 +121,8 @@ final class HandoverController
 
     private static function record(HandoverRow $handover): HandoverRecord
     {
-        /** @var array{cells: int, values: int, formulas: int, results?: int, places?: list<string>, kept?: int}|null $proof */
+        /** @var array{cells: int, values: int, formulas: int, results?: int, places?: list<string>, kept?: int,
+         *     missing?: list<string>}|null $proof */
         $proof = $handover->proof === null ? null : json_decode($handover->proof, true);
 
         /** @var list<string> $wore */
@@ -142,6 +143,7 @@ final class HandoverController
             // Changes of data that a person asked for; they are in the file, and the proof does not count them as its own.
             Change::query()->where('workbook_id', $handover->workbook_id)->where('undone', false)->where('is_data', true)->count(),
             $wore,
+            $proof['missing'] ?? [],
         );
     }
 }

@@ -12,6 +12,7 @@ use Rilvet\Paper\PageArea;
 use Rilvet\Paper\PageBand;
 use Rilvet\Paper\PageWords;
 use Rilvet\Paper\SheetPages;
+use Rilvet\Reading\TableReading;
 
 /** How a sheet goes to paper: what is in force and who says it, and what comes of it. */
 final readonly class PagesRecord
@@ -32,6 +33,8 @@ final readonly class PagesRecord
      * @param  int  $breaks  that a person, or the file, made
      * @param  list<int>  $rowEnds  rows after which pages end
      * @param  list<int>  $columnEnds
+     * @param  int  $room  px between the margins, for columns at the size that the smallest type allows
+     * @param  int  $tableRow  first row of the widest table, which can be made narrower; 0 where there is none
      * @param  string  $fullness  how full the emptiest page is, in words
      */
     private function __construct(
@@ -54,6 +57,9 @@ final readonly class PagesRecord
         public array $rowEnds,
         public array $columnEnds,
         public string $fullness,
+        public int $room,
+        public int $tableRow,
+        public int $tableColumn,
     ) {
     }
 
@@ -67,6 +73,9 @@ final readonly class PagesRecord
             $by[SheetPages::layer($sheet, $rule)][] = $rule;
         }
         $setup = $sheet->aspect(PageSetup::class);
+        $tables = $sheet->reading->tables;
+        usort($tables, fn (TableReading $one, TableReading $other) => $other->range->columns() <=> $one->range->columns());
+        $table = $tables[0] ?? null;
 
         return new self(
             $layout->pages(), $layout->paper->words(), $layout->isTurned, round($layout->width, 2), round($layout->height, 2), 25.4 / 96,
@@ -76,6 +85,9 @@ final readonly class PagesRecord
             self::ends($layout->areas, fn (PageArea $area) => $area->rows), self::ends($layout->areas,
                 fn (PageArea $area) => $area->columns),
             self::fullness($layout->areas),
+            (int) floor(($layout->width - $layout->margin('left') - $layout->margin('right')) / ($layout->choice->isHeld()
+                ? $layout->scale : 1)),
+            $table?->firstBodyRow() ?? 0, $table->range->left ?? 0,
         );
     }
 

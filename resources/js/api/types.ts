@@ -1265,6 +1265,7 @@ export interface HandoverRecord {
   notCalculated: number;
   dataActs: number;
   wore: string[];
+  missing: string[];
 }
 
 export interface PagesRecord {
@@ -1287,6 +1288,9 @@ export interface PagesRecord {
   rowEnds: number[];
   columnEnds: number[];
   fullness: string;
+  room: number;
+  tableRow: number;
+  tableColumn: number;
 }
 
 export interface PageEndRecord {

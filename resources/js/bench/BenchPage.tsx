@@ -19,6 +19,7 @@ import { ReportMenu } from '@/findings/ReportMenu';
 import { FindingsView } from '@/findings/FindingsView';
 import { open as toLookAt, useFindings } from '@/findings/useFindings';
 import { go } from '@/parts/path';
+import { PaperView } from '@/paper/PaperView';
 import { SideView } from '@/side/SideView';
 import { DressPanel } from './DressPanel';
 import { Tray } from '@/tray/Tray';
@@ -260,6 +261,8 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                     </>
                 ) : shownView === 'side-by-side' ? (
                     <SideView bench={bench.data} sheet={number} />
+                ) : shownView === 'paper' ? (
+                    <PaperView bench={bench.data} acts={acts} sheet={number} seen={seen} book={detail.data?.wears ?? null} />
                 ) : (
                     <FindingsView
                         bench={bench.data}

@@ -19,6 +19,7 @@ import { ChoiceBox } from '@/guard/ChoiceBox';
 import { selectionText, useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
 import { RowNumbers } from './RowNumbers';
+import { PageEnds } from '@/paper/PageEnds';
 import { ScreenFrame } from './ScreenFrame';
 import { useCellEdit } from './useCellEdit';
 import { useEntryKeys } from './useEntryKeys';
@@ -70,6 +71,7 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
     const truths = useTruths(id, detail.number, seen);
     const notes = useMemo(() => truths.flatMap((note) => note.ranges.split(',').flatMap((text) => parse(text) ?? [])), [truths]);
     const framed = useBench((state) => state.screen);
+    const pageEnds = useBench((state) => state.pageEnds);
     const screen = detail.screens.find((each) => each.name === framed);
     const handlers = useGridPointer(scroller, acts, {
         rows,
@@ -243,6 +245,11 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
                         <ActiveCell detail={detail} tiles={shown} rows={rows} columns={columns} />
                         <Drawings id={id} sheet={detail.number} drawings={drawings} rows={rows} columns={columns} view={view} />
                     </div>
+                    {pageEnds && !still && (
+                        <div role="presentation" className="absolute" style={{ top: TOP, left: LEFT }}>
+                            <PageEnds id={id} sheet={detail.number} seen={seen} rows={rows} columns={columns} view={view} />
+                        </div>
+                    )}
                     {screen && (
                         <div role="presentation" className="absolute" style={{ top: TOP, left: LEFT }}>
                             <ScreenFrame screen={screen} rows={rows} columns={columns} left={LEFT + frozenWidth} />

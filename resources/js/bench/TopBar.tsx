@@ -8,12 +8,13 @@ import { Mark } from '@/parts/Mark';
 import type { Acts } from '@/work/useActs';
 import { UndoRedo } from './UndoRedo';
 
-export type View = 'bench' | 'findings' | 'side-by-side';
+export type View = 'bench' | 'findings' | 'side-by-side' | 'paper';
 
 const VIEWS: [View, string][] = [
     ['bench', 'Bench'],
     ['side-by-side', 'Side by side'],
     ['findings', 'Findings'],
+    ['paper', 'Paper'],
 ];
 
 export function TopBar({
@@ -57,7 +58,7 @@ export function TopBar({
             <Name key={bench.name} name={bench.name} onRename={(name) => void acts.act('rename', { name })} />
             <button
                 type="button"
-                className={`flex items-center gap-1 rounded-md px-1.5 py-0.5 text-[12px] ${dressing ? 'bg-brass-soft text-ink' : 'text-quiet hover:bg-ground'}`}
+                className={`flex items-center gap-1 rounded-md px-1.5 py-0.5 text-[12px] whitespace-nowrap ${dressing ? 'bg-brass-soft text-ink' : 'text-quiet hover:bg-ground'}`}
                 aria-pressed={dressing}
                 title="Choose a stylebook"
                 onClick={onDress}
@@ -65,12 +66,15 @@ export function TopBar({
                 {wears ? `wears ${wears}` : 'wears no stylebook'}
                 <ChevronDown size={12} aria-hidden="true" />
             </button>
-            <nav aria-label="Views" className="ml-3 flex items-center gap-0.5 max-[820px]:order-last max-[820px]:ml-0">
+            <nav
+                aria-label="Views"
+                className="ml-3 flex items-center gap-0.5 max-[1120px]:ml-1 max-[820px]:order-last max-[820px]:ml-0"
+            >
                 {VIEWS.map(([name, words]) => (
                     <button
                         key={name}
                         type="button"
-                        className={`flex items-center gap-1.5 rounded-md px-2.5 py-1 ${view === name ? 'bg-damson-soft font-semibold text-damson' : 'text-quiet hover:bg-ground'}`}
+                        className={`flex items-center gap-1.5 rounded-md px-2.5 py-1 whitespace-nowrap max-[1120px]:px-2 ${view === name ? 'bg-damson-soft font-semibold text-damson' : 'text-quiet hover:bg-ground'}`}
                         aria-current={view === name ? 'page' : undefined}
                         onClick={() => onView(name)}
                     >
@@ -87,8 +91,8 @@ export function TopBar({
             <UndoRedo bench={bench} acts={acts} />
             <HistoryPanel id={bench.id} acts={acts} />
             <button type="button" className="btn" onClick={onFind}>
-                <Search size={14} aria-hidden="true" /> <span className="max-[820px]:sr-only">Find an action</span>{' '}
-                <kbd className="max-[820px]:hidden rounded bg-ground px-1.5 font-mono text-[11px] text-quiet">Ctrl K</kbd>
+                <Search size={14} aria-hidden="true" /> <span className="max-[1120px]:sr-only">Find an action</span>{' '}
+                <kbd className="max-[1120px]:hidden rounded bg-ground px-1.5 font-mono text-[11px] text-quiet">Ctrl K</kbd>
             </button>
             <button type="button" className="btn btn-primary" onClick={onHandOver}>
                 Hand over

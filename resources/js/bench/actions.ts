@@ -95,6 +95,11 @@ function going({ bench, detail, acts, onHandOver, onKeys }: Ground): Action[] {
         { words: 'Hand over', keys: 'Ctrl+S', run: onHandOver },
         { words: 'Findings', run: () => go(`/workbooks/${bench.id}/findings`) },
         { words: 'Side by side', run: () => go(`/workbooks/${bench.id}/side-by-side`) },
+        { words: 'Paper: the pages as they will print', run: () => go(`/workbooks/${bench.id}/paper`) },
+        {
+            words: useBench.getState().pageEnds ? 'No lines where pages end' : 'Lines where pages end',
+            run: () => useBench.setState((state) => ({ pageEnds: !state.pageEnds })),
+        },
         { words: 'Keys', keys: '?', run: onKeys },
         { words: 'Go to the shelf', run: () => go('/') },
         ...others.map((sheet) => ({ words: `Open the sheet ${sheet.name}`, run: () => open(sheet.number) })),

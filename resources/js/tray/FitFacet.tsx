@@ -68,6 +68,7 @@ function FitMenu({ format, detail, column, row }: { format: Formatter; detail: S
     );
     const [rules, setRules] = useState(false);
     const screen = useBench((state) => state.screen);
+    const ends = useBench((state) => state.pageEnds);
     const heading = detail.tables
         .find((table) => row >= table.top && row <= table.bottom && column >= table.left && column <= table.right)
         ?.columns.find((each) => each.column === column)?.heading;
@@ -119,6 +120,14 @@ function FitMenu({ format, detail, column, row }: { format: Formatter; detail: S
                             format.act('opening', { gridlines: !detail.gridlines }),
                         )}
                         <DropdownMenu.Separator className="menu-line" />
+                        <DropdownMenu.CheckboxItem
+                            className="menu-item"
+                            checked={ends}
+                            onCheckedChange={(on) => useBench.setState({ pageEnds: on })}
+                        >
+                            <span className="w-3">{ends ? '✓' : ''}</span>
+                            Lines where pages end
+                        </DropdownMenu.CheckboxItem>
                         <DropdownMenu.Label className="menu-label">A reader’s first screen</DropdownMenu.Label>
                         {detail.screens.map((each) => (
                             <DropdownMenu.CheckboxItem

@@ -48,6 +48,8 @@ interface BenchState {
     pen: Pen;
     /** The screen whose frame is drawn on the grid, by its name. */
     screen: string | null;
+    /** Lines stand on the grid where pages end. */
+    pageEnds: boolean;
     /** What to scroll to; a new object scrolls again. */
     reveal: { row: number; column: number } | null;
     select: (ranges: Rect[], active?: { row: number; column: number }, reveal?: boolean) => void;
@@ -69,6 +71,7 @@ export const useBench = create<BenchState>((set) => ({
     copied: null,
     pen: { line: 'thin', colour: '#2A2230' },
     screen: null,
+    pageEnds: false,
     reveal: null,
     select: (selection, active, reveal = true) =>
         set((state) => {

@@ -1,0 +1,130 @@
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import type { PageEndRecord } from '@/api/types';
+import { nearest } from './layers';
+
+/** Where a page ends: a line that says why, that is dragged, and moved by arrow keys. */
+export function BreakLine({
+    end,
+    along,
+    zoom,
+    length,
+    onMove,
+    onDrop,
+}: {
+    end: PageEndRecord;
+    /** The line lies along rows, and ends the page below them. */
+    along: boolean;
+    zoom: number;
+    /** Of the page across the line, px on paper. */
+    length: number;
+    onMove: (to: number) => void;
+    /** Takes a break out that somebody made. */
+    onDrop: () => void;
+}) {
+    const [dragged, setDragged] = useState<number | null>(null);
+    const [open, setOpen] = useState(false);
+    const start = useRef({ at: 0, from: 0 });
+    const index = dragged ?? Math.max(0, end.lines.indexOf(end.last));
+    const place = end.places[index] ?? 0;
+    const last = end.lines[index] ?? end.last;
+    const words = along ? `row ${last}` : `column ${last}`;
+    const move = (to: number) => {
+        const next = end.lines[Math.max(0, Math.min(end.lines.length - 1, to))];
+        if (next !== undefined && next !== end.last) onMove(next);
+    };
+    const onPointerDown = (event: PointerEvent<HTMLDivElement>) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        start.current = { at: along ? event.clientY : event.clientX, from: place };
+        setDragged(index);
+        setOpen(true);
+    };
+    const onPointerMove = (event: PointerEvent<HTMLDivElement>) => {
+        if (dragged === null) return;
+        const moved = ((along ? event.clientY : event.clientX) - start.current.at) / zoom;
+        setDragged(nearest(end.places, start.current.from + moved));
+    };
+    const onPointerUp = () => {
+        if (dragged !== null) move(dragged);
+        setDragged(null);
+    };
+    const onKeyDown = (event: KeyboardEvent<HTMLDivElement>) => {
+        const step = { ArrowUp: -1, ArrowLeft: -1, ArrowDown: 1, ArrowRight: 1 }[event.key];
+        if (step) move(index + step);
+        else if ((event.key === 'Delete' || event.key === 'Backspace') && end.made) onDrop();
+        else return;
+        event.preventDefault();
+        event.stopPropagation();
+    };
+    const at = place * zoom;
+    return (
+        <div
+            className={`absolute ${open ? 'z-20' : 'z-10'}`}
+            style={
+                along
+                    ? { left: -20, top: at - 7, width: length * zoom + 40 }
+                    : { top: -20, left: at - 7, height: length * zoom + 40 }
+            }
+            onMouseEnter={() => setOpen(true)}
+            onMouseLeave={() => setOpen(false)}
+        >
+            <div
+                role="slider"
+                tabIndex={0}
+                aria-label={along ? 'Where the page ends' : 'Where the page ends at its side'}
+                aria-orientation={along ? 'vertical' : 'horizontal'}
+                aria-valuemin={end.lines[0] ?? end.last}
+                aria-valuemax={end.lines.at(-1) ?? end.last}
+                aria-valuenow={last}
+                aria-valuetext={`after ${words}. ${end.words}`}
+                className={`touch-none outline-offset-2 ${along ? 'flex h-3.5 w-full cursor-row-resize items-center' : 'flex h-full w-3.5 cursor-col-resize justify-center'}`}
+                onPointerDown={onPointerDown}
+                onPointerMove={onPointerMove}
+                onPointerUp={onPointerUp}
+                onPointerCancel={() => setDragged(null)}
+                onKeyDown={onKeyDown}
+                onFocus={() => setOpen(true)}
+                onBlur={(event) => !event.currentTarget.parentElement?.contains(event.relatedTarget) && setOpen(false)}
+            >
+                <span
+                    className={
+                        along
+                            ? 'w-full border-t-2 border-dashed border-caution'
+                            : 'h-full border-l-2 border-dashed border-caution'
+                    }
+                />
+            </div>
+            {open && (
+                <div
+                    className={`absolute w-[350px] max-w-[60vw] rounded-md border border-hair bg-white px-3 py-2 text-[12.5px] shadow-lg ${along ? 'top-3.5 right-0' : 'top-6 left-3.5'}`}
+                >
+                    {dragged !== null ? (
+                        <p>
+                            <b>The page would end after {words}.</b>
+                        </p>
+                    ) : (
+                        <>
+                            <p>{end.words}</p>
+                            <p className="mt-0.5 text-quiet">{end.hint}</p>
+                            <p className="mt-1.5 flex gap-1.5 empty:hidden">
+                                {end.full > end.last && (
+                                    <button
+                                        type="button"
+                                        className="btn h-6 px-2 py-0 text-[12px]"
+                                        onClick={() => onMove(end.full)}
+                                    >
+                                        Let it fall where it may
+                                    </button>
+                                )}
+                                {end.made && (
+                                    <button type="button" className="btn h-6 px-2 py-0 text-[12px]" onClick={onDrop}>
+                                        Take the break out
+                                    </button>
+                                )}
+                            </p>
+                        </>
+                    )}
+                </div>
+            )}
+        </div>
+    );
+}
