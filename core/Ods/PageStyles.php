@@ -19,11 +19,8 @@ final class PageStyles
     private string $masters = '';
 
     /** The name of the master page of a sheet. */
-    public function name(?Printed $pages): string
+    public function name(Printed $pages): string
     {
-        if ($pages === null) {
-            return 'Default';
-        }
         $rules = $pages->rules;
         $layout = $this->layout($pages);
         $edges = '';

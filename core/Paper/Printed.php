@@ -35,13 +35,18 @@ final readonly class Printed
     ) {
     }
 
-    /** What is to be said of a sheet; null where nobody said anything since it came with its file. */
-    public static function of(Workbook $workbook, Worksheet $sheet): ?self
+    /** What is to be said in the package that a sheet came in; null where nobody said anything since. */
+    public static function back(Workbook $workbook, Worksheet $sheet): ?self
     {
         $setup = $sheet->aspect(PageSetup::class);
-        if ($setup->isOfFile && ! $setup->isTouched() && $sheet->stylebook === null && ! $sheet->clean) {
-            return null;
-        }
+        $isAsItCame = $setup->isOfFile && ! $setup->isTouched() && $sheet->stylebook === null && ! $sheet->clean;
+
+        return $isAsItCame ? null : self::of($workbook, $sheet);
+    }
+
+    public static function of(Workbook $workbook, Worksheet $sheet): self
+    {
+        $setup = $sheet->aspect(PageSetup::class);
         $rules = SheetPages::rules($sheet);
         $layout = PageLayout::of($sheet, $workbook->looks);
         $keeps = [BandEnd::Group, BandEnd::Heading, BandEnd::Total, BandEnd::Merge, BandEnd::Each, BandEnd::Columns, BandEnd::Alone];

@@ -20,9 +20,19 @@ final class Direction
             return $text;
         }
         // From the first such letter to the last: what stands between two of them goes with them.
-        $pattern = '/'.self::RIGHT.'(?:[^A-Za-z]*'.self::RIGHT.')?/u';
+        $pattern = '/'.self::RIGHT.'(?:[^A-Za-z]*'.self::RIGHT.')?[)\]}]?/u';
 
-        return (string) preg_replace_callback($pattern, fn (array $found) => self::turned($found[0]), $text);
+        return (string) preg_replace_callback($pattern, fn (array $found) => self::closed($found[0]), $text);
+    }
+
+    /** A bracket behind the last letter goes with them where it was opened among them (UAX 9, N0). */
+    private static function closed(string $run): string
+    {
+        $last = substr($run, -1);
+        $open = [')' => '(', ']' => '[', '}' => '{'][$last] ?? null;
+        $isTheirs = $open === null || substr_count($run, $open) >= substr_count($run, $last);
+
+        return $isTheirs ? self::turned($run) : self::turned(substr($run, 0, -1)).$last;
     }
 
     private static function turned(string $run): string

@@ -10,6 +10,9 @@ use Rilvet\Text\Fonts;
 /** The faces of a document, each in the pieces that are used. */
 final class FontSet
 {
+    /** The shipped family of the most alphabets, for letters that a face does not have. */
+    private const OTHER = 'Arimo';
+
     /** What stands for a character that no shipped font has. */
     private const MISSING = 0x25A1;
 
@@ -17,7 +20,7 @@ final class FontSet
     private const SILENT = '/[\x{00}-\x{1F}\x{AD}\x{200B}-\x{200F}\x{202A}-\x{202E}\x{2060}\x{2066}-\x{2069}\x{FEFF}\x{FE0F}]/u';
 
     /** Texts whose codes are kept in mind. */
-    private const KEPT = 20_000;
+    private const KEPT = 2_000;
 
     /** @var array<string, FontPiece> by path */
     private array $pieces = [];
@@ -96,6 +99,9 @@ final class FontSet
     {
         $found = null;
         foreach ($this->of($face, $family, $bold, $italic, [$point]) as $piece) {
+            $found = $piece->has($point) ? $piece : $found;
+        }
+        foreach ($found === null ? $this->of('', self::OTHER, $bold, $italic, [$point]) : [] as $piece) {
             $found = $piece->has($point) ? $piece : $found;
         }
         foreach ($found === null ? $this->of('', Fonts::SYMBOLS, false, false, [$point]) : [] as $piece) {

@@ -17,7 +17,7 @@ final class AddedSheet
 {
     /** @param  string  $namespace  of the workbook that it goes into: strict or transitional */
     public static function xml(Worksheet $sheet, LookBook $looks, StylesWriting $styles, string $namespace, int $digit,
-        ?Printed $pages): string
+        Printed $pages): string
     {
         $setup = $sheet->setup;
         $dressed = new DressedSheet($sheet, $looks);
@@ -50,6 +50,6 @@ final class AddedSheet
             .($setup->tab->protected ? ProtectionXml::xml('sheetProtection', ProtectionXml::attributes($sheet->aspect(
                 Protection::class))) : '')
             .($merges === [] ? '' : '<mergeCells count="'.count($merges).'">'.implode('', $merges).'</mergeCells>')
-            .($pages === null ? '' : PageXml::tail($pages)).'</worksheet>';
+            .PageXml::tail($pages).'</worksheet>';
     }
 }

@@ -169,7 +169,7 @@ final class BookRewrite
             return;
         }
         $moves = $this->moves($from, $sheet);
-        $pages = Printed::of($this->workbook, $sheet);
+        $pages = Printed::back($this->workbook, $sheet);
         $pages === null || $this->pages[$from->number] = $pages;
         $rewrite = new SheetRewrite(
             $this->book,
@@ -373,7 +373,7 @@ final class BookRewrite
             for ($free = $number; $this->book->package->has("{$folder}worksheets/sheet$free.xml"); $free++);
             $file = "worksheets/sheet$free.xml";
             $pages = Printed::of($this->workbook, $sheet);
-            $pages === null || $this->pages[$number] = $pages;
+            $this->pages[$number] = $pages;
             $this->added[$folder.$file] = AddedSheet::xml($sheet, $this->workbook->looks, $styles, $namespace, $this->book->digit(),
                 $pages);
             $ids[$number] = "rIdRilvetSheet$number";

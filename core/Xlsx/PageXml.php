@@ -163,10 +163,9 @@ final class PageXml
     }
 
     /** The properties of such a sheet: the colour of its tab, and whether it is scaled to pages. */
-    public static function sheetProperties(?string $tab, ?Printed $pages): string
+    public static function sheetProperties(?string $tab, Printed $pages): string
     {
-        $inner = ($tab === null ? '' : '<tabColor rgb="FF'.substr($tab, 1).'"/>').($pages?->fits() === true
-            ? '<pageSetUpPr fitToPage="1"/>' : '');
+        $inner = ($tab === null ? '' : '<tabColor rgb="FF'.substr($tab, 1).'"/>').($pages->fits() ? '<pageSetUpPr fitToPage="1"/>' : '');
 
         return $inner === '' ? '' : "<sheetPr>$inner</sheetPr>";
     }

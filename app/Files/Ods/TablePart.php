@@ -75,10 +75,10 @@ final class TablePart
         private readonly bool $from1904,
         private readonly Scope $scope,
         private readonly int $number,
-        private readonly ?Printed $pages = null,
+        private readonly Printed $pages,
     ) {
-        $this->breaks = array_flip($pages->rows ?? []);
-        $this->titles = $pages?->titles($sheet) ?? [null, null];
+        $this->breaks = array_flip($pages->rows);
+        $this->titles = $pages->titles($sheet);
         $this->checks = new RangeIndex;
         foreach (EntriesRewrite::wanted($sheet) as $index => [$check, $ranges]) {
             $name = "check$number-$index";
@@ -95,7 +95,7 @@ final class TablePart
     /** Cells that are printed, where it is not all of them (9.1.2, table:print-ranges). */
     private function ranges(): string
     {
-        $areas = $this->pages->areas ?? [];
+        $areas = $this->pages->areas;
         $sheet = "\$'".str_replace("'", "''", $this->sheet->name)."'";
         $texts = array_map(fn (Range $area) => "$sheet.".Address::columnName($area->left).$area->top.":$sheet."
             .Address::columnName($area->right).$area->bottom, $areas);
@@ -182,7 +182,7 @@ final class TablePart
                 $this->defaults[$column] = $this->style($this->lines->dressed->at(Address::ROWS, $column))[0];
             }
         }
-        $breaks = array_flip($this->pages->columns ?? []);
+        $breaks = array_flip($this->pages->columns);
         [$firstTitle, $lastTitle] = $this->titles[1] ?? [0, 0];
         $last = max($last, $lastTitle);
         $key = fn (int $column) => [

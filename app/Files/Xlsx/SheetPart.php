@@ -64,8 +64,8 @@ final class SheetPart
         private readonly StylesWriting $styles,
         private readonly PackedPart $out,
         private readonly RowMarks $marks,
-        private readonly array $conditions = [],
-        private readonly ?Printed $pages = null,
+        private readonly array $conditions,
+        private readonly Printed $pages,
     ) {
         $this->lines = new DressedRows($sheet, $looks);
         $this->ruler = new Ruler(Fonts::shipped());
@@ -101,7 +101,7 @@ final class SheetPart
             .($merges === [] ? '' : '<mergeCells count="'.count($merges).'">'.implode('', $merges).'</mergeCells>')
             .$this->conditions()
             .$this->checks()
-            .($this->pages === null ? '' : PageXml::tail($this->pages))
+            .PageXml::tail($this->pages)
             .($this->looks->extension === '' ? '' : '<extLst>'.$this->looks->extensionXml().'</extLst>')
             .'</worksheet>');
     }

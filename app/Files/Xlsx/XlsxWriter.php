@@ -132,7 +132,7 @@ final class XlsxWriter implements WorkbookWriter
 
     /**
      * @param  list<Worksheet>  $sheets
-     * @param  list<Printed|null>  $pages  how they go to paper
+     * @param  list<Printed>  $pages  how they go to paper
      */
     private static function workbook(Workbook $workbook, array $sheets, array $pages): string
     {
@@ -154,7 +154,7 @@ final class XlsxWriter implements WorkbookWriter
                 ($index + 1).
                 '"/>';
             $of = $pages[$index];
-            foreach ($of === null ? [] : [PrintTitles::AREA => PrintTitles::area($sheet, $of->areas),
+            foreach ([PrintTitles::AREA => PrintTitles::area($sheet, $of->areas),
                 PrintTitles::TITLES => PrintTitles::of($sheet, $of)] as $name => $refers) {
                 $names .= $refers === '' ? '' : "<definedName name=\"$name\" localSheetId=\"$index\">".Xml::text($refers).'</definedName>';
             }

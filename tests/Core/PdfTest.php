@@ -1,0 +1,343 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use App\Files\Writing\PdfWriter;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Condition\Shape;
+use Rilvet\Grid\MemorySheet;
+use Rilvet\Page\Exception\PageIsWrong;
+use Rilvet\Page\PageRules;
+use Rilvet\Page\PageSetup;
+use Rilvet\Paper\TextStyle;
+use Rilvet\Pdf\Direction;
+use Rilvet\Pdf\Outlines;
+use Rilvet\Pdf\Path;
+use Rilvet\Pdf\PdfCanvas;
+use Rilvet\Pdf\PdfDocument;
+use Rilvet\Reading\Reading;
+use Rilvet\Text\Fonts;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+use Tests\Paged;
+
+/** The pdf, read back by programs of other origin: qpdf, and pdftotext, pdffonts, pdfinfo and pdftoppm of poppler. */
+final class PdfTest extends TestCase
+{
+    private const NOON = 1_795_000_000;
+
+    /** @var list<string> */
+    private array $files = [];
+
+    protected function tearDown(): void
+    {
+        array_map(fn (string $file) => is_file($file) && unlink($file), $this->files);
+    }
+
+    private static function told(string ...$command): string
+    {
+        $process = new Process($command, timeout: 120);
+        $process->run();
+
+        return $process->isSuccessful() ? $process->getOutput()
+            : throw new RuntimeException(implode(' ', $command).': '.$process->getOutput().$process->getErrorOutput());
+    }
+
+    private function path(string $ending = 'pdf'): string
+    {
+        return $this->files[] = sys_get_temp_dir().'/rilvet-pdf-'.getmypid().'-'.count($this->files).".$ending";
+    }
+
+    private function written(Workbook $workbook): string
+    {
+        $path = $this->path();
+        $writer = new PdfWriter(file: 'year.xlsx', time: self::NOON);
+        $writer->write($workbook, $path);
+        self::assertTrue($writer->prove($workbook, $path)->holds());
+
+        return $path;
+    }
+
+    /** @param  callable(PdfCanvas): void  $draw */
+    private function drawn(callable $draw): string
+    {
+        $path = $this->path();
+        $out = fopen($path, 'wb');
+        self::assertNotFalse($out);
+        $pdf = new PdfDocument($out, Fonts::shipped(), 'Drawn');
+        $pdf->section('One');
+        $pdf->page(800, 600, $draw);
+        $pdf->finish();
+        fclose($out);
+        self::told('qpdf', '--check', $path);
+
+        return $path;
+    }
+
+    public function test_it_is_sound_and_all_its_fonts_are_in_it_as_far_as_they_are_used(): void
+    {
+        $path = $this->written(Paged::dressed(DemoBook::named('year')));
+        self::assertStringContainsString('No syntax or stream encoding errors', self::told('qpdf', '--check', $path));
+        $fonts = array_slice(explode("\n", trim(self::told('pdffonts', $path))), 2);
+        self::assertNotSame([], $fonts);
+        foreach ($fonts as $font) {
+            self::assertMatchesRegularExpression('/^[A-Z]{6}\+\w+ +CID TrueType +Identity-H +yes yes yes/', $font);
+        }
+    }
+
+    /** ISO 14289-1:2014, 7.1, 7.2, 7.5 and 7.18.1: tagged, with a title that is shown, a language, headed tables; as far as poppler tells. */
+    public function test_it_is_tagged_and_named(): void
+    {
+        $path = $this->written(Paged::dressed(DemoBook::named('year')));
+        $about = self::told('pdfinfo', $path);
+        self::assertMatchesRegularExpression('/^Tagged: +yes$/m', $about);
+        self::assertMatchesRegularExpression('/^Title: +year$/m', $about);
+        self::assertStringContainsString('<pdfuaid:part>1</pdfuaid:part>', self::told('pdfinfo', '-meta', $path));
+        $tree = self::told('pdfinfo', '-struct-text', $path);
+        foreach (['"Stock at the river beds"' => 'H1', '"Money in pounds; counted 14 March"' => 'P', '"Species"' => 'TH', '"Silver birch"' => 'TD'] as $text => $role) {
+            self::assertMatchesRegularExpression("/\\b$role(?: \\(block\\))?:?\\s+(?:\\/\\w+ \\S+\\s+)*".preg_quote($text, '/').'/', $tree, $text);
+        }
+        self::assertStringContainsString('/Scope /Column', $tree);
+        self::assertStringContainsString('/Scope /Row', $tree);
+        // The catalogue says a language, and shows the title (7.2, 7.1).
+        $plain = $this->path();
+        self::told('qpdf', '--qdf', '--object-streams=disable', $path, $plain);
+        $says = (string) file_get_contents($plain);
+        self::assertMatchesRegularExpression('~/Lang \(en\)~', $says);
+        self::assertMatchesRegularExpression('~/DisplayDocTitle true~', $says);
+        self::assertMatchesRegularExpression('~/Marked true~', $says);
+        self::assertSame(substr_count($says, '/Tabs /S'), (int) preg_replace('/\D+/', '', (string) preg_replace('/.*^Pages: +(\d+).*/ms', '$1', $about)));
+        // A bookmark a sheet.
+        self::assertSame(count(DemoBook::named('year')->sheets), preg_match_all('~/Parent \d+ 0 R\s+(?:/Prev \d+ 0 R\s+)?/Title~', $says));
+    }
+
+    /** What is furniture is not read: a heading that repeats is said once. */
+    public function test_what_repeats_is_read_once(): void
+    {
+        $sheet = Paged::sheet([['heading', 1], ['body', 150]], says: ['turn' => 'upright', 'footer' => ['left' => 'Foot line']]);
+        $path = $this->written(Paged::book($sheet));
+        self::assertSame(4, substr_count(self::told('pdftotext', $path, '-'), 'heading 1.1'));
+        self::assertSame(1, substr_count($tree = self::told('pdfinfo', '-struct-text', $path), '"heading 1.1"'));
+        self::assertSame(1, preg_match_all('/^\s*Table/m', $tree), 'one table over all pages');
+        self::assertSame(151, preg_match_all('/^\s*TR$/m', $tree));
+        self::assertStringNotContainsString('Foot line', $tree);
+    }
+
+    #[DataProvider('demos')]
+    public function test_texts_are_those_of_the_cells_in_their_order(string $demo): void
+    {
+        $workbook = Paged::dressed(DemoBook::named($demo));
+        $path = $this->written($workbook);
+        $words = preg_split('/\s+/', self::told('pdftotext', $path, '-')) ?: [];
+        $there = array_count_values($words);
+        foreach ($workbook->sheets as $sheet) {
+            foreach ($sheet->cells->read(1, 60) as $cells) {
+                foreach ($cells as $cell) {
+                    // Texts show as they are; what reaches beyond the paper is not read back.
+                    $all = preg_split('/\s+/', trim($cell->text())) ?: [];
+                    foreach ($cell->isText() && $cell->raw === null ? array_slice($all, 0, 3) : [] as $word) {
+                        self::assertArrayHasKey($word, $there, "$sheet->name: {$cell->text()}");
+                    }
+                }
+            }
+        }
+        $first = self::told('pdftotext', '-l', '1', '-layout', $path, '-');
+        [$before, $after] = $demo === 'year' ? ['Upper beds together', 'Lower beds together'] : ['HOLLIN LANE STOCK', 'Worth'];
+        self::assertGreaterThan(strpos($first, $before), strpos($first, $after));
+        self::assertStringContainsString($before, $first);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function demos(): iterable
+    {
+        yield 'year' => ['year'];
+        yield 'site' => ['site'];
+    }
+
+    public function test_figures_show_as_their_formats_say_and_errors_as_is_said(): void
+    {
+        $cells = MemorySheet::of('S', [['Count', 'Share'], [1_234.5, 0.25], ['x', 'y']]);
+        $sheet = new Worksheet($cells, 'S', Reading::none());
+        $text = self::told('pdftotext', '-layout', $this->written(Paged::book($sheet)), '-');
+        self::assertMatchesRegularExpression('/Count +Share\s+1234\.5 +0\.25\s+x +y/', $text);
+    }
+
+    public function test_the_same_gives_the_same_bytes(): void
+    {
+        $workbook = Paged::dressed(DemoBook::named('year'));
+        self::assertSame(hash_file('sha256', $this->written($workbook)), hash_file('sha256', $this->written($workbook)));
+        $other = Paged::dressed(DemoBook::named('year'), 'Plain rule');
+        self::assertNotSame(hash_file('sha256', $this->written($workbook)), hash_file('sha256', $this->written($other)));
+    }
+
+    /** ISO/IEC 14496-22, hmtx: the widths that the pdf says are those of the font. */
+    public function test_widths_are_those_of_the_font(): void
+    {
+        $path = $this->drawn(fn (PdfCanvas $canvas) => $canvas->text(100, 100, 'Wi0', new TextStyle('Carlito', false, false, 20, '#000000')));
+        $plain = $this->path();
+        self::told('qpdf', '--qdf', '--object-streams=disable', $path, $plain);
+        preg_match('~/W \[\s*1\s*\[([^\]]+)\]~', (string) file_get_contents($plain), $found);
+        $widths = array_map(floatval(...), preg_split('/\s+/', trim($found[1] ?? '')) ?: []);
+        $face = Fonts::shipped()->face('Carlito');
+        self::assertEqualsWithDelta(array_map(fn (string $letter) => $face->advances($letter, 1_000), ['W', 'i', '0']), $widths, 0.02);
+        // Where poppler sees the text: 100 px are 75 pt, and the letters follow each other by their widths.
+        preg_match('/xMin="([\d.]+)" yMin="[\d.]+" xMax="([\d.]+)"/', self::told('pdftotext', '-bbox', $path, '-'), $box);
+        self::assertEqualsWithDelta([75.0, 75 + $face->advances('Wi0', 20) * 0.75], [(float) ($box[1] ?? 0), (float) ($box[2] ?? 0)], 0.02);
+    }
+
+    public function test_a_part_of_a_font_draws_what_the_whole_draws(): void
+    {
+        $file = Fonts::shipped()->outlines('Carlito', false, false, [0xE9]);
+        $path = $file[count($file) - 1];
+        /** @var array<int, int> $glyphs */
+        $glyphs = require substr($path, 0, -4).'.glyphs.php';
+        $whole = new Outlines((string) file_get_contents($path));
+        // é is made of e and an accent, which come along.
+        $part = new Outlines($subset = $whole->subset([$glyphs[0xE9], $glyphs[0x41]]));
+        self::assertSame([$whole->advance($glyphs[0xE9]), $whole->advance($glyphs[0x41])], [$part->advance(1), $part->advance(2)]);
+        self::assertSame([$whole->unitsPerEm(), $whole->heights()], [$part->unitsPerEm(), $part->heights()]);
+        self::assertLessThan(filesize($path) / 4, strlen($subset));
+        self::assertStringContainsString('Regular', self::told('fc-scan', $this->kept($subset)), 'fontconfig reads it');
+    }
+
+    private function kept(string $bytes): string
+    {
+        file_put_contents($path = $this->path('ttf'), $bytes);
+
+        return $path;
+    }
+
+    public function test_letters_of_other_alphabets_and_what_no_font_has(): void
+    {
+        $texts = ['Łódź £ € naïve', 'Κήπος', 'Сад', 'שלום 12 עולם', 'ripe ✓ ★', "soft\u{AD}hyphen", '木 😀', "e\u{301}té"];
+        $sheet = new Worksheet(MemorySheet::of('S', array_map(fn (string $text) => [$text], $texts)), 'S', Reading::none());
+        $path = $this->path();
+        $writer = new PdfWriter(time: self::NOON);
+        $writer->write(Paged::book($sheet), $path);
+        $text = self::told('pdftotext', $path, '-');
+        $plain = $this->path();
+        self::told('qpdf', '--qdf', '--normalize-content=n', '--object-streams=disable', $path, $plain);
+        // Poppler puts what runs from the right in an order of its own: what is meant stands beside it.
+        self::assertNotFalse(stripos((string) file_get_contents($plain), bin2hex(mb_convert_encoding('שלום 12 עולם', 'UTF-16BE', 'UTF-8'))));
+        foreach (array_diff($texts, ['שלום 12 עולם']) as $one) {
+            self::assertStringContainsString(str_replace("e\u{301}", 'é', $one), str_replace("e\u{301}", 'é', $text), $one);
+        }
+        self::assertSame(['木', '😀'], $writer->missing);
+    }
+
+    /** Unicode Standard Annex 9, as far as a line of a cell goes. */
+    public function test_what_runs_from_right_to_left_is_drawn_so(): void
+    {
+        self::assertSame('abc', Direction::visual('abc'));
+        self::assertSame('םולש', Direction::visual('שלום'));
+        self::assertSame('a םולש b', Direction::visual('a שלום b'));
+        self::assertSame('םלוע 12 םולש', Direction::visual('שלום 12 עולם'));
+        self::assertSame('(ב)א', Direction::visual('א(ב)'));
+    }
+
+    public function test_arcs_are_drawn_as_circles(): void
+    {
+        // A whole circle of radius 5 about (6, 6), in two halves.
+        $content = Path::content('M1 6A5 5 0 0 1 11 6A5 5 0 0 1 1 6Z', 0, 0, 1);
+        preg_match_all('/(-?[\d.]+) (-?[\d.]+) ([mlc]?) ?/', $content, $found, PREG_SET_ORDER);
+        $points = array_map(fn (array $one) => [(float) $one[1], (float) $one[2]], $found);
+        self::assertSame(4, substr_count($content, ' c '));
+        for ($at = 0; $at + 3 < count($points); $at += 3) {
+            foreach ([0.25, 0.5, 0.75] as $t) {
+                [$x, $y] = array_map(fn (int $axis) => (1 - $t) ** 3 * $points[$at][$axis] + 3 * (1 - $t) ** 2 * $t * $points[$at + 1][$axis]
+                    + 3 * (1 - $t) * $t ** 2 * $points[$at + 2][$axis] + $t ** 3 * $points[$at + 3][$axis], [0, 1]);
+                self::assertEqualsWithDelta(5.0, hypot($x - 6, $y - 6), 0.01);
+            }
+        }
+        foreach (Shape::cases() as $shape) {
+            self::assertStringContainsString(' m ', Path::content($shape->path(), 3, 4, 2), $shape->value);
+        }
+    }
+
+    public function test_a_link_leads_where_its_text_says_and_is_read_as_one(): void
+    {
+        $sheet = Paged::sheet([['heading', 1], ['body', 2]]);
+        $cells = MemorySheet::of('S', [['Tree', 'Where'], ['Oak', 'https://example.org/oak_(tree)'], ['Yew', 'javascript:alert(1)']]);
+        $path = $this->written(Paged::book($sheet->readAs($sheet->found, $cells, null)));
+        $plain = $this->path();
+        self::told('qpdf', '--qdf', '--object-streams=disable', $path, $plain);
+        self::told('qpdf', '--check', $path);
+        $says = (string) file_get_contents($plain);
+        self::assertSame(1, substr_count($says, '/Subtype /Link'));
+        self::assertStringContainsString('/URI (https://example.org/oak_\(tree\))', $says);
+        self::assertStringContainsString('/S /Link', $says);
+    }
+
+    /** Memory holds where objects stand, not what they say. */
+    public function test_memory_does_not_grow_with_pages(): void
+    {
+        $peak = function (int $rows): int {
+            $cells = MemorySheet::of('S', array_map(fn (int $row) => ["row $row", $row * 7], range(1, $rows)));
+            $sheet = (new Worksheet($cells, 'S', Reading::none()))
+                ->withAspects(new PageSetup(PageRules::none(), PageRules::of(['paper' => 'A6', 'wide' => 0])));
+            $before = memory_get_usage();
+            memory_reset_peak_usage();
+            $this->written(Paged::book($sheet));
+
+            return memory_get_peak_usage() - $before;
+        };
+        $peak(200);
+        $few = $peak(2_000);
+        $many = $peak(20_000);
+        self::assertLessThan(6_000_000, $many - $few, '18,000 rows more on some 900 pages');
+    }
+
+    public function test_what_would_have_no_end_is_refused_with_a_way_out(): void
+    {
+        $sheet = Paged::sheet([['body', 9]], says: ['area' => 'A1:XFD1048576', 'wide' => 0]);
+        try {
+            (new PdfWriter)->write(Paged::book($sheet), $path = $this->path());
+            self::fail('it was written');
+        } catch (PageIsWrong $wrong) {
+            self::assertMatchesRegularExpression('/it would take [\d,]+ pages, and a pdf takes 20,000/', $wrong->getMessage());
+            self::assertFileDoesNotExist($path);
+        }
+    }
+
+    public function test_nothing_to_print_is_said(): void
+    {
+        $this->expectExceptionMessageMatches('/nothing stands/');
+        (new PdfWriter)->write(Paged::book(new Worksheet(MemorySheet::of('S', []), 'S', Reading::none())), $this->path());
+    }
+
+    public function test_a_stop_half_way_leaves_nothing(): void
+    {
+        $path = $this->path();
+        $sheet = Paged::sheet([['body', 5_000]], says: ['wide' => 0]);
+        try {
+            (new PdfWriter)->write(Paged::book($sheet), $path, fn (int $page) => $page < 20 ?: throw new RuntimeException('stopped'));
+            self::fail('it went on');
+        } catch (RuntimeException $stop) {
+            self::assertSame('stopped', $stop->getMessage());
+        }
+        self::assertSame([], glob("$path*") ?: []);
+    }
+
+    /** pdftoppm: what is filled is filled where it should be, to the px at 96 dpi. */
+    public function test_fills_lines_and_page_colour_stand_where_they_should(): void
+    {
+        $sheet = Paged::sheet([['body', 3]], says: ['turn' => 'upright', 'colour' => '#FCF3D8', 'band' => '#204060', 'gridlines' => true]);
+        $path = $this->written(Paged::book($sheet));
+        self::told('pdftoppm', '-r', '96', '-png', '-singlefile', $path, substr($this->path('png'), 0, -4));
+        $image = imagecreatefrompng($this->files[count($this->files) - 1]);
+        self::assertNotFalse($image);
+        self::assertSame([794, 1123], [imagesx($image), imagesy($image)]);
+        $at = fn (int $x, int $y) => sprintf('#%06X', imagecolorat($image, $x, $y) & 0xFFFFFF);
+        self::assertSame('#FCF3D8', $at(700, 900));
+        self::assertSame('#204060', $at(400, 3));
+        self::assertSame('#FCF3D8', $at(400, 20));
+        // 15 mm are 56.7 px; the first line of the grid lies there, and the next 20 px below it.
+        $lines = array_values(array_filter(range(40, 130), fn (int $y) => $at(80, $y) !== '#FCF3D8' && $at(150, $y) !== '#FCF3D8'));
+        self::assertEqualsWithDelta([56, 76, 96, 116], array_values(array_filter($lines, fn (int $y) => ! in_array($y - 1, $lines, true))), 1.0);
+    }
+}
