@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Act\BreakPages;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\MemorySheet;
@@ -232,6 +233,14 @@ final class PagesTest extends TestCase
         self::assertSame('nothing stands on this sheet', (new PageWords($sheet, $layout))->turn());
         $this->expectException(PageIsWrong::class);
         $layout->page(1);
+    }
+
+    public function test_breaks_have_an_end(): void
+    {
+        $sheet = Paged::sheet([['body', 9]]);
+        $sheet = $sheet->withAspects($sheet->aspect(PageSetup::class)->breaking(range(1, PageSetup::BREAKS), []));
+        $this->expectExceptionMessageMatches('/at most 1,026 breaks/');
+        (new BreakPages(1, true, null, 2_000))->on(Paged::book($sheet));
     }
 
     public function test_margins_that_leave_no_room_are_refused(): void

@@ -64,7 +64,7 @@ export function PageTray({
         Scope: (
             <section
                 aria-label="Applies to"
-                className="flex flex-none flex-col gap-1 border-r border-hair px-2.5 py-2 text-[12.5px]"
+                className="flex flex-none flex-col gap-0.5 border-r border-hair px-2.5 py-2 text-[12.5px]"
                 style={{ width: WIDTHS.Scope }}
             >
                 <h2 className="flex h-5 items-center text-[12px] font-semibold">Applies to</h2>
@@ -77,7 +77,7 @@ export function PageTray({
                 ).map(([value, words]) => (
                     <label
                         key={value}
-                        className={`flex items-center gap-2 ${value === 'book' && book === null ? 'text-quiet' : ''}`}
+                        className={`flex min-h-[26px] items-center gap-2 ${value === 'book' && book === null ? 'text-quiet' : ''}`}
                     >
                         <input
                             type="radio"

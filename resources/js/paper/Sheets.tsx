@@ -18,7 +18,7 @@ export function Leaf({
 }) {
     return (
         <div
-            role="img"
+            role="figure"
             aria-label={label}
             className="border border-hair bg-white shadow-sm [&>svg]:h-full [&>svg]:w-full"
             style={{ width: width * zoom, height: height * zoom }}

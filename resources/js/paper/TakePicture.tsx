@@ -23,12 +23,11 @@ async function asked(id: number, sheet: number, range: string): Promise<string> 
 /** The same at twice its size, so that it stays sharp on a slide. */
 async function png(svg: string): Promise<Blob> {
     const image = new Image();
-    image.src = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }));
+    image.src = `data:image/svg+xml,${encodeURIComponent(svg)}`;
     await image.decode();
     const canvas = document.createElement('canvas');
     [canvas.width, canvas.height] = [image.width * 2, image.height * 2];
     canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
-    URL.revokeObjectURL(image.src);
     return new Promise((resolve, reject) =>
         canvas.toBlob(
             (blob) => (blob ? resolve(blob) : reject(new Error('The picture is too large. Choose fewer cells.'))),
