@@ -28,6 +28,12 @@ final class FontSet
     /** @var array<string, array<int, FontPiece>> which piece has a character, by the name of the face */
     private array $where = [];
 
+    /** @var array<string, string> names of faces */
+    private array $names = [];
+
+    /** @var array<string, array{FontPiece, string, array<string, string>}> letters by face, and how content says them */
+    private array $plain = [];
+
     /** @var array<string, array{list<array{FontPiece, string}>, bool}> */
     private array $memo = [];
 
@@ -45,7 +51,12 @@ final class FontSet
      */
     public function codes(string $text, string $family, bool $bold, bool $italic): array
     {
-        $face = Fonts::fileName($family, $bold, $italic);
+        $face = $this->names["$family|$bold|$italic"] ??= Fonts::fileName($family, $bold, $italic);
+        // Nearly all texts are of letters that were met before, all of one piece.
+        $plain = $this->plain[$face] ?? null;
+        if ($plain !== null && strspn($text, $plain[1]) === strlen($text)) {
+            return [[[$plain[0], strtr($text, $plain[2])]], true];
+        }
         if (isset($this->memo["$face|$text"])) {
             return $this->memo["$face|$text"];
         }
@@ -65,6 +76,7 @@ final class FontSet
                 $point = self::MISSING;
                 $isAsIs = false;
             }
+            $point < 0x7F && $this->plain($face, $piece, $char);
             $last = count($runs) - 1;
             if ($last >= 0 && $runs[$last][0] === $piece) {
                 $runs[$last][1] .= $piece->code($point);
@@ -75,6 +87,15 @@ final class FontSet
         count($this->memo) < self::KEPT || $this->memo = [];
 
         return $this->memo["$face|$said"] = [$runs, $isAsIs];
+    }
+
+    /** Remembers a letter of the piece that has most of them. */
+    private function plain(string $face, FontPiece $piece, string $char): void
+    {
+        $plain = $this->plain[$face] ?? [$piece, '', []];
+        if ($plain[0] === $piece && ! isset($plain[2][$char])) {
+            $this->plain[$face] = [$piece, $plain[1].$char, [$char => $piece->code(ord($char))] + $plain[2]];
+        }
     }
 
     /** @return list<string> characters that no shipped font has, each once */

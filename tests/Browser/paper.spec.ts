@@ -273,3 +273,31 @@ test('lines on the Bench say where pages end, and a picture is made of chosen ce
         expect(readFileSync(await (await download).path(), 'latin1').startsWith(start)).toBe(true);
     }
 });
+
+test('a web page prints with the same rules', async ({ page }) => {
+    await nursery(page, 'Paper of a web page', 'River ledger');
+    await page.keyboard.press('Control+s');
+    await page.getByRole('radio', { name: /Web page, html/ }).check();
+    await page.getByRole('button', { name: 'Write the file' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Download the html' }).click();
+    const file = await (await download).path();
+    const printed = await page.context().newPage();
+    await printed.setContent(readFileSync(file, 'utf8'));
+    const path = `${file}.pdf`;
+    await printed.pdf({ path, preferCSSPageSize: true, printBackground: true });
+    const sizes = execFileSync('pdfinfo', ['-l', '99', path], { encoding: 'utf8' });
+    // Stock lies turned, the laboratory's sheet upright, as in the Paper view.
+    expect(/Page +1 size: +([\d.]+) x ([\d.]+)/.exec(sizes)?.slice(1).map(Number).map(Math.round)).toEqual([842, 595]);
+    expect(sizes).toMatch(/size: +59\d(?:\.\d+)? x 84\d/);
+    // Headings at the top of a list stand on each of its pages.
+    const orders = read(path, '-layout')
+        .split('\f')
+        .filter((one) => /Customer/.test(one));
+    expect(orders.length).toBeGreaterThan(3);
+    expect(orders.length).toBe(
+        read(path, '-layout')
+            .split('\f')
+            .filter((one) => /PO-|Order \d|\d{2} \w{3} 20\d\d.*\d\.\d\d/.test(one) && /Customer/.test(one)).length,
+    );
+});

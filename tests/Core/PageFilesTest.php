@@ -35,7 +35,8 @@ final class PageFilesTest extends TestCase
 {
     private const SAYS = [
         'paper' => 'A5', 'turn' => 'turned', 'top' => 22.0, 'right' => 11.0, 'bottom' => 18.0, 'left' => 12.0, 'head' => 8.0, 'foot' => 6.0,
-        'across' => true, 'down' => true, 'wide' => 2, 'tall' => 0, 'least' => 1, 'order' => 'across', 'gridlines' => true, 'numbers' => true,
+        'across' => true, 'down' => true, 'wide' => 2, 'tall' => 0, 'least' => 1, 'order' => 'across', 'gridlines' => true,
+        'numbers' => true,
         'header' => ['centre' => 'Beds & more'], 'footer' => ['left' => '{sheet}', 'right' => 'Page {page} of {pages}'],
     ];
 
@@ -104,7 +105,8 @@ final class PageFilesTest extends TestCase
                 is_string($value) => $rules->text($rule),
                 default => $rules->number($rule),
             };
-            is_float($value) ? self::assertEqualsWithDelta($value, $there, 0.11, "$ending: $rule") : self::assertEquals($value, $there, "$ending: $rule");
+            is_float($value) ? self::assertEqualsWithDelta($value, $there, 0.11, "$ending: $rule") : self::assertEquals($value,
+                $there, "$ending: $rule");
         }
         $setup = $found->aspect(PageSetup::class);
         self::assertContains(12, $setup->rows);
@@ -132,7 +134,8 @@ final class PageFilesTest extends TestCase
         self::assertSame([1, 1], $rules->lines('titleRows'));
         self::assertSame(['left' => 'Only first'], $rules->places('firstHeader')->toArray());
         self::assertSame(['right' => '{page}'], $rules->places('evenFooter')->toArray());
-        self::assertSame([70.0, 0.0, 'B5', 'upright'], [$rules->number('scale'), $rules->number('wide'), $rules->text('paper'), $rules->text('turn')]);
+        self::assertSame([70.0, 0.0, 'B5', 'upright'], [$rules->number('scale'), $rules->number('wide'), $rules->text('paper'),
+            $rules->text('turn')]);
         // Read back it takes as many pages as before, and says again what it said.
         $again = self::open($this->written(Paged::book($found), $ending))->sheet(1);
         self::assertEquals($found->aspect(PageSetup::class)->came->says, $again->aspect(PageSetup::class)->came->says);
@@ -147,7 +150,8 @@ final class PageFilesTest extends TestCase
             import json, sys, openpyxl
             s = openpyxl.load_workbook(sys.argv[1]).worksheets[0]
             p = s.page_setup
-            print(json.dumps({"paper": p.paperSize, "turn": p.orientation, "wide": p.fitToWidth, "fit": s.sheet_properties.pageSetUpPr.fitToPage,
+            print(json.dumps({"paper": p.paperSize, "turn": p.orientation, "wide": p.fitToWidth,
+                "fit": s.sheet_properties.pageSetUpPr.fitToPage,
               "order": p.pageOrder, "left": s.page_margins.left, "header": s.page_margins.header, "area": s.print_area,
               "rows": s.print_title_rows, "cols": s.print_title_cols, "breaks": [b.id for b in s.row_breaks.brk],
               "across": s.print_options.horizontalCentered, "grid": s.print_options.gridLines,
@@ -160,7 +164,8 @@ final class PageFilesTest extends TestCase
         self::assertSame(['paper' => 11, 'turn' => 'landscape', 'wide' => 2, 'fit' => true, 'order' => 'overThenDown', 'left' => 0.472,
             'header' => 0.315, 'area' => ['$A$1:$D$40'], 'rows' => '$1:$2', 'cols' => '$A:$A', 'breaks' => [12], 'across' => true,
             'grid' => true, 'foot' => ['&A', 'Page &P of &N'], 'head' => 'Beds && more'],
-            array_replace($found, ['breaks' => array_values(array_filter((array) $found['breaks'], fn (mixed $at) => $at === 12)), 'left' => round((float) $found['left'], 3),
+            array_replace($found, ['breaks' => array_values(array_filter((array) $found['breaks'], fn (mixed $at) => $at === 12)),
+                'left' => round((float) $found['left'], 3),
                 'header' => round((float) $found['header'], 3)]));
     }
 
@@ -249,7 +254,8 @@ final class PageFilesTest extends TestCase
     /** Breaks that keep together what belongs together stand in the file, so that it comes apart nowhere else either. */
     public function test_breaks_that_think_are_written_where_a_stylebook_says_so(): void
     {
-        $workbook = Paged::dressed(Paged::book(Paged::sheet([['heading', 1], ['row_group', 1], ['body', 28], ['row_group', 1], ['body', 28]])));
+        $workbook = Paged::dressed(Paged::book(Paged::sheet([['heading', 1], ['row_group', 1], ['body', 28], ['row_group', 1],
+            ['body', 28]])));
         $layout = PageLayout::of($workbook->sheet(1), $workbook->looks);
         $ends = array_map(fn ($band) => $band->last, array_slice($layout->areas[0]->rows, 0, -1));
         self::assertSame([30], $ends);
@@ -262,7 +268,8 @@ final class PageFilesTest extends TestCase
     {
         yield 'three places' => ['&Lleft&Cmiddle&Rright', ['left' => 'left', 'centre' => 'middle', 'right' => 'right']];
         yield 'without a place it is the middle' => ['Title', ['centre' => 'Title']];
-        yield 'fields' => ['&L&P of &N&C&A&R&D &T &F', ['left' => '{page} of {pages}', 'centre' => '{sheet}', 'right' => '{date} {time} {file}']];
+        yield 'fields' => ['&L&P of &N&C&A&R&D &T &F', ['left' => '{page} of {pages}', 'centre' => '{sheet}',
+            'right' => '{date} {time} {file}']];
         yield 'type and size' => ['&L&"Arimo,Bold Italic"&12&KFF00FFBig', ['left' => 'Big']];
         yield 'theme colour' => ['&C&K04-024Soft', ['centre' => 'Soft']];
         yield 'two signs' => ['&CSoil && water', ['centre' => 'Soil & water']];
@@ -286,7 +293,8 @@ final class PageFilesTest extends TestCase
         for ($try = 0; $try < 200; $try++) {
             $places = [];
             foreach (['left', 'centre', 'right'] as $place) {
-                mt_rand(0, 2) > 0 && $places[$place] = trim(implode(' ', array_map(fn () => $words[mt_rand(0, 7)], range(1, mt_rand(1, 3)))));
+                mt_rand(0, 2) > 0 && $places[$place] = trim(implode(' ', array_map(fn () => $words[mt_rand(0, 7)], range(1,
+                    mt_rand(1, 3)))));
             }
             $places = array_filter($places, fn (string $text) => $text !== '');
             $codes = HeadFootXml::codes(PageRules::of(['footer' => $places])->places('footer'), []);
@@ -302,9 +310,12 @@ final class PageFilesTest extends TestCase
         (new Xlsx($book))->save($path);
         $zip = new ZipArchive;
         $zip->open($path);
-        $xml = (string) preg_replace('~<pageMargins[^>]*/>.*?(?=</worksheet>)~s', '<pageMargins left="-4" right="abc" top="99999" bottom=""/>'
-            .'<pageSetup paperSize="99999" scale="9999999999" fitToWidth="-3" fitToHeight="x" orientation="sideways"/><headerFooter><oddFooter>'
-            .'&amp;L'.str_repeat('x', 3_000).'</oddFooter></headerFooter><rowBreaks><brk id="0" man="1"/><brk id="99999999999" man="1"/><brk man="1"/>'
+        $xml = (string) preg_replace('~<pageMargins[^>]*/>.*?(?=</worksheet>)~s',
+            '<pageMargins left="-4" right="abc" top="99999" bottom=""/>'
+            .'<pageSetup paperSize="99999" scale="9999999999" fitToWidth="-3" fitToHeight="x" orientation="sideways"/>'
+            .'<headerFooter><oddFooter>'
+            .'&amp;L'.str_repeat('x', 3_000).
+                '</oddFooter></headerFooter><rowBreaks><brk id="0" man="1"/><brk id="99999999999" man="1"/><brk man="1"/>'
             .'</rowBreaks>', (string) $zip->getFromName('xl/worksheets/sheet1.xml'));
         $zip->addFromString('xl/worksheets/sheet1.xml', $xml);
         $zip->close();

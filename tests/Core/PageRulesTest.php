@@ -19,7 +19,7 @@ use Rilvet\Stylebook\Stylebook;
 /** Sizes of paper, what can be said of pages, and how it follows rows and columns. */
 final class PageRulesTest extends TestCase
 {
-    /** ISO 216:2007, 3: A0 has one square metre and sides as 1 to the root of 2; each next size is the one before cut in half, to whole mm. */
+    /** ISO 216:2007, 3: A0 has one square metre and sides as 1 to the root of 2; each next size is half of the one before. */
     public function test_sizes_of_the_a_series_are_those_of_iso_216(): void
     {
         [$width, $height] = [841, 1189];

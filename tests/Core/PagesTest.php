@@ -32,18 +32,21 @@ final class PagesTest extends TestCase
     /** @return list<array{int, int, string}> first, last, why, of the rows of the first area */
     private static function rows(Worksheet $sheet): array
     {
-        return array_map(fn (PageBand $band) => [$band->first, $band->last, $band->end->value], Paged::layout($sheet)->areas[0]->rows ?? []);
+        return array_map(fn (PageBand $band) => [$band->first, $band->last, $band->end->value],
+            Paged::layout($sheet)->areas[0]->rows ?? []);
     }
 
     /** @return list<array{int, int, string}> */
     private static function columns(Worksheet $sheet): array
     {
-        return array_map(fn (PageBand $band) => [$band->first, $band->last, $band->end->value], Paged::layout($sheet)->areas[0]->columns ?? []);
+        return array_map(fn (PageBand $band) => [$band->first, $band->last, $band->end->value],
+            Paged::layout($sheet)->areas[0]->columns ?? []);
     }
 
     public function test_rows_fill_a_page_and_go_on_on_the_next(): void
     {
-        self::assertSame([[1, 50, 'full'], [51, 100, 'full'], [101, 120, 'last']], self::rows(Paged::sheet([['body', 120]], says: self::PLAIN)));
+        self::assertSame([[1, 50, 'full'], [51, 100, 'full'], [101, 120, 'last']], self::rows(Paged::sheet([['body', 120]],
+            says: self::PLAIN)));
     }
 
     public function test_headings_that_repeat_take_their_room(): void
@@ -204,7 +207,8 @@ final class PagesTest extends TestCase
         $order = function (string $order): array {
             $layout = Paged::layout(Paged::sheet([['body', 120]], widths: array_fill(0, 10, 100), says: ['order' => $order] + self::PLAIN));
 
-            return array_map(fn (int $page) => $layout->page($page)->rows->first.'.'.$layout->page($page)->columns->first, range(1, $layout->pages()));
+            return array_map(fn (int $page) => $layout->page($page)->rows->first.'.'.$layout->page($page)->columns->first, range(1,
+                $layout->pages()));
         };
         self::assertSame(['1.1', '51.1', '101.1', '1.7', '51.7', '101.7'], $order('down'));
         self::assertSame(['1.1', '1.7', '51.1', '51.7', '101.1', '101.7'], $order('across'));
@@ -267,7 +271,8 @@ final class PagesTest extends TestCase
         for ($try = 0; $try < 200; $try++) {
             $runs = array_map(fn () => [$parts[mt_rand(0, count($parts) - 1)], mt_rand(1, 40)], range(1, mt_rand(1, 9)));
             $rows = array_sum(array_column($runs, 1));
-            $heights = array_combine($some = array_map(fn () => mt_rand(1, $rows), range(1, 9)), array_map(fn () => mt_rand(5, 1_400), $some));
+            $heights = array_combine($some = array_map(fn () => mt_rand(1, $rows), range(1, 9)), array_map(fn () => mt_rand(5,
+                1_400), $some));
             $sheet = Paged::sheet($runs, $heights, [120, 90, 200, 310, 80], ['heads' => mt_rand(0, 1) === 1, 'keep' => mt_rand(0, 3) > 0,
                 'each' => mt_rand(0, 3) === 0, 'scale' => mt_rand(40, 180), 'wide' => 0]);
             $layout = Paged::layout($sheet->withAspects($sheet->aspect(PageSetup::class)->breaking([mt_rand(1, 60)], [])));
@@ -308,7 +313,8 @@ final class PagesTest extends TestCase
         $sheet = Paged::sheet([['body', 5]], says: ['paper' => 'A5']);
         $workbook = Paged::dressed(Paged::book($sheet));
         $dressed = $workbook->sheet(1);
-        self::assertSame(['sheet', 'stylebook', 'usual'], array_map(fn (string $rule) => SheetPages::layer($dressed, $rule), ['paper', 'wide', 'top']));
+        self::assertSame(['sheet', 'stylebook', 'usual'], array_map(fn (string $rule) => SheetPages::layer($dressed, $rule),
+            ['paper', 'wide', 'top']));
         self::assertInstanceOf(PageLayout::class, PageLayout::of($dressed, new LookBook));
     }
 }

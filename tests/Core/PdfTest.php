@@ -90,7 +90,7 @@ final class PdfTest extends TestCase
         }
     }
 
-    /** ISO 14289-1:2014, 7.1, 7.2, 7.5 and 7.18.1: tagged, with a title that is shown, a language, headed tables; as far as poppler tells. */
+    /** ISO 14289-1:2014, 7.1, 7.2, 7.5 and 7.18.1: tagged, with a title that is shown, a language, headed tables. */
     public function test_it_is_tagged_and_named(): void
     {
         $path = $this->written(Paged::dressed(DemoBook::named('year')));
@@ -99,8 +99,10 @@ final class PdfTest extends TestCase
         self::assertMatchesRegularExpression('/^Title: +year$/m', $about);
         self::assertStringContainsString('<pdfuaid:part>1</pdfuaid:part>', self::told('pdfinfo', '-meta', $path));
         $tree = self::told('pdfinfo', '-struct-text', $path);
-        foreach (['"Stock at the river beds"' => 'H1', '"Money in pounds; counted 14 March"' => 'P', '"Species"' => 'TH', '"Silver birch"' => 'TD'] as $text => $role) {
-            self::assertMatchesRegularExpression("/\\b$role(?: \\(block\\))?:?\\s+(?:\\/\\w+ \\S+\\s+)*".preg_quote($text, '/').'/', $tree, $text);
+        foreach (['"Stock at the river beds"' => 'H1', '"Money in pounds; counted 14 March"' => 'P', '"Species"' => 'TH',
+            '"Silver birch"' => 'TD'] as $text => $role) {
+            self::assertMatchesRegularExpression("/\\b$role(?: \\(block\\))?:?\\s+(?:\\/\\w+ \\S+\\s+)*".preg_quote($text, '/').'/',
+                $tree, $text);
         }
         self::assertStringContainsString('/Scope /Column', $tree);
         self::assertStringContainsString('/Scope /Row', $tree);
@@ -111,7 +113,8 @@ final class PdfTest extends TestCase
         self::assertMatchesRegularExpression('~/Lang \(en\)~', $says);
         self::assertMatchesRegularExpression('~/DisplayDocTitle true~', $says);
         self::assertMatchesRegularExpression('~/Marked true~', $says);
-        self::assertSame(substr_count($says, '/Tabs /S'), (int) preg_replace('/\D+/', '', (string) preg_replace('/.*^Pages: +(\d+).*/ms', '$1', $about)));
+        self::assertSame(substr_count($says, '/Tabs /S'), (int) preg_replace('/\D+/', '',
+            (string) preg_replace('/.*^Pages: +(\d+).*/ms', '$1', $about)));
         // A bookmark a sheet.
         self::assertSame(count(DemoBook::named('year')->sheets), preg_match_all('~/Parent \d+ 0 R\s+(?:/Prev \d+ 0 R\s+)?/Title~', $says));
     }
@@ -178,7 +181,8 @@ final class PdfTest extends TestCase
     /** ISO/IEC 14496-22, hmtx: the widths that the pdf says are those of the font. */
     public function test_widths_are_those_of_the_font(): void
     {
-        $path = $this->drawn(fn (PdfCanvas $canvas) => $canvas->text(100, 100, 'Wi0', new TextStyle('Carlito', false, false, 20, '#000000')));
+        $path = $this->drawn(fn (PdfCanvas $canvas) => $canvas->text(100, 100, 'Wi0', new TextStyle('Carlito', false, false, 20,
+            '#000000')));
         $plain = $this->path();
         self::told('qpdf', '--qdf', '--object-streams=disable', $path, $plain);
         preg_match('~/W \[\s*1\s*\[([^\]]+)\]~', (string) file_get_contents($plain), $found);
@@ -223,7 +227,8 @@ final class PdfTest extends TestCase
         $plain = $this->path();
         self::told('qpdf', '--qdf', '--normalize-content=n', '--object-streams=disable', $path, $plain);
         // Poppler puts what runs from the right in an order of its own: what is meant stands beside it.
-        self::assertNotFalse(stripos((string) file_get_contents($plain), bin2hex(mb_convert_encoding('שלום 12 עולם', 'UTF-16BE', 'UTF-8'))));
+        self::assertNotFalse(stripos((string) file_get_contents($plain), bin2hex(mb_convert_encoding('שלום 12 עולם', 'UTF-16BE',
+            'UTF-8'))));
         foreach (array_diff($texts, ['שלום 12 עולם']) as $one) {
             self::assertStringContainsString(str_replace("e\u{301}", 'é', $one), str_replace("e\u{301}", 'é', $text), $one);
         }
@@ -249,7 +254,8 @@ final class PdfTest extends TestCase
         self::assertSame(4, substr_count($content, ' c '));
         for ($at = 0; $at + 3 < count($points); $at += 3) {
             foreach ([0.25, 0.5, 0.75] as $t) {
-                [$x, $y] = array_map(fn (int $axis) => (1 - $t) ** 3 * $points[$at][$axis] + 3 * (1 - $t) ** 2 * $t * $points[$at + 1][$axis]
+                [$x, $y] = array_map(fn (int $axis) => (1 - $t) ** 3 * $points[$at][$axis]
+                    + 3 * (1 - $t) ** 2 * $t * $points[$at + 1][$axis]
                     + 3 * (1 - $t) * $t ** 2 * $points[$at + 2][$axis] + $t ** 3 * $points[$at + 3][$axis], [0, 1]);
                 self::assertEqualsWithDelta(5.0, hypot($x - 6, $y - 6), 0.01);
             }
@@ -338,6 +344,7 @@ final class PdfTest extends TestCase
         self::assertSame('#FCF3D8', $at(400, 20));
         // 15 mm are 56.7 px; the first line of the grid lies there, and the next 20 px below it.
         $lines = array_values(array_filter(range(40, 130), fn (int $y) => $at(80, $y) !== '#FCF3D8' && $at(150, $y) !== '#FCF3D8'));
-        self::assertEqualsWithDelta([56, 76, 96, 116], array_values(array_filter($lines, fn (int $y) => ! in_array($y - 1, $lines, true))), 1.0);
+        self::assertEqualsWithDelta([56, 76, 96, 116], array_values(array_filter($lines, fn (int $y) => ! in_array($y - 1, $lines,
+            true))), 1.0);
     }
 }

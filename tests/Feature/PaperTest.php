@@ -45,7 +45,8 @@ final class PaperTest extends TestCase
 
     private static function text(string $svg): string
     {
-        return html_entity_decode(strip_tags((string) preg_replace('~<style>.*?</style>~s', '', str_replace('</text>', "\n", $svg))), ENT_QUOTES | ENT_XML1);
+        return html_entity_decode(strip_tags((string) preg_replace('~<style>.*?</style>~s', '', str_replace('</text>', "\n",
+            $svg))), ENT_QUOTES | ENT_XML1);
     }
 
     public function test_pages_say_what_is_in_force_who_says_it_and_why(): void
@@ -112,7 +113,8 @@ final class PaperTest extends TestCase
         $workbook = $this->nursery();
         $revision = $workbook->refresh()->revision;
         $this->postJson($this->url("workbooks/$workbook->id/acts"), ['act' => 'pages', 'revision' => $revision, 'sheet' => 1,
-            'arguments' => ['scope' => 'everywhere', 'says' => ['colour' => '#FCF3D8', 'footer' => ['left' => 'For all sheets']]]])->assertOk();
+            'arguments' => ['scope' => 'everywhere', 'says' => ['colour' => '#FCF3D8',
+                'footer' => ['left' => 'For all sheets']]]])->assertOk();
         foreach ([1, 2, 3] as $sheet) {
             $page = $this->page($workbook, 1, $sheet);
             $this->assertStringContainsString('For all sheets', self::text($page['svg']));
@@ -172,7 +174,8 @@ final class PaperTest extends TestCase
         $workbook = $this->nursery();
         $counts = array_column($this->get($this->url("workbooks/$workbook->id/pages"))->json(), 'pages', 'name');
         foreach ([[1, $counts['Stock']], [null, array_sum($counts)]] as [$sheet, $pages]) {
-            $made = $this->postJson($this->url("workbooks/$workbook->id/handovers"), ['format' => 'pdf', 'sheet' => $sheet])->assertCreated();
+            $made = $this->postJson($this->url("workbooks/$workbook->id/handovers"), ['format' => 'pdf',
+                'sheet' => $sheet])->assertCreated();
             $row = HandoverRow::query()->findOrFail($made->json('id'));
             if ($row->status !== 'done') {
                 (new HandOver($row->id))->handle(app(\App\Bench\Bench::class));

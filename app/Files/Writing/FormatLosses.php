@@ -14,6 +14,7 @@ use Rilvet\Guard\Password;
 use Rilvet\Guard\Protection;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
+use Rilvet\Paper\SheetPages;
 use Rilvet\Reading\Part;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -46,6 +47,7 @@ final class FormatLosses
                     self::wears($workbook, fn (Condition $one) => ! $one->isOn)
                         ? 'Conditional looks that are turned off are left out.'
                         : null,
+                    self::colours($workbook, 'colour', 'band') ? 'The colour of pages and the band at their head are left out.' : null,
                     $isPackage && self::cutsTables($workbook)
                         ? 'Columns were put into or taken out of the sheet: a table of the file that they stood in is a plain range '
                             .'from then on.'
@@ -71,11 +73,12 @@ final class FormatLosses
                             .'they allow is not said.'
                         : null,
                     self::saysBrackets($workbook, true) ? 'Columns of tables that formulas name become plain ranges.' : null,
+                    self::colours($workbook, 'band') ? 'The band at the head of pages is left out.' : null,
                     self::saysBrackets($workbook, false) ? 'Formulas that look into other workbooks become their results.' : null,
                     $isPackage && $holdsMore ? 'Charts, pictures, comments and the like that came in the xlsx stay in the xlsx.' : null,
                 ]),
             ),
-            'html' => array_values(
+            'html', 'pdf' => array_values(
                 array_filter([
                     self::hasFormulas(...array_map(fn (Worksheet $each) => $each->cells, array_values($workbook->sheets)))
                         ? 'Formulas become their results.'
@@ -92,6 +95,21 @@ final class FormatLosses
                 ]),
             ),
         };
+    }
+
+    /** Whether pages of any sheet have a colour that one of some rules says. */
+    private static function colours(Workbook $workbook, string ...$rules): bool
+    {
+        foreach ($workbook->sheets as $sheet) {
+            $page = SheetPages::rules($sheet);
+            foreach ($rules as $rule) {
+                if ($page->text($rule) !== 'none') {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @param  callable(Look): bool  $what */

@@ -37,6 +37,9 @@ final class HtmlWriter implements WorkbookWriter
     /** @var array<string, string> classes of the cells of a sheet, by what they and their neighbours wear */
     private array $known = [];
 
+    /** How the sheets print. */
+    private string $pages = '';
+
     private bool $hasMarks = false;
 
     /** @var array<string, string> rules to class names */
@@ -49,6 +52,7 @@ final class HtmlWriter implements WorkbookWriter
             $out = fopen($unfinished, 'wb');
             assert($body !== false && $out !== false);
             $this->classes = [];
+            $this->pages = PrintedPage::COMMON."\n";
             $this->hasMarks = false;
             $this->faces = new Faces(Fonts::shipped());
             foreach ($workbook->sheets as $number => $sheet) {
@@ -74,6 +78,7 @@ final class HtmlWriter implements WorkbookWriter
             foreach ($this->classes as $rules => $name) {
                 fwrite($out, ".$name{{$rules}}\n");
             }
+            fwrite($out, $this->pages);
             fwrite($out, "</style></head><body>\n");
             rewind($body);
             stream_copy_to_stream($body, $out);
@@ -129,7 +134,7 @@ final class HtmlWriter implements WorkbookWriter
         $columns = $lines->columns();
         fwrite(
             $out,
-            '<h2>'.
+            "<section class=\"sheet$number\"><h2>".
                 self::escape($sheet->name).
                 "</h2>\n<div class=\"scroll\" tabindex=\"0\"><table".
                 ($sheet->setup->opening->rightToLeft ? ' dir="rtl"' : '').
@@ -147,6 +152,9 @@ final class HtmlWriter implements WorkbookWriter
         }
         fwrite($out, "</colgroup>\n");
         $this->known = [];
+        $page = PrintedPage::of($workbook, $sheet, "sheet$number");
+        $this->pages .= $page->rules."\n";
+        $row = 0;
         /** @var array<int, array<int, ResolvedLook>> $looks */
         $looks = [[], self::worn($lines, 1, $columns + 1)];
         foreach ($lines->read() as $row => $cells) {
@@ -178,18 +186,22 @@ final class HtmlWriter implements WorkbookWriter
             }
             fwrite(
                 $out,
-                '<tr'.
+                $page->before($row).
+                    '<tr'.
+                    ($page->startsPage($row) ? ' class="pb"' : '').
                     ($sheet->setup->sizes->hidesRow($row) ? ' hidden="hidden"' : '').
                     ' style="height:'.
                     $sheet->setup->sizes->heightOf($row).
-                    "px\">$line</tr>\n",
+                    "px\">$line</tr>".
+                    $page->after($row).
+                    "\n",
             );
             if ($progress !== null && $row % 64 === 0) {
                 $progress($row);
             }
         }
         $judges?->keep();
-        fwrite($out, "</table></div>\n");
+        fwrite($out, $page->end($row)."</table></div></section>\n");
     }
 
     /**
