@@ -25,6 +25,14 @@ await page.getByRole('navigation', { name: 'Views' }).getByRole('button', { name
 await page.getByText('0 values differ').waitFor();
 await page.getByRole('button', { name: 'Next', exact: true }).click();
 await shot('side');
+await page.getByRole('navigation', { name: 'Views' }).getByRole('button', { name: 'Paper' }).click();
+await page.getByLabel('Paper size').selectOption('A5');
+await page.getByText(/^As few pages as you ask for/).waitFor();
+await page.getByRole('slider', { name: 'Where the page ends', exact: true }).hover();
+await page.getByText(/so that the group stays whole/).waitFor();
+await shot('paper');
+await page.keyboard.press('Control+z');
+await page.getByText('Page 1 of 1', { exact: true }).waitFor();
 await page.goto('http://127.0.0.1:8700/');
 await page.getByRole('link', { name: /Nursery year/ }).waitFor();
 const transfer = await page.evaluateHandle(() => {
@@ -89,13 +97,6 @@ const act = async (words) => {
     await page.getByRole('combobox', { name: 'Find an action' }).fill(words);
     await page.keyboard.press('Enter');
 };
-await act('Turn the headings above figures');
-await page.getByRole('button', { name: /^Undo: Headings above figures turned/ }).waitFor();
-await act('Frame of a reader’s first screen: Small laptop');
-await page.locator('[data-screen]').waitFor();
-await page.getByRole('button', { name: 'More ways to fit' }).click();
-await page.getByRole('menu').waitFor();
-await shot('opening');
 // A table that is read with doubt is asked about; what it would be is seen on the sheet.
 await page.goto('http://127.0.0.1:8700/');
 await page.getByRole('link', { name: /Nursery year/ }).waitFor();
