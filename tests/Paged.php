@@ -30,7 +30,7 @@ final class Paged
     /**
      * A sheet of one table.
      *
-     * @param  list<array{string, int}>  $parts  values of Part, and how many rows of each, from row 1 on; "" for blank rows
+     * @param  list<array{int, string}>  $parts  how many rows of which part (values of Part, or "head"), from row 1 on; "" for blank rows
      * @param  array<int, int>  $heights  px by row; 20 for all others
      * @param  list<int>  $widths  px by column
      * @param  array<string, mixed>  $says  rules of pages
@@ -42,10 +42,10 @@ final class Paged
     {
         $runs = $rows = [];
         $at = 1;
-        foreach ($parts as [$part, $count]) {
-            $runs[] = new RowRun($at, $at + $count - 1, Part::tryFrom($part));
+        foreach ($parts as [$count, $part]) {
+            $runs[] = new RowRun($at, $at + $count - 1, Part::tryFrom($part === 'head' ? Part::Heading->value : $part));
             for ($one = 0; $one < $count; $one++, $at++) {
-                $rows[] = array_map(fn (int $column) => $part === '' ? null : "$part $at.$column", range(1, count($widths)));
+                $rows[] = array_map(fn (int $column) => $part === '' ? null : "$part at $at.$column", range(1, count($widths)));
             }
         }
         $columns = [];

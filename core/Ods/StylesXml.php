@@ -36,7 +36,7 @@ final class StylesXml
     /** @var array<string, array{string, string}> */
     private array $sizes = [];
 
-    public function __construct(private readonly Look $ground, public readonly PageStyles $pages = new PageStyles)
+    public function __construct(private readonly Look $ground, public readonly MasterPages $pages = new MasterPages)
     {
     }
 

@@ -45,76 +45,76 @@ final class PagesTest extends TestCase
 
     public function test_rows_fill_a_page_and_go_on_on_the_next(): void
     {
-        self::assertSame([[1, 50, 'full'], [51, 100, 'full'], [101, 120, 'last']], self::rows(Paged::sheet([['body', 120]],
+        self::assertSame([[1, 50, 'full'], [51, 100, 'full'], [101, 120, 'last']], self::rows(Paged::sheet([[120, 'body']],
             says: self::PLAIN)));
     }
 
     public function test_headings_that_repeat_take_their_room(): void
     {
-        $sheet = Paged::sheet([['heading', 2], ['body', 118]], says: ['heads' => true] + self::PLAIN);
+        $sheet = Paged::sheet([[2, 'head'], [118, 'body']], says: ['heads' => true] + self::PLAIN);
         self::assertSame([[1, 50, 'full'], [51, 98, 'full'], [99, 120, 'last']], self::rows($sheet));
         self::assertSame([null, [1, 2], [1, 2]], array_map(fn (PageBand $band) => $band->repeated, Paged::layout($sheet)->areas[0]->rows));
     }
 
     public function test_headings_of_more_than_half_a_page_do_not_repeat(): void
     {
-        $sheet = Paged::sheet([['heading', 1], ['body', 90]], [1 => 600], says: ['heads' => true] + self::PLAIN);
+        $sheet = Paged::sheet([[1, 'head'], [90, 'body']], [1 => 600], says: ['heads' => true] + self::PLAIN);
         self::assertSame([null, null, null], array_map(fn (PageBand $band) => $band->repeated, Paged::layout($sheet)->areas[0]->rows));
     }
 
     public function test_a_total_stays_with_the_row_above_it(): void
     {
-        self::assertSame([[1, 49, 'total'], [50, 51, 'last']], self::rows(Paged::sheet([['body', 50], ['total', 1]], says: self::PLAIN)));
+        self::assertSame([[1, 49, 'total'], [50, 51, 'last']], self::rows(Paged::sheet([[50, 'body'], [1, 'total']], says: self::PLAIN)));
         self::assertSame([[1, 50, 'full'], [51, 51, 'last']],
-            self::rows(Paged::sheet([['body', 50], ['total', 1]], says: ['keep' => false] + self::PLAIN)));
+            self::rows(Paged::sheet([[50, 'body'], [1, 'total']], says: ['keep' => false] + self::PLAIN)));
     }
 
     public function test_a_group_heading_stays_with_its_first_row(): void
     {
-        $parts = [['row_group', 1], ['body', 48], ['row_group', 1], ['body', 30]];
+        $parts = [[1, 'row_group'], [48, 'body'], [1, 'row_group'], [30, 'body']];
         self::assertSame([[1, 49, 'group'], [50, 80, 'last']], self::rows(Paged::sheet($parts, says: self::PLAIN)));
     }
 
     public function test_a_group_stays_whole_where_it_fits_on_a_page(): void
     {
-        $parts = [['row_group', 1], ['body', 29], ['row_group', 1], ['body', 29]];
+        $parts = [[1, 'row_group'], [29, 'body'], [1, 'row_group'], [29, 'body']];
         self::assertSame([[1, 30, 'group'], [31, 60, 'last']], self::rows(Paged::sheet($parts, says: self::PLAIN)));
     }
 
     public function test_a_group_that_no_page_holds_is_parted(): void
     {
-        $parts = [['row_group', 1], ['body', 19], ['row_group', 1], ['body', 79]];
+        $parts = [[1, 'row_group'], [19, 'body'], [1, 'row_group'], [79, 'body']];
         self::assertSame([[1, 50, 'full'], [51, 100, 'last']], self::rows(Paged::sheet($parts, says: self::PLAIN)));
     }
 
     public function test_no_page_is_emptied_below_a_quarter_to_keep_a_group_whole(): void
     {
         // The group begins at row 6, so that 5 of 50 rows would be left on the first page.
-        $parts = [['row_group', 1], ['body', 4], ['row_group', 1], ['body', 47]];
+        $parts = [[1, 'row_group'], [4, 'body'], [1, 'row_group'], [47, 'body']];
         self::assertSame([[1, 50, 'full'], [51, 53, 'last']], self::rows(Paged::sheet($parts, says: self::PLAIN)));
     }
 
     public function test_groups_end_with_their_subtotal_where_nothing_heads_them(): void
     {
-        $parts = [['heading', 1], ['body', 28], ['subtotal', 1], ['body', 28], ['subtotal', 1], ['total', 1]];
+        $parts = [[1, 'head'], [28, 'body'], [1, 'subtotal'], [28, 'body'], [1, 'subtotal'], [1, 'total']];
         self::assertSame([[1, 30, 'group'], [31, 60, 'last']], self::rows(Paged::sheet($parts, says: self::PLAIN)));
     }
 
     public function test_a_title_and_headings_stay_with_what_they_head(): void
     {
-        $parts = [['body', 47], ['title', 1], ['units', 1], ['heading', 1], ['body', 20]];
+        $parts = [[47, 'body'], [1, 'title'], [1, 'units'], [1, 'head'], [20, 'body']];
         self::assertSame([[1, 47, 'heading'], [48, 70, 'last']], self::rows(Paged::sheet($parts, says: self::PLAIN)));
     }
 
     public function test_merged_cells_stay_whole(): void
     {
-        $sheet = Paged::sheet([['body', 70]], says: self::PLAIN, merges: [Range::parse('B45:B52'), Range::parse('A44:A46')]);
+        $sheet = Paged::sheet([[70, 'body']], says: self::PLAIN, merges: [Range::parse('B45:B52'), Range::parse('A44:A46')]);
         self::assertSame([[1, 43, 'merge'], [44, 70, 'last']], self::rows($sheet));
     }
 
     public function test_a_person_ends_a_page_earlier_or_later_than_it_is_thought(): void
     {
-        $parts = [['row_group', 1], ['body', 29], ['row_group', 1], ['body', 29]];
+        $parts = [[1, 'row_group'], [29, 'body'], [1, 'row_group'], [29, 'body']];
         $sheet = Paged::sheet($parts, says: self::PLAIN);
         $setup = $sheet->aspect(PageSetup::class);
         self::assertSame([[1, 40, 'person'], [41, 60, 'last']], self::rows($sheet->withAspects($setup->breaking([40], []))));
@@ -126,14 +126,14 @@ final class PagesTest extends TestCase
 
     public function test_one_page_for_each_group(): void
     {
-        $parts = [['heading', 1], ['row_group', 1], ['body', 9], ['row_group', 1], ['body', 9], ['row_group', 1], ['body', 9]];
+        $parts = [[1, 'head'], [1, 'row_group'], [9, 'body'], [1, 'row_group'], [9, 'body'], [1, 'row_group'], [9, 'body']];
         self::assertSame([[1, 11, 'each'], [12, 21, 'each'], [22, 31, 'last']],
             self::rows(Paged::sheet($parts, says: ['each' => true] + self::PLAIN)));
     }
 
     public function test_a_row_taller_than_a_page_goes_on(): void
     {
-        $sheet = Paged::sheet([['body', 3]], [2 => 2_500], says: self::PLAIN);
+        $sheet = Paged::sheet([[3, 'body']], [2 => 2_500], says: self::PLAIN);
         $bands = Paged::layout($sheet)->areas[0]->rows;
         self::assertSame([[1, 1], [2, 2], [2, 2], [2, 2], [3, 3]], array_map(fn (PageBand $band) => [$band->first, $band->last], $bands));
         self::assertEqualsWithDelta([0.0, 1009.1, 2018.2], array_map(fn (PageBand $band) => $band->skip, array_slice($bands, 1, 3)), 0.3);
@@ -142,28 +142,28 @@ final class PagesTest extends TestCase
 
     public function test_a_column_wider_than_a_page_goes_on(): void
     {
-        $sheet = Paged::sheet([['body', 3]], widths: [100, 1_500, 100], says: self::PLAIN);
+        $sheet = Paged::sheet([[3, 'body']], widths: [100, 1_500, 100], says: self::PLAIN);
         self::assertSame([[1, 1, 'full'], [2, 2, 'slice'], [2, 2, 'slice'], [2, 2, 'slice'], [3, 3, 'last']], self::columns($sheet));
     }
 
     public function test_no_column_stands_alone_on_the_last_page(): void
     {
-        self::assertSame([[1, 5, 'alone'], [6, 7, 'last']], self::columns(Paged::sheet([['body', 3]], widths: array_fill(0, 7, 110),
+        self::assertSame([[1, 5, 'alone'], [6, 7, 'last']], self::columns(Paged::sheet([[3, 'body']], widths: array_fill(0, 7, 110),
             says: self::PLAIN)));
-        self::assertSame([[1, 6, 'full'], [7, 8, 'last']], self::columns(Paged::sheet([['body', 3]], widths: array_fill(0, 8, 110),
+        self::assertSame([[1, 6, 'full'], [7, 8, 'last']], self::columns(Paged::sheet([[3, 'body']], widths: array_fill(0, 8, 110),
             says: self::PLAIN)));
     }
 
     public function test_columns_under_one_heading_stay_together(): void
     {
-        $sheet = Paged::sheet([['column_group', 1], ['heading', 1], ['body', 3]], widths: array_fill(0, 9, 110), says: self::PLAIN,
+        $sheet = Paged::sheet([[1, 'column_group'], [1, 'head'], [3, 'body']], widths: array_fill(0, 9, 110), says: self::PLAIN,
             groups: [Range::parse('B1:D1'), Range::parse('E1:H1')]);
         self::assertSame([[1, 4, 'columns'], [5, 9, 'last']], self::columns($sheet));
     }
 
     public function test_label_columns_repeat_before_those_that_go_on(): void
     {
-        $sheet = Paged::sheet([['heading', 1], ['body', 3]], widths: array_fill(0, 12, 110), says: ['labels' => true] + self::PLAIN);
+        $sheet = Paged::sheet([[1, 'head'], [3, 'body']], widths: array_fill(0, 12, 110), says: ['labels' => true] + self::PLAIN);
         $bands = Paged::layout($sheet)->areas[0]->columns;
         self::assertSame([[1, 6], [7, 10], [11, 12]], array_map(fn (PageBand $band) => [$band->first, $band->last], $bands));
         self::assertSame([null, [1, 1], [1, 1]], array_map(fn (PageBand $band) => $band->repeated, $bands));
@@ -171,7 +171,7 @@ final class PagesTest extends TestCase
 
     public function test_it_is_scaled_to_the_pages_that_are_asked_for_and_never_enlarged(): void
     {
-        $wide = fn (int $column, array $says) => Paged::layout(Paged::sheet([['body', 60]], widths: array_fill(0, $column, 100),
+        $wide = fn (int $column, array $says) => Paged::layout(Paged::sheet([[60, 'body']], widths: array_fill(0, $column, 100),
             says: $says + ['turn' => 'upright', 'least' => 1, 'labels' => false]));
         self::assertSame(0.68, $wide(10, ['wide' => 1])->scale);
         self::assertCount(1, $wide(10, ['wide' => 1])->areas[0]->columns);
@@ -184,7 +184,7 @@ final class PagesTest extends TestCase
 
     public function test_type_that_could_not_be_read_takes_more_pages_instead_and_says_so(): void
     {
-        $sheet = Paged::sheet([['body', 5]], widths: array_fill(0, 30, 100), says: ['turn' => 'upright', 'wide' => 1, 'least' => 8]);
+        $sheet = Paged::sheet([[5, 'body']], widths: array_fill(0, 30, 100), says: ['turn' => 'upright', 'wide' => 1, 'least' => 8]);
         $layout = Paged::layout($sheet);
         // The usual type has 11 pt: 8 of 11 are 73 percent.
         self::assertSame(0.73, $layout->scale);
@@ -195,7 +195,7 @@ final class PagesTest extends TestCase
 
     public function test_it_lies_as_is_better_and_upright_where_that_is_enough(): void
     {
-        $turned = fn (int $columns) => Paged::layout(Paged::sheet([['body', 5]], widths: array_fill(0, $columns, 100)));
+        $turned = fn (int $columns) => Paged::layout(Paged::sheet([[5, 'body']], widths: array_fill(0, $columns, 100)));
         self::assertFalse($turned(6)->isTurned);
         self::assertTrue($turned(9)->isTurned);
         self::assertSame(1.0, $turned(9)->scale);
@@ -205,7 +205,7 @@ final class PagesTest extends TestCase
     public function test_pages_follow_each_other_down_or_across(): void
     {
         $order = function (string $order): array {
-            $layout = Paged::layout(Paged::sheet([['body', 120]], widths: array_fill(0, 10, 100), says: ['order' => $order] + self::PLAIN));
+            $layout = Paged::layout(Paged::sheet([[120, 'body']], widths: array_fill(0, 10, 100), says: ['order' => $order] + self::PLAIN));
 
             return array_map(fn (int $page) => $layout->page($page)->rows->first.'.'.$layout->page($page)->columns->first, range(1,
                 $layout->pages()));
@@ -216,16 +216,16 @@ final class PagesTest extends TestCase
 
     public function test_tables_print_without_their_notes_and_areas_each_begin_a_page(): void
     {
-        $tables = Paged::layout(Paged::sheet([['title', 1], ['heading', 1], ['body', 5], ['note', 2]], says: ['prints' => 'tables']));
+        $tables = Paged::layout(Paged::sheet([[1, 'title'], [1, 'head'], [5, 'body'], [2, 'note']], says: ['prints' => 'tables']));
         self::assertSame(['A1:C7'], array_map(fn ($area) => (string) $area->range, $tables->areas));
-        $areas = Paged::layout(Paged::sheet([['body', 30]], says: ['area' => 'A1:B4,B9:C30']));
+        $areas = Paged::layout(Paged::sheet([[30, 'body']], says: ['area' => 'A1:B4,B9:C30']));
         self::assertSame(2, $areas->pages());
         self::assertSame([9, 2], [$areas->page(2)->rows->first, $areas->page(2)->columns->first]);
     }
 
     public function test_hidden_rows_and_columns_take_no_room(): void
     {
-        $sheet = Paged::sheet([['body', 80]], says: self::PLAIN)->hiding(false, range(11, 50));
+        $sheet = Paged::sheet([[80, 'body']], says: self::PLAIN)->hiding(false, range(11, 50));
         self::assertSame([[1, 80, 'last']], self::rows($sheet));
     }
 
@@ -241,7 +241,7 @@ final class PagesTest extends TestCase
 
     public function test_breaks_have_an_end(): void
     {
-        $sheet = Paged::sheet([['body', 9]]);
+        $sheet = Paged::sheet([[9, 'body']]);
         $sheet = $sheet->withAspects($sheet->aspect(PageSetup::class)->breaking(range(1, PageSetup::BREAKS), []));
         $this->expectExceptionMessageMatches('/at most 1,026 breaks/');
         (new BreakPages(1, true, null, 2_000))->on(Paged::book($sheet));
@@ -250,7 +250,7 @@ final class PagesTest extends TestCase
     public function test_margins_that_leave_no_room_are_refused(): void
     {
         $this->expectExceptionMessageMatches('/leave no room/');
-        Paged::layout(Paged::sheet([['body', 5]], says: ['left' => 110, 'right' => 110, 'turn' => 'upright']));
+        Paged::layout(Paged::sheet([[5, 'body']], says: ['left' => 110, 'right' => 110, 'turn' => 'upright']));
     }
 
     public function test_a_sheet_without_end_is_laid_out_all_the_same(): void
@@ -267,10 +267,10 @@ final class PagesTest extends TestCase
     public function test_every_row_stands_on_one_page_and_no_page_is_overfull(): void
     {
         mt_srand(2020);
-        $parts = ['row_group', 'body', 'subtotal', 'body', 'body', 'total', 'heading', 'note', 'title'];
+        $parts = ['row_group', 'body', 'subtotal', 'body', 'body', 'total', 'head', 'note', 'title'];
         for ($try = 0; $try < 200; $try++) {
-            $runs = array_map(fn () => [$parts[mt_rand(0, count($parts) - 1)], mt_rand(1, 40)], range(1, mt_rand(1, 9)));
-            $rows = array_sum(array_column($runs, 1));
+            $runs = array_map(fn () => [mt_rand(1, 40), $parts[mt_rand(0, count($parts) - 1)]], range(1, mt_rand(1, 9)));
+            $rows = array_sum(array_column($runs, 0));
             $heights = array_combine($some = array_map(fn () => mt_rand(1, $rows), range(1, 9)), array_map(fn () => mt_rand(5,
                 1_400), $some));
             $sheet = Paged::sheet($runs, $heights, [120, 90, 200, 310, 80], ['heads' => mt_rand(0, 1) === 1, 'keep' => mt_rand(0, 3) > 0,
@@ -292,7 +292,8 @@ final class PagesTest extends TestCase
     /** @return iterable<string, array{PageBand, string}> */
     public static function words(): iterable
     {
-        foreach (['Full' => 'since it is full', 'Group' => 'before body 51\.1', 'Heading' => 'a heading stays', 'Total' => 'a total stays',
+        foreach (['Full' => 'since it is full', 'Group' => 'before body at 51\.1', 'Heading' => 'a heading stays',
+            'Total' => 'a total stays',
             'Merge' => 'merged cells', 'Person' => 'a break was put', 'Each' => 'each group begins', 'Slice' => 'Row 41 is larger',
             'Columns' => 'under one heading', 'Alone' => 'stands alone', 'Last' => 'ends here'] as $end => $words) {
             yield $end => [new PageBand(41, 50, 200, 1_000, constant(BandEnd::class."::$end"), 56), $words];
@@ -302,7 +303,7 @@ final class PagesTest extends TestCase
     #[DataProvider('words')]
     public function test_why_a_page_ends_is_said(PageBand $band, string $words): void
     {
-        $sheet = Paged::sheet([['body', 80]], says: self::PLAIN);
+        $sheet = Paged::sheet([[80, 'body']], says: self::PLAIN);
         $said = new PageWords($sheet, Paged::layout($sheet));
         self::assertMatchesRegularExpression("/$words/", $said->end($band, true));
         self::assertNotSame('', $said->hint($band, true));
@@ -310,7 +311,7 @@ final class PagesTest extends TestCase
 
     public function test_who_says_a_rule_is_known(): void
     {
-        $sheet = Paged::sheet([['body', 5]], says: ['paper' => 'A5']);
+        $sheet = Paged::sheet([[5, 'body']], says: ['paper' => 'A5']);
         $workbook = Paged::dressed(Paged::book($sheet));
         $dressed = $workbook->sheet(1);
         self::assertSame(['sheet', 'stylebook', 'usual'], array_map(fn (string $rule) => SheetPages::layer($dressed, $rule),

@@ -122,10 +122,10 @@ final class PdfTest extends TestCase
     /** What is furniture is not read: a heading that repeats is said once. */
     public function test_what_repeats_is_read_once(): void
     {
-        $sheet = Paged::sheet([['heading', 1], ['body', 150]], says: ['turn' => 'upright', 'footer' => ['left' => 'Foot line']]);
+        $sheet = Paged::sheet([[1, 'head'], [150, 'body']], says: ['turn' => 'upright', 'footer' => ['left' => 'Foot line']]);
         $path = $this->written(Paged::book($sheet));
-        self::assertSame(4, substr_count(self::told('pdftotext', $path, '-'), 'heading 1.1'));
-        self::assertSame(1, substr_count($tree = self::told('pdfinfo', '-struct-text', $path), '"heading 1.1"'));
+        self::assertSame(4, substr_count(self::told('pdftotext', $path, '-'), 'head at 1.1'));
+        self::assertSame(1, substr_count($tree = self::told('pdfinfo', '-struct-text', $path), '"head at 1.1"'));
         self::assertSame(1, preg_match_all('/^\s*Table/m', $tree), 'one table over all pages');
         self::assertSame(151, preg_match_all('/^\s*TR$/m', $tree));
         self::assertStringNotContainsString('Foot line', $tree);
@@ -267,7 +267,7 @@ final class PdfTest extends TestCase
 
     public function test_a_link_leads_where_its_text_says_and_is_read_as_one(): void
     {
-        $sheet = Paged::sheet([['heading', 1], ['body', 2]]);
+        $sheet = Paged::sheet([[1, 'head'], [2, 'body']]);
         $cells = MemorySheet::of('S', [['Tree', 'Where'], ['Oak', 'https://example.org/oak_(tree)'], ['Yew', 'javascript:alert(1)']]);
         $path = $this->written(Paged::book($sheet->readAs($sheet->found, $cells, null)));
         $plain = $this->path();
@@ -300,7 +300,7 @@ final class PdfTest extends TestCase
 
     public function test_what_would_have_no_end_is_refused_with_a_way_out(): void
     {
-        $sheet = Paged::sheet([['body', 9]], says: ['area' => 'A1:XFD1048576', 'wide' => 0]);
+        $sheet = Paged::sheet([[9, 'body']], says: ['area' => 'A1:XFD1048576', 'wide' => 0]);
         try {
             (new PdfWriter)->write(Paged::book($sheet), $path = $this->path());
             self::fail('it was written');
@@ -319,7 +319,7 @@ final class PdfTest extends TestCase
     public function test_a_stop_half_way_leaves_nothing(): void
     {
         $path = $this->path();
-        $sheet = Paged::sheet([['body', 5_000]], says: ['wide' => 0]);
+        $sheet = Paged::sheet([[5_000, 'body']], says: ['wide' => 0]);
         try {
             (new PdfWriter)->write(Paged::book($sheet), $path, fn (int $page) => $page < 20 ?: throw new RuntimeException('stopped'));
             self::fail('it went on');
@@ -332,7 +332,7 @@ final class PdfTest extends TestCase
     /** pdftoppm: what is filled is filled where it should be, to the px at 96 dpi. */
     public function test_fills_lines_and_page_colour_stand_where_they_should(): void
     {
-        $sheet = Paged::sheet([['body', 3]], says: ['turn' => 'upright', 'colour' => '#FCF3D8', 'band' => '#204060', 'gridlines' => true]);
+        $sheet = Paged::sheet([[3, 'body']], says: ['turn' => 'upright', 'colour' => '#FCF3D8', 'band' => '#204060', 'gridlines' => true]);
         $path = $this->written(Paged::book($sheet));
         self::told('pdftoppm', '-r', '96', '-png', '-singlefile', $path, substr($this->path('png'), 0, -4));
         $image = imagecreatefrompng($this->files[count($this->files) - 1]);

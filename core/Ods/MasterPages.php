@@ -9,7 +9,7 @@ use Rilvet\Page\PaperSize;
 use Rilvet\Paper\Printed;
 
 /** How tables go to paper: page layouts and master pages (ISO/IEC 26300-1 16.5, 16.9, 20.322 to 20.366). */
-final class PageStyles
+final class MasterPages
 {
     /** @var array<string, string> names of master pages by what they say */
     private array $names = [];
@@ -39,8 +39,7 @@ final class PageStyles
             $foot = $rules->number('bottom') - $rules->number('foot');
             $this->layouts .= "<style:page-layout style:name=\"pm$number\">$layout".self::room('header', $pages->headFoot('header'), $head)
                 .self::room('footer', $pages->headFoot('footer'), $foot).'</style:page-layout>';
-            $names = "style:name=\"page$number\" style:page-layout-name=\"pm$number\"";
-            $this->masters .= "<style:master-page $names>$edges</style:master-page>";
+            $this->masters .= self::master("page$number", "pm$number", $edges);
         }
 
         return $this->names[$key];
@@ -53,7 +52,18 @@ final class PageStyles
 
     public function masters(): string
     {
-        return '<style:master-page style:name="Default" style:page-layout-name="pm1"/>'.$this->masters;
+        return self::master('Default', 'pm1', '').$this->masters;
+    }
+
+    private static function master(string $name, string $layout, string $edges): string
+    {
+        $says = ['name' => $name, 'page-layout-name' => $layout];
+        $text = '';
+        foreach ($says as $attribute => $value) {
+            $text .= " style:$attribute=\"$value\"";
+        }
+
+        return "<style:master-page$text>$edges</style:master-page>";
     }
 
     private function layout(Printed $pages): string
