@@ -17,7 +17,6 @@ use Rilvet\Package\PackageXml;
 use Rilvet\Package\ZipReader;
 use Rilvet\Page\PageRules;
 use Rilvet\Page\PageSetup;
-use Rilvet\Refusal;
 use RuntimeException;
 use XMLReader;
 
@@ -220,12 +219,8 @@ final class OdsBook
         foreach (array_slice($found, 0, 100) as $one) {
             $areas[] = $one[1].$one[2].(isset($one[3], $one[4]) ? ":$one[3]$one[4]" : '');
         }
-        try {
-            $area = PageRules::of($areas === [] ? [] : ['area' => implode(',', $areas)]);
-        } catch (Refusal) {
-            $area = PageRules::none();
-        }
-        $came = PageRules::of($table->titles)->over($area)->over($this->pages->of($this->styles->master($table->style)));
+        $area = PageRules::ofFile($areas === [] ? [] : ['area' => implode(',', $areas)]);
+        $came = PageRules::ofFile($table->titles)->over($area)->over($this->pages->of($this->styles->master($table->style)));
 
         return new PageSetup($came, PageRules::none(), $table->rowBreaks, $table->columnBreaks, isOfFile: true);
     }

@@ -44,7 +44,7 @@ final class PagesIn
         }
         $says = self::edges($page);
 
-        return PageRules::of($says + self::layout($properties) + self::margins($layout, $properties, isset($says['header']),
+        return PageRules::ofFile($says + self::layout($properties) + self::margins($layout, $properties, isset($says['header']),
             isset($says['footer'])));
     }
 
@@ -87,7 +87,7 @@ final class PagesIn
             };
         }
 
-        return mb_substr(trim((string) preg_replace('/[\x00-\x08\x0B-\x1F]/', '', $text)), 0, HeadFoot::LENGTH);
+        return trim(HeadFoot::cut($text));
     }
 
     /** @return array<string, bool|int|string> */

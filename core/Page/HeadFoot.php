@@ -40,6 +40,14 @@ final readonly class HeadFoot
         return new self($texts['left'] ?? '', $texts['centre'] ?? '', $texts['right'] ?? '');
     }
 
+    /** A text of a file as far as one can be: a field that would be cut in two is left out. */
+    public static function cut(string $text): string
+    {
+        $text = mb_substr((string) preg_replace('/[\x00-\x08\x0B-\x1F]/', '', $text), 0, self::LENGTH);
+
+        return (string) preg_replace('/\{[^{}]*$/', '', $text);
+    }
+
     public function isEmpty(): bool
     {
         return $this->left.$this->centre.$this->right === '';

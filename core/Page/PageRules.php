@@ -79,6 +79,25 @@ final readonly class PageRules implements JsonSerializable
     }
 
     /**
+     * What a file says, as far as it can be: what is wrong there is as if it were not said.
+     *
+     * @param  array<array-key, mixed>  $data
+     */
+    public static function ofFile(array $data): self
+    {
+        $all = self::none();
+        foreach ($data as $rule => $value) {
+            try {
+                $all = self::of([$rule => $value])->over($all);
+            } catch (PageIsWrong) {
+                // A file from elsewhere is brought in all the same.
+            }
+        }
+
+        return $all;
+    }
+
+    /**
      * @param  string|list<string|int>  $takes
      * @param  (callable(string): string)|null  $colour
      * @return Said

@@ -39,7 +39,7 @@ final readonly class Banding
         while ($at <= $last) {
             $repeated = ($this->repeated)($at);
             $taken = 0.0;
-            for ($one = $repeated[0] ?? 1; $one <= ($repeated[1] ?? 0); $one++) {
+            for ($one = $repeated[0] ?? 1; $one <= ($repeated[1] ?? 0) && $taken <= $whole / 2; $one++) {
                 $taken += ($this->size)($one);
             }
             // What would leave less than half of the page is not repeated.

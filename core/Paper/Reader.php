@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Paper;
 
+use Rilvet\Dressed\RowTables;
 use Rilvet\Grid\Range;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
@@ -16,24 +17,27 @@ final class Reader
 {
     private readonly Merges $merges;
 
+    private readonly RowTables $near;
+
     /** @var array<string, array<int, array{bool, 'Column'|'Row'|'', int, int}>> */
     private array $alike = [];
 
     public function __construct(private readonly Worksheet $sheet)
     {
         $this->merges = new Merges($sheet->setup->merges);
+        $this->near = new RowTables($sheet->reading->tables);
     }
 
     /**
      * The rows that begin here, of each table that is crossed between two columns.
      *
-     * @return array<int, TableRow> by the place of the table
+     * @return array<string, TableRow> by the range of the table
      */
     public function rows(int $row, int $left, int $right, string $page): array
     {
         $rows = [];
-        foreach ($this->sheet->reading->tables as $at => $table) {
-            $part = $table->range->top <= $row && $row <= $table->range->bottom ? $table->runAt($row)?->part : null;
+        foreach ($this->near->at($row) as [$table, $part]) {
+            $at = (string) $table->range;
             if ($part === null || in_array($part, [Part::Title, Part::Units, Part::Note], true)) {
                 continue;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Pdf;
 
 use Normalizer;
+use Rilvet\Paper\TextStyle;
 use Rilvet\Text\Fonts;
 
 /** The faces of a document, each in the pieces that are used. */
@@ -96,6 +97,12 @@ final class FontSet
         if ($plain[0] === $piece && ! isset($plain[2][$char])) {
             $this->plain[$face] = [$piece, $plain[1].$char, [$char => $piece->code(ord($char))] + $plain[2]];
         }
+    }
+
+    /** How wide a text is, px. */
+    public function width(string $text, TextStyle $style): float
+    {
+        return $this->fonts->face($style->family, $style->bold, $style->italic)->advances($text, $style->size);
     }
 
     /** @return list<string> characters that no shipped font has, each once */

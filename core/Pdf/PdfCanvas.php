@@ -170,7 +170,7 @@ final class PdfCanvas implements Canvas
         $this->links[] = $number;
         $key = $this->structure->link($this->column, $number);
         $pt = fn (float $px) => self::n($px * PdfDocument::PT);
-        $width = mb_strlen($uri) * $style->size * 0.5;
+        $width = $this->fonts->width($uri, $style);
         $plain = '('.addcslashes($uri, '()\\').')';
         $this->file->put($number, '<</Type/Annot/Subtype/Link/Rect['.$pt($x).' '.$pt($this->height - $y - 0.3 * $style->size).' '.
             $pt($x + $width).' '

@@ -132,7 +132,7 @@ final class Book
             }
         }
 
-        return PageRules::of($says);
+        return PageRules::ofFile($says);
     }
 
     /** The file does not say what its formulas give: whoever opens it works all of them out (18.2.2). */

@@ -62,9 +62,7 @@ final class HeadFootXml
             }
         }
 
-        return array_filter(array_map(fn (string $text) => mb_substr((string) preg_replace('/[\x00-\x08\x0B-\x1F]/', '', $text), 0,
-            200), $texts),
-            fn (string $text) => $text !== '');
+        return array_filter(array_map(HeadFoot::cut(...), $texts), fn (string $text) => $text !== '');
     }
 
     /**

@@ -47,7 +47,7 @@ final class PageXml
             $says += self::setup($setup, $fits ?? self::fits($root));
         }
 
-        return PageRules::of($says + HeadFootXml::of(PackageXml::child($root, 'headerFooter')));
+        return PageRules::ofFile($says + HeadFootXml::of(PackageXml::child($root, 'headerFooter')));
     }
 
     /** Whether it is scaled to a number of pages (18.3.1.65). */

@@ -272,6 +272,7 @@ final class PageFilesTest extends TestCase
         yield 'weight' => ['&L&BBold&B &Uline&U', ['left' => 'Bold line']];
         yield 'braces are no fields' => ['&L{page}', ['left' => '(page)']];
         yield 'a sign at the end' => ['&LEnd&', ['left' => 'End']];
+        yield 'longer than is kept' => ['&L'.str_repeat('x', 198).'&N', ['left' => str_repeat('x', 198)]];
     }
 
     /** @param  array<string, string>  $places */

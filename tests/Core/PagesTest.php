@@ -264,6 +264,15 @@ final class PagesTest extends TestCase
         self::assertSame(16_384, $layout->page($layout->pages())->columns->last);
     }
 
+    /** What would be gone through anew for each of 22,000 pages is given up as soon as it is too tall. */
+    public function test_titles_without_end_are_not_repeated(): void
+    {
+        $cells = new EditedSheet(MemorySheet::of('Far', [['a']]), [1_048_576 => [1 => Cell::of('end')]]);
+        $sheet = (new Worksheet($cells, 'Far', Reading::none()))
+            ->withAspects(new PageSetup(PageRules::none(), PageRules::of(['titleRows' => '1:500000'] + self::PLAIN)));
+        self::assertSame((int) ceil(1_048_576 / 50), Paged::layout($sheet)->pages());
+    }
+
     public function test_every_row_stands_on_one_page_and_no_page_is_overfull(): void
     {
         mt_srand(2020);
