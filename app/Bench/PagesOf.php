@@ -22,7 +22,7 @@ use Throwable;
 final readonly class PagesOf
 {
     /** Another one when pages come out otherwise of the same sheet. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     /** Seconds for which it is kept. */
     private const KEPT = 86_400;

@@ -29,6 +29,11 @@ final readonly class Choice
         return $this->wanted < $this->scale - 1e-6;
     }
 
+    public function pages(): int
+    {
+        return array_sum(array_map(fn (PageArea $area) => $area->pages(), $this->areas));
+    }
+
     public function across(): int
     {
         return max([0, ...array_map(fn (PageArea $area) => count($area->columns), $this->areas)]);

@@ -14,6 +14,9 @@ final readonly class Fitting
     /** Scales of ISO/IEC 29500-1 18.3.1.63. */
     private const LEAST = 0.1;
 
+    /** The scale from which on fewer pages are worth more than larger type. */
+    private const ALMOST = 0.85;
+
     /** Room that there is at least between the margins, mm. */
     private const ROOM = 10;
 
@@ -43,9 +46,11 @@ final readonly class Fitting
         $upright = $this->choice(false);
         $isAlmostWhole = $upright->across() <= 1 && $upright->scale >= min(1.0, $this->rules->number('scale') / 100);
         $turned = $isAlmostWhole || $this->pages->isEmpty() ? null : $this->choice(true);
-        $isBetter = $turned !== null
+        $isLarger = $turned !== null
             && ($turned->scale > $upright->scale + 0.004 || ($turned->across() < $upright->across() && $turned->scale >= $upright->scale));
-        $taken = $turned !== null && $isBetter ? $turned : $upright;
+        // A list of many rows that is almost as large upright takes fewer pages so.
+        $isBetter = $isLarger && ($upright->scale < self::ALMOST || $turned->pages() <= $upright->pages());
+        $taken = $isBetter ? $turned : $upright;
 
         return new Choice($taken->isTurned, $taken->scale, $taken->wanted, $taken->text, $taken->areas, true);
     }

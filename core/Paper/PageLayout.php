@@ -48,7 +48,7 @@ final readonly class PageLayout
 
     public function pages(): int
     {
-        return array_sum(array_map(fn (PageArea $area) => $area->pages(), $this->areas));
+        return $this->choice->pages();
     }
 
     /** @throws PageIsWrong where there is no such page */

@@ -202,6 +202,15 @@ final class PagesTest extends TestCase
         self::assertEqualsWithDelta([1122.5, 793.7], [$turned(9)->width, $turned(9)->height], 0.1);
     }
 
+    public function test_a_long_list_that_is_almost_as_large_upright_takes_fewer_pages_so(): void
+    {
+        $layout = fn (int $rows, int $width) => Paged::layout(Paged::sheet([[$rows, 'body']], widths: array_fill(0, 8, $width)));
+        // 720 px on 680: 94 percent, and 54 rows a page instead of 34.
+        self::assertSame([false, 0.94, 4], [$layout(200, 90)->isTurned, $layout(200, 90)->scale, $layout(200, 90)->pages()]);
+        self::assertTrue($layout(30, 90)->isTurned, 'on one page either way, larger');
+        self::assertTrue($layout(200, 110)->isTurned, 'at 77 percent the type is worth more');
+    }
+
     public function test_pages_follow_each_other_down_or_across(): void
     {
         $order = function (string $order): array {
