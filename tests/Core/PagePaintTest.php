@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\Range;
+use Rilvet\Look\Look;
+use Rilvet\Look\LookBook;
+use Rilvet\Look\LookMap;
+use Rilvet\Page\PageRules;
+use Rilvet\Page\PageSetup;
+use Rilvet\Paper\PageLayout;
+use Rilvet\Paper\PagePainter;
+use Rilvet\Paper\SvgCanvas;
+use Rilvet\Reading\Reading;
+use Rilvet\Text\Fonts;
+use Rilvet\Work\Opening;
+use Rilvet\Work\Setup;
+use Rilvet\Work\Sizes;
+use Rilvet\Work\Worksheet;
+use SimpleXMLElement;
+use Tests\Paged;
+
+/** What is drawn on a page, and where: cells of 100 by 20 px on A4 upright at full size, 15 mm (56.69 px) from the edges. */
+final class PagePaintTest extends TestCase
+{
+    private const EDGE = 15 * 96 / 25.4;
+
+    /** @param  array<string, mixed>  $says */
+    private static function page(Worksheet $sheet, array $says = [], ?LookBook $looks = null, int $page = 1): SimpleXMLElement
+    {
+        $looks ??= new LookBook;
+        $sheet = $sheet->withAspects(new PageSetup(PageRules::none(), PageRules::of($says + ['turn' => 'upright', 'wide' => 0,
+            'footer' => []])));
+        $layout = PageLayout::of($sheet, $looks);
+        $canvas = new SvgCanvas($layout->width, $layout->height);
+        (new PagePainter($sheet, $looks, Fonts::shipped(), false, null, $layout))->paint($layout->page($page), $canvas,
+            ['page' => (string) $page,
+                'pages' => (string) $layout->pages()], $page === 1);
+        $svg = new SimpleXMLElement($canvas->svg());
+        $svg->registerXPathNamespace('s', 'http://www.w3.org/2000/svg');
+
+        return $svg;
+    }
+
+    /** @return array{float, float} where a text begins, and its baseline */
+    private static function place(SimpleXMLElement $svg, string $text): array
+    {
+        foreach ($svg->xpath('//s:text') ?: [] as $one) {
+            if ((string) $one === $text) {
+                return [(float) $one['x'], (float) $one['y']];
+            }
+        }
+        self::fail("\"$text\" is not on the page");
+    }
+
+    /** @param  array<string, mixed>  $look */
+    private static function looking(array $look, string|int $value = 'Oak', ?Setup $setup = null): array
+    {
+        $looks = new LookBook;
+        $sheet = new Worksheet(MemorySheet::of('S', [[$value, null, null]]), 'S', Reading::none(),
+            came: $setup ?? new Setup(new Sizes([1 => 100, 2 => 100, 3 => 100], [1 => 40])));
+        $hand = new LookMap;
+        $hand->set(Range::parse('A1'), $looks->number(Look::of($look)));
+
+        return [$sheet->touched($hand), $looks];
+    }
+
+    public function test_texts_stand_at_the_sides_that_the_bench_gives_them(): void
+    {
+        $face = Fonts::shipped()->face('Carlito');
+        $width = $face->advances('Oak', 11 * 96 / 72);
+        foreach (['left' => 4.0, 'right' => 100 - 4 - $width, 'center' => (100 - $width) / 2] as $side => $from) {
+            [$sheet, $looks] = self::looking(['horizontal' => $side]);
+            self::assertEqualsWithDelta(self::EDGE + $from, self::place(self::page($sheet, [], $looks), 'Oak')[0], 0.02, $side);
+        }
+        [$sheet, $looks] = self::looking(['horizontal' => 'left', 'indent' => 2]);
+        self::assertEqualsWithDelta(self::EDGE + 4 + 18, self::place(self::page($sheet, [], $looks), 'Oak')[0], 0.02);
+        [$sheet, $looks] = self::looking([], 7);
+        self::assertGreaterThan(self::EDGE + 80, self::place(self::page($sheet, [], $looks), '7')[0], 'figures stand right');
+    }
+
+    public function test_texts_stand_at_the_levels_that_the_bench_gives_them(): void
+    {
+        $face = Fonts::shipped()->face('Carlito');
+        $px = 11 * 96 / 72;
+        $line = $face->lineHeight($px);
+        foreach (['top' => 0, 'center' => (40 - $line) / 2, 'bottom' => 40 - $line] as $level => $from) {
+            [$sheet, $looks] = self::looking(['vertical' => $level]);
+            self::assertEqualsWithDelta(self::EDGE + $from + $face->baseline($px), self::place(self::page($sheet, [], $looks),
+                'Oak')[1], 0.02, $level);
+        }
+    }
+
+    public function test_a_text_wraps_into_the_lines_that_the_bench_breaks_it_into(): void
+    {
+        [$sheet, $looks] = self::looking(['wrap' => true, 'vertical' => 'top'], 'Silver birch by the river');
+        $svg = self::page($sheet, [], $looks);
+        $line = Fonts::shipped()->face('Carlito')->lineHeight(11 * 96 / 72);
+        self::assertSame(['Silver birch by', 'the river'], array_map(strval(...), $svg->xpath('//s:text') ?: []));
+        // 92 px are between the sides of the cell.
+        $width = fn (string $text) => Fonts::shipped()->face('Carlito')->advances($text, 11 * 96 / 72);
+        self::assertTrue($width('Silver birch by') <= 92 && $width('Silver birch by the') > 92);
+        self::assertEqualsWithDelta($line, self::place($svg, 'the river')[1] - self::place($svg, 'Silver birch by')[1], 0.01);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function looks(): iterable
+    {
+        yield 'bold' => [['bold' => true], '~font-weight:700~'];
+        yield 'italic' => [['italic' => true], '~font-style:italic~'];
+        yield 'ink' => [['ink' => '#204060'], '~fill:#204060~'];
+        yield 'size' => [['size' => 18], '~font-size:24px~'];
+        yield 'underline' => [['underline' => 'single'], '~<line [^>]*stroke="#000000"~'];
+        yield 'double underline' => [['underline' => 'double'], '~(<line .*){2}~s'];
+        yield 'strike' => [['strike' => true], '~<line ~'];
+        yield 'turned' => [['rotation' => 90], '~rotate\(-90\)~'];
+        yield 'turned down' => [['rotation' => -90], '~rotate\(90\)~'];
+        yield 'slanted' => [['rotation' => 45], '~rotate\(-45\)~'];
+        yield 'one below the other' => [['rotation' => 255], '~>O</text>.*>a</text>.*>k</text>~s'];
+        yield 'raised' => [['script' => 'super'], '~font-size:10\.27px~'];
+        yield 'filled' => [['fill' => '#E0F0E0'], '~<rect x="56\.69" y="56\.69" width="100" height="40" fill="#E0F0E0"/>~'];
+        yield 'dashed' => [['bottom' => 'dashed #204060'], '~stroke="#204060" stroke-dasharray="4 3"~'];
+        yield 'double' => [['bottom' => 'double #204060'], '~(stroke="#204060".*){2}~s'];
+    }
+
+    /** @param  array<string, mixed>  $look */
+    #[DataProvider('looks')]
+    public function test_a_look_is_drawn(array $look, string $drawn): void
+    {
+        [$sheet, $looks] = self::looking($look);
+        self::assertMatchesRegularExpression($drawn, (string) self::page($sheet, [], $looks)->asXML());
+        [$plain, $none] = self::looking([]);
+        self::assertDoesNotMatchRegularExpression($drawn, (string) self::page($plain, [], $none)->asXML(), 'it says nothing of others');
+    }
+
+    public function test_black_and_white_leaves_nothing_coloured(): void
+    {
+        [$sheet, $looks] = self::looking(['fill' => '#E0F0E0', 'ink' => '#204060', 'bottom' => 'thin #802020']);
+        $xml = (string) self::page($sheet, ['mono' => true, 'colour' => '#FFF0E0', 'band' => '#80FF80',
+            'footer' => ['left' => 'Foot']], $looks)->asXML();
+        preg_match_all('/#[0-9A-F]{6}/', $xml, $found);
+        self::assertSame(['#000000'], array_values(array_unique($found[0])));
+    }
+
+    public function test_a_sheet_that_runs_from_the_right_prints_so(): void
+    {
+        $sheet = new Worksheet(MemorySheet::of('S', [['first', 'second', 'third']]), 'S', Reading::none(),
+            came: new Setup(new Sizes([1 => 100, 2 => 100, 3 => 100]), new Opening(rightToLeft: true)));
+        $svg = self::page($sheet);
+        $places = array_map(fn (string $text) => self::place($svg, $text)[0], ['first', 'second', 'third']);
+        self::assertGreaterThan($places[1], $places[0]);
+        self::assertGreaterThan($places[2], $places[1]);
+        // Column A is the third from the left, and its text stands where it begins: at the right.
+        self::assertEqualsWithDelta(self::EDGE + 300 - 4, $places[0] + Fonts::shipped()->face('Carlito')->advances('first',
+            11 * 96 / 72), 0.05);
+    }
+
+    public function test_a_tall_row_goes_on_where_the_page_before_it_ended(): void
+    {
+        $sheet = new Worksheet(MemorySheet::of('S', [['top'], ['last']]), 'S', Reading::none(),
+            came: new Setup(new Sizes([1 => 100], [1 => 2_000])));
+        $looks = new LookBook;
+        $hand = new LookMap;
+        $hand->set(Range::parse('A1'), $looks->number(Look::of(['vertical' => 'bottom'])));
+        $one = self::place(self::page($sheet->touched($hand), [], $looks, 1), 'top')[1];
+        $two = self::place(self::page($sheet->touched($hand), [], $looks, 2), 'top')[1];
+        // The same text, one page further up: on the first page it lies below the paper, on the second on it.
+        self::assertEqualsWithDelta(297 * 96 / 25.4 - 2 * self::EDGE, $one - $two, 0.1);
+        self::assertGreaterThan(1_122, $one);
+        self::assertLessThan(1_122, $two);
+    }
+
+    public function test_head_and_foot_stand_in_their_places_and_the_first_and_even_pages_have_their_own(): void
+    {
+        $sheet = Paged::sheet([[120, 'body']]);
+        $says = ['header' => ['left' => 'H'], 'footer' => ['right' => '{page}/{pages}'], 'firstHeader' => ['centre' => 'First'],
+            'evenFooter' => ['left' => 'Even {page}']];
+        $texts = fn (int $page) => array_map(strval(...), self::page($sheet, $says, page: $page)->xpath('//s:text') ?: []);
+        self::assertContains('First', $texts(1));
+        self::assertNotContains('H', $texts(1));
+        self::assertContains('1/3', $texts(1));
+        self::assertContains('Even 2', $texts(2));
+        self::assertContains('H', $texts(2));
+        self::assertContains('3/3', $texts(3));
+        [$x, $y] = self::place(self::page($sheet, $says, page: 3), '3/3');
+        self::assertEqualsWithDelta(793.7 - self::EDGE, $x + Fonts::shipped()->face('Carlito')->advances('3/3', 12), 0.1);
+        self::assertEqualsWithDelta(1122.5 - 7 * 96 / 25.4, $y, 6.0);
+    }
+
+    public function test_row_numbers_and_column_letters_stand_beside_the_cells(): void
+    {
+        $svg = self::page(Paged::sheet([[3, 'body']]), ['numbers' => true]);
+        [$x, $y] = self::place($svg, 'body at 1.1');
+        self::assertEqualsWithDelta(self::EDGE + 36 + 4, $x, 0.02);
+        self::assertLessThan($x, self::place($svg, '1')[0]);
+        self::assertLessThan($y, self::place($svg, 'A')[1]);
+        self::assertGreaterThan(self::place($svg, 'A')[0] + 80, self::place($svg, 'B')[0]);
+    }
+}
