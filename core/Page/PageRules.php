@@ -43,6 +43,9 @@ final readonly class PageRules implements JsonSerializable
         'heads' => true, 'labels' => true, 'keep' => true, 'each' => false, 'header' => [], 'footer' => ['right' => '{page} of {pages}'],
     ];
 
+    /** Rules that are words. */
+    public const WRITTEN = ['header', 'footer', 'firstHeader', 'firstFooter', 'evenHeader', 'evenFooter'];
+
     /** What holds of a sheet whose file says nothing (ISO/IEC 29500-1 18.3.1.63; the margins are common practice). */
     public const OF_FILE = [
         'turn' => 'upright', 'top' => 19.1, 'right' => 17.8, 'bottom' => 19.1, 'left' => 17.8, 'head' => 7.6, 'foot' => 7.6,

@@ -109,6 +109,13 @@ final readonly class PageSetup implements Aspect
         return $now === '' ? $rules->without(['area']) : PageRules::of(['area' => $now])->over($rules);
     }
 
+    /** Head and foot that came with the file: somebody wrote them, so they go before those of a stylebook. */
+    public function written(): PageRules
+    {
+        return PageRules::of(array_filter(array_intersect_key($this->came->says, array_flip(PageRules::WRITTEN)),
+            fn (mixed $says) => $says !== []));
+    }
+
     public function saying(PageRules $said): self
     {
         return new self($this->came, $said, $this->rows, $this->columns, $this->isSaid, $this->isOfFile);

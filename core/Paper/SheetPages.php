@@ -55,7 +55,7 @@ final class SheetPages
             // What a file does not say holds as its format has it, so that one rule that is said changes nothing else; headings of
             // dressed tables repeat all the same.
             $usual = array_diff_key(PageRules::OF_FILE, $sheet->stylebook === null ? [] : ['heads' => 1, 'labels' => 1]);
-            $below = $page->over($setup->came->over(PageRules::of($usual)));
+            $below = $setup->written()->over($page)->over($setup->came->over(PageRules::of($usual)));
         }
 
         return $setup->said->over($below);
@@ -68,6 +68,7 @@ final class SheetPages
 
         return match (true) {
             $setup->said->has($rule) => 'sheet',
+            ! $sheet->clean && $setup->isOfFile && $setup->written()->has($rule) => 'file',
             $sheet->stylebook?->page->has($rule) === true => 'stylebook',
             ! $sheet->clean && $setup->came->has($rule) => 'file',
             default => 'usual',

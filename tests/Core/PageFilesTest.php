@@ -15,6 +15,7 @@ use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\BreakPages;
+use Rilvet\Act\Dress;
 use Rilvet\Act\MoveCells;
 use Rilvet\Act\SayPages;
 use Rilvet\Grid\MemoryBlockStore;
@@ -23,6 +24,7 @@ use Rilvet\Page\PageRules;
 use Rilvet\Page\PageSetup;
 use Rilvet\Paper\PageLayout;
 use Rilvet\Paper\SheetPages;
+use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\HeadFootXml;
@@ -223,6 +225,23 @@ final class PageFilesTest extends TestCase
         // Taken back, the bytes are those that came.
         $taken = (new SayPages([1], PageRules::none(), ['left']))->on(self::saying($workbook, ['left' => 30]));
         self::assertSame($came, $back($taken));
+    }
+
+    /** Somebody wrote them: a stylebook does not take them away, unless everything that came is left behind. */
+    public function test_head_and_foot_of_a_file_go_before_those_of_a_stylebook(): void
+    {
+        $book = new Spreadsheet;
+        $book->getActiveSheet()->fromArray([['Tree', 'Count'], ['Oak', 3], ['Yew', 4]]);
+        $book->getActiveSheet()->getHeaderFooter()->setOddFooter('&LFor the council only');
+        (new Xlsx($book))->save($path = $this->path('xlsx'));
+        $workbook = self::open($path);
+        $dressed = Paged::dressed($workbook)->sheet(1);
+        self::assertSame(['left' => 'For the council only'], SheetPages::rules($dressed)->places('footer')->toArray());
+        self::assertSame(['file', 'stylebook'], [SheetPages::layer($dressed, 'footer'), SheetPages::layer($dressed, 'wide')]);
+        (new PackageWriter($path, []))->write(Paged::dressed($workbook), $to = $this->path('xlsx'));
+        self::assertStringContainsString('&amp;LFor the council only', self::part($to, 'xl/worksheets/sheet1.xml'));
+        $clean = (new Dress([1], Builtin::named('River ledger'), true))->on($workbook)->sheet(1);
+        self::assertStringContainsString('{page}', SheetPages::rules($clean)->places('footer')->right);
     }
 
     private static function canonical(string $xml): string
