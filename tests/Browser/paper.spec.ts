@@ -217,6 +217,8 @@ test('texts of the pdf stand where the Bench shows them, to the px', async ({ pa
     await send(page, 'pages', { says: { wide: 0, tall: 0, scale: 100, turn: 'turned', paper: 'A3', left: 15, top: 15 } });
     await page.reload();
     await expect(page.getByRole('gridcell', { name: 'Silver birch' }).first()).toBeVisible();
+    await expect(page.getByRole('gridcell', { name: 'Yew' }).first()).toBeVisible();
+    await page.evaluate(() => document.fonts.ready.then(() => undefined));
     // Where the letters begin and end on the Bench, from the corner of the cells.
     const shown = await page.evaluate(() => {
         const sheet = document.querySelector('[role=grid] .sheet')?.getBoundingClientRect();
