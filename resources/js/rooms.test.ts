@@ -5,7 +5,21 @@ import { expect, it } from 'vitest';
 const ROOT = join(process.cwd(), 'resources/js');
 
 /** Each folder uses only those that stand before it. */
-const FOLDERS = ['api', 'parts', 'grid', 'work', 'tray', 'conditions', 'guard', 'findings', 'side', 'paper', 'bench', 'book', 'shelf'];
+const FOLDERS = [
+    'api',
+    'parts',
+    'grid',
+    'work',
+    'tray',
+    'conditions',
+    'guard',
+    'findings',
+    'side',
+    'paper',
+    'bench',
+    'book',
+    'shelf',
+];
 
 const files = readdirSync(ROOT, { recursive: true, encoding: 'utf8' })
     .filter((name) => /\.tsx?$/.test(name) && !/\.(test|d)\.ts$/.test(name))
