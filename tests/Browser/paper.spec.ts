@@ -295,11 +295,7 @@ test('a web page prints with the same rules', async ({ page }) => {
     // Headings at the top of a list stand on each of its pages.
     const orders = read(path, '-layout')
         .split('\f')
-        .filter((one) => /Customer/.test(one));
-    expect(orders.length).toBeGreaterThan(3);
-    expect(orders.length).toBe(
-        read(path, '-layout')
-            .split('\f')
-            .filter((one) => /PO-|Order \d|\d{2} \w{3} 20\d\d.*\d\.\d\d/.test(one) && /Customer/.test(one)).length,
-    );
+        .filter((one) => /\bR-1\d{3}\b/.test(one));
+    expect(orders.length).toBeGreaterThan(2);
+    for (const one of orders) expect(one).toContain('Customer');
 });

@@ -20,6 +20,8 @@ use Rilvet\Pdf\PdfCanvas;
 use Rilvet\Pdf\PdfDocument;
 use Rilvet\Reading\Reading;
 use Rilvet\Text\Fonts;
+use Rilvet\Work\Setup;
+use Rilvet\Work\Sizes;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use RuntimeException;
@@ -296,6 +298,18 @@ final class PdfTest extends TestCase
         $few = $peak(2_000);
         $many = $peak(20_000);
         self::assertLessThan(6_000_000, $many - $few, '18,000 rows more on some 900 pages');
+    }
+
+    public function test_ten_thousand_pages_are_written_each_with_its_number(): void
+    {
+        // Two rows of half a page each.
+        $cells = MemorySheet::of('S', array_map(fn (int $row) => ["row $row"], range(1, 20_000)));
+        $sheet = (new Worksheet($cells, 'S', Reading::none(), came: new Setup(new Sizes([1 => 200], height: 500))))
+            ->withAspects(new PageSetup(PageRules::none(), PageRules::of(['turn' => 'upright', 'wide' => 0])));
+        $path = $this->written(Paged::book($sheet));
+        self::assertStringContainsString("Pages:           10000\n", self::told('pdfinfo', $path));
+        $last = self::told('pdftotext', '-f', '10000', $path, '-');
+        self::assertMatchesRegularExpression('/row 19999\s+row 20000\s+10000 of 10000/', $last);
     }
 
     public function test_what_would_have_no_end_is_refused_with_a_way_out(): void
