@@ -14,7 +14,6 @@ use Rilvet\Reading\Part;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\RoleReading;
 use Rilvet\Work\Workbook;
-use Rilvet\Work\Worksheet;
 
 /** What stands on a sheet of looks, and on a sheet of contents. */
 final class MadeSheet
@@ -74,7 +73,8 @@ final class MadeSheet
             $quoted = str_replace(['"', "'"], ['""', "''"], $sheet->name);
             $rows[] = [
                 Cell::formula("HYPERLINK(\"#'$quoted'!A1\",\"".str_replace('"', '""', $sheet->name).'")', $sheet->name),
-                Cell::of(self::title($sheet)), Cell::of($role->purpose !== '' ? $role->purpose : ucfirst($roles[$number]->role->purpose())),
+                Cell::of(mb_strimwidth($sheet->reading->title($sheet->cells), 0, 200, '…')), Cell::of($role->purpose !== ''
+                    ? $role->purpose : ucfirst($roles[$number]->role->purpose())),
             ];
         }
 
@@ -85,25 +85,5 @@ final class MadeSheet
     private static function texts(string ...$texts): array
     {
         return array_map(Cell::of(...), array_values($texts));
-    }
-
-    private static function title(Worksheet $sheet): string
-    {
-        foreach ($sheet->reading->tables as $table) {
-            foreach ($table->runs as $run) {
-                if ($run->part !== Part::Title) {
-                    continue;
-                }
-                foreach ($sheet->cells->read($run->first, $run->first) as $cells) {
-                    foreach ($cells as $cell) {
-                        if (! $cell->isBlank()) {
-                            return mb_strimwidth($cell->text(), 0, 200, '…');
-                        }
-                    }
-                }
-            }
-        }
-
-        return '';
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Ods;
 
+use Rilvet\Grid\Address;
+use Rilvet\Grid\Range;
 use Rilvet\Page\HeadFoot;
 use Rilvet\Page\PaperSize;
 use Rilvet\Paper\Printed;
@@ -43,6 +45,20 @@ final class MasterPages
         }
 
         return $this->names[$key];
+    }
+
+    /**
+     * Cells that are printed, as a table says it (9.1.2, table:print-ranges); nothing where it is all of them.
+     *
+     * @param  list<Range>  $areas
+     */
+    public static function ranges(string $table, array $areas): string
+    {
+        $name = "\$'".str_replace("'", "''", $table)."'";
+        $texts = array_map(fn (Range $area) => "$name.".Address::columnName($area->left).$area->top.":$name."
+            .Address::columnName($area->right).$area->bottom, $areas);
+
+        return $texts === [] ? '' : ' table:print-ranges="'.Ns::text(implode(' ', $texts)).'"';
     }
 
     public function layouts(): string

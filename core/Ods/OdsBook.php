@@ -220,9 +220,9 @@ final class OdsBook
             $areas[] = $one[1].$one[2].(isset($one[3], $one[4]) ? ":$one[3]$one[4]" : '');
         }
         $area = PageRules::ofFile($areas === [] ? [] : ['area' => implode(',', $areas)]);
-        $came = PageRules::ofFile($table->titles)->over($area)->over($this->pages->of($this->styles->master($table->style)));
+        $came = PageRules::ofFile($table->marks->titles)->over($area)->over($this->pages->of($this->styles->master($table->style)));
 
-        return new PageSetup($came, PageRules::none(), $table->rowBreaks, $table->columnBreaks, isOfFile: true);
+        return new PageSetup($came, PageRules::none(), $table->marks->rows, $table->marks->columns, isOfFile: true);
     }
 
     /** The key that the element at hand is protected by (19.697, 19.698). */

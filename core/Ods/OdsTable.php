@@ -59,17 +59,8 @@ final class OdsTable
     /** @var array<int, string> styles of cells that name none, by column */
     private array $defaults = [];
 
-    /** @var list<int> rows after which a page ends */
-    public array $rowBreaks = [];
-
-    /** @var list<int> columns after which one does */
-    public array $columnBreaks = [];
-
-    /** @var array<string, string> what is repeated on every page: titleRows, titleColumns, as page rules say it */
-    public array $titles = [];
-
-    /** @var array<string, int> where what is repeated begins, while it is being read */
-    private array $titlesFrom = [];
+    /** Where its pages end, and what is repeated on them. */
+    public readonly PageMarks $marks;
 
     private int $column = 0;
 
@@ -83,9 +74,6 @@ final class OdsTable
     /** How many of those a table may have. */
     private const REPEATED = 2_000_000;
 
-    /** Breaks of pages that are kept. */
-    private const BREAKS = 1_026;
-
     public function __construct(
         private readonly OdsBook $book,
         public readonly string $name,
@@ -97,6 +85,7 @@ final class OdsTable
     ) {
         $this->depth = $book->reader()->depth;
         $this->isDone = $isEmpty;
+        $this->marks = new PageMarks;
     }
 
     /**
@@ -113,7 +102,7 @@ final class OdsTable
                 $this->isDone = true;
                 break;
             }
-            $this->titles($row);
+            $this->marks->at($reader, $row, $this->column + 1);
             if ($reader->nodeType !== XMLReader::ELEMENT || $reader->namespaceURI !== Ns::TABLE) {
                 continue;
             }
@@ -124,8 +113,7 @@ final class OdsTable
                 $style = (string) $this->book->attribute('style-name', Ns::TABLE);
                 $visibility = $this->book->attribute('visibility', Ns::TABLE);
                 $default = (string) $this->book->attribute('default-cell-style-name', Ns::TABLE);
-                $row > 1 && count($this->rowBreaks) < self::BREAKS && $this->book->styles->breaksBefore('table-row', $style)
-                    && $this->rowBreaks[] = $row - 1;
+                $this->book->styles->breaksBefore('table-row', $style) && $this->marks->breakAfter(true, $row - 1);
                 $this->checkedHere = [];
                 [$stored, $styles] = $this->cells($row, $default);
                 $this->check($row, min(Address::ROWS, $row + $count - 1));
@@ -163,22 +151,6 @@ final class OdsTable
                 }
                 $row += $count;
             }
-        }
-    }
-
-    /** Where what is repeated on every page begins and ends (9.1.3, 9.1.4). */
-    private function titles(int $row): void
-    {
-        $reader = $this->book->reader();
-        $rule = ['table-header-rows' => 'titleRows', 'table-header-columns' => 'titleColumns'][$reader->localName] ?? null;
-        if ($rule === null) {
-            return;
-        }
-        $next = $rule === 'titleRows' ? $row : $this->column + 1;
-        if ($reader->nodeType === XMLReader::ELEMENT) {
-            $this->titlesFrom[$rule] = $next;
-        } elseif ($reader->nodeType === XMLReader::END_ELEMENT && isset($this->titlesFrom[$rule]) && $next > $this->titlesFrom[$rule]) {
-            $this->titles[$rule] ??= $this->titlesFrom[$rule].':'.min($next - 1, 1_048_576);
         }
     }
 
@@ -245,9 +217,8 @@ final class OdsTable
             'column-width',
         );
         $default = (string) $this->book->attribute('default-cell-style-name', Ns::TABLE);
-        $this->column > 0 && count($this->columnBreaks) < self::BREAKS && $this->column < Address::COLUMNS
-            && $this->book->styles->breaksBefore(
-                'table-column', (string) $this->book->attribute('style-name', Ns::TABLE)) && $this->columnBreaks[] = $this->column;
+        $style = (string) $this->book->attribute('style-name', Ns::TABLE);
+        $this->book->styles->breaksBefore('table-column', $style) && $this->marks->breakAfter(false, $this->column);
         $isHidden = in_array($this->book->attribute('visibility', Ns::TABLE), ['collapse', 'filter'], true);
         for ($at = $this->column + 1, $last = min($this->column + $count, Address::COLUMNS); $at <= $last; $at++) {
             if ($at - $this->column <= OdsBook::blanks()) {

@@ -76,4 +76,14 @@ final class PackageXml
             )
             : $xml;
     }
+
+    /** An element of the namespace and with the prefix of another; it stands nowhere yet. */
+    public static function made(DOMElement $near, string $name): DOMElement
+    {
+        $name = $near->prefix === '' ? $name : "$near->prefix:$name";
+        $element = $near->ownerDocument?->createElementNS((string) $near->namespaceURI, $name);
+        assert($element instanceof DOMElement);
+
+        return $element;
+    }
 }

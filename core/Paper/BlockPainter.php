@@ -202,7 +202,7 @@ final class BlockPainter
     /** What stands outside of the rows of tables. */
     private function alone(Canvas $canvas, Block $block, WindowCell $cell, ?string $page): void
     {
-        $role = $page === null ? null : $this->reader->role($cell->row, $cell->column) ?? 'P';
+        $role = $page === null ? null : $this->reader->role($cell->row, $cell->column);
         $role === null || $canvas->paragraph($role);
         $this->text($canvas, $block, $cell);
         $role === null || $canvas->done();

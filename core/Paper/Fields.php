@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Rilvet\Paper;
 
-use Rilvet\Reading\Part;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
-/** What the fields of head and foot stand for. */
+/** What the fields of head and foot stand for; the title is the name of the sheet where no table has one. */
 final readonly class Fields
 {
     /**
@@ -22,30 +21,12 @@ final readonly class Fields
     /** @return array<string, string> by name */
     public function of(Worksheet $sheet, int $page, int $pages): array
     {
+        $title = $sheet->reading->title($sheet->cells);
+
         return [
             'page' => (string) $page, 'pages' => (string) $pages, 'date' => date('j M Y', $this->time), 'time' => date('H:i', $this->time),
-            'sheet' => $sheet->name, 'workbook' => $this->workbook->name, 'file' => $this->file, 'title' => self::title($sheet),
+            'sheet' => $sheet->name, 'workbook' => $this->workbook->name, 'file' => $this->file, 'title' => $title === ''
+                ? $sheet->name : $title,
         ];
-    }
-
-    /** The title of the first table that has one; the name of the sheet where none has. */
-    private static function title(Worksheet $sheet): string
-    {
-        foreach ($sheet->reading->tables as $table) {
-            foreach ($table->runs as $run) {
-                if ($run->part !== Part::Title) {
-                    continue;
-                }
-                foreach ($sheet->cells->read($run->first, $run->first) as $cells) {
-                    foreach ($cells as $cell) {
-                        if ($cell->isText()) {
-                            return trim($cell->text());
-                        }
-                    }
-                }
-            }
-        }
-
-        return $sheet->name;
     }
 }

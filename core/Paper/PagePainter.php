@@ -125,20 +125,23 @@ final class PagePainter
         $face = $this->fonts->face($style->family);
         $write = fn (string $text, float $middle, float $baseline) => $canvas->text(
             $middle - $face->advances($text, $style->size) / 2, $baseline, $text, $style);
+        $isMirrored = $this->sheet->setup->opening->rightToLeft;
+        // From the side where column A stands.
+        $across = fn (float $from) => $isMirrored ? $frame->left + $frame->across - $from : $frame->left + $from;
         $y = $frame->top + $frame->letters;
         foreach ([$page->rows->repeated, [$page->rows->first, $page->rows->last]] as $stretch) {
             for ($row = $stretch[0] ?? 1; $row <= ($stretch[1] ?? 0); $row++) {
                 $height = $sizes->heightOf($row) * $scale;
                 $middle = $y + ($height + $style->size * 0.7) / 2;
-                $height > $style->size && $write((string) $row, $frame->left + $frame->numbers / 2, $middle);
+                $height > $style->size && $write((string) $row, $across($frame->numbers / 2), $middle);
                 $y += $height;
             }
         }
-        $x = $frame->left + $frame->numbers;
+        $x = $frame->numbers;
         foreach ([$page->columns->repeated, [$page->columns->first, $page->columns->last]] as $stretch) {
             for ($column = $stretch[0] ?? 1; $column <= ($stretch[1] ?? 0); $column++) {
                 $width = $sizes->widthOf($column) * $scale;
-                $width > 6 && $write(Address::columnName($column), $x + $width / 2, $frame->top + $frame->letters * 0.7);
+                $width > 6 && $write(Address::columnName($column), $across($x + $width / 2), $frame->top + $frame->letters * 0.7);
                 $x += $width;
             }
         }

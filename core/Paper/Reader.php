@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rilvet\Paper;
 
 use Rilvet\Dressed\RowTables;
-use Rilvet\Grid\Range;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
@@ -83,16 +82,9 @@ final class Reader
         return [$isLabel, $isLabel ? 'Row' : '', $columns, $rows];
     }
 
-    /** "H1" for a title, "P" for all else that stands outside of rows of tables; null for what is of a row. */
-    public function role(int $row, int $column): ?string
+    /** What a cell is that is of no row of a table: "H1" for a title, "P" for all else. */
+    public function role(int $row, int $column): string
     {
-        $table = $this->sheet->reading->tableAt($row, $column);
-        $part = $table?->partAt($row, $column) ?? $table?->runAt($row)?->part;
-
-        return match (true) {
-            $table === null, $part === null, $part === Part::Units, $part === Part::Note => 'P',
-            $part === Part::Title => 'H1',
-            default => Range::of($row, $column, $row, $column)->meets($table->range) ? null : 'P',
-        };
+        return $this->sheet->reading->tableAt($row, $column)?->partAt($row, $column) === Part::Title ? 'H1' : 'P';
     }
 }

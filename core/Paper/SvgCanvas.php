@@ -14,6 +14,9 @@ final class SvgCanvas implements Canvas
 
     private int $clips = 0;
 
+    /** @var list<array{TextStyle, string}> what is written, for a picture that brings its fonts along */
+    private array $texts = [];
+
     /** @param  string  $prefix  of names, so that several can stand in one document */
     public function __construct(private readonly float $width, private readonly float $height, private readonly string $prefix = 'p')
     {
@@ -34,6 +37,12 @@ final class SvgCanvas implements Canvas
         return "<svg xmlns=\"http://www.w3.org/2000/svg\" $size>"
             .($title === '' ? '' : '<title>'.self::escape($title).'</title>')
             ."<style>$faces$texts$rules</style>{$this->body}</svg>";
+    }
+
+    /** @return list<array{TextStyle, string}> what is written, for a picture that brings its fonts along */
+    public function texts(): array
+    {
+        return $this->texts;
     }
 
     public function fill(float $x, float $y, float $width, float $height, string $colour): void
@@ -58,6 +67,7 @@ final class SvgCanvas implements Canvas
         $family = str_replace(['\\', "'", '<', '{', '}'], '', $style->family);
         $says = "font-family:'$family','Noto Sans Symbols 2',sans-serif;font-size:".self::n($style->size).'px;fill:'.$style->ink
             .($style->bold ? ';font-weight:700' : '').($style->italic ? ';font-style:italic' : '');
+        $this->texts[] = [$style, $text];
         $class = $this->classes[$says] ??= $this->prefix.count($this->classes);
         $this->body .= "<text class=\"$this->prefix $class\"".self::says(['x' => $x, 'y' => $y]).'>'.self::escape($text).'</text>';
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Reading;
 
 use Rilvet\Grid\Range;
+use Rilvet\Grid\Sheet;
 use Rilvet\Grid\Shift;
 
 /**
@@ -22,6 +23,24 @@ final readonly class Reading
     /** @param  list<TableReading>  $tables in reading order: from the top, then from the left */
     public function __construct(public array $tables)
     {
+    }
+
+    /** The title of the first table that has one; "" where none has. */
+    public function title(Sheet $cells): string
+    {
+        foreach ($this->tables as $table) {
+            foreach ($table->runs as $run) {
+                foreach ($run->part === Part::Title ? $cells->read($run->first, $run->first) : [] as $row) {
+                    foreach ($row as $cell) {
+                        if (! $cell->isBlank()) {
+                            return trim($cell->text());
+                        }
+                    }
+                }
+            }
+        }
+
+        return '';
     }
 
     public static function none(): self

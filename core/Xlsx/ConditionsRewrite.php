@@ -113,7 +113,7 @@ final readonly class ConditionsRewrite
             self::place($root, $node);
         }
         if ($out->extension !== '') {
-            $list = PackageXml::child($root, 'extLst') ?? self::made($root, 'extLst');
+            $list = PackageXml::child($root, 'extLst') ?? PackageXml::made($root, 'extLst');
             $list->parentNode ?? $root->appendChild($list);
             foreach (self::nodes($root, $out->extensionXml()) as $node) {
                 $list->appendChild($node);
@@ -152,15 +152,6 @@ final readonly class ConditionsRewrite
             }
         }
         $root->insertBefore($node, $before);
-    }
-
-    private static function made(DOMElement $root, string $name): DOMElement
-    {
-        $element = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? $name
-            : "$root->prefix:$name");
-        assert($element instanceof DOMElement);
-
-        return $element;
     }
 
     /** Groups and lists in which nothing is left. */

@@ -34,7 +34,7 @@ final readonly class PageRewrite
         $properties = PackageXml::child($root, 'sheetPr') ?? ($this->put)($root, 'sheetPr');
         $element = PackageXml::child($properties, 'pageSetUpPr');
         if ($element === null) {
-            $element = self::made($properties, 'pageSetUpPr');
+            $element = PackageXml::made($properties, 'pageSetUpPr');
             $properties->appendChild($element);
         }
         $fits ? $element->setAttribute('fitToPage', '1') : $element->removeAttribute('fitToPage');
@@ -107,7 +107,7 @@ final readonly class PageRewrite
             $says = $this->pages->headFoot($rule);
             PackageXml::child($element, $name)?->remove();
             if ($says !== null) {
-                $child = self::made($element, $name);
+                $child = PackageXml::made($element, $name);
                 $child->textContent = HeadFootXml::codes($says, $this->pages->fields);
                 $element->insertBefore($child, $element->firstChild);
             }
@@ -137,7 +137,7 @@ final readonly class PageRewrite
             $break->remove();
         }
         foreach ($breaks as $at) {
-            $break = self::made($element, 'brk');
+            $break = PackageXml::made($element, 'brk');
             foreach (['id' => (string) $at, 'max' => (string) $reach, 'man' => '1'] as $attribute => $value) {
                 $break->setAttribute($attribute, $value);
             }
@@ -147,15 +147,5 @@ final readonly class PageRewrite
         $element->setAttribute('manualBreakCount', (string) count($breaks));
 
         return true;
-    }
-
-    private static function made(DOMElement $near, string $name): DOMElement
-    {
-        $tree = $near->ownerDocument;
-        assert($tree !== null);
-        $element = $tree->createElementNS((string) $near->namespaceURI, $near->prefix === '' ? $name : "{$near->prefix}:$name");
-        assert($element instanceof DOMElement);
-
-        return $element;
     }
 }

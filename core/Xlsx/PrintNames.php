@@ -64,9 +64,7 @@ final readonly class PrintNames
                 continue;
             }
             if ($element === null) {
-                $element = $names->ownerDocument?->createElementNS((string) $names->namespaceURI,
-                    $names->prefix === '' ? 'definedName' : "$names->prefix:definedName");
-                assert($element instanceof DOMElement);
+                $element = PackageXml::made($names, 'definedName');
                 $element->setAttribute('name', $name);
                 $element->setAttribute('localSheetId', (string) $place);
                 $names->appendChild($element);

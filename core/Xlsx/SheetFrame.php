@@ -114,7 +114,7 @@ final class SheetFrame
                 $cell->remove();
             }
             foreach ($texts as $text) {
-                $cell = $this->made($cells, 'mergeCell');
+                $cell = PackageXml::made($cells, 'mergeCell');
                 $cell->setAttribute('ref', $text);
                 $cells->appendChild($cell);
             }
@@ -153,7 +153,7 @@ final class SheetFrame
         $properties = $skeleton->element('sheetPr') ?? $this->put($skeleton->root, 'sheetPr');
         $skeleton->tab()?->remove();
         if ($colour !== null) {
-            $tab = $this->made($properties, 'tabColor');
+            $tab = PackageXml::made($properties, 'tabColor');
             $tab->setAttribute('rgb', 'FF'.substr($colour, 1));
             $properties->insertBefore($tab, $properties->firstChild);
         }
@@ -173,7 +173,7 @@ final class SheetFrame
         $view = $skeleton->view();
         if ($view === null) {
             $views = $skeleton->element('sheetViews') ?? $this->put($skeleton->root, 'sheetViews');
-            $view = $this->made($views, 'sheetView');
+            $view = PackageXml::made($views, 'sheetView');
             $view->setAttribute('workbookViewId', '0');
             $views->appendChild($view);
         }
@@ -198,13 +198,13 @@ final class SheetFrame
             return true;
         }
         $where = $rows > 0 && $columns > 0 ? 'bottomRight' : ($rows > 0 ? 'bottomLeft' : 'topRight');
-        $pane = $this->made($view, 'pane');
+        $pane = PackageXml::made($view, 'pane');
         $columns > 0 && $pane->setAttribute('xSplit', (string) $columns);
         $rows > 0 && $pane->setAttribute('ySplit', (string) $rows);
         foreach (['topLeftCell' => $first, 'activePane' => $where, 'state' => 'frozen'] as $name => $value) {
             $pane->setAttribute($name, $value);
         }
-        $selection = $this->made($view, 'selection');
+        $selection = PackageXml::made($view, 'selection');
         $selection->setAttribute('pane', $where);
         $view->insertBefore($selection, $view->firstChild);
         $view->insertBefore($pane, $selection);
@@ -272,7 +272,7 @@ final class SheetFrame
     /** @param  array<int, int>  $formats */
     private function column(?DOMElement $col, DOMElement $cols, int $column, Setup $setup, int $digit, array $formats): DOMElement
     {
-        $made = $col === null ? $this->made($cols, 'col') : $col->cloneNode();
+        $made = $col === null ? PackageXml::made($cols, 'col') : $col->cloneNode();
         assert($made instanceof DOMElement);
         $made->setAttribute('width', (string) self::characters($setup->sizes->widths[$column] ?? $setup->sizes->width, $digit));
         $made->setAttribute('customWidth', '1');
@@ -314,7 +314,7 @@ final class SheetFrame
     /** An element at the place that the standard gives it. */
     private function put(DOMElement $root, string $name): DOMElement
     {
-        $element = $this->made($root, $name);
+        $element = PackageXml::made($root, $name);
         $order = [...self::ORDER, ...self::AFTER];
         $earlier = array_slice($order, 0, (int) array_search($name, $order, true));
         foreach ($root->childNodes as $child) {
@@ -325,16 +325,6 @@ final class SheetFrame
             }
         }
         $root->appendChild($element);
-
-        return $element;
-    }
-
-    private function made(DOMElement $near, string $name): DOMElement
-    {
-        $tree = $near->ownerDocument;
-        assert($tree !== null);
-        $element = $tree->createElementNS((string) $near->namespaceURI, $near->prefix === '' ? $name : "{$near->prefix}:$name");
-        assert($element instanceof DOMElement);
 
         return $element;
     }

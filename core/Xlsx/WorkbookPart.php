@@ -60,9 +60,7 @@ final class WorkbookPart
             return false;
         }
         if ($element === null) {
-            $element = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'workbookProtection'
-                : "$root->prefix:workbookProtection");
-            assert($element instanceof DOMElement);
+            $element = PackageXml::made($root, 'workbookProtection');
             $before = null;
             foreach ($root->childNodes as $child) {
                 if ($child instanceof DOMElement && ! in_array($child->localName, ['fileVersion', 'fileSharing', 'workbookPr'], true)) {
@@ -176,9 +174,7 @@ final class WorkbookPart
         foreach ($this->added as $number => $id) {
             $elements = PackageXml::children($list, 'sheet');
             $ids = array_map(fn (DOMElement $element) => (int) $element->getAttribute('sheetId'), $elements);
-            $element = $root->ownerDocument?->createElementNS((string) $root->namespaceURI, $root->prefix === '' ? 'sheet'
-                : "$root->prefix:sheet");
-            assert($element instanceof DOMElement);
+            $element = PackageXml::made($root, 'sheet');
             $element->setAttribute('name', $names[$number]);
             $element->setAttribute('sheetId', (string) (1 + max([0, ...$ids])));
             $state = $this->workbook->sheets[$number]->setup->tab->state;
@@ -236,11 +232,7 @@ final class WorkbookPart
             return false;
         }
         if ($names === null) {
-            $names = $root->ownerDocument?->createElementNS(
-                (string) $root->namespaceURI,
-                $root->prefix === '' ? 'definedNames' : "{$root->prefix}:definedNames",
-            );
-            assert($names instanceof DOMElement);
+            $names = PackageXml::made($root, 'definedNames');
             // Names stand after the sheets, and what is outside of the workbook before them (18.2.27).
             $before =
                 PackageXml::child($root, 'externalReferences') ??
@@ -259,11 +251,7 @@ final class WorkbookPart
             }
         }
         foreach (array_diff_key($now, $was) as $name => $refers) {
-            $element = $root->ownerDocument?->createElementNS(
-                (string) $root->namespaceURI,
-                $root->prefix === '' ? 'definedName' : "{$root->prefix}:definedName",
-            );
-            assert($element instanceof DOMElement);
+            $element = PackageXml::made($root, 'definedName');
             $element->setAttribute('name', (string) $name);
             $element->textContent = ltrim($refers, '=');
             $names->appendChild($element);

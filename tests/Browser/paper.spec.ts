@@ -245,7 +245,7 @@ test('texts of the pdf stand where the Bench shows them, to the px', async ({ pa
             .filter(([, , , , word]) => word === text)
             .map(([, x = '', y1 = '', y2 = '']) => [px(x) - left, (px(y1) + px(y2)) / 2 - middle]);
         expect(
-            near.some(([dx = 9, dy = 9]) => Math.abs(dx) <= 1 && Math.abs(dy) <= 2.5),
+            near.some(([dx = 9, dy = 9]) => Math.abs(dx) <= 1 && Math.abs(dy) <= 1.5),
             `${text} at ${left}, ${middle}: ${JSON.stringify(near)}`,
         ).toBe(true);
     }

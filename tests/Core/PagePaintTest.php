@@ -160,6 +160,18 @@ final class PagePaintTest extends TestCase
             11 * 96 / 72), 0.05);
     }
 
+    public function test_numbers_and_letters_stand_at_the_side_of_column_a(): void
+    {
+        $sheet = new Worksheet(MemorySheet::of('S', [['first', 'second']]), 'S', Reading::none(),
+            came: new Setup(new Sizes([1 => 100, 2 => 100]), new Opening(rightToLeft: true)));
+        $svg = self::page($sheet, ['numbers' => true]);
+        // From the right: 36 px for row numbers, then A, then B.
+        self::assertGreaterThan(self::EDGE + 200, self::place($svg, '1')[0]);
+        self::assertEqualsWithDelta(self::EDGE + 150, self::place($svg, 'A')[0], 5);
+        self::assertEqualsWithDelta(self::EDGE + 50, self::place($svg, 'B')[0], 5);
+        self::assertGreaterThan(self::EDGE + 150, self::place($svg, 'first')[0]);
+    }
+
     public function test_a_tall_row_goes_on_where_the_page_before_it_ended(): void
     {
         $sheet = new Worksheet(MemorySheet::of('S', [['top'], ['last']]), 'S', Reading::none(),

@@ -11,13 +11,11 @@ use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
-use Rilvet\Look\LookBook;
 use Rilvet\Page\Exception\PageIsWrong;
 use Rilvet\Page\PageRules;
 use Rilvet\Page\PageSetup;
 use Rilvet\Paper\BandEnd;
 use Rilvet\Paper\PageBand;
-use Rilvet\Paper\PageLayout;
 use Rilvet\Paper\PageWords;
 use Rilvet\Paper\SheetPages;
 use Rilvet\Reading\Reading;
@@ -334,6 +332,5 @@ final class PagesTest extends TestCase
         $dressed = $workbook->sheet(1);
         self::assertSame(['sheet', 'stylebook', 'usual'], array_map(fn (string $rule) => SheetPages::layer($dressed, $rule),
             ['paper', 'wide', 'top']));
-        self::assertInstanceOf(PageLayout::class, PageLayout::of($dressed, new LookBook));
     }
 }

@@ -9,6 +9,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Condition\Shape;
 use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\Range;
+use Rilvet\Look\Look;
+use Rilvet\Look\LookBook;
+use Rilvet\Look\LookMap;
 use Rilvet\Page\Exception\PageIsWrong;
 use Rilvet\Page\PageRules;
 use Rilvet\Page\PageSetup;
@@ -18,6 +22,7 @@ use Rilvet\Pdf\Outlines;
 use Rilvet\Pdf\Path;
 use Rilvet\Pdf\PdfCanvas;
 use Rilvet\Pdf\PdfDocument;
+use Rilvet\Pdf\ReadBack;
 use Rilvet\Reading\Reading;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Setup;
@@ -164,12 +169,15 @@ final class PdfTest extends TestCase
         yield 'site' => ['site'];
     }
 
-    public function test_figures_show_as_their_formats_say_and_errors_as_is_said(): void
+    public function test_figures_show_as_their_formats_say(): void
     {
-        $cells = MemorySheet::of('S', [['Count', 'Share'], [1_234.5, 0.25], ['x', 'y']]);
-        $sheet = new Worksheet($cells, 'S', Reading::none());
-        $text = self::told('pdftotext', '-layout', $this->written(Paged::book($sheet)), '-');
-        self::assertMatchesRegularExpression('/Count +Share\s+1234\.5 +0\.25\s+x +y/', $text);
+        $looks = new LookBook;
+        $hand = new LookMap;
+        $hand->set(Range::parse('A2'), $looks->number(Look::of(['number' => '#,##0.00'])));
+        $hand->set(Range::parse('B2'), $looks->number(Look::of(['number' => '0%'])));
+        $sheet = new Worksheet(MemorySheet::of('S', [['Count', 'Share'], [1_234.5, 0.25], [1_234.5, 0.25]]), 'S', Reading::none());
+        $text = self::told('pdftotext', '-layout', $this->written(new Workbook('Book', [1 => $sheet->touched($hand)], $looks)), '-');
+        self::assertMatchesRegularExpression('/Count +Share\s+1,234\.50 +25%\s+1234\.5 +0\.25/', $text);
     }
 
     public function test_the_same_gives_the_same_bytes(): void
@@ -310,6 +318,31 @@ final class PdfTest extends TestCase
         self::assertStringContainsString("Pages:           10000\n", self::told('pdfinfo', $path));
         $last = self::told('pdftotext', '-f', '10000', $path, '-');
         self::assertMatchesRegularExpression('/row 19999\s+row 20000\s+10000 of 10000/', $last);
+    }
+
+    /** What the hand-over calls written was gone through: a byte that is missing or another one is noticed. */
+    public function test_a_file_that_is_not_whole_is_noticed(): void
+    {
+        $path = $this->written(Paged::book(Paged::sheet([[200, 'body']], says: ['wide' => 0])));
+        $bytes = (string) file_get_contents($path);
+        self::assertSame((int) preg_replace('/.*^Pages: +(\d+).*/ms', '$1', self::told('pdfinfo', $path)), ReadBack::pages($path));
+        mt_srand(7);
+        for ($try = 0; $try < 60; $try++) {
+            file_put_contents($path, $try % 2 === 0 ? substr($bytes, 0, mt_rand(0, strlen($bytes) - 1))
+                : substr_replace($bytes, '', mt_rand(20, strlen($bytes) - 30), 1));
+            self::assertNull(ReadBack::pages($path), "try $try");
+        }
+    }
+
+    public function test_a_family_that_is_not_shipped_is_drawn_in_one_that_is(): void
+    {
+        $looks = new LookBook;
+        $hand = new LookMap;
+        $hand->set(Range::parse('A1'), $looks->number(Look::of(['font' => 'Leaf and Letter'])));
+        $sheet = (new Worksheet(MemorySheet::of('S', [['Silver birch']]), 'S', Reading::none()))->touched($hand);
+        $path = $this->written(new Workbook('Book', [1 => $sheet], $looks));
+        self::assertMatchesRegularExpression('/^[A-Z]{6}\+CarlitoLatin400Normal /m', self::told('pdffonts', $path));
+        self::assertStringContainsString('Silver birch', self::told('pdftotext', $path, '-'));
     }
 
     public function test_what_would_have_no_end_is_refused_with_a_way_out(): void

@@ -12,7 +12,6 @@ use Rilvet\Formula\Scope;
 use Rilvet\Formula\WithoutTables;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
-use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeIndex;
 use Rilvet\Guard\Password;
 use Rilvet\Guard\Protection;
@@ -21,6 +20,7 @@ use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
 use Rilvet\Number\FormatClass;
 use Rilvet\Number\SerialDate;
+use Rilvet\Ods\MasterPages;
 use Rilvet\Ods\Ns;
 use Rilvet\Ods\OpenFormula;
 use Rilvet\Ods\StyleMaps;
@@ -92,17 +92,6 @@ final class TablePart
         $this->merges = new Merges($sheet->setup->merges);
     }
 
-    /** Cells that are printed, where it is not all of them (9.1.2, table:print-ranges). */
-    private function ranges(): string
-    {
-        $areas = $this->pages->areas;
-        $sheet = "\$'".str_replace("'", "''", $this->sheet->name)."'";
-        $texts = array_map(fn (Range $area) => "$sheet.".Address::columnName($area->left).$area->top.":$sheet."
-            .Address::columnName($area->right).$area->bottom, $areas);
-
-        return $texts === [] ? '' : ' table:print-ranges="'.Ns::text(implode(' ', $texts)).'"';
-    }
-
     /** @param  (callable(int): void)|null  $progress */
     public function write(?callable $progress): void
     {
@@ -122,7 +111,7 @@ final class TablePart
             '<table:table table:name="'.
                 Ns::text($this->sheet->name).
                 "\" table:style-name=\"$table\"".
-                $this->ranges().
+                MasterPages::ranges($this->sheet->name, $this->pages->areas).
                 ($setup->tab->protected ? ' table:protected="true"'.self::key($this->sheet->aspect(Protection::class)->password) : '').
                 '>'.
                 $this->columns(max(1, $columns)),

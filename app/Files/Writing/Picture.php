@@ -12,7 +12,6 @@ use Rilvet\Paper\BlockPainter;
 use Rilvet\Paper\Box;
 use Rilvet\Paper\SvgCanvas;
 use Rilvet\Text\Fonts;
-use Rilvet\Window\Painter;
 use Rilvet\Work\Workbook;
 
 /** A stretch of cells as it looks, as SVG with the fonts in it: for a mail or a slide. */
@@ -36,14 +35,11 @@ final class Picture
         $canvas = new SvgCanvas($width + 2 * self::EDGE, $height + 2 * self::EDGE);
         $canvas->fill(0, 0, $width + 2 * self::EDGE, $height + 2 * self::EDGE, '#FFFFFF');
         $fonts = Fonts::shipped();
-        $around = $workbook->around($number);
-        (new BlockPainter($sheet, $workbook->looks, $fonts, $workbook->from1904, $around, PageRules::none()))
+        (new BlockPainter($sheet, $workbook->looks, $fonts, $workbook->from1904, $workbook->around($number), PageRules::none()))
             ->draw($canvas, [[$range, new Box(self::EDGE, self::EDGE, $width, $height)]], 1.0, null);
         $faces = new Faces($fonts);
-        $window = (new Painter($sheet, $workbook->looks, $fonts, $workbook->from1904, $around))->paint($number, $range);
-        foreach ($window->cells as $cell) {
-            $look = $window->looks[$cell->look];
-            $faces->use(Look::of(['font' => $look->font, 'bold' => $look->bold, 'italic' => $look->italic]), $cell->text.$cell->edge);
+        foreach ($canvas->texts() as [$style, $text]) {
+            $faces->use(Look::of(['font' => $style->family, 'bold' => $style->bold, 'italic' => $style->italic]), $text);
         }
 
         return $canvas->svg(implode('', iterator_to_array($faces->rules(), false)), "$sheet->name $range");

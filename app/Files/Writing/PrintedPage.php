@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Files\Writing;
 
 use Rilvet\Page\PaperSize;
-use Rilvet\Paper\PageLayout;
 use Rilvet\Paper\Printed;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -32,13 +31,12 @@ final readonly class PrintedPage
         $paper = PaperSize::of($rules->text('paper'));
         [$width, $height] = $printed->isTurned ? [$paper->height, $paper->width] : [$paper->width, $paper->height];
         $margins = implode(' ', array_map(fn (string $side) => round($rules->number($side), 1).'mm', ['top', 'right', 'bottom', 'left']));
-        $scale = PageLayout::of($sheet, $workbook->looks)->scale;
         $colour = $rules->text('colour');
         [$titles] = $printed->titles($sheet);
 
         return new self(
             "@page $name{size:".round($width, 1).'mm '.round($height, 1)."mm;margin:$margins}@media print{.$name{page:$name"
-            .($colour === 'none' ? '' : ";background:$colour").($scale === 1.0 ? '' : ";zoom:$scale").'}}',
+            .($colour === 'none' ? '' : ";background:$colour").($printed->scale === 100 ? '' : ';zoom:'.$printed->scale / 100).'}}',
             array_flip(array_map(fn (int $row) => $row + 1, $printed->rows)),
             // What stands above the headings would repeat with them, so only headings at the top do.
             $titles !== null && $titles[0] === 1 ? $titles[1] : 0,

@@ -2,6 +2,10 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { PageEndRecord } from '@/api/types';
 import { nearest } from './layers';
 
+const ALONG = 'h-3.5 w-full cursor-row-resize items-center';
+const UPRIGHT = 'h-full w-3.5 cursor-col-resize justify-center';
+const NOTE = 'absolute w-[350px] max-w-[60vw] rounded-md border border-hair bg-white px-3 py-2 text-[12.5px] shadow-lg';
+
 /** Where a page ends: a line that says why, that is dragged, and moved by arrow keys. */
 export function BreakLine({
     end,
@@ -76,7 +80,7 @@ export function BreakLine({
                 aria-valuemax={end.lines.at(-1) ?? end.last}
                 aria-valuenow={last}
                 aria-valuetext={`after ${words}. ${end.words}`}
-                className={`touch-none outline-offset-2 ${along ? 'flex h-3.5 w-full cursor-row-resize items-center' : 'flex h-full w-3.5 cursor-col-resize justify-center'}`}
+                className={`flex touch-none outline-offset-2 ${along ? ALONG : UPRIGHT}`}
                 onPointerDown={onPointerDown}
                 onPointerMove={onPointerMove}
                 onPointerUp={onPointerUp}
@@ -94,9 +98,7 @@ export function BreakLine({
                 />
             </div>
             {open && (
-                <div
-                    className={`absolute w-[350px] max-w-[60vw] rounded-md border border-hair bg-white px-3 py-2 text-[12.5px] shadow-lg ${along ? 'top-3.5 right-0' : 'top-6 left-3.5'}`}
-                >
+                <div className={`${NOTE} ${along ? 'top-3.5 right-0' : 'top-6 left-3.5'}`}>
                     {dragged !== null ? (
                         <p>
                             <b>The page would end after {words}.</b>

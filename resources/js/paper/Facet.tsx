@@ -61,6 +61,10 @@ export function Facet({
     );
 }
 
+/** How a button is seen that is on, or off. */
+export const pressed = (on: boolean) =>
+    on ? 'border-damson bg-damson-soft text-damson' : 'border-hair bg-white hover:bg-ground';
+
 /** A rule that is on or off. */
 export function Switch({
     label,
@@ -79,7 +83,7 @@ export function Switch({
             role="switch"
             aria-checked={on}
             title={title}
-            className={`h-6 rounded-md border px-2 text-[12px] whitespace-nowrap ${on ? 'border-damson bg-damson-soft text-damson' : 'border-hair bg-white hover:bg-ground'}`}
+            className={`h-6 rounded-md border px-2 text-[12px] whitespace-nowrap ${pressed(on)}`}
             onClick={() => onChange(!on)}
         >
             {label}
