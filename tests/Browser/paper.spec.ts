@@ -148,6 +148,7 @@ test('by key alone: pages are gone through, an end is moved, paper and foot set,
     await page.keyboard.press('Enter');
     expect(read(await (await download).path())).toContain('Counted in March');
     await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
     // Undone step by step, the pages are as they were.
     for (let step = 0; step < 4; step++) await page.keyboard.press('Control+z');
     await expect(status(page)).toHaveText('Page 1 of 1');
