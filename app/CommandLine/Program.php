@@ -24,7 +24,8 @@ final class Program
         $application->setAutoExit(false);
         $application->setCatchExceptions(false);
         $application->addCommands([new ReadCommand, new DressCommand, new LearnCommand, new StylebooksCommand,
-            new LooksCommand, new GatherCommand, new GuardCommand, new CheckCommand, new PdfCommand]);
+            new LooksCommand, new GatherCommand, new GuardCommand, new CheckCommand, new PdfCommand,
+            new RefreshCommand]);
         $output = new ConsoleOutput;
         try {
             return $application->run(new ArgvInput($arguments), $output);

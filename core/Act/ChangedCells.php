@@ -17,8 +17,10 @@ use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Range;
+use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Shift;
 use Rilvet\Intake\SheetTyping;
+use Rilvet\Work\Aspect\Origin;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -42,6 +44,9 @@ final class ChangedCells
     /** @var list<int> sheets on which it moves places */
     private readonly array $moved;
 
+    /** @var array<int, list<Shift|RowOrder>|null> what was done, last thing first, by sheet that new data has come into; null where unknown */
+    private readonly array $renewed;
+
     private readonly Scope $was;
 
     private readonly Scope $is;
@@ -52,6 +57,16 @@ final class ChangedCells
         $this->moved = $reach->moved;
         $this->was = $before->scope();
         $this->is = $after->scope();
+        $renewed = [];
+        foreach ($reach->renewed as $sheet => $cell) {
+            $renewed[$sheet] = self::moves($before->sheet($sheet), $after->sheet($sheet));
+            // What looks at all rows of it looks at others now, though none of them may say something else.
+            $body = $renewed[$sheet] === [] ? null : $after->sheet($sheet)->reading->tableAt($cell->row, $cell->column)?->bodyRange();
+            if ($body !== null) {
+                $this->cells[$sheet][] = $body;
+            }
+        }
+        $this->renewed = $renewed;
         foreach ($reach->sorted as $sheet => $cell) {
             $body = $before->sheet($sheet)->reading->tableAt($cell->row, $cell->column)?->bodyRange();
             if ($body !== null) {
@@ -85,6 +100,9 @@ final class ChangedCells
      */
     public function place(int $sheet, int $row, int $column): ?array
     {
+        if (array_key_exists($sheet, $this->renewed)) {
+            return self::back($this->renewed[$sheet], $row, $column);
+        }
         if ($this->shift === null || ! in_array($sheet, $this->moved, true)) {
             return [$row, $column];
         }
@@ -97,7 +115,40 @@ final class ChangedCells
     public function isSameFormula(Cell $was, Cell $is, int $sheet): bool
     {
         return $is->formula !== null &&
-            ($was->formula === $is->formula || ($this->shift !== null && $is->value === $was->value && $is->error === $was->error));
+            ($was->formula === $is->formula
+                || (($this->shift !== null || $this->renewed !== []) && $is->value === $was->value && $is->error === $was->error));
+    }
+
+    /** @return list<Shift|RowOrder>|null the last thing first */
+    private static function moves(Worksheet $before, Worksheet $after): ?array
+    {
+        return $after->aspect(Origin::class)->fingerprint === null ? null
+            : array_reverse(array_slice($after->moves, count($before->moves)));
+    }
+
+    /**
+     * @param  list<Shift|RowOrder>|null  $moves
+     * @return array{int, int}|null
+     */
+    private static function back(?array $moves, int $row, int $column): ?array
+    {
+        if ($moves === null) {
+            return null;
+        }
+        foreach ($moves as $move) {
+            if ($move instanceof RowOrder) {
+                $row = $column < $move->left || $column > $move->right ? $row : $move->from[$row] ?? $row;
+
+                continue;
+            }
+            $place = $move->inverse()->place($move->rows ? $row : $column);
+            if ($place === null) {
+                return null;
+            }
+            [$row, $column] = $move->rows ? [$place, $column] : [$row, $place];
+        }
+
+        return [$row, $column];
     }
 
     /**

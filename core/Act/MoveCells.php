@@ -48,11 +48,18 @@ final readonly class MoveCells implements Act
         if ($this->shift->in && $size + $this->shift->count > $limit) {
             throw MoveIsWrong::full($limit, $this->shift->rows);
         }
-        $references = new References($this->shift, $sheet->name);
+        return self::shifted($workbook, $this->sheet, $this->shift);
+    }
+
+    /** Rows or columns put in or taken out, with all that goes along; nobody is asked whether that is allowed. */
+    public static function shifted(Workbook $workbook, int $moving, Shift $shift): Workbook
+    {
+        $sheet = $workbook->sheet($moving);
+        $references = new References($shift, $sheet->name);
         $runs = array_map(fn (Worksheet $each) => FormulaRuns::of($each->cells), $workbook->sheets);
-        $workbook = $workbook->withSheet($this->sheet, $sheet->moved($this->shift, BlockChange::shifted($sheet->cells, $this->shift)));
+        $workbook = $workbook->withSheet($moving, $sheet->moved($shift, BlockChange::shifted($sheet->cells, $shift)));
         foreach ($runs as $number => $own) {
-            $moved = MovedRun::of($own, $references, $this->shift, $number === $this->sheet);
+            $moved = MovedRun::of($own, $references, $shift, $number === $moving);
             $other = $workbook->sheet($number);
             $cells = self::said($other->cells, array_values(array_filter($moved, fn (MovedRun $run) => $run->isSaidAnew)));
             if ($cells !== $other->cells) {
@@ -60,9 +67,8 @@ final readonly class MoveCells implements Act
             }
             $workbook = $workbook->withSheet($number, $other->following(fn (string $formula) => $references->moved($formula, false)));
         }
-
         $tables = array_map(
-            fn (TableRange $table) => $table->sheet === $this->sheet ? $table->moved($this->shift) : $table,
+            fn (TableRange $table) => $table->sheet === $moving ? $table->moved($shift) : $table,
             $workbook->tables,
         );
 

@@ -20,6 +20,7 @@ final readonly class Reach
      * @param  list<int>  $moved  sheets on which an address means another cell afterwards
      * @param  Shift|null  $shift  rows or columns that it puts in or takes out there
      * @param  array<int, Address>  $sorted  a cell of the table whose rows it puts in order, by sheet
+     * @param  array<int, Address>  $renewed  a cell of the table that gets other rows and columns, by sheet
      */
     private function __construct(
         public array $sheets,
@@ -31,6 +32,7 @@ final readonly class Reach
         public array $moved = [],
         public ?Shift $shift = null,
         public array $sorted = [],
+        public array $renewed = [],
     ) {
     }
 
@@ -88,6 +90,13 @@ final readonly class Reach
         ]);
     }
 
+    /** New data comes into the table of a cell. */
+    public function renewing(Address $cell): self
+    {
+        return $this->with(['needsAll' => true, 'isOfData' => true, 'moved' => $this->sheets,
+            'renewed' => array_fill_keys($this->sheets, $cell)]);
+    }
+
     /** Of several acts that are one. */
     public static function together(self $first, self ...$others): self
     {
@@ -106,6 +115,7 @@ final readonly class Reach
                 array_values(array_unique([...$first->moved, ...$other->moved])),
                 $first->shift ?? $other->shift,
                 $first->sorted + $other->sorted,
+                $first->renewed + $other->renewed,
             );
         }
 

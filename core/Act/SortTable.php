@@ -153,12 +153,13 @@ final readonly class SortTable implements Act
      * The cells in their new order; a formula says of its new row what it said of its old one.
      *
      * @param  list<array{int, int}>  $blocks  first and last of the rows that change places among themselves
+     * @param  bool  $isFilled  what looks at other rows looks at those beside its new place; else it is in the way
      */
-    private static function moved(Worksheet $sheet, RowOrder $order, array $blocks): Sheet
+    public static function moved(Worksheet $sheet, RowOrder $order, array $blocks, bool $isFilled = false): Sheet
     {
         /** @var array<string, string> $known what formulas filled down say, with their own row as "#" */
         $known = [];
-        $formula = function (string $formula, int $column, int $from, int $to) use ($sheet, $blocks, &$known) {
+        $formula = function (string $formula, int $column, int $from, int $to) use ($sheet, $blocks, $isFilled, &$known) {
             foreach ($blocks as $number => [$first, $last]) {
                 if ($from >= $first && $from <= $last) {
                     $alike = self::alike($formula, $from);
@@ -167,6 +168,7 @@ final readonly class SortTable implements Act
                     }
                     $said =
                         References::inRow($formula, $sheet->name, $from, $to, $first, $last) ??
+                        ($isFilled ? References::translated($formula, $to - $from, 0) : null) ??
                         throw SortIsWrong::formula(Address::columnName($column).$from);
                     if ($alike !== null && count($known) < self::KNOWN) {
                         $known["$number|$alike"] = (string) self::alike($said, $to);

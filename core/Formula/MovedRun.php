@@ -31,11 +31,32 @@ final readonly class MovedRun
         $moved = [];
         foreach ($runs as $run) {
             foreach (self::pieces($run, $shift, $own) as [$first, $last, $row, $column]) {
-                self::stretch($moved, $run, $first, $last, $row - $first, $column, $references, $own);
+                foreach (self::parted($run, $shift, $own, $first, $last) as [$from, $to, $isWithin]) {
+                    $says = $isWithin ? $references->within() : $references;
+                    self::stretch($moved, $run, $from, $to, $row - $first, $column, $says, $own);
+                }
             }
         }
 
         return $moved;
+    }
+
+    /** @return list<array{int, int, bool}> rows of a piece, and whether they are of a table that grows */
+    private static function parted(FormulaRun $run, Shift $shift, bool $own, int $first, int $last): array
+    {
+        $growth = $own ? $shift->growth : null;
+        if ($growth === null || $run->column < $growth->left || $run->column > $growth->right) {
+            return [[$first, $last, false]];
+        }
+        $parts = [];
+        foreach ([[1, $growth->first - 1, false], [$growth->first, $growth->last, true], [$growth->last + 1, PHP_INT_MAX, false]]
+            as [$from, $to, $isWithin]) {
+            if (max($first, $from) <= min($last, $to)) {
+                $parts[] = [max($first, $from), min($last, $to), $isWithin];
+            }
+        }
+
+        return $parts;
     }
 
     /** @return list<array{int, int, int, int}> first and last row before, first row and column afterwards */

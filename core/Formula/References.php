@@ -27,9 +27,18 @@ final class References
         | (?<bracket> \[ (?: [^\[\]]++ | (?&bracket) )* \] )
     ~xiu';
 
-    /** @param  string  $sheet  the name of the sheet in which rows or columns move */
-    public function __construct(private readonly Shift $shift, private readonly string $sheet)
+    /**
+     * @param  string  $sheet  the name of the sheet in which rows or columns move
+     * @param  bool  $isWithin  of formulas that stand in rows of a table that grows: what goes along with its row looks at no more than
+     *     before, as a running total does
+     */
+    public function __construct(private readonly Shift $shift, private readonly string $sheet, private readonly bool $isWithin = false)
     {
+    }
+
+    public function within(): self
+    {
+        return new self($this->shift, $this->sheet, true);
     }
 
     /** Something that was moved looks at more cells than it did, or at fewer. */
@@ -228,7 +237,7 @@ final class References
             return $column.$row.($endColumn === null ? '' : ":$endColumn$endRow");
         }
         $columns = $this->line($column, $endColumn ?? $column, false);
-        $rows = $this->line($row, $endRow ?? $row, true);
+        $rows = $this->grown($column, $row, $endColumn, $endRow) ?? $this->line($row, $endRow ?? $row, true);
         if (str_starts_with($columns, '#') || str_starts_with($rows, '#')) {
             return '#REF!';
         }
@@ -236,6 +245,24 @@ final class References
         [$top, $bottom] = explode(':', $rows);
 
         return $left.$top.($endColumn === null ? '' : ":$right$bottom");
+    }
+
+    /** The rows of a range over a table that grows; null where it does not grow along. */
+    private function grown(string $column, string $row, ?string $endColumn, ?string $endRow): ?string
+    {
+        $growth = $this->shift->growth;
+        if ($growth === null || $endColumn === null || $endRow === null) {
+            return null;
+        }
+        [$top, $bottom] = [(int) ltrim($row, '$'), (int) ltrim($endRow, '$')];
+        [$left, $right] = [Address::columnNumber(ltrim($column, '$')), Address::columnNumber(ltrim($endColumn, '$'))];
+        $goesAlong = $this->isWithin && ! (str_starts_with($row, '$') && str_starts_with($endRow, '$'));
+        if ($top > $bottom || $goesAlong || ! $growth->holds($top, $bottom, min($left, $right), max($left, $right), true)) {
+            return null;
+        }
+        $this->isResized = true;
+
+        return $row.':'.(str_starts_with($endRow, '$') ? '$' : '').min(Address::ROWS, $bottom + $this->shift->count);
     }
 
     /** Two ends along one axis, as "first:last", in the order in which they stood; "#REF!" where all of it is taken out. */

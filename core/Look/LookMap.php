@@ -237,7 +237,7 @@ final class LookMap
             }
             $moved = [];
             foreach ($runs as [$first, $last, $look]) {
-                $stretch = $shift->rows ? $shift->stretch($first, $last) : [$first, $last];
+                $stretch = $shift->rows ? $shift->stretch($first, $last, $column, $column) : [$first, $last];
                 if ($stretch !== null && $stretch[0] <= Address::ROWS) {
                     self::push($moved, $stretch[0], min(Address::ROWS, $stretch[1]), $look);
                 }

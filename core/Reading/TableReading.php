@@ -331,7 +331,8 @@ final readonly class TableReading
     private function movedRuns(Shift $shift): array
     {
         $runs = [];
-        $inside = $shift->in && $shift->at > $this->range->top && $shift->at <= $this->range->bottom;
+        $inside = $shift->in && $shift->at > $this->range->top
+            && ($shift->at <= $this->range->bottom || ($shift->growth !== null && $shift->at === $this->range->bottom + 1));
         $upper = $this->runAt($shift->at - 1);
         $lower = $this->runAt($shift->at);
         $taker = $lower !== $upper && $lower?->part === Part::Body && $upper?->part !== Part::Body ? $lower : $upper;

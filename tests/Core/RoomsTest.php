@@ -39,8 +39,10 @@ final class RoomsTest extends TestCase
             'Dressed', 'Measure'],
         'Paper' => ['Grid', 'Page', 'Condition', 'Number', 'Look', 'Reading', 'Text', 'Work', 'Dressed', 'Measure', 'Window'],
         'Pdf' => ['Text', 'Paper'],
+        'Renew' => ['Grid', 'Formula', 'Reading', 'Work'],
         'Act' => [
             'Page',
+            'Renew',
             'Grid',
             'Colour',
             'Number',

@@ -23,10 +23,10 @@ final readonly class Moves implements Aspect
 
     public static function fromJson(mixed $data): static
     {
-        /** @var list<array{bool, int, int, bool}|array{'order', int, int, string}>|null $data */
+        /** @var list<array{0: bool, 1: int, 2: int, 3: bool, 4?: array{int, int, int, int}}|array{'order', int, int, string}>|null $data */
         $moves = [];
         foreach ($data ?? [] as $move) {
-            $moves[] = $move[0] === 'order' ? RowOrder::fromArray($move) : new Shift(...$move);
+            $moves[] = $move[0] === 'order' ? RowOrder::fromArray($move) : Shift::fromArray($move);
         }
 
         return new self($moves);
