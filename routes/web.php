@@ -12,6 +12,7 @@ use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LearnController;
 use App\Http\Controllers\PageController;
+use App\Http\Controllers\RenewalController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SideController;
 use App\Http\Controllers\StylebookController;
@@ -78,6 +79,7 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}/cut', [BenchController::class, 'cut']);
         Route::get('sheets/{number}/looks', [BenchController::class, 'looks']);
         Route::get('sheets/{number}/guard', [GuardController::class, 'sheet']);
+        Route::post('sheets/{number}/renewal', [RenewalController::class, 'plan']);
         Route::get('sheets/{number}/entry', [GuardController::class, 'cell']);
         Route::get('sheets/{number}/next', [GuardController::class, 'next']);
         Route::get('pages', [PageController::class, 'book']);

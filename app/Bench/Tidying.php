@@ -32,6 +32,8 @@ final class Tidying
         $half = Workbook::query()->where('revision', 0)->where($this->isOurs(...))->delete();
         $stuck = $this->stopped(Import::query(), 'The server was stopped while the file was on its way. Drop it again.')
             + $this->stopped(Handover::query(), 'The server was stopped while the file was written. Hand over again.');
+        // Newer data that was looked at, and kept or left, a day ago.
+        Workbook::query()->whereNotNull('data_for')->where('updated_at', '<', now()->subDay())->delete();
         $this->files();
         // Row blocks that a change was to bring along which was never saved.
         foreach (DB::table('blocks')->where('number', '>=', self::MADE)->distinct()->pluck('sheet_id') as $sheet) {

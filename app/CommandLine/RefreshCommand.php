@@ -63,8 +63,8 @@ final class RefreshCommand extends Command
         );
         $act = new BringAnew($number, $table->range->top, $table->range->left, $data, $choices);
         $plan = $act->plan($workbook);
-        if (! $isDry && $out !== null) {
-            $this->write((new Pipeline(new Recalculate(new LibraryCalculator, 60)))->run($act, $workbook)->after, $number, $book, $out);
+        if (! $isDry) {
+            $this->write((new Pipeline(new Recalculate(new LibraryCalculator, 60)))->run($act, $workbook)->after, $book, (string) $out);
         }
         $input->getOption('json') === true
             ? $output->writeln(self::json($plan), OutputInterface::OUTPUT_RAW)
@@ -96,7 +96,7 @@ final class RefreshCommand extends Command
         throw new Usage("there is no sheet \"$name\"");
     }
 
-    private function write(Workbook $after, int $number, string $book, string $out): void
+    private function write(Workbook $after, string $book, string $out): void
     {
         $ending = strtolower(pathinfo($out, PATHINFO_EXTENSION));
         $isOwn = strcasecmp(pathinfo($book, PATHINFO_EXTENSION), $ending) === 0 && FileKind::of($book, basename($book)) === FileKind::Xlsx;

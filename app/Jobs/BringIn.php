@@ -48,6 +48,7 @@ final class BringIn implements ShouldQueue
         $workbook = null;
         try {
             $workbook = $shelf->reserve(Opening::title($import->name), $import->name);
+            $import->data_for === null || $workbook->update(['data_for' => $import->data_for]);
             $import->update(['workbook_id' => $workbook->id]);
             $ids = [];
             $stores = [];

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $dialect
  * @property string|null $message
  * @property int|null $workbook_id
+ * @property int|null $data_for  the workbook that its data comes for
  */
 final class Import extends Model
 {

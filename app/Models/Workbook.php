@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $guard  how the order of its sheets is protected
  * @property string|null $own  its own named looks and colours, written as a stylebook is
  * @property int|null $specimen_of  the draft of a stylebook that it is there to show
+ * @property int|null $data_for  the workbook that its data came for; it is no workbook of its own
  * @property Carbon $updated_at
  */
 final class Workbook extends Model

@@ -166,8 +166,8 @@ final class BringAnew implements Act
     {
         $row = $table->lastHeadRow();
         $edits = [];
-        foreach ($row === null ? [] : $plan->newColumns() as $pair) {
-            if ($pair->from !== null && $pair->heading !== '') {
+        foreach ($plan->newColumns() as $pair) {
+            if ($row !== null && $pair->from !== null && $pair->heading !== '') {
                 $edits[$row][$columns->to[$pair->from]] = Cell::kept($pair->heading);
             }
         }

@@ -102,8 +102,8 @@ final readonly class FilledDown
             return;
         }
         // The first row is where it was, since what stands above has not moved.
-        foreach ($first === null ? [] : $runs as $run) {
-            $says = $run->first <= $first && $run->last >= $first ? References::translated($run->at($first), $top - $first, 0) : $says;
+        foreach ($runs as $run) {
+            $says = $first !== null && $run->first <= $first && $run->last >= $first ? References::translated($run->at($first), $top - $first, 0) : $says;
         }
         $edits[$top][$column] = ($edits[$top][$column] ?? Cell::formula($says, null))->saying($says);
     }
@@ -158,7 +158,10 @@ final readonly class FilledDown
     {
         $body = $table->bodyRange();
         $runs = [];
-        foreach ($body === null ? [] : FormulaRuns::of($sheet->cells) as $run) {
+        if ($body === null) {
+            return [];
+        }
+        foreach (FormulaRuns::of($sheet->cells) as $run) {
             if (array_key_exists($run->column, $columns) && $run->first <= $body->bottom && $run->last >= $body->top) {
                 [$first, $last] = [max($run->first, $body->top), min($run->last, $body->bottom)];
                 $runs[$run->column][] = new FormulaRun($run->column, $first, $last, $run->at($first), $run->array);

@@ -16,6 +16,7 @@ const FOLDERS = [
     'findings',
     'side',
     'paper',
+    'renew',
     'bench',
     'book',
     'shelf',

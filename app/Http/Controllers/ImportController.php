@@ -11,6 +11,7 @@ use App\Http\Records\ImportRecord;
 use App\Jobs\BringIn;
 use App\Jobs\Workers;
 use App\Models\Import;
+use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -35,7 +36,7 @@ final class ImportController
         // A name in some other encoding would be no text at all, on the Shelf and in every answer.
         $name = trim(mb_scrub($file->getClientOriginalName(), 'UTF-8')) ?: 'Table';
 
-        return $this->take($name, (string) $file->getRealPath());
+        return $this->take($name, (string) $file->getRealPath(), self::dataFor($request));
     }
 
     /** Takes a table from the clipboard, as tab-separated text or as html. */
@@ -48,7 +49,7 @@ final class ImportController
         try {
             file_put_contents($path, PastedTable::toTabs($text, $html));
 
-            return $this->take('Pasted table.tsv', $path);
+            return $this->take('Pasted table.tsv', $path, self::dataFor($request));
         } finally {
             @unlink($path);
         }
@@ -122,7 +123,13 @@ final class ImportController
         );
     }
 
-    private function take(string $name, string $path): JsonResponse
+    /** The workbook that a file brings newer data for, where it does. */
+    private static function dataFor(Request $request): ?int
+    {
+        return $request->filled('dataFor') ? Workbook::onShelf($request->integer('dataFor'))->id : null;
+    }
+
+    private function take(string $name, string $path, ?int $dataFor): JsonResponse
     {
         $kind = FileKind::of($path, $name);
         $dialect = null;
@@ -141,9 +148,11 @@ final class ImportController
             'progress' => 0,
             'message' => null,
             'workbook_id' => null,
+            'data_for' => $dataFor,
         ]);
         $import->file()->take($path);
-        if ($kind !== FileKind::Delimited) {
+        // What newer data says is seen in the plan of it.
+        if ($kind !== FileKind::Delimited || $dataFor !== null) {
             $this->start($import);
         }
         $import->refresh();

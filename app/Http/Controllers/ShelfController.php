@@ -39,7 +39,7 @@ final class ShelfController
     public function show(Shelf $shelf): JsonResponse
     {
         $cards = [];
-        $rows = Workbook::query()->where('revision', '>', 0)->whereNull('specimen_of');
+        $rows = Workbook::query()->where('revision', '>', 0)->whereNull('specimen_of')->whereNull('data_for');
         foreach ($rows->with('sheets.stylebook')->latest('updated_at')->get() as $place => $row) {
             $cards[] = new CardRecord(
                 $row->id, $row->name, $row->sheets->count(), $row->sheets->sum(fn (Sheet $sheet) => $sheet->rows),
@@ -85,6 +85,7 @@ final class ShelfController
     public function imports(): JsonResponse
     {
         $imports = Import::query()
+            ->whereNull('data_for')
             ->whereIn('status', ['queued', 'running', 'failed'])
             ->get()
             ->map(fn (Import $import) => ImportController::record($import))
@@ -122,6 +123,7 @@ final class ShelfController
     {
         $row = Workbook::query()->findOrFail($id);
         $row->package()->delete();
+        Workbook::query()->where('data_for', $row->id)->delete();
         $row->delete();
         Pages::giveBack();
 

@@ -28,6 +28,7 @@ import type {
     PageCountRecord,
     PageRecord,
     PagesRecord,
+    RenewalRecord,
     RevisionArguments,
     RulesRecord,
     SelectionRecord,
@@ -199,12 +200,18 @@ export const api = {
     forget: (id: number) => patiently<{ message: string }>('DELETE', `lessons/${id}`),
     coming: () => call<ComingRecord>('GET', 'imports'),
     picture: (id: number, revision: number) => call<Window | null>('GET', `workbooks/${id}/picture?revision=${revision}`),
-    upload: (file: File) => {
+    /** @param dataFor  the workbook that it brings newer data for, where it is no workbook of its own */
+    upload: (file: File, dataFor?: number) => {
         const form = new FormData();
         form.append('file', file);
+        if (dataFor) form.append('dataFor', String(dataFor));
         return patiently<ImportRecord>('POST', 'imports', form);
     },
-    paste: (text: string, html: string) => patiently<ImportRecord>('POST', 'imports/paste', { text, html }),
+    paste: (text: string, html: string, dataFor?: number) =>
+        patiently<ImportRecord>('POST', 'imports/paste', { text, html, dataFor }),
+    /** What newer data would do to a table. */
+    renewal: (id: number, sheet: number, asked: ActArguments['bringAnew'], signal?: AbortSignal) =>
+        call<RenewalRecord>('POST', `workbooks/${id}/sheets/${sheet}/renewal`, asked, signal),
     importState: (id: string) => call<ImportRecord>('GET', `imports/${id}`),
     changeDialect: (id: string, dialect: { encoding: string; delimiter: string; quote: string }) =>
         patiently<ImportRecord>('PATCH', `imports/${id}`, dialect),

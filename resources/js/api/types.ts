@@ -379,6 +379,7 @@ export interface ActArguments {
   pages: OnSheets & { says: GivenPage };
   breakPage: { axis: Axis; from: number | null; to: number | null };
   freeBreaks: OnSheets;
+  bringAnew: { row: number; column: number; from: number; fromSheet?: number | null; key?: string[] | null; pairs?: [from: number, to: number][]; without?: number[]; keepGone?: boolean; keepChanged?: boolean; below?: boolean };
 }
 
 export interface RevisionArguments {
@@ -964,6 +965,50 @@ export interface ActRecord {
   sheet: SheetDetail | null;
   sight: SightRecord | null;
   words: string | null;
+}
+
+export interface RenewalColumnRecord {
+  from: number | null;
+  to: number | null;
+  heading: string;
+  other: string | null;
+  share: number | null;
+  state: string;
+}
+
+export interface RenewalChangeRecord {
+  key: string;
+  row: number;
+  heading: string;
+  was: string;
+  is: string;
+}
+
+export interface RenewalRowRecord {
+  row: number;
+  key: string;
+}
+
+export interface RenewalRecord {
+  columns: RenewalColumnRecord[];
+  places: number[];
+  headings: string[];
+  key: string[];
+  why: string | null;
+  new: number;
+  missing: number;
+  gone: number;
+  differing: number;
+  changed: number;
+  same: number;
+  unkeyed: number;
+  formulas: number;
+  isReordered: boolean;
+  changes: RenewalChangeRecord[];
+  news: RenewalRowRecord[];
+  lost: RenewalRowRecord[];
+  words: string;
+  isNothing: boolean;
 }
 
 export interface HistoryRecord {

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { BenchRecord } from '@/api/types';
+import type { BenchRecord, TableRecord } from '@/api/types';
 import { api, Refused, type Rect } from '@/api/client';
 import { CannotShow } from '@/parts/CannotShow';
 import { useNarrow } from '@/parts/useNarrow';
@@ -20,6 +20,8 @@ import { FindingsView } from '@/findings/FindingsView';
 import { open as toLookAt, useFindings } from '@/findings/useFindings';
 import { go } from '@/parts/path';
 import { PaperView } from '@/paper/PaperView';
+import { RenewDialog } from '@/renew/RenewDialog';
+import { renew } from '@/renew/renewing';
 import { SideView } from '@/side/SideView';
 import { DressPanel } from './DressPanel';
 import { Tray } from '@/tray/Tray';
@@ -40,6 +42,12 @@ import { useKeys } from './useKeys';
 
 /** ms after which it is looked whether somebody else changed something. */
 const LOOK = 5_000;
+
+/** The table that the person is at, else the first. */
+function tableAt(tables: TableRecord[]) {
+    const { row, column } = useBench.getState().active;
+    return tables.find((t) => row >= t.top && row <= t.bottom && column >= t.left && column <= t.right) ?? tables[0];
+}
 
 export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?: View }) {
     const client = useQueryClient();
@@ -185,7 +193,16 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
             : 'grid-rows-[48px_minmax(0,1fr)_152px_26px]';
     const columns = narrow || reader ? 'grid-cols-[minmax(0,1fr)]' : 'grid-cols-[232px_minmax(0,1fr)]';
     return (
-        <div className={`relative grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${rows}`}>
+        <div
+            className={`relative grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${rows}`}
+            onDragOver={(event) => event.preventDefault()}
+            onDrop={(event) => {
+                event.preventDefault();
+                const [file] = event.dataTransfer.files;
+                const table = tableAt(detail.data?.tables ?? []);
+                if (file && table) renew(table, file);
+            }}
+        >
             <TopBar
                 bench={bench.data}
                 acts={acts}
@@ -282,6 +299,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                 <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />
             )}
             <SortDialog acts={acts} />
+            <RenewDialog bench={bench.data} sheet={number} acts={acts} />
             <ProtectDialog acts={acts} />
             {listing && <KeysDialog onClose={() => setListing(false)} />}
             {finding && detail.data && (

@@ -21,6 +21,7 @@ import { GuardList } from '@/guard/GuardList';
 import { choose, sameRanges } from './choose';
 import { ColumnRow, LineRow } from './OutlineColumns';
 import { SheetMenu } from './SheetMenu';
+import { renew } from '@/renew/renewing';
 import { useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
 
@@ -148,13 +149,16 @@ function Table({
         <section aria-label={`Table at ${table.range}`}>
             <Heading left={`Table at ${table.range.split(':')[0] ?? ''}`} right={`read ${Math.round(table.confidence * 100)}%`}>
                 <DropdownMenu.Root modal={false}>
-                    <DropdownMenu.Trigger className="icon-btn -my-1.5" aria-label={`Correct the table at ${table.range}`}>
+                    <DropdownMenu.Trigger className="icon-btn -my-1.5" aria-label={`Menu of the table at ${table.range}`}>
                         <EllipsisVertical size={13} />
                     </DropdownMenu.Trigger>
                     <DropdownMenu.Portal>
                         <DropdownMenu.Content className="menu" align="start">
                             <DropdownMenu.Item className="menu-item" onSelect={() => useBench.getState().select([rectOf(table)])}>
                                 Select the table
+                            </DropdownMenu.Item>
+                            <DropdownMenu.Item className="menu-item" onSelect={() => renew(table)}>
+                                Bring newer data in…
                             </DropdownMenu.Item>
                             <DropdownMenu.Item
                                 className="menu-item"

@@ -9,6 +9,7 @@ import { headsSay, letterActions } from '@/guard/heads';
 import { lift } from '@/guard/lift';
 import { USUALLY_ALLOWED, useProtecting } from '@/guard/ProtectDialog';
 import { readAs } from '@/guard/reader';
+import { renew } from '@/renew/renewing';
 import { ROW_PARTS } from '@/work/kinds';
 import { useSorting } from './SortDialog';
 import { selectionText, useBench } from '@/work/state';
@@ -60,6 +61,7 @@ const ALSO: [RegExp, string][] = [
     [/^mark the/i, 'formula input entry highlight colour'],
     [/^arrange|^add or renew/i, 'role tab colour hide index contents legend key toc'],
     [/^headings in/i, 'upper case lower capitals'],
+    [/newer data/i, 'refresh update reload append import paste month again'],
     [/^keys$/i, 'help shortcuts keyboard'],
     [/^zoom/i, 'scale magnify percent'],
 ];
@@ -387,6 +389,7 @@ function reading({ detail, acts }: Ground): Action[] {
             words: 'Sort the table by several columns…',
             run: () => useSorting.setState({ table, column: corner.column }),
         });
+    actions.push({ words: 'Bring newer data into this table…', run: () => renew(table) });
     for (const { column, heading } of table.columns) {
         if (!heading) continue;
         for (const down of [false, true])
