@@ -10,6 +10,7 @@ use App\Files\Writing\Writers;
 use Rilvet\Act\BringAnew;
 use Rilvet\Act\Pipeline;
 use Rilvet\Act\Recalculate;
+use Rilvet\Grid\Cell;
 use Rilvet\Reading\TableReading;
 use Rilvet\Renew\Choices;
 use Rilvet\Renew\NewData;
@@ -33,8 +34,10 @@ final class RefreshCommand extends Command
             ->addArgument('book', InputArgument::REQUIRED, 'The workbook')
             ->addOption('from', null, InputOption::VALUE_REQUIRED, 'The file with the newer data')
             ->addOption('from-sheet', null, InputOption::VALUE_REQUIRED, 'Its sheet, where it has several')
-            ->addOption('sheet', null, InputOption::VALUE_REQUIRED, 'The sheet of the workbook; the first with a table where it is not said')
-            ->addOption('key', null, InputOption::VALUE_REQUIRED, 'Headings of the columns that tell rows apart: A,B; "" for rows as a whole')
+            ->addOption('sheet', null, InputOption::VALUE_REQUIRED,
+                'The sheet of the workbook; the first with a table where it is not said')
+            ->addOption('key', null, InputOption::VALUE_REQUIRED,
+                'Headings of the columns that tell rows apart: A,B; "" for rows as a whole')
             ->addOption('below', null, InputOption::VALUE_NONE, 'Put all rows below those that are there')
             ->addOption('keep-gone', null, InputOption::VALUE_NONE, 'Leave rows that the newer data does not have')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'The file to write')
@@ -49,7 +52,8 @@ final class RefreshCommand extends Command
         $isDry = $input->getOption('dry') === true;
         $out = self::text($input, 'out');
         $isDry || $out !== null || throw new Usage('--out is wanted: the file to write');
-        $out !== null && is_file($out) && realpath($out) === realpath($book) && throw new Usage('the output is the input; choose another name');
+        $out !== null && is_file($out) && realpath($out) === realpath($book)
+            && throw new Usage('the output is the input; choose another name');
         $workbook = Files::open($book);
         $newer = Files::open($from);
         $sheet = self::text($input, 'from-sheet');
@@ -57,7 +61,8 @@ final class RefreshCommand extends Command
         [$number, $table] = self::target($workbook, self::text($input, 'sheet'));
         $key = $input->getOption('key');
         $choices = new Choices(
-            key: is_string($key) ? array_values(array_filter(array_map(trim(...), explode(',', $key)), fn (string $one) => $one !== '')) : null,
+            key: is_string($key) ? array_values(array_filter(array_map(trim(...), explode(',', $key)),
+                fn (string $one) => $one !== '')) : null,
             keepGone: $input->getOption('keep-gone') === true,
             below: $input->getOption('below') === true,
         );
@@ -127,7 +132,8 @@ final class RefreshCommand extends Command
         }
         foreach (array_slice($plan->changes, 0, 20) as $change) {
             $output->writeln('  '.($change['key'] === '' ? "row {$change['row']}" : $change['key'])
-                .", {$change['heading']}: {$change['was']} -> {$change['is']}", OutputInterface::OUTPUT_RAW);
+                .", {$change['heading']}: ".Cell::of($change['was'])->text().' -> '.Cell::of($change['is'])->text(),
+                OutputInterface::OUTPUT_RAW);
         }
     }
 

@@ -49,7 +49,8 @@ final class GivenRenewal
         foreach ($given->listOrNull('pairs') ?? [] as $pair) {
             [$from, $to] = is_array($pair) ? array_pad(array_values($pair), 2, null) : [null, null];
             is_int($from) && is_int($to) && $from >= 1 && $from <= Address::COLUMNS && $to >= Choices::LEAVE && $to <= Address::COLUMNS
-                || throw ActIsWrong::argument('pairs', 'a column of the new data and one of the table, 0 for a new one or -1 for none, each');
+                || throw ActIsWrong::argument('pairs',
+                    'a column of the new data and one of the table, 0 for a new one or -1 for none, each');
             $pairs[$from] = $to;
         }
 

@@ -6,6 +6,7 @@ namespace Rilvet\Act;
 
 use Rilvet\Grid\Address;
 use Rilvet\Grid\BlockChange;
+use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Sheet;
@@ -125,7 +126,11 @@ final class BringAnew implements Act
         }
         $all = array_keys($carry);
         $count = 0;
-        foreach ($this->data->rows() as $from => $line) {
+        $reads = $this->data->sheet->cells instanceof BlockSheet ? $this->data->sheet->typing : null;
+        // A column that reads texts as the other does keeps them as they came.
+        $alike = array_filter($columns->to, fn (int $to, int $from) => $reads !== null && $sheet->typing !== null
+            && ($reads->columns[$from] ?? null) == ($sheet->typing->columns[$to] ?? null), ARRAY_FILTER_USE_BOTH);
+        foreach ($this->data->rawRows() as $from => $line) {
             $row = $places->byNew[$from] ?? null;
             if ($row === null) {
                 continue;
@@ -136,7 +141,14 @@ final class BringAnew implements Act
                 $wanted[] = $into[$column];
             }
             foreach ($wanted as $column) {
-                $edits[$row][$columns->to[$column]] = $carry[$column]->cell($line[$column - 1] ?? null);
+                $stored = $line[$column - 1] ?? null;
+                if (is_string($stored) && isset($alike[$column])) {
+                    $edits[$row][$columns->to[$column]] = $sheet->typing?->cell($alike[$column], $stored) ?? Cell::of($stored);
+
+                    continue;
+                }
+                $value = is_string($stored) && $reads !== null ? $reads->cell($column, $stored)->value : $stored;
+                $edits[$row][$columns->to[$column]] = $carry[$column]->cell($value);
             }
             $count += count($wanted);
             if ($count > self::EDITS) {

@@ -44,7 +44,11 @@ final class ChangedCells
     /** @var list<int> sheets on which it moves places */
     private readonly array $moved;
 
-    /** @var array<int, list<Shift|RowOrder>|null> what was done, last thing first, by sheet that new data has come into; null where unknown */
+    /**
+     * What was done, the last thing first, by sheet that new data has come into; null where that is not known.
+     *
+     * @var array<int, list<Shift|RowOrder>|null>
+     */
     private readonly array $renewed;
 
     private readonly Scope $was;

@@ -7,7 +7,9 @@ namespace Rilvet\Act;
 use Rilvet\Formula\FormulaRun;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\References;
+use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\Shift;
 use Rilvet\Reading\TableReading;
 use Rilvet\Renew\Plan;
 use Rilvet\Work\Worksheet;
@@ -62,10 +64,10 @@ final readonly class FilledDown
         foreach ($this->columns as $column => $says) {
             $place = $places?->at($column) ?? $column;
             $at[$place] = $places === null ? null : $says;
-            $was[$place] = $this->usual[$column] ?? null;
+            $was[$place] = self::said($this->usual[$column] ?? null, $places, $sheet->name);
         }
         foreach ($at === [] ? [] : self::runs($sheet, $table, $at) as $column => $runs) {
-            $usual = self::goesOn($was[$column], $runs) ?? self::usual($runs) ?? $was[$column];
+            $usual = $was[$column] ?? self::usual($runs);
             if ($usual === null) {
                 continue;
             }
@@ -86,7 +88,8 @@ final readonly class FilledDown
      * @param  list<string|int>  $usual
      * @param  string  $says  what the first row said
      */
-    private static function placed(array &$edits, int $column, array $runs, array $usual, Worksheet $sheet, TableReading $table, string $says,
+    private static function placed(array &$edits, int $column, array $runs, array $usual, Worksheet $sheet, TableReading $table,
+        string $says,
         ?int $first): void
     {
         $top = (int) $table->firstBodyRow();
@@ -103,27 +106,31 @@ final readonly class FilledDown
         }
         // The first row is where it was, since what stands above has not moved.
         foreach ($runs as $run) {
-            $says = $first !== null && $run->first <= $first && $run->last >= $first ? References::translated($run->at($first), $top - $first, 0) : $says;
+            $says = $first !== null && $run->first <= $first && $run->last >= $first ? References::translated($run->at($first),
+                $top - $first, 0) : $says;
         }
         $edits[$top][$column] = ($edits[$top][$column] ?? Cell::formula($says, null))->saying($says);
     }
 
     /**
-     * What most rows said, where some say it still, though they may be few.
+     * What most rows said, with its columns where they stand now; null where it names rows that do not go along, which have moved.
      *
-     * @param  list<string|int>|null  $was
-     * @param  non-empty-list<FormulaRun>  $runs
+     * @param  list<string|int>|null  $usual
      * @return list<string|int>|null
      */
-    private static function goesOn(?array $was, array $runs): ?array
+    private static function said(?array $usual, ?NewColumns $places, string $sheet): ?array
     {
-        foreach ($was === null ? [] : $runs as $run) {
-            if (References::template($run->formula, $run->first) === $was) {
-                return $was;
-            }
+        if ($usual === null || preg_match('/\$\d/', implode('#', $usual)) === 1) {
+            return null;
+        }
+        // In the middle of a worksheet, so that no row is above its first.
+        $row = intdiv(Address::ROWS, 2);
+        $text = References::filled($usual, $row);
+        foreach ($places?->steps() ?? [] as [$at, $count]) {
+            $text = (new References(new Shift(false, $at, abs($count), $count > 0), $sheet))->moved($text, true);
         }
 
-        return null;
+        return str_contains($text, '#REF!') ? null : References::template($text, $row);
     }
 
     /**

@@ -48,6 +48,7 @@ final readonly class MoveCells implements Act
         if ($this->shift->in && $size + $this->shift->count > $limit) {
             throw MoveIsWrong::full($limit, $this->shift->rows);
         }
+
         return self::shifted($workbook, $this->sheet, $this->shift);
     }
 

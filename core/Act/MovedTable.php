@@ -71,9 +71,12 @@ final class MovedTable
                 $growth ??= new Growth($table->range->left, $table->range->right, $run->first, $run->last);
             }
         }
+        $before = $workbook->sheet($number);
         $workbook = MoveCells::shifted($workbook, $number, new Shift(true, $at, $count, true, $growth));
 
-        return $workbook->withSheet($number, self::likeNeighbours($workbook->sheet($number), $table, $at, $count, $growth));
+        $sheet = self::likeNeighbours($workbook->sheet($number), $table, $at, $count, $growth);
+
+        return $workbook->withSheet($number, self::untouched($sheet, $before, $table, $at, $count));
     }
 
     /** Where no row stays, those that come take over what is worked out before the others go. */
@@ -89,6 +92,30 @@ final class MovedTable
         $cells = $edits === [] ? $sheet->cells : new EditedSheet($sheet->cells, $edits);
 
         return $workbook->withSheet($number, $sheet->readAs($sheet->found, $cells, $sheet->typing));
+    }
+
+    /** What was given to the rows above and below by hand is not given to those that come between; what was given to all is. */
+    private static function untouched(Worksheet $sheet, Worksheet $before, TableReading $table, int $at, int $count): Worksheet
+    {
+        $body = $table->bodyRange();
+        $maps = [$sheet->hand, $sheet->named];
+        foreach ($body === null ? [] : [$before->hand, $before->named] as $which => $map) {
+            $changed = null;
+            foreach (array_keys($map->runs()) as $column) {
+                $isOf = $column >= $table->range->left && $column <= $table->range->right;
+                $runs = $isOf ? [...$map->within($column, $body->top, $body->bottom)] : [];
+                $isAll = count($runs) === 1 && $runs[0][0] <= $body->top && $runs[0][1] >= $body->bottom;
+                $look = $isAll ? $runs[0][2] : 0;
+                if ($runs !== [] && $maps[$which]->at($at, $column) !== $look) {
+                    $changed ??= clone $maps[$which];
+                    $changed->set(Range::of($at, $column, $at + $count - 1, $column), $look);
+                }
+            }
+            $maps[$which] = $changed ?? $maps[$which];
+        }
+        $sheet = $maps[0] === $sheet->hand ? $sheet : $sheet->touched($maps[0]);
+
+        return $maps[1] === $sheet->named ? $sheet : $sheet->laid($maps[1], $sheet->wears);
     }
 
     /** What the file says of looks is said of rows that are put in as of those beside them. */

@@ -208,6 +208,8 @@ final class FormulaRuns
             $rows = array_keys($byColumn[$column] ?? []);
             sort($rows);
             $at = 0;
+            // Where edits lie under what has moved, formulas are not met in the order of their rows.
+            usort($runs, fn (array $one, array $other) => $one[0] <=> $other[0]);
             foreach ($runs as [$first, $last, $formula, $array]) {
                 $run = new FormulaRun($column, $first, $last, $formula, $array);
                 for (; isset($rows[$at]) && $rows[$at] <= $last; $at++) {

@@ -49,8 +49,8 @@ final readonly class MovedRun
             return [[$first, $last, false]];
         }
         $parts = [];
-        foreach ([[1, $growth->first - 1, false], [$growth->first, $growth->last, true], [$growth->last + 1, PHP_INT_MAX, false]]
-            as [$from, $to, $isWithin]) {
+        foreach ([[1, $growth->first - 1, false], [$growth->first, $growth->last, true], [$growth->last + 1, PHP_INT_MAX,
+            false]] as [$from, $to, $isWithin]) {
             if (max($first, $from) <= min($last, $to)) {
                 $parts[] = [max($first, $from), min($last, $to), $isWithin];
             }

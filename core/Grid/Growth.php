@@ -25,7 +25,8 @@ final readonly class Growth
      */
     public function holds(int $first, int $last, int $left, int $right, bool $isRange = false): bool
     {
-        return $first <= $this->first && $last >= $this->last && ($first < $last || $isRange) && $left <= $this->right && $right >= $this->left
+        return $first <= $this->first && $last >= $this->last && ($first < $last || $isRange) && $left <= $this->right
+            && $right >= $this->left
             && ($first === $this->first || $last === $this->last);
     }
 

@@ -58,7 +58,8 @@ final readonly class Shift
 
     public function range(Range $range): ?Range
     {
-        $moved = $this->rows ? $this->stretch($range->top, $range->bottom, $range->left, $range->right) : $this->stretch($range->left, $range->right);
+        $moved = $this->rows ? $this->stretch($range->top, $range->bottom, $range->left, $range->right)
+            : $this->stretch($range->left, $range->right);
         if ($moved === null) {
             return null;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Renew;
 
+use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\PlainRows;
 use Rilvet\Reading\ColumnReading;
@@ -84,16 +85,25 @@ final readonly class NewData
         return self::rowsOf($this->sheet, $this->table);
     }
 
+    /** @return iterable<int, list<Stored>> the same with texts as they came, which a column reads */
+    public function rawRows(): iterable
+    {
+        $cells = $this->sheet->cells;
+
+        return self::rowsOf($this->sheet, $this->table, false, $cells instanceof BlockSheet ? $cells->stored() : null);
+    }
+
     /**
      * @param  bool  $blank  rows that hold nothing are given too
+     * @param  iterable<int, list<Stored>>|null  $rows  of the whole sheet; null for its values
      * @return iterable<int, list<Stored>>
      */
-    public static function rowsOf(Worksheet $sheet, TableReading $table, bool $blank = false): iterable
+    public static function rowsOf(Worksheet $sheet, TableReading $table, bool $blank = false, ?iterable $rows = null): iterable
     {
         [$left, $right] = [$table->range->left, $table->range->right];
         $body = array_values(array_filter($table->runs, fn (RowRun $run) => $run->part === Part::Body));
         $next = $body[0]->first ?? 0;
-        foreach (PlainRows::of($sheet->cells) as $row => $stored) {
+        foreach ($rows ?? PlainRows::of($sheet->cells) as $row => $stored) {
             for (; $body !== [] && $row > $body[0]->last; $next = max($next, $body[0]->first ?? 0)) {
                 for ($next = max($next, $body[0]->first); $blank && $next <= $body[0]->last; $next++) {
                     yield $next => [];

@@ -46,7 +46,8 @@ final class Pairing
             $column <= 0 || $table->column($column) !== null || throw RenewIsWrong::column($column);
             if ($column > 0) {
                 // What a person says goes before what was found.
-                $to = array_filter($to, fn (int $taken) => $taken !== $column);
+                $isOther = fn (int $taken, int $each) => $taken !== $column || isset($choices->pairs[$each]);
+                $to = array_filter($to, $isOther, ARRAY_FILTER_USE_BOTH);
             }
             $to[$from] = $column;
             unset($shares[$from]);

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Rilvet\Renew;
 
-/** What new data would do to a table. Rows of the table are given as they are now. */
+/**
+ * What new data would do to a table. Rows of the table are given as they are now.
+ *
+ * @phpstan-type Value null|bool|int|float|string
+ */
 final readonly class Plan
 {
     /** Changes that are described one by one. */
@@ -21,7 +25,7 @@ final readonly class Plan
      * @param  int  $differing  rows that both have and that differ, changed or not
      * @param  int  $unkeyed  rows of the new data left out because nothing tells them apart
      * @param  int  $formulas  formulas in columns of values that values come in the place of
-     * @param  list<array{key: string, row: int, heading: string, was: string, is: string}>  $changes  the first of them
+     * @param  list<array{key: string, row: int, column: int, heading: string, was: Value, is: Value}>  $changes  the first of them
      * @param  list<array{row: int, key: string}>  $news  the first rows that are new
      * @param  list<array{row: int, key: string}>  $lost  the first rows that are gone
      * @param  bool  $isReordered  rows that both have stand in another order here, which stays
@@ -70,13 +74,15 @@ final readonly class Plan
 
     public function isNothing(): bool
     {
-        return $this->put === [] && $this->gone === [] && $this->changed === [] && $this->newColumns() === [] && $this->goneColumns() === [];
+        return $this->put === [] && $this->gone === [] && $this->changed === [] && $this->newColumns() === []
+            && $this->goneColumns() === [];
     }
 
     /** "3 new rows, 2 gone, 14 changed, 1 new column". */
     public function words(): string
     {
-        $count = fn (int $number, string $one, string $many) => $number === 0 ? null : number_format($number).' '.($number === 1 ? $one : $many);
+        $count = fn (int $number, string $one, string $many) => $number === 0 ? null : number_format($number).' '.($number === 1
+            ? $one : $many);
         $words = array_filter([
             $count($this->countNew(), 'new row', 'new rows'), $count(count($this->gone), 'row gone', 'rows gone'),
             $count(count($this->changed), 'row changed', 'rows changed'), $count(count($this->newColumns()), 'new column', 'new columns'),

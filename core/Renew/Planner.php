@@ -29,7 +29,11 @@ final class Planner
     /** @var list<Pair> */
     private readonly array $pairs;
 
-    /** @var list<array{Pair, int, int, Plain, Plain}> pairs that carry values into a column there is: from, to, of the data, of the table */
+    /**
+     * Pairs that carry values into a column there is: from, to, how values of the data and of the table are read.
+     *
+     * @var list<array{Pair, int, int, Plain, Plain}>
+     */
     private array $carry = [];
 
     /** @var array<int, string> rows of the new data as JSON of their values */
@@ -165,7 +169,8 @@ final class Planner
     private function readOld(array $keys): void
     {
         $places = array_map(fn (array $one) => $one[2] - 1, $this->carry);
-        $hasFormulas = array_intersect(array_keys(FormulaRuns::places($this->sheet->cells)), array_map(fn (array $one) => $one[2], $this->carry)) !== [];
+        $hasFormulas = array_intersect(array_keys(FormulaRuns::places($this->sheet->cells)), array_map(fn (array $one) => $one[2],
+            $this->carry)) !== [];
         foreach (NewData::rowsOf($this->sheet, $this->table, $keys === []) as $row => $cells) {
             $this->olds[$row] = self::json($cells, $places);
             foreach ($hasFormulas ? $places : [] as $index) {
@@ -357,19 +362,14 @@ final class Planner
             }
             $columns[] = $to;
             if (count($tally->changes) < Plan::DESCRIBED) {
-                $tally->changes[] = ['key' => $key, 'row' => $row, 'heading' => $pair->heading,
-                    'was' => self::text($was), 'is' => self::text($is)];
+                $tally->changes[] = ['key' => $key, 'row' => $row, 'column' => $to, 'heading' => $pair->heading, 'was' => $was,
+                    'is' => $is];
             }
         }
         if ($columns !== []) {
             $tally->changed[$row] = $columns;
             $tally->formulas += $this->formulas[$row] ?? 0;
         }
-    }
-
-    private static function text(null|bool|int|float|string $value): string
-    {
-        return mb_strimwidth(Cell::of($value)->text(), 0, 120, '…');
     }
 
     /**
@@ -406,7 +406,8 @@ final class Planner
     {
         $changed = $this->choices->keepChanged ? [] : $tally->changed;
 
-        return new Plan($this->pairs, $key, $same, $changed, $put, $this->choices->keepGone ? [] : $gone, count($gone), count($tally->changed),
+        return new Plan($this->pairs, $key, $same, $changed, $put, $this->choices->keepGone ? [] : $gone, count($gone),
+            count($tally->changed),
             $unkeyed, $changed === [] ? 0 : $tally->formulas, $tally->changes, $news, $lost, $isReordered, $key === [] ? $this->why : null);
     }
 }

@@ -11,7 +11,8 @@ final class RenewIsWrong extends Refusal
 {
     public static function noTable(): self
     {
-        return new self('No table with rows was read there. Choose a cell of the table that the new data is for, or correct the reading first.');
+        return new self('No table with rows was read there. Choose a cell of the table that the new data is for, or '
+            .'correct the reading first.');
     }
 
     public static function noData(string $sheet): self
@@ -21,12 +22,14 @@ final class RenewIsWrong extends Refusal
 
     public static function turned(): self
     {
-        return new self('The headings of one of the two tables stand at the left. Data is brought in anew below headings that stand above.');
+        return new self('The headings of one of the two tables stand at the left. Data is brought in anew below '
+            .'headings that stand above.');
     }
 
     public static function alike(): self
     {
-        return new self('No column of the new data has the heading of a column of this table, or holds the same. Pair the columns by hand.');
+        return new self('No column of the new data has the heading of a column of this table, or holds the same. Pair '
+            .'the columns by hand.');
     }
 
     public static function noHeading(string $heading): self
@@ -42,8 +45,10 @@ final class RenewIsWrong extends Refusal
     /** @param  bool  $new  it repeats in the new data; else on the sheet */
     public static function repeats(string $heading, string $value, int $first, int $second, bool $new): self
     {
-        return new self("\"$heading\" does not tell rows apart: ".($value === '' ? 'the same value' : "\"$value\"")." stands in rows $first and "
-            ."$second of ".($new ? 'the new data' : 'the sheet').'. Choose another column, several columns, or bring the rows in as a whole.');
+        return new self("\"$heading\" does not tell rows apart: ".($value === '' ? 'the same value' : "\"$value\"").
+            " stands in rows $first and "
+            ."$second of ".($new ? 'the new data' : 'the sheet').
+                '. Choose another column, several columns, or bring the rows in as a whole.');
     }
 
     public static function column(int $column): self
@@ -58,7 +63,8 @@ final class RenewIsWrong extends Refusal
 
     public static function parted(): self
     {
-        return new self('The rows of this table stand in groups. Choose a column that tells rows apart: as a whole they would lose their groups.');
+        return new self('The rows of this table stand in groups. Choose a column that tells rows apart: as a whole '
+            .'they would lose their groups.');
     }
 
     public static function scattered(int $places, int $limit): self

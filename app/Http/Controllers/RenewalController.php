@@ -11,6 +11,7 @@ use App\Wire\Arguments;
 use App\Wire\GivenRenewal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Renew\RenewIsWrong;
 
 /** New data for a table, before it is kept. */
@@ -28,6 +29,7 @@ final class RenewalController
         $workbook = $bench->load($row, [$number]);
         $table = $workbook->sheet($number)->reading->tableAt($place->row, $place->column) ?? throw RenewIsWrong::noTable();
 
-        return response()->json(RenewalRecord::of($act->plan($workbook), $table));
+        return response()->json(RenewalRecord::of($act->plan($workbook), $table,
+            new DressedSheet($workbook->sheet($number), $workbook->looks), $workbook->from1904));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\TableReading;
 use Rilvet\Renew\NewData;
@@ -57,7 +58,7 @@ final readonly class RenewalRecord
     ) {
     }
 
-    public static function of(Plan $plan, TableReading $table): self
+    public static function of(Plan $plan, TableReading $table, DressedSheet $dressed, bool $from1904): self
     {
         $there = NewData::columnsOf($table);
 
@@ -68,7 +69,7 @@ final readonly class RenewalRecord
             array_map(fn (Pair $pair) => $pair->heading, $plan->key), $plan->why,
             $plan->countNew(), $plan->missing, count($plan->gone), $plan->differing, count($plan->changed), count($plan->same),
             $plan->unkeyed, $plan->formulas, $plan->isReordered,
-            array_map(fn (array $one) => new RenewalChangeRecord(...$one), $plan->changes),
+            array_map(fn (array $one) => RenewalChangeRecord::of($one, $dressed, $from1904), $plan->changes),
             self::rows($plan->news), self::rows($plan->lost), $plan->words(), $plan->isNothing(),
         );
     }

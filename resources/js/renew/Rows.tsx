@@ -113,7 +113,7 @@ export function Rows({
                         key={name}
                         type="button"
                         aria-pressed={which === name}
-                        className={`btn h-7 ${which === name ? 'border-damson bg-damson-soft text-damson' : ''}`}
+                        className="btn h-7"
                         onClick={() => setWhich(name)}
                     >
                         {count.toLocaleString('en')} {words}
