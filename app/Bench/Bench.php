@@ -194,12 +194,13 @@ final class Bench
      *
      * @param  int  $revision  the one that the person saw
      * @param  int  $seen  number of the sheet that the person looks at, which is loaded too; 0 for none
+     * @param  Closure(Workbook): ?string|null  $step  what it would be as a step of a routine, as JSON; from the workbook as it was
      *
      * @throws StaleRevision when someone else changed meanwhile what the act goes to
      */
-    public function act(WorkbookRow $row, Act $act, int $revision, int $seen = 0): Outcome
+    public function act(WorkbookRow $row, Act $act, int $revision, int $seen = 0, ?Closure $step = null): Outcome
     {
-        $outcome = $this->turns->until($row, function () use ($row, $act, $revision, $seen) {
+        $outcome = $this->turns->until($row, function () use ($row, $act, $revision, $seen, $step) {
             Step::isNew($row);
             $reach = $act->reach();
             if (Touches::collide($row->id, $revision, $row->revision, $reach)) {
@@ -208,8 +209,10 @@ final class Bench
             $outcome = $this->preview($row, $act, $seen);
             $change = $outcome->change();
             $looks = $change->isEmpty() ? [] : $outcome->after->looks->all();
+            $says = $change->isEmpty() || $step === null ? null : $step($outcome->before);
 
-            return [$outcome, fn () => $change->isEmpty() ?: $this->saving->record($row, $change, Touches::of($reach), $looks)];
+            return [$outcome, fn () => $change->isEmpty()
+                ?: $this->saving->record($row, $change, Touches::of($reach), $looks, null, $says)];
         });
         self::wait($row, $outcome->after);
 

@@ -26,10 +26,11 @@ final class Saving
      * Saves a new change.
      *
      * @param  list<Look>  $looks  all looks of the workbook
+     * @param  string|null  $step  what it would be as a step of a routine, as JSON
      *
      * @throws Outrun
      */
-    public function record(WorkbookRow $row, Change $change, Touches $touches, array $looks, ?string $group = null): void
+    public function record(WorkbookRow $row, Change $change, Touches $touches, array $looks, ?string $group = null, ?string $step = null): void
     {
         $this->advance($row, $touches, json_encode($looks, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
         $undone = $row->changes()->where('undone', true)->get();
@@ -39,7 +40,7 @@ final class Saving
         }
         $row->changes()->create([
             'words' => mb_substr($change->words, 0, 250), 'patches' => self::pack($change->patches), 'touches' => $touches->json(),
-            'undone' => false, 'group' => $group, 'is_data' => $change->isOfData,
+            'undone' => false, 'group' => $group, 'is_data' => $change->isOfData, 'step' => $step,
         ]);
         $this->apply($row, $change);
     }

@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $touches
  * @property bool $undone
  * @property bool $is_data  it changed what cells hold or where they stand
+ * @property string|null $step  what it would be as a step of a routine, as JSON
  * @property string|null $group changes of several workbooks that are undone together
  * @property Carbon|null $created_at
  */

@@ -98,8 +98,11 @@ final class MovedTable
     private static function untouched(Worksheet $sheet, Worksheet $before, TableReading $table, int $at, int $count): Worksheet
     {
         $body = $table->bodyRange();
+        if ($body === null) {
+            return $sheet;
+        }
         $maps = [$sheet->hand, $sheet->named];
-        foreach ($body === null ? [] : [$before->hand, $before->named] as $which => $map) {
+        foreach ([$before->hand, $before->named] as $which => $map) {
             $changed = null;
             foreach (array_keys($map->runs()) as $column) {
                 $isOf = $column >= $table->range->left && $column <= $table->range->right;

@@ -10,7 +10,7 @@ use Rilvet\Work\Workbook;
 /** What an act came to. */
 final readonly class Outcome
 {
-    public function __construct(private Act $act, private Workbook $before, public Workbook $after)
+    public function __construct(private Act $act, public Workbook $before, public Workbook $after)
     {
     }
 

@@ -25,6 +25,9 @@ final readonly class Pipeline
     public function run(Act $act, Workbook $before): Outcome
     {
         $reach = $act->reach();
+        if ($reach->isSettled) {
+            return new Outcome($act, $before, $act->on($before));
+        }
         $calculated = $this->recalculate->after($reach, $before, $act->on($before));
 
         return new Outcome($act, $before, Settle::after($reach, $before, $calculated));

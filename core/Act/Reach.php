@@ -20,6 +20,7 @@ final readonly class Reach
      * @param  list<int>  $moved  sheets on which an address means another cell afterwards
      * @param  Shift|null  $shift  rows or columns that it puts in or takes out there
      * @param  array<int, Address>  $sorted  a cell of the table whose rows it puts in order, by sheet
+     * @param  bool  $isSettled  its parts have gone the way of acts each by itself: nothing is left to calculate and to settle
      * @param  array<int, Address>  $renewed  a cell of the table that gets other rows and columns, by sheet
      */
     private function __construct(
@@ -33,6 +34,7 @@ final readonly class Reach
         public ?Shift $shift = null,
         public array $sorted = [],
         public array $renewed = [],
+        public bool $isSettled = false,
     ) {
     }
 
@@ -95,6 +97,12 @@ final readonly class Reach
     {
         return $this->with(['needsAll' => true, 'isOfData' => true, 'moved' => $this->sheets,
             'renewed' => array_fill_keys($this->sheets, $cell)]);
+    }
+
+    /** Several acts were done one after the other, each to its end. */
+    public function settled(bool $isOfData): self
+    {
+        return $this->with(['isSettled' => true, 'isOfData' => $isOfData, 'moved' => $isOfData ? $this->sheets : []]);
     }
 
     /** Of several acts that are one. */

@@ -24,6 +24,12 @@ final class MendFindings implements Act
     {
     }
 
+    /** @return list<string> names of the checks that found them */
+    public function checks(): array
+    {
+        return array_values(array_unique(array_map(fn (Finding $one) => $one->check, $this->findings)));
+    }
+
     public function on(Workbook $workbook): Workbook
     {
         $refusal = null;

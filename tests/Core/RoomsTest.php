@@ -65,6 +65,7 @@ final class RoomsTest extends TestCase
         'Compare' => ['Grid', 'Look', 'Reading', 'Condition', 'Work', 'Dressed'],
         'Check' => ['Grid', 'Colour', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook', 'Formula', 'Condition', 'Entry', 'Guard', 'Text',
             'Work', 'Dressed', 'Measure', 'Fit', 'Window', 'Act', 'Compare'],
+        'Routine' => ['Grid', 'Reading', 'Look', 'Stylebook', 'Work', 'Renew', 'Act', 'Check'],
         'Package' => ['Intake'],
         'Xlsx' => ['Grid', 'Colour', 'Condition', 'Entry', 'Guard', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook', 'Text', 'Formula',
             'Work', 'Dressed', 'Measure', 'Package', 'Page', 'Paper'],

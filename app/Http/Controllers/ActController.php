@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bench\Bench;
 use App\Bench\History;
 use App\Bench\Revising;
+use App\Bench\Routines;
 use App\Http\Records\ActRecord;
 use App\Http\Records\BenchRecord;
 use App\Http\Records\Outline;
@@ -51,7 +52,8 @@ final class ActController
         if ($request->boolean('preview')) {
             return self::answer($request, $row, $this->bench->preview($row, $act, $number)->after, $number, null);
         }
-        $outcome = $this->bench->act($row, $act, $request->integer('revision'), $number);
+        $outcome = $this->bench->act($row, $act, $request->integer('revision'), $number,
+            fn (Workbook $before) => Routines::recorded($row, $name, $arguments, $act, $before, $number));
 
         return self::answer($request, $row, $outcome->after, $number, $outcome->words());
     }
