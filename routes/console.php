@@ -8,13 +8,15 @@ use App\Http\Records\Types;
 use App\Http\Reference;
 use App\Jobs\Workers;
 use Illuminate\Support\Facades\Artisan;
+use Rilvet\Routine\Schema as RoutineSchema;
 use Rilvet\Stylebook\Schema;
 
 Artisan::command('rilvet:types', function (Reference $reference) {
     file_put_contents(base_path('resources/js/api/types.ts'), Types::typescript());
     file_put_contents(base_path('docs/api.md'), $reference->markdown());
     file_put_contents(base_path('docs/stylebook.schema.json'), Schema::json());
-    $this->info('resources/js/api/types.ts, docs/api.md and docs/stylebook.schema.json are written.');
+    file_put_contents(base_path('docs/routine.schema.json'), RoutineSchema::json());
+    $this->info('resources/js/api/types.ts, docs/api.md and the schemas in docs are written.');
 })->purpose('Write the types of the API for the browser, and its reference, from the code');
 
 Artisan::command('rilvet:tidy', function (Tidying $tidying) {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\ActController;
+use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\DrawingController;
@@ -13,6 +14,7 @@ use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LearnController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\RenewalController;
+use App\Http\Controllers\RoutineController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SideController;
 use App\Http\Controllers\StylebookController;
@@ -52,6 +54,27 @@ Route::prefix('api')->group(function () {
         Route::post('strays', [LearnController::class, 'strays']);
     });
 
+    Route::post('routines', [RoutineController::class, 'store']);
+    Route::get('routines/schema', [RoutineController::class, 'schema']);
+    Route::prefix('routines/{id}')->whereNumber('id')->group(function () {
+        Route::get('/', [RoutineController::class, 'show']);
+        Route::patch('/', [RoutineController::class, 'update']);
+        Route::delete('/', [RoutineController::class, 'delete']);
+        Route::get('json', [RoutineController::class, 'export']);
+    });
+    Route::post('batches', [BatchController::class, 'store']);
+    Route::prefix('batches/{id}')->whereUuid(['id', 'item'])->group(function () {
+        Route::get('/', [BatchController::class, 'show']);
+        Route::patch('/', [BatchController::class, 'update']);
+        Route::delete('/', [BatchController::class, 'delete']);
+        Route::post('files', [BatchController::class, 'add']);
+        Route::post('run', [BatchController::class, 'run']);
+        Route::delete('items/{item}', [BatchController::class, 'leave']);
+        Route::get('items/{item}/file', [BatchController::class, 'file']);
+        Route::get('zip', [BatchController::class, 'zip']);
+        Route::get('report', [BatchController::class, 'told']);
+    });
+
     Route::get('series', [FindingController::class, 'series']);
     Route::get('side', [SideController::class, 'compare']);
     Route::get('side/sheet', [SideController::class, 'sheet']);
@@ -66,6 +89,8 @@ Route::prefix('api')->group(function () {
         Route::post('redo', [ActController::class, 'redo']);
         Route::get('touches', [BenchController::class, 'touches']);
         Route::get('history', [BenchController::class, 'history']);
+        Route::get('steps', [RoutineController::class, 'past']);
+        Route::post('routine', [RoutineController::class, 'try']);
         Route::get('sheets/{number}', [BenchController::class, 'sheet']);
         Route::get('sheets/{number}/window', [BenchController::class, 'window']);
         Route::get('sheets/{number}/drawings', [DrawingController::class, 'list']);
@@ -106,3 +131,4 @@ Route::view('/workbooks/{id}', 'app')->whereNumber('id');
 Route::view('/workbooks/{id}/{screen}', 'app')->whereNumber('id')->whereIn('screen', ['findings', 'side-by-side', 'paper']);
 Route::view('/findings', 'app');
 Route::view('/stylebooks/{id}', 'app')->whereNumber('id');
+Route::view('/batches/{id}', 'app')->whereUuid('id');

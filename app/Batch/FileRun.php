@@ -105,8 +105,10 @@ final readonly class FileRun
             return new Reported($name, null, null, $parts, $doubts, $replay->done, $left);
         }
         $ending = strtolower(pathinfo($name, PATHINFO_EXTENSION));
-        $isOwn = FileKind::of($path, $name) === FileKind::Xlsx && ($ending === $as || ($as === 'xlsx' && in_array($ending, ['xlsm', 'xltx'], true)));
-        $edited = array_keys(array_filter($after->sheets, fn ($sheet, $number) => $sheet->cells !== ($workbook->sheets[$number]->cells ?? null),
+        $isOwn = FileKind::of($path, $name) === FileKind::Xlsx && ($ending === $as || ($as === 'xlsx' && in_array($ending, ['xlsm',
+            'xltx'], true)));
+        $edited = array_keys(array_filter($after->sheets, fn ($sheet,
+            $number) => $sheet->cells !== ($workbook->sheets[$number]->cells ?? null),
             ARRAY_FILTER_USE_BOTH));
         $writer = Writers::for($as, source: $isOwn ? $path : null, edited: $edited)
             ?? throw new RuntimeException("nothing is written as \"$as\".");

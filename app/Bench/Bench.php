@@ -195,12 +195,14 @@ final class Bench
      * @param  int  $revision  the one that the person saw
      * @param  int  $seen  number of the sheet that the person looks at, which is loaded too; 0 for none
      * @param  Closure(Workbook): ?string|null  $step  what it would be as a step of a routine, as JSON; from the workbook as it was
+     * @param  string|null  $group  of changes that belong together
      *
      * @throws StaleRevision when someone else changed meanwhile what the act goes to
      */
-    public function act(WorkbookRow $row, Act $act, int $revision, int $seen = 0, ?Closure $step = null): Outcome
+    public function act(WorkbookRow $row, Act $act, int $revision, int $seen = 0, ?Closure $step = null,
+        ?string $group = null): Outcome
     {
-        $outcome = $this->turns->until($row, function () use ($row, $act, $revision, $seen, $step) {
+        $outcome = $this->turns->until($row, function () use ($row, $act, $revision, $seen, $step, $group) {
             Step::isNew($row);
             $reach = $act->reach();
             if (Touches::collide($row->id, $revision, $row->revision, $reach)) {
@@ -212,7 +214,7 @@ final class Bench
             $says = $change->isEmpty() || $step === null ? null : $step($outcome->before);
 
             return [$outcome, fn () => $change->isEmpty()
-                ?: $this->saving->record($row, $change, Touches::of($reach), $looks, null, $says)];
+                ?: $this->saving->record($row, $change, Touches::of($reach), $looks, $group, $says)];
         });
         self::wait($row, $outcome->after);
 

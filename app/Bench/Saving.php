@@ -30,7 +30,8 @@ final class Saving
      *
      * @throws Outrun
      */
-    public function record(WorkbookRow $row, Change $change, Touches $touches, array $looks, ?string $group = null, ?string $step = null): void
+    public function record(WorkbookRow $row, Change $change, Touches $touches, array $looks, ?string $group = null,
+        ?string $step = null): void
     {
         $this->advance($row, $touches, json_encode($looks, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
         $undone = $row->changes()->where('undone', true)->get();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Batch\Batches;
 use App\Jobs\Server;
 use App\Models\Handover;
 use App\Models\Import;
@@ -35,6 +36,7 @@ final class Tidying
         // Newer data that was looked at, and kept or left, a day ago.
         Workbook::query()->whereNotNull('data_for')->where('updated_at', '<', now()->subDay())->delete();
         $this->files();
+        Batches::resume();
         // Row blocks that a change was to bring along which was never saved.
         foreach (DB::table('blocks')->where('number', '>=', self::MADE)->distinct()->pluck('sheet_id') as $sheet) {
             is_numeric($sheet) && Garbage::collect((int) $sheet);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Batch\Batches;
+use App\Batch\Reported;
+use App\Models\BatchItem;
 use App\Models\Handover;
 use App\Models\Import;
 use App\Models\Workbook;
@@ -58,6 +61,14 @@ final class Workers
                 'message' => 'The work on this file was ended from outside, perhaps because the memory of the machine was full. Nothing '
                 .'was stored; your file is unchanged. Drop it again, or a smaller part of it.',
             ]);
+        }
+        $item = BatchItem::query()->find($work);
+        if ($item !== null && $item->status === 'running') {
+            $item->output()->delete();
+            $item->update(['status' => 'failed', 'report' => json_encode(Reported::failed($item->name, 'the work on this file was ended '
+                .'from outside, perhaps because the memory of the machine was full. Run it again by itself.')->toArray(),
+                JSON_THROW_ON_ERROR)]);
+            Batches::settle($item->batch());
         }
         $handover = Handover::query()->find($work);
         if ($handover !== null && $handover->status === 'running') {

@@ -94,6 +94,16 @@ final class Checks
             && ! $check instanceof ColumnCheck));
     }
 
+    /** @return list<About> those whose findings many workbooks at once can have mended, since nothing but looks changes by it */
+    public static function ofLooks(): array
+    {
+        return array_map(fn (Check $check) => $check->about(), [
+            new CutTextsFound, new FiguresAtLeft, new HeadingsOutOfSight, new MixedDecimals, new MixedFormats, new FalsePrecision,
+            new LongNumber, new DurationCut, new LostNoughts, new MixedAlignment, new WideColumns, new LooksBeyond, new Contrast,
+            new NearColours, new NearSizes,
+        ]);
+    }
+
     /** What a check is called, and why it is there. */
     public static function about(string $name): ?About
     {

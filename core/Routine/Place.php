@@ -204,7 +204,8 @@ final readonly class Place
             }
         }
         $columns = $most === null ? [] : self::headings($tables[$touched[0]], $cells);
-        $isAll = $most === null || count($columns) === count(array_filter($tables[$touched[0]]->columns, fn ($one) => $one->heading !== null));
+        $isAll = $most === null || count($columns) === count(array_filter($tables[$touched[0]]->columns,
+            fn ($one) => $one->heading !== null));
         $usual = $most === Part::RowLabel ? Part::Body : $most;
 
         return $most === null ? [new self(cells: (string) $cells), false]

@@ -191,7 +191,8 @@ final class Replay implements Act
     {
         $names = is_array($step->with['checks'] ?? null) ? array_filter($step->with['checks'], is_string(...)) : [];
         $checks = array_values(array_filter(Checks::all(), fn ($check) => $names === [] || in_array($check->about()->name, $names, true)));
-        $found = array_values(array_filter(Checks::on($workbook, $checks), fn (Finding $one) => $one->number === $number && $one->mend !== null));
+        $found = array_values(array_filter(Checks::on($workbook, $checks), fn (Finding $one) => $one->number === $number
+            && $one->mend !== null));
 
         return $found === [] ? [] : [new MendFindings($found)];
     }

@@ -56,7 +56,8 @@ final readonly class Routine
         }
         $about = $data['about'] ?? '';
 
-        return new self(trim($name), $read, self::stylebooks($data['stylebooks'] ?? []), is_string($about) ? mb_substr($about, 0, 1000) : '');
+        return new self(trim($name), $read, self::stylebooks($data['stylebooks'] ?? []), is_string($about) ? mb_substr($about, 0,
+            1000) : '');
     }
 
     /** @return array<string, Stylebook> */

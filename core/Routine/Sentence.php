@@ -46,7 +46,8 @@ final class Sentence
             'setCondition' => self::rule($with).': a look while something is true',
             'setEntry' => self::rule($with).': what may be entered',
             'gatherConditions' => 'Gather looks that say the same',
-            'mark' => (($with['on'] ?? true) === true ? 'Mark ' : 'No longer mark ').mb_strtolower(Part::tryFrom($text('part'))?->words() ?? ''),
+            'mark' => (($with['on'] ?? true) === true ? 'Mark ' : 'No longer mark ').
+                mb_strtolower(Part::tryFrom($text('part'))?->words() ?? ''),
             'sayEntries' => "$place: ".($text('as') === 'entry' ? 'cells to be filled in' : 'no cells to be filled in'),
             'guardFormulas' => 'Lock formulas, open entries',
             'protect' => 'Protect the sheet',

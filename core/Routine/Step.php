@@ -36,7 +36,8 @@ final readonly class Step
         is_string($does) && isset(Doing::ALL[$does])
             || throw RoutineIsWrong::at($where, 'there is nothing called "'.(is_string($does) ? mb_substr($does, 0, 60) : '').'" to do.');
         $sheets = $data['sheets'] ?? null;
-        $isList = is_array($sheets) && $sheets !== [] && count($sheets) <= self::SHEETS && array_filter($sheets, is_string(...)) === $sheets;
+        $isList = is_array($sheets) && $sheets !== [] && count($sheets) <= self::SHEETS && array_filter($sheets,
+            is_string(...)) === $sheets;
         $sheets === null || $isList || throw RoutineIsWrong::at($where, 'sheets are a list of names, or are left out for every sheet.');
         $with = $data['with'] ?? [];
         is_array($with) || throw RoutineIsWrong::at($where, '"with" is an object.');

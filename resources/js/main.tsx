@@ -4,6 +4,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Refused } from './api/client';
+import { BatchPage } from './batch/BatchPage';
 import { BenchPage } from './bench/BenchPage';
 import { BookPage } from './book/BookPage';
 import { Asking } from './parts/Ask';
@@ -30,6 +31,8 @@ function App() {
     const path = usePath();
     const [, workbook, view] = /^\/workbooks\/(\d+)(?:\/(findings|side-by-side|paper))?/.exec(path) ?? [];
     const stylebook = /^\/stylebooks\/(\d+)/.exec(path)?.[1];
+    const batch = /^\/batches\/([0-9a-f-]{36})/.exec(path)?.[1];
+    if (batch) return <BatchPage key={batch} id={batch} />;
     if (path === '/findings') return <SeriesPage />;
     if (stylebook) return <BookPage key={stylebook} id={Number(stylebook)} />;
     return workbook ? (

@@ -17,6 +17,8 @@ const FOLDERS = [
     'side',
     'paper',
     'renew',
+    'routine',
+    'batch',
     'bench',
     'book',
     'shelf',

@@ -9,14 +9,18 @@ use App\Bench\Pages;
 use App\Bench\Shelf;
 use App\Bench\ShelvedStylebook;
 use App\Bench\Specimen;
+use App\Http\Records\BatchCardRecord;
 use App\Http\Records\CardRecord;
 use App\Http\Records\ComingRecord;
 use App\Http\Records\LessonRecord;
+use App\Http\Records\RoutineRecord;
 use App\Http\Records\ShelfRecord;
 use App\Http\Records\StylebookRecord;
 use App\Jobs\Workers;
+use App\Models\Batch;
 use App\Models\Import;
 use App\Models\Lesson;
+use App\Models\Routine;
 use App\Models\Sheet;
 use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
@@ -31,6 +35,9 @@ final class ShelfController
 {
     /** Pictures are painted for as many of the workbooks changed last; a shelf of thousands still opens at once. */
     private const PICTURES = 60;
+
+    /** Batches that are listed, those changed last first. */
+    private const BATCHES = 30;
 
     /** What corrections have taught, as many of it as is listed. */
     private const LESSONS = 200;
@@ -57,7 +64,10 @@ final class ShelfController
         );
         $lessons = Lesson::query()->latest('updated_at')->limit(self::LESSONS)->get()->map(LessonRecord::of(...))->all();
 
-        return response()->json(new ShelfRecord($cards, $stylebooks, array_values($lessons)));
+        $routines = array_values(Routine::query()->orderBy('name')->get()->map(RoutineRecord::of(...))->all());
+        $batches = array_values(Batch::query()->latest('updated_at')->limit(self::BATCHES)->get()->map(BatchCardRecord::of(...))->all());
+
+        return response()->json(new ShelfRecord($cards, $stylebooks, array_values($lessons), $routines, $batches));
     }
 
     private static function stylebook(ShelvedStylebook $shelved, ?object $worn): StylebookRecord

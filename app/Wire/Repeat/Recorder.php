@@ -26,7 +26,8 @@ final readonly class Recorder
 {
     /** Arguments that say where, and what belongs to one asking alone. */
     private const WHERE = ['sheets' => 0, 'ranges' => 0, 'row' => 0, 'column' => 0, 'spans' => 0, 'keys' => 0, 'key' => 0, 'where' => 0,
-        'id' => 0, 'password' => 0, 'from' => 0, 'fromSheet' => 0, 'pairs' => 0, 'without' => 0, 'version' => 0, 'over' => 0, 'beside' => 0];
+        'id' => 0, 'password' => 0, 'from' => 0, 'fromSheet' => 0, 'pairs' => 0, 'without' => 0, 'version' => 0, 'over' => 0,
+        'beside' => 0];
 
     /** @param  array<int, string>  $names  of all sheets of the workbook, by their number */
     private function __construct(private Act $act, private Workbook $workbook, private int $number, private array $names)
@@ -70,7 +71,8 @@ final readonly class Recorder
             return $this->act instanceof MendFindings ? new Step($does, null, null, ['checks' => $this->act->checks()]) : null;
         }
         if ($does === 'dress') {
-            return new Step($does, null, $sheets, ['stylebook' => $given['stylebook'] ?? null] + array_filter($with, fn ($one) => $one !== false));
+            return new Step($does, null, $sheets, ['stylebook' => $given['stylebook'] ?? null] + array_filter($with,
+                fn ($one) => $one !== false));
         }
 
         return match (Doing::ALL[$does]) {

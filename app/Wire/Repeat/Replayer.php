@@ -79,7 +79,8 @@ final readonly class Replayer
         $place = $step->at ?? new Place;
 
         return match (Doing::ALL[$step->does]) {
-            Doing::Cells => [($step->at === null ? ['ranges' => 'A1'] : ['ranges' => (string) $place->on($sheet)]) + $this->keyed($with, $place, $sheet)],
+            Doing::Cells => [($step->at === null ? ['ranges' => 'A1']
+                : ['ranges' => (string) $place->on($sheet)]) + $this->keyed($with, $place, $sheet)],
             Doing::Table => array_map(fn (TableReading $table) => $this->onTable($step, $table, $sheet), $this->tables($place, $sheet)),
             Doing::Lines => [['spans' => self::spans($step, $sheet)] + $with],
             Doing::Rule => [($step->at === null ? [] : ['where' => ['cells' => (string) $place->on($sheet)]]) + ['id' => null] + $with],
@@ -139,7 +140,8 @@ final readonly class Replayer
     {
         $isOfColumns = ($step->with['axis'] ?? null) !== 'rows';
         if ($step->at === null) {
-            return [[1, $isOfColumns ? min(Address::COLUMNS, max(1, $sheet->cells->columns())) : min(Address::ROWS, max(1, $sheet->cells->rows()))]];
+            return [[1, $isOfColumns ? min(Address::COLUMNS, max(1, $sheet->cells->columns())) : min(Address::ROWS, max(1,
+                $sheet->cells->rows()))]];
         }
         $spans = array_map(fn (Range $range) => $isOfColumns ? [$range->left, $range->right] : [$range->top, $range->bottom],
             $step->at->on($sheet)->all());

@@ -1,5 +1,9 @@
 import type {
     ActArguments,
+    BatchRecord,
+    PastStepRecord,
+    RoutineRecord,
+    TriedRecord,
     ActRecord,
     BenchRecord,
     BookRecord,
@@ -209,6 +213,30 @@ export const api = {
     },
     paste: (text: string, html: string, dataFor?: number) =>
         patiently<ImportRecord>('POST', 'imports/paste', { text, html, dataFor }),
+    pastSteps: (id: number) => call<PastStepRecord[]>('GET', `workbooks/${id}/steps`),
+    tryRoutine: (id: number, routine: number, from: number | null, signal?: AbortSignal) =>
+        call<TriedRecord>('POST', `workbooks/${id}/routine`, { routine, from }, signal),
+    keepRoutine: (name: string, steps: string[]) => patiently<RoutineRecord>('POST', 'routines', { name, steps }),
+    importRoutine: (file: File) => {
+        const form = new FormData();
+        form.append('file', file);
+        return patiently<RoutineRecord>('POST', 'routines', form);
+    },
+    changeRoutine: (id: number, change: { name?: string; steps?: string[] }) =>
+        patiently<RoutineRecord>('PATCH', `routines/${id}`, change),
+    removeRoutine: (id: number) => patiently<{ message: string }>('DELETE', `routines/${id}`),
+    beginBatch: (workbooks: number[]) => patiently<BatchRecord>('POST', 'batches', { workbooks }),
+    batch: (id: string) => call<BatchRecord>('GET', `batches/${id}`),
+    addToBatch: (id: string, file: File) => {
+        const form = new FormData();
+        form.append('file', file);
+        return patiently<BatchRecord>('POST', `batches/${id}/files`, form);
+    },
+    changeBatch: (id: string, change: object) => patiently<BatchRecord>('PATCH', `batches/${id}`, change),
+    runBatch: (id: string, what: 'run' | 'pause' | 'go on' | 'cancel') =>
+        patiently<BatchRecord>('POST', `batches/${id}/run`, { what }),
+    leaveOut: (id: string, item: string) => patiently<BatchRecord>('DELETE', `batches/${id}/items/${item}`),
+    removeBatch: (id: string) => patiently<{ message: string }>('DELETE', `batches/${id}`),
     /** What newer data would do to a table. */
     renewal: (id: number, sheet: number, asked: ActArguments['bringAnew'], signal?: AbortSignal) =>
         call<RenewalRecord>('POST', `workbooks/${id}/sheets/${sheet}/renewal`, asked, signal),

@@ -380,6 +380,7 @@ export interface ActArguments {
   breakPage: { axis: Axis; from: number | null; to: number | null };
   freeBreaks: OnSheets;
   bringAnew: { row: number; column: number; from: number; fromSheet?: number | null; key?: string[] | null; pairs?: [from: number, to: number][]; without?: number[]; keepGone?: boolean; keepChanged?: boolean; below?: boolean };
+  replay: { routine: number; from?: number | null };
 }
 
 export interface RevisionArguments {
@@ -967,6 +968,90 @@ export interface ActRecord {
   words: string | null;
 }
 
+export interface StepChoiceRecord {
+  place: string;
+  step: string;
+}
+
+export interface StepRecord {
+  words: string;
+  does: string;
+  step: string;
+  isSure: boolean;
+  said: string | null;
+  choices: StepChoiceRecord[];
+}
+
+export interface PastStepRecord {
+  id: number;
+  words: string;
+  step: StepRecord | null;
+}
+
+export interface RoutineRecord {
+  id: number;
+  name: string;
+  wantsData: boolean;
+  steps: StepRecord[];
+}
+
+export interface TriedRecord {
+  done: string[];
+  left: string[];
+}
+
+export interface ReportRecord {
+  output: string | null;
+  fault: string | null;
+  parts: string[];
+  doubts: string[];
+  done: string[];
+  left: string[];
+  findings: string[];
+  words: string;
+}
+
+export interface BatchItemRecord {
+  id: string;
+  name: string;
+  status: string;
+  progress: number;
+  workbook: number | null;
+  plan: ReportRecord | null;
+  report: ReportRecord | null;
+}
+
+export interface MendableRecord {
+  name: string;
+  title: string;
+  reason: string;
+}
+
+export interface BatchCardRecord {
+  id: string;
+  name: string;
+  status: string;
+  files: number;
+  done: number;
+  failed: number;
+}
+
+export interface BatchRecord {
+  id: string;
+  name: string;
+  status: string;
+  routine: string | null;
+  steps: string[];
+  wantsData: boolean;
+  data: string | null;
+  format: string;
+  items: BatchItemRecord[];
+  across: string[];
+  isCompared: boolean;
+  mendable: MendableRecord[];
+  isWorked: boolean;
+}
+
 export interface RenewalColumnRecord {
   from: number | null;
   to: number | null;
@@ -1281,6 +1366,8 @@ export interface ShelfRecord {
   workbooks: CardRecord[];
   stylebooks: StylebookRecord[];
   lessons: LessonRecord[];
+  routines: RoutineRecord[];
+  batches: BatchCardRecord[];
 }
 
 export interface ComingRecord {

@@ -22,6 +22,7 @@ import { go } from '@/parts/path';
 import { PaperView } from '@/paper/PaperView';
 import { RenewDialog } from '@/renew/RenewDialog';
 import { renew } from '@/renew/renewing';
+import { RoutineDialogs } from '@/routine/RoutineDialogs';
 import { SideView } from '@/side/SideView';
 import { DressPanel } from './DressPanel';
 import { Tray } from '@/tray/Tray';
@@ -300,6 +301,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
             )}
             <SortDialog acts={acts} />
             <RenewDialog bench={bench.data} sheet={number} acts={acts} />
+            <RoutineDialogs bench={bench.data} acts={acts} />
             <ProtectDialog acts={acts} />
             {listing && <KeysDialog onClose={() => setListing(false)} />}
             {finding && detail.data && (

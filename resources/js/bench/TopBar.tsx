@@ -3,6 +3,7 @@ import { ChevronDown, History, Search } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { api } from '@/api/client';
+import { useRoutines } from '@/routine/opened';
 import type { BenchRecord } from '@/api/types';
 import { Mark } from '@/parts/Mark';
 import type { Acts } from '@/work/useActs';
@@ -158,6 +159,30 @@ function HistoryPanel({ id, acts }: { id: number; acts: Acts }) {
                             </li>
                         )}
                     </ol>
+                    <div className="mt-1 border-t border-hair pt-1">
+                        {(history.data?.length ?? 0) > 0 && (
+                            <button
+                                type="button"
+                                className="w-full rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft"
+                                onClick={() => {
+                                    setOpen(false);
+                                    useRoutines.setState({ open: 'keep' });
+                                }}
+                            >
+                                Keep steps as a routine…
+                            </button>
+                        )}
+                        <button
+                            type="button"
+                            className="w-full rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft"
+                            onClick={() => {
+                                setOpen(false);
+                                useRoutines.setState({ open: 'replay' });
+                            }}
+                        >
+                            Do a routine to this workbook…
+                        </button>
+                    </div>
                 </Popover.Content>
             </Popover.Portal>
         </Popover.Root>

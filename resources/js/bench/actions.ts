@@ -10,6 +10,7 @@ import { lift } from '@/guard/lift';
 import { USUALLY_ALLOWED, useProtecting } from '@/guard/ProtectDialog';
 import { readAs } from '@/guard/reader';
 import { renew } from '@/renew/renewing';
+import { useRoutines } from '@/routine/opened';
 import { ROW_PARTS } from '@/work/kinds';
 import { useSorting } from './SortDialog';
 import { selectionText, useBench } from '@/work/state';
@@ -61,6 +62,7 @@ const ALSO: [RegExp, string][] = [
     [/^mark the/i, 'formula input entry highlight colour'],
     [/^arrange|^add or renew/i, 'role tab colour hide index contents legend key toc'],
     [/^headings in/i, 'upper case lower capitals'],
+    [/routine/i, 'macro script record replay repeat automate batch history'],
     [/newer data/i, 'refresh update reload append import paste month again'],
     [/^keys$/i, 'help shortcuts keyboard'],
     [/^zoom/i, 'scale magnify percent'],
@@ -102,6 +104,8 @@ function going({ bench, detail, acts, onHandOver, onKeys }: Ground): Action[] {
             words: useBench.getState().pageEnds ? 'No lines where pages end' : 'Lines where pages end',
             run: () => useBench.setState((state) => ({ pageEnds: !state.pageEnds })),
         },
+        { words: 'Keep steps as a routine…', run: () => useRoutines.setState({ open: 'keep' }) },
+        { words: 'Do a routine to this workbook…', run: () => useRoutines.setState({ open: 'replay' }) },
         { words: 'Keys', keys: '?', run: onKeys },
         { words: 'Go to the shelf', run: () => go('/') },
         ...others.map((sheet) => ({ words: `Open the sheet ${sheet.name}`, run: () => open(sheet.number) })),

@@ -10,6 +10,7 @@ import { say, tell } from '@/parts/Messages';
 import { go } from '@/parts/path';
 import { Proposal } from './Proposal';
 import { LessonList } from './LessonList';
+import { BatchList, RoutineList } from './RoutineList';
 import { StylebookList } from './StylebookList';
 import { WorkbookCard } from './WorkbookCard';
 
@@ -118,6 +119,15 @@ export function ShelfPage() {
                         Findings of {counted(chosen.length, 'chosen workbook')}
                     </button>
                 )}
+                {chosen.length > 0 && (
+                    <button
+                        type="button"
+                        className="btn"
+                        onClick={() => void api.beginBatch(chosen).then(({ id }) => go(`/batches/${id}`), tell)}
+                    >
+                        Batch of {counted(chosen.length, 'chosen workbook')}
+                    </button>
+                )}
                 {busy && <span className="text-quiet">Reading {busy}…</span>}
                 <button type="button" className="btn btn-primary" onClick={() => picker.current?.click()}>
                     <FileInput size={15} aria-hidden="true" /> Bring in files
@@ -172,6 +182,8 @@ export function ShelfPage() {
                     </section>
                     <aside>
                         <StylebookList stylebooks={shelf.data?.stylebooks ?? []} />
+                        <RoutineList routines={shelf.data?.routines ?? []} />
+                        <BatchList batches={shelf.data?.batches ?? []} />
                         <LessonList lessons={shelf.data?.lessons ?? []} />
                         {imports.length > 0 && (
                             <section aria-labelledby="under-way" className="mt-5">
