@@ -96,9 +96,13 @@ final class Batches
     /** What it is to be done, from now on: plans that were made for something else are made anew. */
     public static function plan(Batch $batch, ?Routine $routine, string $format, ?int $data): void
     {
-        $batch->update(['routine' => $routine === null ? null : Routines::whole($routine)->json(), 'format' => $format,
+        $batch->fill(['routine' => $routine === null ? null : Routines::whole($routine)->json(), 'format' => $format,
             'data_id' => $data]);
-        $batch->items()->whereIn('status', ['waiting', 'planned'])->update(['status' => 'waiting', 'plan' => null]);
+        if (! $batch->isDirty()) {
+            return;
+        }
+        $batch->fill(['status' => 'open', 'across' => null])->save();
+        $batch->items()->update(['status' => 'waiting', 'plan' => null, 'report' => null]);
         foreach ($batch->items()->where('status', 'waiting')->get() as $item) {
             self::wait($item);
         }

@@ -229,11 +229,9 @@ final readonly class Place
             foreach ([...array_values($parts), null] as $part) {
                 yield new self($part, table: $table);
                 if ($columns !== []) {
-                    yield new self($part, $columns, table: $table);
+                    // Which columns name the rows is another matter elsewhere; their headings say enough.
+                    yield new self($part === Part::RowLabel ? Part::Body : $part, $columns, table: $table);
                 }
-            }
-            if (isset($parts[Part::RowLabel->value]) && $columns !== []) {
-                yield new self(Part::Body, $columns, table: $table);
             }
         }
     }

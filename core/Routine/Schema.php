@@ -56,7 +56,8 @@ final class Schema
                         'headings' => $texts(200),
                         'kind' => ['enum' => array_map(fn (ColumnKind $kind) => $kind->value, ColumnKind::cases())],
                         'table' => ['type' => 'integer', 'minimum' => 1],
-                        'cells' => ['type' => 'string', 'pattern' => '^[A-Za-z0-9:, ]+$'],
+                        'cells' => ['type' => 'string', 'pattern' => '^[A-Za-z]{1,3}[1-9][0-9]{0,6}(:[A-Za-z]{1,3}[1-9][0-9]{0,6})?'
+                            .'(,[A-Za-z]{1,3}[1-9][0-9]{0,6}(:[A-Za-z]{1,3}[1-9][0-9]{0,6})?)*$'],
                     ],
                 ],
             ],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Routine;
 use App\Models\Workbook;
 use App\Wire\Wiring;
 use Illuminate\Support\Facades\DB;
@@ -89,6 +90,9 @@ final class WiringTest extends TestCase
             'pages' => ['pages', ['says' => ['paper' => 'A5', 'top' => 20, 'footer' => ['right' => '{page}']]]],
             'breakPage' => ['breakPage', ['axis' => 'rows', 'from' => null, 'to' => 3]],
             'freeBreaks' => ['freeBreaks', ['sheets' => 'all']],
+            'bringAnew' => ['bringAnew', ['row' => 1, 'column' => 1, 'from' => 'newer', 'fromSheet' => 1, 'key' => ['Tree'],
+                'pairs' => [[4, 4]], 'without' => [], 'keepGone' => false, 'keepChanged' => false, 'below' => false]],
+            'replay' => ['replay', ['routine' => 'kept', 'from' => 'newer']],
             'rewriteHeads' => ['rewriteHeads', ['part' => 'heading', 'to' => 'capitals', 'sheets' => [1]]],
             'name' => ['name', ['name' => 'Counts', 'ranges' => 'C2:C4']],
             'edit' => ['edit', ['cells' => [[2, 1, 'Black poplar by the old ferry'], [3, 3, '=C2*2']]]],
@@ -298,6 +302,12 @@ final class WiringTest extends TestCase
      */
     private function found(Workbook $workbook, array $arguments): array
     {
+        if (($arguments['from'] ?? null) === 'newer') {
+            $arguments['from'] = Workbook::query()->where('name', 'newer')->value('id');
+        }
+        if (($arguments['routine'] ?? null) === 'kept') {
+            $arguments['routine'] = Routine::query()->value('id');
+        }
         if (($arguments['keys'] ?? null) !== ['found']) {
             return $arguments;
         }
@@ -312,6 +322,13 @@ final class WiringTest extends TestCase
     {
         if ($act === 'forget') {
             $this->act($this->bringIn('taught.csv', self::TABLE), ...self::acts()['correct']);
+        }
+        if ($act === 'bringAnew' || $act === 'replay') {
+            $this->bringIn('newer.csv', "Tree,Found on,Count,Worth\nRowan,2026-03-01,30,4.25\nWillow,2026-03-09,7,1.5\nHazel,2026-03-05,5,1\n");
+            $this->postJson($this->url('routines'), ['name' => 'Each month', 'steps' => [
+                ['do' => 'bringIn', 'with' => ['key' => ['Tree']]], ['do' => 'dress', 'with' => ['stylebook' => 'River ledger']],
+                ['do' => 'format', 'at' => ['part' => 'body', 'headings' => ['Worth']], 'with' => ['look' => ['bold' => true]]],
+            ]])->assertCreated();
         }
         $workbook = $this->bringIn('park.csv', self::TABLE);
         match ($act) {

@@ -29,7 +29,9 @@ final readonly class RunRoutine implements WiredAct
         /** @var list<int> $sheets */
         $sheets = $given->workbook()->sheets()->pluck('number')->all();
         $from = $given->wholeOrNull('from');
-        $data = $from === null ? null : NewData::first(app(Bench::class)->whole(Workbook::onShelf($from)));
+        $newer = $from === null ? null : Workbook::query()->where('revision', '>', 0)->find($from)
+            ?? throw ActIsWrong::argument('from', 'the id of the workbook that the new data came in');
+        $data = $newer === null ? null : NewData::first(app(Bench::class)->whole($newer));
 
         return Replayer::of(Routines::of($row), $sheets, app(Pipeline::class), Routines::shelf(), $data);
     }

@@ -68,6 +68,10 @@ export function BatchPage({ id }: { id: string }) {
     const unsure = record.items.filter((item) => (item.plan?.doubts.length ?? 0) + (item.plan?.left.length ?? 0) > 0).length;
     const isAtWork = record.items.some((item) => UNDER_WAY.includes(item.status));
     const current = record.items.find((item) => item.id === chosen) ?? record.items[0];
+    const rename = () =>
+        void ask({ title: 'Rename the batch', label: 'Name', action: 'Rename', value: record.name }).then((name) => {
+            if (name?.trim()) void api.changeBatch(id, { name: name.trim() }).then(keep, tell);
+        });
     const remove = () =>
         void ask({
             title: `Take the batch ${record.name} away?`,
@@ -101,7 +105,11 @@ export function BatchPage({ id }: { id: string }) {
                 <button type="button" className="btn" onClick={() => go('/')}>
                     Shelf
                 </button>
-                <h1 className="min-w-0 truncate text-[15px] font-semibold">{record.name}</h1>
+                <h1 className="min-w-0 truncate text-[15px] font-semibold">
+                    <button type="button" className="hover:underline" title="Rename the batch" onClick={rename}>
+                        {record.name}
+                    </button>
+                </h1>
                 <span className="flex-1" />
                 {busy && <span className="text-quiet">Taking {busy}…</span>}
                 {done > 0 && (
@@ -147,7 +155,11 @@ export function BatchPage({ id }: { id: string }) {
                         disabled={record.routine === null || left === 0 || busy !== null}
                         onClick={() => run('run')}
                     >
-                        {done > 0 ? `Run the ${counted(left, 'file')} left` : `Run ${counted(record.items.length, 'file')}`}
+                        {left === 0 && done > 0
+                            ? 'All are done'
+                            : done > 0
+                              ? `Run the ${counted(left, 'file')} left`
+                              : `Run ${counted(record.items.length, 'file')}`}
                     </button>
                 )}
             </header>

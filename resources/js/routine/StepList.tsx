@@ -40,7 +40,7 @@ export function StepList({ steps, onChange }: { steps: StepRecord[]; onChange: (
                         >
                             {step.choices.map((choice) => (
                                 <option key={choice.step} value={choice.step}>
-                                    {choice.place}
+                                    {step.isSure || choice.step !== step.step ? choice.place : 'say what it means…'}
                                 </option>
                             ))}
                         </select>
