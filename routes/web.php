@@ -13,7 +13,7 @@ use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LearnController;
 use App\Http\Controllers\PageController;
-use App\Http\Controllers\RenewalController;
+use App\Http\Controllers\TableController;
 use App\Http\Controllers\RoutineController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SideController;
@@ -104,7 +104,8 @@ Route::prefix('api')->group(function () {
         Route::get('sheets/{number}/cut', [BenchController::class, 'cut']);
         Route::get('sheets/{number}/looks', [BenchController::class, 'looks']);
         Route::get('sheets/{number}/guard', [GuardController::class, 'sheet']);
-        Route::post('sheets/{number}/renewal', [RenewalController::class, 'plan']);
+        Route::post('sheets/{number}/renewal', [TableController::class, 'plan']);
+        Route::post('sheets/{number}/summary', [TableController::class, 'summary']);
         Route::get('sheets/{number}/entry', [GuardController::class, 'cell']);
         Route::get('sheets/{number}/next', [GuardController::class, 'next']);
         Route::get('pages', [PageController::class, 'book']);

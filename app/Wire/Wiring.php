@@ -22,7 +22,7 @@ final readonly class Wiring
         Acts\WriteHeads::class,
         Acts\Mend::class, Acts\Leave::class,
         Acts\Pages::class, Acts\BreakPage::class, Acts\FreeBreaks::class,
-        Acts\BringInAnew::class, Acts\RunRoutine::class,
+        Acts\BringInAnew::class, Acts\RunRoutine::class, Acts\SumUp::class,
     ];
 
     /** What acts on the stylebook that the sheet in view wears, wherever it is worn. */

@@ -12,6 +12,7 @@ use Rilvet\Guard\Protection;
 use Rilvet\Guard\SaidCells;
 use Rilvet\Guard\SheetRole;
 use Rilvet\Page\PageSetup;
+use Rilvet\Summary\Summary;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspect\Filter;
 use Rilvet\Work\Aspect\HandTouches;
@@ -36,7 +37,7 @@ final class Features
         FileLooks::class, NamedLooks::class, WornNames::class, HandTouches::class, PartRules::class,
         JoinedTexts::class, Origin::class, Moves::class, Unsettled::class, Filter::class, KeyBands::class, LaidStripes::class,
         Conditions::class, EntryChecks::class, SaidCells::class, Protection::class, SheetRole::class, LeftFindings::class,
-        PageSetup::class,
+        PageSetup::class, Summary::class,
     ];
 
     /** @return class-string<Aspect>|null the aspect that is stored under a name */

@@ -17,6 +17,7 @@ const FOLDERS = [
     'side',
     'paper',
     'renew',
+    'summary',
     'routine',
     'batch',
     'bench',

@@ -31,6 +31,12 @@ use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
 use Rilvet\Stylebook\Stripes;
+use Rilvet\Summary\Field;
+use Rilvet\Summary\Figure;
+use Rilvet\Summary\Grouping;
+use Rilvet\Summary\Share;
+use Rilvet\Summary\Summary;
+use Rilvet\Summary\Value;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspect\Filter;
 use Rilvet\Work\Aspect\HandTouches;
@@ -94,6 +100,8 @@ final class AspectsTest extends TestCase
                 new LeftFinding('sheet-name', '', 'says nothing', 'known by it')])],
             'page' => [new PageSetup(PageRules::of(['turn' => 'turned', 'titleRows' => '1:3']), PageRules::of(['area' => 'A1:D40,F2:G9',
                 'footer' => ['left' => '{sheet}'], 'top' => 12.5]), [12, 40], [3], true, true)],
+            'summary' => [new Summary(3, [new Field('Customer'), new Field('Day', Grouping::Month)], new Field('Count', Grouping::Band, 50),
+                [new Value('Worth', Figure::Mean), new Value(null, Figure::Count, Share::Whole)], false)],
         ];
     }
 

@@ -18,6 +18,7 @@ use Rilvet\Reading\Part;
 use Rilvet\Reading\Question;
 use Rilvet\Reading\RowRun;
 use Rilvet\Reading\TableReading;
+use Rilvet\Summary\Summary;
 use Rilvet\Window\FirstScreen;
 use Rilvet\Work\Worksheet;
 
@@ -65,6 +66,7 @@ final class Outline
             OwnDesign::of($sheet, $looks),
             self::checked($sheet, true),
             self::checked($sheet, false),
+            $sheet->aspect(Summary::class)->isNone() ? null : $sheet->aspect(Summary::class)->words(),
         );
     }
 

@@ -24,6 +24,7 @@ final readonly class SheetDetail
      * @param  bool  $rightToLeft  column A stands at the right
      * @param  list<string>  $choices  ranges whose cells offer choices
      * @param  list<string>  $checked  ranges whose cells are checked or say what is wanted
+     * @param  string|null  $summary  what the sheet sums up, in words
      * @param  int  $notCalculated  formulas that cannot be calculated here and keep their last value
      */
     public function __construct(
@@ -57,6 +58,7 @@ final readonly class SheetDetail
         public ?string $design,
         public array $choices,
         public array $checked,
+        public ?string $summary,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Wire\Acts\SumUp;
 use App\Wire\GivenCondition;
 use App\Wire\GivenEntry;
 use App\Wire\Wiring;
@@ -112,6 +113,7 @@ final class Types
         TriedRecord::class,
         ReportRecord::class,
         BatchItemRecord::class,
+        SummaryRecord::class,
         MendableRecord::class,
         BatchCardRecord::class,
         BatchRecord::class,
@@ -234,7 +236,7 @@ final class Types
         $text .= "\nexport type LookValues = Record<string, string | number | boolean>;\n";
         $names = implode(' | ', array_map(fn (Attribute $attribute) => "'{$attribute->value}'", Attribute::cases()));
         $text .= "\n/** Attributes of a look; a number format may be said as a choice in the place of a code. */\n"
-            ."export type GivenLook = { [name in $names]?: unknown };\n".self::ASKED.GivenCondition::TYPE.GivenEntry::TYPE
+            ."export type GivenLook = { [name in $names]?: unknown };\n".self::ASKED.GivenCondition::TYPE.SumUp::TYPE.GivenEntry::TYPE
             .Wiring::typescript();
         foreach (self::RECORDS as $class) {
             $record = new ReflectionClass($class);

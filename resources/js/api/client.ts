@@ -19,6 +19,8 @@ import type {
     FindingsRecord,
     FormatRecord,
     GivenCondition,
+    GivenSummary,
+    SummaryRecord,
     GuardRecord,
     HandoverRecord,
     HistoryRecord,
@@ -237,6 +239,9 @@ export const api = {
         patiently<BatchRecord>('POST', `batches/${id}/run`, { what }),
     leaveOut: (id: string, item: string) => patiently<BatchRecord>('DELETE', `batches/${id}/items/${item}`),
     removeBatch: (id: string) => patiently<{ message: string }>('DELETE', `batches/${id}`),
+    /** The first rows of a summary of a table. */
+    summary: (id: number, sheet: number, of: GivenSummary, signal?: AbortSignal) =>
+        call<SummaryRecord>('POST', `workbooks/${id}/sheets/${sheet}/summary`, { of }, signal),
     /** What newer data would do to a table. */
     renewal: (id: number, sheet: number, asked: ActArguments['bringAnew'], signal?: AbortSignal) =>
         call<RenewalRecord>('POST', `workbooks/${id}/sheets/${sheet}/renewal`, asked, signal),

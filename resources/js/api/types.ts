@@ -305,6 +305,16 @@ export type GivenCondition = {
   off?: boolean;
 };
 
+/** Rows are put together by value, month, quarter, year or band; figures are sums, counts, means, least or greatest. */
+export type GivenField = { heading: string; by?: string; size?: number };
+export type GivenSummary = {
+  sheet: number;
+  rows: GivenField[];
+  across?: GivenField | null;
+  values: { heading: string | null; figure?: string; share?: string }[];
+  live?: boolean;
+};
+
 /** What may be entered into cells; values and choices as people write them. */
 export type GivenEntry = {
   id: string | null;
@@ -381,6 +391,7 @@ export interface ActArguments {
   freeBreaks: OnSheets;
   bringAnew: { row: number; column: number; from: number; fromSheet?: number | null; key?: string[] | null; pairs?: [from: number, to: number][]; without?: number[]; keepGone?: boolean; keepChanged?: boolean; below?: boolean };
   replay: { routine: number; from?: number | null };
+  summarise: { anew?: boolean; of?: GivenSummary | null };
 }
 
 export interface RevisionArguments {
@@ -910,6 +921,7 @@ export interface SheetDetail {
   design: string | null;
   choices: string[];
   checked: string[];
+  summary: string | null;
 }
 
 export interface SheetRecord {
@@ -1019,6 +1031,13 @@ export interface BatchItemRecord {
   workbook: number | null;
   plan: ReportRecord | null;
   report: ReportRecord | null;
+}
+
+export interface SummaryRecord {
+  words: string;
+  rows: string[][];
+  count: number;
+  columns: number;
 }
 
 export interface MendableRecord {

@@ -24,6 +24,7 @@ import { RenewDialog } from '@/renew/RenewDialog';
 import { renew } from '@/renew/renewing';
 import { RoutineDialogs } from '@/routine/RoutineDialogs';
 import { SideView } from '@/side/SideView';
+import { SummaryDialog } from '@/summary/SummaryDialog';
 import { DressPanel } from './DressPanel';
 import { Tray } from '@/tray/Tray';
 import { SortDialog } from './SortDialog';
@@ -301,6 +302,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
             )}
             <SortDialog acts={acts} />
             <RenewDialog bench={bench.data} sheet={number} acts={acts} />
+            <SummaryDialog bench={bench.data} sheet={number} acts={acts} />
             <RoutineDialogs bench={bench.data} acts={acts} />
             <ProtectDialog acts={acts} />
             {listing && <KeysDialog onClose={() => setListing(false)} />}

@@ -22,6 +22,7 @@ import { choose, sameRanges } from './choose';
 import { ColumnRow, LineRow } from './OutlineColumns';
 import { SheetMenu } from './SheetMenu';
 import { renew } from '@/renew/renewing';
+import { useSumming } from '@/summary/summing';
 import { useBench } from '@/work/state';
 import type { Acts } from '@/work/useActs';
 
@@ -63,6 +64,18 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
                     </li>
                 ))}
             </List>
+            {detail.summary !== null && (
+                <p className="px-3 pt-2 text-[12px] text-quiet">
+                    Sums up {detail.summary}.{' '}
+                    <button
+                        type="button"
+                        className="underline underline-offset-2"
+                        onClick={() => void acts.act('summarise', { anew: true })}
+                    >
+                        Make it anew
+                    </button>
+                </p>
+            )}
             {detail.tables.length === 0 && <p className="px-3 py-3 text-quiet">No table was found on this sheet.</p>}
             {detail.tables.map((table) => (
                 <Table
@@ -159,6 +172,9 @@ function Table({
                             </DropdownMenu.Item>
                             <DropdownMenu.Item className="menu-item" onSelect={() => renew(table)}>
                                 Bring newer data in…
+                            </DropdownMenu.Item>
+                            <DropdownMenu.Item className="menu-item" onSelect={() => useSumming.setState({ table })}>
+                                Sum it up on a sheet of its own…
                             </DropdownMenu.Item>
                             <DropdownMenu.Item
                                 className="menu-item"

@@ -10,6 +10,7 @@ import { lift } from '@/guard/lift';
 import { USUALLY_ALLOWED, useProtecting } from '@/guard/ProtectDialog';
 import { readAs } from '@/guard/reader';
 import { renew } from '@/renew/renewing';
+import { useSumming } from '@/summary/summing';
 import { useRoutines } from '@/routine/opened';
 import { ROW_PARTS } from '@/work/kinds';
 import { useSorting } from './SortDialog';
@@ -62,6 +63,7 @@ const ALSO: [RegExp, string][] = [
     [/^mark the/i, 'formula input entry highlight colour'],
     [/^arrange|^add or renew/i, 'role tab colour hide index contents legend key toc'],
     [/^headings in/i, 'upper case lower capitals'],
+    [/sum up|summary/i, 'pivot crosstab group subtotal total aggregate count mean average report'],
     [/routine/i, 'macro script record replay repeat automate batch history'],
     [/newer data/i, 'refresh update reload append import paste month again'],
     [/^keys$/i, 'help shortcuts keyboard'],
@@ -394,6 +396,9 @@ function reading({ detail, acts }: Ground): Action[] {
             run: () => useSorting.setState({ table, column: corner.column }),
         });
     actions.push({ words: 'Bring newer data into this table…', run: () => renew(table) });
+    actions.push({ words: 'Sum up this table on a sheet of its own…', run: () => useSumming.setState({ table }) });
+    if (detail.summary !== null)
+        actions.push({ words: 'Make the summary anew', run: () => void acts.act('summarise', { anew: true }) });
     for (const { column, heading } of table.columns) {
         if (!heading) continue;
         for (const down of [false, true])

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Summary;
+
+use Rilvet\Formula\References;
+use Rilvet\Grid\Address;
+use Rilvet\Reading\TableReading;
+use Rilvet\Work\Worksheet;
+
+/**
+ * Figures of a summary as formulas, so that they follow the table (SUMIFS and its kin, ISO/IEC 29500-1 18.17.7). What those cannot ask
+ * for, the least and the greatest among them, is a value.
+ */
+final readonly class Formulas
+{
+    private TableReading $table;
+
+    private string $sheet;
+
+    public function __construct(private Summary $summary, Worksheet $source)
+    {
+        $this->table = $summary->table($source);
+        $this->sheet = References::prefix($source->name);
+    }
+
+    /** @return string|null without "="; null where it is a value */
+    public function of(int $at, ?Group $outer, ?Group $inner, ?Group $column): ?string
+    {
+        $value = $this->summary->values[$at];
+        $own = $this->plain($value, $outer, $inner, $column);
+        if ($own === null || $value->share === Share::None) {
+            return $own;
+        }
+        $whole = match ($value->share) {
+            Share::Row => $this->plain($value, $outer, $inner, null),
+            Share::Column => $this->plain($value, null, null, $column),
+            Share::Whole => $this->plain($value, null, null, null),
+        };
+
+        return $whole === null ? null : "IFERROR($own/$whole,\"\")";
+    }
+
+    private function plain(Value $value, ?Group $outer, ?Group $inner, ?Group $column): ?string
+    {
+        $asked = [];
+        $fields = [[$this->summary->rows[0], $outer], [$this->summary->rows[1] ?? null, $inner], [$this->summary->across, $column]];
+        foreach ($fields as [$field, $group]) {
+            if ($field === null || $group === null) {
+                continue;
+            }
+            if ($group->criteria === null) {
+                return null;
+            }
+            foreach ($group->criteria as $criterion) {
+                array_push($asked, $this->range($field->heading), $criterion);
+            }
+        }
+        $of = $value->heading === null ? null : $this->range($value->heading);
+        $if = implode(',', $asked);
+
+        return match ($value->figure) {
+            Figure::Sum => $asked === [] ? "SUM($of)" : "SUMIFS($of,$if)",
+            Figure::Mean => 'IFERROR('.($asked === [] ? "AVERAGE($of)" : "AVERAGEIFS($of,$if)").',"")',
+            Figure::Count => match (true) {
+                $of !== null => 'COUNTIFS('.($asked === [] ? '' : "$if,").$of.',"<>")',
+                $asked !== [] => "COUNTIFS($if)",
+                default => null,
+            },
+            default => null,
+        };
+    }
+
+    private function range(string $heading): string
+    {
+        $column = Address::columnName(Summary::column($this->table, $heading)->column ?? 1);
+        $body = $this->table->bodyRange();
+
+        return "$this->sheet\$$column\$".($body->top ?? 1).":\$$column\$".($body->bottom ?? 1);
+    }
+}

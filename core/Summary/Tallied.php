@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rilvet\Summary;
+
+use Rilvet\Grid\PlainRows;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\RowRun;
+use Rilvet\Reading\TableReading;
+use Rilvet\Work\Worksheet;
+
+/** The figures of all groups, from one walk through the rows of the table. */
+final class Tallied
+{
+    /** Groups below each other, and side by side. */
+    private const ROWS = 10_000;
+
+    private const COLUMNS = 200;
+
+    /** Figures that are counted at once. */
+    private const FIGURES = 400_000;
+
+    /** @var list<Groups> of the rows, the outer one first */
+    private array $groups = [];
+
+    private ?Groups $across = null;
+
+    /** @var array<string, list<Tally>> a value each, by group */
+    private array $tallies = [];
+
+    /** @var array<string, array<string, true>> inner groups as keys by the outer one */
+    private array $inner = [];
+
+    private function __construct(private readonly Summary $summary)
+    {
+    }
+
+    /** @throws SummaryIsWrong */
+    public static function of(Summary $summary, Worksheet $source, bool $from1904): self
+    {
+        $tallied = new self($summary);
+        $tallied->through($source, $summary->table($source), $from1904);
+
+        return $tallied;
+    }
+
+    private function through(Worksheet $source, TableReading $table, bool $from1904): void
+    {
+        $place = fn (string $heading) => (Summary::column($table, $heading)->column ?? throw SummaryIsWrong::noColumn($heading)) - 1;
+        $this->groups = array_map(fn (Field $field) => new Groups($field, $from1904), $this->summary->rows);
+        $across = $this->across = $this->summary->across === null ? null : new Groups($this->summary->across, $from1904);
+        $fields = array_map(fn (Field $field) => $place($field->heading), $this->summary->rows);
+        $side = $this->summary->across === null ? null : $place($this->summary->across->heading);
+        $values = array_map(fn (Value $value) => $value->heading === null ? null : $place($value->heading), $this->summary->values);
+        $columns = array_values(array_unique(array_filter([...$fields, $side, ...$values], is_int(...))));
+        foreach (self::rows($source, $table, $columns) as $stored) {
+            $outer = $this->groups[0]->key(self::value($stored[$fields[0]] ?? null));
+            $keys = [''];
+            if (isset($fields[1])) {
+                $own = $this->groups[1]->key(self::value($stored[$fields[1]] ?? null));
+                $this->inner[$outer][$own] = true;
+                $keys = ["$outer\0$own"];
+                $keys[] = "$outer\0*";
+            } else {
+                $keys = ["$outer\0*"];
+            }
+            $keys[] = "*\0*";
+            $column = $across === null ? null : $across->key(self::value($stored[$side] ?? null));
+            $cells = [];
+            foreach ($values as $at) {
+                $cells[] = $at === null ? 1 : self::value($stored[$at] ?? null);
+            }
+            foreach ($keys as $key) {
+                foreach ($column === null ? ['*'] : [$column, '*'] as $beside) {
+                    $tallies = $this->tallies["$key\0$beside"] ??= $this->fresh();
+                    foreach ($cells as $at => $cell) {
+                        $tallies[$at]->take($cell);
+                    }
+                }
+            }
+        }
+        $this->counted();
+    }
+
+    /**
+     * A group more, as long as there is room for it.
+     *
+     * @return list<Tally>
+     */
+    private function fresh(): array
+    {
+        if (count($this->tallies) * count($this->summary->values) > self::FIGURES) {
+            $this->counted();
+            throw SummaryIsWrong::says('it would have more than '.number_format(self::FIGURES).' figures');
+        }
+
+        return array_map(fn () => new Tally, $this->summary->values);
+    }
+
+    private function counted(): void
+    {
+        $rows = isset($this->groups[1]) ? array_sum(array_map(count(...), $this->inner)) : $this->groups[0]->count();
+        $rows <= self::ROWS || throw SummaryIsWrong::tooMany($rows, self::ROWS, $this->summary->rows[count($this->summary->rows) - 1]->heading,
+            false);
+        $columns = $this->across?->count() ?? 0;
+        $columns <= self::COLUMNS || throw SummaryIsWrong::tooMany($columns, self::COLUMNS, $this->summary->across->heading ?? '', true);
+    }
+
+    /**
+     * @param  list<int>  $columns  that are read, from 0
+     * @return iterable<int, list<null|bool|int|float|string|array{f?: string, v?: null|bool|int|float|string, e?: string, a?: string, t?: string}>>
+     */
+    private static function rows(Worksheet $source, TableReading $table, array $columns): iterable
+    {
+        $body = array_values(array_filter($table->runs, fn (RowRun $run) => $run->part === Part::Body));
+        $at = 0;
+        foreach (PlainRows::of($source->cells, $columns) as $row => $stored) {
+            for (; isset($body[$at]) && $row > $body[$at]->last; $at++);
+            if (! isset($body[$at])) {
+                return;
+            }
+            $holds = false;
+            foreach ($row < $body[$at]->first ? [] : $columns as $column) {
+                $holds = $holds || isset($stored[$column]);
+            }
+            if ($holds) {
+                yield $row => $stored;
+            }
+        }
+    }
+
+    /** @param  null|bool|int|float|string|array{f?: string, v?: null|bool|int|float|string, e?: string, a?: string, t?: string}  $stored */
+    private static function value(null|bool|int|float|string|array $stored): null|bool|int|float|string
+    {
+        $value = is_array($stored) ? $stored['t'] ?? $stored['v'] ?? null : $stored;
+
+        return $value === '' ? null : $value;
+    }
+
+    /** @return list<Group> the outer ones */
+    public function rowGroups(): array
+    {
+        return $this->groups[0]->ordered();
+    }
+
+    /** @return list<Group> those within an outer one; none where there is one column only */
+    public function within(Group $outer): array
+    {
+        return ! isset($this->groups[1]) ? [] : array_values(array_filter($this->groups[1]->ordered(),
+            fn (Group $inner) => isset($this->inner[$outer->key][$inner->key])));
+    }
+
+    /** @return list<Group> */
+    public function columns(): array
+    {
+        return $this->across?->ordered() ?? [];
+    }
+
+    /**
+     * A figure of a group; null for one of nothing.
+     *
+     * @param  Group|null  $outer  null for all
+     * @param  Group|null  $inner  null for all within
+     * @param  Group|null  $column  null for all side by side
+     */
+    public function figure(int $value, ?Group $outer, ?Group $inner, ?Group $column): int|float|null
+    {
+        $own = $this->plain($value, $outer, $inner, $column);
+        $whole = match ($this->summary->values[$value]->share) {
+            Share::None => null,
+            Share::Row => $this->plain($value, $outer, $inner, null),
+            Share::Column => $this->plain($value, null, null, $column),
+            Share::Whole => $this->plain($value, null, null, null),
+        };
+        if ($this->summary->values[$value]->share === Share::None) {
+            return $own;
+        }
+
+        return $own === null || $whole === null || (float) $whole === 0.0 ? null : $own / $whole;
+    }
+
+    private function plain(int $value, ?Group $outer, ?Group $inner, ?Group $column): int|float|null
+    {
+        $key = ($outer->key ?? '*')."\0".($inner->key ?? '*')."\0".($column->key ?? '*');
+
+        return ($this->tallies[$key][$value] ?? null)?->figure($this->summary->values[$value]->figure);
+    }
+}
