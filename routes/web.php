@@ -13,11 +13,11 @@ use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LearnController;
 use App\Http\Controllers\PageController;
-use App\Http\Controllers\TableController;
 use App\Http\Controllers\RoutineController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SideController;
 use App\Http\Controllers\StylebookController;
+use App\Http\Controllers\TableController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function () {

@@ -140,7 +140,9 @@ final readonly class Summarise implements Act
     {
         $of = $this->summary === null || $this->summary->isNone() ? [] : [$this->summary->sheet];
 
-        return Reach::whole(...array_values(array_unique([...($this->sheet === null ? [] : [$this->sheet]), ...$of])))->withFormulas()->sizing();
+        $own = $this->sheet === null ? [] : [$this->sheet];
+
+        return Reach::whole(...array_values(array_unique([...$own, ...$of])))->withFormulas()->sizing();
     }
 
     public function words(Workbook $workbook): string

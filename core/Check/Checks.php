@@ -59,8 +59,8 @@ use Rilvet\Check\Truth\HiddenInSum;
 use Rilvet\Check\Truth\LostReference;
 use Rilvet\Check\Truth\NumberAsText;
 use Rilvet\Check\Truth\StraySpaces;
-use Rilvet\Check\Truth\SumStopsShort;
 use Rilvet\Check\Truth\SummaryOld;
+use Rilvet\Check\Truth\SumStopsShort;
 use Rilvet\Check\Truth\TotalIsNotTheSum;
 use Rilvet\Check\Truth\TotalTyped;
 use Rilvet\Work\Workbook;
@@ -76,7 +76,8 @@ final class Checks
     {
         return [
             new ErrorValue, new LostReference, new Circle, new TotalIsNotTheSum, new SumStopsShort, new CountedTwice,
-            new FormulaDiffers, new ConstantAmongFormulas, new HiddenInSum, new TotalTyped, new SummaryOld, new SheetsDiffer, new NotWearing,
+            new FormulaDiffers, new ConstantAmongFormulas, new HiddenInSum, new TotalTyped, new SummaryOld,
+            new SheetsDiffer, new NotWearing,
             new SpelledTwice, new StraySpaces, new RulesMultiply, new HandContradicts, new HandRepeats, new OpenDifferently,
             new NumberAsText, new DateAsText, new WholePercents, new PercentsMixed, new UnitInCells, new LongNumber, new DurationCut,
             new LostNoughts, new MixedFormats, new MixedDecimals, new RoundedTotal, new RoundedToNought, new FalsePrecision,

@@ -45,6 +45,7 @@ final readonly class Field
 
     public static function plain(float $number): string
     {
-        return floor($number) === $number && abs($number) < 1e15 ? (string) (int) $number : rtrim(rtrim(sprintf('%.6F', $number), '0'), '.');
+        return floor($number) === $number && abs($number) < 1e15 ? (string) (int) $number : rtrim(rtrim(sprintf('%.6F', $number),
+            '0'), '.');
     }
 }

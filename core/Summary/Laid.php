@@ -65,10 +65,13 @@ final class Laid
                 $rule->figure === Figure::Mean && $from?->kind === ColumnKind::Integer => ColumnKind::Decimal,
                 default => $from->kind ?? ColumnKind::Decimal,
             };
-            $decimals = $kind === ColumnKind::Percent ? 1 : ($rule->figure === Figure::Mean ? max(1, $from->decimals ?? 0) : $from->decimals ?? 0);
+            $decimals = $kind === ColumnKind::Percent ? 1 : ($rule->figure === Figure::Mean ? max(1, $from->decimals ?? 0)
+                : $from->decimals ?? 0);
             $role = $group === null && $this->summary->across !== null ? ColumnRole::Total : ColumnRole::Data;
-            $columns[] = new ColumnReading($at + 2, $this->rows[count($this->rows) > 3 ? $this->heads() - 1 : 2][$at + 1]->text(), $kind, 1.0, $role,
-                'worked out by the summary', $kind === ColumnKind::Integer ? 0 : $decimals, $kind === ColumnKind::Amount ? $from?->unit : null);
+            $columns[] = new ColumnReading($at + 2, $this->rows[count($this->rows) > 3 ? $this->heads() - 1 : 2][$at + 1]->text(),
+                $kind, 1.0, $role,
+                'worked out by the summary', $kind === ColumnKind::Integer ? 0 : $decimals, $kind === ColumnKind::Amount
+                    ? $from?->unit : null);
         }
         $range = Range::of(1, 1, count($this->rows), count($columns));
 

@@ -37,6 +37,7 @@ final class SummaryIsWrong extends Refusal
 
     public static function sourceGone(): self
     {
-        return new self('The sheet that is summed up is not there any more, or has no table with these columns. The summary keeps its figures.');
+        return new self('The sheet that is summed up is not there any more, or has no table with these columns. The '
+            .'summary keeps its figures.');
     }
 }

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Rilvet\Summary;
 
+use Rilvet\Grid\Cell;
 use Rilvet\Grid\PlainRows;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\RowRun;
 use Rilvet\Reading\TableReading;
 use Rilvet\Work\Worksheet;
 
-/** The figures of all groups, from one walk through the rows of the table. */
+/**
+ * The figures of all groups, from one walk through the rows of the table.
+ *
+ * @phpstan-import-type Stored from Cell
+ */
 final class Tallied
 {
     /** Groups below each other, and side by side. */
@@ -101,7 +106,8 @@ final class Tallied
     private function counted(): void
     {
         $rows = isset($this->groups[1]) ? array_sum(array_map(count(...), $this->inner)) : $this->groups[0]->count();
-        $rows <= self::ROWS || throw SummaryIsWrong::tooMany($rows, self::ROWS, $this->summary->rows[count($this->summary->rows) - 1]->heading,
+        $rows <= self::ROWS || throw SummaryIsWrong::tooMany($rows, self::ROWS,
+            $this->summary->rows[count($this->summary->rows) - 1]->heading,
             false);
         $columns = $this->across?->count() ?? 0;
         $columns <= self::COLUMNS || throw SummaryIsWrong::tooMany($columns, self::COLUMNS, $this->summary->across->heading ?? '', true);
@@ -109,7 +115,7 @@ final class Tallied
 
     /**
      * @param  list<int>  $columns  that are read, from 0
-     * @return iterable<int, list<null|bool|int|float|string|array{f?: string, v?: null|bool|int|float|string, e?: string, a?: string, t?: string}>>
+     * @return iterable<int, list<Stored>>
      */
     private static function rows(Worksheet $source, TableReading $table, array $columns): iterable
     {
@@ -121,8 +127,8 @@ final class Tallied
                 return;
             }
             $holds = false;
-            foreach ($row < $body[$at]->first ? [] : $columns as $column) {
-                $holds = $holds || isset($stored[$column]);
+            for ($place = $table->range->left - 1; ! $holds && $row >= $body[$at]->first && $place < $table->range->right; $place++) {
+                $holds = isset($stored[$place]) && $stored[$place] !== '';
             }
             if ($holds) {
                 yield $row => $stored;
@@ -130,7 +136,7 @@ final class Tallied
         }
     }
 
-    /** @param  null|bool|int|float|string|array{f?: string, v?: null|bool|int|float|string, e?: string, a?: string, t?: string}  $stored */
+    /** @param  Stored  $stored */
     private static function value(null|bool|int|float|string|array $stored): null|bool|int|float|string
     {
         $value = is_array($stored) ? $stored['t'] ?? $stored['v'] ?? null : $stored;

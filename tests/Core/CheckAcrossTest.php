@@ -12,6 +12,7 @@ use Rilvet\Act\Format;
 use Rilvet\Act\ProtectSheet;
 use Rilvet\Act\Resize;
 use Rilvet\Act\SetOpening;
+use Rilvet\Act\Summarise;
 use Rilvet\Act\Targets;
 use Rilvet\Check\Checks;
 use Rilvet\Check\Consistency\UnlikeStylebook;
@@ -39,6 +40,7 @@ use Rilvet\Reading\Reading;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Reading\TableReading;
 use Rilvet\Stylebook\Builtin;
+use Rilvet\Summary\Summary;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -294,6 +296,19 @@ final class CheckAcrossTest extends TestCase
         }
 
         return '';
+    }
+
+    public function test_a_summary_is_told_from_its_table_when_that_has_gone_on(): void
+    {
+        $of = Summary::of(['sheet' => 1, 'rows' => [['heading' => 'Tree']], 'values' => [['heading' => 'Beds']]]);
+        $book = (new Summarise(null, $of))->on(self::year(1));
+        self::assertSame([], self::found($book, 'summary-old'));
+        $other = (new EditCells(1, [3 => [3 => '77']]))->on($book);
+        self::assertSame([], self::found($other, 'summary-old'), 'a column that it does not sum up');
+        $later = (new EditCells(1, [3 => [2 => '77']]))->on($book);
+        $found = self::found($later, 'summary-old');
+        self::assertSame(['2 of its cells say something else than the table does now.'], array_map(fn (Finding $one) => $one->words, $found));
+        self::assertSame([], self::found((new MendFindings($found))->on($later), 'summary-old'));
     }
 
     public function test_what_could_not_be_mended_with_the_others_is_not_said_to_be(): void

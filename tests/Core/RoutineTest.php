@@ -27,12 +27,14 @@ final class RoutineTest extends TestCase
         ['A3', 'Elm', 5, 3.5], ['Total', null, 12, 7.5]];
 
     /** The same table, longer, lower, and with its columns in another order. */
-    private const JUNE = [['Orders in June'], ['with thanks'], [], ['Worth', 'Order', 'Tax', 'Count'], [1.5, 'B1', 0.1, 3], [2.5, 'B2', 0.2, 4],
+    private const JUNE = [['Orders in June'], ['with thanks'], [], ['Worth', 'Order', 'Tax', 'Count'], [1.5, 'B1', 0.1, 3], [2.5,
+        'B2', 0.2, 4],
         [3.5, 'B3', 0.3, 5], [4.5, 'B4', 0.4, 6], [5.5, 'B5', 0.5, 7], [17.5, 'Total', 1.5, 25]];
 
     /** @param  string|null  $there  where it is in June; null where it is not there */
     #[DataProvider('places')]
-    public function test_an_address_is_said_by_what_stands_there_and_found_elsewhere(string $cells, string $words, bool $isSure, ?string $there): void
+    public function test_an_address_is_said_by_what_stands_there_and_found_elsewhere(string $cells, string $words, bool $isSure,
+        ?string $there): void
     {
         [$place, $sure] = Place::of(self::sheet(self::MAY), RangeSet::parse($cells));
         self::assertSame([$words, $isSure], [$place->words(), $sure]);
@@ -63,9 +65,11 @@ final class RoutineTest extends TestCase
     public function test_a_routine_says_and_reads_the_same(): void
     {
         $routine = Routine::fromArray(['rilvet' => 'routine 1', 'name' => ' Monthly ', 'steps' => [
-            ['do' => 'bringIn', 'with' => ['key' => ['Order']]], ['do' => 'sort', 'with' => ['keys' => [['Worth', true], ['Order', false]]]],
+            ['do' => 'bringIn', 'with' => ['key' => ['Order']]], ['do' => 'sort', 'with' => ['keys' => [['Worth', true], ['Order',
+                false]]]],
             ['do' => 'dress', 'with' => ['stylebook' => 'River ledger', 'clean' => true]],
-            ['do' => 'format', 'at' => ['part' => 'body', 'headings' => ['Worth']], 'sheets' => ['May'], 'with' => ['look' => ['bold' => true]]],
+            ['do' => 'format', 'at' => ['part' => 'body', 'headings' => ['Worth']], 'sheets' => ['May'],
+                'with' => ['look' => ['bold' => true]]],
             ['do' => 'fix', 'with' => ['checks' => ['cut-texts']]], ['do' => 'handOver', 'with' => ['as' => 'ods']],
         ]]);
         self::assertSame(['Bring newer data in, rows told apart by Order', 'Sort by Worth, greatest first, then Order',
@@ -99,7 +103,8 @@ final class RoutineTest extends TestCase
         self::assertSame(array_keys(Doing::ALL), $schema->{'$defs'}->step->properties->do->enum);
         self::assertStringEqualsFile(dirname(__DIR__, 2).'/docs/routine.schema.json', Schema::json());
         mt_srand(12);
-        $sound = ['rilvet' => 'routine 1', 'name' => 'N', 'steps' => [['do' => 'format', 'at' => ['part' => 'body', 'headings' => ['A'], 'table' => 2],
+        $sound = ['rilvet' => 'routine 1', 'name' => 'N', 'steps' => [['do' => 'format', 'at' => ['part' => 'body',
+            'headings' => ['A'], 'table' => 2],
             'sheets' => ['S'], 'with' => ['look' => []]], ['do' => 'dress']]];
         $both = [0, 0];
         for ($turn = 0; $turn < 600; $turn++) {
@@ -157,8 +162,10 @@ final class RoutineTest extends TestCase
     public static function wrong(): iterable
     {
         yield 'no steps' => ['at least one step', ['steps' => []]];
-        yield 'something unknown to do' => ['Step 2: there is nothing called "explode"', ['steps' => [['do' => 'dress'], ['do' => 'explode']]]];
-        yield 'a place that is none' => ['Step 1: This is no routine: part of a place', ['steps' => [['do' => 'format', 'at' => ['part' => 'roof']]]]];
+        yield 'something unknown to do' => ['Step 2: there is nothing called "explode"', ['steps' => [['do' => 'dress'],
+            ['do' => 'explode']]]];
+        yield 'a place that is none' => ['Step 1: This is no routine: part of a place', ['steps' => [['do' => 'format',
+            'at' => ['part' => 'roof']]]]];
         yield 'a name too long' => ['a name of at most 80', ['name' => str_repeat('n', 81)]];
         yield 'a stylebook that is none' => ['the stylebook "S" it brings along', ['stylebooks' => ['S' => ['name' => 7]]]];
         yield 'another version' => ['has to be "routine 1"', ['rilvet' => 'routine 9']];

@@ -22,7 +22,8 @@ final class BatchTest extends TestCase
     {
         $rows = "Order,Customer,Count,Worth\n";
         for ($at = 1; $at <= 5 + $month; $at++) {
-            $rows .= sprintf("A%02d%02d,%s,%d,%.2f\n", $month, $at, ['Wick Farm', 'Brook Cottage'][$at % 2], $at * 3 % 7, $at * 17 % 11 + 0.5);
+            $rows .= sprintf("A%02d%02d,%s,%d,%.2f\n", $month, $at, ['Wick Farm', 'Brook Cottage'][$at % 2], $at * 3 % 7,
+                $at * 17 % 11 + 0.5);
         }
 
         return $rows;
@@ -77,7 +78,8 @@ final class BatchTest extends TestCase
             [$planned['status'], $planned['plan']['parts'], $planned['plan']['left']]);
         $this->postJson($this->url("batches/$id/run"), ['what' => 'run'])->assertOk();
         $done = $this->get($this->url("batches/$id"))->json();
-        $this->assertSame(['done', array_fill(0, 12, 'done'), true], [$done['status'], array_column($done['items'], 'status'), $done['isCompared']]);
+        $this->assertSame(['done', array_fill(0, 12, 'done'), true], [$done['status'], array_column($done['items'], 'status'),
+            $done['isCompared']]);
         $this->assertStringContainsString('0 values and 0 formulas changed', $done['items'][4]['report']['words']);
         $zip = $this->get($this->url("batches/$id/zip"))->assertOk();
         $path = (string) tempnam(sys_get_temp_dir(), 'zip');
@@ -95,7 +97,8 @@ final class BatchTest extends TestCase
         $this->assertSame([true, false], [$sheet->getStyle('D11')->getFont()->getBold(), $sheet->getStyle('C11')->getFont()->getBold()],
             'the part has grown from six rows to ten, and the look with it');
         array_map(unlink(...), [$path, "$path.xlsx"]);
-        foreach (['html' => '<h2>2026-12.csv</h2>', 'csv' => "\r\n2026-12.csv,2026-12.xlsx,,", 'json' => '"file":"2026-12.csv"'] as $as => $says) {
+        foreach (['html' => '<h2>2026-12.csv</h2>', 'csv' => "\r\n2026-12.csv,2026-12.xlsx,,",
+            'json' => '"file":"2026-12.csv"'] as $as => $says) {
             $this->assertStringContainsString($says, (string) $this->get($this->url("batches/$id/report?as=$as"))->assertOk()->content());
         }
     }
@@ -107,7 +110,8 @@ final class BatchTest extends TestCase
         $zip->open($bomb, ZipArchive::OVERWRITE);
         $zip->addFromString('[Content_Types].xml', str_repeat(' ', 60_000_000));
         $zip->close();
-        $id = $this->batch(['good.csv' => self::month(2), 'broken.xlsx' => 'PK broken', 'empty.csv' => "\n", 'bomb.xlsx' => (string) file_get_contents($bomb),
+        $id = $this->batch(['good.csv' => self::month(2), 'broken.xlsx' => 'PK broken', 'empty.csv' => "\n",
+            'bomb.xlsx' => (string) file_get_contents($bomb),
             'other.csv' => "Nothing,Like it\nx,1\ny,2\nz,3\n", 'last.csv' => self::month(3)]);
         unlink($bomb);
         $this->patchJson($this->url("batches/$id"), ['routine' => $this->routine()])->assertOk();
@@ -119,7 +123,8 @@ final class BatchTest extends TestCase
             $this->assertNotSame('', (string) $items[$name]['report']['fault']);
             $this->assertStringNotContainsString(storage_path(), (string) $items[$name]['report']['fault']);
         }
-        $this->assertContains('Step 2, Sort by Worth, greatest first (other): There is no column "Worth" on "other".', $items['other.csv']['report']['left']);
+        $this->assertContains('Step 2, Sort by Worth, greatest first (other): There is no column "Worth" on "other".',
+            $items['other.csv']['report']['left']);
         // Those that failed are run again, and nothing else is.
         $before = BatchItem::query()->where('name', 'good.csv')->value('updated_at');
         $this->travel(5)->minutes();
@@ -140,11 +145,12 @@ final class BatchTest extends TestCase
 
             return (string) file_get_contents($path);
         };
-        $id = $this->batch(['months.zip' => $made(['a/2026-01.csv' => self::month(1), '../../2026-02.csv' => self::month(2), 'readme.md' => 'x',
+        $id = $this->batch(['months.zip' => $made(['a/2026-01.csv' => self::month(1), '../../2026-02.csv' => self::month(2),
+            'readme.md' => 'x',
             '__MACOSX/2026-01.csv' => 'x', 'inner.zip' => 'x', 'a/.hidden.csv' => 'x'])]);
         $this->assertSame(['2026-01.csv', '2026-02.csv'], array_column($this->get($this->url("batches/$id"))->json('items'), 'name'));
-        foreach (['holds no csv' => $made(['a.md' => 'x']), 'no whole zip' => 'no zip', 'it is not opened' => $made(['a.csv' => str_repeat('0', 9_000_000)])]
-            as $says => $bytes) {
+        foreach (['holds no csv' => $made(['a.md' => 'x']), 'no whole zip' => 'no zip',
+            'it is not opened' => $made(['a.csv' => str_repeat('0', 9_000_000)])] as $says => $bytes) {
             $this->assertStringContainsString($says, (string) $this->add($id, 'x.zip', $bytes)->assertUnprocessable()->json('message'));
         }
         $this->assertCount(2, $this->get($this->url("batches/$id"))->json('items'));
@@ -209,12 +215,15 @@ final class BatchTest extends TestCase
             ->assertJsonPath('steps.0.words', 'Sort by Worth, greatest first');
         $this->post($this->url('routines'), ['file' => UploadedFile::fake()->createWithContent('r.json', $json)])->assertCreated()
             ->assertJsonPath('name', 'Monthly');
-        $this->postJson($this->url('routines'), ['name' => 'Monthly', 'steps' => $steps])->assertCreated()->assertJsonPath('name', 'Monthly 2');
-        foreach ([['name' => ''], ['steps' => []], ['steps' => ['no json']], ['steps' => [['do' => 'explode']]], ['name' => 'Monthly']] as $wrong) {
+        $this->postJson($this->url('routines'), ['name' => 'Monthly', 'steps' => $steps])->assertCreated()->assertJsonPath('name',
+            'Monthly 2');
+        foreach ([['name' => ''], ['steps' => []], ['steps' => ['no json']], ['steps' => [['do' => 'explode']]],
+            ['name' => 'Monthly']] as $wrong) {
             $this->patchJson($this->url("routines/$id"), $wrong)->assertUnprocessable();
         }
         foreach (['{}', 'no json', '{"rilvet":"routine 1","name":"x","steps":7}'] as $wrong) {
-            $this->post($this->url('routines'), ['file' => UploadedFile::fake()->createWithContent('r.json', $wrong)])->assertUnprocessable();
+            $this->post($this->url('routines'), ['file' => UploadedFile::fake()->createWithContent('r.json',
+                $wrong)])->assertUnprocessable();
         }
         $workbook = $this->bringIn('other.csv', "Nothing,Like it\nx,1\ny,2\nz,3\n");
         $tried = $this->postJson($this->url("workbooks/$workbook->id/routine"), ['routine' => $id])->assertOk()->json();

@@ -30,7 +30,8 @@ final class RenewalTest extends TestCase
     /** @return int id of the workbook that holds it */
     private function newer(Workbook $for, string $name, string $bytes): int
     {
-        $import = $this->post($this->url('imports'), ['dataFor' => $for->id, 'file' => UploadedFile::fake()->createWithContent($name, $bytes)])
+        $import = $this->post($this->url('imports'), ['dataFor' => $for->id,
+            'file' => UploadedFile::fake()->createWithContent($name, $bytes)])
             ->assertCreated()->json();
         $this->assertSame('done', $import['status'], 'delimited text is not asked about: what it says is seen in the plan');
 
@@ -63,7 +64,8 @@ final class RenewalTest extends TestCase
         $this->assertSame($before, $this->texts($workbook));
         // The data may be gone by then: a step on needs nothing of it.
         $this->delete($this->url("workbooks/$from"))->assertOk();
-        $this->postJson($this->url("workbooks/$workbook->id/redo"), ['revision' => $workbook->refresh()->revision, 'sheet' => 1])->assertOk();
+        $this->postJson($this->url("workbooks/$workbook->id/redo"), ['revision' => $workbook->refresh()->revision,
+            'sheet' => 1])->assertOk();
         $this->assertSame($after, $this->texts($workbook));
     }
 
@@ -105,7 +107,8 @@ final class RenewalTest extends TestCase
         $series = new DataSeries(DataSeries::TYPE_BARCHART, DataSeries::GROUPING_CLUSTERED, [0], [], [
             new DataSeriesValues(DataSeriesValues::DATASERIES_TYPE_STRING, 'Stock!$A$2:$A$5', null, 4)], [
                 new DataSeriesValues(DataSeriesValues::DATASERIES_TYPE_NUMBER, 'Stock!$B$2:$B$5', null, 4)]);
-        $sheet->addChart((new Chart('counts', null, null, new PlotArea(null, [$series])))->setTopLeftPosition('F2')->setBottomRightPosition('K12'));
+        $sheet->addChart((new Chart('counts', null, null, new PlotArea(null,
+            [$series])))->setTopLeftPosition('F2')->setBottomRightPosition('K12'));
         $path = (string) tempnam(sys_get_temp_dir(), 'stock');
         (new Xlsx($book))->setIncludeCharts(true)->save($path);
         $workbook = $this->bringIn('Stock.xlsx', (string) file_get_contents($path));

@@ -92,6 +92,8 @@ final class WiringTest extends TestCase
             'freeBreaks' => ['freeBreaks', ['sheets' => 'all']],
             'bringAnew' => ['bringAnew', ['row' => 1, 'column' => 1, 'from' => 'newer', 'fromSheet' => 1, 'key' => ['Tree'],
                 'pairs' => [[4, 4]], 'without' => [], 'keepGone' => false, 'keepChanged' => false, 'below' => false]],
+            'summarise' => ['summarise', ['anew' => false, 'of' => ['sheet' => 1, 'rows' => [['heading' => 'Tree']], 'values' => [
+                ['heading' => 'Count'], ['heading' => null, 'figure' => 'count', 'share' => 'whole']]]]],
             'replay' => ['replay', ['routine' => 'kept', 'from' => 'newer']],
             'rewriteHeads' => ['rewriteHeads', ['part' => 'heading', 'to' => 'capitals', 'sheets' => [1]]],
             'name' => ['name', ['name' => 'Counts', 'ranges' => 'C2:C4']],
@@ -324,7 +326,8 @@ final class WiringTest extends TestCase
             $this->act($this->bringIn('taught.csv', self::TABLE), ...self::acts()['correct']);
         }
         if ($act === 'bringAnew' || $act === 'replay') {
-            $this->bringIn('newer.csv', "Tree,Found on,Count,Worth\nRowan,2026-03-01,30,4.25\nWillow,2026-03-09,7,1.5\nHazel,2026-03-05,5,1\n");
+            $this->bringIn('newer.csv',
+                "Tree,Found on,Count,Worth\nRowan,2026-03-01,30,4.25\nWillow,2026-03-09,7,1.5\nHazel,2026-03-05,5,1\n");
             $this->postJson($this->url('routines'), ['name' => 'Each month', 'steps' => [
                 ['do' => 'bringIn', 'with' => ['key' => ['Tree']]], ['do' => 'dress', 'with' => ['stylebook' => 'River ledger']],
                 ['do' => 'format', 'at' => ['part' => 'body', 'headings' => ['Worth']], 'with' => ['look' => ['bold' => true]]],

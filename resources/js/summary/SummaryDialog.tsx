@@ -31,6 +31,7 @@ const SHARES: [string, string][] = [
     ['whole', 'share of the whole'],
 ];
 const DATES = ['date', 'datetime'];
+const GROUPED = ['category', 'boolean', ...DATES];
 const FIGURED = ['integer', 'decimal', 'amount', 'percent', 'duration'];
 
 /** Makes a sheet that sums up a table: what it would say is seen while it is put together. */
@@ -59,6 +60,12 @@ function Open({ bench, sheet, table, acts }: { bench: BenchRecord; sheet: number
     const [rows, setRows] = useState<GivenField[]>([usual(first)]);
     const [across, setAcross] = useState<GivenField | null>(null);
     const [values, setValues] = useState<Value[]>([{ heading: amount, figure: amount ? 'sum' : 'count' }]);
+    /** Another column whose values make few groups. */
+    const another = (used: GivenField[]) =>
+        columns.find((column) => GROUPED.includes(column.kind) && !used.some((field) => field.heading === column.heading))
+            ?.heading ??
+        columns.find((column) => !used.some((field) => field.heading === column.heading))?.heading ??
+        first;
     const [live, setLive] = useState(true);
     const of: GivenSummary = { sheet, rows, across, values, live };
     const seen = useQuery({
@@ -101,12 +108,7 @@ function Open({ bench, sheet, table, acts }: { bench: BenchRecord; sheet: number
                                 <button
                                     type="button"
                                     className="flex items-center gap-1 self-start text-[12px] text-damson underline-offset-2 hover:underline"
-                                    onClick={() =>
-                                        setRows([
-                                            ...rows,
-                                            usual([...kinds.keys()].find((name) => name !== rows[0]?.heading) ?? first),
-                                        ])
-                                    }
+                                    onClick={() => setRows([...rows, usual(another(rows))])}
                                 >
                                     <Plus size={12} /> and within them by another column
                                 </button>
@@ -127,14 +129,7 @@ function Open({ bench, sheet, table, acts }: { bench: BenchRecord; sheet: number
                                 <button
                                     type="button"
                                     className="flex items-center gap-1 pt-1.5 text-[12px] text-damson underline-offset-2 hover:underline"
-                                    onClick={() =>
-                                        setAcross(
-                                            usual(
-                                                [...kinds.keys()].find((name) => !rows.some((row) => row.heading === name)) ??
-                                                    first,
-                                            ),
-                                        )
-                                    }
+                                    onClick={() => setAcross(usual(another(rows)))}
                                 >
                                     <Plus size={12} /> a column for each group of another column
                                 </button>
