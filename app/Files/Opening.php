@@ -31,6 +31,7 @@ use Rilvet\Work\Tab;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\Book;
+use Rilvet\Xlsx\Pivot;
 
 /** Opens a file as a workbook: cells into row blocks, what came with it as layer 1, and a first reading of every sheet. */
 final class Opening
@@ -218,13 +219,30 @@ final class Opening
             }
             $rows->below($intake);
             $setup = $rows->setup($digit, $intake->columns());
-            $sheets[$number] = $intake->sheet($setup, $looks, FileHints::said($tables, $number), $rows->filter())
+            $sheets[$number] = self::pivoted($intake->sheet($setup, $looks, FileHints::said($tables, $number), $rows->filter()),
+                $book->pivots($found))
                 ->withAspects($rows->conditions(), $rows->checks(), $rows->protection(), $rows->page())->fromPackage();
         }
         $this->notices = self::told($book);
 
         return new Workbook($title, $sheets, $looks, $book->from1904(), $book->names(), $tables, ! $book->asksForResults(),
             guard: $book->guard());
+    }
+
+    /**
+     * What a pivot table says of its rows goes before what they look like.
+     *
+     * @param  array<string, Pivot>  $pivots
+     */
+    private static function pivoted(Worksheet $sheet, array $pivots): Worksheet
+    {
+        $found = $sheet->found;
+        foreach ($pivots as $pivot) {
+            $table = $found->tableAt($pivot->range->top, $pivot->range->left);
+            $found = $table === null ? $found : $found->replace($table, $table->overlaid($pivot->runs));
+        }
+
+        return $found === $sheet->found ? $sheet : $sheet->readAs($found, $sheet->cells, $sheet->typing);
     }
 
     /** @return list<string> */

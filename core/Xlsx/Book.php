@@ -141,6 +141,21 @@ final class Book
         return in_array(PackageXml::child($this->root, 'calcPr')?->getAttribute('fullCalcOnLoad'), ['1', 'true'], true);
     }
 
+    /** @return array<string, Pivot> pivot tables of a sheet, by the part that defines them (18.10.1.73) */
+    public function pivots(BookSheet $sheet): array
+    {
+        $pivots = [];
+        foreach ($this->package->relationships($sheet->part) as $relationship) {
+            if ($relationship->kind === 'pivotTable' && ! $relationship->outside && $this->package->has($relationship->target)) {
+                $root = PackageXml::root(PackageXml::tree($this->package->contents($relationship->target), $relationship->target));
+                $pivot = Pivot::of($root);
+                $pivot === null || $pivots[$relationship->target] = $pivot;
+            }
+        }
+
+        return $pivots;
+    }
+
     /** @return array<string, TableRange> tables by the names that formulas say (18.5.1.2) */
     public function tables(): array
     {

@@ -16,6 +16,7 @@ use Rilvet\Package\PackedPart;
 use Rilvet\Package\Relationship;
 use Rilvet\Package\ZipWriter;
 use Rilvet\Paper\Printed;
+use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -189,6 +190,7 @@ final class BookRewrite
         $this->countResults += $count;
         array_push($this->results, ...array_map(fn (string $place) => "$sheet->name!$place", $places));
         $this->moved($from, $moves);
+        $sheet->stylebook === null || $this->pivots($from, $sheet->stylebook, $styles);
         if ($rewrite->isChanged) {
             $this->replaced[$from->part] = $part;
         }
@@ -271,6 +273,20 @@ final class BookRewrite
         }
 
         return new Moves($sheet->moves, $from->name, $cut);
+    }
+
+    /** The looks of a stylebook in the definitions of the pivot tables of a sheet. */
+    private function pivots(BookSheet $from, Stylebook $stylebook, StylesWriting $styles): void
+    {
+        foreach ($this->book->pivots($from) as $part => $pivot) {
+            $name = $this->book->package->entry($part);
+            $now = $this->replaced[$name] ?? null;
+            $xml = is_string($now) ? $now : $this->book->package->contents($part);
+            $with = (new PivotFormats($pivot, $stylebook, $styles->differential(...)))->on($xml);
+            if ($with !== $xml) {
+                $this->replaced[$name] = $with;
+            }
+        }
     }
 
     /** Parts of a sheet that say where on it they stand. */

@@ -307,7 +307,8 @@ final class CheckAcrossTest extends TestCase
         self::assertSame([], self::found($other, 'summary-old'), 'a column that it does not sum up');
         $later = (new EditCells(1, [3 => [2 => '77']]))->on($book);
         $found = self::found($later, 'summary-old');
-        self::assertSame(['2 of its cells say something else than the table does now.'], array_map(fn (Finding $one) => $one->words, $found));
+        self::assertSame(['2 of its cells say something else than the table does now.'], array_map(fn (Finding $one) => $one->words,
+            $found));
         self::assertSame([], self::found((new MendFindings($found))->on($later), 'summary-old'));
     }
 
