@@ -25,7 +25,7 @@ final class Program
         $application->setCatchExceptions(false);
         $application->addCommands([new ReadCommand, new DressCommand, new LearnCommand, new StylebooksCommand,
             new LooksCommand, new GatherCommand, new GuardCommand, new CheckCommand, new PdfCommand,
-            new RefreshCommand, new RunCommand]);
+            new RefreshCommand, new RunCommand, new WatchCommand]);
         $output = new ConsoleOutput;
         try {
             return $application->run(new ArgvInput($arguments), $output);

@@ -46,7 +46,8 @@ final readonly class PivotFormats
             return $xml;
         }
         if (preg_match("~<{$prefix}formats\\b[^>]*/>~", $xml) === 1) {
-            return (string) preg_replace("~<{$prefix}formats\\b[^>]*/>~", "<{$prefix}formats count=\"$count\">$made</{$prefix}formats>", $xml, 1);
+            return (string) preg_replace("~<{$prefix}formats\\b[^>]*/>~",
+                "<{$prefix}formats count=\"$count\">$made</{$prefix}formats>", $xml, 1);
         }
         if (str_contains($xml, "</{$prefix}formats>")) {
             $xml = str_replace("</{$prefix}formats>", "$made</{$prefix}formats>", $xml);
@@ -69,7 +70,8 @@ final readonly class PivotFormats
     {
         $of = fn (Part $part) => self::plain($this->stylebook->part($part));
         $labels = 'dataOnly="0" labelOnly="1" outline="0" fieldPosition="0"';
-        $reference = fn (int|string $field, string $more = '') => "<references count=\"1\"><reference field=\"$field\" count=\"0\"$more/></references>";
+        $reference = fn (int|string $field,
+            string $more = '') => "<references count=\"1\"><reference field=\"$field\" count=\"0\"$more/></references>";
         $areas = [[self::plain($this->stylebook->ground), '<pivotArea type="all" dataOnly="0" outline="0" fieldPosition="0"/>'],
             [$of(Part::Body), '<pivotArea outline="0" collapsedLevelsAreSubtotals="1" fieldPosition="0"/>']];
         foreach ($this->pivot->rowFields as $at => $field) {
@@ -83,7 +85,8 @@ final readonly class PivotFormats
         $areas[] = [$heading, "<pivotArea type=\"topRight\" $labels/>"];
         foreach (['axisRow' => $this->pivot->rowFields, 'axisCol' => $this->pivot->columnFields] as $axis => $fields) {
             foreach ($fields as $at => $field) {
-                $areas[] = [$heading, "<pivotArea field=\"$field\" type=\"button\" dataOnly=\"0\" labelOnly=\"1\" outline=\"0\" axis=\"$axis\" "
+                $areas[] = [$heading,
+                    "<pivotArea field=\"$field\" type=\"button\" dataOnly=\"0\" labelOnly=\"1\" outline=\"0\" axis=\"$axis\" "
                     ."fieldPosition=\"$at\"/>"];
             }
         }

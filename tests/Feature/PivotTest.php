@@ -14,7 +14,10 @@ use Rilvet\Package\ZipReader;
 use Tests\TestCase;
 use ZipArchive;
 
-/** Pivot tables that come in an xlsx: read by their definition, dressed like any table, and dressed still after they are refreshed elsewhere. */
+/**
+ * Pivot tables that come in an xlsx: read by their definition, dressed like any table, and dressed still after they are
+ * refreshed elsewhere.
+ */
 final class PivotTest extends TestCase
 {
     private const MAIN = 'http://schemas.openxmlformats.org/spreadsheetml/2006/main';
@@ -22,22 +25,31 @@ final class PivotTest extends TestCase
     /** The definition of a pivot table in compact form: customers, orders within them, amounts; written after ISO/IEC 29500-1 18.10. */
     private static function definition(string $formats = ''): string
     {
-        return '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>'."\n".'<pivotTableDefinition xmlns="'.self::MAIN.'" name="Sums" cacheId="7" '
-            .'dataCaption="Values" applyNumberFormats="0" preserveFormatting="1"><location ref="A3:C10" firstHeaderRow="0" firstDataRow="1" '
+        return '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>'."\n".'<pivotTableDefinition xmlns="'.
+            self::MAIN.'" name="Sums" cacheId="7" '
+            .'dataCaption="Values" applyNumberFormats="0" preserveFormatting="1"><location ref="A3:C10" firstHeaderRow="0" '
+                .'firstDataRow="1" '
             .'firstDataCol="1"/><pivotFields count="3"><pivotField axis="axisRow" showAll="0"><items count="3"><item x="0"/><item x="1"/>'
             .'<item t="default"/></items></pivotField><pivotField axis="axisRow" showAll="0"><items count="3"><item x="0"/><item x="1"/>'
-            .'<item t="default"/></items></pivotField><pivotField dataField="1" showAll="0"/></pivotFields><rowFields count="2"><field x="0"/>'
-            .'<field x="1"/></rowFields><rowItems count="7"><i><x/></i><i r="1"><x/></i><i r="1"><x v="1"/></i><i><x v="1"/></i><i r="1"><x/></i>'
-            .'<i t="default"><x v="1"/></i><i t="grand"><x/></i></rowItems><colFields count="1"><field x="-2"/></colFields><colItems count="2"><i><x/></i>'
-            .'<i i="1"><x v="1"/></i></colItems><dataFields count="2"><dataField name="Sum of Amount" fld="2"/><dataField name="Count" fld="2" '
-            .'subtotal="count"/></dataFields>'.$formats.'<pivotTableStyleInfo name="PivotStyleLight16" showRowHeaders="1"/></pivotTableDefinition>';
+            .'<item t="default"/></items></pivotField><pivotField dataField="1" showAll="0"/></pivotFields><rowFields '
+                .'count="2"><field x="0"/>'
+            .'<field x="1"/></rowFields><rowItems count="7"><i><x/></i><i r="1"><x/></i><i r="1"><x v="1"/></i><i><x v="1"/></i><i '
+                .'r="1"><x/></i>'
+            .'<i t="default"><x v="1"/></i><i t="grand"><x/></i></rowItems><colFields count="1"><field x="-2"/></colFields><colItems '
+                .'count="2"><i><x/></i>'
+            .'<i i="1"><x v="1"/></i></colItems><dataFields count="2"><dataField name="Sum of Amount" fld="2"/><dataField '
+                .'name="Count" fld="2" '
+            .'subtotal="count"/></dataFields>'.
+                $formats.'<pivotTableStyleInfo name="PivotStyleLight16" showRowHeaders="1"/></pivotTableDefinition>';
     }
 
     private static function file(string $definition): string
     {
         $book = new Spreadsheet;
-        $book->getActiveSheet()->setTitle('Report')->fromArray([['Orders by customer'], [], ['Row Labels', 'Sum of Amount', 'Count'], ['Wick Farm', null, null],
-            ['A1', 10.5, 1], ['A2', 20.25, 2], ['Brook Cottage', null, null], ['B1', 5.5, 1], ['Brook Cottage Total', 5.5, 1], ['Grand Total', 36.25, 4]]);
+        $book->getActiveSheet()->setTitle('Report')->fromArray([['Orders by customer'], [], ['Row Labels', 'Sum of Amount',
+            'Count'], ['Wick Farm', null, null],
+            ['A1', 10.5, 1], ['A2', 20.25, 2], ['Brook Cottage', null, null], ['B1', 5.5, 1], ['Brook Cottage Total', 5.5, 1],
+            ['Grand Total', 36.25, 4]]);
         $path = (string) tempnam(sys_get_temp_dir(), 'pivot');
         (new Xlsx($book))->save($path);
         $zip = new ZipArchive;
@@ -45,11 +57,15 @@ final class PivotTest extends TestCase
         $relations = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
         $package = 'http://schemas.openxmlformats.org/package/2006/';
         $zip->addFromString('xl/pivotTables/pivotTable1.xml', $definition);
-        $zip->addFromString('xl/pivotCache/pivotCacheDefinition1.xml', '<pivotCacheDefinition xmlns="'.self::MAIN.'" refreshOnLoad="1"><cacheSource '
-            .'type="worksheet"><worksheetSource ref="A1:C9" sheet="Elsewhere"/></cacheSource><cacheFields count="0"/></pivotCacheDefinition>');
-        $zip->addFromString('xl/pivotTables/_rels/pivotTable1.xml.rels', "<Relationships xmlns=\"{$package}relationships\"><Relationship Id=\"rId1\" "
+        $zip->addFromString('xl/pivotCache/pivotCacheDefinition1.xml', '<pivotCacheDefinition xmlns="'.
+            self::MAIN.'" refreshOnLoad="1"><cacheSource '
+            .'type="worksheet"><worksheetSource ref="A1:C9" sheet="Elsewhere"/></cacheSource><cacheFields '
+                .'count="0"/></pivotCacheDefinition>');
+        $zip->addFromString('xl/pivotTables/_rels/pivotTable1.xml.rels',
+            "<Relationships xmlns=\"{$package}relationships\"><Relationship Id=\"rId1\" "
             ."Type=\"$relations/pivotCacheDefinition\" Target=\"../pivotCache/pivotCacheDefinition1.xml\"/></Relationships>");
-        $zip->addFromString('xl/worksheets/_rels/sheet1.xml.rels', "<Relationships xmlns=\"{$package}relationships\"><Relationship Id=\"rId9\" "
+        $zip->addFromString('xl/worksheets/_rels/sheet1.xml.rels',
+            "<Relationships xmlns=\"{$package}relationships\"><Relationship Id=\"rId9\" "
             ."Type=\"$relations/pivotTable\" Target=\"../pivotTables/pivotTable1.xml\"/></Relationships>");
         $types = (string) $zip->getFromName('[Content_Types].xml');
         $zip->addFromString('[Content_Types].xml', str_replace('</Types>', '<Override PartName="/xl/pivotTables/pivotTable1.xml" '
@@ -65,8 +81,10 @@ final class PivotTest extends TestCase
     {
         $workbook = $this->bringIn('report.xlsx', self::file(self::definition()));
         $table = $this->get($this->url("workbooks/$workbook->id/sheets/1"))->json('tables.0');
-        $this->assertSame([[1, 1, 'title'], [2, 2, null], [3, 3, 'heading'], [4, 4, 'row_group'], [5, 6, 'body'], [7, 7, 'row_group'], [8, 8, 'body'],
-            [9, 9, 'subtotal'], [10, 10, 'total']], array_map(fn (array $run) => [$run['first'], $run['last'], $run['part']], $table['runs']));
+        $this->assertSame([[1, 1, 'title'], [2, 2, null], [3, 3, 'heading'], [4, 4, 'row_group'], [5, 6, 'body'], [7, 7,
+            'row_group'], [8, 8, 'body'],
+            [9, 9, 'subtotal'], [10, 10, 'total']], array_map(fn (array $run) => [$run['first'], $run['last'], $run['part']],
+                $table['runs']));
     }
 
     /** @return iterable<string, array{string}> */
