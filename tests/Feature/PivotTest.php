@@ -119,7 +119,9 @@ final class PivotTest extends TestCase
             foreach ($formats as $format) {
                 $is = $format->getElementsByTagName('pivotArea')->item(0);
                 if ($is instanceof DOMElement && $is->getAttribute($area) === '1') {
-                    return (string) $dxfs[(int) $format->getAttribute('dxfId')]->ownerDocument?->saveXML($dxfs[(int) $format->getAttribute('dxfId')]);
+                    $dxf = $dxfs[(int) $format->getAttribute('dxfId')];
+
+                    return (string) $dxf->ownerDocument?->saveXML($dxf);
                 }
             }
             self::fail("no format for $area");

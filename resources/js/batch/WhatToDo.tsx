@@ -115,7 +115,7 @@ export function WhatToDo({
                     <fieldset className="mt-4">
                         <legend className="mb-1 text-[12px] text-quiet">Mend as well, where it changes no value</legend>
                         {batch.mendable.map(({ name, title, reason }) => (
-                            <label key={name} className="flex items-center gap-2 py-0.5" title={reason}>
+                            <label key={name} className="flex min-h-6 items-center gap-2" title={reason}>
                                 <input
                                     type="checkbox"
                                     className="accent-damson"

@@ -90,7 +90,7 @@ function Open({
                         </div>
                     )}
                     <div className="mt-4 flex items-center gap-2">
-                        <span className="min-w-0 flex-1 text-quiet" role="status">
+                        <span className="min-w-0 flex-1 text-quiet" role={newer ? 'status' : undefined}>
                             {newer &&
                                 record &&
                                 !plan.isError &&
