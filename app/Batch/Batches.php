@@ -7,6 +7,7 @@ namespace App\Batch;
 use App\Bench\KeptFile;
 use App\Bench\Routines;
 use App\Files\Limits;
+use App\Jobs\CompareFiles;
 use App\Jobs\RunItem;
 use App\Jobs\Server;
 use App\Jobs\Workers;
@@ -169,7 +170,7 @@ final class Batches
     {
         $isOver = ! $batch->items()->whereIn('status', BatchItem::UNDER_WAY)->exists();
         if ($isOver && Batch::query()->whereKey($batch->id)->where('status', 'running')->update(['status' => 'done']) === 1) {
-            Series::look($batch->refresh());
+            CompareFiles::dispatch($batch->id);
         }
     }
 

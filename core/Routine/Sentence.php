@@ -120,6 +120,7 @@ final class Sentence
             $words[] = match (true) {
                 $value === true => $said,
                 $value === false => "no $said",
+                $value === 'turned' || $value === 'upright' => $value,
                 is_scalar($value) => "$said $value",
                 default => $said,
             };

@@ -59,33 +59,72 @@ final class Tallied
         $side = $this->summary->across === null ? null : $place($this->summary->across->heading);
         $values = array_map(fn (Value $value) => $value->heading === null ? null : $place($value->heading), $this->summary->values);
         $columns = array_values(array_unique(array_filter([...$fields, $side, ...$values], is_int(...))));
+        // Counted for the smallest groups alone, by what their cells hold; what is around them is put together of these afterwards.
+        $finest = [];
         foreach (self::rows($source, $table, $columns) as $stored) {
-            $outer = $this->groups[0]->key(self::value($stored[$fields[0]] ?? null));
-            $keys = [''];
-            if (isset($fields[1])) {
-                $own = $this->groups[1]->key(self::value($stored[$fields[1]] ?? null));
-                $this->inner[$outer][$own] = true;
-                $keys = ["$outer\0$own"];
-                $keys[] = "$outer\0*";
-            } else {
-                $keys = ["$outer\0*"];
+            $outer = $stored[$fields[0]] ?? null;
+            $inner = isset($fields[1]) ? $stored[$fields[1]] ?? null : null;
+            $beside = $side === null ? null : $stored[$side] ?? null;
+            $raw = self::raw($outer)."\0".self::raw($inner)."\0".self::raw($beside);
+            $tallies = $finest[$raw] ??= $this->finest(self::value($outer), isset($fields[1]), self::value($inner), self::value($beside));
+            foreach ($values as $at => $place) {
+                $tallies[$at]->take($place === null ? 1 : self::value($stored[$place] ?? null));
             }
-            $keys[] = "*\0*";
-            $column = $across === null ? null : $across->key(self::value($stored[$side] ?? null));
-            $cells = [];
-            foreach ($values as $at) {
-                $cells[] = $at === null ? 1 : self::value($stored[$at] ?? null);
-            }
-            foreach ($keys as $key) {
-                foreach ($column === null ? ['*'] : [$column, '*'] as $beside) {
-                    $tallies = $this->tallies["$key\0$beside"] ??= $this->fresh();
-                    foreach ($cells as $at => $cell) {
-                        $tallies[$at]->take($cell);
+        }
+        $this->counted();
+        $this->around();
+    }
+
+    /**
+     * @param  null|bool|int|float|string|array<string, null|bool|int|float|string>  $stored
+     */
+    private static function raw(null|bool|int|float|string|array $stored): string
+    {
+        return match (true) {
+            is_string($stored) => "s$stored",
+            is_array($stored) => 'a'.json_encode($stored),
+            is_bool($stored) => $stored ? 'T' : 'F',
+            default => (string) $stored,
+        };
+    }
+
+    /**
+     * The tallies of a smallest group.
+     *
+     * @return list<Tally>
+     */
+    private function finest(null|bool|int|float|string $outer, bool $isParted, null|bool|int|float|string $inner,
+        null|bool|int|float|string $beside): array
+    {
+        $outer = $this->groups[0]->key($outer);
+        $own = '*';
+        if ($isParted) {
+            $own = $this->groups[1]->key($inner);
+            $this->inner[$outer][$own] = true;
+        }
+        $column = $this->across === null ? '*' : $this->across->key($beside);
+
+        return $this->tallies["$outer\0$own\0$column"] ??= $this->fresh();
+    }
+
+    /** Subtotals and totals, below and side by side. */
+    private function around(): void
+    {
+        foreach ($this->tallies as $key => $tallies) {
+            [$outer, $own, $column] = explode("\0", $key);
+            $rows = array_unique(["$outer\0$own", "$outer\0*", "*\0*"]);
+            foreach ($rows as $row) {
+                foreach (array_unique([$column, '*']) as $beside) {
+                    if ("$row\0$beside" === $key) {
+                        continue;
+                    }
+                    $into = $this->tallies["$row\0$beside"] ??= array_map(fn () => new Tally, $this->summary->values);
+                    foreach ($tallies as $at => $tally) {
+                        $into[$at]->add($tally);
                     }
                 }
             }
         }
-        $this->counted();
     }
 
     /**

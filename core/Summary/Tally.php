@@ -33,6 +33,16 @@ final class Tally
         }
     }
 
+    /** What another one has counted is counted here too. */
+    public function add(self $other): void
+    {
+        $this->sum += $other->sum;
+        $this->figures += $other->figures;
+        $this->cells += $other->cells;
+        $this->least = min($this->least, $other->least);
+        $this->greatest = max($this->greatest, $other->greatest);
+    }
+
     public function figure(Figure $figure): int|float|null
     {
         if ($this->cells === 0 || ($this->figures === 0 && $figure !== Figure::Count && $figure !== Figure::Sum)) {

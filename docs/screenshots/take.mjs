@@ -97,21 +97,6 @@ const act = async (words) => {
     await page.getByRole('combobox', { name: 'Find an action' }).fill(words);
     await page.keyboard.press('Enter');
 };
-// A table that is read with doubt is asked about; what it would be is seen on the sheet.
-await page.goto('http://127.0.0.1:8700/');
-await page.getByRole('link', { name: /Nursery year/ }).waitFor();
-const beds = await page.evaluateHandle(() => {
-    const data = new DataTransfer();
-    const rows = ['Rowan;clay;north;Ida', 'Aspen;loam;north;Ben', 'Hazel;clay;south;Ida', 'Holly;sand;east;Uma', 'Elder;loam;west;Ben'];
-    data.items.add(new File([rows.join('\n')], 'Upper beds.csv'));
-    return data;
-});
-await page.getByRole('main').dispatchEvent('drop', { dataTransfer: beds });
-await page.getByRole('button', { name: 'Keep this table' }).click();
-await page.getByRole('button', { name: 'Row 1 holds the headings' }).hover();
-await page.getByText(/Trying on Row 1/).waitFor();
-await shot('doubt');
-await page.mouse.move(640, 500);
 // A look while something is true: its sentence, its sample and the sheet with it tried on.
 await page.goto('http://127.0.0.1:8700/');
 await page.getByRole('link', { name: /Nursery year/ }).click();
@@ -134,15 +119,77 @@ await page.getByRole('button', { name: 'Open the choices' }).click();
 await page.getByRole('option', { name: 'waiting' }).waitFor();
 await shot('guard');
 await page.keyboard.press('Escape');
-// In a small window the sheet has the room.
-await page.setViewportSize({ width: 640, height: 400 });
+// Newer orders for a table that is dressed: what they would change.
 await page.goto('http://127.0.0.1:8700/');
-await page.getByRole('link', { name: /Nursery year/ }).click();
+await page.getByRole('link', { name: /Spring orders/ }).click();
 await page.getByRole('gridcell').first().waitFor();
-await page.getByRole('button', { name: 'Format', exact: true }).click();
-await page.getByRole('region', { name: 'Tray' }).waitFor();
-await shot('small');
-await page.setViewportSize({ width: 1280, height: 800 });
+const newer = await page.evaluate(async () => {
+    const id = location.pathname.split('/').pop();
+    const range = 'top=1&left=1&bottom=60&right=8';
+    const { cells } = await (await fetch(`/api/workbooks/${id}/sheets/1/window?${range}`)).json();
+    const rows = [];
+    for (const { row, column, text } of cells) (rows[row - 1] ??= [])[column - 1] = text;
+    rows[0][4] = 'Anzahl';
+    rows[0].push('Lieferung');
+    for (const row of rows.slice(1)) row.push('Mai');
+    rows[6][4] = '77';
+    rows[9][7] = 'nein';
+    rows.splice(12, 1);
+    rows.push(['004900', '02.06.2026', 'Wick Farm', 'Hazel', '12', '3,50', '42,00', 'nein', 'Mai']);
+    return rows.map((row) => row.join(';')).join('\n');
+});
+await page.getByRole('button', { name: /^Menu of the table/ }).click();
+await page.getByRole('menuitem', { name: 'Bring newer data in…' }).click();
+await page
+    .getByLabel('File with the newer data')
+    .setInputFiles({ name: 'Summer orders.csv', mimeType: 'text/csv', buffer: Buffer.from(newer) });
+await page.getByRole('button', { name: 'Bring it in' }).waitFor();
+await shot('newer');
+await page.getByRole('button', { name: 'Leave it' }).click();
+// Twelve months through one routine.
+await page.goto('http://127.0.0.1:8700/');
+const routine = {
+    rilvet: 'routine 1',
+    name: 'Orders of a month',
+    steps: [
+        { do: 'sort', with: { keys: [['Amount', true]] } },
+        { do: 'dress', with: { stylebook: 'River ledger' } },
+        { do: 'format', at: { part: 'body', headings: ['Amount'] }, with: { look: { bold: true } } },
+        { do: 'pages', with: { says: { turn: 'turned' } } },
+    ],
+};
+await page
+    .getByLabel('Routine to bring in')
+    .setInputFiles({ name: 'r.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(routine)) });
+await page.getByRole('button', { name: 'New batch' }).click();
+const month = (number) => ({
+    name: `Orders 2026-${String(number).padStart(2, '0')}.csv`,
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+        ['Order,Customer,Count,Amount']
+            .concat(
+                Array.from(
+                    { length: 20 + ((number * 7) % 11) },
+                    (_, at) =>
+                        `R-${number * 100 + at},${['Wick Farm', 'Brook Cottage', 'Tolland School'][at % 3]},${((at * 5) % 17) + 1},${((at * 37) % 211) + 0.5}`,
+                ),
+            )
+            .join('\n'),
+    ),
+});
+const months = Array.from({ length: 12 }, (_, at) => month(at + 1));
+await page
+    .getByLabel('Files for the batch')
+    .setInputFiles([...months, { name: 'Notes.csv', mimeType: 'text/csv', buffer: Buffer.from('Lot,Note\nA1,dry\nA2,wet\nA3,dry\n') }]);
+await page.getByRole('heading', { name: '13 files' }).waitFor();
+await page.getByLabel('Routine or stylebook').selectOption({ label: 'Orders of a month' });
+await page.getByRole('list', { name: 'Steps' }).waitFor();
+await page.getByText('1 want a look before they are run').waitFor();
+await page.getByRole('button', { name: 'Run 13 files' }).click();
+await page.getByText('13 done').waitFor();
+await page.getByRole('button', { name: /^Notes\.csv/ }).click();
+await page.getByText(/of the batch are of one mind|differently from each other/).waitFor();
+await shot('batch');
 await page.goto('http://127.0.0.1:8700/');
 await page.getByRole('button', { name: 'New stylebook' }).click();
 await page.getByRole('menuitem', { name: 'Learn from workbooks…' }).click();

@@ -78,8 +78,8 @@ final class BatchTest extends TestCase
             [$planned['status'], $planned['plan']['parts'], $planned['plan']['left']]);
         $this->postJson($this->url("batches/$id/run"), ['what' => 'run'])->assertOk();
         $done = $this->get($this->url("batches/$id"))->json();
-        $this->assertSame(['done', array_fill(0, 12, 'done'), true], [$done['status'], array_column($done['items'], 'status'),
-            $done['isCompared']]);
+        $this->assertSame(['done', array_fill(0, 12, 'done'), 12], [$done['status'], array_column($done['items'], 'status'),
+            $done['compared']]);
         $this->assertStringContainsString('0 values and 0 formulas changed', $done['items'][4]['report']['words']);
         $zip = $this->get($this->url("batches/$id/zip"))->assertOk();
         $path = (string) tempnam(sys_get_temp_dir(), 'zip');

@@ -1066,7 +1066,8 @@ export interface BatchRecord {
   format: string;
   items: BatchItemRecord[];
   across: string[];
-  isCompared: boolean;
+  compared: number;
+  isLooked: boolean;
   mendable: MendableRecord[];
   isWorked: boolean;
 }

@@ -34,7 +34,10 @@ export function BatchPage({ id }: { id: string }) {
         refetchInterval: ({ state }) => {
             const now = state.data;
             const isMoving =
-                now?.status === 'running' || now?.items.some((item) => item.status === 'waiting' || item.status === 'running');
+                now?.status === 'running' ||
+                now?.items.some((item) => item.status === 'waiting' || item.status === 'running') ||
+                // Once all is written, the files are looked at beside each other.
+                (now?.status === 'done' && !now.isLooked);
             return isMoving ? 600 : false;
         },
     });
@@ -253,7 +256,9 @@ export function BatchPage({ id }: { id: string }) {
                             ))}
                         </ul>
                     )}
-                    {current && <ItemReport batch={id} item={current} across={record.across} isCompared={record.isCompared} />}
+                    {current && (
+                        <ItemReport batch={id} item={current} across={record.across} compared={record.compared} done={done} />
+                    )}
                 </section>
             </main>
         </div>

@@ -5,12 +5,15 @@ export function ItemReport({
     batch,
     item,
     across,
-    isCompared,
+    compared,
+    done,
 }: {
     batch: string;
     item: BatchItemRecord;
     across: string[];
-    isCompared: boolean;
+    /** Files that were looked at beside each other. */
+    compared: number;
+    done: number;
 }) {
     const told = item.report ?? item.plan;
     return (
@@ -46,10 +49,12 @@ export function ItemReport({
                     </div>
                 </>
             )}
-            {isCompared && (
+            {compared > 0 && (
                 <div className="mt-2 border-t border-hair pt-2">
                     {across.length === 0 ? (
-                        <p className="text-quiet">The files of the batch are of one mind.</p>
+                        <p className="text-quiet">
+                            {compared < done ? `The first ${compared} files` : 'The files of the batch'} are of one mind.
+                        </p>
                     ) : (
                         <Lines title="What the files do differently from each other" lines={across} tint="text-caution" />
                     )}

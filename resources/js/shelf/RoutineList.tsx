@@ -165,7 +165,7 @@ const STATES: Record<string, string> = { open: 'not run yet', running: 'at work'
 export function BatchList({ batches }: { batches: BatchCardRecord[] }) {
     const begin = () => void api.beginBatch([]).then(({ id }) => go(`/batches/${id}`), tell);
     return (
-        <section aria-labelledby="batches" className="mt-5">
+        <section aria-labelledby="batches">
             <h2 id="batches" className="mb-1 flex items-baseline justify-between text-[15px] font-semibold">
                 Batches
                 <button

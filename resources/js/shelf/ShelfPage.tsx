@@ -181,9 +181,9 @@ export function ShelfPage() {
                         {shelf.isError && <p className="p-4 text-danger">{shelf.error.message}</p>}
                     </section>
                     <aside>
-                        <StylebookList stylebooks={shelf.data?.stylebooks ?? []} />
-                        <RoutineList routines={shelf.data?.routines ?? []} />
                         <BatchList batches={shelf.data?.batches ?? []} />
+                        <RoutineList routines={shelf.data?.routines ?? []} />
+                        <StylebookList stylebooks={shelf.data?.stylebooks ?? []} />
                         <LessonList lessons={shelf.data?.lessons ?? []} />
                         {imports.length > 0 && (
                             <section aria-labelledby="under-way" className="mt-5">

@@ -35,7 +35,7 @@ export function StylebookList({ stylebooks }: { stylebooks: StylebookRecord[] })
         }, tell);
     };
     return (
-        <section aria-labelledby="stylebooks">
+        <section aria-labelledby="stylebooks" className="mt-5">
             <h2 id="stylebooks" className="mb-2 flex items-baseline justify-between text-[15px] font-semibold">
                 Stylebooks
                 <DropdownMenu.Root modal={false}>
