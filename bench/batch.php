@@ -45,7 +45,8 @@ $lines = function (int $rows, int $columns, bool $newer = false): array {
         if ($newer && $row % 37 === 5) {
             continue;
         }
-        $line = [sprintf($newer && $row % 50 === 0 ? 'N%06d' : 'K%06d', $row), ['red', 'blue', 'grey'][$row % 3], ['S', 'M', 'L', 'XL'][$row % 4]];
+        $line = [sprintf($newer && $row % 50 === 0 ? 'N%06d' : 'K%06d', $row), ['red', 'blue', 'grey'][$row % 3], ['S', 'M', 'L',
+            'XL'][$row % 4]];
         for ($column = 3; $column < $columns; $column++) {
             $line[] = ($row * ($column + 3) * 37 % 9_973) / 4 + ($newer && $column === 5 && $row % 11 === 3 ? 1 : 0);
         }
@@ -84,7 +85,8 @@ config(['queue.default' => 'database']);
 BatchItem::query()->update(['status' => 'planned']);
 $batch->update(['routine' => $routine->json(), 'format' => 'xlsx']);
 Batches::run($batch->refresh());
-$work = array_map(fn () => new Process([PHP_BINARY, base_path('artisan'), 'queue:work', '--queue=small,default', '--stop-when-empty', '--quiet'],
+$work = array_map(fn () => new Process([PHP_BINARY, base_path('artisan'), 'queue:work', '--queue=small,default',
+    '--stop-when-empty', '--quiet'],
     base_path(), ['DB_DATABASE' => config('database.connections.sqlite.database'), 'LARAVEL_STORAGE_PATH' => storage_path(),
         'QUEUE_CONNECTION' => 'database'], timeout: 3_600), range(1, $workers));
 $start = microtime(true);
@@ -131,4 +133,5 @@ foreach (array_slice($lines($rows, 20), 1) as $line) {
     $insert->execute([$line[1], $line[2], $line[4]]);
 }
 $pdo->commit();
-$say('the same by a database that holds the rows (the floor)', median(fn () => $pdo->query('select a, b, sum(c) from t group by a, b') ?: null));
+$say('the same by a database that holds the rows (the floor)', median(fn () => $pdo->query('select a, b, sum(c) from t group by a, '
+    .'b') ?: null));

@@ -17,7 +17,7 @@ final readonly class Field
     {
         is_array($data) || throw SummaryIsWrong::says('a column to group by is wanted');
         [$heading, $said, $size] = [$data['heading'] ?? null, $data['by'] ?? 'value', $data['size'] ?? 0];
-        is_string($heading) && trim($heading) !== '' && mb_strlen($heading) <= 1_000
+        is_string($heading) && trim($heading) !== '' && mb_strlen($heading) <= Summary::LONGEST
             || throw SummaryIsWrong::says('a column to group by is wanted');
         $by = is_string($said) ? Grouping::tryFrom($said) : null;
         $by ?? throw SummaryIsWrong::says('rows are put together by value, month, quarter, year or band');

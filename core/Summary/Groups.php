@@ -88,7 +88,8 @@ final class Groups
         }
         $literal = '"='.str_replace(['~', '*', '?', '"'], ['~~', '~*', '~?', '""'], $value).'"';
 
-        return new Group('s'.str_replace("\0", ' ', mb_strtolower($value)), $value, $value, strlen($literal) > self::CRITERION ? null : [$literal]);
+        return new Group('s'.str_replace("\0", ' ', mb_strtolower($value)), $value, $value,
+            strlen($literal) > self::CRITERION ? null : [$literal]);
     }
 
     private function band(float $value): Group

@@ -19,6 +19,9 @@ final readonly class Summary implements Aspect
 
     private const VALUES = 8;
 
+    /** Characters of a heading. */
+    public const LONGEST = 1_000;
+
     /**
      * @param  int  $sheet  number of the sheet that is summed up; 0 for none
      * @param  list<Field>  $rows  the outer one first

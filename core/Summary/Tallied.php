@@ -52,7 +52,7 @@ final class Tallied
 
     private function through(Worksheet $source, TableReading $table, bool $from1904): void
     {
-        $place = fn (string $heading) => (Summary::column($table, $heading)->column ?? throw SummaryIsWrong::noColumn($heading)) - 1;
+        $place = fn (string $name) => (Summary::column($table, $name)->column ?? throw SummaryIsWrong::noColumn($name)) - 1;
         $this->groups = array_map(fn (Field $field) => new Groups($field, $from1904), $this->summary->rows);
         $across = $this->across = $this->summary->across === null ? null : new Groups($this->summary->across, $from1904);
         $fields = array_map(fn (Field $field) => $place($field->heading), $this->summary->rows);

@@ -17,7 +17,7 @@ final readonly class Value
     {
         is_array($data) || throw SummaryIsWrong::says('a value is a column and what is worked out of it');
         [$heading, $works, $of] = [$data['heading'] ?? null, $data['figure'] ?? 'sum', $data['share'] ?? 'none'];
-        $heading === null || (is_string($heading) && trim($heading) !== '' && mb_strlen($heading) <= 1_000)
+        $heading === null || (is_string($heading) && trim($heading) !== '' && mb_strlen($heading) <= Summary::LONGEST)
             || throw SummaryIsWrong::says('a value is a column and what is worked out of it');
         $figure = is_string($works) ? Figure::tryFrom($works) : null;
         $share = is_string($of) ? Share::tryFrom($of) : null;

@@ -52,7 +52,7 @@ final readonly class Pivot
         }
         $heads = max(1, min($range->rows(), (int) $location->getAttribute('firstDataRow')));
         $fields = self::fields($root, 'rowFields');
-        $runs = [new RowRun($range->top, $range->top + $heads - 1, Part::Heading, 1.0, 'said by the pivot table')];
+        $runs = [new RowRun($range->top, $range->top + $heads - 1, Part::Heading, why: 'said by the pivot table')];
         $row = $range->top + $heads;
         $items = PackageXml::child($root, 'rowItems');
         foreach ($items === null ? [] : PackageXml::children($items, 'i') as $item) {

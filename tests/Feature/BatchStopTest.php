@@ -47,7 +47,8 @@ final class BatchStopTest extends TestCase
             $done = $pdo->query("select id, batch_id from batch_items where status = 'done'")->fetchAll(PDO::FETCH_ASSOC);
             foreach ($done as ['id' => $id, 'batch_id' => $batch]) {
                 $zip = new ZipArchive;
-                self::assertTrue($zip->open("$folder/app/batches/$batch/$id.out", ZipArchive::CHECKCONS), 'what is said to be done is whole');
+                self::assertTrue($zip->open("$folder/app/batches/$batch/$id.out", ZipArchive::CHECKCONS), 'what is said to be done '
+                    .'is whole');
                 $zip->close();
             }
             self::assertSame([], $pdo->query("select id from batch_items where status in ('failed', 'cancelled')")->fetchAll());

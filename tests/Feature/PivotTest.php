@@ -81,10 +81,9 @@ final class PivotTest extends TestCase
     {
         $workbook = $this->bringIn('report.xlsx', self::file(self::definition()));
         $table = $this->get($this->url("workbooks/$workbook->id/sheets/1"))->json('tables.0');
-        $this->assertSame([[1, 1, 'title'], [2, 2, null], [3, 3, 'heading'], [4, 4, 'row_group'], [5, 6, 'body'], [7, 7,
-            'row_group'], [8, 8, 'body'],
-            [9, 9, 'subtotal'], [10, 10, 'total']], array_map(fn (array $run) => [$run['first'], $run['last'], $run['part']],
-                $table['runs']));
+        $this->assertSame(['1-1 title row', '2-2  row', '3-3 heading row', '4-4 row_group row', '5-6 body row', '7-7 row_group row',
+            '8-8 body row', '9-9 subtotal row', '10-10 total row'],
+            array_map(fn (array $run) => "{$run['first']}-{$run['last']} {$run['part']} row", $table['runs']));
     }
 
     /** @return iterable<string, array{string}> */

@@ -48,7 +48,8 @@ if (! Batch::query()->exists()) {
         for ($book = 0; $book < 6; $book++) {
             $shelf = app(Shelf::class);
             $row = $shelf->reserve("Book $book", 'book.csv');
-            $cells = MemorySheet::of('S', array_map(fn (int $at) => ["K$at", $at % 2 === 0 ? 'even' : 'odd', $at * 37 % 101], range(1, 400)));
+            $cells = MemorySheet::of('S', array_map(fn (int $at) => ["K$at", $at % 2 === 0 ? 'even' : 'odd', $at * 37 % 101],
+                range(1, 400)));
             $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)));
             $shelf->keep($row, new Workbook("Book $book", [1 => $sheet], new LookBook), [1 => $shelf->reserveSheet($row, 1)], []);
             Batches::choose($batch, WorkbookRow::query()->findOrFail($row->id));

@@ -58,6 +58,7 @@ final class RoutineController
         return response()->json(new TriedRecord($act->done, array_map(fn (Note $note) => $note->line(), $act->notes)));
     }
 
+    /** A routine with its steps as sentences, and what their places could mean. */
     public function show(int $id): JsonResponse
     {
         return response()->json(RoutineRecord::of(RoutineRow::query()->findOrFail($id)));
