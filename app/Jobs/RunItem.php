@@ -96,7 +96,8 @@ final class RunItem implements ShouldQueue
         Pipeline $pipeline): Reported
     {
         $start = microtime(true);
-        $row = Workbook::onShelf((int) $item->workbook_id);
+        $row = Workbook::query()->where('revision', '>', 0)->find($item->workbook_id)
+            ?? throw new RuntimeException('the workbook is not on the shelf any more.');
         /** @var list<int> $numbers */
         $numbers = $row->sheets()->pluck('number')->all();
         $replay = Replayer::of($routine ?? new Routine('Nothing', []), $numbers, $pipeline, Routines::shelf(), $data);

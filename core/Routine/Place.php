@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Routine;
 
+use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Reading\ColumnKind;
@@ -182,6 +183,7 @@ final readonly class Place
         if (count($cells) * $pieces > self::PIECES) {
             return [new self(cells: (string) $cells), false];
         }
+        $cells = self::ofTables($cells, $tables);
         $touched = array_values(array_filter(array_keys($tables), fn (int $at) => self::within($cells, [$tables[$at]->range]) > 0));
         $inside = self::within($cells, array_map(fn (int $at) => $tables[$at]->range, $touched));
         $isTold = $touched !== [] && $inside === $cells->cells();
@@ -210,6 +212,26 @@ final readonly class Place
 
         return $most === null ? [new self(cells: (string) $cells), false]
             : [new self($usual, $isAll || ! in_array($usual, [Part::Body, Part::Heading], true) ? [] : $columns, null, $number), false];
+    }
+
+    /**
+     * Whole columns and rows are as far as the tables go.
+     *
+     * @param  list<TableReading>  $tables
+     */
+    private static function ofTables(RangeSet $cells, array $tables): RangeSet
+    {
+        $isWhole = fn (Range $range) => $range->rows() === Address::ROWS || $range->columns() === Address::COLUMNS;
+        $pieces = [];
+        foreach ($cells as $range) {
+            foreach ($isWhole($range) ? $tables : [] as $table) {
+                $piece = $range->clip($table->range);
+                $piece === null || $pieces[] = $piece;
+            }
+            $isWhole($range) || $pieces[] = $range;
+        }
+
+        return $pieces === [] ? $cells : RangeSet::of(...$pieces);
     }
 
     /**

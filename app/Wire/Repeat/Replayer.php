@@ -81,7 +81,7 @@ final readonly class Replayer
         return match (Doing::ALL[$step->does]) {
             Doing::Cells => [($step->at === null ? ['ranges' => 'A1']
                 : ['ranges' => (string) $place->on($sheet)]) + $this->keyed($with, $place, $sheet)],
-            Doing::Table => array_map(fn (TableReading $table) => $this->onTable($step, $table, $sheet), $this->tables($place, $sheet)),
+            Doing::Table => $this->onTables($step, $place, $sheet),
             Doing::Lines => [['spans' => self::spans($step, $sheet)] + $with],
             Doing::Rule => [($step->at === null ? [] : ['where' => ['cells' => (string) $place->on($sheet)]]) + ['id' => null] + $with],
             default => [$with],
@@ -113,6 +113,26 @@ final readonly class Replayer
         $tables = array_values(array_filter($place->tables($sheet), fn (TableReading $table) => $table->firstBodyRow() !== null));
 
         return $tables === [] ? throw RoutineIsWrong::noPlace('A table with rows', $sheet->name) : $tables;
+    }
+
+    /**
+     * A table without the columns is left as it is where another one has them.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function onTables(Step $step, Place $place, Worksheet $sheet): array
+    {
+        $given = [];
+        $fault = null;
+        foreach ($this->tables($place, $sheet) as $table) {
+            try {
+                $given[] = $this->onTable($step, $table, $sheet);
+            } catch (RoutineIsWrong $wrong) {
+                $fault ??= $wrong;
+            }
+        }
+
+        return $given === [] && $fault !== null ? throw $fault : $given;
     }
 
     /** @return array<string, mixed> */
