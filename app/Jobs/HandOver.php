@@ -47,7 +47,7 @@ final class HandOver implements ShouldQueue
             $handover->update(['wore' => json_encode(Versions::wornBy($row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
             $package = $row->package();
             $writer = Writers::for($handover->format, $handover->defuse, $handover->sheet, $package->local(), $bench->edited($row),
-                $handover->conditions, $row->source)
+                $handover->conditions, $row->source, $handover->tables)
                 ?? throw new RuntimeException("No writer for {$handover->format}.");
             $draft = $file->draft();
             $progress = new Progress($handover);

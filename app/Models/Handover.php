@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $status
  * @property bool $defuse
  * @property bool $conditions  stripes are written as conditional formats
+ * @property bool $tables  dressed tables are written as tables of the format
  * @property int|null $sheet
  * @property int $progress rows done
  * @property string|null $proof
@@ -38,7 +39,7 @@ final class Handover extends Model
         });
     }
 
-    protected $casts = ['defuse' => 'boolean', 'conditions' => 'boolean'];
+    protected $casts = ['defuse' => 'boolean', 'conditions' => 'boolean', 'tables' => 'boolean'];
 
     public function file(): KeptFile
     {

@@ -20,6 +20,7 @@ return new class extends Migration
             $table->longText('across')->nullable();
             $table->timestamps();
         });
+        Schema::table('handovers', fn (Blueprint $table) => $table->boolean('tables')->default(false));
         Schema::create('batch_items', function (Blueprint $table) {
             $table->uuid('id')->primary();
             $table->foreignUuid('batch_id')->constrained()->cascadeOnDelete();
@@ -40,6 +41,7 @@ return new class extends Migration
 
     public function down(): void
     {
+        Schema::dropColumns('handovers', ['tables']);
         Schema::dropIfExists('batch_items');
         Schema::dropIfExists('batches');
     }

@@ -57,7 +57,10 @@ final class SheetPart
 
     private readonly ConditionsOut $looks;
 
-    /** @param  list<Condition>  $conditions  stripes in the place of fills */
+    /**
+     * @param  list<Condition>  $conditions  stripes in the place of fills
+     * @param  int  $tables  tables of the format, by the relationships rId1 and on
+     */
     public function __construct(
         private readonly Worksheet $sheet,
         LookBook $looks,
@@ -66,6 +69,7 @@ final class SheetPart
         private readonly RowMarks $marks,
         private readonly array $conditions,
         private readonly Printed $pages,
+        private readonly int $tables = 0,
     ) {
         $this->lines = new DressedRows($sheet, $looks);
         $this->ruler = new Ruler(Fonts::shipped());
@@ -78,7 +82,7 @@ final class SheetPart
         $setup = $this->sheet->setup;
         $columns = $this->lines->columns();
         $rows = $this->lines->rows();
-        $this->put(Xml::HEAD.'<worksheet xmlns="'.Xml::MAIN.'">'
+        $this->put(Xml::HEAD.'<worksheet xmlns="'.Xml::MAIN.'"'.($this->tables > 0 ? ' xmlns:r="'.Xml::RELATIONS.'"' : '').'>'
             .PageXml::sheetProperties($setup->tab->colour, $this->pages)
             .'<dimension ref="A1'.($rows * $columns > 1 ? ':'.Address::columnName(max(1, $columns)).max(1, $rows) : '').'"/>'
             .$this->view($first)
@@ -102,8 +106,19 @@ final class SheetPart
             .$this->conditions()
             .$this->checks()
             .PageXml::tail($this->pages)
+            .$this->tables()
             .($this->looks->extension === '' ? '' : '<extLst>'.$this->looks->extensionXml().'</extLst>')
             .'</worksheet>');
+    }
+
+    private function tables(): string
+    {
+        $xml = '';
+        for ($table = 1; $table <= $this->tables; $table++) {
+            $xml .= "<tablePart r:id=\"rId$table\"/>";
+        }
+
+        return $xml === '' ? '' : "<tableParts count=\"$this->tables\">$xml</tableParts>";
     }
 
     private function conditions(): string

@@ -14,6 +14,7 @@ use Rilvet\Package\ZipWriter;
 use Rilvet\Paper\Printed;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Rilvet\Xlsx\DressedTables;
 use Rilvet\Xlsx\PrintTitles;
 use Rilvet\Xlsx\ProtectionXml;
 use Rilvet\Xlsx\StripeConditions;
@@ -27,8 +28,11 @@ final class XlsxWriter implements WorkbookWriter
 {
     private const TYPES = 'application/vnd.openxmlformats-officedocument.spreadsheetml.';
 
-    /** @param  bool  $conditions  stripes are conditional formats, and no fills */
-    public function __construct(private readonly bool $conditions = false)
+    /**
+     * @param  bool  $conditions  stripes are conditional formats, and no fills
+     * @param  bool  $tables  dressed tables are tables of the format, as far as it can have them
+     */
+    public function __construct(private readonly bool $conditions = false, private readonly bool $tables = false)
     {
     }
 
@@ -47,7 +51,9 @@ final class XlsxWriter implements WorkbookWriter
             $number = 0;
             $sheets = array_values($workbook->sheets);
             $themed = ThemePart::of($workbook);
-            $zip->add('[Content_Types].xml', self::contentTypes(count($sheets), $themed !== null));
+            $dressed = new DressedTables(array_map(strval(...), array_keys($workbook->names)));
+            $tables = array_map(fn (Worksheet $sheet) => $this->tables ? $dressed->of($sheet) : [], $sheets);
+            $zip->add('[Content_Types].xml', self::contentTypes(count($sheets), $themed !== null, count(array_merge(...$tables))));
             $zip->add(
                 '_rels/.rels',
                 Xml::HEAD.
@@ -63,12 +69,16 @@ final class XlsxWriter implements WorkbookWriter
                 $part = new PackedPart;
                 $this->marks[$sheet->name] = new RowMarks;
                 [$bare, $conditions] = $this->conditions ? StripeConditions::of($sheet, $workbook->looks) : [$sheet, []];
-                (new SheetPart($bare, $workbook->looks, $styles, $part, $this->marks[$sheet->name], $conditions, $pages[$number - 1]))
+                (new SheetPart($bare, $workbook->looks, $styles, $part, $this->marks[$sheet->name], $conditions, $pages[$number - 1],
+                    count($tables[$number - 1])))
                     ->write($number === 1, $progress);
                 $part->end();
                 $zip->place("xl/worksheets/sheet$number.xml", $part);
             }
-            $zip->add('xl/styles.xml', $styles->xml());
+            self::tables($zip, $tables);
+            $made = $dressed->styles($styles->differential(...));
+            $zip->add('xl/styles.xml', $made === '' ? $styles->xml()
+                : (string) preg_replace('~</dxfs>|<dxfs[^>]*/>~', '$0'.strtr($made, ['\\' => '\\\\', '$' => '\\$']), $styles->xml(), 1));
             $themed === null || $zip->add('xl/theme/theme1.xml', ThemePart::xml($themed));
             $zip->finish();
             fclose($out);
@@ -92,9 +102,28 @@ final class XlsxWriter implements WorkbookWriter
         return Look::none();
     }
 
-    private static function contentTypes(int $sheets, bool $themed): string
+    /** @param  list<list<string>>  $tables  parts of the tables, by sheet */
+    private static function tables(ZipWriter $zip, array $tables): void
+    {
+        $number = 0;
+        foreach ($tables as $index => $parts) {
+            $relations = '';
+            foreach ($parts as $at => $xml) {
+                $number++;
+                $zip->add("xl/tables/table$number.xml", $xml);
+                $relations .= '<Relationship Id="rId'.($at + 1).'" Type="'.Xml::RELATIONS."/table\" Target=\"../tables/table$number.xml\"/>";
+            }
+            $parts === [] || $zip->add('xl/worksheets/_rels/sheet'.($index + 1).'.xml.rels', Xml::HEAD
+                .'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">'.$relations.'</Relationships>');
+        }
+    }
+
+    private static function contentTypes(int $sheets, bool $themed, int $tables): string
     {
         $overrides = $themed ? '<Override PartName="/xl/theme/theme1.xml" ContentType="'.ThemePart::TYPE.'"/>' : '';
+        for ($number = 1; $number <= $tables; $number++) {
+            $overrides .= "<Override PartName=\"/xl/tables/table$number.xml\" ContentType=\"".self::TYPES.'table+xml"/>';
+        }
         for ($number = 1; $number <= $sheets; $number++) {
             $overrides .= "<Override PartName=\"/xl/worksheets/sheet$number.xml\" ContentType=\"".self::TYPES.'worksheet+xml"/>';
         }

@@ -43,6 +43,7 @@ final class HandoverController
             'status' => 'queued',
             'defuse' => $request->boolean('defuse'),
             'conditions' => $request->boolean('conditions'),
+            'tables' => $request->boolean('tables'),
             'sheet' => $sheet,
             'progress' => 0,
             'proof' => null,

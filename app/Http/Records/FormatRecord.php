@@ -7,6 +7,7 @@ namespace App\Http\Records;
 use App\Files\Writing\FormatLosses;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Rilvet\Xlsx\DressedTables;
 use Rilvet\Xlsx\StripeConditions;
 
 /** A format that a workbook can be handed over in, and what of this workbook it does not carry. */
@@ -15,6 +16,7 @@ final readonly class FormatRecord
     /**
      * @param  list<string>  $lost
      * @param  bool  $stripes  there are stripes that can be written as conditional formats
+     * @param  bool  $tables  there are tables that can be written as tables of the format
      */
     private function __construct(
         public string $format,
@@ -22,6 +24,7 @@ final readonly class FormatRecord
         public string $about,
         public array $lost,
         public bool $stripes,
+        public bool $tables,
     ) {
     }
 
@@ -49,6 +52,8 @@ final readonly class FormatRecord
 
         $stripes = array_filter($workbook->sheets, fn (Worksheet $one) => StripeConditions::of($one, $workbook->looks)[1] !== []) !== [];
 
+        $tables = array_filter($workbook->sheets, fn (Worksheet $one) => (new DressedTables([]))->of($one) !== []) !== [];
+
         return array_map(
             fn (string $format) => new self(
                 $format,
@@ -56,6 +61,7 @@ final readonly class FormatRecord
                 $about[$format][1],
                 FormatLosses::of($workbook, $sheet, $format, $isPackage, $holdsMore),
                 $format === 'xlsx' && ! $isPackage && $stripes,
+                $format === 'xlsx' && ! $isPackage && $tables,
             ),
             array_keys($about),
         );

@@ -347,8 +347,8 @@ export const api = {
         call<PageRecord>('GET', `workbooks/${id}/sheets/${sheet}/pages/${page}`, undefined, signal),
     pageCounts: (id: number) => call<PageCountRecord[]>('GET', `workbooks/${id}/pages`),
     /** @param sheet the one that is written; null for all that the format takes */
-    handOver: (id: number, format: string, defuse: boolean, sheet: number | null, conditions: boolean) =>
-        patiently<HandoverRecord>('POST', `workbooks/${id}/handovers`, { format, defuse, sheet, conditions }),
+    handOver: (id: number, format: string, defuse: boolean, sheet: number | null, conditions: boolean, tables = false) =>
+        patiently<HandoverRecord>('POST', `workbooks/${id}/handovers`, { format, defuse, sheet, conditions, tables }),
     handover: (id: string) => call<HandoverRecord>('GET', `handovers/${id}`),
     cancelHandover: (id: string) => patiently<HandoverRecord>('DELETE', `handovers/${id}`),
     /** What would be learned from sheets that already look right; kept as a stylebook, without the rules that are refused. */

@@ -1401,6 +1401,7 @@ export interface FormatRecord {
   about: string;
   lost: string[];
   stripes: boolean;
+  tables: boolean;
 }
 
 export interface HandoverRecord {

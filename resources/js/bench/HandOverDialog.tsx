@@ -15,11 +15,13 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
     const [started, setStarted] = useState<HandoverRecord | null>(null);
     const [busy, setBusy] = useState(false);
     const [conditions, setConditions] = useState(false);
+    const [tables, setTables] = useState(false);
     const formats = useQuery({
         queryKey: ['formats', bench.id, detail.number, bench.stamp],
         queryFn: () => api.formats(bench.id, detail.number),
     });
     const stripes = formats.data?.find((each) => each.format === format)?.stripes ?? false;
+    const asTables = formats.data?.find((each) => each.format === format)?.tables ?? false;
     const plain = format === 'csv' || format === 'tsv';
     const risk = useQuery({
         queryKey: ['risk', bench.id, detail.number, bench.stamp],
@@ -37,7 +39,14 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
     const write = () => {
         setBusy(true);
         void api
-            .handOver(bench.id, format, defuse, format === 'pdf' ? null : detail.number, conditions && stripes)
+            .handOver(
+                bench.id,
+                format,
+                defuse,
+                format === 'pdf' ? null : detail.number,
+                conditions && stripes,
+                tables && asTables,
+            )
             .then(setStarted, tell)
             .finally(() => setBusy(false));
     };
@@ -99,6 +108,20 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
                                     <span>
                                         Stripes as a conditional format, not as fills: they keep their order when the file is
                                         sorted or filtered elsewhere.
+                                    </span>
+                                </label>
+                            )}
+                            {asTables && (
+                                <label className="my-2 flex gap-2 px-2.5 text-[12px]">
+                                    <input
+                                        type="checkbox"
+                                        className="mt-0.5 accent-damson"
+                                        checked={tables}
+                                        onChange={(event) => setTables(event.target.checked)}
+                                    />
+                                    <span>
+                                        Tables as tables of the format, with a table style made from the stylebook: rows that are
+                                        added elsewhere wear what the others do.
                                     </span>
                                 </label>
                             )}
