@@ -119,7 +119,8 @@ final class DressedTables
             $columns .= '<tableColumn id="'.($index + 1).'" name="'.self::escaped($heading).'"/>';
         }
 
-        return '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>'."\n<table xmlns=\"http://schemas.openxmlformats.org/spreadsheetml/2006/main\" "
+        return '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>'."\n"
+            .'<table xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main" '
             ."id=\"$this->count\" name=\"".self::escaped($name).'" '
                 .'displayName="'.self::escaped($name)."\" ref=\"$range\" totalsRowShown=\"0\">"
             .'<tableColumns count="'.count($headings)."\">$columns</tableColumns><tableStyleInfo name=\"".self::escaped($stylebook->name)

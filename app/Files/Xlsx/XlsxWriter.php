@@ -111,7 +111,8 @@ final class XlsxWriter implements WorkbookWriter
             foreach ($parts as $at => $xml) {
                 $number++;
                 $zip->add("xl/tables/table$number.xml", $xml);
-                $relations .= '<Relationship Id="rId'.($at + 1).'" Type="'.Xml::RELATIONS."/table\" Target=\"../tables/table$number.xml\"/>";
+                $relations .= '<Relationship Id="rId'.($at + 1).'" Type="'.Xml::RELATIONS
+                    ."/table\" Target=\"../tables/table$number.xml\"/>";
             }
             $parts === [] || $zip->add('xl/worksheets/_rels/sheet'.($index + 1).'.xml.rels', Xml::HEAD
                 .'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">'.$relations.'</Relationships>');
