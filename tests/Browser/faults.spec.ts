@@ -71,6 +71,25 @@ test('a sheet that cannot be read says so and can be tried again', async ({ page
     await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
 });
 
+test('a workbook opens also when its picture comes in while it is being pressed', async ({ page }) => {
+    let come = () => {};
+    const held = new Promise<void>((resolve) => (come = resolve));
+    await page.route('**/picture*', async (route) => {
+        await held;
+        return route.continue();
+    });
+    await page.goto('/');
+    const card = page.getByRole('link', { name: /Nursery year/ }).first();
+    await card.scrollIntoViewIfNeeded();
+    const box = await card.boundingBox();
+    await page.mouse.move((box?.x ?? 0) + 140, (box?.y ?? 0) + 60);
+    await page.mouse.down();
+    come();
+    await expect(card.locator('.sheet')).toBeVisible();
+    await page.mouse.up();
+    await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
+});
+
 test('with a dialog open, keys do not reach the sheet behind it', async ({ page }) => {
     await openBench(page, 'Spring orders');
     await select(page, 'C3');

@@ -18,6 +18,9 @@ use ZipArchive;
 /** Many files at once, and routines made from what was done to one of them. */
 final class BatchTest extends TestCase
 {
+    /** The first bytes of a compound file, in which a workbook with a password is wrapped (open description of the format, 2.2). */
+    private const LOCKED = "\xD0\xCF\x11\xE0\xA1\xB1\x1A\xE1";
+
     private static function month(int $month): string
     {
         $rows = "Order,Customer,Count,Worth\n";
@@ -111,14 +114,15 @@ final class BatchTest extends TestCase
         $zip->addFromString('[Content_Types].xml', str_repeat(' ', 60_000_000));
         $zip->close();
         $id = $this->batch(['good.csv' => self::month(2), 'broken.xlsx' => 'PK broken', 'empty.csv' => "\n",
-            'bomb.xlsx' => (string) file_get_contents($bomb),
+            'bomb.xlsx' => (string) file_get_contents($bomb), 'locked.xlsx' => self::LOCKED.str_repeat("\0", 4_096),
             'other.csv' => "Nothing,Like it\nx,1\ny,2\nz,3\n", 'last.csv' => self::month(3)]);
         unlink($bomb);
         $this->patchJson($this->url("batches/$id"), ['routine' => $this->routine()])->assertOk();
         $this->postJson($this->url("batches/$id/run"), ['what' => 'run'])->assertOk();
         $items = collect((array) $this->get($this->url("batches/$id"))->json('items'))->keyBy('name');
-        $this->assertSame(['done', 'failed', 'failed', 'done', 'done'], array_map(fn (string $name) => $items[$name]['status'],
-            ['good.csv', 'broken.xlsx', 'bomb.xlsx', 'other.csv', 'last.csv']));
+        $this->assertSame(['done', 'failed', 'failed', 'failed', 'done', 'done'], array_map(fn (string $name) => $items[$name]['status'],
+            ['good.csv', 'broken.xlsx', 'bomb.xlsx', 'locked.xlsx', 'other.csv', 'last.csv']));
+        $this->assertStringContainsString('password', (string) $items['locked.xlsx']['report']['fault']);
         foreach (['broken.xlsx', 'bomb.xlsx'] as $name) {
             $this->assertNotSame('', (string) $items[$name]['report']['fault']);
             $this->assertStringNotContainsString(storage_path(), (string) $items[$name]['report']['fault']);

@@ -49,7 +49,8 @@ export function WorkbookCard({
                 }}
                 className="block"
             >
-                <div className="border-b border-hair">
+                {/* A picture that comes in between the press and its release would swallow it. */}
+                <div className="pointer-events-none border-b border-hair">
                     {picture ? <Picture window={picture} width={286} height={157} /> : <div className="h-[157px]" />}
                 </div>
                 <div className="p-3">
