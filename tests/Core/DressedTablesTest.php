@@ -20,20 +20,29 @@ use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use ZipArchive;
 
-/** Dressed tables as tables of the format (ISO/IEC 29500-1 18.5.1.2), read back by the general-purpose library. */
+/** Dressed tables as tables of the format (ISO/IEC 29500-1 18.5.1.2), read back by the general-purpose library and by a reader of the standard's words. */
 final class DressedTablesTest extends TestCase
 {
+    use FolderOfFiles;
+
+    private static function written(): void
+    {
+    }
+
     private const ROWS = [['Orders of "May"'], [], ['Order', 'Customer & co', 'Worth'], ['A1', 'Wick Farm', 1.5], ['A2', 'Brook '
         .'Cottage', 2.5],
         ['A3', 'Tolland School', 3.5], ['A4', 'Mossdale', 4.5], ['Total', null, 12]];
 
     public function test_a_table_is_one_of_the_format_with_a_style_of_its_stylebook(): void
     {
-        [$parts, $book] = self::written(['May' => self::ROWS, 'May 2' => self::ROWS]);
+        [$parts, $book, $python] = self::handedOver(['May' => self::ROWS, 'May 2' => self::ROWS]);
         $sheet = $book->getSheetByNameOrThrow('May');
         $tables = iterator_to_array($sheet->getTableCollection());
         self::assertSame([['Table_May', 'A3:C7', 'River ledger', true]], array_map(fn ($table) => [$table->getName(), $table->getRange(),
             $table->getStyle()->getTheme(), $table->getStyle()->getShowRowStripes()], $tables), 'the total stands below it');
+        self::assertSame(['name' => 'Table_May', 'ref' => 'A3:C7', 'columns' => ['Order', 'Customer & co', 'Worth'], 'headings' => 1,
+            'style' => 'River ledger', 'is_own' => true, 'stripes' => true], $python['May']['tables'][0]);
+        self::assertSame(['Table_May_2'], array_column($python['May 2']['tables'], 'name'));
         self::assertStringContainsString('name="Customer &amp; co"', $parts['xl/tables/table1.xml']);
         self::assertStringContainsString('name="Table_May_2"', $parts['xl/tables/table2.xml']);
         self::assertStringContainsString('<tableParts count="1"><tablePart r:id="rId1"/></tableParts></worksheet>',
@@ -53,7 +62,7 @@ final class DressedTablesTest extends TestCase
         foreach ($elements as $element) {
             $element->hasAttribute('dxfId') && self::assertLessThan($dxfs, (int) $element->getAttribute('dxfId'));
         }
-        [$plain] = self::written(['May' => self::ROWS], false);
+        [$plain] = self::handedOver(['May' => self::ROWS], false);
         self::assertArrayNotHasKey('xl/tables/table1.xml', $plain);
     }
 
@@ -63,18 +72,18 @@ final class DressedTablesTest extends TestCase
         $twice[2][1] = 'order';
         $figure = self::ROWS;
         $figure[2][2] = 2026;
-        [$parts] = self::written(['Twice' => $twice, 'Figure' => $figure]);
+        [$parts] = self::handedOver(['Twice' => $twice, 'Figure' => $figure]);
         self::assertSame([], array_filter(array_keys($parts), fn (string $name) => str_contains($name, 'tables/')));
-        [$merged] = self::written(['Merged' => self::ROWS], true, [Range::parse('A5:B5')]);
+        [$merged] = self::handedOver(['Merged' => self::ROWS], true, [Range::parse('A5:B5')]);
         self::assertArrayNotHasKey('xl/tables/table1.xml', $merged);
     }
 
     /**
      * @param  array<string, list<list<mixed>>>  $sheets
      * @param  list<Range>  $merges
-     * @return array{array<string, string>, \PhpOffice\PhpSpreadsheet\Spreadsheet}
+     * @return array{array<string, string>, \PhpOffice\PhpSpreadsheet\Spreadsheet, array<string, array<string, mixed>>}
      */
-    private static function written(array $sheets, bool $asTables = true, array $merges = []): array
+    private static function handedOver(array $sheets, bool $asTables = true, array $merges = []): array
     {
         $made = [];
         foreach ($sheets as $name => $rows) {
@@ -82,7 +91,7 @@ final class DressedTablesTest extends TestCase
             $made[count($made) + 1] = new Worksheet($cells, $name, Finder::read(SheetFacts::of($cells)), came: new Setup(merges: $merges));
         }
         $workbook = (new Dress(array_keys($made), Builtin::named('River ledger')))->on(new Workbook('Book', $made, new LookBook));
-        $path = sys_get_temp_dir().'/tables-'.getmypid().'.xlsx';
+        $path = self::$folder.'/tables.xlsx';
         $writer = Writers::for('xlsx', tables: $asTables) ?? self::fail('it is written');
         $writer->write($workbook, $path);
         self::assertTrue($writer->prove($workbook, $path)->holds());
@@ -94,8 +103,7 @@ final class DressedTablesTest extends TestCase
         }
         $zip->close();
         $read = IOFactory::load($path);
-        unlink($path);
 
-        return [$parts, $read];
+        return [$parts, $read, json_decode(self::ran('/usr/bin/python3', 'read-tables.py', $path), true)];
     }
 }

@@ -46,10 +46,10 @@ final class PivotTest extends TestCase
     private static function file(string $definition): string
     {
         $book = new Spreadsheet;
-        $book->getActiveSheet()->setTitle('Report')->fromArray([['Orders by customer'], [], ['Row Labels', 'Sum of Amount',
+        $book->getActiveSheet()->setTitle('Report')->fromArray([['Orders by customer'], [], ['Orders', 'Sum of Amount',
             'Count'], ['Wick Farm', null, null],
             ['A1', 10.5, 1], ['A2', 20.25, 2], ['Brook Cottage', null, null], ['B1', 5.5, 1], ['Brook Cottage Total', 5.5, 1],
-            ['Grand Total', 36.25, 4]]);
+            ['All', 36.25, 4]]);
         $path = (string) tempnam(sys_get_temp_dir(), 'pivot');
         (new Xlsx($book))->save($path);
         $zip = new ZipArchive;
@@ -57,6 +57,11 @@ final class PivotTest extends TestCase
         $relations = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
         $package = 'http://schemas.openxmlformats.org/package/2006/';
         $zip->addFromString('xl/pivotTables/pivotTable1.xml', $definition);
+        $zip->addFromString('xl/workbook.xml', str_replace('</workbook>', '<pivotCaches><pivotCache cacheId="7" r:id="rIdC"/></pivotCaches></workbook>',
+            (string) $zip->getFromName('xl/workbook.xml')));
+        $zip->addFromString('xl/_rels/workbook.xml.rels', str_replace('</Relationships>', '<Relationship Id="rIdC" '
+            ."Type=\"$relations/pivotCacheDefinition\" Target=\"pivotCache/pivotCacheDefinition1.xml\"/></Relationships>",
+            (string) $zip->getFromName('xl/_rels/workbook.xml.rels')));
         $zip->addFromString('xl/pivotCache/pivotCacheDefinition1.xml', '<pivotCacheDefinition xmlns="'.
             self::MAIN.'" refreshOnLoad="1"><cacheSource '
             .'type="worksheet"><worksheetSource ref="A1:C9" sheet="Elsewhere"/></cacheSource><cacheFields '
@@ -69,7 +74,8 @@ final class PivotTest extends TestCase
             ."Type=\"$relations/pivotTable\" Target=\"../pivotTables/pivotTable1.xml\"/></Relationships>");
         $types = (string) $zip->getFromName('[Content_Types].xml');
         $zip->addFromString('[Content_Types].xml', str_replace('</Types>', '<Override PartName="/xl/pivotTables/pivotTable1.xml" '
-            .'ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.pivotTable+xml"/></Types>', $types));
+            .'ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.pivotTable+xml"/><Override PartName="/xl/pivotCache/pivotCacheDefinition1.xml" '
+            .'ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.pivotCacheDefinition+xml"/></Types>', $types));
         $zip->close();
         $bytes = (string) file_get_contents($path);
         unlink($path);
@@ -126,12 +132,35 @@ final class PivotTest extends TestCase
             self::fail("no format for $area");
         };
         $this->assertStringContainsString('<b', $of('grandRow'), 'the total of River ledger is bold');
+        $python = $this->python($parts);
+        $this->assertSame(['Sums', 'A3:C10', [0, 1], count($formats)], [$python['name'], $python['ref'], $python['rows'],
+            count($python['formats'])]);
+        $totals = array_filter($python['formats'], fn (array $one) => ($one['area']['grandRow'] ?? '0') === '1');
+        $this->assertNotSame([], $totals);
+        $this->assertSame([true], array_values(array_unique(array_map(fn (array $one) => $one['look']['bold'], $totals))));
         // Brought in again and dressed again, its formats do not multiply.
         $again = $this->bringIn('again.xlsx', $this->zipped($parts));
         $this->act($again, 'dress', ['stylebook' => 'Plain rule', 'clean' => false]);
         $twice = $this->written($again)['xl/pivotTables/pivotTable1.xml'];
         $this->assertLessThanOrEqual(count($formats), substr_count($twice, '<format '));
         $this->assertSame($plain($before), $plain($twice));
+    }
+
+    /**
+     * The pivot table as a general-purpose library reads it.
+     *
+     * @param  array<string, string>  $parts
+     * @return array<string, mixed>
+     */
+    private function python(array $parts): array
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'pivot').'.xlsx';
+        file_put_contents($path, $this->zipped($parts));
+        exec('/usr/bin/python3 '.escapeshellarg(__DIR__.'/../Core/read-tables.py').' '.escapeshellarg($path).' 2>&1', $said, $code);
+        unlink($path);
+        $this->assertSame(0, $code, implode("\n", $said));
+
+        return json_decode(implode("\n", $said), true)['Report']['pivots'][0];
     }
 
     /** @param  array<string, string>  $parts */
