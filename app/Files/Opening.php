@@ -22,6 +22,7 @@ use Rilvet\Ods\Validations;
 use Rilvet\Package\PackageLimits;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
+use Rilvet\Work\Aspect\PivotRows;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Opening as SheetOpening;
 use Rilvet\Work\Setup;
@@ -236,13 +237,12 @@ final class Opening
      */
     private static function pivoted(Worksheet $sheet, array $pivots): Worksheet
     {
-        $found = $sheet->found;
-        foreach ($pivots as $pivot) {
-            $table = $found->tableAt($pivot->range->top, $pivot->range->left);
-            $found = $table === null ? $found : $found->replace($table, $table->overlaid($pivot->runs));
+        if ($pivots === []) {
+            return $sheet;
         }
+        $rows = new PivotRows(array_values(array_map(fn (Pivot $pivot) => [$pivot->range, $pivot->runs], $pivots)));
 
-        return $found === $sheet->found ? $sheet : $sheet->readAs($found, $sheet->cells, $sheet->typing);
+        return $sheet->readAs($rows->over($sheet->found), $sheet->cells, $sheet->typing)->withAspects($rows);
     }
 
     /** @return list<string> */

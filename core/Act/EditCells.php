@@ -21,6 +21,7 @@ use Rilvet\Look\Look;
 use Rilvet\Number\FormatClass;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
+use Rilvet\Work\Aspect\PivotRows;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -87,7 +88,8 @@ final readonly class EditCells implements Joins
         $cells = new EditedSheet($sheet->cells, $edits);
         $isAnew = $cells->rows() <= self::READ_ANEW;
         $hints = FileHints::of($sheet, $workbook, $this->sheet);
-        $sheet = $sheet->readAs($isAnew ? Finder::read(SheetFacts::of($cells, $hints)) : $sheet->found, $cells, $sheet->typing);
+        $sheet = $sheet->readAs($isAnew
+            ? $sheet->aspect(PivotRows::class)->over(Finder::read(SheetFacts::of($cells, $hints))) : $sheet->found, $cells, $sheet->typing);
         $sheet = $isAnew ? ReadAnew::columns($sheet, $workbook, $this->sheet) : $sheet;
         $after = $workbook->withSheet($this->sheet, $hand === null ? $sheet : $sheet->touched($hand));
         $this->check($after, $edits);

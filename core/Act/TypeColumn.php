@@ -11,6 +11,7 @@ use Rilvet\Intake\ColumnTyping;
 use Rilvet\Intake\TypingKind;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
+use Rilvet\Work\Aspect\PivotRows;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Workbook;
 
@@ -30,7 +31,8 @@ final readonly class TypeColumn implements Act
         $typing = $sheet->typing->with($this->column, $this->typing);
         $cells = $sheet->cells->withTyping($typing);
         $hints = new FileHints($sheet->file, $workbook->looks, $sheet->came, $typing);
-        $sheet = ReadAnew::columns($sheet->readAs(Finder::read(SheetFacts::of($cells, $hints)), $cells, $typing), $workbook, $this->sheet);
+        $found = $sheet->aspect(PivotRows::class)->over(Finder::read(SheetFacts::of($cells, $hints)));
+        $sheet = ReadAnew::columns($sheet->readAs($found, $cells, $typing), $workbook, $this->sheet);
         $workbook = $workbook->withSheet($this->sheet, $sheet);
 
         return Dress::again($workbook, $this->sheet);

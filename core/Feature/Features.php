@@ -24,6 +24,7 @@ use Rilvet\Work\Aspect\Moves;
 use Rilvet\Work\Aspect\NamedLooks;
 use Rilvet\Work\Aspect\Origin;
 use Rilvet\Work\Aspect\PartRules;
+use Rilvet\Work\Aspect\PivotRows;
 use Rilvet\Work\Aspect\WornNames;
 
 /**
@@ -37,7 +38,7 @@ final class Features
         FileLooks::class, NamedLooks::class, WornNames::class, HandTouches::class, PartRules::class,
         JoinedTexts::class, Origin::class, Moves::class, Unsettled::class, Filter::class, KeyBands::class, LaidStripes::class,
         Conditions::class, EntryChecks::class, SaidCells::class, Protection::class, SheetRole::class, LeftFindings::class,
-        PageSetup::class, Summary::class,
+        PageSetup::class, Summary::class, PivotRows::class,
     ];
 
     /** @return class-string<Aspect>|null the aspect that is stored under a name */

@@ -30,6 +30,7 @@ use Rilvet\Page\PageSetup;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
+use Rilvet\Reading\RowRun;
 use Rilvet\Stylebook\Stripes;
 use Rilvet\Summary\Field;
 use Rilvet\Summary\Figure;
@@ -50,6 +51,7 @@ use Rilvet\Work\Aspect\Moves;
 use Rilvet\Work\Aspect\NamedLooks;
 use Rilvet\Work\Aspect\Origin;
 use Rilvet\Work\Aspect\PartRules;
+use Rilvet\Work\Aspect\PivotRows;
 use Rilvet\Work\Aspect\WornNames;
 use Rilvet\Work\Aspects;
 use Rilvet\Work\PartRule;
@@ -102,6 +104,8 @@ final class AspectsTest extends TestCase
                 'footer' => ['left' => '{sheet}'], 'top' => 12.5]), [12, 40], [3], true, true)],
             'summary' => [new Summary(3, [new Field('Customer'), new Field('Day', Grouping::Month)], new Field('Count', Grouping::Band, 50),
                 [new Value('Worth', Figure::Mean), new Value(null, Figure::Count, Share::Whole)], false)],
+            'pivots' => [new PivotRows([[Range::parse('B3:D9'), [new RowRun(3, 4, Part::Heading, why: 'said'),
+                new RowRun(5, 8, Part::Body), new RowRun(9, 9, Part::Total)]]])],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Workbook;
 use DOMDocument;
 use DOMElement;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
@@ -83,13 +84,26 @@ final class PivotTest extends TestCase
         return $bytes;
     }
 
-    public function test_its_parts_are_those_of_its_definition(): void
+    /** @return list<string> */
+    private function rows(Workbook $workbook): array
+    {
+        $table = $this->get($this->url("workbooks/$workbook->id/sheets/1"))->json('tables.0');
+
+        return array_map(fn (array $run) => "{$run['first']}-{$run['last']} {$run['part']}", $table['runs']);
+    }
+
+    public function test_its_parts_are_those_of_its_definition_whatever_is_typed(): void
     {
         $workbook = $this->bringIn('report.xlsx', self::file(self::definition()));
-        $table = $this->get($this->url("workbooks/$workbook->id/sheets/1"))->json('tables.0');
-        $this->assertSame(['1-1 title row', '2-2  row', '3-3 heading row', '4-4 row_group row', '5-6 body row', '7-7 row_group row',
-            '8-8 body row', '9-9 subtotal row', '10-10 total row'],
-            array_map(fn (array $run) => "{$run['first']}-{$run['last']} {$run['part']} row", $table['runs']));
+        $said = ['1-1 title', '2-2 ', '3-3 heading', '4-4 row_group', '5-6 body', '7-7 row_group', '8-8 body', '9-9 subtotal',
+            '10-10 total'];
+        $this->assertSame($said, $this->rows($workbook));
+        $this->act($workbook, 'edit', ['cells' => [[1, 1, 'Orders of the year'], [5, 5, 'late']]]);
+        $this->assertSame($said, $this->rows($workbook));
+        $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 2, 'count' => 1, 'in' => true]);
+        $this->act($workbook, 'edit', ['cells' => [[1, 1, 'Orders']]]);
+        $this->assertSame(['4-4 heading', '5-5 row_group', '6-7 body', '8-8 row_group', '9-9 body', '10-10 subtotal', '11-11 total'],
+            array_slice($this->rows($workbook), -7));
     }
 
     /** @return iterable<string, array{string}> */
