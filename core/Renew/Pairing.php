@@ -14,7 +14,7 @@ use Rilvet\Work\Worksheet;
 
 /**
  * Which column of the new data goes into which of the table: by the heading, else by what they hold. Two columns with one
- * heading go together in their order.
+ * heading go together in their order, and so do those without any.
  *
  * @phpstan-import-type Stored from Cell
  */
@@ -36,6 +36,7 @@ final class Pairing
         $there = NewData::columnsOf($table);
         $formulas = self::formulas($sheet, $table);
         $to = self::byHeading($data->columns(), $there);
+        $to += self::byPlace($data->columns(), $there, $to);
         $shares = [];
         foreach (self::byContent($sheet, $table, $data, $to, $there, $formulas) as $from => [$column, $share]) {
             $to[$from] = $column;
@@ -79,7 +80,7 @@ final class Pairing
 
                 continue;
             }
-            $isSaid = $column->isHeaded($headings[$into]) || $headings[$into] === (string) $column->heading;
+            $isSaid = ColumnReading::plain((string) $column->heading) === '' || $column->isHeaded($headings[$into]);
             $pairs[] = new Pair($column->column, $into, $headings[$into], $isSaid ? null : (string) $column->heading,
                 $shares[$column->column] ?? null, isset($formulas[$into]));
         }
@@ -112,6 +113,26 @@ final class Pairing
         }
 
         return $to;
+    }
+
+    /**
+     * Columns without a heading, in their order: those of both sides where they are as many, and all where the new data has no
+     * headings and is as wide as the table.
+     *
+     * @param  list<ColumnReading>  $columns
+     * @param  list<ColumnReading>  $there
+     * @param  array<int, int>  $to
+     * @return array<int, int> column of the table by column of the new data
+     */
+    private static function byPlace(array $columns, array $there, array $to): array
+    {
+        $isBlank = fn (ColumnReading $one) => ColumnReading::plain((string) $one->heading) === '';
+        $from = array_values(array_filter($columns, $isBlank));
+        $into = count($from) === count($columns) && count($columns) === count($there) ? $there
+            : array_values(array_filter($there, fn (ColumnReading $one) => $isBlank($one) && ! in_array($one->column, $to, true)));
+
+        return count($from) !== count($into) ? [] : array_combine(array_map(fn (ColumnReading $one) => $one->column, $from),
+            array_map(fn (ColumnReading $one) => $one->column, $into));
     }
 
     /**

@@ -246,6 +246,39 @@ final class RenewTest extends TestCase
         yield 'no table at all' => ['No table with rows was read in the new data', [[null]], new Choices];
     }
 
+    /** @param  list<list<mixed>>  $rows */
+    #[DataProvider('owns')]
+    public function test_its_own_data_brought_in_anew_changes_nothing(array $rows): void
+    {
+        $book = self::book($rows);
+        [$after, $plan] = self::bring($book, $rows);
+        self::assertSame([0, 0, 0], [$plan->countNew(), count($plan->gone), count($plan->changed)]);
+        self::assertSame(self::says($book->sheet(1)), self::says($after->sheet(1)));
+        self::assertEquals($book->sheet(1)->hand, $after->sheet(1)->hand);
+    }
+
+    /** @return iterable<string, array{list<list<mixed>>}> */
+    public static function owns(): iterable
+    {
+        yield 'figures without headings' => [[[1, 2, 3], [2, 4, 6], [3, 6, 9], [4, 8, 12], [5, 10, 15]]];
+        yield 'texts without headings' => [[['ash', 'wood', 1], ['elm', 'wood', 2], ['oak', 'hill', 3], ['fir', 'hill', 4]]];
+        yield 'a corner without a heading' => [[[null, 'May', 'June'], ['North', 1, 2], ['South', 3, 4], ['West', 5, 6]]];
+        yield 'two without a heading' => [[['Day', null, 'Rain', null], ['Mon', 1, 2, 'a'], ['Tue', 3, 4, 'b'], ['Wed', 5, 6, 'c']]];
+        yield 'rows that are worked out' => [[['Item', 'Count', 'Twice'], ['ash', 1, '=B2*2=2'], ['elm', 2, '=B3*2=4'], ['Total',
+            '=SUM(B2:B3)=3', '=SUM(C2:C3)=6']]];
+    }
+
+    public function test_columns_without_headings_go_by_their_place(): void
+    {
+        $book = self::book([['Tree', 'Count', 'Height'], ['ash', 1, 12.5], ['elm', 2, 14], ['oak', 3, 9.5]]);
+        [$after, $plan] = self::bring($book, [['fir', 7, 20.5], ['yew', 8, 3.5], ['box', 9, 1.5]]);
+        self::assertSame(['same', 'same', 'same'], array_map(fn ($pair) => $pair->state(), $plan->pairs));
+        self::assertSame([['Tree', 'Count', 'Height'], ['fir', 7, 20.5], ['yew', 8, 3.5], ['box', 9, 1.5]],
+            self::says($after->sheet(1)));
+        $this->expectExceptionMessage('Pair the columns by hand');
+        self::bring($book, [['fir', 7], ['yew', 8], ['box', 9]]);
+    }
+
     public function test_two_columns_of_one_heading_go_in_their_order(): void
     {
         $book = self::book([['Id', 'Tree', 'Sum', 'Sum'], ['a1', 'Oak', 1.5, 2], ['b2', 'Ash', 3.5, 4], ['c3', 'Elm', 5.5, 6]]);
