@@ -172,6 +172,32 @@ final class SummaryTest extends TestCase
         self::assertSame([], iterator_to_array($least->cells->formulas()), 'what formulas cannot ask for is a value');
     }
 
+    /** Subtotals between the rows would be counted by a formula over all of them. */
+    public function test_a_table_with_subtotals_between_its_rows_is_summed_up_in_values(): void
+    {
+        $book = self::book([['Region', 'Tree', 'Worth'], ['North', 'ash', 10], ['North', 'elm', 20], ['Subtotal North', null, 30],
+            ['South', 'ash', 1], ['South', 'oak', 2], ['Subtotal South', null, 3], ['Total', null, 33]]);
+        $sheet = self::of(['rows' => [['heading' => 'Tree']], 'values' => [['heading' => 'Worth'], ['figure' => 'count']]], $book);
+        self::assertSame([], iterator_to_array($sheet->cells->formulas()));
+        self::assertSame([['ash', 11, 2], ['elm', 20, 1], ['oak', 2, 1], ['Total', 33, 4]], array_slice(self::says($sheet), 3));
+    }
+
+    /** Rows without a category are counted by a formula that the library answers alike. */
+    public function test_rows_without_a_category_are_counted(): void
+    {
+        $rows = [['Tree', 'Worth'], ['ash', 10], [null, 20], ['elm', 30], [null, 40], ['ash', 50]];
+        $sheet = self::of(['rows' => [['heading' => 'Tree']], 'values' => [['figure' => 'count'], ['heading' => 'Worth']]],
+            self::book($rows));
+        $there = new Spreadsheet;
+        $there->getActiveSheet()->setTitle('S')->fromArray($rows, null, 'A1', true);
+        $blank = array_search('(blank)', array_map(fn (array $row) => $row[0] ?? null, self::says($sheet)), true);
+        $cells = iterator_to_array($sheet->cells->read(1, $sheet->cells->rows()))[(int) $blank + 1];
+        self::assertSame([2, 60], [$cells[1]->value, $cells[2]->value]);
+        foreach ([1 => 2, 2 => 60] as $at => $wanted) {
+            self::assertEquals($wanted, $there->getActiveSheet()->getCell("F$at")->setValue('='.$cells[$at]->formula)->getCalculatedValue());
+        }
+    }
+
     public function test_a_category_that_comes_is_found_and_looks_stay_where_they_were_given(): void
     {
         $book = (new Dress([1], Builtin::named('River ledger'), false))->on(self::book(self::SALES));
