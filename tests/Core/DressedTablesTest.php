@@ -20,7 +20,10 @@ use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use ZipArchive;
 
-/** Dressed tables as tables of the format (ISO/IEC 29500-1 18.5.1.2), read back by the general-purpose library and by a reader of the standard's words. */
+/**
+ * Dressed tables as tables of the format (ISO/IEC 29500-1 18.5.1.2), read back by the general-purpose library and by a reader of the
+ * standard's words.
+ */
 final class DressedTablesTest extends TestCase
 {
     use FolderOfFiles;

@@ -194,7 +194,8 @@ final class SummaryTest extends TestCase
         $cells = iterator_to_array($sheet->cells->read(1, $sheet->cells->rows()))[(int) $blank + 1];
         self::assertSame([2, 60], [$cells[1]->value, $cells[2]->value]);
         foreach ([1 => 2, 2 => 60] as $at => $wanted) {
-            self::assertEquals($wanted, $there->getActiveSheet()->getCell("F$at")->setValue('='.$cells[$at]->formula)->getCalculatedValue());
+            $place = $there->getActiveSheet()->getCell("F$at")->setValue('='.$cells[$at]->formula);
+            self::assertEquals($wanted, $place->getCalculatedValue());
         }
     }
 

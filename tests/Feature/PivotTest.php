@@ -58,7 +58,8 @@ final class PivotTest extends TestCase
         $relations = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
         $package = 'http://schemas.openxmlformats.org/package/2006/';
         $zip->addFromString('xl/pivotTables/pivotTable1.xml', $definition);
-        $zip->addFromString('xl/workbook.xml', str_replace('</workbook>', '<pivotCaches><pivotCache cacheId="7" r:id="rIdC"/></pivotCaches></workbook>',
+        $zip->addFromString('xl/workbook.xml', str_replace('</workbook>',
+            '<pivotCaches><pivotCache cacheId="7" r:id="rIdC"/></pivotCaches></workbook>',
             (string) $zip->getFromName('xl/workbook.xml')));
         $zip->addFromString('xl/_rels/workbook.xml.rels', str_replace('</Relationships>', '<Relationship Id="rIdC" '
             ."Type=\"$relations/pivotCacheDefinition\" Target=\"pivotCache/pivotCacheDefinition1.xml\"/></Relationships>",
@@ -75,7 +76,8 @@ final class PivotTest extends TestCase
             ."Type=\"$relations/pivotTable\" Target=\"../pivotTables/pivotTable1.xml\"/></Relationships>");
         $types = (string) $zip->getFromName('[Content_Types].xml');
         $zip->addFromString('[Content_Types].xml', str_replace('</Types>', '<Override PartName="/xl/pivotTables/pivotTable1.xml" '
-            .'ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.pivotTable+xml"/><Override PartName="/xl/pivotCache/pivotCacheDefinition1.xml" '
+            .'ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.pivotTable+xml"/>'
+            .'<Override PartName="/xl/pivotCache/pivotCacheDefinition1.xml" '
             .'ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.pivotCacheDefinition+xml"/></Types>', $types));
         $zip->close();
         $bytes = (string) file_get_contents($path);
