@@ -6,8 +6,8 @@ namespace App\Batch;
 
 use App\Calculation\LibraryCalculator;
 use App\CommandLine\GivenStylebook;
-use App\Files\FileKind;
 use App\Files\Opening;
+use App\Files\Writing\NotWritten;
 use App\Files\Writing\Writers;
 use App\Jobs\Cancelled;
 use App\Jobs\Trouble;
@@ -28,7 +28,6 @@ use Rilvet\Routine\Routine;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Stylebook\Worn;
 use Rilvet\Work\Workbook;
-use RuntimeException;
 use Throwable;
 
 /** One file taken through a routine: opened, done, written, read back. Whatever goes wrong is said of this file alone. */
@@ -87,10 +86,9 @@ final readonly class FileRun
             throw $cancelled;
         } catch (Throwable $fault) {
             $target === null || ! is_file($target) || @unlink($target);
-            $fault instanceof Refusal || $fault instanceof RuntimeException || report($fault);
+            $fault instanceof Refusal || report($fault);
 
-            return Reported::failed($name, Trouble::words($fault, $fault instanceof RuntimeException ? $fault->getMessage()
-                : 'it failed for a reason of our own; the file is unchanged.'));
+            return Reported::failed($name, Trouble::words($fault, 'it failed for a reason of our own; the file is unchanged.'));
         }
     }
 
@@ -104,17 +102,9 @@ final readonly class FileRun
         if ($target === null) {
             return new Reported($name, null, null, $parts, $doubts, $replay->done, $left);
         }
-        $ending = strtolower(pathinfo($name, PATHINFO_EXTENSION));
-        $isOwn = FileKind::of($path, $name) === FileKind::Xlsx && ($ending === $as || ($as === 'xlsx' && in_array($ending, ['xlsm',
-            'xltx'], true)));
-        $edited = array_keys(array_filter($after->sheets, fn ($sheet,
-            $number) => $sheet->cells !== ($workbook->sheets[$number]->cells ?? null),
-            ARRAY_FILTER_USE_BOTH));
-        $writer = Writers::for($as, source: $isOwn ? $path : null, edited: $edited)
-            ?? throw new RuntimeException("nothing is written as \"$as\".");
-        $writer->write($after, $target, $this->progress);
-        $proof = $writer->prove($after, $target, $this->progress);
-        $proof->holds() || throw new RuntimeException('the written file differs at '.implode(', ', $proof->places));
+        $writer = Writers::back(self::ending($name, $as), $path, $name, $workbook, $after)
+            ?? throw NotWritten::format($as);
+        $proof = Writers::proven($writer, $after, $target, $this->progress);
 
         return new Reported($name, basename($target), null, $parts, $doubts, $replay->done, $left, self::findings($after),
             $proof->cells, $proof->values, $proof->formulas);
@@ -166,8 +156,7 @@ final readonly class FileRun
      */
     public static function target(string $folder, string $file, string $as, array $taken): string
     {
-        $ending = strtolower(pathinfo($file, PATHINFO_EXTENSION));
-        $as = $as === 'xlsx' && in_array($ending, ['xlsm', 'xltx'], true) ? $ending : $as;
+        $as = self::ending($file, $as);
         $title = Opening::title(basename($file));
         $target = rtrim($folder, '/')."/$title.$as";
         for ($number = 2; in_array($target, $taken, true); $number++) {
@@ -175,5 +164,13 @@ final readonly class FileRun
         }
 
         return $target;
+    }
+
+    /** A package with macros, or one that others are made from, keeps its own ending. */
+    private static function ending(string $file, string $as): string
+    {
+        $own = strtolower(pathinfo($file, PATHINFO_EXTENSION));
+
+        return $as === 'xlsx' && in_array($own, ['xlsm', 'xltx'], true) ? $own : $as;
     }
 }

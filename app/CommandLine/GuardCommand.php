@@ -21,7 +21,6 @@ use Rilvet\Guard\Protection;
 use Rilvet\Guard\Role;
 use Rilvet\Reading\Part;
 use Rilvet\Work\Workbook;
-use RuntimeException;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
@@ -63,12 +62,7 @@ final class GuardCommand extends Command
             $isOwn = strcasecmp(pathinfo($file, PATHINFO_EXTENSION), 'xlsx') === 0;
             $writer = Writers::for(pathinfo($target, PATHINFO_EXTENSION), source: $isOwn ? $file : null, edited: [])
                 ?? throw new Usage('nothing is written with that ending; use '.implode(', ', Writers::ENDINGS));
-            $writer->write($after, $target);
-            $proof = $writer->prove($after, $target);
-            if (! $proof->holds()) {
-                unlink($target);
-                throw new RuntimeException('the written file differs at '.implode(', ', $proof->places));
-            }
+            Writers::proven($writer, $after, $target);
             $output->writeln("$file -> $target: $words", OutputInterface::OUTPUT_RAW);
         }
 

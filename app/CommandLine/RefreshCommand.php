@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\CommandLine;
 
 use App\Calculation\LibraryCalculator;
-use App\Files\FileKind;
 use App\Files\Writing\Writers;
 use Rilvet\Act\BringAnew;
 use Rilvet\Act\Pipeline;
@@ -17,7 +16,6 @@ use Rilvet\Renew\NewData;
 use Rilvet\Renew\Pair;
 use Rilvet\Renew\Plan;
 use Rilvet\Work\Workbook;
-use RuntimeException;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
@@ -69,7 +67,8 @@ final class RefreshCommand extends Command
         $act = new BringAnew($number, $table->range->top, $table->range->left, $data, $choices);
         $plan = $act->plan($workbook);
         if (! $isDry) {
-            $this->write((new Pipeline(new Recalculate(new LibraryCalculator, 60)))->run($act, $workbook)->after, $book, (string) $out);
+            $after = (new Pipeline(new Recalculate(new LibraryCalculator, 60)))->run($act, $workbook)->after;
+            $this->write($workbook, $after, $book, (string) $out);
         }
         $input->getOption('json') === true
             ? $output->writeln(self::json($plan), OutputInterface::OUTPUT_RAW)
@@ -101,19 +100,13 @@ final class RefreshCommand extends Command
         throw new Usage("there is no sheet \"$name\"");
     }
 
-    private function write(Workbook $after, string $book, string $out): void
+    private function write(Workbook $before, Workbook $after, string $book, string $out): void
     {
-        $ending = strtolower(pathinfo($out, PATHINFO_EXTENSION));
-        $isOwn = strcasecmp(pathinfo($book, PATHINFO_EXTENSION), $ending) === 0 && FileKind::of($book, basename($book)) === FileKind::Xlsx;
-        $writer = Writers::for($ending, source: $isOwn ? $book : null, edited: array_keys($after->sheets))
+        $ending = pathinfo($out, PATHINFO_EXTENSION);
+        $writer = Writers::back($ending, $book, basename($book), $before, $after)
             ?? throw new Usage("nothing is written as \"$ending\"; use ".implode(', ', Writers::ENDINGS));
         is_dir(dirname($out)) || throw new Usage('there is no folder "'.dirname($out).'"');
-        $writer->write($after, $out);
-        $proof = $writer->prove($after, $out);
-        if (! $proof->holds()) {
-            unlink($out);
-            throw new RuntimeException('the written file differs at '.implode(', ', $proof->places));
-        }
+        Writers::proven($writer, $after, $out);
     }
 
     private function say(Plan $plan, string $sheet, OutputInterface $output): void

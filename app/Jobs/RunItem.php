@@ -9,6 +9,7 @@ use App\Batch\FileRun;
 use App\Batch\Reported;
 use App\Bench\Bench;
 use App\Bench\Routines;
+use App\Files\Writing\NotWritten;
 use App\Files\Writing\Writers;
 use App\Models\Batch;
 use App\Models\BatchItem;
@@ -18,11 +19,11 @@ use Closure;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Rilvet\Act\Pipeline;
+use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Refusal;
 use Rilvet\Renew\NewData;
 use Rilvet\Routine\Note;
 use Rilvet\Routine\Routine;
-use RuntimeException;
 use Throwable;
 
 /** One workbook or file of a batch: what would be done with it, or all of it done. */
@@ -48,15 +49,14 @@ final class RunItem implements ShouldQueue
         }
         try {
             $reported = $this->reported($item, $batch, $bench, $pipeline);
-            $this->keep($item, $reported->fault === null ? ($this->isPlan ? 'planned' : 'done') : ($this->isPlan ? 'planned'
-                : 'failed'), $reported);
+            $this->keep($item, $reported->fault === null ? 'done' : 'failed', $reported);
         } catch (Cancelled) {
             $item->output()->delete();
         } catch (Throwable $fault) {
             $item->output()->delete();
             $fault instanceof Refusal || report($fault);
-            $this->keep($item, $this->isPlan ? 'planned' : 'failed', Reported::failed($item->name, Trouble::words($fault,
-                $fault instanceof RuntimeException ? $fault->getMessage() : 'it failed for a reason of our own; the file is unchanged.')));
+            $this->keep($item, 'failed', Reported::failed($item->name,
+                Trouble::words($fault, 'it failed for a reason of our own; the file is unchanged.')));
         }
         $this->isPlan || Batches::settle($batch->refresh());
     }
@@ -80,7 +80,7 @@ final class RunItem implements ShouldQueue
         if ($item->workbook_id !== null) {
             return $this->onShelf($item, $batch, $routine, $data, $target, $bench, $pipeline);
         }
-        $path = $item->file()->local() ?? throw new RuntimeException('the file is not there any more; drop it again.');
+        $path = $item->file()->local() ?? throw FileIsWrong::package('the file is not there any more; drop it again.');
         $run = new FileRun($routine ?? new Routine('Nothing', []), Routines::shelf(), $data, $this->isPlan ? null : self::progress($item));
         $reported = $run->on($path, $item->name, $target, $batch->format);
         if ($target !== null && $reported->fault === null) {
@@ -97,7 +97,7 @@ final class RunItem implements ShouldQueue
     {
         $start = microtime(true);
         $row = Workbook::query()->where('revision', '>', 0)->find($item->workbook_id)
-            ?? throw new RuntimeException('the workbook is not on the shelf any more.');
+            ?? throw FileIsWrong::package('the workbook is not on the shelf any more.');
         /** @var list<int> $numbers */
         $numbers = $row->sheets()->pluck('number')->all();
         $replay = Replayer::of($routine ?? new Routine('Nothing', []), $numbers, $pipeline, Routines::shelf(), $data);
@@ -115,10 +115,8 @@ final class RunItem implements ShouldQueue
         }
         $after = $bench->whole($row->refresh());
         $writer = Writers::for($batch->format, source: $row->package()->local(), edited: $bench->edited($row), file: $row->source)
-            ?? throw new RuntimeException("nothing is written as \"$batch->format\".");
-        $writer->write($after, $target, self::progress($item));
-        $proof = $writer->prove($after, $target, self::progress($item));
-        $proof->holds() || throw new RuntimeException('the written file differs at '.implode(', ', $proof->places));
+            ?? throw NotWritten::format($batch->format);
+        $proof = Writers::proven($writer, $after, $target, self::progress($item));
         $item->output()->publish($target);
 
         return (new Reported($item->name, basename(FileRun::target('', "$item->name.x", $batch->format, [])), null, $parts, $doubts,
@@ -126,12 +124,12 @@ final class RunItem implements ShouldQueue
             $left, FileRun::findings($after), $proof->cells, $proof->values, $proof->formulas))->taking(microtime(true) - $start);
     }
 
-    /** What a person stopped meanwhile stays stopped. */
+    /** What a person stopped meanwhile stays stopped; what was only looked at is planned, whatever it came to. */
     private function keep(BatchItem $item, string $status, Reported $reported): void
     {
         $json = json_encode($reported->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE);
         BatchItem::query()->whereKey($item->id)->whereIn('status', $this->isPlan ? ['waiting'] : ['running'])
-            ->update(['status' => $status, $this->isPlan ? 'plan' : 'report' => $json]);
+            ->update(['status' => $this->isPlan ? 'planned' : $status, $this->isPlan ? 'plan' : 'report' => $json]);
     }
 
     /** @return Closure(int): void */

@@ -84,9 +84,11 @@ final class Replay implements Act
         }
         $faults = [];
         $done = 0;
+        // Looked for once, and not for each sheet: a look goes through all sheets.
+        $found = $step->does === 'fix' ? self::found($workbook, $step) : [];
         foreach ($sheets as $sheet) {
             try {
-                foreach ($this->acts($workbook, $step, $sheet) as $act) {
+                foreach ($this->acts($workbook, $step, $sheet, $found[$sheet] ?? []) as $act) {
                     $workbook = $this->pipeline->run($act, $workbook)->after;
                 }
                 $done++;
@@ -133,16 +135,17 @@ final class Replay implements Act
     }
 
     /**
+     * @param  list<Finding>  $found  what is to be mended on the sheet
      * @return list<Act>
      *
      * @throws Refusal
      */
-    private function acts(Workbook $workbook, Step $step, int $sheet): array
+    private function acts(Workbook $workbook, Step $step, int $sheet, array $found): array
     {
         return match ($step->does) {
             'bringIn' => [$this->bringIn($workbook, $step, $sheet)],
             'rename' => [self::rename($workbook, $step, $sheet)],
-            'fix' => self::fix($workbook, $step, $sheet),
+            'fix' => $found === [] ? [] : [new MendFindings($found)],
             default => ($this->make)($step, $workbook, $sheet),
         };
     }
@@ -186,14 +189,16 @@ final class Replay implements Act
         return str_starts_with($text, '=') || str_starts_with($text, "'") ? "'$text" : $text;
     }
 
-    /** @return list<Act> */
-    private static function fix(Workbook $workbook, Step $step, int $number): array
+    /** @return array<int, non-empty-list<Finding>> what can be mended, by the number of its sheet */
+    private static function found(Workbook $workbook, Step $step): array
     {
         $names = is_array($step->with['checks'] ?? null) ? array_filter($step->with['checks'], is_string(...)) : [];
         $checks = array_values(array_filter(Checks::all(), fn ($check) => $names === [] || in_array($check->about()->name, $names, true)));
-        $found = array_values(array_filter(Checks::on($workbook, $checks), fn (Finding $one) => $one->number === $number
-            && $one->mend !== null));
+        $found = [];
+        foreach (Checks::on($workbook, $checks) as $one) {
+            $one->mend === null || $found[$one->number][] = $one;
+        }
 
-        return $found === [] ? [] : [new MendFindings($found)];
+        return $found;
     }
 }

@@ -4,20 +4,28 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Calculation\LibraryCalculator;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Act\Pipeline;
+use Rilvet\Act\Recalculate;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\RangeSet;
+use Rilvet\Guard\Protection;
+use Rilvet\Look\LookBook;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Routine\Alternatives;
 use Rilvet\Routine\Doing;
+use Rilvet\Routine\Note;
 use Rilvet\Routine\Place;
+use Rilvet\Routine\Replay;
 use Rilvet\Routine\Routine;
 use Rilvet\Routine\RoutineIsWrong;
 use Rilvet\Routine\Schema;
 use Rilvet\Routine\Step;
+use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
 /** Routines: what an address means, where that is on another sheet, and what their files say. */
@@ -179,5 +187,25 @@ final class RoutineTest extends TestCase
         $cells = MemorySheet::of('S', $rows);
 
         return new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)));
+    }
+
+    /** What is found in a workbook is looked for once, and mended on each sheet; a sheet that refuses is named. */
+    public function test_findings_of_all_sheets_are_mended_by_one_step(): void
+    {
+        $sheets = [];
+        foreach ([1 => 'May', 2 => 'June', 3 => 'July'] as $number => $name) {
+            $cells = MemorySheet::of($name, [['Order', 'Customer'], ['A1', 'Wick Farm '], ['A2', 'Wick Farm'],
+                ['A3', 'Mossdale']]);
+            $sheets[$number] = new Worksheet($cells, $name, Finder::read(SheetFacts::of($cells)));
+        }
+        $sheets[2] = $sheets[2]->protecting(true, new Protection);
+        $routine = new Routine('Mend', [new Step('fix', null, null, ['checks' => ['stray-spaces']])]);
+        $replay = new Replay($routine, [1, 2, 3], fn () => [], new Pipeline(new Recalculate(new LibraryCalculator)));
+        $after = $replay->on(new Workbook('Book', $sheets, new LookBook));
+        $says = fn (int $number) => array_map(fn (array $row) => $row[1]->text(),
+            array_slice([...$after->sheet($number)->cells->read(1, 4)], 1));
+        self::assertSame([['Wick Farm', 'Wick Farm', 'Mossdale'], ['Wick Farm ', 'Wick Farm', 'Mossdale'],
+            ['Wick Farm', 'Wick Farm', 'Mossdale']], [$says(1), $says(2), $says(3)]);
+        self::assertSame(['June'], array_map(fn (Note $note) => $note->sheet, $replay->notes));
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Batch;
 use App\Models\BatchItem;
 use App\Models\Workbook;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use PhpOffice\PhpSpreadsheet\IOFactory;
 use Tests\TestCase;
@@ -178,6 +179,26 @@ final class BatchTest extends TestCase
         $this->assertSame(['done', 1], [$item->refresh()->status, $workbook->changes()->count()]);
         $this->undo($workbook);
         $this->assertSame('A0401', $this->texts($workbook)['2.1']);
+    }
+
+    /** What goes wrong inside is reported to those who run the server, and not to those who use it. */
+    public function test_a_fault_of_our_own_shows_no_path_and_no_statement(): void
+    {
+        $id = $this->batch(['a.csv' => self::month(1)]);
+        $this->patchJson($this->url("batches/$id"), ['stylebook' => 'River ledger'])->assertOk();
+        $workbook = $this->bringIn('b.csv', self::month(2));
+        $shelf = (string) $this->postJson($this->url('batches'), ['workbooks' => [$workbook->id]])->assertCreated()->json('id');
+        $this->patchJson($this->url("batches/$shelf"), ['stylebook' => 'River ledger'])->assertOk();
+        DB::statement('CREATE TRIGGER broken BEFORE INSERT ON changes BEGIN SELECT RAISE(ABORT, \'secret\'); END');
+        $this->postJson($this->url("batches/$shelf/run"), ['what' => 'run'])->assertOk();
+        $item = (array) $this->get($this->url("batches/$shelf"))->json('items.0');
+        $this->assertSame(['failed', 'it failed for a reason of our own; the file is unchanged.'],
+            [$item['status'], $item['report']['fault']]);
+        // A file that is not there any more is said to be so.
+        BatchItem::query()->where('batch_id', $id)->firstOrFail()->file()->delete();
+        $this->postJson($this->url("batches/$id/run"), ['what' => 'run'])->assertOk();
+        $fault = (string) $this->get($this->url("batches/$id"))->json('items.0.report.fault');
+        $this->assertStringContainsString('not there any more', $fault);
     }
 
     public function test_it_is_paused_gone_on_with_and_stopped(): void

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use PhpOffice\PhpSpreadsheet\IOFactory;
+use PhpOffice\PhpSpreadsheet\Spreadsheet;
+use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\TestCase;
 
 /** Routines, newer data and a watched folder on the command line. */
@@ -79,6 +81,23 @@ final class RunTest extends TestCase
             self::assertSame(2, $this->run_($wrong)[0], implode(' ', $wrong));
         }
         self::assertSame(1, $this->run_([...$ask, '--key', 'Customer', '--dry'])[0], 'a key that repeats');
+    }
+
+    /** What a person did not touch stays: the other sheets of the package, to the byte. */
+    public function test_newer_data_for_one_sheet_leaves_the_others_as_they_came(): void
+    {
+        $book = new Spreadsheet;
+        $book->getActiveSheet()->setTitle('May')->fromArray([['Order', 'Count'], ['A1', 1], ['A2', 2], ['A3', 3]]);
+        $book->createSheet()->setTitle('Kept')->fromArray([['Tree', 'Height'], ['ash', 12], ['elm', 9]]);
+        (new Xlsx($book))->save("$this->folder/book.xlsx");
+        file_put_contents("$this->folder/new.csv", "Order,Count\nA1,1\nA2,7\nA3,3\nA4,4\n");
+        [$code] = $this->run_(['refresh', 'book.xlsx', '--sheet', 'May', '--from', 'new.csv', '--out', 'made.xlsx']);
+        self::assertSame(0, $code);
+        $part = fn (string $file, int $sheet) => (string) file_get_contents("zip://$this->folder/$file#xl/worksheets/sheet$sheet.xml");
+        self::assertSame($part('book.xlsx', 2), $part('made.xlsx', 2));
+        self::assertNotSame($part('book.xlsx', 1), $part('made.xlsx', 1));
+        self::assertSame([7, 4], array_map(fn (string $at) => IOFactory::load("$this->folder/made.xlsx")->getSheetByNameOrThrow('May')
+            ->getCell($at)->getValue(), ['B3', 'B5']));
     }
 
     public function test_a_watched_folder_is_worked_off_and_a_half_written_file_waits(): void
