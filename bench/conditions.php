@@ -27,6 +27,7 @@ use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\Range;
 use Rilvet\Look\LookBook;
 use Rilvet\Work\Workbook;
+use Symfony\Component\Process\Process;
 
 require __DIR__.'/booted.php';
 $folder = booted('conditions');
@@ -103,7 +104,36 @@ $first = median($windows, 1);
 $with = median($windows, 5) / 4;
 printf("%s rows by 20 columns, %d conditional looks of all kinds\n", number_format($rows), count($said));
 $say('the first windows, with the figures of whole columns', $first);
-$say('a window of 40 by 20 cells', $with, $without, 1.3);
+$say('a window of 40 by 20 cells, in the process', $with, $without);
+
+// As it is felt: over HTTP, a window with them and one without in turn, so that what else the machine does falls on both.
+$server = new Process([__DIR__.'/../bin/start'], env: ['RILVET_PORT' => '8746', 'RILVET_DEMO' => '0', 'LARAVEL_STORAGE_PATH' => $folder,
+    'DB_DATABASE' => "$folder/bench.sqlite", 'APP_CONFIG_CACHE' => false, 'QUEUE_CONNECTION' => 'database'], timeout: null);
+$bare = $shelf->reserve('Table', 'bench');
+NewSheet::keep($bare, 1, $workbook->sheet(1));
+$bare->update(['revision' => 1, 'looks' => json_encode($workbook->looks->all(), JSON_THROW_ON_ERROR)]);
+$server->start();
+for ($wait = 0; $wait < 1_200 && ! str_contains($server->getOutput(), 'Rilvet is ready'); $wait++) {
+    usleep(100_000);
+}
+$took = [[], []];
+$curl = curl_init();
+curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Accept: application/json']]);
+for ($round = 0; $round < 130; $round++) {
+    $top = 1 + $round * 97 % ($rows - 50);
+    foreach ([$bare->id, $row->id] as $which => $id) {
+        $ask = http_build_query(['top' => $top, 'left' => 1, 'bottom' => $top + 39, 'right' => 20]);
+        curl_setopt($curl, CURLOPT_URL, "http://127.0.0.1:8746/api/workbooks/$id/sheets/1/window?$ask");
+        $start = hrtime(true);
+        $answer = curl_exec($curl);
+        // The first ones find nothing at hand yet: code, metrics, figures of whole columns.
+        $round < 30 || $took[$which][] = (hrtime(true) - $start) / 1e6;
+        curl_getinfo($curl, CURLINFO_RESPONSE_CODE) === 200 || exit((string) $answer);
+    }
+}
+$server->stop(8, SIGTERM);
+array_walk($took, sort(...));
+$say('a window of 40 by 20 cells, over HTTP, median of 100', $took[1][50], $took[0][50], 1.3);
 $edit = median(function (int $time) use ($bench, $row) {
     $bench->act($row->refresh(), new EditCells(1, [2 => [5 => (string) (100 + $time)]]), $row->revision, 1);
     $loaded = $bench->load($row->refresh(), [1]);

@@ -30,6 +30,16 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
     /** Seconds for which it is kept what is true of all cells together. */
     private const FACTS = 86_400;
 
+    /** Bytes up to which a fact is kept together with others, and how many of them. */
+    private const SMALL = 4_096;
+
+    private const MOST = 400;
+
+    /** @var array<string, string>|null those of this revision that were asked for, by what they say and of which columns */
+    private ?array $facts = null;
+
+    private bool $areFactsNew = false;
+
     /** @param  int|null  $revision  of the data; where it is known, what was worked out of all cells is kept until the next */
     public function __construct(private readonly int $sheet, private readonly ?int $revision = null)
     {
@@ -37,14 +47,46 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
 
     public function fact(string $key, array $columns): ?string
     {
-        $kept = $this->revision === null ? null : Cache::get($this->factKey($key, $columns));
+        if ($this->revision === null) {
+            return null;
+        }
+        $name = $key.'|'.implode(',', $columns);
+        if ($this->facts === null) {
+            /** @var array<string, string>|null $together */
+            $together = Cache::get("facts.$this->sheet.$this->revision");
+            $this->facts = $together ?? [];
+        }
+        if (isset($this->facts[$name])) {
+            return $this->facts[$name];
+        }
+        $kept = Cache::get($this->factKey($key, $columns));
+        is_string($kept) && $this->together($name, $kept);
 
         return is_string($kept) ? $kept : null;
     }
 
     public function keepFact(string $key, array $columns, string $data): void
     {
-        $this->revision === null || Cache::put($this->factKey($key, $columns), $data, self::FACTS);
+        if ($this->revision !== null) {
+            Cache::put($this->factKey($key, $columns), $data, self::FACTS);
+            $this->together($key.'|'.implode(',', $columns), $data);
+        }
+    }
+
+    public function keepTogether(): void
+    {
+        if ($this->areFactsNew) {
+            Cache::put("facts.$this->sheet.$this->revision", $this->facts, self::FACTS);
+            $this->areFactsNew = false;
+        }
+    }
+
+    private function together(string $name, string $data): void
+    {
+        if (strlen($data) <= self::SMALL && count($this->facts ?? []) < self::MOST) {
+            $this->facts[$name] = $data;
+            $this->areFactsNew = true;
+        }
     }
 
     /** @param  list<int>  $columns */

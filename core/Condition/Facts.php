@@ -191,6 +191,7 @@ final class Facts implements Memory
             $this->store?->keepFact('facts|'.$this->state($columns), $columns, serialize($this->known[$group]));
         }
         $this->new = [];
+        $this->store?->keepTogether();
     }
 
     /**

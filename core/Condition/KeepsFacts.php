@@ -15,4 +15,7 @@ interface KeepsFacts
 
     /** @param  list<int>  $columns */
     public function keepFact(string $key, array $columns, string $data): void;
+
+    /** Small facts that were asked for are kept in one piece: the next window asks for the same dozen. */
+    public function keepTogether(): void;
 }

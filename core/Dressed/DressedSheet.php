@@ -185,8 +185,20 @@ final class DressedSheet
         return $this->cellParts?->at($row, $column);
     }
 
+    /** Whether looks depend anywhere on what cells hold. */
+    public function looksAtValues(): bool
+    {
+        return $this->valued !== [] || $this->judges() !== null;
+    }
+
     /** The look of a cell with what it holds. */
     public function holding(ResolvedLook $look, int $row, int $column, Cell $cell): ResolvedLook
+    {
+        return $this->wearing($look, $row, $column, $cell, $this->verdict($row, $column, $cell));
+    }
+
+    /** The same where what the conditions say is known. */
+    public function wearing(ResolvedLook $look, int $row, int $column, Cell $cell, ?Verdict $verdict): ResolvedLook
     {
         foreach ($this->valued as $number => $layer) {
             $says = $layer->key($row, $column, $cell);
@@ -196,14 +208,14 @@ final class DressedSheet
             $key = "{$look->number}|$number|$says";
             $look = $this->holding[$key] ??= $this->numbered([...$look->entries, ...$layer->entries($says)], $look->part);
         }
-        $verdict = $this->verdict($row, $column, $cell);
         if ($verdict === null || $verdict->looks === []) {
             return $look;
         }
         count($this->holding) < self::HELD || $this->holding = [];
+        $key = "{$look->number}|c|$verdict->key";
 
-        return $this->holding["{$look->number}|c|$verdict->key"] ??= $this->numbered([...$look->entries, ...$this->conditional($verdict)],
-            $look->part);
+        // Of one look and what conditions say of it each pair is another one: a scale makes hundreds, so they are not written out.
+        return $this->holding[$key] ??= $look->with($this->numbers[$key] ??= count($this->numbers), $this->conditional($verdict));
     }
 
     /** What the conditions of the sheet and of its stylebook say of a cell: looks, a bar, a mark. */

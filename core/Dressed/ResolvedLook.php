@@ -13,13 +13,39 @@ final readonly class ResolvedLook
 {
     public Look $look;
 
+    /** The code of its number format, "" for none. */
+    public string $code;
+
+    /** Whether that code came with the file, and nobody said another one. */
+    public bool $isFileCode;
+
+    /** Where its texts stand, in the words of {@see Look::HORIZONTAL}. */
+    public string $horizontal;
+
     /**
      * @param  int  $number  the same for cells that look the same for the same reasons
      * @param  list<LayerEntry>  $entries
+     * @param  Look|null  $look  what they come to, where that is known
      */
-    public function __construct(public int $number, public array $entries, public ?Part $part = null)
+    public function __construct(public int $number, public array $entries, public ?Part $part = null, ?Look $look = null)
     {
-        $this->look = array_reduce($entries, fn (Look $look, LayerEntry $entry) => $look->under($entry->look), Look::none());
+        $this->look = $look ?? self::over(Look::none(), $entries);
+        // Asked of every cell that is shown or measured.
+        $this->code = $this->look->text(Attribute::Number);
+        $this->isFileCode = $this->from(Attribute::Number) === Layer::File;
+        $this->horizontal = $this->look->text(Attribute::Horizontal, 'general');
+    }
+
+    /** @param  list<LayerEntry>  $entries  that lie over all others, lowest first */
+    public function with(int $number, array $entries): self
+    {
+        return new self($number, [...$this->entries, ...$entries], $this->part, self::over($this->look, $entries));
+    }
+
+    /** @param  list<LayerEntry>  $entries */
+    private static function over(Look $look, array $entries): Look
+    {
+        return array_reduce($entries, fn (Look $look, LayerEntry $entry) => $look->under($entry->look), $look);
     }
 
     /** The layer that an attribute came from: the highest that says it. */

@@ -311,8 +311,10 @@ final class ColumnFit
                 }
             }
         }
+        $columns = array_keys($needs);
+        [$left, $right] = $columns === [] ? [1, 1] : [min($columns), max($columns)];
         foreach ($this->measuredRows($table) as [$from, $to]) {
-            foreach ($this->sheet->cells->read($from, $to) as $row => $cells) {
+            foreach ($this->sheet->cells->read($from, $to, $left, $right + 1) as $row => $cells) {
                 $part = $table->runAt($row)?->part;
                 if (
                     $part === null ||
@@ -323,6 +325,7 @@ final class ColumnFit
                 ) {
                     continue;
                 }
+                [, $looks] = $this->dressed->stretch($row, $left, $right);
                 foreach ($needs as $column => $need) {
                     $cell = $cells[$column - 1] ?? Cell::blank();
                     $reaches =
@@ -330,7 +333,7 @@ final class ColumnFit
                     if ($cell->isBlank() || $reaches || $this->merges->at($row, $column)?->columns() > 1) {
                         continue;
                     }
-                    $worn = $this->dressed->at($row, $column);
+                    $worn = $looks[$column];
                     $text = Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
                     $needs[$column] = max(
                         $need,

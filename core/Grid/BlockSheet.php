@@ -11,7 +11,13 @@ namespace Rilvet\Grid;
  */
 final class BlockSheet implements Sheet
 {
+    /** Blocks that are kept taken apart: one act reads the ends of a table, what is in sight and what is chosen. */
+    private const KEPT = 3;
+
     private readonly BlockIndex $index;
+
+    /** @var array<int, array{string, list<list<Stored>>}> what was read last with the data that it was read from, by block */
+    private array $decoded = [];
 
     public function __construct(
         private readonly string $name,
@@ -129,7 +135,17 @@ final class BlockSheet implements Sheet
     private function decoded(int $block): array
     {
         $data = $this->blocks->block($block);
+        if ($data === null) {
+            return [];
+        }
+        if (($this->decoded[$block][0] ?? null) !== $data) {
+            unset($this->decoded[$block]);
+            if (count($this->decoded) >= self::KEPT) {
+                unset($this->decoded[array_key_first($this->decoded)]);
+            }
+            $this->decoded[$block] = [$data, Block::decode($data)];
+        }
 
-        return $data === null ? [] : Block::decode($data);
+        return $this->decoded[$block][1];
     }
 }

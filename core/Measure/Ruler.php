@@ -8,6 +8,7 @@ use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Text\FontMetrics;
 use Rilvet\Text\Fonts;
+use WeakMap;
 
 /** Measures texts in the type that a look says; in the default type (Carlito, 11 pt) where it says none. Whole px. */
 final readonly class Ruler
@@ -19,30 +20,42 @@ final readonly class Ruler
 
     public const SIZE = 11;
 
+    /** @var WeakMap<Look, array{FontMetrics, float}> the face of each look and its size in px: thousands of cells share a look */
+    private WeakMap $types;
+
     public function __construct(private Fonts $fonts)
     {
+        $this->types = new WeakMap;
     }
 
     /** The width that a column needs to show the text whole, without padding. */
     public function width(string $text, Look $look): int
     {
-        return $this->face($look)->fit($text, self::px($look));
+        [$face, $px] = $this->type($look);
+
+        return $face->fit($text, $px);
     }
 
     /** The sum of the text's advances, for breaking lines as the browser does. */
     public function advances(string $text, Look $look): float
     {
-        return $this->face($look)->advances($text, self::px($look));
+        [$face, $px] = $this->type($look);
+
+        return $face->advances($text, $px);
     }
 
     public function lineHeight(Look $look): int
     {
-        return $this->face($look)->lineHeight(self::px($look));
+        [$face, $px] = $this->type($look);
+
+        return $face->lineHeight($px);
     }
 
     public function digitWidth(Look $look): int
     {
-        return $this->face($look)->digitWidth(self::px($look));
+        [$face, $px] = $this->type($look);
+
+        return $face->digitWidth($px);
     }
 
     /** The family that is drawn for the one that the look names. */
@@ -56,8 +69,12 @@ final readonly class Ruler
         return $look->number(Attribute::Size, self::SIZE) * Fonts::PX;
     }
 
-    private function face(Look $look): FontMetrics
+    /** @return array{FontMetrics, float} */
+    private function type(Look $look): array
     {
-        return $this->fonts->face($look->text(Attribute::Font, self::FAMILY), $look->is(Attribute::Bold), $look->is(Attribute::Italic));
+        return $this->types[$look] ??= [
+            $this->fonts->face($look->text(Attribute::Font, self::FAMILY), $look->is(Attribute::Bold), $look->is(Attribute::Italic)),
+            self::px($look),
+        ];
     }
 }

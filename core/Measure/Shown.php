@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Measure;
 
-use Rilvet\Dressed\Layer;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
-use Rilvet\Look\Attribute;
 use Rilvet\Number\Formatted;
 use Rilvet\Number\NumberFormat;
 
@@ -20,18 +18,11 @@ final readonly class Shown
 
     public static function of(Cell $cell, ResolvedLook $worn, bool $from1904, bool $rightToLeft = false): self
     {
-        $code = $worn->look->text(Attribute::Number);
         // Text that was typed shows as it came until a format says otherwise.
-        if ($cell->raw !== null && ($code === '' || $worn->from(Attribute::Number) === Layer::File)) {
-            $formatted = new Formatted($cell->raw);
-        } else {
-            $formatted = NumberFormat::of($code)->show($cell, $from1904);
-        }
+        $formatted = $cell->raw !== null && ($worn->code === '' || $worn->isFileCode) ? new Formatted($cell->raw)
+            : NumberFormat::of($worn->code)->show($cell, $from1904);
 
-        return new self(
-            $formatted,
-            self::side($cell, $worn->look->text(Attribute::Horizontal, 'general'), $rightToLeft ? 'right' : 'left'),
-        );
+        return new self($formatted, self::side($cell, $worn->horizontal, $rightToLeft ? 'right' : 'left'));
     }
 
     /** The same without its text: a bar or a mark stands for it. */

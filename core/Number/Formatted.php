@@ -31,7 +31,8 @@ final readonly class Formatted
     /** A text, or a piece of one, as it can be read. */
     public static function readable(string $marked): string
     {
-        return str_contains($marked, self::PAD) || str_contains($marked, self::FILL)
+        // Both begin with the same two bytes.
+        return str_contains($marked, "\xEF\xA3")
             ? (string) preg_replace(['/\x{F8F0}./su', '/\x{F8F1}./su'], ["\u{A0}", ''], $marked)
             : $marked;
     }
@@ -39,6 +40,9 @@ final readonly class Formatted
     /** @return array{string, string}|null what stands at the left and at the right edge of the cell, with pads marked */
     public function pieces(): ?array
     {
+        if (! str_contains($this->marked, self::FILL)) {
+            return null;
+        }
         $parts = preg_split('/\x{F8F1}./su', $this->marked, 2);
 
         return $parts !== false && count($parts) === 2 ? [$parts[0], (string) preg_replace('/\x{F8F1}./su', '', $parts[1])] : null;

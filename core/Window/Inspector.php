@@ -45,13 +45,15 @@ final class Inspector
         $worn = [];
         $parts = [];
         $kinds = [];
-        foreach ($this->places($ranges) as [$at, $cell]) {
-            $look = [$at, $cell] === [$row, $column] ? $active : $this->dressed->at($at, $cell);
-            $worn[$look->number] = $look;
-            $table = $this->sheet->reading->tableAt($at, $cell);
-            $part = $table?->partAt($at, $cell);
-            $parts[$part->value ?? ''] = $part;
-            $kinds[$table?->readingOf($at, $cell)->kind->value ?? ''] = true;
+        foreach ($this->stretches($ranges, $row) as [$at, $looks]) {
+            foreach ($looks as $cell => $look) {
+                $look = $at === $row && $cell === $column ? $active : $look;
+                $worn[$look->number] = $look;
+                $table = $this->sheet->reading->tableAt($at, $cell);
+                $part = $table?->partAt($at, $cell);
+                $parts[$part->value ?? ''] = $part;
+                $kinds[$table?->readingOf($at, $cell)->kind->value ?? ''] = true;
+            }
         }
         $part = count($parts) === 1 ? array_values($parts)[0] : null;
         $kind = $part === Part::Body && count($kinds) === 1 ? ColumnKind::tryFrom((string) array_key_first($kinds)) : null;
@@ -105,35 +107,41 @@ final class Inspector
         $above = $this->sheet->stylebook === null ? 0 : Layer::Ground->value;
         $own = null;
         $seen = [];
-        foreach ($this->places($ranges) as [$row, $column]) {
-            $worn = $this->dressed->at($row, $column);
-            if (isset($seen[$worn->number])) {
-                continue;
-            }
-            $seen[$worn->number] = true;
-            $said = [];
-            foreach ($worn->look->toArray() as $name => $value) {
-                if (($worn->from(Attribute::from($name))->value ?? 0) > $above) {
-                    $said[$name] = $value;
+        foreach ($this->stretches($ranges, 0) as [, $looks]) {
+            foreach ($looks as $worn) {
+                if (isset($seen[$worn->number])) {
+                    continue;
                 }
-            }
-            $own =
-                $own === null
-                    ? $said
+                $seen[$worn->number] = true;
+                $said = array_filter($worn->look->toArray(),
+                    fn (string $name) => ($worn->from(Attribute::from($name))->value ?? 0) > $above, ARRAY_FILTER_USE_KEY);
+                $own = $own === null ? $said
                     : array_filter($own, fn (mixed $value, string $name) => ($said[$name] ?? null) === $value, ARRAY_FILTER_USE_BOTH);
+            }
         }
 
         return Look::of($own ?? []);
     }
 
-    /** @return iterable<array{int, int}> rows and columns that stand for a selection */
-    private function places(RangeSet $ranges): iterable
+    /**
+     * Rows that stand for a selection; of those that wear the same, and are of the same parts, one, and beside it that of the
+     * active cell, whose look may depend on what it holds.
+     *
+     * @param  int  $active  row of that cell; 0 for none
+     * @return iterable<array{int, array<int, ResolvedLook>}> the row and what its cells wear, by column
+     */
+    private function stretches(RangeSet $ranges, int $active): iterable
     {
         foreach ($ranges as $range) {
             $right = min($range->right, $range->left + self::COLUMNS);
+            $seen = [];
             foreach ($this->rows($range) as $row) {
-                for ($column = $range->left; $column <= $right; $column++) {
-                    yield [$row, $column];
+                [$key, $looks] = $this->dressed->stretch($row, $range->left, $right);
+                if ($key === null || $row === $active) {
+                    yield [$row, $looks];
+                } elseif (! isset($seen[$key])) {
+                    $seen[$key] = true;
+                    yield [$row, $looks];
                 }
             }
         }

@@ -34,11 +34,14 @@ final class Painter
 
     private readonly Spans $spans;
 
-    /** @var array<string, int> worn look, with the ink that its number format asks for, to index in the window */
+    /** @var array<int|string, int> worn look, with the ink that its number format asks for, to index in the window */
     private array $indexes = [];
 
     /** @var list<WindowLook> */
     private array $looks = [];
+
+    /** @var array<int, array{bool, bool}> how texts of what is worn take room, by its number */
+    private array $ways = [];
 
     /** @var array<int, bool> whether what is worn has a fill, by its number */
     private array $filled = [];
@@ -74,6 +77,7 @@ final class Painter
         );
         $judges = $this->dressed->judges();
         $conditional = $judges !== null;
+        $isValued = $this->dressed->looksAtValues();
         $rows = $this->rows($range);
         if ($judges !== null) {
             $rows = iterator_to_array($rows);
@@ -82,13 +86,13 @@ final class Painter
         foreach ($rows as $row => $values) {
             foreach ($this->dressed->stretch($row, $range->left, $range->right)[1] as $column => $worn) {
                 $cell = $values[$column - 1] ?? Cell::blank();
-                $worn = $this->dressed->holding($worn, $row, $column, $cell);
+                $verdict = $conditional ? $this->dressed->verdict($row, $column, $cell) : null;
+                $worn = $isValued ? $this->dressed->wearing($worn, $row, $column, $cell, $verdict) : $worn;
                 // What stands in a hidden column must not show at the edge of its neighbour.
                 if (isset($folded[$column]) && ($cell->isBlank() || $this->merges->at($row, $column) === null)) {
                     continue;
                 }
                 $filled = $this->filled[$worn->number] ??= ! in_array($worn->look->text(Attribute::Fill), ['', 'none'], true);
-                $verdict = $conditional ? $this->dressed->verdict($row, $column, $cell) : null;
                 if (! $filled && $cell->isBlank() && $verdict?->mark === null) {
                     continue;
                 }
@@ -154,11 +158,12 @@ final class Painter
         $to = $merge->right ?? $column;
         $scale = 1.0;
         if ($text !== '' && $merge === null) {
-            if ($worn->look->text(Attribute::Horizontal) === 'span') {
+            [$shrinks, $reaches] = $this->ways[$worn->number] ??= self::ways($worn->look);
+            if ($worn->horizontal === 'span') {
                 $to = $this->spans->end($row, $column, $values);
-            } elseif ($worn->look->is(Attribute::Shrink) && ! $worn->look->is(Attribute::Wrap)) {
+            } elseif ($shrinks) {
                 $scale = $this->shrunk($text, $worn->look, $column);
-            } elseif ($cell->isText() && ! $worn->look->is(Attribute::Wrap) && ! $worn->look->is(Attribute::Clip)) {
+            } elseif ($reaches && $cell->isText()) {
                 [$from, $to] = $this->reach($text, $worn->look, $this->along($shown->align), $column, $values);
             } elseif ($cell->isNumber() && ! $this->fits($text, $worn->look, $column) || ! $shown->formatted->fits) {
                 // Figures are never cut: where they do not fit, marks stand instead.
@@ -179,6 +184,14 @@ final class Painter
             $verdict?->bar,
             $verdict?->mark === null ? null : new WindowMark($verdict->mark[0]->value, $verdict->mark[1]),
         );
+    }
+
+    /** @return array{bool, bool} whether texts shrink to fit, and whether they reach over blank neighbours */
+    private static function ways(Look $look): array
+    {
+        $wraps = $look->is(Attribute::Wrap);
+
+        return [! $wraps && $look->is(Attribute::Shrink), ! $wraps && ! $look->is(Attribute::Clip)];
     }
 
     /** The side of the lower columns is called left: on a sheet that runs from right to left it is at the right. */
@@ -231,7 +244,7 @@ final class Painter
      */
     private function index(ResolvedLook $worn, ?string $ink, float $scale): int
     {
-        $key = "$worn->number.$ink.$scale";
+        $key = $ink === null && $scale === 1.0 ? $worn->number : "$worn->number.$ink.$scale";
         if (! isset($this->indexes[$key])) {
             $this->indexes[$key] = count($this->looks);
             $look = $worn->look;

@@ -54,17 +54,28 @@ final class Scalars
     /** Numbers come before texts, texts before truths; a blank is nought, no text or not true, as what it is compared with wants. */
     public static function compare(null|bool|int|float|string $one, null|bool|int|float|string $other): int
     {
+        // Most are numbers.
+        if ((is_int($one) || is_float($one)) && (is_int($other) || is_float($other))) {
+            return self::compareNumbers($one, $other);
+        }
         $one ??= self::blankLike($other);
         $other ??= self::blankLike($one);
-        [$a, $b] = [is_bool($one) ? 2 : (is_string($one) ? 1 : 0), is_bool($other) ? 2 : (is_string($other) ? 1 : 0)];
-        if ($a !== $b) {
-            return $a <=> $b;
-        }
         if (is_string($one) && is_string($other)) {
             return self::plain($one) <=> self::plain($other);
         }
+        $order = self::rank($one) <=> self::rank($other);
 
-        if (is_bool($one) || is_int($one) && is_int($other)) {
+        return $order !== 0 ? $order : (is_bool($one) ? $one <=> $other : self::compareNumbers((float) $one, (float) $other));
+    }
+
+    private static function rank(bool|int|float|string $value): int
+    {
+        return is_bool($value) ? 2 : (is_string($value) ? 1 : 0);
+    }
+
+    private static function compareNumbers(int|float $one, int|float $other): int
+    {
+        if (is_int($one) && is_int($other)) {
             return $one <=> $other;
         }
         // Most differ by far; those that are near are the same where their fifteen figures are.
@@ -77,7 +88,18 @@ final class Scalars
     /** Capitals make no difference. */
     public static function plain(string $text): string
     {
-        return preg_match('/[\x80-\xFF]/', $text) === 1 ? mb_strtolower($text) : strtolower($text);
+        /** @var array<string, string> $kept short ones: columns of categories say the same few again and again */
+        static $kept = [];
+        if (isset($kept[$text])) {
+            return $kept[$text];
+        }
+        $plain = preg_match('/[\x80-\xFF]/', $text) === 1 ? mb_strtolower($text) : strtolower($text);
+        if (strlen($text) < 40) {
+            $kept = count($kept) < 2_000 ? $kept : [];
+            $kept[$text] = $plain;
+        }
+
+        return $plain;
     }
 
     private static function blankLike(null|bool|int|float|string $value): bool|int|string
