@@ -312,6 +312,7 @@ final class ColumnFit
             }
         }
         $columns = array_keys($needs);
+        $said = [];
         [$left, $right] = $columns === [] ? [1, 1] : [min($columns), max($columns)];
         foreach ($this->measuredRows($table) as [$from, $to]) {
             foreach ($this->sheet->cells->read($from, $to, $left, $right + 1) as $row => $cells) {
@@ -334,6 +335,13 @@ final class ColumnFit
                         continue;
                     }
                     $worn = $looks[$column];
+                    // Columns of categories say the same few texts again and again.
+                    if (is_string($cell->value)) {
+                        if (isset($said[$column][$worn->number][$cell->value])) {
+                            continue;
+                        }
+                        $said[$column][$worn->number][$cell->value] = true;
+                    }
                     $text = Shown::of($cell, $worn, $this->workbook->from1904)->formatted->text;
                     $needs[$column] = max(
                         $need,
