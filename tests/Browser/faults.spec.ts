@@ -1,6 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
 import { act, cell, drop, openBench, select, undo } from './sheet';
 
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 async function bringIn(page: Page, name: string): Promise<void> {
     await page.goto('/');
     await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();

@@ -141,11 +141,16 @@ test('a table is sorted by two columns in one act', async ({ page }) => {
     await page.keyboard.press('Control+z');
 });
 
-for (const ratio of [1, 1.25, 2]) {
+// measure.spec holds the widths of texts at each ratio; here whole sheets are looked at, all of them at the usual one.
+for (const [ratio, workbooks] of [
+    [1, ['Nursery year', 'Hollin Lane site']],
+    [1.25, ['Hollin Lane site']],
+    [2, ['Nursery year']],
+] as const) {
     test(`no text of the demo is cut after a fit at a device ratio of ${ratio}`, async ({ browser, baseURL }) => {
         const context = await browser.newContext({ deviceScaleFactor: ratio, viewport: { width: 1900, height: 1000 }, baseURL });
         const page = await context.newPage();
-        for (const workbook of ['Nursery year', 'Hollin Lane site']) {
+        for (const workbook of workbooks) {
             await openBench(page, workbook);
             const byHand = page.getByRole('button', { name: 'Format by hand' });
             if (await byHand.isVisible()) await byHand.click();

@@ -1,6 +1,8 @@
 import { expect, test } from '@playwright/test';
 import { cell, drop, select, send, undo } from './sheet';
 
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 test('a step that collides with somebody else is kept, and done on what is there now when asked for again', async ({ page }) => {
     await page.goto('/');
     await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();

@@ -2,6 +2,8 @@ import { expect, test, type Page } from '@playwright/test';
 import { failing, Hands } from './hands';
 import { cell, head, openBench, undo } from './sheet';
 
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 /** The ten jobs of docs/jobs.md, by mouse alone (the keyboard only writes) and by keys alone, with the steps counted. */
 interface Job {
     name: string;
