@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Core;
 
 use App\CommandLine\Files;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;

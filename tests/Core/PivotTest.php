@@ -2,17 +2,21 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Core;
 
-use App\Models\Workbook;
 use DOMDocument;
 use DOMElement;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Rilvet\Package\Package;
-use Rilvet\Package\ZipReader;
-use Tests\TestCase;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Act\Dress;
+use Rilvet\Act\EditCells;
+use Rilvet\Act\MoveCells;
+use Rilvet\Grid\Shift;
+use Rilvet\Reading\RowRun;
+use Rilvet\Stylebook\Builtin;
+use Tests\AtWork;
 use ZipArchive;
 
 /**
@@ -80,30 +84,27 @@ final class PivotTest extends TestCase
             .'<Override PartName="/xl/pivotCache/pivotCacheDefinition1.xml" '
             .'ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.pivotCacheDefinition+xml"/></Types>', $types));
         $zip->close();
-        $bytes = (string) file_get_contents($path);
-        unlink($path);
 
-        return $bytes;
+        return $path;
     }
 
     /** @return list<string> */
-    private function rows(Workbook $workbook): array
+    private function rows(AtWork $workbook): array
     {
-        $table = $this->get($this->url("workbooks/$workbook->id/sheets/1"))->json('tables.0');
-
-        return array_map(fn (array $run) => "{$run['first']}-{$run['last']} {$run['part']} rows", $table['runs']);
+        return array_map(fn (RowRun $run) => "$run->first-$run->last {$run->part?->value} rows",
+            $workbook->workbook->sheet(1)->reading->tables[0]->runs);
     }
 
     public function test_its_parts_are_those_of_its_definition_whatever_is_typed(): void
     {
-        $workbook = $this->bringIn('report.xlsx', self::file(self::definition()));
+        $workbook = AtWork::at(self::file(self::definition()));
         $said = ['1-1 title rows', '2-2  rows', '3-3 heading rows', '4-4 row_group rows', '5-6 body rows', '7-7 row_group rows',
             '8-8 body rows', '9-9 subtotal rows', '10-10 total rows'];
         $this->assertSame($said, $this->rows($workbook));
-        $this->act($workbook, 'edit', ['cells' => [[1, 1, 'Orders of the year'], [5, 5, 'late']]]);
+        $workbook->do(new EditCells(1, [1 => [1 => 'Orders of the year'], 5 => [5 => 'late']]));
         $this->assertSame($said, $this->rows($workbook));
-        $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 2, 'count' => 1, 'in' => true]);
-        $this->act($workbook, 'edit', ['cells' => [[1, 1, 'Orders']]]);
+        $workbook->do(new MoveCells(1, new Shift(true, 2, 1, true)));
+        $workbook->do(new EditCells(1, [1 => [1 => 'Orders']]));
         $this->assertSame(['2-3  rows', '4-4 heading rows', '5-5 row_group rows', '6-7 body rows', '8-8 row_group rows', '9-9 body rows',
             '10-10 subtotal rows', '11-11 total rows'],
             array_slice($this->rows($workbook), -8));
@@ -121,10 +122,10 @@ final class PivotTest extends TestCase
     public function test_the_looks_stand_in_its_own_formats_and_nothing_else_of_it_is_changed(string $own): void
     {
         $before = self::definition($own);
-        $workbook = $this->bringIn('report.xlsx', self::file($before));
-        $this->assertSame($before, $this->written($workbook)['xl/pivotTables/pivotTable1.xml'], 'what nobody dressed stays as it is');
-        $this->act($workbook, 'dress', ['stylebook' => 'River ledger', 'clean' => false]);
-        $parts = $this->written($workbook);
+        $workbook = AtWork::at(self::file($before));
+        $this->assertSame($before, $workbook->written()['xl/pivotTables/pivotTable1.xml'], 'what nobody dressed stays as it is');
+        $workbook->do(new Dress([1], Builtin::named('River ledger')));
+        $parts = $workbook->written();
         $after = $parts['xl/pivotTables/pivotTable1.xml'];
         $plain = fn (string $xml) => (string) preg_replace('~<formats.*</formats>|<formats[^>]*/>~s', '', $xml);
         $this->assertSame($plain($before), $plain($after));
@@ -156,9 +157,9 @@ final class PivotTest extends TestCase
         $this->assertNotSame([], $totals);
         $this->assertSame([true], array_values(array_unique(array_map(fn (array $one) => $one['look']['bold'], $totals))));
         // Brought in again and dressed again, its formats do not multiply.
-        $again = $this->bringIn('again.xlsx', $this->zipped($parts));
-        $this->act($again, 'dress', ['stylebook' => 'Plain rule', 'clean' => false]);
-        $twice = $this->written($again)['xl/pivotTables/pivotTable1.xml'];
+        $again = AtWork::at(AtWork::zipped($parts));
+        $again->do(new Dress([1], Builtin::named('Plain rule')));
+        $twice = $again->written()['xl/pivotTables/pivotTable1.xml'];
         $this->assertLessThanOrEqual(count($formats), substr_count($twice, '<format '));
         $this->assertSame($plain($before), $plain($twice));
     }
@@ -171,31 +172,11 @@ final class PivotTest extends TestCase
      */
     private function python(array $parts): array
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'pivot').'.xlsx';
-        file_put_contents($path, $this->zipped($parts));
-        exec('/usr/bin/python3 '.escapeshellarg(__DIR__.'/../Core/read-tables.py').' '.escapeshellarg($path).' 2>&1', $said, $code);
+        $path = AtWork::zipped($parts);
+        exec('/usr/bin/python3 '.escapeshellarg(__DIR__.'/read-tables.py').' '.escapeshellarg($path).' 2>&1', $said, $code);
         unlink($path);
         $this->assertSame(0, $code, implode("\n", $said));
 
         return json_decode(implode("\n", $said), true)['Report']['pivots'][0];
-    }
-
-    /** @param  array<string, string>  $parts */
-    private function zipped(array $parts): string
-    {
-        $path = (string) tempnam(sys_get_temp_dir(), 'pivot');
-        $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::OVERWRITE);
-        foreach ($parts as $name => $bytes) {
-            $zip->addFromString($name, $bytes);
-        }
-        $zip->close();
-        $stream = fopen($path, 'rb');
-        assert($stream !== false);
-        $this->assertTrue((new Package(ZipReader::of($stream)))->has('xl/pivotTables/pivotTable1.xml'));
-        $bytes = (string) file_get_contents($path);
-        unlink($path);
-
-        return $bytes;
     }
 }

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Core;
 
+use PHPUnit\Framework\TestCase;
+use Rilvet\Act\SortTable;
+use Tests\AtWork;
 use Tests\HandMade;
-use Tests\TestCase;
 
 /** What belongs to a row goes along when rows are sorted: notes, links, conditions, checks, parts of texts. */
 final class SortedPackageTest extends TestCase
@@ -52,9 +54,9 @@ final class SortedPackageTest extends TestCase
         $parts['xl/drawings/vml1.vml'] =
             '<xml xmlns:v="urn:example:shapes" xmlns:x="urn:example:notes"><v:shape><x:ClientData ObjectType="Note"><x:Anchor>2, 15, 0, '
             .'10, 4, 15, 4, 4</x:Anchor><x:Row>1</x:Row><x:Column>1</x:Column></x:ClientData></v:shape></xml>';
-        $workbook = $this->bringIn('t.xlsx', (string) file_get_contents(HandMade::package($parts)));
-        $this->act($workbook, 'sort', ['row' => 2, 'column' => 2, 'keys' => [[2, false]]]);
-        $written = $this->written($workbook);
+        $workbook = AtWork::on($parts);
+        $workbook->do(new SortTable(1, 2, 2, [[2, false]]));
+        $written = $workbook->written();
         $sheet = $written['xl/worksheets/sheet1.xml'];
         $this->assertStringContainsString(
             '<c r="A2" t="inlineStr"><is><r><rPr><i/></rPr><t>Ash</t></r><r><t> tree</t></r></is></c><c r="B2"><v>4</v></c><c '
@@ -69,7 +71,7 @@ final class SortedPackageTest extends TestCase
             '~<x:Anchor>2, 15, 2, 10, 4, 15, 6, 4</x:Anchor><x:Row>3</x:Row><x:Column>1</x:Column>~',
             $written['xl/drawings/vml1.vml'],
         );
-        $this->undo($workbook);
-        $this->assertSame($parts['xl/worksheets/sheet1.xml'], $this->written($workbook)['xl/worksheets/sheet1.xml']);
+        $workbook->undo();
+        $this->assertSame($parts['xl/worksheets/sheet1.xml'], $workbook->written()['xl/worksheets/sheet1.xml']);
     }
 }

@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Core;
 
-use App\Models\Workbook;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Act\ArrangeSheet;
+use Rilvet\Act\EditCells;
+use Rilvet\Act\MoveCells;
+use Rilvet\Grid\Shift;
+use Tests\AtWork;
 use Tests\HandMade;
-use Tests\TestCase;
 
 /** All that a package says of places goes along when rows and columns come, go, or a sheet takes another name. */
 final class FollowingPartsTest extends TestCase
@@ -51,10 +55,10 @@ final class FollowingPartsTest extends TestCase
     public function test_a_row_put_in_is_followed_by_every_part_and_taken_out_again_all_bytes_are_back(): void
     {
         $workbook = $this->workbook();
-        $came = $this->written($workbook);
+        $came = $workbook->written();
         $this->assertSays($came, self::BEFORE);
-        $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 3, 'count' => 1, 'in' => true]);
-        $this->assertSays($this->written($workbook), [
+        $workbook->do(new MoveCells(1, new Shift(true, 3, 1, true)));
+        $this->assertSays($workbook->written(), [
             'xl/charts/chart1.xml' => [
                 "<c:f>'Tree lots'!\$A\$2:\$A\$5</c:f>",
                 "<c:f>'Tree lots'!\$B\$2:\$B\$5</c:f>",
@@ -85,24 +89,24 @@ final class FollowingPartsTest extends TestCase
             ],
             'xl/tables/table1.xml' => ['ref="A1:B5"', '<calculatedColumnFormula>$B$2*2</calculatedColumnFormula>'],
         ]);
-        $this->act($workbook, 'move', ['axis' => 'rows', 'at' => 3, 'count' => 1, 'in' => false]);
-        $back = $this->written($workbook);
+        $workbook->do(new MoveCells(1, new Shift(true, 3, 1, false)));
+        $back = $workbook->written();
         foreach (self::BEFORE as $part => $says) {
             $part === 'xl/workbook.xml' || $part === 'xl/worksheets/sheet1.xml' || $part === 'xl/worksheets/sheet2.xml'
                 ? $this->assertSays($back, [$part => $says])
                 : $this->assertXmlStringEqualsXmlString($came[$part], $back[$part], $part);
         }
-        $this->undo($workbook);
-        $this->undo($workbook);
-        $this->assertSame($came, $this->written($workbook), 'undone, every byte is as it came');
+        $workbook->undo();
+        $workbook->undo();
+        $this->assertSame($came, $workbook->written(), 'undone, every byte is as it came');
     }
 
     public function test_a_column_put_in_and_a_sheet_renamed_are_followed(): void
     {
         $workbook = $this->workbook();
-        $this->act($workbook, 'move', ['axis' => 'columns', 'at' => 1, 'count' => 1, 'in' => true]);
-        $this->act($workbook, 'sheet', ['name' => 'Lots']);
-        $written = $this->written($workbook);
+        $workbook->do(new MoveCells(1, new Shift(false, 1, 1, true)));
+        $workbook->do(new ArrangeSheet(1, 'Lots'));
+        $written = $workbook->written();
         $this->assertSays($written, [
             'xl/charts/chart1.xml' => [
                 '<c:f>Lots!$B$2:$B$4</c:f>',
@@ -125,11 +129,11 @@ final class FollowingPartsTest extends TestCase
     public function test_a_value_typed_is_in_what_the_chart_keeps(): void
     {
         $workbook = $this->workbook();
-        $came = $this->written($workbook);
-        $this->act($workbook, 'edit', ['cells' => [[9, 5, 'far away']]]);
-        $this->assertSame($came['xl/charts/chart1.xml'], $this->written($workbook)['xl/charts/chart1.xml']);
-        $this->act($workbook, 'edit', ['cells' => [[3, 2, '41'], [3, 1, 'Ash & elm']]]);
-        $this->assertSays($this->written($workbook), [
+        $came = $workbook->written();
+        $workbook->do(new EditCells(1, [9 => [5 => 'far away']]));
+        $this->assertSame($came['xl/charts/chart1.xml'], $workbook->written()['xl/charts/chart1.xml']);
+        $workbook->do(new EditCells(1, [3 => [2 => '41', 1 => 'Ash & elm']]));
+        $this->assertSays($workbook->written(), [
             'xl/charts/chart1.xml' => [
                 '<c:pt idx="1"><c:v>41</c:v></c:pt>',
                 '<c:pt idx="1"><c:v>Ash &amp; elm</c:v></c:pt>',
@@ -151,7 +155,7 @@ final class FollowingPartsTest extends TestCase
         }
     }
 
-    private function workbook(): Workbook
+    private function workbook(): AtWork
     {
         $text = fn (string $cell, string $text) => "<c r=\"$cell\" t=\"inlineStr\"><is><t>$text</t></is></c>";
         $parts = HandMade::parts(
@@ -252,6 +256,6 @@ final class FollowingPartsTest extends TestCase
             .'id="1" name="Tree"/><tableColumn id="2" name="Count"><calculatedColumnFormula>$B$2*2</calculatedColumnFormula>'
             .'</tableColumn></tableColumns></table>';
 
-        return $this->bringIn('t.xlsx', (string) file_get_contents(HandMade::package($parts)));
+        return AtWork::on($parts);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Core;
 
 use App\Files\FileKind;
 use App\Files\Opening;
@@ -20,7 +20,7 @@ use Rilvet\Text\Fonts;
 use Rilvet\Window\Painter;
 use Rilvet\Work\Workbook;
 use Tests\HandMade;
-use Tests\TestCase;
+use PHPUnit\Framework\TestCase;
 
 /** Sound files in shapes that are seldom met: as they were found among workbooks from elsewhere. */
 final class OddFilesTest extends TestCase
