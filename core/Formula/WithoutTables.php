@@ -33,7 +33,11 @@ final class WithoutTables
             $text .= substr($formula, $end, $at - $end);
             $end = $at + strlen($whole);
             if (! $isBracket) {
-                $table = isset($piece['word'][0]) && ($formula[$end] ?? '') === '[' ? $scope->table($whole) : null;
+                $isNamed = isset($piece['word'][0]) && ($formula[$end] ?? '') === '[';
+                $table = $isNamed ? $scope->table($whole) : null;
+                if ($isNamed && $table === null) {
+                    return null;
+                }
                 $text .= $table === null ? $whole : '';
 
                 continue;
