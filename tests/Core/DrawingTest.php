@@ -92,7 +92,8 @@ final class DrawingTest extends TestCase
         $parts = HandMade::parts('<row r="1"><c r="A1"><v>1</v></c></row>');
         $parts['xl/worksheets/sheet1.xml'] = str_replace('</sheetData>',
             '</sheetData><drawing xmlns:r="'.self::RELATIONS.'" r:id="rId1"/>', $parts['xl/worksheets/sheet1.xml']);
-        $rels = fn (string $each) => "<Relationships xmlns=\"http://schemas.openxmlformats.org/package/2006/relationships\">$each</Relationships>";
+        $package = 'http://schemas.openxmlformats.org/package/2006/relationships';
+        $rels = fn (string $each) => "<Relationships xmlns=\"$package\">$each</Relationships>";
         $rel = fn (string $id, string $kind, string $target, string $more = '') => "<Relationship Id=\"$id\" Type=\"".self::RELATIONS
             ."/$kind\" Target=\"$target\"$more/>";
         $parts['xl/worksheets/_rels/sheet1.xml.rels'] = $rels($rel('rId1', 'drawing', '../drawings/drawing1.xml'));
