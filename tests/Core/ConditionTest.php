@@ -274,6 +274,30 @@ final class ConditionTest extends TestCase
     }
 
     /** 18.3.1.49: steps of percent between the least and the greatest; "gte" says whether a point is in its own step. */
+    /** Of two that say the same the first one is seen, be it a mark, a bar or the colour of a scale. */
+    public function test_of_two_marks_bars_and_scales_the_first_is_seen(): void
+    {
+        $mark = fn (string $id, string $set, bool $hides) => self::condition(['is' => 'always'], 'A1:A9',
+            ['marks' => ['set' => $set] + ($hides ? ['hidesText' => true] : []), 'look' => []], $id);
+        $at = fn (array $conditions) => self::judges($conditions, [[1], [5], [9]])->at(3, 1, Cell::of(9));
+        [$plain, $hiding] = [$mark('a', '3Arrows', false), $mark('b', '5Rating', true)];
+        $of = $at([$plain, $hiding]);
+        self::assertSame([$at([$plain])?->mark, false], [$of?->mark, $of?->hidesText], 'what the second says of the text is not seen');
+        $of = $at([$hiding, $plain]);
+        self::assertSame([$at([$hiding])?->mark, true], [$of?->mark, $of?->hidesText]);
+        self::assertNotEquals($at([$plain])?->mark, $at([$hiding])?->mark);
+        $scale = fn (string $id, string $least, string $greatest) => self::condition(['is' => 'always'], 'A1:A9', ['look' => [],
+            'scale' => [
+                ['colour' => $least, 'point' => ['at' => 'least']], ['colour' => $greatest, 'point' => ['at' => 'greatest']],
+            ]], $id);
+        $of = $at([$scale('a', '#FFFFFF', '#112233'), $scale('b', '#FFFFFF', '#445566')]);
+        self::assertCount(1, $of->looks ?? []);
+        self::assertSame('#112233', $of?->looks[0][1]->text(Attribute::Fill));
+        $bar = fn (string $id, string $colour) => self::condition(['is' => 'always'], 'A1:A9', ['look' => [],
+            'bar' => ['colour' => $colour]], $id);
+        self::assertEquals($at([$bar('a', '#112233')])?->bar, $at([$bar('a', '#112233'), $bar('b', '#445566')])?->bar);
+    }
+
     public function test_marks_go_by_steps(): void
     {
         $shapes = function (array $marks, array $values): array {

@@ -232,6 +232,9 @@ final class EntryTest extends TestCase
         $warned = $refused(fn () => $type(2, 3, '12'));
         self::assertTrue($warned->mayBeKept);
         self::assertStringContainsString('a whole number that is between 1 and 9', $warned->getMessage());
+        // Of several cells each is asked, also behind one that may hold what it likes.
+        $refused(fn () => (new EditCells(1, [2 => [1 => 'L9', 4 => '2099-01-01', 2 => 'lost']], false))->on($workbook));
+        $refused(fn () => (new EditCells(1, [2 => [1 => 'L9', 2 => 'paid'], 3 => [2 => 'lost']], false))->on($workbook));
         $kept = $type(2, 3, '12', true)->sheet(1)->cells;
         foreach ($kept->read(2, 2) as $cells) {
             self::assertSame(12, $cells[2]->value);

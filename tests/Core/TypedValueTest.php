@@ -46,6 +46,9 @@ final class TypedValueTest extends TestCase
         yield 'the month first in a column that writes it so' => ['3/4/2026', 'mm/dd/yyyy', 46_085, null, 'a date'];
         yield 'the day first in a column that writes it so' => ['03/04/2026', 'dd/mm/yyyy', 46_115, null, 'a date'];
         yield 'a time' => ['14:30', '', 14.5 / 24, 'hh:mm', 'a time'];
+        yield 'the last minute of a day' => ['23:59', '', (23 + 59 / 60) / 24, 'hh:mm', 'a time'];
+        yield 'a whole day' => ['24:00', '', 1.0, '[h]:mm', 'a duration'];
+        yield 'a time with seconds' => ['14:30:15', '', (14 * 3_600 + 30 * 60 + 15) / 86_400, 'hh:mm:ss', 'a time'];
         yield 'a duration' => ['36:15', '', 36.25 / 24, '[h]:mm', 'a duration'];
         yield 'a percentage' => ['12.5%', '', 0.125, '0.0%', 'a percentage'];
         yield 'a figure in a column of percentages' => ['3', '0%', 0.03, null, 'a percentage'];
@@ -59,6 +62,21 @@ final class TypedValueTest extends TestCase
         yield 'an apostrophe in a cell of texts' => ["it's", '@', "it's", null, null];
         yield 'a figure in a cell of texts' => ['12', '@', '12', null, null];
         yield 'a word' => ['Osier', '', 'Osier', null, null];
+    }
+
+    /** Texts and locales of a format are no part of its order; where it has no day, what is usual around it counts. */
+    public function test_days_and_months_come_in_the_order_of_the_format(): void
+    {
+        foreach (['"day" m/d/yyyy' => 46_085, '[$-mn-MN]d/m/yyyy' => 46_115, '[$-dv-MV]mm-dd' => 46_085, 'yyyy' => 46_115,
+            '0.00' => 46_115, '"m" 0' => 46_115] as $code => $day) {
+            $cells = MemorySheet::of('S', [[null]]);
+            $workbook = new Workbook('W', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)))], new LookBook);
+            $at = new Targets([1], RangeSet::parse('A1'));
+            $workbook = (new EditCells(1, [1 => [1 => '3/4/2026']]))->on((new Format($at, Look::of(['number' => $code])))->on($workbook));
+            foreach ($workbook->sheet(1)->cells->read(1, 1) as $row) {
+                self::assertSame($day, $row[0]->value, $code);
+            }
+        }
     }
 
     #[DataProvider('typed')]
