@@ -6,6 +6,8 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Condition\Condition;
+use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Look;
@@ -212,5 +214,70 @@ final class PagePaintTest extends TestCase
         self::assertLessThan($x, self::place($svg, '1')[0]);
         self::assertLessThan($y, self::place($svg, 'A')[1]);
         self::assertGreaterThan(self::place($svg, 'A')[0] + 80, self::place($svg, 'B')[0]);
+    }
+
+    public function test_lines_between_the_cells_are_printed_where_it_is_said(): void
+    {
+        $sheet = new Worksheet(MemorySheet::of('S', [['Oak', 'Ash'], ['Elm', null]]), 'S', Reading::none(),
+            came: new Setup(new Sizes([1 => 100, 2 => 60], [1 => 40])));
+        $lines = function (bool $are) use ($sheet): array {
+            $found = [];
+            foreach (self::page($sheet, ['gridlines' => $are])->xpath('//s:line') ?: [] as $line) {
+                $found[] = array_map(fn (string $name) => round((float) $line[$name] - self::EDGE, 1), ['x1', 'y1', 'x2', 'y2']);
+            }
+            sort($found);
+
+            return $found;
+        };
+        self::assertSame([], $lines(false));
+        // Above each row and below the last one; at the left of each column and at the right of the last one.
+        self::assertEquals([[0, 0, 0, 60], [0, 0, 160, 0], [0, 40, 160, 40], [0, 60, 160, 60], [100, 0, 100, 60], [160, 0, 160, 60]],
+            $lines(true));
+    }
+
+    /** ISO/IEC 29500-1 18.18.60: errors as they are, blank, as two dashes, or as not available. */
+    public function test_errors_are_printed_as_it_is_said(): void
+    {
+        $sheet = new Worksheet(new MemorySheet('S', [[Cell::error('#DIV/0!'), Cell::of('Oak')], [Cell::of('#DIV/0! is said'),
+            Cell::of(4)]]),
+            'S', Reading::none(), came: new Setup(new Sizes([1 => 100, 2 => 100])));
+        foreach (['shown' => '#DIV/0!', 'blank' => null, 'dashes' => '--', 'na' => '#N/A'] as $says => $text) {
+            $texts = array_map(strval(...), self::page($sheet, ['errors' => $says])->xpath('//s:text') ?: []);
+            self::assertSame(array_values(array_filter([$text, 'Oak', '#DIV/0! is said', '4'])), $texts, $says);
+        }
+    }
+
+    public function test_a_bar_lies_in_its_cell_with_its_edge_and_its_axis(): void
+    {
+        $sheet = fn (array $bar) => (new Worksheet(MemorySheet::of('S', [[-5, 'x'], [10, 'x']]), 'S', Reading::none(),
+            came: new Setup(new Sizes([1 => 100, 2 => 100], [1 => 20, 2 => 20]))))->conditioned([Condition::of(['id' => 'b', 'look' => [],
+                'test' => ['is' => 'always'], 'where' => ['cells' => 'A1:A2'], 'bar' => $bar])]);
+        $rects = function (array $bar) use ($sheet): array {
+            $found = [];
+            foreach (self::page($sheet($bar))->xpath('//s:rect') ?: [] as $rect) {
+                $found[(string) $rect['fill']][] = array_map(fn (string $name) => (float) $rect[$name], ['x', 'y', 'width', 'height']);
+            }
+
+            return $found;
+        };
+        $plain = $rects(['colour' => '#112233', 'below' => '#AA5500', 'gradient' => false]);
+        [[[$x, $y, $width, $height]], [[$lessX, , $less]]] = [$plain['#112233'], $plain['#AA5500']];
+        // One px at both sides, two above and below; what is below nought begins where the other ends.
+        self::assertEqualsWithDelta(self::EDGE + 99, $x + $width, 0.02);
+        self::assertEqualsWithDelta([self::EDGE + 22, 16.0], [$y, $height], 0.02);
+        self::assertEqualsWithDelta($x, $lessX + $less, 0.02);
+        self::assertEqualsWithDelta(2.0, $width / $less, 0.02, 'ten is twice as long as five');
+        $lines = self::page($sheet(['colour' => '#112233', 'below' => '#AA5500', 'gradient' => false,
+            'border' => '#000000']))->xpath('//s:line');
+        self::assertGreaterThanOrEqual(8, count($lines ?: []), 'four edges each');
+        self::assertGreaterThan(1, count($rects(['colour' => '#112233', 'gradient' => true])), 'one that pales is drawn in strips');
+        self::assertArrayNotHasKey('#112233', (function () use ($sheet): array {
+            $fills = [];
+            foreach (self::page($sheet(['colour' => '#112233', 'gradient' => false]), ['mono' => true])->xpath('//s:rect') ?: [] as $rect) {
+                $fills[(string) $rect['fill']] = true;
+            }
+
+            return $fills;
+        })(), 'in black and white there are no bars');
     }
 }
