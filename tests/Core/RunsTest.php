@@ -51,6 +51,40 @@ final class RunsTest extends TestCase
         }
     }
 
+    public function test_where_a_look_is_are_the_ranges_that_a_grid_shows_each_as_wide_as_it_can_be(): void
+    {
+        mt_srand(29);
+        for ($turn = 0; $turn < 60; $turn++) {
+            $map = new LookMap;
+            $grid = [];
+            for ($piece = 0; $piece < 6; $piece++) {
+                [$top, $left, $look] = [mt_rand(1, 12), mt_rand(1, 8), mt_rand(0, 2)];
+                $range = Range::of($top, $left, $top + mt_rand(0, 5), $left + mt_rand(0, 3));
+                $map->set($range, $look);
+                for ($row = $range->top; $row <= $range->bottom; $row++) {
+                    for ($column = $range->left; $column <= $range->right; $column++) {
+                        $grid["$row.$column"] = $look;
+                    }
+                }
+            }
+            foreach ([1, 2] as $look) {
+                $found = [];
+                foreach ($map->ranges($look) as $range) {
+                    for ($row = $range->top; $row <= $range->bottom; $row++) {
+                        for ($column = $range->left; $column <= $range->right; $column++) {
+                            self::assertArrayNotHasKey("$row.$column", $found, 'no cell is in two of them');
+                            $found["$row.$column"] = $look;
+                        }
+                    }
+                    $isBeside = fn (Range $other) => $other->top === $range->top && $other->bottom === $range->bottom
+                        && $other->left === $range->right + 1;
+                    self::assertSame([], array_filter($map->ranges($look), $isBeside), 'two that are one');
+                }
+                self::assertEquals(array_filter($grid, fn (int $one) => $one === $look), $found);
+            }
+        }
+    }
+
     public function test_runs_within_rows_and_differences_are_those_that_a_grid_shows(): void
     {
         mt_srand(19);
