@@ -15,12 +15,15 @@ use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
+use Rilvet\Grid\RangeSet;
 use Rilvet\Learn\Colours;
 use Rilvet\Learn\Exception\NothingToLearn;
 use Rilvet\Learn\Learned;
 use Rilvet\Learn\Learner;
 use Rilvet\Learn\NumberRule;
 use Rilvet\Learn\Rule;
+use Rilvet\Learn\Stray;
+use Rilvet\Learn\Strays;
 use Rilvet\Learn\Votes;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
@@ -31,6 +34,7 @@ use Rilvet\Reading\Finder;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Builtin;
+use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspects;
 use Rilvet\Work\Workbook;
@@ -351,5 +355,52 @@ final class LearnTest extends TestCase
     {
         // An ods has no form for the room of a bracket: it is a space there, and no room at the end of the last section.
         return is_string($value) ? (string) preg_replace('/ (?=;|$)|["\\\\]/', '', str_replace('_)', ' ', $value)) : $value;
+    }
+
+    /** Cells of one part that are seen otherwise than the stylebook has it, by part and by what of them. */
+    public function test_what_does_not_follow_is_counted_by_part_and_named(): void
+    {
+        $cells = MemorySheet::of('S', [['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4], ['Hazel', 5], [null, null]]);
+        $looks = new LookBook;
+        $hand = new LookMap;
+        $say = fn (string $ranges, array $look) => array_map(fn (Range $range) => $hand->set($range, $looks->number(Look::of($look))),
+            iterator_to_array(RangeSet::parse($ranges), false));
+        $say('A1:B1', ['bold' => true, 'fill' => '#224466', 'ink' => '#FFFFFF']);
+        $say('B2:B4', ['number' => '"£"0.00']);
+        $say('B3', ['number' => '"£"0.00', 'ink' => '#AA0000', 'bold' => true]);
+        // What is blank, and what says the usual outright, strays from nothing.
+        $say('A5:B5', ['bold' => true]);
+        $say('A2', ['italic' => false, 'fill' => 'none']);
+        $sheet = (new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells))))->touched($hand);
+        $workbook = new Workbook('W', [1 => $sheet], $looks);
+        $book = Stylebook::of(['name' => 'Plain', 'parts' => ['heading' => ['bold' => true, 'fill' => '#224466', 'ink' => '#FFFFFF']]]);
+        $dressed = (new Dress([1], $book, true))->on($workbook);
+        [$strays, $cut] = Strays::of($workbook, $dressed->withSheet(1, $dressed->sheet(1)->touched(new LookMap)), [1]);
+        self::assertSame([], $cut);
+        $found = [];
+        foreach ($strays as $stray) {
+            $found["$stray->part $stray->attribute"] = implode(' ', $stray->places);
+        }
+        self::assertSame('B2 B3 B4', $found['body number'] ?? null);
+        self::assertSame(['B3', 'B3'], [$found['body bold'] ?? null, $found['body ink'] ?? null]);
+        self::assertArrayNotHasKey('body italic', $found);
+        self::assertArrayNotHasKey('heading fill', $found);
+        self::assertSame('Body, number: 3 cells', $strays[0]->words(), 'the most first');
+        self::assertSame('Body, bold: 1 cell', array_values(array_filter($strays,
+            fn (Stray $one) => $one->attribute === 'bold'))[0]->words());
+    }
+
+    public function test_a_large_sheet_is_looked_at_as_far_as_it_is_said_and_names_are_few(): void
+    {
+        $cells = MemorySheet::of('Long', [['Tree', 'Count'], ...array_map(fn (int $row) => ["Tree $row", $row], range(1, 30_100))]);
+        $looks = new LookBook;
+        $hand = new LookMap;
+        $hand->set(Range::of(2, 2, 30_101, 2), $looks->number(Look::of(['bold' => true])));
+        $sheet = new Worksheet($cells, 'Long', Finder::read(SheetFacts::of($cells)));
+        $workbook = new Workbook('W', [1 => $sheet->touched($hand)], $looks);
+        [$strays, $cut] = Strays::of($workbook, new Workbook('W', [1 => $sheet], $looks), [1]);
+        self::assertSame(['Long'], $cut);
+        // 60,000 cells: two of the heading, then rows of two.
+        self::assertSame([[29_999, 20]], array_map(fn (Stray $one) => [$one->cells, count($one->places)], $strays));
     }
 }

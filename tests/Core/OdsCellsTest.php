@@ -31,7 +31,8 @@ final class OdsCellsTest extends TestCase
         yield 'a text' => [$cell('office:value-type="string"', 'Rowan'), 'Rowan'];
         yield 'a text that says otherwise than it is shown' => [$cell($type('string', 'Ash', 'string-value'), 'shown'), 'Ash'];
         yield 'a text without a type' => [$cell('', 'Rowan'), 'Rowan'];
-        yield 'several lines' => [str_replace('</table', '<text:p>two</text:p></table', $cell('office:value-type="string"', 'one')), "one\ntwo"];
+        $two = str_replace('</table', '<text:p>two</text:p></table', $cell('office:value-type="string"', 'one'));
+        yield 'several lines' => [$two, "one\ntwo"];
         yield 'blanks and tabs that are said' => [
             $cell('office:value-type="string"', 'a<text:s text:c="3"/>b<text:tab/>c<text:line-break/>d'), "a   b\tc\nd",
         ];

@@ -208,4 +208,38 @@ final class RoutineTest extends TestCase
             ['Wick Farm', 'Wick Farm', 'Mossdale']], [$says(1), $says(2), $says(3)]);
         self::assertSame(['June'], array_map(fn (Note $note) => $note->sheet, $replay->notes));
     }
+
+    public function test_a_column_is_called_otherwise_wherever_its_heading_stands(): void
+    {
+        $named = fn (string $name, array $rows) => self::sheet($rows)->arranged($name, 'visible', null);
+        $book = new Workbook('Book', [1 => $named('May', self::MAY), 2 => $named('June', self::JUNE),
+            3 => $named('Trees', [['Tree'], ['Oak']])],
+            new LookBook);
+        $run = function (Step ...$steps) use ($book): array {
+            $replay = new Replay(new Routine('Names', array_values($steps)), [1, 2, 3], fn () => [],
+                new Pipeline(new Recalculate(new LibraryCalculator)));
+            $after = $replay->on($book);
+            $heads = fn (int $number, int $row) => array_map(fn ($cell) => $cell->text(), [...$after->sheet($number)->cells->read($row,
+                $row)][0]);
+
+            return [$heads(1, 3), $heads(2, 4), $replay];
+        };
+        [$may, $june, $replay] = $run(new Step('rename', null, null, ['heading' => 'Count', 'to' => 'How many']));
+        self::assertSame([['Order', 'Tree', 'How many', 'Worth'], ['Worth', 'Order', 'Tax', 'How many']], [$may, $june]);
+        self::assertSame([['Trees'], 1], [array_map(fn (Note $note) => $note->sheet, $replay->notes), count($replay->done)]);
+        self::assertSame('Routine Names, 1 step not done', $replay->words($book));
+        // A heading is a text, and no formula.
+        [$may] = $run(new Step('rename', null, null, ['heading' => 'Count', 'to' => '=1+1']));
+        self::assertSame('=1+1', $may[2]);
+        [, , $replay] = $run(new Step('rename', null, null, ['heading' => 'Weight', 'to' => 'x']), new Step('handOver', null, null,
+            ['as' => 'xlsx']));
+        self::assertCount(3, $replay->notes);
+        self::assertSame([[], true], [$replay->done, $replay->reach()->isOfData]);
+        [, , $replay] = $run(new Step('rename', null, ['Nowhere'], ['heading' => 'Count', 'to' => 'x']));
+        self::assertSame([1, null], [$replay->notes[0]->step, $replay->notes[0]->sheet]);
+        [, , $replay] = $run(new Step('bringIn'));
+        self::assertCount(1, $replay->notes, 'newer data goes to one table, and there is none');
+        self::assertFalse((new Replay(new Routine('Looks', [new Step('dress')]), [1], fn () => [],
+            new Pipeline(new Recalculate(new LibraryCalculator))))->reach()->isOfData);
+    }
 }
