@@ -46,6 +46,34 @@ test('what is seen of a sheet is asked for again only when something of it has c
     expect(sent.filter((address) => address.includes('window'))).toEqual([]);
 });
 
+test('of a long shelf the pictures of what is in sight are asked for, and the others when they are scrolled to', async ({
+    page,
+}) => {
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
+    await page.evaluate(async () => {
+        const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '');
+        const headers = { 'X-XSRF-TOKEN': token, Accept: 'application/json' };
+        for (let count = 1; count <= 40; count++) {
+            const body = new FormData();
+            body.append('file', new File([`Tree,Count\nWillow ${count},${count}\nAlder,4\n`], `Long shelf ${count}.csv`));
+            const { id } = (await (await fetch('/api/imports', { method: 'POST', headers, body })).json()) as { id: string };
+            await fetch(`/api/imports/${id}/keep`, { method: 'POST', headers });
+        }
+    });
+    let pictures = 0;
+    page.on('request', (request) => (pictures += request.url().includes('/picture') ? 1 : 0));
+    await page.goto('/');
+    const newest = page.getByRole('article').filter({ has: page.getByRole('heading', { name: 'Long shelf 40', exact: true }) });
+    const oldest = page.getByRole('article').filter({ has: page.getByRole('heading', { name: 'Long shelf 1', exact: true }) });
+    await expect(newest.getByText('Willow 40')).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    expect(pictures).toBeLessThan(30);
+    await expect(oldest.getByText('Willow 1')).toHaveCount(0);
+    await oldest.scrollIntoViewIfNeeded();
+    await expect(oldest.getByText('Willow 1')).toBeVisible();
+});
+
 test('the shelf says when nobody is there to take what waits', async ({ page }) => {
     await page.route('**/api/imports', (route) =>
         route.request().method() === 'GET'

@@ -1,4 +1,5 @@
 import type { Window } from '@/api/types';
+import { useInSight } from '@/parts/useInSight';
 import { Axis } from './geometry';
 import { Paint } from './Paint';
 
@@ -21,8 +22,9 @@ export function Whole({ window, style }: { window: Window; style?: React.CSSProp
     );
 }
 
-/** A window drawn small, as a picture of its sheet. */
+/** A window drawn small, as a picture of its sheet, once it comes in sight: a shelf may hold hundreds. */
 export function Picture({ window, width, height }: { window: Window; width: number; height: number }) {
+    const [frame, seen] = useInSight<HTMLDivElement>();
     const columns = Axis.ofSizes(window.widths, window.widths.length, 64);
     const rows = Axis.ofSizes(window.heights, window.heights.length, 20);
     const scale = Math.min(
@@ -31,8 +33,10 @@ export function Picture({ window, width, height }: { window: Window; width: numb
         Math.max((height - 20) / Math.max(rows.total, 1), 0.4),
     );
     return (
-        <div className="overflow-hidden bg-white" style={{ width: '100%', height }} aria-hidden="true">
-            <Whole window={window} style={{ transform: `translate(12px, 10px) scale(${scale})`, transformOrigin: '0 0' }} />
+        <div ref={frame} className="overflow-hidden bg-white" style={{ width: '100%', height }} aria-hidden="true">
+            {seen && (
+                <Whole window={window} style={{ transform: `translate(12px, 10px) scale(${scale})`, transformOrigin: '0 0' }} />
+            )}
         </div>
     );
 }

@@ -8,6 +8,7 @@ import { ask } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
 import { counted } from '@/parts/counted';
 import { go } from '@/parts/path';
+import { useInSight } from '@/parts/useInSight';
 
 export function WorkbookCard({
     workbook,
@@ -19,10 +20,11 @@ export function WorkbookCard({
     onChoose: (chosen: boolean) => void;
 }) {
     const client = useQueryClient();
+    const [card, seen] = useInSight<HTMLElement>();
     const { data: picture } = useQuery({
         queryKey: ['picture', workbook.id, workbook.revision],
         queryFn: () => api.picture(workbook.id, workbook.revision),
-        enabled: workbook.hasPicture,
+        enabled: workbook.hasPicture && seen,
         staleTime: Infinity,
     });
     const remove = async () => {
@@ -40,7 +42,7 @@ export function WorkbookCard({
     };
     const open = () => go(`/workbooks/${workbook.id}`);
     return (
-        <article className="relative overflow-hidden rounded-md border border-hair bg-panel hover:border-[#b9b1a4]">
+        <article ref={card} className="relative overflow-hidden rounded-md border border-hair bg-panel hover:border-[#b9b1a4]">
             <a
                 href={`/workbooks/${workbook.id}`}
                 onClick={(event) => {
