@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Condition;
 
-use Rilvet\Condition\Exception\ConditionIsWrong;
+use Rilvet\Condition\Exception\WhereIsWrong;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
@@ -62,14 +62,14 @@ final readonly class Where
         $says = function (string $name) use ($data): ?string {
             $value = is_array($data) ? $data[$name] ?? null : null;
             if ($value !== null && ! is_string($value)) {
-                throw ConditionIsWrong::because("where.$name", 'a text is wanted.');
+                throw WhereIsWrong::because("where.$name", 'a text is wanted.');
             }
 
             return $value === '' ? null : $value;
         };
         if ($says('cells') !== null) {
             $texts = preg_split('/[\s,]+/', trim($says('cells'))) ?: [];
-            count($texts) <= self::RANGES || throw ConditionIsWrong::because('where',
+            count($texts) <= self::RANGES || throw WhereIsWrong::because('where',
                 'at most '.number_format(self::RANGES).' ranges are taken.');
 
             return new self(array_map(Range::parse(...), $texts));
@@ -78,11 +78,11 @@ final readonly class Where
             return new self([], Address::parse($says('column')));
         }
         $part = Part::tryFrom($says('part') ?? '');
-        $part !== null && ! $part->isOfCells() || throw ConditionIsWrong::because('where', 'cells, a column or a part are wanted.');
+        $part !== null && ! $part->isOfCells() || throw WhereIsWrong::because('where', 'cells, a column or a part are wanted.');
         $kind = $says('kind') === null ? null
-            : ColumnKind::tryFrom($says('kind')) ?? throw ConditionIsWrong::because('where.kind', 'no such column kind.');
+            : ColumnKind::tryFrom($says('kind')) ?? throw WhereIsWrong::because('where.kind', 'no such column kind.');
         $heading = $says('heading');
-        $heading === null || mb_strlen($heading) <= 200 || throw ConditionIsWrong::because('where.heading',
+        $heading === null || mb_strlen($heading) <= 200 || throw WhereIsWrong::because('where.heading',
             'a heading of at most 200 characters is wanted.');
 
         return new self([], null, $part, $kind, $heading);
