@@ -69,9 +69,10 @@ final readonly class Merge implements Act
 
     public function reach(): Reach
     {
-        return $this->mode === 'join'
-            ? Reach::targets($this->targets)->typing($this->targets->ranges)
-            : Reach::targets($this->targets)->over($this->targets->ranges);
+        $reach = Reach::targets($this->targets);
+
+        // A text over several columns widens none of them.
+        return ($this->mode === 'join' ? $reach->typing($this->targets->ranges) : $reach->over($this->targets->ranges))->sizing();
     }
 
     public function words(Workbook $workbook): string

@@ -46,7 +46,7 @@ final readonly class Split implements Act
     public function reach(): Reach
     {
         // A text that was joined comes back, which is a change of data.
-        return Reach::targets($this->targets)->typing($this->targets->ranges);
+        return Reach::targets($this->targets)->typing($this->targets->ranges)->sizing();
     }
 
     public function words(Workbook $workbook): string
