@@ -214,6 +214,12 @@ final class PagePaintTest extends TestCase
         self::assertLessThan($x, self::place($svg, '1')[0]);
         self::assertLessThan($y, self::place($svg, 'A')[1]);
         self::assertGreaterThan(self::place($svg, 'A')[0] + 80, self::place($svg, 'B')[0]);
+        // Letters stand over the middle of their columns, numbers in the middle of the 36 px beside the rows.
+        $half = fn (string $text) => Fonts::shipped()->face('Carlito')->advances($text, 9) / 2;
+        foreach (['A' => 86, 'B' => 186, 'C' => 286, '1' => 18, '3' => 18] as $text => $middle) {
+            self::assertEqualsWithDelta(self::EDGE + $middle, self::place($svg, (string) $text)[0] + $half((string) $text), 0.05,
+                (string) $text);
+        }
     }
 
     public function test_lines_between_the_cells_are_printed_where_it_is_said(): void

@@ -199,6 +199,18 @@ final class RenewTest extends TestCase
     }
 
     /** 1 January 2026 is day 46023 where days count from 1900, and 44561 from 1904 (ISO/IEC 29500-1 18.17.4.1: 1,462 apart). */
+    public function test_a_typed_total_of_parts_is_no_whole_number_and_a_wrong_one_stays(): void
+    {
+        $rows = [['Lot', 'Count', 'Worth'], ['L1', 3, 1.25], ['L2', 4, 2.5], ['L3', 5, 0.1], ['Total', 12, 3.85]];
+        $new = [['Lot', 'Count', 'Worth'], ['L1', 3, 1.25], ['L2', 4, 2.5], ['L4', 6, 0.2], ['L5', 7, 0.15]];
+        [$after] = self::bring(self::book($rows), $new);
+        self::assertSame(['Total', 20, 4.1], self::says($after->sheet(1))[5]);
+        // What was no sum before is nobody's sum afterwards.
+        $rows[4] = ['Total', 13, 3.85];
+        [$after] = self::bring(self::book($rows), $new);
+        self::assertSame(['Total', 13, 4.1], self::says($after->sheet(1))[5]);
+    }
+
     public function test_dates_are_counted_as_the_table_counts_them(): void
     {
         $rows = [['Day', 'Sum'], [46023, 1.5], [46024, 2.5], [46025, 3.5]];
