@@ -7,7 +7,6 @@ namespace Rilvet\Condition;
 use Rilvet\Formula\Expression\Fault;
 use Rilvet\Formula\Expression\Functions\Figures;
 use Rilvet\Formula\Expression\Memory;
-use Rilvet\Formula\Expression\Scalars;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\Cell;
@@ -21,11 +20,6 @@ use Rilvet\Grid\Sheet;
  */
 final class Facts implements Memory
 {
-    /** Bytes of a value's fingerprint in a list of them, and of how often it stands. */
-    private const HASH = 8;
-
-    private const ENTRY = 12;
-
     /** Columns whose values are held at once. */
     private const COLUMNS = 40;
 
@@ -41,13 +35,12 @@ final class Facts implements Memory
     /** @var array<string, array<string, list<float>>> small facts that are kept, by the columns that they are of and what they say */
     private array $known = [];
 
-    /** @var array<string, string> fingerprints in their order */
-    private array $sets = [];
-
     /** @var array<string, list<int>> columns of which something is known that was not kept yet */
     private array $new = [];
 
     private readonly ?KeepsFacts $store;
+
+    private readonly Repeats $repeats;
 
     /** @var array<int, array<int, Cell>> what was typed since the blocks were kept, by row and column */
     private readonly array $edits;
@@ -69,6 +62,7 @@ final class Facts implements Memory
         $store = $beneath instanceof BlockSheet ? $beneath->store() : null;
         $this->store = $store instanceof KeepsFacts ? $store : null;
         $this->edits = $edits;
+        $this->repeats = new Repeats($this->store, $this->read(...), self::columnsOf(...), $this->state(...));
         $this->typing = $beneath instanceof BlockSheet && $beneath->typing() !== null ? hash('xxh128', serialize($beneath->typing())) : '';
     }
 
@@ -139,22 +133,7 @@ final class Facts implements Memory
      */
     public function times(array $ranges, bool|int|float|string $value): int
     {
-        $counts = $this->counts($ranges);
-        $print = self::print($value);
-        [$low, $high] = [0, intdiv(strlen($counts), self::ENTRY) - 1];
-        while ($low <= $high) {
-            $middle = intdiv($low + $high, 2);
-            $order = strcmp(substr($counts, $middle * self::ENTRY, self::HASH), $print);
-            if ($order === 0) {
-                /** @var array{int} $count */
-                $count = array_values((array) unpack('V', $counts, $middle * self::ENTRY + self::HASH));
-
-                return $count[0];
-            }
-            $order < 0 ? $low = $middle + 1 : $high = $middle - 1;
-        }
-
-        return 0;
+        return $this->repeats->times($ranges, $value);
     }
 
     public function count(Range $range, bool|int|float|string $value): int
@@ -202,7 +181,7 @@ final class Facts implements Memory
      */
     public function known(string $what, array $ranges): ?array
     {
-        return $this->ofColumns(self::columnsOf($ranges))["$what|".self::key($ranges)] ?? null;
+        return $this->ofColumns(self::columnsOf($ranges))["$what|".Repeats::key($ranges)] ?? null;
     }
 
     /**
@@ -211,7 +190,7 @@ final class Facts implements Memory
      */
     public function know(string $what, array $ranges, array $fact): void
     {
-        $this->learn(self::columnsOf($ranges), "$what|".self::key($ranges), $fact);
+        $this->learn(self::columnsOf($ranges), "$what|".Repeats::key($ranges), $fact);
     }
 
     /**
@@ -297,7 +276,7 @@ final class Facts implements Memory
      */
     private function sorted(array $ranges): array
     {
-        $key = self::key($ranges);
+        $key = Repeats::key($ranges);
         if (! isset($this->sorted[$key])) {
             $numbers = [];
             foreach ($this->read($ranges) as $values) {
@@ -312,38 +291,6 @@ final class Facts implements Memory
         }
 
         return $this->sorted[$key];
-    }
-
-    /**
-     * Fingerprints of the values in their order, each with how often it stands, one behind the other.
-     *
-     * @param  list<Range>  $ranges
-     */
-    private function counts(array $ranges): string
-    {
-        $key = 'counts|'.self::key($ranges);
-        if (! isset($this->sets[$key])) {
-            $columns = self::columnsOf($ranges);
-            $kept = $this->store?->fact($this->state($columns)."|$key", $columns);
-            if ($kept === null) {
-                $counts = [];
-                foreach ($this->read($ranges) as $values) {
-                    foreach ($values as $value) {
-                        $print = self::print($value);
-                        $counts[$print] = ($counts[$print] ?? 0) + 1;
-                    }
-                }
-                ksort($counts, SORT_STRING);
-                $kept = '';
-                foreach ($counts as $print => $count) {
-                    $kept .= $print.pack('V', $count);
-                }
-                $this->store?->keepFact($this->state($columns)."|$key", $columns, $kept);
-            }
-            $this->sets[$key] = $kept;
-        }
-
-        return $this->sets[$key];
     }
 
     /** Columns of a range may be asked for: after the first one, all of them are read at once. */
@@ -385,25 +332,5 @@ final class Facts implements Memory
         }
 
         return $this->columns[$column];
-    }
-
-    /** @param  list<Range>  $ranges */
-    private static function key(array $ranges): string
-    {
-        $text = implode(' ', $ranges);
-
-        return strlen($text) < 64 ? $text : hash('xxh128', $text);
-    }
-
-    /** Capitals make no difference, nor does it whether figures are a number or a text (as functions that count see it). */
-    private static function print(bool|int|float|string $value): string
-    {
-        $plain = match (true) {
-            is_bool($value) => $value ? 'b1' : 'b0',
-            is_string($value) && ! is_numeric($value) => 't'.Scalars::plain($value),
-            default => 'n'.sprintf('%.14e', (float) $value),
-        };
-
-        return hash('xxh3', $plain, true);
     }
 }

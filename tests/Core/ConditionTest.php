@@ -274,6 +274,25 @@ final class ConditionTest extends TestCase
     }
 
     /** 18.3.1.49: steps of percent between the least and the greatest; "gte" says whether a point is in its own step. */
+    public function test_what_stands_twice_is_found_among_thousands_as_a_plain_count_finds_it(): void
+    {
+        mt_srand(31);
+        $values = array_map(fn (int $row) => [mt_rand(1, 900), 'Lot '.mt_rand(1, 900), 'LOT '.mt_rand(1, 900), null, true,
+            (string) mt_rand(1, 900), mt_rand(1, 900) / 8][$row % 7], range(1, 1_400));
+        // Capitals make no difference, nor does it whether figures are a number or a text (common practice).
+        $plain = fn (mixed $value) => match (true) {
+            is_bool($value) => 'truth',
+            is_numeric($value) => 'number '.(float) $value,
+            default => strtolower((string) $value),
+        };
+        $times = array_count_values(array_map($plain, $values));
+        $rows = fn (callable $is) => array_values(array_filter(range(1, 1_400), fn (int $row) => $values[$row - 1] !== null
+            && $is($times[$plain($values[$row - 1])])));
+        self::assertSame($rows(fn (int $count) => $count > 1), self::holds(['is' => 'repeated'], $values));
+        self::assertSame($rows(fn (int $count) => $count === 1), self::holds(['is' => 'single'], $values));
+        self::assertNotSame([], $rows(fn (int $count) => $count === 1));
+    }
+
     /** Of two that say the same the first one is seen, be it a mark, a bar or the colour of a scale. */
     public function test_of_two_marks_bars_and_scales_the_first_is_seen(): void
     {

@@ -65,6 +65,11 @@ final readonly class Area implements Node
         return self::read($at, $sheet, $range);
     }
 
+    public function isOne(): bool
+    {
+        return $this->isCell();
+    }
+
     public function isFixed(): bool
     {
         return $this->fixed[0] && $this->fixed[1] && $this->fixed[2] && $this->fixed[3];

@@ -9,7 +9,12 @@ use Closure;
 /** A function with what it is given. */
 final readonly class Call implements Node
 {
+    /** Called for many cells at once they are not evaluated, see {@see grid()}. */
+    private const CHOOSES = ['IF', 'INDEX'];
+
     private bool $isFixed;
+
+    private bool $isOne;
 
     /**
      * @param  Closure(At, Node...): (null|bool|int|float|string|Fault)  $does
@@ -26,6 +31,8 @@ final readonly class Call implements Node
     ) {
         $fixed = array_filter($arguments, fn (Node $node) => $node->isFixed());
         $this->isFixed = $isSteady && count($fixed) === count($arguments);
+        $this->isOne = ! in_array($name, self::CHOOSES, true)
+            && array_filter($arguments, fn (Node $node) => ! $node->isOne()) === [];
     }
 
     public function value(At $at): null|bool|int|float|string|Fault
@@ -49,7 +56,7 @@ final readonly class Call implements Node
 
     public function grid(At $at): array
     {
-        if ($this->name === 'IF' || $this->name === 'INDEX') {
+        if (in_array($this->name, self::CHOOSES, true)) {
             throw NotKnown::because("It calls {$this->name} for many cells at once, which is not evaluated here.");
         }
         // Functions of one value go over a grid cell by cell: N, ABS, LEN, ISNUMBER ...
@@ -63,6 +70,11 @@ final readonly class Call implements Node
                 fn (null|bool|int|float|string|Fault $value) => ($this->does)($at, Constant::of($value)), $line,
             ), $only,
         );
+    }
+
+    public function isOne(): bool
+    {
+        return $this->isOne;
     }
 
     public function isFixed(): bool

@@ -27,6 +27,11 @@ final readonly class Constant implements Node
         return $this->rows;
     }
 
+    public function isOne(): bool
+    {
+        return count($this->rows) === 1 && count($this->rows[0]) === 1;
+    }
+
     public function isFixed(): bool
     {
         return true;

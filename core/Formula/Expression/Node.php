@@ -17,6 +17,9 @@ interface Node
     /** @return list<list<Given>> rows of values; what ends in blank cells may be shorter */
     public function grid(At $at): array;
 
+    /** Whether it gives one value and never a grid, so that it need not be asked for one. */
+    public function isOne(): bool;
+
     /** Whether it gives the same from every cell. */
     public function isFixed(): bool;
 }

@@ -43,6 +43,11 @@ final readonly class Operation implements Node
         return $grid;
     }
 
+    public function isOne(): bool
+    {
+        return $this->left->isOne() && $this->right->isOne();
+    }
+
     public function isFixed(): bool
     {
         return $this->left->isFixed() && $this->right->isFixed();

@@ -79,7 +79,7 @@ final class Logic
     {
         $each = [];
         foreach ($of as $node) {
-            $grid = $node->grid($at);
+            $grid = $node->isOne() ? [[$node->value($at)]] : $node->grid($at);
             $isOne = count($grid) === 1 && count($grid[0]) === 1;
             foreach ($grid as $line) {
                 foreach ($line as $value) {
