@@ -13,6 +13,7 @@ use Rilvet\Act\Exception\LeaveIsWrong;
 use Rilvet\Act\FormatWhere;
 use Rilvet\Act\LayNamed;
 use Rilvet\Act\LeaveFindings;
+use Rilvet\Act\RenameWorkbook;
 use Rilvet\Act\SayCells;
 use Rilvet\Act\Targets;
 use Rilvet\Act\WearersOfLook;
@@ -223,6 +224,15 @@ final class ManagedTest extends TestCase
         self::assertSame(0, $of(['ink' => '#AA0000']), 'they say the same');
         self::assertSame(0, $of(['bold' => true]), 'they say nothing of it');
         self::assertSame(1, $of(['italic' => false]));
+    }
+
+    public function test_a_workbook_takes_a_name_of_as_many_letters_as_it_says(): void
+    {
+        $workbook = self::workbook();
+        self::assertSame(str_repeat('é', 120), (new RenameWorkbook('  '.str_repeat('é', 120).' '))->on($workbook)->name);
+        foreach (['', '   ', str_repeat('é', 121), "a\tb"] as $name) {
+            $this->refuses(new RenameWorkbook($name), $workbook);
+        }
     }
 
     private function refuses(Act $act, Workbook $workbook): void

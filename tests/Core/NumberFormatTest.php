@@ -192,4 +192,26 @@ final class NumberFormatTest extends TestCase
             );
         }
     }
+
+    /** ISO/IEC 29500-1 18.8.31: a condition is an operator and a value; each of the six at, below and above its value. */
+    public function test_each_operator_of_a_condition_holds_where_it_says(): void
+    {
+        foreach (['<' => [true, false, false], '<=' => [true, true, false], '>' => [false, false, true], '>=' => [false, true, true],
+            '=' => [false, true, false], '<>' => [true, false, true]] as $operator => $holds) {
+            $format = NumberFormat::of("[{$operator}10]\"yes\";\"no\"");
+            self::assertSame(array_map(fn (bool $is) => $is ? 'yes' : 'no', $holds),
+                array_map(fn (float $value) => $format->number($value)->text, [9.75, 10.0, 10.25]), $operator);
+        }
+        self::assertSame(['few', 'some', 'many'], array_map(
+            fn (float $value) => NumberFormat::of('[<=2]"few";[<=9]"some";"many"')->number($value)->text, [2.0, 9.0, 9.5]));
+    }
+
+    /** Where a code is taken apart: semicolons, quotes and brackets inside of each other are no ends. */
+    public function test_what_stands_in_quotes_and_brackets_ends_no_section(): void
+    {
+        foreach (['0"a;b"' => '5a;b', '0"[Red]"' => '5[Red]', '0\\;' => '5;', '[$";"-409]0' => '";"5', '0_;' => "5\u{A0}",
+            '"x";"y";"z"' => 'x', '0"\\";"n"' => '5\\'] as $code => $text) {
+            self::assertSame($text, NumberFormat::of($code)->number(5.0)->text, $code);
+        }
+    }
 }

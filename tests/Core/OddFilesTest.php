@@ -7,6 +7,7 @@ namespace Tests\Core;
 use App\Files\FileKind;
 use App\Files\Opening;
 use App\Files\Writing\Writers;
+use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Format;
 use Rilvet\Act\Targets;
 use Rilvet\Fit\ColumnFit;
@@ -20,7 +21,6 @@ use Rilvet\Text\Fonts;
 use Rilvet\Window\Painter;
 use Rilvet\Work\Workbook;
 use Tests\HandMade;
-use PHPUnit\Framework\TestCase;
 
 /** Sound files in shapes that are seldom met: as they were found among workbooks from elsewhere. */
 final class OddFilesTest extends TestCase
