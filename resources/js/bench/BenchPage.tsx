@@ -79,9 +79,14 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
     const narrow = useNarrow();
     const view = useRef<Rect>({ top: 1, left: 1, bottom: 50, right: 20 });
     const acts = useActs(id);
-    const keepView = useCallback((range: Rect) => {
-        view.current = range;
-    }, []);
+    const keepView = useCallback(
+        (range: Rect) => {
+            view.current = range;
+            // What is tried is seen in all that is in sight now, not in what was when it began.
+            if (useBench.getState().trial) void client.invalidateQueries({ queryKey: ['trial', id] });
+        },
+        [client, id],
+    );
 
     useEffect(() => {
         const first = bench.data?.sheets.find((sheet) => sheet.state === 'visible') ?? bench.data?.sheets[0];

@@ -63,9 +63,14 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
         enabled: trial !== null,
         staleTime: 60_000,
     });
-    const keepView = useCallback((range: Rect) => {
-        sight.current = range;
-    }, []);
+    const keepView = useCallback(
+        (range: Rect) => {
+            sight.current = range;
+            // What is tried is seen in all that is in sight now, not in what was when it began.
+            if (useBench.getState().trial) void client.invalidateQueries({ queryKey: ['trial', specimen] });
+        },
+        [client, specimen],
+    );
     const keep = useKeep(id, specimen);
     const narrow = useNarrow();
     useEffect(() => {
