@@ -13,8 +13,6 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
-use Rilvet\Package\Package;
-use Rilvet\Package\ZipReader;
 use Symfony\Component\HttpFoundation\Response;
 
 abstract class TestCase extends BaseTestCase
@@ -90,16 +88,8 @@ abstract class TestCase extends BaseTestCase
             ->assertCreated()
             ->json();
         $this->assertSame('done', $handover['status'], (string) $handover['message']);
-        $stream = fopen(Handover::query()->findOrFail($handover['id'])->file()->local(), 'rb');
-        assert($stream !== false);
-        $package = new Package(ZipReader::of($stream));
-        $parts = [];
-        foreach (array_keys($package->zip->entries) as $name) {
-            $parts[(string) $name] = $package->contents((string) $name);
-        }
-        fclose($stream);
 
-        return $parts;
+        return AtWork::parts(Handover::query()->findOrFail($handover['id'])->file()->local());
     }
 
     protected function undo(Workbook $workbook): void

@@ -42,6 +42,9 @@ final class Facts implements Memory
 
     private readonly Repeats $repeats;
 
+    /** @var array<string, string> how often values stand, as {@see Repeats} has it, by ranges */
+    private array $counts = [];
+
     /** @var array<int, array<int, Cell>> what was typed since the blocks were kept, by row and column */
     private readonly array $edits;
 
@@ -62,7 +65,7 @@ final class Facts implements Memory
         $store = $beneath instanceof BlockSheet ? $beneath->store() : null;
         $this->store = $store instanceof KeepsFacts ? $store : null;
         $this->edits = $edits;
-        $this->repeats = new Repeats($this->store, $this->read(...), self::columnsOf(...), $this->state(...));
+        $this->repeats = new Repeats;
         $this->typing = $beneath instanceof BlockSheet && $beneath->typing() !== null ? hash('xxh128', serialize($beneath->typing())) : '';
     }
 
@@ -133,7 +136,19 @@ final class Facts implements Memory
      */
     public function times(array $ranges, bool|int|float|string $value): int
     {
-        return $this->repeats->times($ranges, $value);
+        $key = self::key($ranges);
+        if (! isset($this->counts[$key])) {
+            $columns = self::columnsOf($ranges);
+            $name = $this->state($columns)."|counts|$key";
+            $kept = $this->store?->fact($name, $columns);
+            if ($kept === null) {
+                $kept = Repeats::counted($this->read($ranges));
+                $this->store?->keepFact($name, $columns, $kept);
+            }
+            $this->counts[$key] = $kept;
+        }
+
+        return $this->repeats->times($key, $this->counts[$key], $value);
     }
 
     public function count(Range $range, bool|int|float|string $value): int
@@ -181,7 +196,7 @@ final class Facts implements Memory
      */
     public function known(string $what, array $ranges): ?array
     {
-        return $this->ofColumns(self::columnsOf($ranges))["$what|".Repeats::key($ranges)] ?? null;
+        return $this->ofColumns(self::columnsOf($ranges))["$what|".self::key($ranges)] ?? null;
     }
 
     /**
@@ -190,7 +205,7 @@ final class Facts implements Memory
      */
     public function know(string $what, array $ranges, array $fact): void
     {
-        $this->learn(self::columnsOf($ranges), "$what|".Repeats::key($ranges), $fact);
+        $this->learn(self::columnsOf($ranges), "$what|".self::key($ranges), $fact);
     }
 
     /**
@@ -276,7 +291,7 @@ final class Facts implements Memory
      */
     private function sorted(array $ranges): array
     {
-        $key = Repeats::key($ranges);
+        $key = self::key($ranges);
         if (! isset($this->sorted[$key])) {
             $numbers = [];
             foreach ($this->read($ranges) as $values) {
@@ -332,5 +347,13 @@ final class Facts implements Memory
         }
 
         return $this->columns[$column];
+    }
+
+    /** @param  list<Range>  $ranges */
+    private static function key(array $ranges): string
+    {
+        $text = implode(' ', $ranges);
+
+        return strlen($text) < 64 ? $text : hash('xxh128', $text);
     }
 }

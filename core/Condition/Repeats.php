@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Rilvet\Condition;
 
-use Closure;
 use Rilvet\Formula\Expression\Scalars;
-use Rilvet\Grid\Range;
 
-/** How often values stand in ranges, by fingerprints that are counted once and kept with the cells. */
+/** How often values stand in ranges, by fingerprints that are counted once. */
 final class Repeats
 {
     /** Bytes of a value's fingerprint in a list of them, and of how often it stands. */
@@ -21,9 +19,6 @@ final class Repeats
 
     private const LIST = 250_000;
 
-    /** @var array<string, string> fingerprints in their order */
-    private array $sets = [];
-
     /** @var array<string, int> how many values were looked for in each of them */
     private array $asked = [];
 
@@ -31,29 +26,12 @@ final class Repeats
     private array $apart = [];
 
     /**
-     * @param  KeepsFacts|null  $store  where what was counted is kept
-     * @param  Closure(list<Range>): iterable<array<int, bool|int|float|string>>  $read  values of ranges, a column at a time
-     * @param  Closure(list<Range>): list<int>  $columns  of ranges
-     * @param  Closure(list<int>): string  $state  what of columns is otherwise than in the store
+     * @param  string  $key  of the ranges that were counted
+     * @param  string  $counts  what {@see counted()} gave of them
      */
-    public function __construct(
-        private readonly ?KeepsFacts $store,
-        private readonly Closure $read,
-        private readonly Closure $columns,
-        private readonly Closure $state,
-    ) {
-    }
-
-    /**
-     * How often a value stands; each cell of ranges that meet counts once a range.
-     *
-     * @param  list<Range>  $ranges
-     */
-    public function times(array $ranges, bool|int|float|string $value): int
+    public function times(string $key, string $counts, bool|int|float|string $value): int
     {
-        $counts = $this->counts($ranges);
         $print = self::print($value);
-        $key = self::key($ranges);
         $this->asked[$key] = ($this->asked[$key] ?? 0) + 1;
         if ($this->asked[$key] > self::MANY && strlen($counts) <= self::LIST * self::ENTRY) {
             $this->apart[$key] ??= self::apart($counts);
@@ -88,35 +66,26 @@ final class Repeats
     }
 
     /**
-     * Fingerprints of the values in their order, each with how often it stands, one behind the other.
+     * Fingerprints of values in their order, each with how often it stands, one behind the other.
      *
-     * @param  list<Range>  $ranges
+     * @param  iterable<array<int, bool|int|float|string>>  $columns
      */
-    private function counts(array $ranges): string
+    public static function counted(iterable $columns): string
     {
-        $key = 'counts|'.self::key($ranges);
-        if (! isset($this->sets[$key])) {
-            $columns = ($this->columns)($ranges);
-            $kept = $this->store?->fact(($this->state)($columns)."|$key", $columns);
-            if ($kept === null) {
-                $counts = [];
-                foreach (($this->read)($ranges) as $values) {
-                    foreach ($values as $value) {
-                        $print = self::print($value);
-                        $counts[$print] = ($counts[$print] ?? 0) + 1;
-                    }
-                }
-                ksort($counts, SORT_STRING);
-                $kept = '';
-                foreach ($counts as $print => $count) {
-                    $kept .= $print.pack('V', $count);
-                }
-                $this->store?->keepFact(($this->state)($columns)."|$key", $columns, $kept);
+        $counts = [];
+        foreach ($columns as $values) {
+            foreach ($values as $value) {
+                $print = self::print($value);
+                $counts[$print] = ($counts[$print] ?? 0) + 1;
             }
-            $this->sets[$key] = $kept;
+        }
+        ksort($counts, SORT_STRING);
+        $counted = '';
+        foreach ($counts as $print => $count) {
+            $counted .= $print.pack('V', $count);
         }
 
-        return $this->sets[$key];
+        return $counted;
     }
 
     /** Capitals make no difference, nor does it whether figures are a number or a text (as functions that count see it). */
@@ -129,17 +98,5 @@ final class Repeats
         };
 
         return hash('xxh3', $plain, true);
-    }
-
-    /**
-     * What some ranges are known by.
-     *
-     * @param  list<Range>  $ranges
-     */
-    public static function key(array $ranges): string
-    {
-        $text = implode(' ', $ranges);
-
-        return strlen($text) < 64 ? $text : hash('xxh128', $text);
     }
 }

@@ -11,13 +11,18 @@ namespace Rilvet\Grid;
  */
 final class BlockSheet implements Sheet
 {
-    /** Blocks that are kept taken apart: one act reads the ends of a table, what is in sight and what is chosen. */
-    private const KEPT = 3;
+    /**
+     * Blocks of all sheets together that are kept taken apart: one act reads the ends of a table, what is in sight and what is
+     * chosen. Blocks of wide sheets hold millions of cells, and are not kept.
+     */
+    private const KEPT = 4;
+
+    private const WIDE = 400;
 
     private readonly BlockIndex $index;
 
-    /** @var array<int, array{string, list<list<Stored>>}> what was read last with the data that it was read from, by block */
-    private array $decoded = [];
+    /** @var array<string, list<list<Stored>>> what was read last, by the data that it was read from */
+    private static array $decoded = [];
 
     public function __construct(
         private readonly string $name,
@@ -138,14 +143,13 @@ final class BlockSheet implements Sheet
         if ($data === null) {
             return [];
         }
-        if (($this->decoded[$block][0] ?? null) !== $data) {
-            unset($this->decoded[$block]);
-            if (count($this->decoded) >= self::KEPT) {
-                unset($this->decoded[array_key_first($this->decoded)]);
-            }
-            $this->decoded[$block] = [$data, Block::decode($data)];
+        if ($this->columns > self::WIDE) {
+            return Block::decode($data);
+        }
+        if (! isset(self::$decoded[$data]) && count(self::$decoded) >= self::KEPT) {
+            unset(self::$decoded[array_key_first(self::$decoded)]);
         }
 
-        return $this->decoded[$block][1];
+        return self::$decoded[$data] ??= Block::decode($data);
     }
 }

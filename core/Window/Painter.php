@@ -26,7 +26,7 @@ final class Painter
 {
     private readonly DressedSheet $dressed;
 
-    private readonly Edges $edges;
+    private readonly Lines $lines;
 
     private readonly Merges $merges;
 
@@ -54,8 +54,8 @@ final class Painter
         ?Around $around = null,
     ) {
         $this->dressed = new DressedSheet($sheet, $looks, $around);
-        $this->edges = new Edges($this->dressed);
         $this->merges = new Merges($sheet->setup->merges);
+        $this->lines = new Lines($sheet, $this->dressed, $this->merges);
         $this->ruler = new Ruler($fonts);
         $this->spans = new Spans($sheet, $this->dressed);
     }
@@ -109,7 +109,7 @@ final class Painter
             $number, $range->top, $range->left,
             array_map($setup->sizes->heightOf(...), range($range->top, $range->bottom)),
             array_map($setup->sizes->widthOf(...), range($range->left, $range->right)),
-            $cells, $this->looks, $this->lines($range),
+            $cells, $this->looks, $this->lines->of($range),
             array_map(fn (Range $merge) => [$merge->top, $merge->left, $merge->bottom, $merge->right], $merges),
         );
     }
@@ -267,144 +267,5 @@ final class Painter
         }
 
         return $this->indexes[$key];
-    }
-
-    /**
-     * Edges inside and around the range, each drawn once, neighbours of one kind joined to one line.
-     *
-     * @return list<WindowLine>
-     */
-    private function lines(Range $range): array
-    {
-        $lines = [];
-        $isMerged =
-            array_filter(
-                $this->sheet->setup->merges,
-                fn (Range $merge) => $merge->top <= $range->bottom + 1 &&
-                    $merge->bottom >= $range->top &&
-                    $merge->left <= $range->right + 1 &&
-                    $merge->right >= $range->left,
-            ) !== [];
-        $across = $along = $upright = [];
-        [$aboveKey, $above] = $range->top > 1 ? $this->edged($range->top - 1, $range) : ['', []];
-        for ($row = $range->top; $row <= $range->bottom + 1; $row++) {
-            [$key, $worn] = $this->edged($row, $range);
-            // Rows that wear the same beneath rows that wear the same have the same edges.
-            $pair = $key === null || $aboveKey === null ? null : "$aboveKey/$key";
-            $edges = ($pair === null ? null : $across[$pair] ?? null) ?? $this->edgesOver($above, $worn, $range);
-            if ($pair !== null) {
-                $across[$pair] = $edges;
-            }
-            array_push($lines, ...self::joined('top', $row, $isMerged ? $this->outside($edges, $row, true) : $edges));
-            if ($row <= $range->bottom) {
-                $beside = ($key === null ? null : $along[$key] ?? null) ?? $this->edgesBeside($worn, $range);
-                if ($key !== null) {
-                    $along[$key] = $beside;
-                }
-                foreach ($isMerged ? $this->outside($beside, $row, false) : $beside as $column => $edge) {
-                    $upright[$column][$row] = $edge;
-                }
-            }
-            [$aboveKey, $above] = [$key, $worn];
-        }
-        foreach ($upright as $column => $edges) {
-            array_push($lines, ...self::joined('left', $column, $edges));
-        }
-
-        return $lines;
-    }
-
-    /**
-     * What a row wears as far as its edges go: by what its cells hold only where a condition says anything of edges.
-     *
-     * @return array{string|null, array<int, ResolvedLook>}
-     */
-    private function edged(int $row, Range $range): array
-    {
-        [$key, $worn] = $this->dressed->stretch($row, max(1, $range->left - 1), $range->right + 1);
-        if ($this->dressed->judges()?->haveEdges !== true) {
-            return [$key, $worn];
-        }
-        $cells = [];
-        foreach ($this->sheet->cells->read($row, $row, max(1, $range->left - 1), $range->right + 1) as $cells) {
-            break;
-        }
-        foreach ($worn as $column => $look) {
-            $worn[$column] = $this->dressed->holding($look, $row, $column, $cells[$column - 1] ?? Cell::blank());
-        }
-
-        return [null, $worn];
-    }
-
-    /**
-     * @param  array<int, ResolvedLook>  $above  by column
-     * @param  array<int, ResolvedLook>  $below
-     * @return array<int, Edge|null> by column
-     */
-    private function edgesOver(array $above, array $below, Range $range): array
-    {
-        $edges = [];
-        for ($column = $range->left; $column <= $range->right; $column++) {
-            $edges[$column] = $this->edges->over($above[$column] ?? null, $below[$column]);
-        }
-
-        return $edges;
-    }
-
-    /**
-     * @param  array<int, ResolvedLook>  $worn  by column
-     * @return array<int, Edge|null> at the left of each cell, by column
-     */
-    private function edgesBeside(array $worn, Range $range): array
-    {
-        $edges = [];
-        for ($column = $range->left; $column <= $range->right + 1; $column++) {
-            $edges[$column] = $this->edges->beside($worn[$column - 1] ?? null, $worn[$column]);
-        }
-
-        return $edges;
-    }
-
-    /**
-     * Edges without those inside of merged cells.
-     *
-     * @param  array<int, Edge|null>  $edges  by column
-     * @return array<int, Edge|null>
-     */
-    private function outside(array $edges, int $row, bool $above): array
-    {
-        foreach ($edges as $column => $edge) {
-            $merge = $edge === null ? null : $this->merges->at($row, $column);
-            if ($merge !== null && ($above ? $row > $merge->top : $column > $merge->left)) {
-                $edges[$column] = null;
-            }
-        }
-
-        return $edges;
-    }
-
-    /**
-     * @param  array<int, Edge|null>  $edges  by cell along the line
-     * @return list<WindowLine>
-     */
-    private static function joined(string $side, int $at, array $edges): array
-    {
-        $lines = [];
-        $from = null;
-        $kind = null;
-        $last = 0;
-        foreach ($edges + [PHP_INT_MAX => null] as $cell => $edge) {
-            if ($kind !== null && $from !== null && ((string) $edge !== (string) $kind)) {
-                $lines[] = new WindowLine($side, $at, $from, $last, $kind->line->width(), $kind->line->value, $kind->colour);
-                $kind = null;
-            }
-            if ($edge !== null && $kind === null) {
-                $kind = $edge;
-                $from = $cell;
-            }
-            $last = $cell;
-        }
-
-        return $lines;
     }
 }

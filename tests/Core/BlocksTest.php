@@ -255,4 +255,22 @@ final class BlocksTest extends TestCase
     {
         return array_map(strval(...), $ranges);
     }
+
+    public function test_a_block_that_was_read_is_read_anew_when_it_holds_something_else(): void
+    {
+        foreach ([3, 500] as $columns) {
+            $store = new MemoryBlockStore;
+            $rows = fn (int $from) => array_map(fn (int $row) => array_fill(0, $columns, $from + $row), range(1, 20));
+            $sheet = new BlockSheet('S', 20, $columns, $store);
+            foreach ([0, 100, 0, 200, 300, 400, 500, 0] as $from) {
+                $store->put(0, Block::encode($rows($from)));
+                $other = new BlockSheet('T', 20, $columns, $store);
+                foreach ([$sheet, $other, $sheet] as $one) {
+                    foreach ($one->read(7, 7) as $cells) {
+                        self::assertSame([$from + 7, $from + 7], [$cells[0]->value, $cells[$columns - 1]->value], "$columns columns");
+                    }
+                }
+            }
+        }
+    }
 }

@@ -10,6 +10,7 @@ use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Ods;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\AtWork;
 use Tests\TestCase;
 use ZipArchive;
 
@@ -246,13 +247,7 @@ final class BadInputTest extends TestCase
     /** @param  array<string, string>  $entries */
     private static function zip(array $entries): string
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'zip');
-        $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::OVERWRITE);
-        foreach ($entries as $name => $content) {
-            $zip->addFromString($name, $content);
-        }
-        $zip->close();
+        $path = AtWork::zipped($entries);
         $bytes = (string) file_get_contents($path);
         unlink($path);
 
