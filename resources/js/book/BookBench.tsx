@@ -102,7 +102,11 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
     const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
     return (
         <div
-            className={`grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${view === 'make' ? 'grid-rows-[minmax(48px,auto)_minmax(0,1fr)_152px_26px]' : 'grid-rows-[minmax(48px,auto)_minmax(0,1fr)_26px]'}`}
+            className={`grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${
+                view === 'make'
+                    ? 'grid-rows-[minmax(48px,auto)_minmax(0,1fr)_152px_26px]'
+                    : 'grid-rows-[minmax(48px,auto)_minmax(0,1fr)_26px]'
+            }`}
         >
             <BookBar
                 book={book.data}
@@ -184,7 +188,8 @@ function Foot({ changes, words }: { changes: number; words: string | null }) {
     const selection = useBench((state) => selectionText(state.selection));
     const { pending, waiting } = useSending();
     return (
-        <footer className="flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3 text-[11.5px] whitespace-nowrap text-quiet">
+        <footer className={`flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3
+                text-[11.5px] whitespace-nowrap text-quiet`}>
             <span id="selection-address" className="font-mono text-ink">
                 {selection}
             </span>

@@ -67,7 +67,8 @@ export function WorkbookCard({
                 </div>
             </a>
             <label
-                className={`absolute top-2 left-2 flex items-center gap-1.5 rounded-md border border-hair bg-white px-1.5 py-0.5 text-[12px] ${chosen ? '' : 'opacity-0 focus-within:opacity-100 [article:hover_&]:opacity-100'}`}
+                className={`absolute top-2 left-2 flex items-center gap-1.5 rounded-md border border-hair bg-white px-1.5 py-0.5
+                    text-[12px] ${chosen ? '' : 'opacity-0 focus-within:opacity-100 [article:hover_&]:opacity-100'}`}
             >
                 <input
                     type="checkbox"
