@@ -28,10 +28,11 @@ const SWAPS = [
 function copied(string $root, string $name): string
 {
     $copy = sys_get_temp_dir()."/rilvet-mutants-$name";
-    // Packages are hard links: only sources of our own are written to.
+    // Packages are hard links, and never a link to their folder: tests that start a server set up what they take for missing.
     passthru(sprintf('cd %2$s && rm -rf %1$s && mkdir -p %1$s/storage/framework/views && cp -al vendor %1$s/vendor'
-        .' && ln -s %2$s/node_modules %1$s/node_modules'
-        .' && cp -a storage/metrics %1$s/storage/ && cp -a $(git ls-files | cut -d/ -f1 | sort -u | grep -v "^storage$") %1$s/'
+        .' && cp -al node_modules %1$s/node_modules'
+        .' && cp -a storage/metrics storage/stamps %1$s/storage/'
+        .' && cp -a $(git ls-files | cut -d/ -f1 | sort -u | grep -v "^storage$") %1$s/'
         .' && (test ! -f .env || cp .env %1$s/)', escapeshellarg($copy), escapeshellarg($root)));
     // Of core alone, and nothing of the rest is looked through for lines that are not run.
     $config = (string) file_get_contents("$copy/phpunit.xml");
