@@ -188,8 +188,10 @@ function Foot({ changes, words }: { changes: number; words: string | null }) {
     const selection = useBench((state) => selectionText(state.selection));
     const { pending, waiting } = useSending();
     return (
-        <footer className={`flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3
-                text-[11.5px] whitespace-nowrap text-quiet`}>
+        <footer
+            className={`flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3
+                text-[11.5px] whitespace-nowrap text-quiet`}
+        >
             <span id="selection-address" className="font-mono text-ink">
                 {selection}
             </span>
