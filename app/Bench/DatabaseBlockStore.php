@@ -30,10 +30,10 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
     /** Seconds for which it is kept what is true of all cells together. */
     private const FACTS = 86_400;
 
-    /** Bytes up to which a fact is kept together with others, and how many of them. */
-    private const SMALL = 4_096;
+    /** Bytes up to which a fact is kept together with others, and of all of those. */
+    private const SMALL = 32_768;
 
-    private const MOST = 400;
+    private const TOGETHER = 131_072;
 
     /** @var array<string, string>|null those of this revision that were asked for, by what they say and of which columns */
     private ?array $facts = null;
@@ -83,7 +83,7 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
 
     private function together(string $name, string $data): void
     {
-        if (strlen($data) <= self::SMALL && count($this->facts ?? []) < self::MOST) {
+        if (strlen($data) <= self::SMALL && array_sum(array_map(strlen(...), $this->facts ?? [])) + strlen($data) <= self::TOGETHER) {
             $this->facts[$name] = $data;
             $this->areFactsNew = true;
         }

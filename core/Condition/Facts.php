@@ -40,10 +40,11 @@ final class Facts implements Memory
 
     private readonly ?KeepsFacts $store;
 
-    private readonly Repeats $repeats;
-
-    /** @var array<string, string> how often values stand, as {@see Repeats} has it, by ranges */
+    /** @var array<string, string> how often values stand, as {@see Repeats} has it, by which and by ranges */
     private array $counts = [];
+
+    /** @var array{list<Range>, string} ranges that were counted last, and their key */
+    private array $last = [[], ''];
 
     /** @var array<int, array<int, Cell>> what was typed since the blocks were kept, by row and column */
     private readonly array $edits;
@@ -65,7 +66,6 @@ final class Facts implements Memory
         $store = $beneath instanceof BlockSheet ? $beneath->store() : null;
         $this->store = $store instanceof KeepsFacts ? $store : null;
         $this->edits = $edits;
-        $this->repeats = new Repeats;
         $this->typing = $beneath instanceof BlockSheet && $beneath->typing() !== null ? hash('xxh128', serialize($beneath->typing())) : '';
     }
 
@@ -130,30 +130,48 @@ final class Facts implements Memory
     }
 
     /**
-     * How often a value stands; each cell of ranges that meet counts once a range.
+     * Whether a value stands more than once; each cell of ranges that meet counts once a range.
      *
      * @param  list<Range>  $ranges
      */
-    public function times(array $ranges, bool|int|float|string $value): int
+    public function repeats(array $ranges, bool|int|float|string $value): bool
     {
-        $key = self::key($ranges);
-        if (! isset($this->counts[$key])) {
+        return Repeats::times($this->counts($ranges, 'often'), $value) > 0;
+    }
+
+    /**
+     * @param  list<Range>  $ranges
+     * @param  'often'|'once'  $which  values that stand more than once, or those that stand once
+     */
+    private function counts(array $ranges, string $which): string
+    {
+        // The same ranges are asked about cell after cell.
+        if ($this->last[0] !== $ranges) {
+            $this->last = [$ranges, self::key($ranges)];
+        }
+        $key = $this->last[1];
+        if (! isset($this->counts["$which $key"])) {
             $columns = self::columnsOf($ranges);
-            $name = $this->state($columns)."|counts|$key";
-            $kept = $this->store?->fact($name, $columns);
+            $name = fn (string $which) => $this->state($columns)."|$which|$key";
+            $kept = $this->store?->fact($name($which), $columns);
             if ($kept === null) {
-                $kept = Repeats::counted($this->read($ranges));
-                $this->store?->keepFact($name, $columns, $kept);
+                $both = array_combine(['often', 'once'], Repeats::counted($this->read($ranges)));
+                foreach ($both as $each => $counts) {
+                    $this->store?->keepFact($name($each), $columns, $counts);
+                    $this->counts["$each $key"] = $counts;
+                }
+                $kept = $both[$which];
             }
-            $this->counts[$key] = $kept;
+            $this->counts["$which $key"] = $kept;
         }
 
-        return $this->repeats->times($key, $this->counts[$key], $value);
+        return $this->counts["$which $key"];
     }
 
     public function count(Range $range, bool|int|float|string $value): int
     {
-        return $this->times([$range], $value);
+        return Repeats::times($this->counts([$range], 'often'), $value)
+            ?: Repeats::times($this->counts([$range], 'once'), $value);
     }
 
     public function value(string $what, callable $make): null|bool|int|float|string|Fault

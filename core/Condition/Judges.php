@@ -8,7 +8,6 @@ use Rilvet\Formula\Values;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Sheet;
-use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Reading\Reading;
 
@@ -21,6 +20,8 @@ final class Judges
     /** Rows of a band; conditions are kept by the bands that they reach into. */
     private const BAND = 64;
 
+    private const EDGES = ['top' => 1, 'right' => 1, 'bottom' => 1, 'left' => 1, 'rising' => 1, 'falling' => 1];
+
     /** Bands up to which a range is kept in each of them. */
     private const FEW = 40;
 
@@ -30,8 +31,17 @@ final class Judges
     /** @var list<int> places of their conditions among all, from 1 */
     private array $places = [];
 
-    /** @var array<string, Look> fills of scales */
-    private array $fills = [];
+    /** Verdicts of looks alone that are kept in mind. */
+    private const KNOWN = 2_000;
+
+    /** @var array<string, Verdict> of looks alone, by their key */
+    private array $known = [];
+
+    /** @var array<int, list<Cell>> rows that are at hand, by their number */
+    private array $held = [];
+
+    /** @var array<int, array<int, Verdict>> of the cells of those rows, by column and row */
+    private array $verdicts = [];
 
     /** @var array<int, list<array{int, Range}>> judges and their ranges, by band */
     private array $bands = [];
@@ -72,8 +82,7 @@ final class Judges
             $number = count($this->judges);
             $this->places[] = $place + 1;
             $this->judges[] = new Judge($condition, $ranges, $this->facts, $around, $values);
-            $this->haveEdges = $this->haveEdges || ! $condition->look->only(Attribute::Top, Attribute::Right, Attribute::Bottom,
-                Attribute::Left, Attribute::Rising, Attribute::Falling)->isEmpty();
+            $this->haveEdges = $this->haveEdges || array_intersect_key($condition->look->toArray(), self::EDGES) !== [];
             $needsAll = $condition->test->needsFacts();
             foreach ($ranges as $range) {
                 $needsAll && $this->facts->want($range);
@@ -90,12 +99,15 @@ final class Judges
     }
 
     /**
-     * Rows that are at hand anyway, for formulas that look at cells of them.
+     * Rows that are at hand: what is asked of a cell of them is worked out for all cells of its column at once, and formulas
+     * that look at their cells need not read them again.
      *
-     * @param  array<int, list<Cell>>  $rows  whole ones, by their number
+     * @param  array<int, list<Cell>>  $rows  whole ones, by their number, the least first
      */
     public function hold(array $rows): void
     {
+        $this->held = $rows;
+        $this->verdicts = [];
         $this->values->hold($this->around->number, $rows);
     }
 
@@ -133,51 +145,102 @@ final class Judges
         return $this->across[$key];
     }
 
+    /**
+     * What cells of the rows at hand wear.
+     *
+     * @return array<int, array<int, Verdict>> by column and row; none for nothing
+     */
+    public function held(int $left, int $right): array
+    {
+        for ($column = $left; $column <= $right && $this->held !== []; $column++) {
+            $this->at(array_key_first($this->held), $column, Cell::blank());
+        }
+
+        return $this->verdicts;
+    }
+
     /** What a cell wears by its conditions; null for nothing. */
     public function at(int $row, int $column, Cell $cell): ?Verdict
     {
-        $looks = [];
-        $bar = $mark = null;
-        $scaled = $hides = false;
-        $key = '';
-        $asked = -1;
-        $band = intdiv($row, self::BAND);
-        foreach ($this->near[$band][$column] ?? $this->ofColumn($band, $column) as [$number, $range]) {
-            // A condition of many ranges is asked once.
-            if ($number === $asked || $row < $range->top || $row > $range->bottom) {
-                continue;
+        if (! isset($this->held[$row])) {
+            return $this->down($column, [$row => $cell])[$row] ?? null;
+        }
+        if (! isset($this->verdicts[$column])) {
+            $cells = [];
+            foreach ($this->held as $number => $line) {
+                $cells[$number] = $line[$column - 1] ?? Cell::blank();
             }
-            $asked = $number;
-            $judge = $this->judges[$number];
-            $condition = $judge->condition;
-            if ($condition->scale !== null) {
-                $colour = $scaled ? null : $judge->colour($cell);
-                if ($colour !== null) {
-                    count($this->fills) < 2_000 || $this->fills = [];
-                    $looks[] = [$condition, $this->fills[$colour] ??= Look::of(['fill' => $colour]), $this->places[$number]];
-                    $key .= "$number$colour|";
-                    $scaled = true;
-                }
-            } elseif ($condition->bar !== null) {
-                $bar ??= $judge->bar($cell);
-            } elseif ($condition->marks !== null) {
-                if ($mark === null) {
-                    $mark = $judge->mark($cell);
-                    $hides = $hides || ($mark !== null && $condition->marks->hidesText);
-                }
-            } elseif ($judge->holds($row, $column, $cell)) {
-                if (! $condition->look->isEmpty()) {
-                    $looks[] = [$condition, $condition->look, $this->places[$number]];
-                    $key .= "$number|";
-                }
-                if ($condition->stops) {
-                    break;
-                }
-            }
+            $this->verdicts[$column] = $this->down($column, $cells);
         }
 
-        return $looks === [] && $bar === null && $mark === null ? null
-            : new Verdict($looks, $bar, $mark, $hides || $bar?->hidesText === true, $key);
+        return $this->verdicts[$column][$row] ?? null;
+    }
+
+    /**
+     * What cells of a column wear.
+     *
+     * @param  non-empty-array<int, Cell>  $cells  by row, the least first
+     * @return array<int, Verdict> by row; none for nothing
+     */
+    private function down(int $column, array $cells): array
+    {
+        $keys = $scaled = $bars = $marks = $hides = [];
+        // Cells of rows in which no condition has stopped those after it.
+        $open = $cells;
+        foreach ($this->reaching($column, array_key_first($cells), array_key_last($cells)) as $number => $ranges) {
+            $judge = $this->judges[$number];
+            $condition = $judge->condition;
+            $asked = self::within($open, $ranges, array_key_first($cells), array_key_last($cells));
+            if ($condition->scale !== null) {
+                foreach (array_diff_key($asked, $scaled) as $row => $cell) {
+                    $colour = $judge->colour($cell);
+                    if ($colour !== null) {
+                        $keys[$row] = ($keys[$row] ?? '').$number.$colour.'|';
+                        $scaled[$row] = true;
+                    }
+                }
+            } elseif ($condition->bar !== null) {
+                $bars += array_filter(array_map($judge->bar(...), array_diff_key($asked, $bars)));
+            } elseif ($condition->marks !== null) {
+                $shown = array_filter(array_map($judge->mark(...), array_diff_key($asked, $marks)));
+                $marks += $shown;
+                $hides += $condition->marks->hidesText ? $shown : [];
+            } elseif ($asked !== []) {
+                $holds = $judge->among($column, $asked);
+                $piece = "$number|";
+                foreach ($condition->look->isEmpty() ? [] : $holds as $row => $is) {
+                    $keys[$row] = isset($keys[$row]) ? $keys[$row].$piece : $piece;
+                }
+                $open = $condition->stops ? array_diff_key($open, $holds) : $open;
+            }
+        }
+        $verdicts = [];
+        foreach ($keys + $bars + $marks as $row => $some) {
+            $bar = $bars[$row] ?? null;
+            $mark = $marks[$row] ?? null;
+            $known = $this->worn($keys[$row] ?? '');
+            $verdicts[$row] = $bar === null && $mark === null ? $known
+                : new Verdict($known->looks, $bar, $mark, isset($hides[$row]) || $bar?->hidesText === true, $known->key);
+        }
+
+        return $verdicts;
+    }
+
+    /** @param  string  $key  numbers of conditions that hold, the first one first; of a scale with its colour */
+    private function worn(string $key): Verdict
+    {
+        if (isset($this->known[$key])) {
+            return $this->known[$key];
+        }
+        $looks = [];
+        foreach ($key === '' ? [] : explode('|', substr($key, 0, -1)) as $one) {
+            [$number, $colour] = explode('#', $one) + [1 => null];
+            $condition = $this->judges[(int) $number]->condition;
+            $looks[] = [$condition, $colour === null ? $condition->look : Look::filled("#$colour"), $this->places[(int) $number]];
+        }
+        $this->known = count($this->known) < self::KNOWN ? $this->known : [];
+
+        return $this->known[$key] = new Verdict($looks, key: $key);
     }
 
     /**
@@ -202,13 +265,14 @@ final class Judges
             $right = min($range->right, $this->cells->columns());
             $rows = $range->left > $right ? [] : $this->cells->read($range->top, min($range->bottom, $this->cells->rows()),
                 $range->left, $right);
-            foreach ($rows as $row => $cells) {
+            foreach (self::stretches($rows) as $lines) {
                 for ($column = $range->left; $column <= $right; $column++) {
-                    $cell = $cells[$column - 1];
-                    $worn += ($condition->test->is === Is::Always ? $cell->number() !== null : $judge->holds($row, $column, $cell)) ? 1 : 0;
+                    $cells = array_map(fn (array $line) => $line[$column - 1], $lines);
+                    $worn += count($condition->test->is === Is::Always ? array_filter($cells, fn (Cell $cell) => $cell->number() !== null)
+                        : $judge->among($column, $cells));
                 }
-                $asked += $right - $range->left + 1;
-                if ($row % 64 === 0 && microtime(true) > $end) {
+                $asked += count($lines) * ($right - $range->left + 1);
+                if (microtime(true) > $end) {
                     return [$worn, $asked, false];
                 }
             }
@@ -224,6 +288,69 @@ final class Judges
         $this->facts->keep();
     }
 
+    /**
+     * The conditions that reach into some rows of a column, with the ranges that do.
+     *
+     * @return array<int, array<string, Range>> by their places in {@see all()}, in their order
+     */
+    private function reaching(int $column, int $top, int $bottom): array
+    {
+        $found = [];
+        for ($band = intdiv($top, self::BAND), $last = intdiv($bottom, self::BAND); $band <= $last; $band++) {
+            foreach ($this->near[$band][$column] ?? $this->ofColumn($band, $column) as [$number, $range]) {
+                if ($range->top <= $bottom && $range->bottom >= $top) {
+                    $found[$number]["$range->top.$range->left.$range->bottom"] = $range;
+                }
+            }
+        }
+        ksort($found);
+
+        return $found;
+    }
+
+    /**
+     * @param  array<int, Cell>  $cells  by row
+     * @param  array<string, Range>  $ranges
+     * @return array<int, Cell> those of rows that the ranges reach
+     */
+    private static function within(array $cells, array $ranges, int $top, int $bottom): array
+    {
+        $within = [];
+        foreach ($ranges as $range) {
+            if ($range->top <= $top && $range->bottom >= $bottom) {
+                return $cells;
+            }
+            for ($row = max($top, $range->top), $last = min($bottom, $range->bottom); $row <= $last; $row++) {
+                if (isset($cells[$row])) {
+                    $within[$row] = $cells[$row];
+                }
+            }
+        }
+
+        return $within;
+    }
+
+    /**
+     * Rows that are read, some at a time.
+     *
+     * @param  iterable<int, list<Cell>>  $rows
+     * @return iterable<array<int, list<Cell>>>
+     */
+    public static function stretches(iterable $rows): iterable
+    {
+        $lines = [];
+        foreach ($rows as $row => $cells) {
+            $lines[$row] = $cells;
+            if (count($lines) === self::BAND) {
+                yield $lines;
+                $lines = [];
+            }
+        }
+        if ($lines !== []) {
+            yield $lines;
+        }
+    }
+
     /** @return list<array{int, Range}> that reach into a column of a band, in the order of the conditions */
     private function ofColumn(int $band, int $column): array
     {
@@ -232,8 +359,14 @@ final class Judges
             $this->near = count($this->near) > 4 ? [] : $this->near;
         }
 
-        return $this->near[$band][$column] = array_values(array_filter($this->ofBand($band),
-            fn (array $one) => $one[1]->left <= $column && $one[1]->right >= $column));
+        $near = [];
+        foreach ($this->ofBand($band) as $one) {
+            if ($one[1]->left <= $column && $one[1]->right >= $column) {
+                $near[] = $one;
+            }
+        }
+
+        return $this->near[$band][$column] = $near;
     }
 
     /** @return list<array{int, Range}> in the order of the conditions */

@@ -6,71 +6,89 @@ namespace Rilvet\Condition;
 
 use Rilvet\Formula\Expression\Scalars;
 
-/** How often values stand in ranges, by fingerprints that are counted once. */
+/**
+ * How often values stand in ranges, by fingerprints that are counted once. Written are: how many fingerprints there are (8
+ * bytes), each with its count in one byte, in their order, and after them those that stand more often, with all of it.
+ */
 final class Repeats
 {
-    /** Bytes of a value's fingerprint in a list of them, and of how often it stands. */
-    private const HASH = 8;
+    /** Bytes of a value's fingerprint, and of it with a count in one byte. */
+    private const HASH = 7;
 
-    private const ENTRY = 12;
+    private const ENTRY = 8;
 
-    /** Values that are looked for in a list of fingerprints before it is taken apart, and the longest list that is. */
-    private const MANY = 300;
+    /** In the place of a count that one byte does not hold. */
+    private const OFTEN = 255;
 
-    private const LIST = 250_000;
+    /** Looks at where a fingerprint should stand; after so many the rest is halved: nobody can make it slow by what he writes. */
+    private const GUESSES = 8;
 
-    /** @var array<string, int> how many values were looked for in each of them */
-    private array $asked = [];
-
-    /** @var array<string, array<string, int>> those that are often looked in, by fingerprint */
-    private array $apart = [];
-
-    /**
-     * @param  string  $key  of the ranges that were counted
-     * @param  string  $counts  what {@see counted()} gave of them
-     */
-    public function times(string $key, string $counts, bool|int|float|string $value): int
+    /** @param  string  $counts  one of those that {@see counted()} gave */
+    public static function times(string $counts, bool|int|float|string $value): int
     {
         $print = self::print($value);
-        $this->asked[$key] = ($this->asked[$key] ?? 0) + 1;
-        if ($this->asked[$key] > self::MANY && strlen($counts) <= self::LIST * self::ENTRY) {
-            $this->apart[$key] ??= self::apart($counts);
-
-            return $this->apart[$key][$print] ?? 0;
+        $all = self::whole($counts, 0);
+        $at = self::find($counts, $print, 8, $all, self::ENTRY);
+        $count = $at === null ? 0 : ord($counts[8 + $at * self::ENTRY + self::HASH]);
+        if ($count !== self::OFTEN) {
+            return $count;
         }
-        [$low, $high] = [0, intdiv(strlen($counts), self::ENTRY) - 1];
-        while ($low <= $high) {
-            $middle = intdiv($low + $high, 2);
-            $order = strcmp(substr($counts, $middle * self::ENTRY, self::HASH), $print);
-            if ($order === 0) {
-                /** @var array{int} $count */
-                $count = array_values((array) unpack('V', $counts, $middle * self::ENTRY + self::HASH));
+        $start = 8 + $all * self::ENTRY;
+        $at = self::find($counts, $print, $start, intdiv(strlen($counts) - $start, self::HASH + 8), self::HASH + 8);
 
-                return $count[0];
-            }
-            $order < 0 ? $low = $middle + 1 : $high = $middle - 1;
-        }
-
-        return 0;
-    }
-
-    /** @return array<string, int> how often each fingerprint stands */
-    private static function apart(string $counts): array
-    {
-        $apart = [];
-        foreach ($counts === '' ? [] : str_split($counts, self::ENTRY) as $entry) {
-            $apart[substr($entry, 0, self::HASH)] = ord($entry[8]) | ord($entry[9]) << 8 | ord($entry[10]) << 16 | ord($entry[11]) << 24;
-        }
-
-        return $apart;
+        return $at === null ? 0 : self::whole($counts, $start + $at * (self::HASH + 8) + self::HASH);
     }
 
     /**
-     * Fingerprints of values in their order, each with how often it stands, one behind the other.
+     * Where a fingerprint stands among others. They are as good as chance, so that its first bytes say nearly where.
+     *
+     * @param  int  $start  of the first one
+     * @param  int  $all  how many there are
+     * @param  int  $size  of one with what follows it
+     */
+    private static function find(string $counts, string $print, int $start, int $all, int $size): ?int
+    {
+        [$low, $high] = [0, $all - 1];
+        [$least, $greatest] = [0, 1 << 32];
+        $wanted = self::first($print, 0);
+        for ($looks = 0; $low <= $high; $looks++) {
+            $guess = $looks < self::GUESSES && $greatest > $least
+                ? $low + intdiv(($wanted - $least) * ($high - $low), $greatest - $least) : intdiv($low + $high, 2);
+            $order = strcmp(substr($counts, $start + $guess * $size, self::HASH), $print);
+            if ($order === 0) {
+                return $guess;
+            }
+            if ($order < 0) {
+                [$low, $least] = [$guess + 1, self::first($counts, $start + $guess * $size)];
+            } else {
+                [$high, $greatest] = [$guess - 1, self::first($counts, $start + $guess * $size)];
+            }
+        }
+
+        return null;
+    }
+
+    /** The first four bytes of a fingerprint, as a number. */
+    private static function first(string $bytes, int $at): int
+    {
+        return ord($bytes[$at]) << 24 | ord($bytes[$at + 1]) << 16 | ord($bytes[$at + 2]) << 8 | ord($bytes[$at + 3]);
+    }
+
+    private static function whole(string $bytes, int $at): int
+    {
+        /** @var array{int} $numbers */
+        $numbers = array_values((array) unpack('P', $bytes, $at));
+
+        return $numbers[0];
+    }
+
+    /**
+     * Those that stand more than once, and those that stand once: few ask for both.
      *
      * @param  iterable<array<int, bool|int|float|string>>  $columns
+     * @return array{string, string}
      */
-    public static function counted(iterable $columns): string
+    public static function counted(iterable $columns): array
     {
         $counts = [];
         foreach ($columns as $values) {
@@ -80,12 +98,23 @@ final class Repeats
             }
         }
         ksort($counts, SORT_STRING);
-        $counted = '';
+
+        return [
+            self::written(array_filter($counts, fn (int $count) => $count > 1)),
+            self::written(array_filter($counts, fn (int $count) => $count === 1)),
+        ];
+    }
+
+    /** @param  array<array-key, int>  $counts  by fingerprint, in their order */
+    private static function written(array $counts): string
+    {
+        [$counted, $often] = ['', ''];
         foreach ($counts as $print => $count) {
-            $counted .= $print.pack('V', $count);
+            $counted .= $print.chr(min($count, self::OFTEN));
+            $often .= $count < self::OFTEN ? '' : $print.pack('P', $count);
         }
 
-        return $counted;
+        return pack('P', count($counts)).$counted.$often;
     }
 
     /** Capitals make no difference, nor does it whether figures are a number or a text (as functions that count see it). */
@@ -97,6 +126,6 @@ final class Repeats
             default => 'n'.sprintf('%.14e', (float) $value),
         };
 
-        return hash('xxh3', $plain, true);
+        return substr(hash('xxh3', $plain, true), 0, self::HASH);
     }
 }

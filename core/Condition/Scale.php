@@ -16,9 +16,13 @@ use Rilvet\Condition\Exception\ConditionIsWrong;
  */
 final readonly class Scale
 {
+    /** @var non-empty-list<Colour> of the points */
+    private array $colours;
+
     /** @param  non-empty-list<array{Point, string}>  $points  two or three, each with its colour "#RRGGBB" */
     public function __construct(public array $points)
     {
+        $this->colours = array_map(fn (array $one) => Colour::hex($one[1]), $points);
     }
 
     public static function of(mixed $data): self
@@ -56,7 +60,7 @@ final readonly class Scale
         }
         [$from, $to] = [$at[$next - 1], $at[$next]];
         $share = $to <= $from ? ($value <= $from ? 0.0 : 1.0) : max(0.0, min(1.0, ($value - $from) / ($to - $from)));
-        [$one, $other] = [Colour::hex($this->points[$next - 1][1]), Colour::hex($this->points[$next][1])];
+        [$one, $other] = [$this->colours[$next - 1], $this->colours[$next]];
         $mix = fn (int $a, int $b) => (int) round($a + ($b - $a) * $share);
 
         return Colour::rgb($mix($one->red, $other->red), $mix($one->green, $other->green), $mix($one->blue, $other->blue))->toHex();

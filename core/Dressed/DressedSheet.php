@@ -48,8 +48,11 @@ final class DressedSheet
     /** @var array<string, array<int, ResolvedLook>> */
     private array $wholeRows = [];
 
-    /** @var array<string, ResolvedLook> by the number of a look without values, and by what value layers say */
-    private array $holding = [];
+    /** @var array<int, array<string, ResolvedLook>> by the number of a look without them, and by what conditions say */
+    private array $conditioned = [];
+
+    /** How many of those were kept. */
+    private int $kept = 0;
 
     private readonly RowTables $tables;
 
@@ -77,9 +80,6 @@ final class DressedSheet
 
     /** @var list<LayerSource> lowest first */
     private readonly array $layers;
-
-    /** @var list<ValueLayer> lowest first */
-    private readonly array $valued;
 
     /** What conditions say; false until it is asked for. */
     private Judges|false|null $judges = false;
@@ -109,7 +109,6 @@ final class DressedSheet
         $layers = [...$own, ...array_filter($brought, fn (object $aspect) => $aspect instanceof LayerSource)];
         usort($layers, fn (LayerSource $one, LayerSource $other) => $one->layer()->value <=> $other->layer()->value);
         $this->layers = $layers;
-        $this->valued = array_values(array_filter($brought, fn (object $aspect) => $aspect instanceof ValueLayer));
     }
 
     /** The look of a cell, whatever it holds. */
@@ -185,37 +184,31 @@ final class DressedSheet
         return $this->cellParts?->at($row, $column);
     }
 
-    /** Whether looks depend anywhere on what cells hold. */
-    public function looksAtValues(): bool
-    {
-        return $this->valued !== [] || $this->judges() !== null;
-    }
-
     /** The look of a cell with what it holds. */
     public function holding(ResolvedLook $look, int $row, int $column, Cell $cell): ResolvedLook
     {
-        return $this->wearing($look, $row, $column, $cell, $this->verdict($row, $column, $cell));
+        $verdict = $this->verdict($row, $column, $cell);
+
+        return $verdict === null ? $look : $this->wearing($look, $verdict);
     }
 
     /** The same where what the conditions say is known. */
-    public function wearing(ResolvedLook $look, int $row, int $column, Cell $cell, ?Verdict $verdict): ResolvedLook
+    public function wearing(ResolvedLook $look, Verdict $verdict): ResolvedLook
     {
-        foreach ($this->valued as $number => $layer) {
-            $says = $layer->key($row, $column, $cell);
-            if ($says === '') {
-                continue;
-            }
-            $key = "{$look->number}|$number|$says";
-            $look = $this->holding[$key] ??= $this->numbered([...$look->entries, ...$layer->entries($says)], $look->part);
-        }
-        if ($verdict === null || $verdict->looks === []) {
+        if ($verdict->key === '') {
             return $look;
         }
-        count($this->holding) < self::HELD || $this->holding = [];
-        $key = "{$look->number}|c|$verdict->key";
-
+        if (isset($this->conditioned[$look->number][$verdict->key])) {
+            return $this->conditioned[$look->number][$verdict->key];
+        }
+        if (++$this->kept > self::HELD) {
+            [$this->conditioned, $this->kept] = [[], 0];
+        }
         // Of one look and what conditions say of it each pair is another one: a scale makes hundreds, so they are not written out.
-        return $this->holding[$key] ??= $look->with($this->numbers[$key] ??= count($this->numbers), $this->conditional($verdict));
+        $key = "{$look->number}|c|$verdict->key";
+        $this->numbers[$key] ??= count($this->numbers);
+
+        return $this->conditioned[$look->number][$verdict->key] = $look->with($this->numbers[$key], $this->conditional($verdict));
     }
 
     /** What the conditions of the sheet and of its stylebook say of a cell: looks, a bar, a mark. */

@@ -37,6 +37,13 @@ final readonly class Range
     public static function parse(string $text): self
     {
         $text = str_replace('$', '', trim($text));
+        // Most are such.
+        if (preg_match('/^([A-Z]{1,3})([1-9]\d{0,6}):([A-Z]{1,3})([1-9]\d{0,6})$/', $text, $found) === 1) {
+            [$left, $right] = [Address::columnNumber($found[1]), Address::columnNumber($found[3])];
+            [$top, $bottom] = [(int) $found[2], (int) $found[4]];
+
+            return self::of(min($top, $bottom), min($left, $right), max($top, $bottom), max($left, $right));
+        }
         if (preg_match('/^([A-Za-z]{1,3}):([A-Za-z]{1,3})$/', $text, $found) === 1) {
             $a = Address::columnNumber($found[1]);
             $b = Address::columnNumber($found[2]);

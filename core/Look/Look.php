@@ -46,19 +46,28 @@ final readonly class Look implements JsonSerializable
      */
     public static function of(array $values): self
     {
-        foreach ($values as $name => $value) {
-            if (Attribute::tryFrom((string) $name) === null) {
-                throw LookIsWrong::attribute($name);
-            }
+        /** @var array{array<array-key, mixed>, self}|null $last what was asked for last: lists say the same look again and again */
+        static $last = null;
+        if ($last !== null && $last[0] === $values) {
+            return $last[1];
         }
         $checked = [];
-        foreach (Attribute::cases() as $attribute) {
-            if (isset($values[$attribute->value])) {
-                $checked[$attribute->value] = self::check($attribute, $values[$attribute->value]);
+        foreach ($values as $name => $value) {
+            $attribute = Attribute::tryFrom((string) $name) ?? throw LookIsWrong::attribute($name);
+            if ($value !== null) {
+                $checked[$attribute->value] = self::check($attribute, $value);
             }
         }
 
-        return new self($checked);
+        $last = [$values, self::sorted($checked)];
+
+        return $last[1];
+    }
+
+    /** A fill alone. */
+    public static function filled(string $hex): self
+    {
+        return new self(['fill' => $hex]);
     }
 
     /** @return Value|null */
@@ -179,14 +188,18 @@ final readonly class Look implements JsonSerializable
     /** @param  array<string, Value>  $values */
     private static function sorted(array $values): self
     {
-        $sorted = [];
-        foreach (Attribute::cases() as $attribute) {
-            if (isset($values[$attribute->value])) {
-                $sorted[$attribute->value] = $values[$attribute->value];
+        /** @var array<string, int>|null $order */
+        static $order = null;
+        $order ??= array_flip(array_map(fn (Attribute $attribute) => $attribute->value, Attribute::cases()));
+        $last = -1;
+        foreach ($values as $name => $value) {
+            if ($order[$name] < $last) {
+                return new self(array_intersect_key(array_replace($order, $values), $values));
             }
+            $last = $order[$name];
         }
 
-        return new self($sorted);
+        return new self($values);
     }
 
     /** @return Value */

@@ -76,18 +76,18 @@ final class Painter
             ),
         );
         $judges = $this->dressed->judges();
-        $conditional = $judges !== null;
-        $isValued = $this->dressed->looksAtValues();
+        $verdicts = [];
         $rows = $this->rows($range);
         if ($judges !== null) {
             $rows = iterator_to_array($rows);
             $judges->hold($rows);
+            $verdicts = $judges->held($range->left, $range->right);
         }
         foreach ($rows as $row => $values) {
             foreach ($this->dressed->stretch($row, $range->left, $range->right)[1] as $column => $worn) {
                 $cell = $values[$column - 1] ?? Cell::blank();
-                $verdict = $conditional ? $this->dressed->verdict($row, $column, $cell) : null;
-                $worn = $isValued ? $this->dressed->wearing($worn, $row, $column, $cell, $verdict) : $worn;
+                $verdict = $verdicts[$column][$row] ?? null;
+                $worn = $verdict === null ? $worn : $this->dressed->wearing($worn, $verdict);
                 // What stands in a hidden column must not show at the edge of its neighbour.
                 if (isset($folded[$column]) && ($cell->isBlank() || $this->merges->at($row, $column) === null)) {
                     continue;

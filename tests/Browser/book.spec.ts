@@ -233,6 +233,8 @@ test('two people change one stylebook: the second is told, sees both, and loses 
     await rules.getByRole('button', { name: /^T?\s*Title/ }).click();
     // A colour is seen before it is set.
     await expect(page.getByText('All is kept')).toBeVisible();
+    // The tray of another part has its colours elsewhere.
+    await expect(tray(page).getByRole('heading', { name: /^Colour Title/ })).toBeVisible();
     await tray(page).getByRole('button', { name: 'Fill haze' }).hover();
     await expect(page.getByText('Trying on Fill #D9E1EA, not set')).toBeVisible();
     await expect.poll(async () => (await seen(page, 'Seed store, spring list')).fill).toBe('rgb(217, 225, 234)');

@@ -118,6 +118,11 @@ test('by key alone: pages are gone through, an end is moved, paper and foot set,
     await page.keyboard.type('A5');
     await expect(page.getByRole('button', { name: /^Undo: Pages set, Stock/ })).toBeVisible();
     await expect(status(page)).not.toHaveText('Page 1 of 1');
+    // Letters of one word are one choice: one step takes it back.
+    await page.keyboard.press('Control+z');
+    await expect(status(page)).toHaveText('Page 1 of 1');
+    await page.keyboard.press('Control+y');
+    await expect(status(page)).not.toHaveText('Page 1 of 1');
     const list = page.getByRole('listbox', { name: 'Pages' });
     await list.focus();
     await page.keyboard.press('ArrowDown');

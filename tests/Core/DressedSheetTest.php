@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Rilvet\Condition\Condition;
+use Rilvet\Condition\Conditions;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Dressed\Layer;
 use Rilvet\Dressed\LayerEntry;
 use Rilvet\Dressed\LayerSource;
 use Rilvet\Dressed\Place;
-use Rilvet\Dressed\ValueLayer;
 use Rilvet\Grid\Aspect;
-use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
@@ -52,21 +52,22 @@ final class DressedSheetTest extends TestCase
         self::assertNotSame('#ABCDEF', $dressed->at(3, 2)->look->text(Attribute::Fill));
     }
 
-    public function test_a_layer_that_depends_on_values_lies_over_all_others_and_is_asked_once_a_value(): void
+    public function test_what_depends_on_values_lies_over_all_others_and_is_resolved_once_a_look(): void
     {
-        $layer = self::negatives();
-        $dressed = new DressedSheet(self::sheet(Aspects::of($layer)), new LookBook);
-        $cells = iterator_to_array(self::sheet(new Aspects)->cells->read(2, 6));
+        $below = Condition::of(['id' => 'n1', 'test' => ['is' => 'below', 'of' => ['0']], 'where' => ['cells' => 'B2:B6'],
+            'look' => ['ink' => '#AA0000']]);
+        $sheet = self::sheet(Aspects::of(new Conditions([$below])));
+        $dressed = new DressedSheet($sheet, new LookBook);
+        $cells = iterator_to_array($sheet->cells->read(2, 6));
         $at = fn (int $row) => $dressed->holding($dressed->at($row, 2), $row, 2, $cells[$row][1]);
         self::assertSame('#AA0000', $at(3)->look->text(Attribute::Ink));
         self::assertSame(Layer::Conditional, $at(3)->from(Attribute::Ink));
         self::assertSame($dressed->at(2, 2), $at(2), 'where it adds nothing the look is the very same');
-        self::assertSame($at(3)->number, $at(5)->number, 'cells of one place and one key look the same');
-        self::assertSame($at(3), $dressed->holding($dressed->at(3, 2), 3, 2, $cells[3][1]), 'and are resolved once');
+        self::assertSame($at(3)->number, $at(5)->number, 'cells of one place and one verdict look the same');
+        self::assertSame($at(3), $at(3), 'and are resolved once');
         self::assertNotSame($dressed->at(3, 2)->number, $at(3)->number);
         self::assertSame(Part::Body, $at(3)->part);
-        self::assertSame(1, $layer->asked->count, 'one key, one look');
-        $window = (new Painter(self::sheet(Aspects::of($layer)), new LookBook, Fonts::shipped()))->paint(1, Range::parse('B2:B6'));
+        $window = (new Painter($sheet, new LookBook, Fonts::shipped()))->paint(1, Range::parse('B2:B6'));
         $ink = fn (WindowCell $cell) => $window->looks[$cell->look]->ink;
         self::assertSame([false, true, false, true, false], array_map(fn (WindowCell $cell) => $ink($cell) === '#AA0000', $window->cells));
     }
@@ -111,54 +112,6 @@ final class DressedSheetTest extends TestCase
             public function entries(Place $place): array
             {
                 return $place->part === Part::RowLabel ? [new LayerEntry(Layer::Named, Look::of(['fill' => '#ABCDEF']))] : [];
-            }
-        };
-    }
-
-    private static function negatives(): Aspect
-    {
-        return new class implements Aspect, ValueLayer
-        {
-            public object $asked;
-
-            public function __construct()
-            {
-                $this->asked = new class
-                {
-                    public int $count = 0;
-                };
-            }
-
-            public static function name(): string
-            {
-                return 'negatives';
-            }
-
-            public static function fromJson(mixed $data): static
-            {
-                return new self;
-            }
-
-            public function toJson(): mixed
-            {
-                return null;
-            }
-
-            public function moved(Shift|RowOrder $move): static
-            {
-                return $this;
-            }
-
-            public function key(int $row, int $column, Cell $cell): string
-            {
-                return is_numeric($cell->value) && $cell->value < 0 ? 'below 0' : '';
-            }
-
-            public function entries(string $key): array
-            {
-                $this->asked->count++;
-
-                return [new LayerEntry(Layer::Conditional, Look::of(['ink' => '#AA0000']))];
             }
         };
     }

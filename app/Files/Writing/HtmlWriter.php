@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files\Writing;
 
 use Rilvet\Condition\DrawnBar;
+use Rilvet\Condition\Judges;
 use Rilvet\Condition\Shape;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
@@ -157,8 +158,7 @@ final class HtmlWriter implements WorkbookWriter
         $row = 0;
         /** @var array<int, array<int, ResolvedLook>> $looks */
         $looks = [[], self::worn($lines, 1, $columns + 1)];
-        foreach ($lines->read() as $row => $cells) {
-            $judges?->hold([$row => $cells]);
+        foreach (self::judged($lines->read(), $judges) as $row => $cells) {
             $line = '';
             $last = $cells === [] && $lines->isBare($row, []) ? 0 : $lines->columnsOf(count($cells), $columns);
             $looks = [-1 => $looks[0], $looks[1], self::worn($lines, $row + 1, $columns + 1)];
@@ -205,6 +205,25 @@ final class HtmlWriter implements WorkbookWriter
     }
 
     /**
+     * Rows, some of them read before they are needed: conditions are asked of whole columns.
+     *
+     * @param  iterable<int, list<Cell>>  $rows
+     * @return iterable<int, list<Cell>>
+     */
+    private static function judged(iterable $rows, ?Judges $judges): iterable
+    {
+        if ($judges === null) {
+            yield from $rows;
+
+            return;
+        }
+        foreach (Judges::stretches($rows) as $lines) {
+            $judges->hold($lines);
+            yield from $lines;
+        }
+    }
+
+    /**
      * What a row wears, as far as its edges go: by its values only where conditions say anything of edges.
      *
      * @return array<int, ResolvedLook>
@@ -246,9 +265,8 @@ final class HtmlWriter implements WorkbookWriter
         int $rows,
     ): string {
         $judges = $lines->dressed->judges();
-        $worn = $judges === null || $judges->haveEdges ? $looks[0][$column]
-            : $lines->dressed->holding($looks[0][$column], $row, $column, $cell);
-        $verdict = $judges === null ? null : $lines->dressed->verdict($row, $column, $cell);
+        $verdict = $judges?->at($row, $column, $cell);
+        $worn = $verdict === null || $judges->haveEdges ? $looks[0][$column] : $lines->dressed->wearing($looks[0][$column], $verdict);
         $shown = Shown::of($cell, $worn, $workbook->from1904, $sheet->setup->opening->rightToLeft);
         $shown = $verdict?->hidesText === true ? $shown->silent() : $shown;
         [$tag, $scope] = self::element($sheet->reading->tableAt($row, $column), $row, $column);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Formula\Expression;
 
+use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 
 /** One cell, or a range of them; what is not fixed goes along with the cell that looks. */
@@ -49,6 +50,26 @@ final readonly class Area implements Node
         $column = $range->columns() === 1 ? $range->left : $column;
 
         return $range->contains($row, $column) ? $this->cell($at, $row, $column) : Fault::value();
+    }
+
+    public function along(At $at, array $rows): array
+    {
+        if (! $this->isCell()) {
+            return $at->each($this, $rows);
+        }
+        if ($this->fixed[0] || $rows === []) {
+            return $rows === [] ? [] : array_fill_keys($rows, $this->value($at->down($rows[0])));
+        }
+        $column = $at->columnOf($this->range->left, $this->fixed[1]);
+        $sheet = $this->sheet($at);
+        $down = $this->range->top - $at->row;
+        $values = [];
+        foreach ($rows as $row) {
+            $cell = $at->values->at($sheet, At::wrapped($row + $down, Address::ROWS), $column);
+            $values[$row] = $cell->error === null ? $cell->value : Fault::of($cell->error);
+        }
+
+        return $values;
     }
 
     public function grid(At $at): array

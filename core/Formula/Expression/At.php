@@ -52,6 +52,41 @@ final class At
         return $this;
     }
 
+    /** Another row of the column that it stands in. */
+    public function down(int $row): self
+    {
+        $this->down = $row - $this->row;
+
+        return $this;
+    }
+
+    /**
+     * What something gives from many cells of a column.
+     *
+     * @param  list<int>  $rows
+     * @return array<int, null|bool|int|float|string|Fault> by row
+     */
+    public function along(Node $node, array $rows, int $column): array
+    {
+        return $rows === [] ? [] : $node->along($this->go($rows[0], $column), $rows);
+    }
+
+    /**
+     * The same from the column that it stands in, one cell after the other.
+     *
+     * @param  list<int>  $rows
+     * @return array<int, null|bool|int|float|string|Fault> by row
+     */
+    public function each(Node $node, array $rows): array
+    {
+        $values = [];
+        foreach ($rows as $row) {
+            $values[$row] = $node->value($this->down($row));
+        }
+
+        return $values;
+    }
+
     /** Rows and columns that go along run on at the other edge of the sheet (common practice). */
     public static function wrapped(int $index, int $most): int
     {

@@ -12,6 +12,9 @@ final readonly class Call implements Node
     /** Called for many cells at once they are not evaluated, see {@see grid()}. */
     private const CHOOSES = ['IF', 'INDEX'];
 
+    /** Those that ask nothing of their arguments but their values. */
+    private const OF_VALUES = ['AND', 'OR', 'XOR', 'MOD', 'ROUND', ...Library::EACH];
+
     private bool $isFixed;
 
     private bool $isOne;
@@ -44,6 +47,23 @@ final readonly class Call implements Node
 
         return $at->once($this, '', fn () => $at->memory !== null && $this->isOfOwnRanges() ? $at->memory->value($this->text, $make)
             : $make());
+    }
+
+    public function along(At $at, array $rows): array
+    {
+        if ($this->isFixed) {
+            return $rows === [] ? [] : array_fill_keys($rows, $this->value($at));
+        }
+        if (! $this->isOne || $this->arguments === [] || ! in_array($this->name, self::OF_VALUES, true)) {
+            return $at->each($this, $rows);
+        }
+        $given = array_map(fn (Node $node) => $node->along($at, $rows), $this->arguments);
+        $values = [];
+        foreach ($rows as $row) {
+            $values[$row] = ($this->does)($at, ...array_map(fn (array $each) => Constant::of($each[$row]), $given));
+        }
+
+        return $values;
     }
 
     /** It looks at ranges of its own sheet alone, and the day makes no difference. */

@@ -22,6 +22,11 @@ final readonly class Constant implements Node
         return $this->rows[0][0];
     }
 
+    public function along(At $at, array $rows): array
+    {
+        return array_fill_keys($rows, $this->rows[0][0]);
+    }
+
     public function grid(At $at): array
     {
         return $this->rows;

@@ -14,6 +14,14 @@ interface Node
     /** @return Given null for a blank cell */
     public function value(At $at): null|bool|int|float|string|Fault;
 
+    /**
+     * The same from many cells of one column, the one that {@see At} stands in.
+     *
+     * @param  list<int>  $rows
+     * @return array<int, Given> by row
+     */
+    public function along(At $at, array $rows): array;
+
     /** @return list<list<Given>> rows of values; what ends in blank cells may be shorter */
     public function grid(At $at): array;
 

@@ -18,6 +18,17 @@ final readonly class Operation implements Node
         return self::done($this->operator, $this->left->value($at), $this->right->value($at));
     }
 
+    public function along(At $at, array $rows): array
+    {
+        $others = $this->right->along($at, $rows);
+        $values = $this->left->along($at, $rows);
+        foreach ($values as $row => $value) {
+            $values[$row] = self::done($this->operator, $value, $others[$row]);
+        }
+
+        return $values;
+    }
+
     public function grid(At $at): array
     {
         [$one, $other] = [$this->left->grid($at), $this->right->grid($at)];

@@ -57,6 +57,9 @@ final class Parser
         if (strlen($formula) > self::LONGEST) {
             throw NotKnown::because('It has more than '.number_format(self::LONGEST).' characters.');
         }
+        if (strpbrk($formula, "!['#@") === false && ($plain = self::plain($formula)) !== null) {
+            return $plain->tree();
+        }
         $meaning = Meaning::of($formula, $scope, $sheet, $row, $column);
         $parser = new self($meaning->text);
         $isNamed = preg_match("/'[^']+'!|\\[/", $formula) === 1;
@@ -66,8 +69,34 @@ final class Parser
         if ($isLost) {
             throw NotKnown::because('It names something that is not in the workbook, or not known here.');
         }
-        $tree = $parser->expression(0);
-        $parser->next < count($parser->tokens) && throw NotKnown::unreadable($meaning->text, $parser->tokens[$parser->next][2]);
+
+        return $parser->tree();
+    }
+
+    /** The parser of a formula that names no sheet, no table and nothing else that has to be resolved: most are such. */
+    private static function plain(string $formula): ?self
+    {
+        $parser = new self($formula);
+        try {
+            $parser->split();
+        } catch (NotKnown) {
+            return null;
+        }
+        foreach ($parser->tokens as [$kind, $parts, $at]) {
+            $isKnown = $kind !== 'word' || ($formula[$at + strlen((string) $parts[0])] ?? '') === '('
+                || in_array(strtoupper((string) $parts[0]), ['TRUE', 'FALSE'], true);
+            if (! $isKnown || isset($parts['sheet'])) {
+                return null;
+            }
+        }
+
+        return $parser;
+    }
+
+    private function tree(): Node
+    {
+        $tree = $this->expression(0);
+        $this->next < count($this->tokens) && throw NotKnown::unreadable($this->formula, $this->tokens[$this->next][2]);
 
         return $tree;
     }

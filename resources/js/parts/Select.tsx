@@ -1,7 +1,10 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
 /** ms for which a choice is shown though nothing has come of it: what is refused shows as it is again. */
 const HELD = 5000;
+
+/** ms without another key after which what was reached by key is chosen. */
+const PAUSE = 500;
 
 export function Select({
     label,
@@ -22,23 +25,46 @@ export function Select({
     const [was, setWas] = useState(value);
     if (was !== value) {
         setWas(value);
-        setHeld(null);
+        if (held === value) setHeld(null);
     }
     useEffect(() => {
         if (held === null) return;
         const timer = setTimeout(() => setHeld(null), HELD);
         return () => clearTimeout(timer);
     }, [held]);
+    /** What was reached by key, and is chosen once nothing is typed after it: letters of one word are one choice. */
+    const reached = useRef<{ value: string; timer: ReturnType<typeof setTimeout> } | null>(null);
+    const byKey = useRef(false);
+    const tell = useRef(onChange);
+    useEffect(() => {
+        tell.current = onChange;
+    });
+    const choose = () => {
+        const last = reached.current;
+        if (!last) return;
+        clearTimeout(last.timer);
+        reached.current = null;
+        tell.current(last.value);
+    };
+    useEffect(() => choose, []);
     return (
         <select
             className={`field h-[26px] min-w-0 px-1 ${wide ? 'w-full' : ''}`}
             aria-label={label}
             value={held ?? value}
-            onChange={(event) => {
-                setHeld(event.target.value);
-                onChange(event.target.value);
+            onKeyDown={(event) => {
+                byKey.current = event.key !== 'Enter';
+                if (event.key === 'Enter') choose();
             }}
-            onBlur={() => setHeld(null)}
+            onPointerDown={() => (byKey.current = false)}
+            onChange={(event) => {
+                const next = event.target.value;
+                setHeld(next);
+                clearTimeout(reached.current?.timer);
+                reached.current = { value: next, timer: setTimeout(choose, byKey.current ? PAUSE : 0) };
+                if (!byKey.current) choose();
+            }}
+            onBlur={choose}
         >
             {choices.map(([name, words]) => (
                 <option key={name} value={name}>

@@ -76,9 +76,9 @@ export function SheetPane({
             ),
         ];
     }, [sheet, lastRow, lastColumn, zoom]);
-    /** What another pane made it do is not told back to it. */
-    const follows = useRef(false);
-    const look = () => {
+    /** Where another pane made it go: that is not told back to it. */
+    const sent = useRef<{ top: number; left: number } | null>(null);
+    const see = () => {
         const at = box.current;
         if (!at) return;
         const next = {
@@ -90,32 +90,35 @@ export function SheetPane({
         setView((old) =>
             old.top === next.top && old.left === next.left && old.bottom === next.bottom && old.right === next.right ? old : next,
         );
-        if (follows.current) follows.current = false;
-        else
-            onStand({
-                row: next.top,
-                part: (at.scrollTop - rows.start(next.top)) / Math.max(1, rows.sizeOf(next.top)),
-                column: next.left,
-                along: (at.scrollLeft - columns.start(next.left)) / Math.max(1, columns.sizeOf(next.left)),
-            });
     };
-    useLayoutEffect(() => {
+    const tell = () => {
         const at = box.current;
-        if (at)
-            setView({
-                top: rows.at(at.scrollTop),
-                left: columns.at(at.scrollLeft),
-                bottom: Math.min(lastRow, rows.at(at.scrollTop + at.clientHeight) + 1),
-                right: Math.min(lastColumn, columns.at(at.scrollLeft + at.clientWidth) + 1),
-            });
-    }, [rows, columns, lastRow, lastColumn]);
+        if (!at) return;
+        see();
+        if (sent.current && Math.abs(at.scrollTop - sent.current.top) < 1 && Math.abs(at.scrollLeft - sent.current.left) < 1)
+            return;
+        sent.current = null;
+        const [row, column] = [rows.at(at.scrollTop), columns.at(at.scrollLeft)];
+        onStand({
+            row,
+            part: (at.scrollTop - rows.start(row)) / Math.max(1, rows.sizeOf(row)),
+            column,
+            along: (at.scrollLeft - columns.start(column)) / Math.max(1, columns.sizeOf(column)),
+        });
+    };
+    const seeing = useRef(see);
+    useLayoutEffect(() => {
+        seeing.current = see;
+    });
+    useLayoutEffect(() => seeing.current(), [rows, columns, lastRow, lastColumn]);
     useEffect(() => {
         const at = box.current;
         if (!at) return;
-        const watcher = new ResizeObserver(look);
+        // Another size is another view; nobody has scrolled.
+        const watcher = new ResizeObserver(() => seeing.current());
         watcher.observe(at);
         return () => watcher.disconnect();
-    });
+    }, []);
     useImperativeHandle(ref, () => ({
         goTo: ({ row, part, column, along }) => {
             const at = box.current;
@@ -123,8 +126,8 @@ export function SheetPane({
             const top = Math.round(rows.start(Math.min(row, lastRow)) + part * rows.sizeOf(row));
             const left = Math.round(columns.start(Math.min(column, lastColumn)) + along * columns.sizeOf(column));
             if (Math.abs(at.scrollTop - top) < 1 && Math.abs(at.scrollLeft - left) < 1) return;
-            follows.current = true;
             at.scrollTo({ top, left });
+            sent.current = { top: at.scrollTop, left: at.scrollLeft };
         },
         reveal: (place) => {
             const range = parse(place);
@@ -165,7 +168,7 @@ export function SheetPane({
             role="region"
             aria-label={label}
             className="relative min-h-0 min-w-0 overflow-auto bg-white outline-offset-[-2px]!"
-            onScroll={look}
+            onScroll={tell}
             onClick={(event) => {
                 const at = box.current?.getBoundingClientRect();
                 if (!at || !box.current) return;
