@@ -4,6 +4,9 @@ import type { Acts } from '@/work/useActs';
 const PLACES = ['nav[aria-label=Outline]', 'nav[aria-label=Rules]', '[role=grid]', '[aria-label=Tray]', 'footer', 'header'];
 const TAKES_FOCUS = 'button:not(:disabled):not([tabindex="-1"]), input:not(:disabled), select, textarea, a[href], [tabindex="0"]';
 
+/** What has an undo of its own, for its texts. */
+const TYPED_INTO = 'textarea, [contenteditable], input:not([type=checkbox], [type=radio], [type=range])';
+
 /** Goes on to the next part of the Bench, or back to the one before. */
 function round(step: number): void {
     const places = PLACES.flatMap((place) => document.querySelector<HTMLElement>(place) ?? []);
@@ -27,7 +30,7 @@ export function useKeys({
 }): void {
     useEffect(() => {
         const press = (event: KeyboardEvent) => {
-            const typing = (event.target as HTMLElement).closest('input, textarea, select, [contenteditable]') !== null;
+            const typing = (event.target as HTMLElement).closest(TYPED_INTO) !== null;
             if (event.key === 'F6') {
                 event.preventDefault();
                 round(event.shiftKey ? -1 : 1);
