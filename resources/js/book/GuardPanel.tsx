@@ -1,5 +1,6 @@
 import { X } from 'lucide-react';
 import { PARTS, type Part, type RoleRuleRecord, type RuleRecord, type RulesRecord } from '@/api/types';
+import { Select } from '@/parts/Select';
 import { useDraft } from '@/parts/useDraft';
 import type { Acts } from '@/work/useActs';
 
@@ -13,23 +14,25 @@ export function GuardPanel({ rules, acts }: { rules: RulesRecord; acts: Acts }) 
                 <Cells key={rule.key} rule={rule} isMarked={rules.marks.includes(rule.key)} acts={acts} />
             ))}
             {rules.cases.map((rule) => (
-                <label key={rule.key} className="mb-1 flex items-center gap-2 text-[12px]">
-                    <span className="w-24 text-quiet">{rule.words}</span>
-                    <select
-                        className="field h-[26px] min-w-0 flex-1 px-1"
+                <div key={rule.key} className="mb-1 flex items-center gap-2 text-[12px]">
+                    <span className="w-24 flex-none text-quiet">{rule.words}</span>
+                    <Select
+                        label={rule.words}
+                        wide
                         value={rule.says}
-                        onChange={(event) =>
+                        choices={[
+                            ['', 'as written'],
+                            ['capitals', 'in capitals'],
+                            ['sentence', 'sentence case'],
+                        ]}
+                        onChange={(to) =>
                             void acts.revise('casesOf', {
                                 part: rule.key as 'heading' | 'column_group',
-                                to: (event.target.value || null) as 'capitals' | 'sentence' | null,
+                                to: (to || null) as 'capitals' | 'sentence' | null,
                             })
                         }
-                    >
-                        <option value="">as written</option>
-                        <option value="capitals">in capitals</option>
-                        <option value="sentence">sentence case</option>
-                    </select>
-                </label>
+                    />
+                </div>
             ))}
             <h3 className="mt-3 mb-1 text-[11.5px] font-semibold text-quiet">What may be entered</h3>
             {rules.entries.length === 0 && (

@@ -1,4 +1,5 @@
 import { FAMILIES, type Part, type RuleRecord, type RulesRecord } from '@/api/types';
+import { Select } from '@/parts/Select';
 import { useDraft } from '@/parts/useDraft';
 import type { Acts } from '@/work/useActs';
 
@@ -7,18 +8,16 @@ export function SizesPanel({ rules, acts }: { rules: RulesRecord; acts: Acts }) 
     const base = useDraft(String(rules.size), (text) => void acts.revise('scale', { size: Number(text.replace(',', '.')) }));
     return (
         <>
-            <label className="mb-2 flex items-center gap-2 text-[12px]">
-                <span className="w-24 text-quiet">Font</span>
-                <select
-                    className="field h-[26px] min-w-0 flex-1 px-1"
+            <div className="mb-2 flex items-center gap-2 text-[12px]">
+                <span className="w-24 flex-none text-quiet">Font</span>
+                <Select
+                    label="Font"
+                    wide
                     value={rules.font}
-                    onChange={(event) => void acts.revise('ground', { look: { font: event.target.value } })}
-                >
-                    {[...new Set([rules.font, ...FAMILIES])].map((font) => (
-                        <option key={font}>{font}</option>
-                    ))}
-                </select>
-            </label>
+                    choices={[...new Set([rules.font, ...FAMILIES])].map((font) => [font, font])}
+                    onChange={(font) => void acts.revise('ground', { look: { font } })}
+                />
+            </div>
             <label className="mb-2 flex items-center gap-2 text-[12px]">
                 <span className="w-24 text-quiet">Base, moves all</span>
                 <input className="field h-[26px] w-16" inputMode="decimal" {...base} /> pt

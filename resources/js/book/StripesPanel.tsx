@@ -1,4 +1,5 @@
 import type { RulesRecord, SheetDetail, StripesRecord } from '@/api/types';
+import { Select } from '@/parts/Select';
 import { useDraft } from '@/parts/useDraft';
 import { ColourMenu } from '@/tray/ColourMenu';
 import type { Formatter } from '@/tray/useFormat';
@@ -22,23 +23,25 @@ export function StripesPanel({ rules, format, detail }: { rules: RulesRecord; fo
     const unit = by === 'columns' ? 'columns' : by === 'key' ? 'changes' : 'rows';
     return (
         <div className="flex flex-col gap-2 text-[12px]">
-            <label className="flex items-center gap-2">
-                <span className="w-20 text-quiet">Change</span>
-                <select
-                    className="field h-[26px] min-w-0 flex-1 px-1"
+            <div className="flex items-center gap-2">
+                <span className="w-20 flex-none text-quiet">Change</span>
+                <Select
+                    label="Change"
+                    wide
                     value={by}
-                    onChange={(event) =>
-                        event.target.value === 'none'
+                    choices={[
+                        ['none', 'never: no stripes'],
+                        ['rows', 'every some rows'],
+                        ['key', 'with a key column'],
+                        ['columns', 'every some columns'],
+                    ]}
+                    onChange={(to) =>
+                        to === 'none'
                             ? format.revise('stripes', { stripes: null })
-                            : set({ by: event.target.value, key: now?.key ?? headings[0] ?? 'Name' })
+                            : set({ by: to, key: now?.key ?? headings[0] ?? 'Name' })
                     }
-                >
-                    <option value="none">never: no stripes</option>
-                    <option value="rows">every some rows</option>
-                    <option value="key">with a key column</option>
-                    <option value="columns">every some columns</option>
-                </select>
-            </label>
+                />
+            </div>
             {now && (
                 <>
                     {by === 'key' && (
