@@ -4,22 +4,16 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use Rilvet\Condition\Conditions;
-use Rilvet\Entry\EntryChecks;
 use Rilvet\Grid\Address;
+use Rilvet\Grid\Aspect;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
-use Rilvet\Guard\Protection;
-use Rilvet\Page\PageRules;
-use Rilvet\Page\PageSetup;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Tab;
 use Rilvet\Xlsx\Book;
 use Rilvet\Xlsx\BookSheet;
-use Rilvet\Xlsx\EntriesIn;
-use Rilvet\Xlsx\PageXml;
+use Rilvet\Xlsx\Frame\FramePieces;
 use Rilvet\Xlsx\Place;
-use Rilvet\Xlsx\ProtectionXml;
 use Rilvet\Xlsx\RowReader;
 use Rilvet\Xlsx\SheetSkeleton;
 use Rilvet\Xlsx\SheetStream;
@@ -36,13 +30,8 @@ final class IncomingRows
 
     private ?Range $filter = null;
 
-    private ?Conditions $conditions = null;
-
-    private ?EntryChecks $checks = null;
-
-    private ?Protection $protection = null;
-
-    private ?PageSetup $page = null;
+    /** @var list<Aspect> */
+    private array $aspects = [];
 
     /** @var array<int, float> pt, by row */
     private array $heights = [];
@@ -104,28 +93,10 @@ final class IncomingRows
         }
     }
 
-    /** Conditional formats; known once the set-up was asked for. */
-    public function conditions(): Conditions
+    /** @return list<Aspect> what else the sheet brings along; known once the set-up was asked for */
+    public function aspects(): array
     {
-        return $this->conditions ?? new Conditions;
-    }
-
-    /** Checks on entry; known once the set-up was asked for. */
-    public function checks(): EntryChecks
-    {
-        return $this->checks ?? new EntryChecks;
-    }
-
-    /** What is allowed while the sheet is protected; known once the set-up was asked for. */
-    public function protection(): Protection
-    {
-        return $this->protection ?? new Protection;
-    }
-
-    /** How it goes to paper; known once the set-up was asked for. */
-    public function page(): PageSetup
-    {
-        return $this->page ?? new PageSetup(PageRules::none(), PageRules::none());
+        return $this->aspects;
     }
 
     /** What the file filters; known once the set-up was asked for. */
@@ -139,11 +110,7 @@ final class IncomingRows
         $skeleton = new SheetSkeleton($this->stream->head, $this->stream->tail, $this->sheet->part);
 
         $this->filter = $skeleton->filter();
-        $this->conditions = $this->book->conditionsIn()->of($skeleton->root);
-        $this->checks = EntriesIn::of($skeleton->root);
-        $this->protection = ProtectionXml::of($skeleton->element('sheetProtection'));
-        $this->page = new PageSetup(PageXml::of($skeleton->root)->over($this->book->printed($this->sheet->place)), PageRules::none(),
-            PageXml::breaks($skeleton->root, true), PageXml::breaks($skeleton->root, false), isOfFile: true);
+        $this->aspects = FramePieces::read($skeleton, $this->sheet, $this->book);
         $setup = $skeleton->setup($digit, $columns, $this->heights, $this->hidden, $this->sheet->state, $this->fixed);
 
         return $setup->withTab(new Tab($this->book->colours->of($skeleton->tab()), $this->sheet->state, $setup->tab->protected));

@@ -7,7 +7,6 @@ namespace App\Files;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\BlockStore;
-use Rilvet\Guard\Protection;
 use Rilvet\Intake\Dialect;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Intake\Survey;
@@ -18,7 +17,7 @@ use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Ods\OdsBook;
 use Rilvet\Ods\StyleMaps;
-use Rilvet\Ods\Validations;
+use Rilvet\Ods\Table\TablePieces;
 use Rilvet\Package\PackageLimits;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
@@ -177,9 +176,8 @@ final class Opening
                 rightToLeft: $isMirrored,
             );
             $tab = new Tab($colour, $isShown ? 'visible' : 'hidden', $table->isProtected);
-            $sheets[$number] = $intake->sheet(new Setup($sizes, $opening, $table->merges, $tab), $looks)->withAspects($maps->conditions(),
-                Validations::checks($book->validations, $table->checked()),
-                new Protection(password: $table->isProtected ? $table->password : null), $book->paged($table));
+            $sheets[$number] = $intake->sheet(new Setup($sizes, $opening, $table->merges, $tab), $looks)
+                ->withAspects(...TablePieces::read($book, $table, $maps));
         }
         if ($sheets === []) {
             throw FileIsWrong::package('There is no worksheet in the workbook.');
@@ -222,7 +220,7 @@ final class Opening
             $setup = $rows->setup($digit, $intake->columns());
             $sheets[$number] = self::pivoted($intake->sheet($setup, $looks, FileHints::said($tables, $number), $rows->filter()),
                 $book->pivots($found))
-                ->withAspects($rows->conditions(), $rows->checks(), $rows->protection(), $rows->page())->fromPackage();
+                ->withAspects(...$rows->aspects())->fromPackage();
         }
         $this->notices = self::told($book);
 

@@ -390,8 +390,8 @@ final class BookRewrite
             $file = "worksheets/sheet$free.xml";
             $pages = Printed::of($this->workbook, $sheet);
             $this->pages[$number] = $pages;
-            $this->added[$folder.$file] = AddedSheet::xml($sheet, $this->workbook->looks, $styles, $namespace, $this->book->digit(),
-                $pages);
+            $this->added[$folder.$file] = AddedSheet::xml($sheet, $this->workbook->looks, $styles, $namespace, $relations,
+                $this->book->digit(), $pages);
             $ids[$number] = "rIdRilvetSheet$number";
             $this->declare($folder.$file, 'worksheet+xml', $ids[$number], "$relations/worksheet", $file);
         }

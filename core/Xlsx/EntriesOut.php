@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Rilvet\Xlsx;
 
+use Rilvet\Condition\Around;
 use Rilvet\Condition\Is;
 use Rilvet\Entry\EntryCheck;
+use Rilvet\Entry\EntryJudges;
 use Rilvet\Entry\EntryKind;
 use Rilvet\Grid\Range;
+use Rilvet\Work\Worksheet;
 
 /** Data validations as ISO/IEC 29500-1 18.3.1.32 says them. */
 final class EntriesOut
@@ -67,5 +70,32 @@ final class EntriesOut
 
         return (string) preg_replace_callback('/[\x00-\x08\x0B\x0C\x0E-\x1F]/',
             fn (array $found) => sprintf('_x%04X_', ord($found[0])), $text);
+    }
+
+    /** @return list<array{EntryCheck, non-empty-list<Range>}> those that hold somewhere */
+    public static function wanted(Worksheet $sheet): array
+    {
+        $wanted = [];
+        foreach ($sheet->entries() as $check) {
+            $ranges = $check->where->ranges($sheet->reading);
+            $ranges === [] || $wanted[] = [$check, $ranges];
+        }
+
+        return $wanted;
+    }
+
+    /**
+     * What the column of a check holds, for a list of that.
+     *
+     * @param  non-empty-list<Range>  $ranges
+     * @return list<string>|null
+     */
+    public static function choices(EntryCheck $check, array $ranges, Worksheet $sheet): ?array
+    {
+        $around = Around::alone($sheet->cells);
+        $judge = $check->ofColumn ? (new EntryJudges([$check], $sheet->reading, $sheet->cells, $around))->of($check->id) : null;
+
+        return $judge === null ? null : array_map(fn (bool|int|float|string $value) => is_bool($value) ? ($value ? 'TRUE' : 'FALSE')
+            : (string) $value, $judge->choices($ranges[0]->top, $ranges[0]->left));
     }
 }

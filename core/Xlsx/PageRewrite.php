@@ -19,19 +19,19 @@ final readonly class PageRewrite
         'pageSetup' => ['paper', 'turn', 'scale', 'wide', 'tall', 'order', 'mono', 'errors'],
     ];
 
-    /** @param  callable(DOMElement, string): DOMElement  $put  makes an element at its place */
-    public function __construct(private Printed $pages, private mixed $put)
+    public function __construct(private Printed $pages, private SheetSkeleton $frame)
     {
     }
 
     /** The properties of the sheet, which stand before its rows. */
-    public function head(DOMElement $root): bool
+    public function head(): bool
     {
+        $root = $this->frame->root;
         $fits = $this->pages->fits();
         if (PageXml::fits($root) === $fits) {
             return false;
         }
-        $properties = PackageXml::child($root, 'sheetPr') ?? ($this->put)($root, 'sheetPr');
+        $properties = PackageXml::child($root, 'sheetPr') ?? $this->frame->put('sheetPr');
         $element = PackageXml::child($properties, 'pageSetUpPr');
         if ($element === null) {
             $element = PackageXml::made($properties, 'pageSetUpPr');
@@ -42,18 +42,22 @@ final readonly class PageRewrite
         return true;
     }
 
-    /** @param  bool  $fitted  the properties said that it is scaled to pages */
-    public function tail(DOMElement $root, bool $fitted): bool
+    /**
+     * @param  bool  $fitted  the properties said that it is scaled to pages
+     * @param  bool  $isNew  what is usual is said too: programs differ in what they take for it
+     */
+    public function tail(bool $fitted, bool $isNew = false): bool
     {
+        $root = $this->frame->root;
         $was = PageXml::of($root, $fitted)->over(PageRules::of(PageRules::OF_FILE));
         $changed = false;
         foreach (PageXml::attributes($this->pages) as $name => $attributes) {
             $element = PackageXml::child($root, $name);
             $wanted = array_filter($attributes, fn (string $value) => $value !== '');
-            if (! $this->differs($name, $was) || ($element === null && $wanted === [])) {
+            if (! ($isNew || $this->differs($name, $was)) || ($element === null && $wanted === [])) {
                 continue;
             }
-            $element ??= ($this->put)($root, $name);
+            $element ??= $this->frame->put($name);
             foreach ($attributes as $attribute => $value) {
                 // Paper that nobody chose stays as the file has it.
                 if ($value !== '') {
@@ -102,7 +106,7 @@ final readonly class PageRewrite
         if (! $differs) {
             return false;
         }
-        $element = PackageXml::child($root, 'headerFooter') ?? ($this->put)($root, 'headerFooter');
+        $element = PackageXml::child($root, 'headerFooter') ?? $this->frame->put('headerFooter');
         foreach (array_reverse(HeadFootXml::ELEMENTS) as $rule => $name) {
             $says = $this->pages->headFoot($rule);
             PackageXml::child($element, $name)?->remove();
@@ -132,7 +136,7 @@ final readonly class PageRewrite
 
             return $element !== null;
         }
-        $element ??= ($this->put)($root, $name);
+        $element ??= $this->frame->put($name);
         foreach (PackageXml::children($element, 'brk') as $break) {
             $break->remove();
         }

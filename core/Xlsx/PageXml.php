@@ -149,36 +149,6 @@ final class PageXml
         ];
     }
 
-    /** All of it for a sheet that said nothing before. */
-    public static function tail(Printed $pages): string
-    {
-        $xml = '';
-        foreach (self::attributes($pages) as $name => $attributes) {
-            $attributes = array_filter($attributes, fn (string $value) => $value !== '');
-            $xml .= $attributes === [] ? '' : ProtectionXml::xml($name, $attributes);
-        }
-
-        return $xml.HeadFootXml::xml($pages).self::breaksXml('rowBreaks', $pages->rows, 16_383).self::breaksXml('colBreaks',
-            $pages->columns, 1_048_575);
-    }
-
-    /** The properties of such a sheet: the colour of its tab, and whether it is scaled to pages. */
-    public static function sheetProperties(?string $tab, Printed $pages): string
-    {
-        $inner = ($tab === null ? '' : '<tabColor rgb="FF'.substr($tab, 1).'"/>').($pages->fits() ? '<pageSetUpPr fitToPage="1"/>' : '');
-
-        return $inner === '' ? '' : "<sheetPr>$inner</sheetPr>";
-    }
-
-    /** @param  list<int>  $breaks */
-    private static function breaksXml(string $name, array $breaks, int $reach): string
-    {
-        $count = count($breaks);
-
-        return $count === 0 ? '' : "<$name count=\"$count\" manualBreakCount=\"$count\">".implode('', array_map(
-            fn (int $at) => "<brk id=\"$at\" max=\"$reach\" man=\"1\"/>", $breaks))."</$name>";
-    }
-
     private static function is(?DOMElement $element, string $attribute): bool
     {
         return in_array($element?->getAttribute($attribute), ['1', 'true'], true);

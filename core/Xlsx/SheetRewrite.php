@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rilvet\Xlsx;
 
-use Rilvet\Condition\Conditions;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
@@ -17,6 +16,7 @@ use Rilvet\Package\PackageXml;
 use Rilvet\Package\PackedPart;
 use Rilvet\Paper\Printed;
 use Rilvet\Work\Worksheet;
+use Rilvet\Xlsx\Frame\Framed;
 
 /**
  * Writes a worksheet part as it is, with another format where a cell wears another look, another size where one was set,
@@ -57,8 +57,8 @@ final class SheetRewrite
 
     private string $root = '<worksheet>';
 
-    /** The part scaled its sheet to pages. */
-    private bool $isFitted = false;
+    /** What stands around the rows; begun with the first of them. */
+    private ?SheetFrame $frame = null;
 
     /** @var array<string, array<int, string>> attributes of a cell by what they were and the number of what it wears */
     private array $worn = [];
@@ -145,9 +145,7 @@ final class SheetRewrite
         for (; $next <= $last; $next++) {
             $out->write($this->missing($next, $this->edited?->at($next)));
         }
-        $frame = new SheetFrame($this->from->part, $this->book, $this->moves, $this->places, $this->pages);
-        $conditions = new ConditionsRewrite($this->sheet, $this->book, $this->styles, $this->sheet->aspect(Conditions::class)->isRead);
-        $tail = $frame->tail($stream->tail, $this->root, $this->sheet, $conditions, $this->isFitted);
+        $tail = $this->frame?->tail($stream->tail) ?? $stream->tail;
         $this->isChanged = $this->isChanged || $tail !== $stream->tail;
         $out->write($tail);
         $out->end();
@@ -167,18 +165,11 @@ final class SheetRewrite
             $formats[$column] = [$had, $this->looks->format($had, $this->dressed->at(1_048_576, $column), $column, isAbsent: true)];
         }
         $this->columnsNow = array_map(fn (array $pair) => $pair[1] ?? 0, $formats) + $this->columnFormats;
-        $this->isFitted = PageXml::fits($skeleton->root);
-        $frame = new SheetFrame($this->from->part, $this->book, $this->moves, $this->places, $this->pages);
-        $written = $frame->head(
-            $skeleton,
-            $head,
-            $this->sheet->setup,
-            $this->sheet->cells->columns(),
-            array_map(
-                fn (array $pair) => $pair[1] ?? 0,
-                array_filter($formats, fn (array $pair) => $pair[0] !== ($pair[1] ?? RowReader::NONE)),
-            ),
-        );
+        $formats = array_filter($formats, fn (array $pair) => $pair[0] !== ($pair[1] ?? RowReader::NONE));
+        $this->frame = new SheetFrame($this->from->part, new Framed($this->sheet, $this->styles, $this->book->digit(), $this->pages,
+            $this->book->colours, $this->book->conditionsIn(), formats: array_map(fn (array $pair) => $pair[1] ?? 0, $formats)),
+            $this->moves, $this->places);
+        $written = $this->frame->head($head);
         $this->isChanged = $this->isChanged || $written !== $head;
 
         return $written;

@@ -20,6 +20,15 @@ use Rilvet\Work\Tab;
 /** What stands around the rows of a worksheet: views, columns, merges, protection (ISO/IEC 29500-1 18.3.1). Sizes in px. */
 final class SheetSkeleton
 {
+    /** What stands in a worksheet, in its order (ISO/IEC 29500-1 18.3.1.99). */
+    private const ORDER = [
+        'sheetPr', 'dimension', 'sheetViews', 'sheetFormatPr', 'cols', 'sheetData', 'sheetCalcPr', 'sheetProtection', 'protectedRanges',
+        'scenarios', 'autoFilter', 'sortState', 'dataConsolidate', 'customSheetViews', 'mergeCells', 'phoneticPr', 'conditionalFormatting',
+        'dataValidations', 'hyperlinks', 'printOptions', 'pageMargins', 'pageSetup', 'headerFooter', 'rowBreaks', 'colBreaks',
+        'customProperties', 'cellWatches', 'ignoredErrors', 'smartTags', 'drawing', 'legacyDrawing', 'legacyDrawingHF', 'drawingHF',
+        'picture', 'oleObjects', 'controls', 'webPublishItems', 'tableParts', 'extLst',
+    ];
+
     /** Columns that all sizes together may name: each once is what the format wants (18.3.1.17). */
     private const REACH = 2 * Address::COLUMNS;
 
@@ -30,7 +39,8 @@ final class SheetSkeleton
 
     public readonly DOMElement $root;
 
-    public function __construct(string $head, string $tail, private readonly string $part)
+    /** @param  bool  $isFitted  what stands before the rows scales the sheet to pages, where that is not at hand */
+    public function __construct(string $head, string $tail, private readonly string $part, public readonly bool $isFitted = false)
     {
         $this->tree = PackageXml::tree($head.$tail, $part);
         $this->root = PackageXml::root($this->tree);
@@ -85,6 +95,43 @@ final class SheetSkeleton
     public function element(string $name): ?DOMElement
     {
         return PackageXml::child($this->root, $name);
+    }
+
+    /** A new element, at the place that the standard gives it. */
+    public function put(string $name): DOMElement
+    {
+        return $this->insert(PackageXml::made($this->root, $name), $name);
+    }
+
+    /** Puts something in behind all that stands before it, and behind others of its name. */
+    public function insert(DOMElement $element, string $name): DOMElement
+    {
+        $earlier = array_slice(self::ORDER, 0, (int) array_search($name, self::ORDER, true) + 1);
+        foreach ($this->root->childNodes as $child) {
+            if ($child instanceof DOMElement && ! in_array($child->localName, $earlier, true)) {
+                $this->root->insertBefore($element, $child);
+
+                return $element;
+            }
+        }
+        $this->root->appendChild($element);
+
+        return $element;
+    }
+
+    /** @return list<DOMElement> that some xml in the words of the worksheet says */
+    public function nodes(string $xml): array
+    {
+        $nodes = [];
+        $tree = $xml === '' ? null : PackageXml::tree('<x xmlns="'.$this->root->namespaceURI."\">$xml</x>", $this->part);
+        foreach ($tree === null ? [] : PackageXml::root($tree)->childNodes as $child) {
+            $node = $this->tree->importNode($child, true);
+            if ($node instanceof DOMElement) {
+                $nodes[] = $node;
+            }
+        }
+
+        return $nodes;
     }
 
     public function tab(): ?DOMElement
@@ -178,7 +225,7 @@ final class SheetSkeleton
     }
 
     /** @return list<Range> */
-    private function merges(): array
+    public function merges(): array
     {
         $cells = $this->element('mergeCells');
         $merges = [];

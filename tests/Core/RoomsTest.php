@@ -71,7 +71,7 @@ final class RoomsTest extends TestCase
         'Package' => ['Intake'],
         'Xlsx' => ['Grid', 'Colour', 'Condition', 'Entry', 'Guard', 'Number', 'Look', 'Intake', 'Reading', 'Stylebook', 'Text', 'Formula',
             'Work', 'Dressed', 'Measure', 'Package', 'Page', 'Paper'],
-        'Ods' => ['Grid', 'Page', 'Paper', 'Condition', 'Entry', 'Guard', 'Formula', 'Number', 'Look', 'Intake', 'Package'],
+        'Ods' => ['Grid', 'Page', 'Paper', 'Condition', 'Entry', 'Guard', 'Formula', 'Number', 'Look', 'Intake', 'Package', 'Work'],
     ];
 
     /** @return iterable<string, array{string}> */

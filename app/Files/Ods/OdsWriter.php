@@ -14,6 +14,7 @@ use Rilvet\Ods\Ns;
 use Rilvet\Ods\OdsBook;
 use Rilvet\Ods\OpenFormula;
 use Rilvet\Ods\StylesXml;
+use Rilvet\Ods\Table\ProtectionPiece;
 use Rilvet\Package\PackedPart;
 use Rilvet\Package\ZipWriter;
 use Rilvet\Paper\Printed;
@@ -49,7 +50,7 @@ final class OdsWriter implements WorkbookWriter
                     $styles->automatic().
                     '<office:body><office:spreadsheet'.
                     ($workbook->guard?->isOn === true
-                        ? ' table:structure-protected="true"'.TablePart::key($workbook->guard->password) : '').'>'.
+                        ? ' table:structure-protected="true"'.ProtectionPiece::key($workbook->guard->password) : '').'>'.
                     ($workbook->from1904
                         ? '<table:calculation-settings><table:null-date table:date-value="1904-01-01"/></table:calculation-settings>'
                         : '').
@@ -121,7 +122,7 @@ final class OdsWriter implements WorkbookWriter
                         $sheet->name,
                         $row,
                         $column + 1,
-                        $cell->formula === null ? $cell : TablePart::carried($cell, $scope, $numbers[$index], $row, $column + 1),
+                        $cell->formula === null ? $cell : CellContent::carried($cell, $scope, $numbers[$index], $row, $column + 1),
                         Cell::fromStored($stored[$column] ?? null),
                     );
                 }

@@ -9,28 +9,22 @@ use Rilvet\Condition\Condition;
 use Rilvet\Dressed\NamedStyle;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Formula\Scope;
-use Rilvet\Formula\WithoutTables;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\RangeIndex;
-use Rilvet\Guard\Password;
-use Rilvet\Guard\Protection;
-use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
 use Rilvet\Number\FormatClass;
-use Rilvet\Number\SerialDate;
-use Rilvet\Ods\MasterPages;
 use Rilvet\Ods\Ns;
-use Rilvet\Ods\OpenFormula;
 use Rilvet\Ods\StyleMaps;
 use Rilvet\Ods\StylesXml;
+use Rilvet\Ods\Table\TablePieces;
 use Rilvet\Ods\Validations;
 use Rilvet\Paper\Printed;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\ConditionsOut;
-use Rilvet\Xlsx\EntriesRewrite;
+use Rilvet\Xlsx\EntriesOut;
 
 /**
  * One table of an ods (ISO/IEC 26300-1, 9), written to a stream row by row.
@@ -50,6 +44,8 @@ final class TablePart
 
     /** @var array<int, string> of checks, by their place */
     private array $names = [];
+
+    private readonly CellContent $content;
 
     private readonly RangeIndex $checks;
 
@@ -72,18 +68,19 @@ final class TablePart
         LookBook $looks,
         private readonly StylesXml $styles,
         private $out,
-        private readonly bool $from1904,
-        private readonly Scope $scope,
-        private readonly int $number,
+        bool $from1904,
+        Scope $scope,
+        int $number,
         private readonly Printed $pages,
     ) {
+        $this->content = new CellContent($from1904, $scope, $number);
         $this->breaks = array_flip($pages->rows);
         $this->titles = $pages->titles($sheet);
         $this->checks = new RangeIndex;
-        foreach (EntriesRewrite::wanted($sheet) as $index => [$check, $ranges]) {
+        foreach (EntriesOut::wanted($sheet) as $index => [$check, $ranges]) {
             $name = "check$number-$index";
             $this->names[$index] = $name;
-            $this->validations .= Validations::xml($name, $check, $ranges, $sheet->name, EntriesRewrite::held($check, $ranges, $sheet));
+            $this->validations .= Validations::xml($name, $check, $ranges, $sheet->name, EntriesOut::choices($check, $ranges, $sheet));
             foreach ($ranges as $range) {
                 $this->checks->add($index, $range);
             }
@@ -111,8 +108,7 @@ final class TablePart
             '<table:table table:name="'.
                 Ns::text($this->sheet->name).
                 "\" table:style-name=\"$table\"".
-                MasterPages::ranges($this->sheet->name, $this->pages->areas).
-                ($setup->tab->protected ? ' table:protected="true"'.self::key($this->sheet->aspect(Protection::class)->password) : '').
+                TablePieces::attributes($this->sheet, $this->pages).
                 '>'.
                 $this->columns(max(1, $columns)),
         );
@@ -136,19 +132,6 @@ final class TablePart
             }
         }
         $this->put('</table:table>');
-    }
-
-    /** The key of a protection that came from an ods; one that was made otherwise has no form there. */
-    public static function key(?Password $password): string
-    {
-        $key = $password?->forOds();
-        if ($password === null || $key === null) {
-            return '';
-        }
-        $algorithm = array_search($password->algorithm, Password::ODS, true);
-
-        return $algorithm === false ? '' : ' table:protection-key="'.Ns::text($key)
-            ."\" table:protection-key-digest-algorithm=\"$algorithm\"";
     }
 
     private function put(string $xml): void
@@ -241,7 +224,7 @@ final class TablePart
                 ($merge === null || $isCovered
                     ? ''
                     : " table:number-columns-spanned=\"{$merge->columns()}\" table:number-rows-spanned=\"{$merge->rows()}\"").
-                $this->content($value, $class, $row, $index + 1).
+                $this->content->of($value, $class, $row, $index + 1).
                 ($isCovered ? '</table:covered-table-cell>' : '</table:table-cell>');
         }
         $xml .= self::blanks($blank, $count);
@@ -259,127 +242,6 @@ final class TablePart
     private static function blanks(string $start, int $count): string
     {
         return $count === 0 ? '' : $start.($count === 1 ? '/>' : " table:number-columns-repeated=\"$count\"/>");
-    }
-
-    /** @param  Stored  $value */
-    private function content(null|bool|int|float|string|array $value, FormatClass $class, int $row, int $column): string
-    {
-        $cell = self::carried(Cell::fromStored($value), $this->scope, $this->number, $row, $column);
-        $formula =
-            $cell->formula === null
-                ? ($cell->error === null
-                    ? ''
-                    : ' table:formula="of:='.Ns::text($cell->error).'"')
-                : ' table:formula="'.Ns::text(OpenFormula::of($cell->formula)).'"';
-        if ($cell->error !== null) {
-            return "$formula office:value-type=\"string\" office:string-value=\"\" calcext:value-type=\"error\"><text:p>".
-                Ns::text($cell->error).
-                '</text:p>';
-        }
-        $read = $cell->value;
-
-        return $formula.
-            match (true) {
-                $read === null => '>',
-                is_bool($read) => ' office:value-type="boolean" office:boolean-value="'.
-                    ($read ? 'true' : 'false').
-                    '"><text:p>'.
-                    ($read ? 'TRUE' : 'FALSE').
-                    '</text:p>',
-                is_string($read) => ' office:value-type="string">'.self::paragraphs($read, $row, $column),
-                default => $this->number($read, $class).'><text:p>'.json_encode($read).'</text:p>',
-            };
-    }
-
-    /**
-     * A cell as the format can carry it: tables are ranges, an error that is its own formula is an error, and what looks into
-     * other workbooks is what it gave last.
-     *
-     * @param  int  $sheet  its number
-     */
-    public static function carried(Cell $cell, Scope $scope, int $sheet, int $row, int $column): Cell
-    {
-        if ($cell->formula === null) {
-            return $cell;
-        }
-        $formula = $cell->formula === $cell->error ? null : WithoutTables::of($cell->formula, $scope, $sheet, $row, $column);
-
-        return match (true) {
-            $formula !== null => $cell->saying($formula),
-            $cell->error !== null => Cell::error($cell->error),
-            default => Cell::of($cell->value),
-        };
-    }
-
-    /** A number by the kind of its format; a moment that a date cannot say exactly stays a number. */
-    private function number(int|float $number, FormatClass $class): string
-    {
-        $plain =
-            ' office:value-type="'.
-            ($class === FormatClass::Percent ? 'percentage' : 'float').
-            '" office:value="'.
-            json_encode($number).
-            '"';
-        if ($class === FormatClass::Date || $class === FormatClass::DateTime) {
-            $seconds = (int) round(((float) $number - floor((float) $number)) * 86_400);
-            $day = (int) floor((float) $number);
-            if (
-                $day < 61 ||
-                $day > SerialDate::LAST - ($this->from1904 ? SerialDate::BETWEEN : 0) ||
-                $seconds >= 86_400 ||
-                (float) $number !== (float) ($day + $seconds / 86_400)
-            ) {
-                return $plain;
-            }
-            [$year, $month, $date] = SerialDate::day($day, $this->from1904);
-
-            return sprintf(
-                ' office:value-type="date" office:date-value="%04d-%02d-%02d%s"',
-                $year,
-                $month,
-                $date,
-                $seconds === 0 ? '' : sprintf('T%02d:%02d:%02d', intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60),
-            );
-        }
-        if ($class === FormatClass::Time || $class === FormatClass::Duration) {
-            $seconds = (int) round((float) $number * 86_400);
-
-            return $number < 0 || $seconds / 86_400 !== (float) $number
-                ? $plain
-                : sprintf(
-                    ' office:value-type="time" office:time-value="PT%02dH%02dM%02dS"',
-                    intdiv($seconds, 3600),
-                    intdiv($seconds, 60) % 60,
-                    $seconds % 60,
-                );
-        }
-
-        return $plain;
-    }
-
-    private static function paragraphs(string $text, int $row, int $column): string
-    {
-        if (preg_match('/[\x00-\x08\x0B-\x1F\x{FFFE}\x{FFFF}]/u', $text) === 1) {
-            throw FileIsWrong::package(
-                'Cell '.
-                    \Rilvet\Grid\Address::of($row, $column).
-                    ' holds a character that xml has no form for. An ods cannot carry it; hand over as xlsx, or take it out.',
-            );
-        }
-        $xml = '';
-        foreach (explode("\n", $text) as $line) {
-            $line = Ns::text($line);
-            if (str_contains($line, '  ') || str_starts_with($line, ' ') || str_ends_with($line, ' ')) {
-                $line = (string) preg_replace_callback(
-                    '/ {2,}|^ | $/',
-                    fn (array $found) => '<text:s text:c="'.strlen($found[0]).'"/>',
-                    $line,
-                );
-            }
-            $xml .= '<text:p>'.str_replace('&#9;', '<text:tab/>', $line).'</text:p>';
-        }
-
-        return $xml;
     }
 
     /**

@@ -10,8 +10,6 @@ use Rilvet\Dressed\NamedStyle;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
-use Rilvet\Grid\Range;
-use Rilvet\Guard\Protection;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
@@ -22,11 +20,7 @@ use Rilvet\Paper\Printed;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\CellXml;
-use Rilvet\Xlsx\ConditionsOut;
-use Rilvet\Xlsx\EntriesOut;
-use Rilvet\Xlsx\EntriesRewrite;
-use Rilvet\Xlsx\PageXml;
-use Rilvet\Xlsx\ProtectionXml;
+use Rilvet\Xlsx\Frame\Framed;
 use Rilvet\Xlsx\SheetFrame;
 use Rilvet\Xlsx\StripeConditions;
 use Rilvet\Xlsx\StylesWriting;
@@ -55,8 +49,6 @@ final class SheetPart
 
     private readonly Ruler $ruler;
 
-    private readonly ConditionsOut $looks;
-
     /**
      * @param  list<Condition>  $conditions  stripes in the place of fills
      * @param  int  $tables  tables of the format, by the relationships rId1 and on
@@ -73,7 +65,6 @@ final class SheetPart
     ) {
         $this->lines = new DressedRows($sheet, $looks);
         $this->ruler = new Ruler(Fonts::shipped());
-        $this->looks = new ConditionsOut($styles);
     }
 
     /** @param  (callable(int): void)|null  $progress */
@@ -82,13 +73,9 @@ final class SheetPart
         $setup = $this->sheet->setup;
         $columns = $this->lines->columns();
         $rows = $this->lines->rows();
-        $this->put(Xml::HEAD.'<worksheet xmlns="'.Xml::MAIN.'"'.($this->tables > 0 ? ' xmlns:r="'.Xml::RELATIONS.'"' : '').'>'
-            .PageXml::sheetProperties($setup->tab->colour, $this->pages)
-            .'<dimension ref="A1'.($rows * $columns > 1 ? ':'.Address::columnName(max(1, $columns)).max(1, $rows) : '').'"/>'
-            .$this->view($first)
-            .'<sheetFormatPr defaultRowHeight="'.Length::points($setup->sizes->height).'" customHeight="1"/>'
-            .$this->columnSizes($columns)
-            .'<sheetData>');
+        $frame = new SheetFrame($this->sheet->name, $this->framed($first, $columns));
+        $this->put($frame->first(Xml::MAIN, Xml::RELATIONS,
+            'A1'.($rows * $columns > 1 ? ':'.Address::columnName(max(1, $columns)).max(1, $rows) : '')));
         foreach ($this->lines->stored() as $row => $stored) {
             $stored === [] || $this->marks->add($row, $stored);
             if (! $this->lines->isBare($row, $stored) || isset($setup->sizes->heights[$row]) || $setup->sizes->hidesRow($row)) {
@@ -98,136 +85,24 @@ final class SheetPart
                 $progress($row);
             }
         }
-        $merges = array_map(fn (Range $merge) => '<mergeCell ref="'.$merge.'"/>', $setup->merges);
-        $this->put('</sheetData>'
-            .($setup->tab->protected ? ProtectionXml::xml('sheetProtection', ProtectionXml::attributes($this->sheet->aspect(
-                Protection::class))) : '')
-            .($merges === [] ? '' : '<mergeCells count="'.count($merges).'">'.implode('', $merges).'</mergeCells>')
-            .$this->conditions()
-            .$this->checks()
-            .PageXml::tail($this->pages)
-            .$this->tables()
-            .($this->looks->extension === '' ? '' : '<extLst>'.$this->looks->extensionXml().'</extLst>')
-            .'</worksheet>');
+        $this->put($frame->last());
     }
 
-    private function tables(): string
+    private function framed(bool $first, int $columns): Framed
     {
-        $xml = '';
-        for ($table = 1; $table <= $this->tables; $table++) {
-            $xml .= "<tablePart r:id=\"rId$table\"/>";
+        $formats = [];
+        for ($column = 1; $column <= $columns; $column++) {
+            $formats[$column] = $this->columnFormat($column);
         }
+        $digit = max(1, $this->ruler->digitWidth($this->sheet->stylebook->ground ?? Look::none()));
 
-        return $xml === '' ? '' : "<tableParts count=\"$this->tables\">$xml</tableParts>";
-    }
-
-    private function conditions(): string
-    {
-        $xml = '';
-        $priority = 0;
-        foreach ($this->sheet->conditions() as $condition) {
-            $ranges = $condition->isOn ? $condition->where->ranges($this->sheet->reading) : [];
-            $xml .= $ranges === [] ? '' : $this->looks->one($condition, $ranges, ++$priority);
-        }
-        // Stripes lie below all that is said of values.
-        foreach ($this->conditions as $condition) {
-            $rules = '';
-            foreach ($condition['rules'] as $rule) {
-                $priority++;
-                $rules .= '<cfRule type="expression" dxfId="'.$this->styles
-                    ->differential(Look::of(['fill' => $rule['fill']]))."\" priority=\"$priority\"><formula>"
-                    .Xml::text($rule['formula']).'</formula></cfRule>';
-            }
-            $xml .= $rules === '' ? '' : "<conditionalFormatting sqref=\"{$condition['range']}\">$rules</conditionalFormatting>";
-        }
-
-        return $xml;
-    }
-
-    /** Checks on entry. */
-    private function checks(): string
-    {
-        $xml = '';
-        $wanted = EntriesRewrite::wanted($this->sheet);
-        foreach ($wanted as [$check, $ranges]) {
-            $xml .= EntriesOut::one($check, $ranges, EntriesRewrite::held($check, $ranges, $this->sheet));
-        }
-
-        return $xml === '' ? '' : '<dataValidations count="'.count($wanted)."\">$xml</dataValidations>";
+        return new Framed($this->sheet, $this->styles, $digit, $this->pages, stripes: $this->conditions, tables: $this->tables,
+            isFirst: $first, formats: array_filter($formats));
     }
 
     private function put(string $xml): void
     {
         $this->out->write($xml);
-    }
-
-    private function view(bool $first): string
-    {
-        $setup = $this->sheet->setup;
-        $pane = '';
-        if ($setup->opening->freezeRow > 0 || $setup->opening->freezeColumn > 0) {
-            $cell =
-                Address::columnName(max($setup->opening->firstColumn, $setup->opening->freezeColumn + 1)).
-                max($setup->opening->firstRow, $setup->opening->freezeRow + 1);
-            $where =
-                $setup->opening->freezeRow > 0 && $setup->opening->freezeColumn > 0
-                    ? 'bottomRight'
-                    : ($setup->opening->freezeRow > 0
-                        ? 'bottomLeft'
-                        : 'topRight');
-            $pane =
-                '<pane'.
-                ($setup->opening->freezeColumn > 0 ? " xSplit=\"{$setup->opening->freezeColumn}\"" : '').
-                ($setup->opening->freezeRow > 0 ? " ySplit=\"{$setup->opening->freezeRow}\"" : '').
-                " topLeftCell=\"$cell\" activePane=\"$where\" state=\"frozen\"/><selection pane=\"$where\"/>";
-        }
-
-        $opensElsewhere = $pane === '' && ($setup->opening->firstRow > 1 || $setup->opening->firstColumn > 1);
-
-        return '<sheetViews><sheetView'.($setup->opening->gridlines ? '' : ' showGridLines="0"')
-            .($setup->opening->rightToLeft ? ' rightToLeft="1"' : '')
-            .($first ? ' tabSelected="1"' : '')
-            .($opensElsewhere ? ' topLeftCell="'.Address::columnName($setup->opening->firstColumn).$setup->opening->firstRow.'"' : '')
-            .($setup->opening->zoom === 100 ? '' : " zoomScale=\"{$setup->opening->zoom}\"")
-            .' workbookViewId="0"'.($pane === '' ? '/>' : ">$pane</sheetView>").'</sheetViews>';
-    }
-
-    /** Widths in characters of the default font by 18.3.1.13: truncated to 1/256. Neighbours of one width are one element. */
-    private function columnSizes(int $columns): string
-    {
-        $setup = $this->sheet->setup;
-        $digit = max(1, $this->ruler->digitWidth($this->sheet->stylebook->ground ?? Look::none()));
-        $last = max([$columns, ...array_keys($setup->sizes->widths), ...$setup->sizes->hiddenColumns]);
-        $xml = '';
-        for ($first = 1; $first <= $last; $first = $end + 1) {
-            [$px, $hidden] = $this->columnSize($first);
-            for (
-                $end = $first;
-                $end < $last &&
-                $this->columnSize($end + 1) === [$px, $hidden] &&
-                $this->columnFormat($end + 1) === $this->columnFormat($first);
-                $end++
-            );
-            $style = $this->columnFormat($first);
-            $xml .=
-                "<col min=\"$first\" max=\"$end\"".
-                ($style > 0 ? " style=\"$style\"" : '').
-                ' width="'.
-                SheetFrame::characters($px, $digit).
-                '" customWidth="1"'.
-                ($hidden ? ' hidden="1"' : '').
-                '/>';
-        }
-
-        return $xml === '' ? '' : "<cols>$xml</cols>";
-    }
-
-    /** @return array{int, bool} px, hidden */
-    private function columnSize(int $column): array
-    {
-        $setup = $this->sheet->setup;
-
-        return [$setup->sizes->widths[$column] ?? $setup->sizes->width, $setup->sizes->hidesColumn($column)];
     }
 
     /** What a whole column wears that somebody gave a look down to the last row of a worksheet; 0 for nothing of its own. */

@@ -2,68 +2,79 @@
 
 declare(strict_types=1);
 
-namespace Rilvet\Xlsx;
+namespace Rilvet\Xlsx\Frame;
 
 use DOMElement;
 use Rilvet\Condition\Condition;
+use Rilvet\Condition\Conditions;
+use Rilvet\Grid\Aspect;
 use Rilvet\Grid\Range;
+use Rilvet\Look\Look;
 use Rilvet\Package\PackageXml;
 use Rilvet\Work\Worksheet;
+use Rilvet\Xlsx\Book;
+use Rilvet\Xlsx\BookSheet;
+use Rilvet\Xlsx\ConditionsIn;
+use Rilvet\Xlsx\ConditionsOut;
+use Rilvet\Xlsx\SheetSkeleton;
+use Rilvet\Xlsx\StripeConditions;
 
 /**
- * The conditional looks of a sheet in the package that it came in: those that say what they said stay as they are, byte by
- * byte where all do; the others are taken out, and new ones put in, with priorities by their order.
+ * Conditional looks (18.3.1.18): those that say what they said stay as they are, byte by byte where all do; the others are
+ * taken out, and new ones put in, with priorities by their order.
+ *
+ * @phpstan-import-type Condition from StripeConditions as Stripes
  */
-final readonly class ConditionsRewrite
+final class ConditionsPiece extends FramePiece
 {
-    public function __construct(private Worksheet $sheet, private Book $book, private StylesWriting $styles, private bool $isRead)
+    public static function read(SheetSkeleton $frame, BookSheet $from, Book $book): Aspect
     {
+        return $book->conditionsIn()->of($frame->root);
     }
 
-    /** @return bool whether anything had to be changed */
-    public function on(DOMElement $root): bool
+    public static function tail(SheetSkeleton $frame, Framed $now): bool
     {
-        $now = [];
-        foreach ($this->book->conditionsIn()->of($root)->all as $condition) {
-            $now[$condition->id] = $condition;
+        $there = [];
+        foreach ($now->conditions?->of($frame->root)->all ?? [] as $condition) {
+            $there[$condition->id] = $condition;
         }
-        $wanted = $this->wanted();
+        $wanted = self::wanted($now->sheet);
         // What came with the file and was never read here is left as it is.
-        if (! $this->isRead) {
-            if ($wanted === []) {
+        if (! $now->sheet->aspect(Conditions::class)->isRead) {
+            if ($wanted === [] && $now->stripes === []) {
                 return false;
             }
-            $now = [];
+            $there = [];
         }
         $staying = [];
         foreach ($wanted as $index => [$condition, $ranges]) {
-            $came = $condition->came === null ? null : $now[$condition->came] ?? null;
+            $came = $condition->came === null ? null : $there[$condition->came] ?? null;
             if ($came !== null && $came->key() === $condition->key() && implode(' ', $came->where->cells) === implode(' ', $ranges)) {
                 $staying[(string) $condition->came] = $index;
             }
         }
-        if (count($staying) === count($wanted) && array_keys($staying) === array_keys($now)) {
+        if (count($staying) === count($wanted) && array_keys($staying) === array_keys($there) && $now->stripes === []) {
             return false;
         }
-        $elements = ConditionsIn::elements($root);
-        foreach (array_diff_key($now, $staying) as $came => $_) {
+        $elements = ConditionsIn::elements($frame->root);
+        foreach (array_diff_key($there, $staying) as $came => $_) {
             self::takeOut($elements, $came);
         }
-        $isOrdered = array_keys($staying) === array_values(array_intersect(array_keys($now), array_keys($staying)));
-        if (count($staying) < count($wanted) || ! $isOrdered) {
-            $this->putIn($root, $elements, $wanted, $staying);
+        $isOrdered = array_keys($staying) === array_values(array_intersect(array_keys($there), array_keys($staying)));
+        if (count($staying) < count($wanted) || ! $isOrdered || $now->stripes !== []) {
+            self::putIn($frame, $now, $elements, $wanted, $staying);
         }
-        self::sweep($root);
+        self::sweep($frame->root);
 
         return true;
     }
 
     /** @return list<array{Condition, non-empty-list<Range>}> those that hold somewhere, in their order */
-    private function wanted(): array
+    private static function wanted(Worksheet $sheet): array
     {
         $wanted = [];
-        foreach ($this->sheet->conditions() as $condition) {
-            $ranges = $condition->isOn ? $condition->where->ranges($this->sheet->reading) : [];
+        foreach ($sheet->conditions() as $condition) {
+            $ranges = $condition->isOn ? $condition->where->ranges($sheet->reading) : [];
             if ($ranges !== []) {
                 $wanted[] = [$condition, $ranges];
             }
@@ -90,9 +101,9 @@ final readonly class ConditionsRewrite
      * @param  list<array{Condition, non-empty-list<Range>}>  $wanted
      * @param  array<string, int>  $staying  places among those that are wanted, by where they came from
      */
-    private function putIn(DOMElement $root, array $elements, array $wanted, array $staying): void
+    private static function putIn(SheetSkeleton $frame, Framed $now, array $elements, array $wanted, array $staying): void
     {
-        $out = new ConditionsOut($this->styles, ConditionsIn::names($elements));
+        $out = new ConditionsOut($now->styles, ConditionsIn::names($elements));
         $came = array_flip($staying);
         $xml = '';
         foreach ($wanted as $index => [$condition, $ranges]) {
@@ -109,49 +120,33 @@ final readonly class ConditionsRewrite
                 $rule->setAttribute('priority', (string) ++$next);
             }
         }
-        foreach (self::nodes($root, $xml) as $node) {
-            self::place($root, $node);
+        foreach ($frame->nodes($xml.self::stripes($now, $next)) as $node) {
+            $frame->insert($node, 'conditionalFormatting');
         }
         if ($out->extension !== '') {
-            $list = PackageXml::child($root, 'extLst') ?? PackageXml::made($root, 'extLst');
-            $list->parentNode ?? $root->appendChild($list);
-            foreach (self::nodes($root, $out->extensionXml()) as $node) {
+            $list = $frame->element('extLst') ?? $frame->put('extLst');
+            foreach ($frame->nodes($out->extensionXml()) as $node) {
                 $list->appendChild($node);
             }
         }
     }
 
-    /** @return list<DOMElement> */
-    private static function nodes(DOMElement $root, string $xml): array
+    /** Stripes lie below all that is said of values. */
+    private static function stripes(Framed $now, int $priority): string
     {
-        if ($xml === '' || $root->ownerDocument === null) {
-            return [];
-        }
-        $tree = PackageXml::tree('<x xmlns="'.$root->namespaceURI."\">$xml</x>", 'conditional formats');
-        $nodes = [];
-        foreach (PackageXml::root($tree)->childNodes as $child) {
-            $node = $root->ownerDocument->importNode($child, true);
-            if ($node instanceof DOMElement) {
-                $nodes[] = $node;
+        $xml = '';
+        foreach ($now->stripes as $stripes) {
+            $rules = '';
+            foreach ($stripes['rules'] as $rule) {
+                $priority++;
+                $format = $now->styles->differential(Look::filled($rule['fill']));
+                $rules .= "<cfRule type=\"expression\" dxfId=\"$format\" priority=\"$priority\"><formula>"
+                    .htmlspecialchars($rule['formula'], ENT_XML1 | ENT_NOQUOTES).'</formula></cfRule>';
             }
+            $xml .= $rules === '' ? '' : "<conditionalFormatting sqref=\"{$stripes['range']}\">$rules</conditionalFormatting>";
         }
 
-        return $nodes;
-    }
-
-    /** Where the standard wants it: after merges and phonetics, before checks on entry and all that follows (18.3.1.99). */
-    private static function place(DOMElement $root, DOMElement $node): void
-    {
-        $before = null;
-        foreach ($root->childNodes as $child) {
-            if ($child instanceof DOMElement && ! in_array($child->localName, [...SheetFrame::ORDER, 'phoneticPr',
-                'conditionalFormatting'], true)) {
-                $before = $child;
-
-                break;
-            }
-        }
-        $root->insertBefore($node, $before);
+        return $xml;
     }
 
     /** Groups and lists in which nothing is left. */
