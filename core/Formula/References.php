@@ -296,9 +296,11 @@ final class References
     public static function mayLookAway(string $formula, array $names): bool
     {
         $plain = (string) preg_replace('/"[^"]*"/', '', $formula);
+        // Words that are neither the address of a cell or a column, nor called, nor true or false.
+        $word = '/(?<![\p{L}\p{N}_.$])(?!(?:[A-Z]{1,3}\$?\d{1,7}|[A-Z]{1,3}(?=:)|(?<=:)[A-Z]{1,3}|TRUE|FALSE)(?![\p{L}\p{N}_.]))'
+            .'[\p{L}_][\p{L}\p{N}_.]*(?![\p{L}\p{N}_.(])/iu';
 
-        return str_contains($plain, '!')
-            || ($names !== [] && preg_match('/[\p{L}_][\p{L}\p{N}_.]*(?![\p{L}\p{N}_.(])/u', $plain) === 1);
+        return str_contains($plain, '!') || ($names !== [] && preg_match($word, $plain) === 1);
     }
 
     /** The name of a sheet as it stands before a reference: with "!", and in quotes where it needs them. */

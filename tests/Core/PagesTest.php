@@ -16,6 +16,7 @@ use Rilvet\Page\PageRules;
 use Rilvet\Page\PageSetup;
 use Rilvet\Paper\BandEnd;
 use Rilvet\Paper\PageBand;
+use Rilvet\Paper\PageSpot;
 use Rilvet\Paper\PageWords;
 use Rilvet\Paper\SheetPages;
 use Rilvet\Reading\Reading;
@@ -323,6 +324,54 @@ final class PagesTest extends TestCase
         $said = new PageWords($sheet, Paged::layout($sheet));
         self::assertMatchesRegularExpression("/$words/", $said->end($band, true));
         self::assertNotSame('', $said->hint($band, true));
+    }
+
+    /** @return iterable<string, array{PageBand, bool, string}> */
+    public static function hints(): iterable
+    {
+        $band = fn (BandEnd $end, int $last, int $full) => new PageBand(3, $last, 200, 1_000, $end, $full);
+        yield 'a break of a person' => [$band(BandEnd::Person, 9, 12), true, 'Drag it, or take it out.'];
+        yield 'a high row' => [$band(BandEnd::Slice, 3, 3), true, 'A lower row, or larger paper, holds it together.'];
+        yield 'a wide column' => [$band(BandEnd::Slice, 3, 3), false, 'A narrower column holds it together.'];
+        yield 'rows that end early' => [$band(BandEnd::Group, 9, 1_012), true, 'Drag it, or let it fall where it may: row 1,012.'];
+        yield 'columns that end early' => [$band(BandEnd::Columns, 9, 12), false, 'Drag it, or let it fall where it may: column L.'];
+        yield 'a full page' => [$band(BandEnd::Full, 9, 9), true, 'Drag it up to end the page earlier.'];
+    }
+
+    #[DataProvider('hints')]
+    public function test_what_can_be_done_about_an_end_is_said(PageBand $band, bool $ofRows, string $hint): void
+    {
+        $sheet = Paged::sheet([[80, 'body']], says: self::PLAIN);
+        $said = new PageWords($sheet, Paged::layout($sheet));
+        self::assertSame($hint, $said->hint($band, $ofRows));
+        if ($band->end === BandEnd::Slice) {
+            self::assertSame(($ofRows ? 'Row 3' : 'Column C').' is larger than a page, and goes on over several.',
+                $said->end($band, $ofRows));
+        }
+    }
+
+    public function test_what_stands_on_a_page_and_how_it_lies_is_said(): void
+    {
+        $of = function (int $columns, array $says) {
+            $says += ['heads' => false, 'labels' => false];
+            $sheet = Paged::sheet([[120, 'body']], widths: array_fill(0, $columns, 100), says: $says);
+
+            return new PageWords($sheet, Paged::layout($sheet));
+        };
+        $spot = fn (int $first, int $last, int $left = 1, int $right = 1) => new PageSpot(1, 0,
+            new PageBand($first, $last, 1, 1, BandEnd::Full, $last), new PageBand($left, $right, 1, 1, BandEnd::Full, $right));
+        $one = $of(1, self::PLAIN);
+        self::assertSame(['row 7 · its one column', 'rows 51 to 1,100 · its one column'],
+            [$one->place($spot(7, 7)), $one->place($spot(51, 1_100))]);
+        self::assertSame('rows 1 to 50 · all 4 columns', $of(4, self::PLAIN)->place($spot(1, 50, 1, 4)));
+        self::assertSame('rows 1 to 50 · columns A to F', $of(12, self::PLAIN)->place($spot(1, 50, 1, 6)));
+        self::assertSame('upright, as it is said', $one->turn());
+        self::assertSame('turned, as it is said', $of(1, ['turn' => 'turned'])->turn());
+        self::assertSame('upright, which is enough for 1 column', $of(1, ['turn' => 'better'])->turn());
+        self::assertSame('upright, which is enough for 5 columns', $of(5, ['turn' => 'better'])->turn());
+        self::assertSame('turned, since 9 columns need it', $of(9, ['turn' => 'better'])->turn());
+        self::assertMatchesRegularExpression('/^prints at 100 %, text from \d+(\.\d)? pt on$/', $one->size());
+        self::assertNull($one->held());
     }
 
     public function test_who_says_a_rule_is_known(): void
