@@ -17,6 +17,8 @@ final readonly class LayNamed implements Act
     public function on(Workbook $workbook): Workbook
     {
         foreach ($this->targets->on($workbook) as $number => [$sheet, $ranges]) {
+            // A sheet that wore none of them is not told each time that the looks of its workbook change.
+            $sheet = $workbook->own === null || $sheet->own === $workbook->own ? $sheet : $sheet->knowing($workbook->own);
             $wears = $sheet->wears;
             $index = 0;
             if ($this->name !== '') {
