@@ -57,3 +57,14 @@ it('no file leads back to itself', () => {
     for (const name of uses.keys()) walk(name, []);
     expect(circles).toEqual([]);
 });
+
+it('no line is longer than 140 characters, but in what is generated', () => {
+    const long = files
+        .filter((name) => name !== 'api/types.ts')
+        .flatMap((name) =>
+            readFileSync(join(ROOT, name), 'utf8')
+                .split('\n')
+                .flatMap((line, at) => (line.length > 140 ? [`${name}:${at + 1}`] : [])),
+        );
+    expect(long).toEqual([]);
+});

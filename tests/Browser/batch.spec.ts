@@ -6,10 +6,11 @@ import { accessible, select } from './sheet';
 function month(number: number): string {
     const customers = ['Wick Farm', 'Brook Cottage', 'Tolland School'];
     const rows = ['Order,Customer,Count,Worth'];
-    for (let at = 1; at <= 8 + number; at++)
-        rows.push(
-            `A${String(number).padStart(2, '0')}${String(at).padStart(2, '0')},${customers[(at + number) % 3]},${((at * 7) % 13) + 1},${(((at * 17) % 23) + 0.5).toFixed(2)}`,
-        );
+    const two = (part: number) => String(part).padStart(2, '0');
+    for (let at = 1; at <= 8 + number; at++) {
+        const worth = (((at * 17) % 23) + 0.5).toFixed(2);
+        rows.push(`A${two(number)}${two(at)},${customers[(at + number) % 3]},${((at * 7) % 13) + 1},${worth}`);
+    }
     return `${rows.join('\n')}\n`;
 }
 

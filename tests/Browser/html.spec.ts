@@ -31,7 +31,8 @@ async function shown(page: Page): Promise<Record<string, string>> {
                 const row = each.closest('[aria-rowindex]')?.getAttribute('aria-rowindex');
                 return [
                     `${row}.${each.getAttribute('aria-colindex')}`,
-                    `${(each.textContent ?? '').replace(/\s+/g, '')} ${style.color} ${style.fontWeight} ${Math.round(parseFloat(style.fontSize) * 10) / 10}`,
+                    `${(each.textContent ?? '').replace(/\s+/g, '')} ${style.color} ${style.fontWeight} ` +
+                        Math.round(parseFloat(style.fontSize) * 10) / 10,
                 ];
             }),
         ),
@@ -65,7 +66,8 @@ test('the html of a dressed sheet shows in a browser what the grid shows', async
                 const style = getComputedStyle(each);
                 return [
                     at,
-                    `${(each.textContent ?? '').replace(/\s+/g, '')} ${style.color} ${style.fontWeight} ${Math.round(parseFloat(style.fontSize) * 10) / 10}`,
+                    `${(each.textContent ?? '').replace(/\s+/g, '')} ${style.color} ${style.fontWeight} ` +
+                        Math.round(parseFloat(style.fontSize) * 10) / 10,
                 ] as [string, string];
             });
         }),

@@ -26,7 +26,9 @@ test('widths in PHP are those of the browser', async ({ page }) => {
         document.body.append(box);
         const spans = items.map((item) => {
             const span = document.createElement('span');
-            span.style.cssText = `position:absolute;font:${item.italic ? 'italic ' : ''}${item.weight} ${item.size}px '${item.family}';line-height:normal;font-kerning:none;font-variant-ligatures:none`;
+            span.style.cssText =
+                `position:absolute;font:${item.italic ? 'italic ' : ''}${item.weight} ${item.size}px '${item.family}';` +
+                'line-height:normal;font-kerning:none;font-variant-ligatures:none';
             span.textContent = item.text;
             box.append(span);
             return span;
@@ -63,7 +65,9 @@ test('500 paragraphs take as many lines in PHP as in the browser', async ({ page
         document.body.append(box);
         const blocks = items.map((item) => {
             const block = document.createElement('div');
-            block.style.cssText = `width:${item.width}px;font:${item.weight} ${item.size}px '${item.family}';line-height:20px;font-kerning:none;font-variant-ligatures:none;white-space:pre-wrap;overflow-wrap:anywhere`;
+            block.style.cssText =
+                `width:${item.width}px;font:${item.weight} ${item.size}px '${item.family}';line-height:20px;font-kerning:none;` +
+                'font-variant-ligatures:none;white-space:pre-wrap;overflow-wrap:anywhere';
             block.textContent = item.text;
             box.append(block);
             return block;

@@ -377,7 +377,8 @@ export const api = {
         call<Window>('GET', `side/window?side=${sideText(side)}&${rect(range)}`, undefined, signal),
     compareSides: (left: Side, right: Side) => call<SideRecord>('GET', `side?left=${sideText(left)}&right=${sideText(right)}`),
     sideFile: (left: Side, right: Side, leftName: string, rightName: string) =>
-        `/api/side/file?left=${sideText(left)}&right=${sideText(right)}&leftName=${encodeURIComponent(leftName)}&rightName=${encodeURIComponent(rightName)}`,
+        `/api/side/file?left=${sideText(left)}&right=${sideText(right)}` +
+        `&leftName=${encodeURIComponent(leftName)}&rightName=${encodeURIComponent(rightName)}`,
     /** A sheet as it would look in the draft of a stylebook. */
     seenSheet: (id: number, sheet: number, stylebook: number) =>
         call<SheetDetail>('GET', `workbooks/${id}/sheets/${sheet}?as=${stylebook}`),

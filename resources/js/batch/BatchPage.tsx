@@ -171,7 +171,10 @@ export function BatchPage({ id }: { id: string }) {
                     No worker is running, so these files wait. Nothing is lost; start Rilvet again with bin/start.
                 </p>
             )}
-            <main className="grid min-h-0 flex-1 grid-cols-[minmax(300px,380px)_minmax(0,1fr)] max-[820px]:grid-cols-[minmax(0,1fr)] max-[820px]:overflow-auto">
+            <main
+                className={`grid min-h-0 flex-1 grid-cols-[minmax(300px,380px)_minmax(0,1fr)]
+                    max-[820px]:grid-cols-[minmax(0,1fr)] max-[820px]:overflow-auto`}
+            >
                 <section
                     className="min-h-0 overflow-auto border-r border-hair bg-panel p-4"
                     aria-label="What is done"
@@ -232,7 +235,8 @@ export function BatchPage({ id }: { id: string }) {
                     {record.items.length === 0 ? (
                         <button
                             type="button"
-                            className={`flex flex-col items-center justify-center gap-2 rounded-md border border-dashed p-8 ${dropping ? 'border-damson bg-damson-soft' : 'border-[#b9b1a4]'}`}
+                            className={`flex flex-col items-center justify-center gap-2 rounded-md border border-dashed p-8
+                                    ${dropping ? 'border-damson bg-damson-soft' : 'border-[#b9b1a4]'}`}
                             onClick={() => picker.current?.click()}
                         >
                             <FileText size={26} className="text-quiet" aria-hidden="true" />

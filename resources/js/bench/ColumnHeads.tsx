@@ -58,7 +58,8 @@ export const ColumnHeads = memo(function ColumnHeads({
                     aria-selected={chosen(column)}
                     data-head={column}
                     tabIndex={column === stop ? 0 : -1}
-                    className={`absolute grid h-5 place-items-center border-r border-b border-hair font-mono text-[11px] outline-offset-[-2px]! ${chosen(column) ? 'bg-[#eadfe8] font-medium text-damson' : 'bg-ground text-quiet'}`}
+                    className={`absolute grid h-5 place-items-center border-r border-b border-hair font-mono text-[11px]
+                            outline-offset-[-2px]! ${chosen(column) ? 'bg-[#eadfe8] font-medium text-damson' : 'bg-ground text-quiet'}`}
                     style={{ top: 14, left: columns.start(column), width: columns.sizeOf(column) }}
                 >
                     <span className="unmirrored">{letters(column)}</span>

@@ -215,7 +215,8 @@ function Choice({
 }) {
     return (
         <div
-            className={`w-[190px] flex-none overflow-hidden rounded-md border ${worn ? 'border-damson ring-1 ring-damson' : 'border-hair hover:border-[#b9b1a4]'}`}
+            className={`w-[190px] flex-none overflow-hidden rounded-md border
+                    ${worn ? 'border-damson ring-1 ring-damson' : 'border-hair hover:border-[#b9b1a4]'}`}
         >
             <button
                 type="button"

@@ -6,6 +6,9 @@ import { useBench } from '@/work/state';
 import type { Axis, Span } from '@/api/types';
 import type { Acts } from '@/work/useActs';
 
+const ALONG = 'top-0 right-[-3px] h-full w-[7px] cursor-col-resize';
+const ACROSS = 'bottom-[-3px] left-0 h-[7px] w-full cursor-row-resize';
+
 /** An edge sizes whole columns or rows together where they are chosen as such; a few chosen cells do not count. */
 function whole(axis: Axis, index: number): Span[] {
     const { selection } = useBench.getState();
@@ -44,7 +47,8 @@ export function Edge({
             role="presentation"
             data-edge={index}
             title="Drag to size, press twice to fit"
-            className={`absolute z-[4] ${along ? 'top-0 right-[-3px] h-full w-[7px] cursor-col-resize' : 'bottom-[-3px] left-0 h-[7px] w-full cursor-row-resize'}`}
+            className={`absolute z-[4]
+                    ${along ? ALONG : ACROSS}`}
             onPointerDown={(event) => {
                 event.stopPropagation();
                 if (event.button !== 0) return;

@@ -26,7 +26,10 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
     });
     const shown = figures.data;
     return (
-        <footer className="flex min-w-0 items-center gap-4.5 overflow-hidden border-t whitespace-nowrap max-[820px]:gap-2.5 border-hair bg-ground px-3 text-[11.5px] text-quiet">
+        <footer
+            className={`flex min-w-0 items-center gap-4.5 overflow-hidden border-t whitespace-nowrap max-[820px]:gap-2.5
+                border-hair bg-ground px-3 text-[11.5px] text-quiet`}
+        >
             <Address text={text} bench={bench} acts={acts} />
             {shown && (
                 <>
@@ -185,7 +188,8 @@ function Address({ text, bench, acts }: { text: string; bench: BenchRecord; acts
         <input
             id="selection-address"
             aria-label="Address of the selection"
-            className="h-5 w-[210px] max-[820px]:w-[120px] rounded border border-transparent bg-transparent px-1 font-mono text-[11.5px] text-ink hover:border-hair focus:bg-white"
+            className={`h-5 w-[210px] max-[820px]:w-[120px] rounded border border-transparent bg-transparent px-1
+                    font-mono text-[11.5px] text-ink hover:border-hair focus:bg-white`}
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
             onFocus={(event) => event.currentTarget.select()}

@@ -25,7 +25,9 @@ export function FreezeEdge({ axis, of, frozen, acts }: { axis: 'rows' | 'columns
             role="presentation"
             data-freeze={axis}
             title={`Drag to keep ${axis} in sight`}
-            className={`absolute z-[6] rounded-sm hover:bg-damson ${drag === null ? (frozen > 0 ? 'bg-[#8E5A8A]' : 'bg-[#cfc6b8]') : 'bg-damson'} ${along ? 'top-0 h-[13px] w-[5px] cursor-col-resize' : 'left-0 h-[5px] w-[13px] cursor-row-resize'}`}
+            className={`absolute z-[6] rounded-sm hover:bg-damson
+                    ${drag === null ? (frozen > 0 ? 'bg-[#8E5A8A]' : 'bg-[#cfc6b8]') : 'bg-damson'}
+                    ${along ? 'top-0 h-[13px] w-[5px] cursor-col-resize' : 'left-0 h-[5px] w-[13px] cursor-row-resize'}`}
             style={along ? { left: LEFT + of.start(shown + 1) - 3 } : { top: TOP + of.start(shown + 1) - 3 }}
             onPointerDown={(event) => {
                 event.stopPropagation();

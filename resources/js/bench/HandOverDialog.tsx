@@ -63,7 +63,8 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
                                 {(formats.data ?? []).map((each) => (
                                     <label
                                         key={each.format}
-                                        className={`mb-2 flex gap-3 rounded-md border p-2.5 ${format === each.format ? 'border-damson bg-damson-soft' : 'border-hair'}`}
+                                        className={`mb-2 flex gap-3 rounded-md border p-2.5
+                                                ${format === each.format ? 'border-damson bg-damson-soft' : 'border-hair'}`}
                                     >
                                         <input
                                             type="radio"

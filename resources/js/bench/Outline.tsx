@@ -225,7 +225,8 @@ function Table({
             <button
                 type="button"
                 aria-expanded={!folded}
-                className="mt-1.5 flex w-full items-center justify-between px-3 pt-1.5 pb-1 text-left text-[11px] font-semibold text-quiet hover:text-ink"
+                className={`mt-1.5 flex w-full items-center justify-between px-3 pt-1.5 pb-1 text-left text-[11px]
+                        font-semibold text-quiet hover:text-ink`}
                 onClick={() => useFolds.setState({ columns: !folded })}
             >
                 <span className="flex items-center gap-1">

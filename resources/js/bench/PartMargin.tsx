@@ -111,7 +111,8 @@ function Bracket({ run, table, rows, acts }: { run: RunRecord; table: TableRecor
                         onPointerDown={(event) => event.stopPropagation()}
                     >
                         <span
-                            className={`unmirrored part-letter part-${run.part ?? ''} absolute top-1/2 left-[-2px] z-10 -translate-y-1/2 scale-90 opacity-0 group-hover:opacity-100`}
+                            className={`unmirrored part-letter part-${run.part ?? ''}
+                                    absolute top-1/2 left-[-2px] z-10 -translate-y-1/2 scale-90 opacity-0 group-hover:opacity-100`}
                         >
                             {run.letter}
                         </span>
@@ -216,7 +217,8 @@ export function ColumnBrackets({
                     key={`${table.range}.${stretch.first}`}
                     role="columnheader"
                     aria-label={ROLES[stretch.role]}
-                    className={`pointer-events-none absolute h-[8px] rounded-t-[2px] border-t-[3px] border-r-2 border-l-2 part-${parts[stretch.role]}`}
+                    className={`pointer-events-none absolute h-[8px] rounded-t-[2px] border-t-[3px] border-r-2 border-l-2
+                            part-${parts[stretch.role]}`}
                     style={{
                         top: 4,
                         left: columns.start(stretch.first) + 1,

@@ -36,7 +36,8 @@ export function RowNumbers({
                     aria-selected={isChosen}
                     data-head={row}
                     tabIndex={row === stop ? 0 : -1}
-                    className={`grid h-full place-items-center border-r border-b border-hair font-mono text-[11px] outline-offset-[-2px]! ${isChosen ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
+                    className={`grid h-full place-items-center border-r border-b border-hair font-mono text-[11px] outline-offset-[-2px]!
+                            ${isChosen ? 'bg-[#eadfe8] font-medium text-damson' : 'text-quiet'}`}
                 >
                     <span className="unmirrored max-h-full overflow-hidden">{row}</span>
                     <Edge axis="rows" index={row} size={rows.sizeOf(row)} zoom={zoom} acts={acts} />

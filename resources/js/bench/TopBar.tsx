@@ -43,7 +43,10 @@ export function TopBar({
     onHandOver: () => void;
 }) {
     return (
-        <header className="flex items-center gap-3.5 border-b border-hair bg-panel px-3 max-[820px]:min-h-11 max-[820px]:flex-wrap max-[820px]:gap-x-1.5 max-[820px]:gap-y-0.5 max-[820px]:py-1">
+        <header
+            className={`flex items-center gap-3.5 border-b border-hair bg-panel px-3 max-[820px]:min-h-11
+                max-[820px]:flex-wrap max-[820px]:gap-x-1.5 max-[820px]:gap-y-0.5 max-[820px]:py-1`}
+        >
             <a
                 href="#sheet"
                 className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:rounded-md focus:bg-white focus:px-3 focus:py-1"
@@ -59,7 +62,8 @@ export function TopBar({
             <Name key={bench.name} name={bench.name} onRename={(name) => void acts.act('rename', { name })} />
             <button
                 type="button"
-                className={`flex items-center gap-1 rounded-md px-1.5 py-0.5 text-[12px] whitespace-nowrap ${dressing ? 'bg-brass-soft text-ink' : 'text-quiet hover:bg-ground'}`}
+                className={`flex items-center gap-1 rounded-md px-1.5 py-0.5 text-[12px] whitespace-nowrap
+                        ${dressing ? 'bg-brass-soft text-ink' : 'text-quiet hover:bg-ground'}`}
                 aria-pressed={dressing}
                 title="Choose a stylebook"
                 onClick={onDress}
@@ -75,7 +79,8 @@ export function TopBar({
                     <button
                         key={name}
                         type="button"
-                        className={`flex items-center gap-1.5 rounded-md px-2.5 py-1 whitespace-nowrap max-[1120px]:px-2 ${view === name ? 'bg-damson-soft font-semibold text-damson' : 'text-quiet hover:bg-ground'}`}
+                        className={`flex items-center gap-1.5 rounded-md px-2.5 py-1 whitespace-nowrap max-[1120px]:px-2
+                                ${view === name ? 'bg-damson-soft font-semibold text-damson' : 'text-quiet hover:bg-ground'}`}
                         aria-current={view === name ? 'page' : undefined}
                         onClick={() => onView(name)}
                     >
@@ -139,7 +144,8 @@ function HistoryPanel({ id, acts }: { id: number; acts: Acts }) {
                                 <button
                                     type="button"
                                     title={entry.undone ? 'Go forward to here' : 'Go back to here'}
-                                    className={`flex w-full gap-2 rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft ${entry.undone ? 'text-quiet line-through' : ''}`}
+                                    className={`flex w-full gap-2 rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft
+                                            ${entry.undone ? 'text-quiet line-through' : ''}`}
                                     onClick={() => void acts.goTo(entry.id)}
                                 >
                                     <span className="flex-1">{entry.words}</span>

@@ -49,7 +49,8 @@ export function BookBar({
         <button
             type="button"
             aria-pressed={view === to}
-            className={`flex items-center gap-1.5 rounded-md px-3 py-1 ${view === to ? 'bg-damson-soft font-semibold text-damson' : 'text-quiet hover:bg-ground'}`}
+            className={`flex items-center gap-1.5 rounded-md px-3 py-1
+                    ${view === to ? 'bg-damson-soft font-semibold text-damson' : 'text-quiet hover:bg-ground'}`}
             onClick={() => onView(to)}
         >
             {words}
@@ -57,7 +58,10 @@ export function BookBar({
         </button>
     );
     return (
-        <header className="flex min-w-0 items-center gap-3 border-b border-hair bg-panel px-3 max-[900px]:flex-wrap max-[900px]:gap-1.5 max-[900px]:py-1">
+        <header
+            className={`flex min-w-0 items-center gap-3 border-b border-hair bg-panel px-3 max-[900px]:flex-wrap
+                max-[900px]:gap-1.5 max-[900px]:py-1`}
+        >
             <Mark />
             <span className="h-5 w-px flex-none bg-hair" />
             <a
@@ -73,7 +77,8 @@ export function BookBar({
             <input
                 aria-label="Name of the stylebook"
                 title={rules.about}
-                className="min-w-0 flex-shrink rounded-md border border-transparent bg-transparent px-1 text-[15px] font-semibold hover:border-hair"
+                className={`min-w-0 flex-shrink rounded-md border border-transparent bg-transparent px-1 text-[15px]
+                        font-semibold hover:border-hair`}
                 style={{ width: `${Math.max(9, Math.min(26, name.value.length + 1))}ch` }}
                 {...name}
             />

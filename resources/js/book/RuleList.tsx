@@ -63,7 +63,8 @@ export function RuleList({
                             ? 'none'
                             : stripes.by === 'key'
                               ? `with ${stripes.key}`
-                              : `every ${stripes.every === 1 ? '' : `${stripes.every} `}${stripes.by === 'rows' ? 'row' : 'column'}${stripes.every === 1 ? '' : 's'}`
+                              : `every ${stripes.every === 1 ? '' : `${stripes.every} `}` +
+                                `${stripes.by === 'rows' ? 'row' : 'column'}${stripes.every === 1 ? '' : 's'}`
                     }
                     onPress={() => open('stripes')}
                 />

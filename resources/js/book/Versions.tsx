@@ -19,9 +19,10 @@ export function Versions({ book }: { book: BookRecord }) {
     });
     const back = async (version: number) => {
         const follow = book.sheets - book.worn.filter((sheet) => sheet.holds !== null).length;
+        const followers = follow > 0 ? `, for the ${counted(follow, 'sheet that follows', 'sheets that follow')}` : '';
         const sure = await ask({
             title: `Go back to version ${version}?`,
-            about: `What it says becomes version ${book.version + 1}${follow > 0 ? `, for the ${counted(follow, 'sheet that follows', 'sheets that follow')}` : ''}. Every version stays in this list.`,
+            about: `What it says becomes version ${book.version + 1}${followers}. Every version stays in this list.`,
             action: 'Go back',
         });
         if (sure === null) return;
@@ -44,7 +45,8 @@ export function Versions({ book }: { book: BookRecord }) {
                     {book.versions.map((version) => (
                         <li
                             key={version.number}
-                            className={`flex items-center gap-3 border-t border-hair px-3 py-2 first:border-t-0 ${from === version.number ? 'bg-brass-soft' : ''}`}
+                            className={`flex items-center gap-3 border-t border-hair px-3 py-2 first:border-t-0
+                                    ${from === version.number ? 'bg-brass-soft' : ''}`}
                         >
                             <span className="w-7 text-right font-semibold">{version.number}</span>
                             <span className="min-w-0 flex-1">

@@ -5,13 +5,14 @@ import { go } from '@/parts/path';
 export function Wearers({ book }: { book: BookRecord }) {
     const workbooks = [...new Map(book.worn.map((sheet) => [sheet.workbook, sheet.name]))];
     const holding = book.worn.filter((sheet) => sheet.holds !== null).length;
+    const held = holding > 0 ? `, ${holding} hold an earlier one` : '';
     return (
         <div className="mx-auto max-w-[760px] p-6">
             <h1 className="mb-1 text-[15px] font-semibold">Worn by</h1>
             <p className="mb-3 text-quiet">
                 {book.sheets === 0
                     ? 'No sheet wears it yet. It is put on from the Bench, with the button beside the name of the workbook.'
-                    : `${book.sheets - holding} of ${book.sheets} sheets follow the newest version${holding > 0 ? `, ${holding} hold an earlier one` : ''}.`}
+                    : `${book.sheets - holding} of ${book.sheets} sheets follow the newest version${held}.`}
                 {book.waiting > 0 && ` ${book.waiting} of them are being fitted to it.`}
             </p>
             {workbooks.map(([id, name]) => (

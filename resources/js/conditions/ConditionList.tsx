@@ -148,7 +148,8 @@ function Row({
     };
     return (
         <li
-            className={`group flex items-start border-t border-transparent ${isWritten ? 'bg-brass-soft' : 'hover:bg-ground'} ${fits ? 'data-[over=true]:border-damson' : ''}`}
+            className={`group flex items-start border-t border-transparent ${isWritten ? 'bg-brass-soft' : 'hover:bg-ground'}
+                    ${fits ? 'data-[over=true]:border-damson' : ''}`}
             draggable
             onDragStart={() => onDrag(one)}
             onDragEnd={() => onDrag(null)}

@@ -107,7 +107,8 @@ function ByHand({ draft, format }: { draft: Draft; format: Formatter }) {
                     type="button"
                     aria-label={words}
                     aria-pressed={look[name] === true}
-                    className={`grid h-[26px] w-[26px] place-items-center rounded-md border ${style} ${look[name] === true ? 'border-damson bg-damson-soft text-damson' : 'border-hair bg-white'}`}
+                    className={`grid h-[26px] w-[26px] place-items-center rounded-md border ${style}
+                            ${look[name] === true ? 'border-damson bg-damson-soft text-damson' : 'border-hair bg-white'}`}
                     onClick={() => turn(name)}
                 >
                     {letter}
@@ -192,6 +193,11 @@ function BarFields({ draft, format }: { draft: Draft; format: Formatter }) {
     );
 }
 
+function marksOf(set: string): string {
+    const marks = MARK_SETS[set] ?? [];
+    return `Marks of ${marks.length} steps: ${marks.map((mark) => mark.shape).join(', ')}`;
+}
+
 function MarkFields({ draft }: { draft: Draft }) {
     const sets = ['3Arrows', '5Arrows', '3Flags', '3Signs', '3Symbols', '4Rating', '5Quarters', '5Rating'];
     return (
@@ -200,9 +206,10 @@ function MarkFields({ draft }: { draft: Draft }) {
                 <button
                     key={set}
                     type="button"
-                    aria-label={`Marks of ${(MARK_SETS[set] ?? []).length} steps: ${(MARK_SETS[set] ?? []).map((mark) => mark.shape).join(', ')}`}
+                    aria-label={marksOf(set)}
                     aria-pressed={draft.set === set}
-                    className={`flex h-[22px] items-center gap-px rounded border px-1 ${draft.set === set ? 'border-damson bg-damson-soft' : 'border-hair bg-white'}`}
+                    className={`flex h-[22px] items-center gap-px rounded border px-1
+                            ${draft.set === set ? 'border-damson bg-damson-soft' : 'border-hair bg-white'}`}
                     onClick={() => setDraft({ set })}
                 >
                     {(MARK_SETS[set] ?? []).map((mark, at) => (

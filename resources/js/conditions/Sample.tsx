@@ -32,7 +32,8 @@ export function Sample({
     return (
         <span
             aria-hidden="true"
-            className={`grid flex-none place-items-center overflow-hidden rounded border border-hair ${large ? 'h-8 min-w-16 px-2 text-[13px]' : 'h-[18px] min-w-[20px] px-0.5 text-[10.5px]'}`}
+            className={`grid flex-none place-items-center overflow-hidden rounded border border-hair
+                    ${large ? 'h-8 min-w-16 px-2 text-[13px]' : 'h-[18px] min-w-[20px] px-0.5 text-[10.5px]'}`}
             style={{
                 background: ground,
                 color: value('ink') ?? '#2A2230',

@@ -4,6 +4,8 @@ import { Select } from '@/parts/Select';
 import { setDraft, type Draft } from './draft';
 import { Wears } from './Wears';
 
+const CHOSEN = 'border-damson bg-damson-soft text-damson';
+
 /** The sentence that a person completes: what, how it is compared, and with what. */
 export function SentenceFields({ draft, record }: { draft: Draft; record: TrialRecord | undefined }) {
     const offered = OFFERED[draft.kind ?? 'any'] ?? OFFERED.any ?? [];
@@ -154,7 +156,8 @@ function Some({ draft, record }: { draft: Draft; record: TrialRecord | undefined
                     key={value}
                     type="button"
                     aria-pressed={draft.values.includes(value)}
-                    className={`max-w-[110px] truncate rounded-full border px-2 py-0.5 text-[11.5px] ${draft.values.includes(value) ? 'border-damson bg-damson-soft text-damson' : 'border-hair bg-white hover:bg-ground'}`}
+                    className={`max-w-[110px] truncate rounded-full border px-2 py-0.5 text-[11.5px]
+                            ${draft.values.includes(value) ? CHOSEN : 'border-hair bg-white hover:bg-ground'}`}
                     onClick={() => turn(value)}
                 >
                     {value}

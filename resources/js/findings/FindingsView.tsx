@@ -13,6 +13,8 @@ import { filtered, grouped, places, SEVERITIES, type Filter } from './list';
 /** Cards of a group that are shown at once. */
 const SHOWN = 40;
 
+const isWrong = (some: FindingRecord[]) => some[0]?.severity === 'wrong';
+
 /** Brings the place of a finding into sight. */
 function show(finding: FindingRecord) {
     const { sheet, open, select, selection } = useBench.getState();
@@ -115,7 +117,11 @@ export function FindingsView({
     const trial = useBench((state) => state.trial?.words);
     return (
         <>
-            <div className="grid min-h-0 grid-cols-[minmax(300px,468px)_minmax(0,1fr)] max-[1100px]:grid-cols-[380px_minmax(0,1fr)] max-[820px]:grid-cols-1 max-[820px]:grid-rows-[minmax(0,3fr)_minmax(0,2fr)]">
+            <div
+                className={`grid min-h-0 grid-cols-[minmax(300px,468px)_minmax(0,1fr)]
+                    max-[1100px]:grid-cols-[380px_minmax(0,1fr)] max-[820px]:grid-cols-1
+                    max-[820px]:grid-rows-[minmax(0,3fr)_minmax(0,2fr)]`}
+            >
                 <section
                     aria-label="Findings"
                     className="grid min-h-0 grid-rows-[auto_minmax(0,1fr)] border-r border-hair"
@@ -192,7 +198,8 @@ export function FindingsView({
                                 <h3 className="flex items-center gap-1.5 py-2 font-semibold">
                                     {name}
                                     <span
-                                        className={`rounded-full border px-1.5 text-[11px] font-normal ${some[0]?.severity === 'wrong' ? 'border-caution text-caution' : 'border-hair text-quiet'}`}
+                                        className={`rounded-full border px-1.5 text-[11px] font-normal
+                                                ${isWrong(some) ? 'border-caution text-caution' : 'border-hair text-quiet'}`}
                                     >
                                         {some.length}
                                     </span>
@@ -261,7 +268,10 @@ export function FindingsView({
                     {children}
                 </section>
             </div>
-            <footer className="flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3 text-[11.5px] whitespace-nowrap text-quiet">
+            <footer
+                className={`flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3
+                    text-[11.5px] whitespace-nowrap text-quiet`}
+            >
                 {current && <span className="font-mono">{current.range.split(', ')[0] || current.sheet}</span>}
                 <span>
                     {ordered.length === 0 ? 0 : at + 1} of {ordered.length}

@@ -199,7 +199,10 @@ export function PaperView({
                     <section aria-label="Page tray" className="border-t border-hair bg-panel" />
                 )}
             </div>
-            <footer className="flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3 text-[11.5px] whitespace-nowrap text-quiet">
+            <footer
+                className={`flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3
+                    text-[11.5px] whitespace-nowrap text-quiet`}
+            >
                 {pages && (
                     <span>
                         {name}: {counted(pages.pages, 'page')}

@@ -46,12 +46,14 @@ export function Messages() {
             ref={box}
             role="status"
             aria-live="polite"
-            className={`fixed z-60 flex w-96 max-w-[calc(100vw-16px)] flex-col gap-2 ${isAside ? 'left-60' : 'right-4'} ${document.querySelector('[aria-label=Tray]') ? 'bottom-[190px]' : 'bottom-9'}`}
+            className={`fixed z-60 flex w-96 max-w-[calc(100vw-16px)] flex-col gap-2 ${isAside ? 'left-60' : 'right-4'}
+                    ${document.querySelector('[aria-label=Tray]') ? 'bottom-[190px]' : 'bottom-9'}`}
         >
             {messages.map((message) => (
                 <div
                     key={message.id}
-                    className={`flex items-start gap-2 rounded-md border bg-white p-3 shadow-lg ${message.kind === 'refused' ? 'border-danger text-danger' : 'border-hair'}`}
+                    className={`flex items-start gap-2 rounded-md border bg-white p-3 shadow-lg
+                            ${message.kind === 'refused' ? 'border-danger text-danger' : 'border-hair'}`}
                 >
                     <span className="flex-1">
                         {message.text}

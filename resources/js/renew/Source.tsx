@@ -105,7 +105,8 @@ export function Source({ id, file, onReady }: { id: number; file: File | null; o
             )}
             <button
                 type="button"
-                className={`flex w-full flex-col items-center gap-2 rounded-md border border-dashed px-4 py-8 ${dropping ? 'border-damson bg-damson-soft' : 'border-[#b9b1a4]'}`}
+                className={`flex w-full flex-col items-center gap-2 rounded-md border border-dashed px-4 py-8
+                        ${dropping ? 'border-damson bg-damson-soft' : 'border-[#b9b1a4]'}`}
                 onClick={() => picker.current?.click()}
             >
                 <FileInput size={24} className="text-quiet" aria-hidden="true" />

@@ -203,7 +203,8 @@ function Replay({ bench, acts }: { bench: BenchRecord; acts: Acts }) {
             <div className="mt-4 flex items-center gap-2">
                 <span className="flex-1 text-quiet" role="status">
                     {tried.data &&
-                        `${counted(tried.data.done.length, 'step')} would be done${tried.data.left.length > 0 ? `, ${tried.data.left.length} not` : ''}.`}
+                        `${counted(tried.data.done.length, 'step')} would be done` +
+                            `${tried.data.left.length > 0 ? `, ${tried.data.left.length} not` : ''}.`}
                 </span>
                 <button type="button" className="btn" onClick={close}>
                     Leave it

@@ -106,7 +106,8 @@ export function Proposal({ proposal, onDone }: { proposal: ImportRecord; onDone:
                                     <tr key={index}>
                                         <th
                                             scope="row"
-                                            className="border-r border-b border-hair bg-ground px-2 py-0.5 text-right font-normal text-quiet"
+                                            className={`border-r border-b border-hair bg-ground
+                                                    px-2 py-0.5 text-right font-normal text-quiet`}
                                         >
                                             {index + 1}
                                         </th>

@@ -166,7 +166,8 @@ export function SeriesPage() {
                                     {some.slice(0, 100).map((one) => (
                                         <li
                                             key={key(one)}
-                                            className={`rounded-lg border bg-white px-3 py-2 ${one === current ? 'border-damson ring-1 ring-damson' : 'border-hair'}`}
+                                            className={`rounded-lg border bg-white px-3 py-2
+                                                    ${one === current ? 'border-damson ring-1 ring-damson' : 'border-hair'}`}
                                         >
                                             <button
                                                 type="button"

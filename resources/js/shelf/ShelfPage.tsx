@@ -146,7 +146,10 @@ export function ShelfPage() {
                 />
             </header>
             <main className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Shelf">
-                <div className="mx-auto grid max-w-[1400px] grid-cols-[1fr_316px] gap-6 p-6 pt-4 max-[820px]:grid-cols-[minmax(0,1fr)] max-[820px]:p-3">
+                <div
+                    className={`mx-auto grid max-w-[1400px] grid-cols-[1fr_316px] gap-6 p-6 pt-4
+                        max-[820px]:grid-cols-[minmax(0,1fr)] max-[820px]:p-3`}
+                >
                     <section aria-labelledby="workbooks">
                         <h1 id="workbooks" className="mb-3 flex items-baseline gap-2.5 text-lg font-semibold">
                             Workbooks
@@ -167,7 +170,9 @@ export function ShelfPage() {
                             ))}
                             <button
                                 type="button"
-                                className={`flex min-h-[238px] flex-col items-center justify-center gap-2 rounded-md border border-dashed p-4 ${dropping ? 'border-damson bg-damson-soft' : 'border-[#b9b1a4]'}`}
+                                className={`flex min-h-[238px] flex-col items-center justify-center gap-2 rounded-md border
+                                        border-dashed p-4
+                                        ${dropping ? 'border-damson bg-damson-soft' : 'border-[#b9b1a4]'}`}
                                 onClick={() => picker.current?.click()}
                             >
                                 <Table2 size={26} className="text-quiet" aria-hidden="true" />

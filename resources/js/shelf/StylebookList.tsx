@@ -39,7 +39,10 @@ export function StylebookList({ stylebooks }: { stylebooks: StylebookRecord[] })
             <h2 id="stylebooks" className="mb-2 flex items-baseline justify-between text-[15px] font-semibold">
                 Stylebooks
                 <DropdownMenu.Root modal={false}>
-                    <DropdownMenu.Trigger className="flex items-center gap-1 text-[12px] font-normal text-quiet underline-offset-2 hover:underline">
+                    <DropdownMenu.Trigger
+                        className={`flex items-center gap-1 text-[12px]
+                            font-normal text-quiet underline-offset-2 hover:underline`}
+                    >
                         New stylebook <ChevronDown size={12} aria-hidden="true" />
                     </DropdownMenu.Trigger>
                     <DropdownMenu.Portal>

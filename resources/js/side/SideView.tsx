@@ -95,7 +95,10 @@ export function SideView({ bench, sheet }: { bench: BenchRecord; sheet: number }
     };
     return (
         <>
-            <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_250px] max-[820px]:grid-cols-1 max-[820px]:grid-rows-[minmax(0,3fr)_minmax(0,1fr)]">
+            <div
+                className={`grid min-h-0 grid-cols-[minmax(0,1fr)_250px] max-[820px]:grid-cols-1
+                    max-[820px]:grid-rows-[minmax(0,3fr)_minmax(0,1fr)]`}
+            >
                 <div className="grid min-h-0 min-w-0 grid-rows-[auto_minmax(0,1fr)]">
                     <div className="grid grid-cols-2 border-b border-hair bg-ground">
                         <SideChoice label="Left" side={left} names={names} onChange={setLeft} />
@@ -148,7 +151,8 @@ export function SideView({ bench, sheet }: { bench: BenchRecord; sheet: number }
                             <li key={`${one.facet}.${one.part}`}>
                                 <button
                                     type="button"
-                                    className={`flex w-full gap-2 rounded px-2 py-1 text-left ${index === step.one ? 'bg-damson-soft text-damson' : 'hover:bg-ground'}`}
+                                    className={`flex w-full gap-2 rounded px-2 py-1 text-left
+                                            ${index === step.one ? 'bg-damson-soft text-damson' : 'hover:bg-ground'}`}
                                     aria-current={index === step.one || undefined}
                                     onClick={() => goTo(index, 0)}
                                 >
@@ -208,7 +212,10 @@ export function SideView({ bench, sheet }: { bench: BenchRecord; sheet: number }
                     </div>
                 </section>
             </div>
-            <footer className="flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3 text-[11.5px] whitespace-nowrap text-quiet">
+            <footer
+                className={`flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3
+                    text-[11.5px] whitespace-nowrap text-quiet`}
+            >
                 <span>Both scroll together; press a cell to see it on both sides.</span>
             </footer>
         </>

@@ -107,7 +107,8 @@ function Open({ bench, sheet, table, acts }: { bench: BenchRecord; sheet: number
                             {rows.length < 2 && columns.length > 1 && (
                                 <button
                                     type="button"
-                                    className="flex items-center gap-1 self-start text-[12px] text-damson underline-offset-2 hover:underline"
+                                    className={`flex items-center gap-1 self-start
+                                            text-[12px] text-damson underline-offset-2 hover:underline`}
                                     onClick={() => setRows([...rows, usual(another(rows))])}
                                 >
                                     <Plus size={12} /> and within them by another column
@@ -187,7 +188,8 @@ function Open({ bench, sheet, table, acts }: { bench: BenchRecord; sheet: number
                             {values.length < 8 && (
                                 <button
                                     type="button"
-                                    className="flex items-center gap-1 self-start text-[12px] text-damson underline-offset-2 hover:underline"
+                                    className={`flex items-center gap-1 self-start
+                                            text-[12px] text-damson underline-offset-2 hover:underline`}
                                     onClick={() => setValues([...values, { heading: null, figure: 'count' }])}
                                 >
                                     <Plus size={12} /> another figure

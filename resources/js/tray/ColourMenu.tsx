@@ -10,7 +10,10 @@ import { useBench, type Trial } from '@/work/state';
 import { trying } from '@/work/trial';
 import type { Formatter } from './useFormat';
 
-/** Any colour: named ones with their runs, those in use, one by eye or by code; named, it joins the stylebook's palette or the workbook's colours. */
+/**
+ * Any colour: named ones with their runs, those in use, one by eye or by code; named, it joins the stylebook's palette or the
+ * workbook's colours.
+ */
 export function ColourMenu({
     format,
     label,
@@ -315,7 +318,8 @@ function HexField({
                     <p className="text-[12px] text-quiet" role="status">
                         {text.trim() === ''
                             ? 'Choose one, or write a name such as navy or a code such as #3F2F55.'
-                            : `“${text.trim()}” is no colour: a name such as navy, a code such as #3F2F55 or #FFF, rgb(), hsl() and oklch() are understood.`}
+                            : `“${text.trim()}” is no colour: a name such as navy, a code such as #3F2F55 or #FFF, ` +
+                              'rgb(), hsl() and oklch() are understood.'}
                     </p>
                 )}
             </div>

@@ -85,7 +85,8 @@ export function Press({
             title={keys ? `${label} (${keys})` : label}
             aria-pressed={on}
             disabled={disabled}
-            className={`grid h-[26px] w-[26px] flex-none place-items-center rounded-md border disabled:opacity-40 ${on ? 'border-damson bg-damson-soft text-damson' : 'border-hair bg-white hover:bg-ground'}`}
+            className={`grid h-[26px] w-[26px] flex-none place-items-center rounded-md border disabled:opacity-40
+                    ${on ? 'border-damson bg-damson-soft text-damson' : 'border-hair bg-white hover:bg-ground'}`}
             onClick={onPress}
         >
             {children}

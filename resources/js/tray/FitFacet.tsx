@@ -54,7 +54,9 @@ function FitMenu({ format, detail, column, row }: { format: Formatter; detail: S
     const share = async () => {
         const size = await ask({
             title: 'Share a width among the columns',
-            about: 'The fewest lines wrap; figures and words stay whole. A screen of 1366 px has about 1300 for cells, an A4 page on its side about 270 mm.',
+            about:
+                'The fewest lines wrap; figures and words stay whole. ' +
+                'A screen of 1366 px has about 1300 for cells, an A4 page on its side about 270 mm.',
             label: 'Width of all columns together',
             value: '1300 px',
             action: 'Share',

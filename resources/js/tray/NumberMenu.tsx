@@ -41,7 +41,8 @@ export function NumberMenu({
             key={sample.name}
             type="button"
             aria-pressed={on}
-            className={`flex h-6 w-full items-center justify-between gap-3 rounded px-2 text-left text-[12px] ${on ? 'bg-damson-soft text-damson' : 'hover:bg-ground'}`}
+            className={`flex h-6 w-full items-center justify-between gap-3 rounded px-2 text-left text-[12px]
+                    ${on ? 'bg-damson-soft text-damson' : 'hover:bg-ground'}`}
             title={sample.code}
             onMouseEnter={() => tryOn(look, sample.words)}
             onMouseLeave={() => tryOn(null)}

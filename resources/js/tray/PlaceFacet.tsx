@@ -74,7 +74,8 @@ export function PlaceFacet({ format, onMerge }: { format: Formatter; onMerge: ()
                 <LongText format={format} />
                 <DropdownMenu.Root modal={false}>
                     <DropdownMenu.Trigger
-                        className={`h-[26px] min-w-[40px] rounded-md border px-1 ${rotation === 0 ? 'border-hair' : 'border-damson bg-damson-soft text-damson'}`}
+                        className={`h-[26px] min-w-[40px] rounded-md border px-1
+                                ${rotation === 0 ? 'border-hair' : 'border-damson bg-damson-soft text-damson'}`}
                         aria-label="Turn the text"
                         title="Turn the text"
                     >
@@ -111,7 +112,8 @@ export function PlaceFacet({ format, onMerge }: { format: Formatter; onMerge: ()
             <div className="flex gap-1.5">
                 <button
                     type="button"
-                    className={`btn h-[26px] flex-1 justify-center py-0 ${horizontal === 'span' ? 'border-damson bg-damson-soft text-damson' : ''}`}
+                    className={`btn h-[26px] flex-1 justify-center py-0
+                            ${horizontal === 'span' ? 'border-damson bg-damson-soft text-damson' : ''}`}
                     aria-pressed={horizontal === 'span'}
                     title="Centre over several cells that stay separate"
                     onClick={() => align('span')}
@@ -146,7 +148,8 @@ function LongText({ format }: { format: Formatter }) {
     return (
         <DropdownMenu.Root modal={false}>
             <DropdownMenu.Trigger
-                className={`grid h-[26px] w-[30px] place-items-center rounded-md border ${now === 'spill' ? 'border-hair' : 'border-damson bg-damson-soft text-damson'}`}
+                className={`grid h-[26px] w-[30px] place-items-center rounded-md border
+                        ${now === 'spill' ? 'border-hair' : 'border-damson bg-damson-soft text-damson'}`}
                 aria-label={`Long text: ${words.toLowerCase()}`}
                 title={`Long text: ${words.toLowerCase()}`}
             >
