@@ -24,11 +24,9 @@ use Rilvet\Act\SetEntry;
 use Rilvet\Act\SetOpening;
 use Rilvet\Act\Targets;
 use Rilvet\Condition\Condition;
-use Rilvet\Condition\Conditions;
 use Rilvet\Entry\EntryCheck;
 use Rilvet\Entry\EntryChecks;
 use Rilvet\Grid\MemoryBlockStore;
-use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Guard\Allowance;
@@ -36,17 +34,11 @@ use Rilvet\Guard\Protection;
 use Rilvet\Look\LookBook;
 use Rilvet\Page\PageRules;
 use Rilvet\Page\PageSetup;
-use Rilvet\Reading\Finder;
-use Rilvet\Reading\SheetFacts;
-use Rilvet\Work\Aspects;
-use Rilvet\Work\Opening as Opens;
-use Rilvet\Work\Setup;
-use Rilvet\Work\Sizes;
-use Rilvet\Work\Tab;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Tests\AtWork;
 use Tests\HandMade;
+use Tests\RandomSheet;
 
 /**
  * What stands around the rows of a worksheet: in the order of ISO/IEC 29500-1 18.3.1.99, read as it is written, and nothing
@@ -147,7 +139,7 @@ final class FramePiecesTest extends TestCase
     {
         mt_srand(2911);
         for ($round = 0; $round < 40; $round++) {
-            $sheet = self::random();
+            $sheet = RandomSheet::of();
             $path = sys_get_temp_dir().'/rilvet-frame-'.getmypid().'.xlsx';
             (new XlsxWriter)->write(new Workbook('W', [1 => $sheet], new LookBook), $path);
             $work = AtWork::at($path);
@@ -184,7 +176,7 @@ final class FramePiecesTest extends TestCase
         $work = self::work(self::worksheet(self::FULL));
         mt_srand(7);
         do {
-            $sheet = self::random();
+            $sheet = RandomSheet::of();
         } while ($sheet->conditions() === [] || $sheet->aspect(EntryChecks::class)->all() === []);
         $work->workbook = $work->workbook->withSheet(2, $sheet);
         $path = AtWork::zipped($work->written());
@@ -195,47 +187,6 @@ final class FramePiecesTest extends TestCase
         self::assertCount(count($sheet->conditions()), $read->conditions());
         self::assertCount(count($sheet->aspect(EntryChecks::class)->all()), $read->aspect(EntryChecks::class)->all());
         self::assertSame(array_map(strval(...), $sheet->setup->merges), array_map(strval(...), $read->setup->merges));
-    }
-
-    private static function random(): Worksheet
-    {
-        $cells = MemorySheet::of('Beds', [['Lot', 'Count', 'Bed'], ['L1', 4, 'north'], ['L2', -2, 'south'], ['L3', 7, 'north']]);
-        $maybe = fn (mixed $value, mixed $else) => mt_rand(0, 1) === 1 ? $value : $else;
-        $widths = [];
-        for ($column = 1; $column <= 6; $column++) {
-            $widths += mt_rand(0, 1) === 1 ? [$column => mt_rand(20, 400)] : [];
-        }
-        $kinds = [['is' => 'below', 'of' => ['0']], ['is' => 'between', 'of' => ['1', '5']], ['is' => 'formula', 'of' => ['$B2>$B$3']],
-            ['is' => 'greatest', 'count' => mt_rand(1, 9)], ['is' => 'holds', 'of' => ['"or"']], ['is' => 'blank'], ['is' => 'repeated'],
-            ['is' => 'aboveMean'], ['is' => 'period', 'period' => 'today']];
-        $conditions = [];
-        for ($number = mt_rand(0, 4); $number > 0; $number--) {
-            $conditions[] = Condition::of(['id' => "n$number", 'test' => $kinds[array_rand($kinds)], 'stops' => mt_rand(0, 3) === 0,
-                'where' => ['cells' => 'B2:B'.mt_rand(2, 40)],
-                'look' => ['bold' => true, 'ink' => sprintf('#%06X', mt_rand(0, 0xFFFFFF))]]);
-        }
-        $checks = [];
-        for ($number = mt_rand(0, 3); $number > 0; $number--) {
-            $checks[] = EntryCheck::of(['id' => "v$number", 'kind' => ['whole', 'decimal', 'length'][mt_rand(0, 2)], 'is' => 'between',
-                'of' => [(string) mt_rand(0, 5), (string) mt_rand(6, 99)],
-                'where' => ['cells' => chr(64 + $number).'2:'.chr(64 + $number).'9'],
-                'blank' => mt_rand(0, 1) === 1, 'title' => $maybe('Wrong', ''), 'message' => $maybe('Say it < otherwise & again', '')]);
-        }
-        $allowed = array_values(array_filter(Allowance::cases(), fn (Allowance $one) => mt_rand(0, 1) === 1));
-        $isProtected = mt_rand(0, 2) === 0;
-        [$row, $column] = [mt_rand(0, 3), mt_rand(0, 2)];
-        [$firstRow, $firstColumn] = $maybe([$row + 2, $column + 2], [1, 1]);
-
-        return new Worksheet($cells, 'Beds', Finder::read(SheetFacts::of($cells)), came: new Setup(
-            new Sizes($widths, hiddenColumns: $maybe([mt_rand(2, 5)], []), height: mt_rand(18, 40)),
-            new Opens($row, $column, mt_rand(0, 1) === 1, mt_rand(10, 400), $firstRow, $firstColumn, mt_rand(0, 4) === 0),
-            $maybe([Range::parse('A6:B7'), Range::parse('D2:D4')], []),
-            new Tab($maybe(sprintf('#%06X', mt_rand(0, 0xFFFFFF)), null), protected: $isProtected),
-        ), aspects: Aspects::of(
-            new Conditions($conditions), new EntryChecks($checks), new Protection($allowed, isSaid: true),
-            new PageSetup(PageRules::none(), PageRules::of(['left' => mt_rand(5, 40), 'turn' => $maybe('turned', 'upright')]),
-                $maybe([2, 9], []), isSaid: true),
-        ));
     }
 
     private static function work(string $worksheet): AtWork

@@ -98,7 +98,8 @@ final class OwnLooksTest extends TestCase
         $kept = self::done(self::says('loud', ['fill' => '#FFE08A']), self::workbook());
         $laid = self::done(self::lay('A2:B4', 'loud'), $kept);
         $off = self::done(self::lay('A3:B3', ''), $laid);
-        self::assertSame(['#FFE08A', '', '#FFE08A'], array_map(fn (int $row) => self::worn($off, 1, $row, 1)->text(Attribute::Fill), [2, 3, 4]));
+        $fill = fn (int $row) => self::worn($off, 1, $row, 1)->text(Attribute::Fill);
+        self::assertSame(['#FFE08A', '', '#FFE08A'], array_map($fill, [2, 3, 4]));
         $act = self::lay('A2', 'quiet');
         self::assertSame('Look "quiet" laid, A2', $act->words($kept));
         self::assertSame('Named look taken off, A2', self::lay('A2', '')->words($kept));

@@ -11,6 +11,7 @@ use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Formula\Scope;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeIndex;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
@@ -49,6 +50,12 @@ final class TablePart
 
     private readonly RangeIndex $checks;
 
+    /** @var list<Range> cells under a check */
+    private array $checked = [];
+
+    /** Ranges that are followed below the last row that is filled. */
+    private const BELOW = 1_000;
+
     private readonly DressedRows $lines;
 
     private readonly Merges $merges;
@@ -83,6 +90,7 @@ final class TablePart
             $this->validations .= Validations::xml($name, $check, $ranges, $sheet->name, EntriesOut::choices($check, $ranges, $sheet));
             foreach ($ranges as $range) {
                 $this->checks->add($index, $range);
+                $this->checked[] = $range;
             }
         }
         $this->lines = new DressedRows($sheet, $looks);
@@ -131,7 +139,36 @@ final class TablePart
                 $progress($row);
             }
         }
-        $this->put('</table:table>');
+        $below = $this->below($this->lines->rows(), $columns);
+        $this->put(($below === '' ? '' : $this->blankRows($blank).$below).'</table:table>');
+    }
+
+    /** Rows below the last that is filled, as far as checks on entry and conditional looks reach: what is typed there finds them. */
+    private function below(int $last, int $columns): string
+    {
+        $ranges = $this->checked;
+        foreach ($this->lines->dressed->judges()?->all() ?? [] as $judge) {
+            array_push($ranges, ...$judge->ranges);
+        }
+        $ranges = array_slice(array_filter($ranges, fn (Range $range) => $range->bottom > $last), 0, self::BELOW);
+        $ends = [];
+        foreach ($ranges as $range) {
+            $ends[max($range->top, $last + 1)] = $ends[$range->bottom + 1] = true;
+            $columns = max($columns, $range->right);
+        }
+        ksort($ends);
+        $ends = array_keys($ends);
+        $xml = '';
+        // Between two ends all rows are alike.
+        foreach ($ends === [] ? [] : [...array_slice($ends, 0, -1)] as $index => $row) {
+            $xml .= $index === 0 && $row > $last + 1 ? $this->blankRows($row - $last - 1) : '';
+            $count = $ends[$index + 1] - $row;
+            $written = $this->row($row, [], $columns);
+            $xml .= $count === 1 ? $written
+                : (string) preg_replace('/^<table:table-row/', "$0 table:number-rows-repeated=\"$count\"", $written, 1);
+        }
+
+        return $xml;
     }
 
     private function put(string $xml): void
