@@ -24,8 +24,6 @@ use Rilvet\Window\Spans;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
-use RuntimeException;
-use XMLReader;
 
 /**
  * One self-contained html file without script: a table a sheet, headings as th with scope, looks as classes. Numbers carry
@@ -91,34 +89,7 @@ final class HtmlWriter implements WorkbookWriter
 
     public function prove(Workbook $workbook, string $path, ?callable $progress = null): Proof
     {
-        $proof = new Proof;
-        $found = $this->readBack($path);
-        foreach ($workbook->sheets as $sheet) {
-            if ($sheet->setup->tab->state !== 'visible' && count($workbook->sheets) > 1) {
-                continue;
-            }
-            $merges = new Merges($sheet->setup->merges);
-            foreach ((new DressedRows($sheet, $workbook->looks))->read() as $row => $cells) {
-                if ($progress !== null && $row % 64 === 0) {
-                    $progress($row);
-                }
-                $there = $found->current();
-                $found->next();
-                foreach ($cells as $index => $cell) {
-                    if ($merges->hides($row, $index + 1)) {
-                        continue;
-                    }
-                    // Html has no formulas: what a formula gave is compared.
-                    $meant = Cell::of(
-                        $cell->error ??
-                            ($cell->isNumber() ? $cell->value : self::plain(is_bool($cell->value) ? $cell->text() : (string) $cell->value)),
-                    );
-                    $proof->compare($sheet->name, $row, $index + 1, $meant, $there[$index + 1] ?? Cell::blank());
-                }
-            }
-        }
-
-        return $proof;
+        return HtmlProof::of($workbook, $path, $progress);
     }
 
     /**
@@ -278,7 +249,7 @@ final class HtmlWriter implements WorkbookWriter
                     .self::escape(Formatted::readable($pieces[1])).'</i></span>';
         $content = $cell->isNumber()
             ? '<data value="'.json_encode($cell->value).'">'.$text.'</data>'
-            : ($cell->isText() && $shown->formatted->text !== self::plain($cell->text())
+            : ($cell->isText() && $shown->formatted->text !== HtmlProof::plain($cell->text())
                 ? '<data value="'.
                     strtr(self::escape($cell->text()), ["\n" => '&#10;', "\t" => '&#9;']).
                     '" class="t">'.
@@ -400,62 +371,8 @@ final class HtmlWriter implements WorkbookWriter
         return $this->classes[$rules] ??= 'l'.base_convert((string) count($this->classes), 10, 36);
     }
 
-    /** @return \Generator<int, array<int, Cell>> the cells of each table row, by column */
-    private function readBack(string $path): \Generator
-    {
-        $reader = new XMLReader;
-        if (! $reader->open($path, 'UTF-8', LIBXML_NONET | LIBXML_PARSEHUGE)) {
-            throw new RuntimeException('The written file cannot be read back.');
-        }
-        $cells = [];
-        $column = 0;
-        $text = $value = $kept = null;
-        while ($reader->read()) {
-            if ($reader->nodeType === XMLReader::ELEMENT) {
-                if ($reader->localName === 'tr') {
-                    $cells = [];
-                    if ($reader->isEmptyElement) {
-                        yield [];
-                    }
-                } elseif ($reader->localName === 'td' || $reader->localName === 'th') {
-                    $column = (int) $reader->getAttribute('data-c');
-                    $text = '';
-                    $value = $kept = null;
-                    $cells[$column] = Cell::blank();
-                } elseif ($reader->localName === 'data') {
-                    [$isText, $said] = [$reader->getAttribute('class') === 't', (string) $reader->getAttribute('value')];
-                    $value = $isText ? null : $said;
-                    $kept = $isText ? $said : null;
-                }
-            } elseif (
-                ($reader->nodeType === XMLReader::TEXT ||
-                    $reader->nodeType === XMLReader::SIGNIFICANT_WHITESPACE ||
-                    $reader->nodeType === XMLReader::WHITESPACE) &&
-                $text !== null
-            ) {
-                $text .= $reader->value;
-            } elseif ($reader->nodeType === XMLReader::END_ELEMENT) {
-                if ($reader->localName === 'td' || $reader->localName === 'th') {
-                    $cells[$column] = Cell::of(
-                        $value === null ? $kept ?? $text : (preg_match('/^-?\d{1,18}$/', $value) === 1 ? (int) $value : (float) $value),
-                    );
-                    $text = null;
-                } elseif ($reader->localName === 'tr') {
-                    yield $cells;
-                }
-            }
-        }
-        $reader->close();
-    }
-
-    /** A text as a page can carry it: what xml cannot hold has no place there either. */
-    private static function plain(string $text): string
-    {
-        return (string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x{FFFE}\x{FFFF}]/u', "\u{FFFD}", str_replace("\r\n", "\n", $text));
-    }
-
     private static function escape(string $text): string
     {
-        return strtr(self::plain($text), ['&' => '&amp;', '<' => '&lt;', '>' => '&gt;', '"' => '&quot;', "\r" => '&#13;']);
+        return strtr(HtmlProof::plain($text), ['&' => '&amp;', '<' => '&lt;', '>' => '&gt;', '"' => '&quot;', "\r" => '&#13;']);
     }
 }
