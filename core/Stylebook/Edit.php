@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Stylebook;
 
+use Rilvet\Colour\Colour;
 use Rilvet\Look\Attribute;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
 
@@ -58,7 +59,7 @@ final class Edit
             array_values($palette),
         );
 
-        return Stylebook::of($data);
+        return Stylebook::of($name === 'ink' || $to === 'ink' ? self::seenAs($stylebook->palette, $data, $to) : $data);
     }
 
     /** The palette without a colour; what said it says another one from now on. */
@@ -70,7 +71,36 @@ final class Edit
         $data = self::saidAs($stylebook->toArray(), $name, $by);
         $data['palette'] = array_diff_key($palette, [$name => true]);
 
-        return Stylebook::of($data);
+        return Stylebook::of($name === 'ink' ? self::seenAs($stylebook->palette, $data, $by) : $data);
+    }
+
+    /**
+     * An ink that is chosen by itself is the palette's own, the one that is called so, where that reads well: where another name
+     * takes its place, what is seen goes along with it.
+     *
+     * @param  array<array-key, mixed>  $data  with the palette as it is now
+     * @param  string  $to  the colour that is what the palette's own ink was
+     * @return array<array-key, mixed>
+     */
+    private static function seenAs(Palette $was, array $data, string $to): array
+    {
+        $colours = $data['palette'];
+        assert(is_array($colours));
+        $now = Palette::of($colours);
+        $held = function (array $node) use (&$held, $was, $now, $to): array {
+            $node = array_map(fn (mixed $value) => is_array($value) ? $held($value) : $value, $node);
+            if (($node['ink'] ?? null) === 'auto') {
+                $fill = $now->resolve(['fill' => $node['fill'] ?? 'none'], '')['fill'];
+                $paper = Colour::hex(is_string($fill) && $fill !== 'none' ? $fill : '#FFFFFF');
+                [$is, $before] = [$now->readableInk($paper)->toHex(), $was->readableInk($paper)->toHex()];
+                $isOwn = $before === ($was->colours['ink'] ?? null);
+                $node['ink'] = $is === $before ? 'auto' : ($isOwn ? "@$to" : $before);
+            }
+
+            return $node;
+        };
+
+        return $held($data);
     }
 
     /**
