@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rilvet\Check\Checks;
+use Rilvet\Check\Finding;
+use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\Range;
+use Rilvet\Grid\Sheet;
+use Rilvet\Look\LookBook;
+use Rilvet\Reading\ColumnKind;
+use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\ColumnRole;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\Reading;
+use Rilvet\Reading\RowRun;
+use Rilvet\Reading\TableReading;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+
+/** Where a check begins to speak, and where it is silent again: each limit is looked at from both sides. */
+final class CheckLimitsTest extends TestCase
+{
+    /** @return list<array{string, int, string}> ranges, counts, words of what one check finds */
+    private static function found(string $check, Sheet $cells, TableReading ...$tables): array
+    {
+        $sheet = new Worksheet($cells, 'Beds', new Reading(array_values($tables)));
+        $found = Checks::on(new Workbook('Book', [1 => $sheet], new LookBook),
+            array_values(array_filter(Checks::all(), fn ($one) => $one->about()->name === $check)));
+
+        return array_map(fn (Finding $one) => [$one->range, $one->count, $one->words], $found);
+    }
+
+    /**
+     * A table with its heading in row 1, and stretches of data and of blank rows in turn below it.
+     *
+     * @param  list<int>  $stretches  how many rows of data, blank rows, rows of data, ...
+     * @return array{Sheet, TableReading}
+     */
+    private static function gapped(array $stretches, int $columns = 2, ?Part $head = Part::Heading, ?string $beside = null): array
+    {
+        $rows = [array_map(fn (int $column) => "Heading $column", range(1, $columns))];
+        $runs = [new RowRun(1, 1, $head)];
+        foreach ($stretches as $at => $count) {
+            $first = count($rows) + 1;
+            for (; $count > 0; $count--) {
+                $rows[] = $at % 2 === 0 ? array_map(fn (int $column) => $column * 7 + count($rows), range(1, $columns))
+                    : [...array_fill(0, $columns, null), $beside];
+            }
+            $runs[] = new RowRun($first, count($rows), $at % 2 === 0 ? Part::Body : null);
+        }
+        $readings = array_map(fn (int $column) => new ColumnReading($column, "Heading $column", ColumnKind::Integer, 1.0, ColumnRole::Data),
+            range(1, $columns));
+
+        return [MemorySheet::of('Beds', $rows), new TableReading(Range::of(1, 1, count($rows), $columns), 1.0, $runs, $readings)];
+    }
+
+    /** @return iterable<string, array{array{Sheet, TableReading}, list<array{string, int, string}>}> */
+    public static function blanks(): iterable
+    {
+        $said = fn (string $ranges, int $count, string $table) => [[$ranges, $count, $count === 1
+            ? "1 blank row stands among the data of $table." : "$count blank rows stand among the data of $table."]];
+        yield 'one' => [self::gapped([4, 1, 5]), $said('A6:B6', 1, 'A1:B11')];
+        yield 'three in a row' => [self::gapped([5, 3, 5]), $said('A7:B9', 3, 'A1:B14')];
+        yield 'four in a row are a form to be filled in' => [self::gapped([6, 4, 6]), []];
+        yield 'three in three places' => [self::gapped([4, 1, 4, 1, 4, 1, 4]), $said('A6:B6, A11:B11, A16:B16', 3, 'A1:B20')];
+        yield 'four places are a rhythm' => [self::gapped([4, 1, 4, 1, 4, 1, 4, 1, 4]), []];
+        yield 'a table of seven rows' => [self::gapped([2, 1, 3]), $said('A4:B4', 1, 'A1:B7')];
+        yield 'a table of six rows is too small to tell' => [self::gapped([2, 1, 2]), []];
+        yield 'a quarter of its rows' => [self::gapped([4, 3, 4]), $said('A6:B8', 3, 'A1:B12')];
+        yield 'more than a quarter of its rows' => [self::gapped([3, 3, 4]), []];
+        yield 'one column is a list of words' => [self::gapped([4, 1, 5], 1), []];
+        yield 'without headings it is no list' => [self::gapped([4, 1, 5], head: Part::Note), []];
+        yield 'at the end of a table they part it from nothing' => [self::gapped([9, 1]), []];
+    }
+
+    /**
+     * @param  array{Sheet, TableReading}  $table
+     * @param  list<array{string, int, string}>  $found
+     */
+    #[DataProvider('blanks')]
+    public function test_blank_rows_in_a_table(array $table, array $found): void
+    {
+        self::assertSame($found, self::found('blank-rows', ...$table));
+    }
+
+    public function test_rows_are_taken_out_only_where_nothing_stands_beside_the_table(): void
+    {
+        $mends = function (?string $beside) {
+            [$cells, $table] = self::gapped([4, 1, 5], beside: $beside);
+            $sheet = new Worksheet($cells, 'Beds', new Reading([$table]));
+            $found = Checks::on(new Workbook('Book', [1 => $sheet], new LookBook),
+                array_values(array_filter(Checks::all(), fn ($one) => $one->about()->name === 'blank-rows')));
+
+            return $found[0]->mend?->words;
+        };
+        self::assertSame('takes 1 row out', $mends(null));
+        self::assertNull($mends('a note'));
+    }
+
+    /** @return iterable<string, array{int, int, int, list<array{string, int, string}>}> filled rows, blank rows, cells behind them */
+    public static function far(): iterable
+    {
+        $said = fn (string $at, int $count, int $gap) => [[$at, $count, $count === 1 ? "1 cell stands below $gap blank rows."
+            : "$count cells stand below $gap blank rows."]];
+        yield 'three hundred blank rows' => [12, 300, 1, $said('C313', 1, 300)];
+        yield 'one less is scrolled over' => [12, 299, 1, []];
+        yield 'four cells behind them' => [12, 400, 4, $said('C413', 4, 400)];
+        yield 'five are data of their own' => [12, 400, 5, []];
+        yield 'eleven cells before them' => [11, 300, 2, $said('C312', 2, 300)];
+        yield 'ten before them are too few to tell' => [10, 300, 2, []];
+        yield 'nothing behind them' => [12, 400, 0, []];
+    }
+
+    /** @param  list<array{string, int, string}>  $found */
+    #[DataProvider('far')]
+    public function test_data_far_away_from_the_rest(int $filled, int $gap, int $behind, array $found): void
+    {
+        $rows = array_fill(1, $filled, ['x']);
+        $rows += array_fill($filled + 1, $gap, []);
+        $rows[] = [null, null, ...array_fill(0, $behind, 'far')];
+        self::assertSame($found, self::found('far-away', MemorySheet::of('Beds', array_values($rows))));
+    }
+
+    public function test_what_stands_far_away_in_two_places_is_told_of_the_last(): void
+    {
+        $rows = [...array_fill(0, 20, ['x']), ...array_fill(0, 350, []), ['near'], ...array_fill(0, 500, []), [null, 'far', 'away']];
+        self::assertSame([['B872', 2, '2 cells stand below 500 blank rows.']], self::found('far-away', MemorySheet::of('Beds', $rows)));
+    }
+}
