@@ -419,3 +419,36 @@ test('stripes are laid by hand on a range, follow a key, and are in the file', a
     await expect(undo(page, /Stripes taken off/)).toBeVisible();
     await expect.poll(async () => (await seen(page, 'Aspen')).fill).not.toBe('rgb(221, 238, 221)');
 });
+
+test('lists of the Stylebook screen are typed into: letters of one word are one step, and Ctrl+Z takes it back', async ({
+    page,
+}) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'New stylebook' }).click();
+    await page.getByRole('menuitem', { name: 'Thin ink' }).click();
+    const rules = page.getByRole('navigation', { name: 'Rules' });
+    await rules.getByRole('button', { name: /^Type sizes/ }).press('Enter');
+    const font = page.getByRole('complementary', { name: 'Rule' }).getByRole('combobox', { name: 'Font', exact: true });
+    const was = await font.inputValue();
+    await font.focus();
+    await page.keyboard.type('Gelasio');
+    await expect(undo(page, /./)).toBeEnabled();
+    await expect(font).toHaveValue('Gelasio');
+    // One step, and not one a letter.
+    await page.keyboard.press('Control+z');
+    await expect(font).toHaveValue(was);
+    await expect(page.getByText('All is kept')).toBeVisible();
+    await page.keyboard.press('Control+y');
+    await expect(font).toHaveValue('Gelasio');
+    await rules.getByRole('button', { name: /^Stripes/ }).press('Enter');
+    const change = page.getByRole('complementary', { name: 'Rule' }).getByRole('combobox', { name: 'Change', exact: true });
+    const before = await change.inputValue();
+    // What is reached by arrows is chosen where it rests, or with Enter.
+    await change.focus();
+    await page.keyboard.press('End');
+    await page.keyboard.press('Enter');
+    await expect(change).toHaveValue('columns');
+    await page.keyboard.press('Control+z');
+    await expect(change).toHaveValue(before);
+    await accessible(page);
+});

@@ -131,4 +131,64 @@ final class CheckLimitsTest extends TestCase
         $rows = [...array_fill(0, 20, ['x']), ...array_fill(0, 350, []), ['near'], ...array_fill(0, 500, []), [null, 'far', 'away']];
         self::assertSame([['B872', 2, '2 cells stand below 500 blank rows.']], self::found('far-away', MemorySheet::of('Beds', $rows)));
     }
+
+    /**
+     * A table of one column of figures below a heading.
+     *
+     * @param  list<int|float|string|null>  $values
+     * @return array{Sheet, TableReading}
+     */
+    private static function figures(array $values, bool $grouped = true, ColumnKind $kind = ColumnKind::Integer): array
+    {
+        $rows = [['Lot', 'Sold'], ...array_map(fn (int $at) => ["L$at", $values[$at]], array_keys($values))];
+        $runs = [new RowRun(1, 1, Part::Heading), new RowRun(2, count($rows), Part::Body)];
+        $columns = [new ColumnReading(1, 'Lot', ColumnKind::Code, 1.0, ColumnRole::Label),
+            new ColumnReading(2, 'Sold', $kind, 1.0, ColumnRole::Data, grouped: $grouped)];
+
+        return [MemorySheet::of('Beds', $rows), new TableReading(Range::of(1, 1, count($rows), 2), 1.0, $runs, $columns)];
+    }
+
+    /** @return iterable<string, array{array{Sheet, TableReading}, int}> figures, and how many are told; 0 for none */
+    public static function noughts(): iterable
+    {
+        $five = [1_000, 20_000, 3_000, 40_000, 100_000];
+        yield 'five whole thousands up to a hundred thousand' => [self::figures($five), 5];
+        yield 'four are too few to tell' => [self::figures(array_slice($five, 1)), 0];
+        yield 'five and two noughts' => [self::figures([...$five, 0, 0]), 5];
+        yield 'four and three noughts' => [self::figures([...array_slice($five, 1), 0, 0, 0]), 0];
+        yield 'none of a hundred thousand' => [self::figures([1_000, 20_000, 3_000, 40_000, 99_000]), 0];
+        yield 'one that is no whole thousand' => [self::figures([...$five, 1_500]), 0];
+        yield 'years and numbers of lots are not said in thousands' => [self::figures($five, false), 0];
+        yield 'codes are no figures' => [self::figures($five, kind: ColumnKind::Code), 0];
+        yield 'below nought they count as much' => [self::figures(array_map(fn (int $one) => -$one, $five)), 5];
+    }
+
+    /** @param  array{Sheet, TableReading}  $table */
+    #[DataProvider('noughts')]
+    public function test_noughts_that_say_nothing(array $table, int $count): void
+    {
+        $found = self::found('too-many-noughts', ...$table);
+        self::assertSame($count, array_sum(array_column($found, 1)));
+        $count === 0 || self::assertSame("\"Sold\": all $count figures are whole thousands.", $found[0][2]);
+    }
+
+    /** @return iterable<string, array{list<int|float|string|null>, list<array{string, int}>}> texts of a column, ranges and counts */
+    public static function strays(): iterable
+    {
+        yield 'a blank at the end' => [['oak', 'oak ', 'ash', 'oak'], [['B3', 1]]];
+        yield 'a blank at the front, and one that no line is broken at' => [['oak', ' oak', "\u{A0}ash", 'ash'], [['B3:B4', 2]]];
+        yield 'two blanks between words' => [['red oak', 'red  oak', 'red oak'], [['B3', 1]]];
+        yield 'one blank between words' => [['red oak', 'red ash', 'red oak'], []];
+    }
+
+    /**
+     * @param  list<int|float|string|null>  $values
+     * @param  list<array{string, int}>  $found
+     */
+    #[DataProvider('strays')]
+    public function test_blanks_that_nobody_sees(array $values, array $found): void
+    {
+        self::assertSame($found, array_map(fn (array $one) => [$one[0], $one[1]],
+            self::found('stray-spaces', ...self::figures($values, kind: ColumnKind::Category))));
+    }
 }

@@ -54,7 +54,10 @@ export function Select({
             value={held ?? value}
             onKeyDown={(event) => {
                 byKey.current = event.key !== 'Enter';
-                if (event.key === 'Enter') choose();
+                if (event.key !== 'Enter' || !reached.current) return;
+                // It is chosen, and the list is not opened on top of that.
+                event.preventDefault();
+                choose();
             }}
             onPointerDown={() => (byKey.current = false)}
             onChange={(event) => {
