@@ -7,6 +7,7 @@ namespace Tests\Core;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Stylebook\Builtin;
+use Rilvet\Stylebook\Edit;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
 use Rilvet\Stylebook\Schema;
 use Rilvet\Stylebook\Stylebook;
@@ -82,6 +83,53 @@ final class SchemaTest extends TestCase
             $refused += $isRead ? 0 : 1;
         }
         self::assertGreaterThan(500, $refused);
+    }
+
+    /** @return iterable<string, list<string>> places of numbers, one of each kind */
+    private static function numbers(array $data, array $path = []): iterable
+    {
+        foreach ($data as $key => $value) {
+            $here = [...$path, (string) $key];
+            if (is_array($value)) {
+                yield from self::numbers($value, $here);
+            } elseif (is_int($value) || is_float($value)) {
+                yield implode('.', [$here[0], ...array_slice($here, -1)]) => $here;
+            }
+        }
+    }
+
+    public function test_both_draw_the_limits_of_every_number_at_the_same_place(): void
+    {
+        $full = Edit::with(self::conditioned()->toArray(), ['stripes'], ['by' => 'rows', 'every' => 3, 'first' => 2,
+            'looks' => [['fill' => 'none'], ['fill' => '#EEEEEE']]]);
+        $full['fit'] = ['least' => 40, 'most' => 260, 'air' => 10];
+        $full['opens'] = ['zoom' => 90];
+        $full['page'] = ['left' => 20, 'head' => 7, 'scale' => 90, 'wide' => 1, 'tall' => 2, 'least' => 8];
+        $full['parts'] = ['title' => ['size' => 15, 'indent' => 2, 'rotation' => 45]];
+        $tried = 0;
+        $seen = [];
+        foreach ([$full, ...array_map(fn (Stylebook $one) => $one->toArray(), Builtin::all())] as $data) {
+            foreach (array_diff_key(iterator_to_array(self::numbers($data)), $seen) as $kind => $path) {
+                $seen[$kind] = true;
+                foreach ([-91, -90, -1, 0, 1, 2, 3, 4, 8, 9, 10, 11, 12, 15, 16, 20, 21, 24, 25, 30, 31, 40, 60, 61, 90, 91, 96, 99, 100,
+                    101, 150, 200, 201, 250, 251, 255, 256, 300, 399, 400, 401, 409, 410, 500, 501, 545, 546, 547, 1_000, 1_001, 1_600,
+                    1_790, 1_791, 2_000, 10_000, 10_001, 0.5, 8.5, 400.5] as $value) {
+                    $json = str_replace('[]', '{}', (string) json_encode(Edit::with($data, $path, $value), JSON_PRESERVE_ZERO_FRACTION));
+                    try {
+                        Stylebook::fromJson($json);
+                        $why = null;
+                    } catch (StylebookIsWrong $refusal) {
+                        $why = $refusal->getMessage();
+                    }
+                    // What depends on another rule no schema can say.
+                    if ($why === null || preg_match('/greatest width|least width|fills|bands/i', $why) !== 1) {
+                        self::assertSame(self::allows(json_decode($json)), $why === null, "$kind: $value ($why)");
+                    }
+                    $tried++;
+                }
+            }
+        }
+        self::assertGreaterThan(900, $tried);
     }
 
     /** One with conditional looks of each kind. */
