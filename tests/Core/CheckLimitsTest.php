@@ -11,7 +11,9 @@ use Rilvet\Check\Finding;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Sheet;
+use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
+use Rilvet\Look\LookMap;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\ColumnRole;
@@ -190,5 +192,51 @@ final class CheckLimitsTest extends TestCase
     {
         self::assertSame($found, array_map(fn (array $one) => [$one[0], $one[1]],
             self::found('stray-spaces', ...self::figures($values, kind: ColumnKind::Category))));
+    }
+
+    /**
+     * Rows of data whose cells are filled in turns, below a heading.
+     *
+     * @param  string  $fills  a letter a row: "a" and "b" are two colours, "." is none
+     * @param  list<int>  $hidden  rows that are hidden
+     * @return list<array{string, int}> ranges and counts of what is told
+     */
+    private static function striped(string $fills, array $hidden = []): array
+    {
+        [$cells, $table] = self::figures(array_map(fn (int $at) => $at * 7 + 1, range(0, strlen($fills) - 1)));
+        $looks = new LookBook;
+        $hand = new LookMap;
+        foreach (str_split($fills) as $at => $fill) {
+            $look = ['a' => ['fill' => '#EEEEEE'], 'b' => ['fill' => '#FFF2CC'], 'c' => ['fill' => '#CCE5FF'], '.' => []][$fill];
+            $hand->set(Range::of($at + 2, 1, $at + 2, 2), $looks->number(Look::of($look)));
+        }
+        $sheet = (new Worksheet($cells, 'Beds', new Reading([$table])))->touched($hand)->hiding(false, $hidden);
+        $found = Checks::on(new Workbook('Book', [1 => $sheet], $looks),
+            array_values(array_filter(Checks::all(), fn ($one) => $one->about()->name === 'broken-stripes')));
+
+        return array_map(fn (Finding $one) => [$one->range, $one->count], $found);
+    }
+
+    public function test_colours_that_no_longer_take_turns(): void
+    {
+        self::assertSame([], self::striped('.a.a.a.a.a.a'), 'they take turns');
+        self::assertSame([['A7:B7', 1]], self::striped('.a.a..a.a.a.a.a'), 'but for one');
+        self::assertSame([], self::striped('.a..a'), 'five rows are too few to tell');
+        self::assertSame([], self::striped('.ac.a..ca.ac'), 'three colours mean something else');
+        self::assertSame([], self::striped('....aaaa....'), 'blocks are no stripes');
+        // Of a row that is hidden nobody sees the colour.
+        self::assertSame([], self::striped('.a.a..a.a.a.a.a', [6]));
+        self::assertSame([], self::striped('............'), 'no colour at all');
+    }
+
+    public function test_figures_with_as_many_places_as_each_has(): void
+    {
+        $found = fn (array $values, ColumnKind $kind = ColumnKind::Decimal) => array_map(fn (array $one) => [$one[1], $one[2]],
+            self::found('mixed-decimals', ...self::figures($values, kind: $kind)));
+        self::assertSame([], $found([1.5, 2.5, 3.5, 4.5]));
+        self::assertSame([[1, '"Sold", places after the decimal sign: 1 show none, 3 1.']], $found([1.5, 2.5, 3.5, 4]));
+        self::assertSame([], $found([1.5, 2]), 'two figures are too few to tell');
+        self::assertSame([], $found([1.5, 2.25, 3, 4], ColumnKind::Code), 'codes are no figures');
+        self::assertSame([], $found([1.5, 2.25, 3, 'none']), 'texts among them are another matter');
     }
 }

@@ -72,6 +72,41 @@ final class OdsCellsTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string, list<int>, list<int>}> column elements, widths of the first six, hidden ones */
+    public static function columns(): iterable
+    {
+        $column = fn (string $style, string $says = '') => "<table:table-column table:style-name=\"$style\"$says/>";
+        $many = fn (int $count) => " table:number-columns-repeated=\"$count\"";
+        yield 'one after the other' => [$column('wide').$column('slim').$column('wide'), [200, 40, 200, 64, 64, 64], []];
+        yield 'repeated' => [$column('slim', $many(2)).$column('wide', $many(3)), [40, 40, 200, 200, 200, 64], []];
+        yield 'hidden and filtered' => [$column('slim').$column('wide', ' table:visibility="collapse"').$column('wide',
+            $many(2).' table:visibility="filter"'), [40, 0, 0, 0, 64, 64], [2, 3, 4]];
+        yield 'in groups and as titles' => ['<table:table-header-columns>'.$column('wide').'</table:table-header-columns>'
+            .'<table:table-column-group>'.$column('slim', $many(2)).'</table:table-column-group>', [200, 40, 40, 64, 64, 64], []];
+        yield 'a style that says no width' => [$column('none').$column('wide'), [64, 200, 64, 64, 64, 64], []];
+        yield 'none of them' => ['', [64, 64, 64, 64, 64, 64], []];
+        yield 'to the end of a sheet and beyond' => [$column('slim').$column('wide', $many(99_999)), [40, 200, 200, 200, 200, 200], []];
+    }
+
+    /**
+     * @param  list<int>  $widths  px
+     * @param  list<int>  $hidden
+     */
+    #[DataProvider('columns')]
+    public function test_columns_are_as_wide_as_their_styles_say(string $columns, array $widths, array $hidden): void
+    {
+        // 150 pt are 200 px, 30 pt are 40.
+        $style = fn (string $name, string $says) => "<style:style style:name=\"$name\" style:family=\"table-column\">"
+            ."<style:table-column-properties $says/></style:style>";
+        $styles = '<office:automatic-styles>'.$style('wide', 'style:column-width="150pt"').$style('slim', 'style:column-width="30pt"')
+            .$style('none', 'fo:break-before="auto"').'</office:automatic-styles>';
+        $row = '<table:table-row><table:table-cell office:value-type="float" office:value="7"/></table:table-row>';
+        $sizes = self::opened($columns.$row, styles: $styles)->sheet(1)->setup->sizes;
+        self::assertSame($widths, array_map($sizes->widthOf(...), range(1, 6)));
+        self::assertSame($hidden, $sizes->hiddenColumns);
+        self::assertLessThanOrEqual(16_384, max([1, ...array_keys($sizes->widths)]));
+    }
+
     public function test_what_is_repeated_stands_so_often(): void
     {
         $seven = fn (string $says = '') => "<table:table-cell office:value-type=\"float\" office:value=\"7\"$says/>";
@@ -136,9 +171,9 @@ final class OdsCellsTest extends TestCase
         self::open($parts);
     }
 
-    private static function opened(string $rows, string $before = ''): Workbook
+    private static function opened(string $rows, string $before = '', string $styles = ''): Workbook
     {
-        return self::open(self::parts($rows, $before));
+        return self::open(self::parts($rows, $before, $styles));
     }
 
     /** @param  array<string, string>  $parts */
@@ -148,14 +183,14 @@ final class OdsCellsTest extends TestCase
     }
 
     /** @return array<string, string> */
-    private static function parts(string $rows, string $before = ''): array
+    private static function parts(string $rows, string $before = '', string $styles = ''): array
     {
         $name = fn (string $prefix) => "xmlns:$prefix=\"urn:oasis:names:tc:opendocument:xmlns:$prefix:1.0\"";
 
         return [
             'mimetype' => 'application/vnd.oasis.opendocument.spreadsheet',
             'content.xml' => '<?xml version="1.0"?><office:document-content '.$name('office').' '.$name('table').' '.$name('text')
-                ."><office:body><office:spreadsheet>$before<table:table table:name=\"A\">$rows</table:table></office:spreadsheet>"
+                .' '.$name('style')." xmlns:fo=\"urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0\">$styles<office:body><office:spreadsheet>$before<table:table table:name=\"A\">$rows</table:table></office:spreadsheet>"
                 .'</office:body>'
                 .'</office:document-content>',
         ];
