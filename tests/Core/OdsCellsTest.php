@@ -190,7 +190,8 @@ final class OdsCellsTest extends TestCase
         return [
             'mimetype' => 'application/vnd.oasis.opendocument.spreadsheet',
             'content.xml' => '<?xml version="1.0"?><office:document-content '.$name('office').' '.$name('table').' '.$name('text')
-                .' '.$name('style')." xmlns:fo=\"urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0\">$styles<office:body><office:spreadsheet>$before<table:table table:name=\"A\">$rows</table:table></office:spreadsheet>"
+                .' '.$name('style')." xmlns:fo=\"urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0\">$styles<office:body>"
+                ."<office:spreadsheet>$before<table:table table:name=\"A\">$rows</table:table></office:spreadsheet>"
                 .'</office:body>'
                 .'</office:document-content>',
         ];

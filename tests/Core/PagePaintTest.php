@@ -98,6 +98,74 @@ final class PagePaintTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string, string}> sides and levels */
+    public static function places(): iterable
+    {
+        foreach (['left', 'center', 'right'] as $side) {
+            foreach (['top', 'center', 'bottom'] as $level) {
+                yield "$side, $level" => [$side, $level];
+            }
+        }
+    }
+
+    #[DataProvider('places')]
+    public function test_letters_that_are_stacked_stand_below_each_other(string $side, string $level): void
+    {
+        [$sheet, $looks] = self::looking(['rotation' => Look::STACKED, 'horizontal' => $side, 'vertical' => $level], 'Oak', new Setup(
+            new Sizes([1 => 100, 2 => 100, 3 => 100], [1 => 120])));
+        $svg = self::page($sheet, [], $looks);
+        $face = Fonts::shipped()->face('Carlito');
+        $px = 11 * 96 / 72;
+        $places = array_map(fn (string $letter) => self::place($svg, $letter), ['O', 'a', 'k']);
+        // One size apart, and each in the middle of a line that is as wide as a line is high.
+        self::assertEqualsWithDelta([$px, $px], [$places[1][1] - $places[0][1], $places[2][1] - $places[1][1]], 0.02);
+        $middles = array_map(fn (array $place, string $letter) => $place[0] + $face->advances($letter, $px) / 2, $places, ['O', 'a', 'k']);
+        self::assertEqualsWithDelta([$middles[0], $middles[0]], [$middles[1], $middles[2]], 0.02);
+        $high = $face->lineHeight($px);
+        $from = ['left' => 4 + $high / 2, 'center' => 50.0, 'right' => 96 - $high / 2][$side];
+        self::assertEqualsWithDelta(self::EDGE + $from, $middles[0], 4.1);
+        $all = 3 * $px;
+        $top = ['top' => 0.0, 'center' => (120 - $all) / 2, 'bottom' => 120 - $all][$level];
+        self::assertEqualsWithDelta(self::EDGE + $top + 0.85 * $px, $places[0][1], 3.1, 'the first letter');
+    }
+
+    /** @return iterable<string, array{int, string, string}> degrees, side, level */
+    public static function turns(): iterable
+    {
+        foreach ([90, -90, 45, -30] as $degrees) {
+            foreach (self::places() as $name => [$side, $level]) {
+                yield "$degrees, $name" => [$degrees, $side, $level];
+            }
+        }
+    }
+
+    #[DataProvider('turns')]
+    public function test_a_text_that_is_turned_is_turned_as_far_and_stays_in_its_cell(int $degrees, string $side, string $level): void
+    {
+        [$sheet, $looks] = self::looking(['rotation' => $degrees, 'horizontal' => $side, 'vertical' => $level], 'Oak', new Setup(
+            new Sizes([1 => 100, 2 => 100, 3 => 100], [1 => 120])));
+        $svg = self::page($sheet, [], $looks);
+        $found = $svg->xpath('//s:g[contains(@transform, "rotate")]') ?: self::fail('nothing is turned');
+        $says = '/translate\((-?[\d.]+)[ ,]+(-?[\d.]+)\) rotate\((-?[\d.]+)\)/';
+        self::assertSame(1, preg_match($says, (string) $found[0]['transform'], $turn));
+        // Counted against the clock from the line of writing (ISO/IEC 29500-1 18.8.1, textRotation); svg turns with the clock.
+        self::assertSame((float) -$degrees, (float) $turn[3]);
+        $face = Fonts::shipped()->face('Carlito');
+        $px = 11 * 96 / 72;
+        [$x, $y] = self::place($svg, 'Oak');
+        [$sin, $cos] = [sin(deg2rad(-$degrees)), cos(deg2rad(-$degrees))];
+        foreach ([[$x, $y], [$x + $face->advances('Oak', $px), $y], [$x, $y - 0.6 * $px]] as [$at, $down]) {
+            $left = (float) $turn[1] + $at * $cos - $down * $sin - self::EDGE;
+            $top = (float) $turn[2] + $at * $sin + $down * $cos - self::EDGE;
+            if (abs($degrees) === 90) {
+                self::assertTrue($left > -1 && $left < 101 && $top > -1 && $top < 121, "$left, $top");
+            } else {
+                // A slanted text may lean out at the side to which it leans, by its own length.
+                self::assertTrue($left > -30 && $left < 130 && $top > -30 && $top < 150, "$left, $top");
+            }
+        }
+    }
+
     public function test_a_text_wraps_into_the_lines_that_the_bench_breaks_it_into(): void
     {
         [$sheet, $looks] = self::looking(['wrap' => true, 'vertical' => 'top'], 'Silver birch by the river');
