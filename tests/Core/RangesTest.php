@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use PhpOffice\PhpSpreadsheet\Cell\Coordinate;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Refusal;
@@ -63,6 +65,44 @@ final class RangesTest extends TestCase
                 array_push($pieces, ...RangeSet::of(Range::of(...$sides))->without(Range::of(...$hole))->all());
             }
             self::assertSame($left, array_map(self::sides(...), $pieces));
+        }
+    }
+
+    /** The names of columns, beside the general-purpose spreadsheet library. */
+    public function test_columns_are_called_as_the_library_calls_them(): void
+    {
+        for ($column = 1; $column <= 16_384; $column += $column < 800 ? 1 : 37) {
+            $name = Coordinate::stringFromColumnIndex($column);
+            self::assertSame($name, Address::columnName($column));
+            self::assertSame($column, Address::columnNumber($name));
+            self::assertSame($column, Address::columnNumber(strtolower($name)));
+        }
+        self::assertSame(['XFD', 16_384], [Address::columnName(16_384), Address::columnNumber('XFD')]);
+    }
+
+    /** Random ranges, fixed seed: what is cut, joined and counted is what their cells say. */
+    public function test_ranges_meet_hold_and_clip_as_their_cells_do(): void
+    {
+        mt_srand(181);
+        $range = function () {
+            [$a, $b, $c, $d] = [mt_rand(1, 7), mt_rand(1, 7), mt_rand(1, 7), mt_rand(1, 7)];
+
+            return Range::of(min($a, $b), min($c, $d), max($a, $b), max($c, $d));
+        };
+        for ($round = 0; $round < 200; $round++) {
+            [$one, $other] = [$range(), $range()];
+            $both = $only = [];
+            for ($row = 1; $row <= 7; $row++) {
+                for ($column = 1; $column <= 7; $column++) {
+                    $one->contains($row, $column) && $other->contains($row, $column) && $both[] = "$column.$row";
+                    $one->contains($row, $column) && $only[] = "$column.$row";
+                }
+            }
+            self::assertSame([count($only), $both !== []], [$one->cells(), $one->meets($other)], "$one and $other");
+            $clip = $one->clip($other);
+            self::assertSame(count($both), $clip?->cells() ?? 0, "$one and $other");
+            self::assertSame($one->rows() * $one->columns(), $one->cells());
+            self::assertSame((string) $one === (string) $other, $one->equals($other));
         }
     }
 
