@@ -51,13 +51,8 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
             return null;
         }
         $name = $key.'|'.implode(',', $columns);
-        if ($this->facts === null) {
-            /** @var array<string, string>|null $together */
-            $together = Cache::get("facts.$this->sheet.$this->revision");
-            $this->facts = $together ?? [];
-        }
-        if (isset($this->facts[$name])) {
-            return $this->facts[$name];
+        if (isset($this->facts()[$name])) {
+            return $this->facts()[$name];
         }
         $kept = Cache::get($this->factKey($key, $columns));
         is_string($kept) && $this->together($name, $kept);
@@ -81,9 +76,21 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
         }
     }
 
+    /** @return array<string, string> those of this revision that are kept together */
+    private function facts(): array
+    {
+        if ($this->facts === null) {
+            /** @var array<string, string>|null $together */
+            $together = Cache::get("facts.$this->sheet.$this->revision");
+            $this->facts = $together ?? [];
+        }
+
+        return $this->facts;
+    }
+
     private function together(string $name, string $data): void
     {
-        if (strlen($data) <= self::SMALL && array_sum(array_map(strlen(...), $this->facts ?? [])) + strlen($data) <= self::TOGETHER) {
+        if (strlen($data) <= self::SMALL && array_sum(array_map(strlen(...), $this->facts())) + strlen($data) <= self::TOGETHER) {
             $this->facts[$name] = $data;
             $this->areFactsNew = true;
         }
@@ -92,7 +99,13 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
     /** @param  list<int>  $columns */
     private function factKey(string $key, array $columns): string
     {
-        $stamp = ColumnStamps::last($this->sheet, (int) $this->revision, $columns);
+        // Of one revision the stamps stand still.
+        $name = 'stamp '.implode(',', $columns);
+        $stamp = $this->facts()[$name] ?? null;
+        if ($stamp === null) {
+            $stamp = (string) ColumnStamps::last($this->sheet, (int) $this->revision, $columns);
+            $this->together($name, $stamp);
+        }
 
         return "facts.$this->sheet.$stamp.".hash('xxh128', $key.implode(',', $columns));
     }

@@ -26,20 +26,26 @@ final readonly class ResolvedLook
      * @param  int  $number  the same for cells that look the same for the same reasons
      * @param  list<LayerEntry>  $entries
      * @param  Look|null  $look  what they come to, where that is known
+     * @param  bool|null  $isFileCode  where that is known
      */
-    public function __construct(public int $number, public array $entries, public ?Part $part = null, ?Look $look = null)
+    public function __construct(public int $number, public array $entries, public ?Part $part = null, ?Look $look = null,
+        ?bool $isFileCode = null)
     {
         $this->look = $look ?? self::over(Look::none(), $entries);
         // Asked of every cell that is shown or measured.
         $this->code = $this->look->text(Attribute::Number);
-        $this->isFileCode = $this->from(Attribute::Number) === Layer::File;
+        $this->isFileCode = $isFileCode ?? $this->from(Attribute::Number) === Layer::File;
         $this->horizontal = $this->look->text(Attribute::Horizontal, 'general');
     }
 
     /** @param  list<LayerEntry>  $entries  that lie over all others, lowest first */
     public function with(int $number, array $entries): self
     {
-        return new self($number, [...$this->entries, ...$entries], $this->part, self::over($this->look, $entries));
+        $look = self::over($this->look, $entries);
+
+        $isOther = array_filter($entries, fn (LayerEntry $entry) => $entry->look->get(Attribute::Number) !== null) !== [];
+
+        return new self($number, [...$this->entries, ...$entries], $this->part, $look, $isOther ? null : $this->isFileCode);
     }
 
     /** @param  list<LayerEntry>  $entries */

@@ -20,23 +20,29 @@ final class Parser
     /** How deep brackets may stand in each other. */
     private const DEPTH = 100;
 
+    /** What stands where, by the marks of its kinds: a match of many groups costs more than all the rest of the reading. */
     private const TOKEN = '~\G(?:
-        (?<blank>\s+)
-        | (?<text>"(?:[^"]|"")*")
-        | (?<error>\#(?:NULL!|DIV/0!|VALUE!|REF!|NAME\?|NUM!|N/A))
-        | (?<sheet>S\d+!)?(?:
-            (?<c1>\$?[A-Z]{1,3})(?<r1>\$?\d{1,7})(?:\s?:\s?(?<c2>\$?[A-Z]{1,3})(?<r2>\$?\d{1,7}))?
-            | (?<left>\$?[A-Z]{1,3}):(?<right>\$?[A-Z]{1,3})
-            | (?<top>\$?\d{1,7}):(?<bottom>\$?\d{1,7}))(?![\p{L}\p{N}_.(])
-        | (?<number>(?:\d+\.?\d*|\.\d+)(?:E[+-]?\d+)?)
-        | (?<word>[\p{L}_][\p{L}\p{N}_.]*)
-        | (?<sign><=|>=|<>|[=<>+\-*/^&%(),;{}])
+        \s+(*MARK:blank)
+        | "(?:[^"]|"")*"(*MARK:text)
+        | \#(?:NULL!|DIV/0!|VALUE!|REF!|NAME\?|NUM!|N/A)(*MARK:error)
+        | (?:S\d+!)?(?:
+            \$?[A-Z]{1,3}\$?\d{1,7}(?:\s?:\s?\$?[A-Z]{1,3}\$?\d{1,7})?
+            | \$?[A-Z]{1,3}:\$?[A-Z]{1,3}
+            | \$?\d{1,7}:\$?\d{1,7})(?![\p{L}\p{N}_.(])(*MARK:area)
+        | (?:\d+\.?\d*|\.\d+)(?:E[+-]?\d+)?(*MARK:number)
+        | [\p{L}_][\p{L}\p{N}_.]*(*MARK:word)
+        | (?:<=|>=|<>|[=<>+\-*/^&%(),;{}])(*MARK:sign)
     )~xiu';
+
+    private const AREA = '~^(?<sheet>S\d+!)?(?:
+        (?<c1>\$?[A-Z]{1,3})(?<r1>\$?\d{1,7})(?:\s?:\s?(?<c2>\$?[A-Z]{1,3})(?<r2>\$?\d{1,7}))?
+        | (?<left>\$?[A-Z]{1,3}):(?<right>\$?[A-Z]{1,3})
+        | (?<top>\$?\d{1,7}):(?<bottom>\$?\d{1,7}))$~xiu';
 
     private const STRENGTH = ['=' => 1, '<>' => 1, '<' => 1, '>' => 1, '<=' => 1, '>=' => 1, '&' => 2, '+' => 3, '-' => 3, '*' => 4,
         '/' => 4, '^' => 5];
 
-    /** @var list<array{string, array<array-key, string|null>, int}> kind, parts, place */
+    /** @var list<array{string, string, int}> kind, text, place */
     private array $tokens = [];
 
     private int $next = 0;
@@ -82,10 +88,9 @@ final class Parser
         } catch (NotKnown) {
             return null;
         }
-        foreach ($parser->tokens as [$kind, $parts, $at]) {
-            $isKnown = $kind !== 'word' || ($formula[$at + strlen((string) $parts[0])] ?? '') === '('
-                || in_array(strtoupper((string) $parts[0]), ['TRUE', 'FALSE'], true);
-            if (! $isKnown || isset($parts['sheet'])) {
+        foreach ($parser->tokens as [$kind, $text, $at]) {
+            if ($kind === 'word' && ($formula[$at + strlen($text)] ?? '') !== '('
+                && ! in_array(strtoupper($text), ['TRUE', 'FALSE'], true)) {
                 return null;
             }
         }
@@ -104,28 +109,20 @@ final class Parser
     private function split(): void
     {
         for ($at = 0; $at < strlen($this->formula);) {
-            if (preg_match(self::TOKEN, $this->formula, $found, PREG_UNMATCHED_AS_NULL, $at) !== 1) {
+            if (preg_match(self::TOKEN, $this->formula, $found, 0, $at) !== 1) {
                 throw NotKnown::unreadable($this->formula, $at);
             }
-            $kind = match (true) {
-                $found['blank'] !== null => 'blank',
-                $found['text'] !== null => 'text',
-                $found['error'] !== null => 'error',
-                isset($found['c1']) || isset($found['left']) || isset($found['top']) => 'area',
-                $found['number'] !== null => 'number',
-                $found['word'] !== null => 'word',
-                default => 'sign',
-            };
-            $kind === 'blank' || $this->tokens[] = [$kind, $found, $at];
-            $at += strlen((string) $found[0]);
+            $kind = (string) ($found['MARK'] ?? '');
+            $kind === 'blank' || $this->tokens[] = [$kind, $found[0], $at];
+            $at += strlen($found[0]);
         }
     }
 
     private function sign(): ?string
     {
-        [$kind, $parts] = $this->tokens[$this->next] ?? ['', []];
+        [$kind, $text] = $this->tokens[$this->next] ?? ['', ''];
 
-        return $kind === 'sign' ? (string) $parts[0] : null;
+        return $kind === 'sign' ? $text : null;
     }
 
     private function take(string $sign): void
@@ -179,8 +176,7 @@ final class Parser
 
     private function single(): Node
     {
-        [$kind, $parts] = $this->tokens[$this->next] ?? $this->fail();
-        $whole = (string) $parts[0];
+        [$kind, $whole] = $this->tokens[$this->next] ?? $this->fail();
         if ($kind === 'sign' && $whole === '(') {
             $this->next++;
             $inner = $this->expression(0);
@@ -194,9 +190,9 @@ final class Parser
         if ($kind === 'area') {
             $this->next++;
 
-            return self::area($parts);
+            return self::area($whole);
         }
-        if ($kind === 'word' && ($this->tokens[$this->next + 1][1][0] ?? '') === '(') {
+        if ($kind === 'word' && ($this->tokens[$this->next + 1][1] ?? '') === '(') {
             return $this->call(strtoupper($whole));
         }
 
@@ -207,8 +203,7 @@ final class Parser
     {
         $minus = $this->sign() === '-';
         $minus && $this->next++;
-        [$kind, $parts] = $this->tokens[$this->next] ?? $this->fail();
-        $whole = (string) $parts[0];
+        [$kind, $whole] = $this->tokens[$this->next] ?? $this->fail();
         $value = match (true) {
             $kind === 'number' => self::number($whole),
             $kind === 'text' => str_replace('""', '"', substr($whole, 1, -1)),
@@ -275,9 +270,9 @@ final class Parser
         return Library::call($name, $arguments, substr($this->formula, $start, $end - $start));
     }
 
-    /** @param  array<array-key, string|null>  $parts */
-    private static function area(array $parts): Area
+    private static function area(string $text): Area
     {
+        preg_match(self::AREA, $text, $parts, PREG_UNMATCHED_AS_NULL);
         [$left, $right, $top, $bottom] = [
             $parts['c1'] ?? $parts['left'] ?? '$A', $parts['c2'] ?? $parts['right'] ?? $parts['c1'] ?? '$XFD',
             $parts['r1'] ?? $parts['top'] ?? '$1', $parts['r2'] ?? $parts['bottom'] ?? $parts['r1'] ?? '$'.Address::ROWS,
