@@ -102,11 +102,13 @@ final class LooksCommand extends Command
         $range ??= Range::of(1, 1, max(1, $rows), max(1, $columns));
         $last = min($range->bottom, max($rows, $range->top));
         $right = min($range->right, max($columns, $range->left));
-        for ($row = $range->top; $row <= $last; $row++) {
-            $cells = [];
-            foreach ($sheet->cells->read($row, $row, $range->left, $right) as $cells) {
-                break;
+        $rows = function () use ($sheet, $range, $last): iterable {
+            yield from $sheet->cells->read($range->top, min($last, $sheet->cells->rows()));
+            for ($row = max($range->top, $sheet->cells->rows() + 1); $row <= $last; $row++) {
+                yield $row => [];
             }
+        };
+        foreach ($dressed->held($rows()) as $row => $cells) {
             for ($column = $range->left; $column <= $right; $column++) {
                 $cell = $cells[$column - 1] ?? Cell::blank();
                 $worn = $dressed->holding($dressed->at($row, $column), $row, $column, $cell);

@@ -222,6 +222,27 @@ final class DressedSheet
         return $this->last[2];
     }
 
+    /**
+     * Rows on their way to somebody who asks of each cell what it wears with what it holds: conditions are asked of whole
+     * columns, of some rows at a time.
+     *
+     * @param  iterable<int, list<Cell>>  $rows  whole ones, by their number
+     * @return iterable<int, list<Cell>>
+     */
+    public function held(iterable $rows): iterable
+    {
+        $judges = $this->judges();
+        if ($judges === null) {
+            yield from $rows;
+
+            return;
+        }
+        foreach (Judges::stretches($rows) as $lines) {
+            $judges->hold($lines);
+            yield from $lines;
+        }
+    }
+
     /** All conditions that hold somewhere; null where there are none. */
     public function judges(): ?Judges
     {

@@ -114,7 +114,11 @@ final class Survey
         $range = $table->range;
         $right = min($range->right, $range->left + self::COLUMNS - 1);
         $fills = [];
-        foreach ($sheet->cells->read($run->first, min($run->last, $run->first + self::ROWS - 1), $range->left, $right) as $row => $cells) {
+        $last = min($run->last, $run->first + self::ROWS - 1);
+        // Conditions may look at any cell of a row.
+        $rows = $dressed->judges() === null ? $sheet->cells->read($run->first, $last, $range->left, $right)
+            : $sheet->cells->read($run->first, $last);
+        foreach ($dressed->held($rows) as $row => $cells) {
             $own = [];
             for ($column = $range->left; $column <= $right; $column++) {
                 $cell = $cells[$column - 1] ?? Cell::blank();

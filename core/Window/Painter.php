@@ -119,7 +119,7 @@ final class Painter
     {
         $this->indexes = $this->looks = [];
         $cells = [];
-        foreach (FilledRows::of($this->sheet->cells) as $row => $values) {
+        foreach ($this->dressed->held(FilledRows::of($this->sheet->cells)) as $row => $values) {
             if ($row > $rows) {
                 break;
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Files\Writing;
 
 use Rilvet\Condition\DrawnBar;
-use Rilvet\Condition\Judges;
 use Rilvet\Condition\Shape;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
@@ -129,7 +128,7 @@ final class HtmlWriter implements WorkbookWriter
         $row = 0;
         /** @var array<int, array<int, ResolvedLook>> $looks */
         $looks = [[], self::worn($lines, 1, $columns + 1)];
-        foreach (self::judged($lines->read(), $judges) as $row => $cells) {
+        foreach ($lines->dressed->held($lines->read()) as $row => $cells) {
             $line = '';
             $last = $cells === [] && $lines->isBare($row, []) ? 0 : $lines->columnsOf(count($cells), $columns);
             $looks = [-1 => $looks[0], $looks[1], self::worn($lines, $row + 1, $columns + 1)];
@@ -173,25 +172,6 @@ final class HtmlWriter implements WorkbookWriter
         }
         $judges?->keep();
         fwrite($out, $page->end($row)."</table></div></section>\n");
-    }
-
-    /**
-     * Rows, some of them read before they are needed: conditions are asked of whole columns.
-     *
-     * @param  iterable<int, list<Cell>>  $rows
-     * @return iterable<int, list<Cell>>
-     */
-    private static function judged(iterable $rows, ?Judges $judges): iterable
-    {
-        if ($judges === null) {
-            yield from $rows;
-
-            return;
-        }
-        foreach (Judges::stretches($rows) as $lines) {
-            $judges->hold($lines);
-            yield from $lines;
-        }
     }
 
     /**
