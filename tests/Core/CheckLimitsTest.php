@@ -239,4 +239,32 @@ final class CheckLimitsTest extends TestCase
         self::assertSame([], $found([1.5, 2.25, 3, 4], ColumnKind::Code), 'codes are no figures');
         self::assertSame([], $found([1.5, 2.25, 3, 'none']), 'texts among them are another matter');
     }
+
+    /** @return iterable<string, array{list<int|float|string|null>, string, int}> codes, the heading above them, and how many are told */
+    public static function codes(): iterable
+    {
+        $codes = [10_412, 90_424, 30_440, 70_459, 50_469, 20_470, 412];
+        yield 'six of five digits and one of three' => [$codes, 'Postcode', 1];
+        yield 'figures without a word that says code' => [$codes, 'Bags', 0];
+        yield 'four are too few to tell' => [[10_412, 90_424, 30_440, 412], 'Postcode', 0];
+        yield 'five are enough' => [[10_412, 90_424, 30_440, 70_459, 412], 'Postcode', 1];
+        yield 'all of one length' => [array_slice($codes, 0, 6), 'Postcode', 0];
+        yield 'texts among them are read otherwise' => [[...$codes, 'none'], 'Postcode', 0];
+        yield 'decimals are no codes' => [[...$codes, 4.5], 'Postcode', 0];
+        yield 'lengths of three digits' => [[104, 904, 304, 704, 504, 204, 41], 'Id', 0];
+        yield 'what counts up' => [range(995, 1_004), 'Lot id', 0];
+        yield 'three of ten are shorter' => [[10_412, 90_424, 30_440, 70_459, 50_469, 20_470, 60_481, 412, 424, 440], 'Plz', 3];
+        yield 'four of ten are shorter' => [[10_412, 90_424, 30_440, 70_459, 50_469, 20_470, 481, 412, 424, 440], 'Plz', 0];
+        yield 'one is longer' => [[...$codes, 104_121], 'Postcode', 0];
+    }
+
+    /** @param  list<int|float|string|null>  $values */
+    #[DataProvider('codes')]
+    public function test_codes_that_lost_their_first_noughts(array $values, string $heading, int $count): void
+    {
+        [$cells, $table] = self::figures($values, kind: ColumnKind::Code);
+        $columns = [$table->columns[0], new ColumnReading(2, $heading, ColumnKind::Code, 1.0, ColumnRole::Data)];
+        $found = self::found('lost-noughts', $cells, new TableReading($table->range, 1.0, $table->runs, $columns));
+        self::assertSame($count, array_sum(array_column($found, 1)));
+    }
 }

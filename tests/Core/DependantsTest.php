@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Rilvet\Formula\FormulaRun;
 use Rilvet\Formula\Graph;
 use Rilvet\Formula\Meaning;
+use Rilvet\Formula\Reference;
 use Rilvet\Formula\Scope;
 use Rilvet\Formula\Spans;
 use Rilvet\Grid\Range;
@@ -167,5 +168,31 @@ final class DependantsTest extends TestCase
         self::assertSame([], $meets('IW9'));
         self::assertSame(['301.1'], $meets('B10'));
         self::assertSame(['300.1', '301.1'], $meets('A5:KM5'));
+    }
+
+    /** What a reference looks at from further down, and from where it looks at some rows, beside each row that is asked. */
+    public function test_a_reference_goes_along_but_for_the_edges_that_stand_still(): void
+    {
+        mt_srand(72);
+        for ($round = 0; $round < 300; $round++) {
+            [$top, $bottom] = [mt_rand(5, 15), mt_rand(15, 25)];
+            [$topFixed, $bottomFixed] = [mt_rand(0, 1) === 1, mt_rand(0, 1) === 1];
+            $reference = new Reference(1, Range::of($top, 1, $bottom, 1), $topFixed, $bottomFixed);
+            foreach ([-4, 0, 3, 12] as $down) {
+                $ends = [$topFixed ? $top : $top + $down, $bottomFixed ? $bottom : $bottom + $down];
+                sort($ends);
+                self::assertSame($ends, $reference->rows($down), "round $round");
+            }
+            [$first, $last] = [mt_rand(1, 20), mt_rand(20, 40)];
+            $downs = $reference->downs($first, $last);
+            for ($down = -4; $down < 30; $down++) {
+                [$from, $to] = $reference->rows($down);
+                $looks = $from <= $last && $to >= $first;
+                $isTold = $downs !== null && $down >= $downs[0] && $down <= $downs[1];
+                // All that look are told; where both edges go along, or stand still, no others.
+                self::assertTrue($isTold || ! $looks, "round $round, $down");
+                $topFixed !== $bottomFixed || self::assertSame($looks, $isTold, "round $round, $down");
+            }
+        }
     }
 }
