@@ -23,8 +23,8 @@ final readonly class TooManyNoughts implements ColumnCheck
     {
         foreach ($sheet->columns() as [, $column, $range, $facts]) {
             $figures = $facts->numbers - $facts->noughts;
-            if ($figures >= 5 && $facts->thousands === $figures && max($facts->greatest, -$facts->least) >= 100_000 && $column->kind->isNumeric()
-                && $column->grouped) {
+            $isGreat = max($facts->greatest, -$facts->least) >= 100_000;
+            if ($figures >= 5 && $facts->thousands === $figures && $isGreat && $column->kind->isNumeric() && $column->grouped) {
                 yield $sheet->finding($this, $range, $figures, Checked::called($column).': all '.number_format($figures).
                     ' figures are whole thousands.');
             }
