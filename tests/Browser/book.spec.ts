@@ -296,7 +296,7 @@ test('the palette: named, renamed, ordered, replaced, made from one colour; all 
 test('sizes of a stylebook: fonts that ship, a width by heading, a zoom that is given and taken back', async ({ page }) => {
     await page.goto('/');
     await page.getByRole('button', { name: 'New stylebook' }).click();
-    await page.getByRole('menuitem', { name: 'Thin ink' }).click();
+    await page.getByRole('menuitem', { name: 'Thin ink', exact: true }).click();
     const rules = page.getByRole('navigation', { name: 'Rules' });
     await rules.getByRole('button', { name: /^Type sizes/ }).click();
     const fonts = await page.getByRole('combobox', { name: 'Font', exact: true }).first().locator('option').allTextContents();
@@ -425,7 +425,7 @@ test('lists of the Stylebook screen are typed into: letters of one word are one 
 }) => {
     await page.goto('/');
     await page.getByRole('button', { name: 'New stylebook' }).click();
-    await page.getByRole('menuitem', { name: 'Thin ink' }).click();
+    await page.getByRole('menuitem', { name: 'Thin ink', exact: true }).click();
     const rules = page.getByRole('navigation', { name: 'Rules' });
     await rules.getByRole('button', { name: /^Type sizes/ }).press('Enter');
     const font = page.getByRole('complementary', { name: 'Rule' }).getByRole('combobox', { name: 'Font', exact: true });
