@@ -38,6 +38,9 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
     /** @var array<string, string>|null those of this revision that were asked for, by what they say and of which columns */
     private ?array $facts = null;
 
+    /** Bytes of them, with what they are known by. */
+    private int $together = 0;
+
     private bool $areFactsNew = false;
 
     /** @param  int|null  $revision  of the data; where it is known, what was worked out of all cells is kept until the next */
@@ -83,6 +86,9 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
             /** @var array<string, string>|null $together */
             $together = Cache::get("facts.$this->sheet.$this->revision");
             $this->facts = $together ?? [];
+            foreach ($this->facts as $name => $data) {
+                $this->together += strlen($name) + strlen($data);
+            }
         }
 
         return $this->facts;
@@ -90,8 +96,10 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
 
     private function together(string $name, string $data): void
     {
-        if (strlen($data) <= self::SMALL && array_sum(array_map(strlen(...), $this->facts())) + strlen($data) <= self::TOGETHER) {
+        $size = strlen($name) + strlen($data);
+        if (strlen($data) <= self::SMALL && ! isset($this->facts()[$name]) && $this->together + $size <= self::TOGETHER) {
             $this->facts[$name] = $data;
+            $this->together += $size;
             $this->areFactsNew = true;
         }
     }

@@ -25,14 +25,14 @@ final class Judges
     /** Bands up to which a range is kept in each of them. */
     private const FEW = 40;
 
+    /** Verdicts of looks alone that are kept in mind. */
+    private const KNOWN = 2_000;
+
     /** @var list<Judge> in their order */
     private array $judges = [];
 
     /** @var list<int> places of their conditions among all, from 1 */
     private array $places = [];
-
-    /** Verdicts of looks alone that are kept in mind. */
-    private const KNOWN = 2_000;
 
     /** @var array<string, Verdict> of looks alone, by their key */
     private array $known = [];

@@ -140,13 +140,8 @@ final readonly class PageRewrite
         foreach (PackageXml::children($element, 'brk') as $break) {
             $break->remove();
         }
-        foreach ($breaks as $at) {
-            $break = PackageXml::made($element, 'brk');
-            foreach (['id' => (string) $at, 'max' => (string) $reach, 'man' => '1'] as $attribute => $value) {
-                $break->setAttribute($attribute, $value);
-            }
-            $element->appendChild($break);
-        }
+        $this->frame->fill($element, implode('', array_map(
+            fn (int $at) => "<brk id=\"$at\" max=\"$reach\" man=\"1\"/>", $breaks)));
         $element->setAttribute('count', (string) count($breaks));
         $element->setAttribute('manualBreakCount', (string) count($breaks));
 

@@ -100,38 +100,61 @@ final class SheetSkeleton
     /** A new element, at the place that the standard gives it. */
     public function put(string $name): DOMElement
     {
-        return $this->insert(PackageXml::made($this->root, $name), $name);
-    }
-
-    /** Puts something in behind all that stands before it, and behind others of its name. */
-    public function insert(DOMElement $element, string $name): DOMElement
-    {
-        $earlier = array_slice(self::ORDER, 0, (int) array_search($name, self::ORDER, true) + 1);
-        foreach ($this->root->childNodes as $child) {
-            if ($child instanceof DOMElement && ! in_array($child->localName, $earlier, true)) {
-                $this->root->insertBefore($element, $child);
-
-                return $element;
-            }
-        }
-        $this->root->appendChild($element);
+        $element = PackageXml::made($this->root, $name);
+        $this->root->insertBefore($element, $this->behind($name));
 
         return $element;
     }
 
-    /** @return list<DOMElement> that some xml in the words of the worksheet says */
-    public function nodes(string $xml): array
+    /**
+     * Puts elements in, behind all that stands before them and behind others of their name.
+     *
+     * @param  string  $xml  in the words of the worksheet, without a prefix
+     */
+    public function insert(string $xml, string $name): void
     {
-        $nodes = [];
-        $tree = $xml === '' ? null : PackageXml::tree('<x xmlns="'.$this->root->namespaceURI."\">$xml</x>", $this->part);
-        foreach ($tree === null ? [] : PackageXml::root($tree)->childNodes as $child) {
-            $node = $this->tree->importNode($child, true);
-            if ($node instanceof DOMElement) {
-                $nodes[] = $node;
+        $this->bring($xml, $this->root, $this->behind($name));
+    }
+
+    /**
+     * Puts elements in at the end of another one.
+     *
+     * @param  string  $xml  in the words of the worksheet, without a prefix
+     */
+    public function fill(DOMElement $into, string $xml): void
+    {
+        $this->bring($xml, $into, null);
+    }
+
+    /** What stands behind all elements of a name, and behind all that the standard has before them. */
+    private function behind(string $name): ?DOMElement
+    {
+        $earlier = array_flip(array_slice(self::ORDER, 0, (int) array_search($name, self::ORDER, true) + 1));
+        foreach ($this->root->childNodes as $child) {
+            if ($child instanceof DOMElement && ! isset($earlier[(string) $child->localName])) {
+                return $child;
             }
         }
 
-        return $nodes;
+        return null;
+    }
+
+    /**
+     * Elements that are made one by one cost more the more of them there are (each leaves a namespace with its document, and
+     * all of those are gone through for the next). So they come in together, and are moved from there.
+     */
+    private function bring(string $xml, DOMElement $into, ?DOMElement $before): void
+    {
+        if ($xml === '') {
+            return;
+        }
+        $tree = PackageXml::tree('<x xmlns="'.$this->root->namespaceURI."\">$xml</x>", $this->part);
+        $all = $this->tree->importNode(PackageXml::root($tree), true);
+        $this->root->appendChild($all);
+        while (($node = $all->firstChild) !== null) {
+            $into->insertBefore($node, $before);
+        }
+        $this->root->removeChild($all);
     }
 
     public function tab(): ?DOMElement

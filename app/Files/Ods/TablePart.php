@@ -160,7 +160,7 @@ final class TablePart
         $ends = array_keys($ends);
         $xml = '';
         // Between two ends all rows are alike.
-        foreach ($ends === [] ? [] : [...array_slice($ends, 0, -1)] as $index => $row) {
+        foreach (array_slice($ends, 0, -1) as $index => $row) {
             $xml .= $index === 0 && $row > $last + 1 ? $this->blankRows($row - $last - 1) : '';
             $count = $ends[$index + 1] - $row;
             $written = $this->row($row, [], $columns);

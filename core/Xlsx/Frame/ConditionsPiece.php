@@ -57,9 +57,7 @@ final class ConditionsPiece extends FramePiece
             return false;
         }
         $elements = ConditionsIn::elements($frame->root);
-        foreach (array_diff_key($there, $staying) as $came => $_) {
-            self::takeOut($elements, $came);
-        }
+        self::takeOut($elements, array_keys(array_diff_key($there, $staying)));
         $isOrdered = array_keys($staying) === array_values(array_intersect(array_keys($there), array_keys($staying)));
         if (count($staying) < count($wanted) || ! $isOrdered || $now->stripes !== []) {
             self::putIn($frame, $now, $elements, $wanted, $staying);
@@ -83,16 +81,22 @@ final class ConditionsPiece extends FramePiece
         return $wanted;
     }
 
-    /** @param  array<string, array{DOMElement, DOMElement, bool}>  $elements */
-    private static function takeOut(array $elements, string $came): void
+    /**
+     * @param  array<string, array{DOMElement, DOMElement, bool}>  $elements
+     * @param  list<string>  $leaving
+     */
+    private static function takeOut(array $elements, array $leaving): void
     {
-        [, $rule, $isMore] = $elements[$came];
-        $link = $isMore ? null : ConditionsIn::link($rule);
-        $rule->remove();
-        foreach ($link === null ? [] : $elements as [, $other, $isOfList]) {
-            if ($isOfList && $other->getAttribute('id') === $link) {
-                $other->remove();
-            }
+        $links = [];
+        foreach ($leaving as $came) {
+            [, $rule, $isMore] = $elements[$came];
+            $link = $isMore ? null : ConditionsIn::link($rule);
+            $rule->remove();
+            $link === null || $links[$link] = true;
+        }
+        // What the list at the end says more of them goes along.
+        foreach ($links === [] ? [] : $elements as [, $rule, $isMore]) {
+            $isMore && isset($links[$rule->getAttribute('id')]) && $rule->remove();
         }
     }
 
@@ -120,14 +124,9 @@ final class ConditionsPiece extends FramePiece
                 $rule->setAttribute('priority', (string) ++$next);
             }
         }
-        foreach ($frame->nodes($xml.self::stripes($now, $next)) as $node) {
-            $frame->insert($node, 'conditionalFormatting');
-        }
+        $frame->insert($xml.self::stripes($now, $next), 'conditionalFormatting');
         if ($out->extension !== '') {
-            $list = $frame->element('extLst') ?? $frame->put('extLst');
-            foreach ($frame->nodes($out->extensionXml()) as $node) {
-                $list->appendChild($node);
-            }
+            $frame->fill($frame->element('extLst') ?? $frame->put('extLst'), $out->extensionXml());
         }
     }
 

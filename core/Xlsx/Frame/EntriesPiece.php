@@ -58,10 +58,7 @@ final class EntriesPiece extends FramePiece
             $xml .= isset($said[$index]) ? '' : EntriesOut::one($check, $ranges, EntriesOut::choices($check, $ranges, $now->sheet));
         }
         if ($xml !== '') {
-            $group = $frame->element('dataValidations') ?? $frame->put('dataValidations');
-            foreach ($frame->nodes($xml) as $node) {
-                $group->appendChild($node);
-            }
+            $frame->fill($frame->element('dataValidations') ?? $frame->put('dataValidations'), $xml);
         }
         self::sweep($frame->root);
 

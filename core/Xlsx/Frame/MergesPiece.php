@@ -27,11 +27,7 @@ final class MergesPiece extends FramePiece
         foreach (PackageXml::children($cells, 'mergeCell') as $cell) {
             $cell->remove();
         }
-        foreach ($texts as $text) {
-            $cell = PackageXml::made($cells, 'mergeCell');
-            $cell->setAttribute('ref', $text);
-            $cells->appendChild($cell);
-        }
+        $frame->fill($cells, implode('', array_map(fn (string $text) => "<mergeCell ref=\"$text\"/>", $texts)));
         $cells->setAttribute('count', (string) count($texts));
 
         return true;

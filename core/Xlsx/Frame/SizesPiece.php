@@ -54,29 +54,29 @@ final class SizesPiece extends FramePiece
             return false;
         }
         ksort($changed);
+        $changed = array_keys($changed);
         $cols = $frame->element('cols') ?? $frame->put('cols');
         $pieces = [];
-        $next = 1;
-        foreach ([...$frame->cols(), [Address::COLUMNS + 1, Address::COLUMNS + 1, null]] as [$first, $last, $col]) {
+        $at = 0;
+        foreach ([...$frame->cols(), [Address::COLUMNS + 1, Address::COLUMNS + 1, null]] as [$first, $last, $there]) {
+            // Elements of a damaged file may reach over the same columns: all of them say what is set.
+            for (; $at > 0 && $changed[$at - 1] >= $first; $at--);
             // Columns between two elements, and those inside of one, that are set otherwise now.
-            foreach (array_keys($changed) as $column) {
-                if ($column >= $next && $column < $first) {
-                    $pieces[] = [$column, $column, self::column(null, $cols, $column, $setup, $digit, $formats)];
-                }
+            for (; ($changed[$at] ?? $first) < $first; $at++) {
+                $col = PackageXml::made($cols, 'col');
+                $pieces[] = [$changed[$at], $changed[$at], self::set($col, $changed[$at], $setup, $digit, $formats)];
             }
-            if ($col === null) {
+            if ($there === null) {
                 break;
             }
-            $from = $first;
-            foreach (array_keys($changed) as $column) {
-                if ($column >= $first && $column <= $last) {
-                    $from < $column && $pieces[] = [$from, $column - 1, $col->cloneNode()];
-                    $pieces[] = [$column, $column, self::column($col, $cols, $column, $setup, $digit, $formats)];
-                    $from = $column + 1;
-                }
+            $isOne = $first === $last;
+            for (; ($changed[$at] ?? $last + 1) <= $last; $at++) {
+                $column = $changed[$at];
+                $first < $column && $pieces[] = [$first, $column - 1, self::another($there)];
+                $pieces[] = [$column, $column, self::set($isOne ? $there : self::another($there), $column, $setup, $digit, $formats)];
+                $first = $column + 1;
             }
-            $from <= $last && $pieces[] = [$from, $last, $col->cloneNode()];
-            $next = $last + 1;
+            $first <= $last && $pieces[] = [$first, $last, $there];
         }
         foreach (PackageXml::children($cols, 'col') as $col) {
             $col->remove();
@@ -87,32 +87,37 @@ final class SizesPiece extends FramePiece
     }
 
     /** @param  array<int, int>  $formats */
-    private static function column(?DOMElement $col, DOMElement $cols, int $column, Setup $setup, int $digit, array $formats): DOMElement
+    private static function set(DOMElement $col, int $column, Setup $setup, int $digit, array $formats): DOMElement
     {
-        $made = $col === null ? PackageXml::made($cols, 'col') : $col->cloneNode();
-        assert($made instanceof DOMElement);
-        $made->setAttribute('width', (string) SheetFrame::characters($setup->sizes->widths[$column] ?? $setup->sizes->width, $digit));
-        $made->setAttribute('customWidth', '1');
-        $made->removeAttribute('bestFit');
-        $setup->sizes->hidesColumn($column) ? $made->setAttribute('hidden', '1') : $made->removeAttribute('hidden');
+        $col->setAttribute('width', (string) SheetFrame::characters($setup->sizes->widths[$column] ?? $setup->sizes->width, $digit));
+        $col->setAttribute('customWidth', '1');
+        $col->removeAttribute('bestFit');
+        $setup->sizes->hidesColumn($column) ? $col->setAttribute('hidden', '1') : $col->removeAttribute('hidden');
         if (isset($formats[$column])) {
-            $formats[$column] === 0 ? $made->removeAttribute('style') : $made->setAttribute('style', (string) $formats[$column]);
+            $formats[$column] === 0 ? $col->removeAttribute('style') : $col->setAttribute('style', (string) $formats[$column]);
         }
 
-        return $made;
+        return $col;
+    }
+
+    private static function another(DOMElement $col): DOMElement
+    {
+        $another = $col->cloneNode();
+        assert($another instanceof DOMElement);
+
+        return $another;
     }
 
     /**
      * Columns beside each other that say the same are one element.
      *
-     * @param  list<array{int, int, \DOMNode}>  $pieces
+     * @param  list<array{int, int, DOMElement}>  $pieces
      */
     private static function join(DOMElement $cols, array $pieces): void
     {
         $open = null;
         $key = '';
         foreach ($pieces as [$first, $last, $col]) {
-            assert($col instanceof DOMElement);
             $col->setAttribute('min', '1');
             $col->setAttribute('max', '1');
             $now = (string) $col->ownerDocument?->saveXML($col);

@@ -10,8 +10,6 @@ use Rilvet\Xlsx\SheetSkeleton;
 /** Tables of the format that a new sheet has (18.3.1.95). */
 final class TablesPiece extends FramePiece
 {
-    private const RELATIONS = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
-
     public static function tail(SheetSkeleton $frame, Framed $now): bool
     {
         if ($now->tables === 0) {
@@ -21,7 +19,7 @@ final class TablesPiece extends FramePiece
         $tables->setAttribute('count', (string) $now->tables);
         for ($number = 1; $number <= $now->tables; $number++) {
             $table = PackageXml::made($tables, 'tablePart');
-            $table->setAttributeNS(self::RELATIONS, 'r:id', "rId$number");
+            $table->setAttributeNS($frame->root->lookupNamespaceURI('r'), 'r:id', "rId$number");
             $tables->appendChild($table);
         }
 
