@@ -36,6 +36,7 @@ use Rilvet\Page\PageRules;
 use Rilvet\Page\PageSetup;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Rilvet\Xlsx\SheetSkeleton;
 use Tests\AtWork;
 use Tests\HandMade;
 use Tests\RandomSheet;
@@ -223,5 +224,56 @@ final class FramePiecesTest extends TestCase
         sort($sorted);
         self::assertNotContains(false, $places, implode(' ', $names));
         self::assertSame($sorted, $places, implode(' ', $names));
+    }
+
+    /** What is written into a package that gives the namespace a prefix has it too; else readers would not see it. */
+    public function test_new_elements_have_the_prefix_of_their_worksheet(): void
+    {
+        $main = 'http://schemas.openxmlformats.org/spreadsheetml/2006/main';
+        $plain = new SheetSkeleton("<worksheet xmlns=\"$main\"><sheetData>", '</sheetData><pageMargins/></worksheet>', 's');
+        $prefixed = new SheetSkeleton("<m:worksheet xmlns:m=\"$main\"><m:sheetData>", '</m:sheetData><m:pageMargins/></m:worksheet>', 's');
+        foreach (['' => $plain, 'm:' => $prefixed] as $prefix => $frame) {
+            $frame->fill($frame->put('mergeCells'), '<mergeCell ref="A1:B1"/><mergeCell ref="A2:B2"/>');
+            $frame->insert('<conditionalFormatting sqref="A1"><cfRule type="x"/></conditionalFormatting>'
+                .'<conditionalFormatting sqref="A2"/>', 'conditionalFormatting');
+            $frame->insert('<conditionalFormatting sqref="A3"/>', 'conditionalFormatting');
+            self::assertStringContainsString(strtr('<_sheetData/><_mergeCells><_mergeCell ref="A1:B1"/><_mergeCell ref="A2:B2"/>'
+                .'</_mergeCells><_conditionalFormatting sqref="A1"><_cfRule type="x"/></_conditionalFormatting>'
+                .'<_conditionalFormatting sqref="A2"/><_conditionalFormatting sqref="A3"/><_pageMargins/>', ['_' => $prefix]),
+                (string) $frame->tree->saveXML());
+        }
+    }
+
+    /** @return iterable<string, array{string, list<array{int, int, string}>}> elements, and what stands there after column 6 is 140 px */
+    public static function columnElements(): iterable
+    {
+        // 140 px at 7 px a digit (18.3.1.13).
+        $width = '20';
+        yield 'none' => ['', [[6, 6, $width]]];
+        yield 'before and behind' => ['<col min="1" max="5" width="9"/><col min="7" max="9" width="9"/>',
+            [[1, 5, '9'], [6, 6, $width], [7, 9, '9']]];
+        yield 'inside' => ['<col min="2" max="9" width="9"/>', [[2, 5, '9'], [6, 6, $width], [7, 9, '9']]];
+        yield 'the first of one' => ['<col min="6" max="9" width="9"/>', [[6, 6, $width], [7, 9, '9']]];
+        yield 'the last of one' => ['<col min="2" max="6" width="9"/>', [[2, 5, '9'], [6, 6, $width]]];
+        yield 'itself' => ['<col min="5" max="5" width="9"/><col min="6" max="6" width="9"/>', [[5, 5, '9'], [6, 6, $width]]];
+        // Of a damaged file both say it.
+        yield 'two over it' => ['<col min="2" max="7" width="9"/><col min="6" max="8" width="7"/>',
+            [[2, 5, '9'], [6, 6, $width], [7, 7, '9'], [6, 6, $width], [7, 8, '7']]];
+    }
+
+    /** @param  list<array{int, int, string}>  $then */
+    #[DataProvider('columnElements')]
+    public function test_a_width_parts_the_element_that_it_falls_into(string $cols, array $then): void
+    {
+        $frame = preg_replace('~<cols>.*</cols>~', $cols === '' ? '' : "<cols>$cols</cols>", self::FULL);
+        $written = self::work(self::worksheet((string) $frame))->do(new Resize([1], true, [[6, 6]], 140))
+            ->written()['xl/worksheets/sheet1.xml'];
+        preg_match_all('~<col [^>]*>~', $written, $found);
+        self::assertSame($then, array_map(function (string $col) {
+            preg_match_all('~(\w+)="([^"]*)"~', $col, $said);
+            $says = array_combine($said[1], $said[2]);
+
+            return [(int) $says['min'], (int) $says['max'], (string) round((float) $says['width'], 2)];
+        }, $found[0]));
     }
 }

@@ -139,12 +139,16 @@ final class TablePart
                 $progress($row);
             }
         }
-        $below = $this->below($this->lines->rows(), $columns);
+        $below = $this->below($this->lines->rows(), $columns, $progress);
         $this->put(($below === '' ? '' : $this->blankRows($blank).$below).'</table:table>');
     }
 
-    /** Rows below the last that is filled, as far as checks on entry and conditional looks reach: what is typed there finds them. */
-    private function below(int $last, int $columns): string
+    /**
+     * Rows below the last that is filled, as far as checks on entry and conditional looks reach: what is typed there finds them.
+     *
+     * @param  (callable(int): void)|null  $progress  told of each piece: of wide ones a thousand take more than a minute
+     */
+    private function below(int $last, int $columns, ?callable $progress): string
     {
         $ranges = $this->checked;
         foreach ($this->lines->dressed->judges()?->all() ?? [] as $judge) {
@@ -162,6 +166,7 @@ final class TablePart
         // Between two ends all rows are alike.
         foreach (array_slice($ends, 0, -1) as $index => $row) {
             $xml .= $index === 0 && $row > $last + 1 ? $this->blankRows($row - $last - 1) : '';
+            $progress === null || $progress($last);
             $count = $ends[$index + 1] - $row;
             $written = $this->row($row, [], $columns);
             $xml .= $count === 1 ? $written
