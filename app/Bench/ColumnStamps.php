@@ -4,17 +4,12 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Illuminate\Support\Facades\Cache;
-
 /**
  * At which revision of the data each column of a sheet was changed last: what was worked out of the others stands. Where it is
  * not known, all of them count as changed with the sheet.
  */
 final class ColumnStamps
 {
-    /** Seconds for which they are known. */
-    private const KNOWN = 86_400;
-
     /** Columns that are told apart; an edit of more is one of the whole sheet. */
     private const MOST = 200;
 
@@ -28,7 +23,7 @@ final class ColumnStamps
     {
         if (count($columns) <= self::MOST) {
             $stamps = self::of($sheet, $before);
-            Cache::put(self::key($sheet, $now), array_fill_keys($columns, $now) + $stamps, self::KNOWN);
+            WorkedOut::put(self::key($sheet, $now), serialize(array_fill_keys($columns, $now) + $stamps));
         }
     }
 
@@ -47,7 +42,8 @@ final class ColumnStamps
     /** @return array<int, int> by column; under 0 of all others */
     private static function of(int $sheet, int $revision): array
     {
-        $stamps = Cache::get(self::key($sheet, $revision));
+        $kept = WorkedOut::get(self::key($sheet, $revision));
+        $stamps = $kept === null ? null : @unserialize($kept, ['allowed_classes' => false]);
 
         /** @var array<int, int> */
         return is_array($stamps) ? $stamps : [0 => $revision];

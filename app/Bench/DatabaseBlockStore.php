@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Database\Bytes;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Rilvet\Condition\KeepsFacts;
 use Rilvet\Formula\FormulaRuns;
@@ -26,9 +25,6 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
 
     /** @var list<array{sheet_id: int, number: int, data: string, formulas: string}> */
     private array $waiting = [];
-
-    /** Seconds for which it is kept what is true of all cells together. */
-    private const FACTS = 86_400;
 
     /** Bytes up to which a fact is kept together with others, and of all of those. */
     private const SMALL = 32_768;
@@ -57,16 +53,16 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
         if (isset($this->facts()[$name])) {
             return $this->facts()[$name];
         }
-        $kept = Cache::get($this->factKey($key, $columns));
-        is_string($kept) && $this->together($name, $kept);
+        $kept = WorkedOut::get($this->factKey($key, $columns));
+        $kept === null || $this->together($name, $kept);
 
-        return is_string($kept) ? $kept : null;
+        return $kept;
     }
 
     public function keepFact(string $key, array $columns, string $data): void
     {
         if ($this->revision !== null) {
-            Cache::put($this->factKey($key, $columns), $data, self::FACTS);
+            WorkedOut::put($this->factKey($key, $columns), $data);
             $this->together($key.'|'.implode(',', $columns), $data);
         }
     }
@@ -74,7 +70,7 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
     public function keepTogether(): void
     {
         if ($this->areFactsNew) {
-            Cache::put("facts.$this->sheet.$this->revision", $this->facts, self::FACTS);
+            WorkedOut::put("facts.$this->sheet.$this->revision", serialize($this->facts));
             $this->areFactsNew = false;
         }
     }
@@ -83,9 +79,11 @@ final class DatabaseBlockStore implements BlockStore, KeepsFacts, KeepsFigures, 
     private function facts(): array
     {
         if ($this->facts === null) {
-            /** @var array<string, string>|null $together */
-            $together = Cache::get("facts.$this->sheet.$this->revision");
-            $this->facts = $together ?? [];
+            $together = WorkedOut::get("facts.$this->sheet.$this->revision");
+            $read = $together === null ? [] : @unserialize($together, ['allowed_classes' => false]);
+            /** @var array<string, string> $facts */
+            $facts = is_array($read) ? $read : [];
+            $this->facts = $facts;
             foreach ($this->facts as $name => $data) {
                 $this->together += strlen($name) + strlen($data);
             }

@@ -7,7 +7,6 @@ namespace App\Bench;
 use App\Http\Records\SheetRecord;
 use App\Models\Sheet as SheetRow;
 use App\Models\Workbook as WorkbookRow;
-use Illuminate\Support\Facades\Cache;
 use Rilvet\Change\Json;
 use Rilvet\Check\Checked;
 use Rilvet\Check\Checks;
@@ -25,9 +24,6 @@ final class Looking
 {
     /** Another one when checks find other things in the same sheet. */
     private const VERSION = 1;
-
-    /** Seconds for which it is kept. */
-    private const KEPT = 86_400;
 
     /** Cells from which on what is found at once is told first. */
     private const LARGE = 200_000;
@@ -106,7 +102,7 @@ final class Looking
         foreach (Checks::across($sheets, Checks::ofSeries()) as [$sheet, $finding]) {
             $found[(int) $sheet->of][] = $finding;
         }
-        Cache::put($key, serialize($found), self::KEPT);
+        WorkedOut::put($key, serialize($found));
 
         return $found;
     }
@@ -160,7 +156,7 @@ final class Looking
         $pass = self::unpacked($key);
         if (! $pass instanceof WalkThrough) {
             $pass = WalkThrough::through($sheet, Checks::all());
-            Cache::put($key, serialize($pass), self::KEPT);
+            WorkedOut::put($key, serialize($pass));
         }
 
         return Checks::onSheet($sheet->knowing($pass->facts), Checks::all(), $pass->found);
@@ -193,10 +189,10 @@ final class Looking
     /** What another version of the code has kept may not be what it is now. */
     private static function unpacked(string $key): mixed
     {
-        $packed = Cache::get($key);
+        $packed = WorkedOut::get($key);
 
         try {
-            return is_string($packed) ? unserialize($packed) : null;
+            return $packed === null ? null : unserialize($packed);
         } catch (\Throwable) {
             return null;
         }
@@ -208,7 +204,7 @@ final class Looking
      */
     private static function keep(string $key, array $found): array
     {
-        Cache::put($key, serialize($found), self::KEPT);
+        WorkedOut::put($key, serialize($found));
 
         return $found;
     }

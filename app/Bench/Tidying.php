@@ -41,6 +41,8 @@ final class Tidying
         foreach (DB::table('blocks')->where('number', '>=', self::MADE)->distinct()->pluck('sheet_id') as $sheet) {
             is_numeric($sheet) && Garbage::collect((int) $sheet);
         }
+        // In a new database the numbers of those before come again.
+        Workbook::query()->exists() ? WorkedOut::sweep() : WorkedOut::forget();
         self::shrink();
 
         return [is_int($half) ? $half : 0, $stuck];

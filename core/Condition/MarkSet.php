@@ -20,8 +20,35 @@ final class MarkSet
 
     private const INK = '#2A2230';
 
+    /** In the words of the standard. */
+    public const NAMES = ['3Arrows', '3ArrowsGray', '3Flags', '3TrafficLights1', '3TrafficLights2', '3Signs', '3Symbols', '3Symbols2',
+        '4Arrows', '4ArrowsGray', '4RedToBlack', '4Rating', '4TrafficLights', '5Arrows', '5ArrowsGray', '5Rating', '5Quarters',
+        '3Stars', '3Triangles', '5Boxes'];
+
     /** @return array<string, list<array{Shape, string}>> shape and colour of each step, by the name of the standard */
     public static function all(): array
+    {
+        return array_combine(self::NAMES, array_map(self::named(...), self::NAMES));
+    }
+
+    /** @return list<array{Shape, string}> shape and colour of each step; nothing for a name that is none */
+    public static function named(string $name): array
+    {
+        /** @var array<string, list<array{Shape, string}>> $known  asked for of each cell */
+        static $known = [];
+        if (! isset($known[$name])) {
+            $marks = self::marks($name);
+            if ($marks === []) {
+                return [];
+            }
+            $known[$name] = $marks;
+        }
+
+        return $known[$name];
+    }
+
+    /** @return list<array{Shape, string}> */
+    private static function marks(string $name): array
     {
         $three = [self::POOR, self::FAIR, self::GOOD];
         $four = [self::POOR, self::FAIR, self::FAIR, self::GOOD];
@@ -32,16 +59,13 @@ final class MarkSet
         $quarters = [Shape::Quarter0, Shape::Quarter1, Shape::Quarter2, Shape::Quarter3, Shape::Quarter4];
         $steps = [Shape::Steps0, Shape::Steps1, Shape::Steps2, Shape::Steps3, Shape::Steps4];
 
-        /** @var array<string, list<array{Shape, string}>> */
-        return [
+        /** @var list<array{Shape, string}> */
+        return match ($name) {
             '3Arrows' => $set([Shape::Down, Shape::Level, Shape::Up], $three),
             '3ArrowsGray' => $set([Shape::Down, Shape::Level, Shape::Up], $grey(3)),
             '3Flags' => $set([Shape::Pole, Shape::HalfFlag, Shape::Flag], $three),
-            '3TrafficLights1' => $set($signs, $three),
-            '3TrafficLights2' => $set($signs, $three),
-            '3Signs' => $set($signs, $three),
-            '3Symbols' => $set([Shape::Cross, Shape::Bang, Shape::Tick], $three),
-            '3Symbols2' => $set([Shape::Cross, Shape::Bang, Shape::Tick], $three),
+            '3TrafficLights1', '3TrafficLights2', '3Signs' => $set($signs, $three),
+            '3Symbols', '3Symbols2' => $set([Shape::Cross, Shape::Bang, Shape::Tick], $three),
             '4Arrows' => $set([Shape::Down, Shape::Falling, Shape::Rising, Shape::Up], $four),
             '4ArrowsGray' => $set([Shape::Down, Shape::Falling, Shape::Rising, Shape::Up], $grey(4)),
             '4RedToBlack' => $set([Shape::Quarter0, Shape::Quarter2, Shape::Quarter3, Shape::Quarter4],
@@ -55,16 +79,7 @@ final class MarkSet
             '3Stars' => $set([Shape::Star0, Shape::Star1, Shape::Star2], array_fill(0, 3, self::FAIR)),
             '3Triangles' => $set([Shape::Down, Shape::Dash, Shape::Triangle], $three),
             '5Boxes' => $set($steps, array_fill(0, 5, self::INK)),
-        ];
-    }
-
-    /** @return list<array{Shape, string}> */
-    public static function named(string $name): array
-    {
-        /** @var array<string, list<array{Shape, string}>>|null $all */
-        static $all = null;
-        $all ??= self::all();
-
-        return $all[$name] ?? [];
+            default => [],
+        };
     }
 }

@@ -34,7 +34,7 @@ final readonly class Marks
         $set = is_array($data) ? $data['set'] ?? null : null;
         $steps = is_string($set) ? count(MarkSet::named($set)) : 0;
         if (! is_array($data) || ! is_string($set) || $steps === 0) {
-            throw ConditionIsWrong::because('marks.set', 'one of '.implode(', ', array_keys(MarkSet::all())).' is wanted.');
+            throw ConditionIsWrong::because('marks.set', 'one of '.implode(', ', MarkSet::NAMES).' is wanted.');
         }
         $points = $data['points'] ?? array_map(fn (int $step) => ['at' => 'percent', 'value' => (string) (int) round(100 * $step / $steps)],
             range(0, $steps - 1));

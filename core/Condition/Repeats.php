@@ -17,6 +17,9 @@ final class Repeats
 
     private const ENTRY = 8;
 
+    /** The greatest fingerprint, as a number. */
+    private const ALL = (1 << 8 * self::HASH) - 1;
+
     /** In the place of a count that one byte does not hold. */
     private const OFTEN = 255;
 
@@ -40,38 +43,41 @@ final class Repeats
     }
 
     /**
-     * Where a fingerprint stands among others. They are as good as chance, so that its first bytes say nearly where.
+     * Where a fingerprint stands among others. They are as good as chance, so that their bytes say nearly where.
      *
      * @param  int  $start  of the first one
      * @param  int  $all  how many there are
-     * @param  int  $size  of one with what follows it
+     * @param  int  $size  of one with what follows it; at least 8 bytes
      */
     private static function find(string $counts, string $print, int $start, int $all, int $size): ?int
     {
         [$low, $high] = [0, $all - 1];
-        [$least, $greatest] = [0, 1 << 32];
-        $wanted = self::first($print, 0);
+        [$least, $greatest] = [0, self::ALL];
+        $wanted = self::number("$print\0", 0);
         for ($looks = 0; $low <= $high; $looks++) {
             $guess = $looks < self::GUESSES && $greatest > $least
-                ? $low + intdiv(($wanted - $least) * ($high - $low), $greatest - $least) : intdiv($low + $high, 2);
-            $order = strcmp(substr($counts, $start + $guess * $size, self::HASH), $print);
-            if ($order === 0) {
+                ? $low + (int) (($wanted - $least) / ($greatest - $least) * ($high - $low)) : intdiv($low + $high, 2);
+            $found = self::number($counts, $start + $guess * $size);
+            if ($found === $wanted) {
                 return $guess;
             }
-            if ($order < 0) {
-                [$low, $least] = [$guess + 1, self::first($counts, $start + $guess * $size)];
+            if ($found < $wanted) {
+                [$low, $least] = [$guess + 1, $found];
             } else {
-                [$high, $greatest] = [$guess - 1, self::first($counts, $start + $guess * $size)];
+                [$high, $greatest] = [$guess - 1, $found];
             }
         }
 
         return null;
     }
 
-    /** The first four bytes of a fingerprint, as a number. */
-    private static function first(string $bytes, int $at): int
+    /** A fingerprint as a number, by which they are in the same order. */
+    private static function number(string $bytes, int $at): int
     {
-        return ord($bytes[$at]) << 24 | ord($bytes[$at + 1]) << 16 | ord($bytes[$at + 2]) << 8 | ord($bytes[$at + 3]);
+        /** @var array{1: int} $read  its seven bytes and the one after them */
+        $read = unpack('J', $bytes, $at);
+
+        return $read[1] >> 8 & self::ALL;
     }
 
     private static function whole(string $bytes, int $at): int

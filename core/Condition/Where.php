@@ -68,7 +68,9 @@ final readonly class Where
             return $value === '' ? null : $value;
         };
         if ($says('cells') !== null) {
-            $texts = preg_split('/[\s,]+/', trim($says('cells'))) ?: [];
+            $said = trim($says('cells'));
+            // Most are one range.
+            $texts = strpbrk($said, ", \t\r\n\v\f") === false ? [$said] : (preg_split('/[\s,]+/', $said) ?: []);
             count($texts) <= self::RANGES || throw WhereIsWrong::because('where',
                 'at most '.number_format(self::RANGES).' ranges are taken.');
 

@@ -42,8 +42,10 @@ final readonly class ResolvedLook
     public function with(int $number, array $entries): self
     {
         $look = self::over($this->look, $entries);
-
-        $isOther = array_filter($entries, fn (LayerEntry $entry) => $entry->look->get(Attribute::Number) !== null) !== [];
+        $isOther = false;
+        foreach ($entries as $entry) {
+            $isOther = $isOther || $entry->look->get(Attribute::Number) !== null;
+        }
 
         return new self($number, [...$this->entries, ...$entries], $this->part, $look, $isOther ? null : $this->isFileCode);
     }
@@ -51,7 +53,11 @@ final readonly class ResolvedLook
     /** @param  list<LayerEntry>  $entries */
     private static function over(Look $look, array $entries): Look
     {
-        return array_reduce($entries, fn (Look $look, LayerEntry $entry) => $look->under($entry->look), $look);
+        foreach ($entries as $entry) {
+            $look = $look->under($entry->look);
+        }
+
+        return $look;
     }
 
     /** The layer that an attribute came from: the highest that says it. */

@@ -58,8 +58,9 @@ final readonly class Address
     public static function columnNumber(string $name): int
     {
         $number = 0;
-        foreach (str_split(strtoupper($name)) as $letter) {
-            $number = $number * 26 + ord($letter) - 64;
+        $letters = strtoupper($name);
+        for ($index = 0, $count = strlen($letters); $index < $count; $index++) {
+            $number = $number * 26 + ord($letters[$index]) - 64;
         }
 
         return $number;

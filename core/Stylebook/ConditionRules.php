@@ -165,7 +165,7 @@ final class ConditionRules
                 'marks' => $orNull([
                     'type' => 'object', 'additionalProperties' => false, 'required' => ['set'],
                     'properties' => [
-                        'set' => ['enum' => array_keys(MarkSet::all())], 'points' => $orNull(['type' => 'array', 'items' => $point]),
+                        'set' => ['enum' => MarkSet::NAMES], 'points' => $orNull(['type' => 'array', 'items' => $point]),
                         'reversed' => $flag, 'hidesText' => $flag, 'own' => $orNull(['type' => 'array']),
                     ],
                 ]),

@@ -60,7 +60,11 @@ final readonly class Call implements Node
         $given = array_map(fn (Node $node) => $node->along($at, $rows), $this->arguments);
         $values = [];
         foreach ($rows as $row) {
-            $values[$row] = ($this->does)($at, ...array_map(fn (array $each) => Constant::of($each[$row]), $given));
+            $each = [];
+            foreach ($given as $of) {
+                $each[] = Constant::of($of[$row]);
+            }
+            $values[$row] = ($this->does)($at, ...$each);
         }
 
         return $values;
