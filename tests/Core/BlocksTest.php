@@ -273,4 +273,29 @@ final class BlocksTest extends TestCase
             }
         }
     }
+
+    /** Law: what was read of a sheet before makes no difference to what it gives, in whatever pieces it is read. */
+    public function test_rows_are_the_same_whatever_was_read_before(): void
+    {
+        mt_srand(40_417);
+        $value = fn (int $row, int $column) => $row * $column % 7 === 0 ? null : ($column % 3 === 0 ? "t$row" : $row * 100 + $column);
+        foreach ([4, 90, 401] as $columns) {
+            $rows = array_map(fn (int $row) => array_map(fn (int $column) => $value($row, $column), range(1, $columns)), range(1, 900));
+            $sheet = self::sheet($rows);
+            for ($round = 0; $round < 60; $round++) {
+                $first = mt_rand(1, 900);
+                $last = min(900, $first + [0, 3, 40, 400][mt_rand(0, 3)]);
+                [$left, $right] = mt_rand(0, 2) > 0 ? [1, $columns + mt_rand(0, 1)] : [mt_rand(1, $columns), $columns];
+                $given = [];
+                foreach ($sheet->read($first, $last, $left, $right) as $row => $cells) {
+                    $given[$row] = array_map(fn (Cell $cell) => $cell->value, $cells);
+                }
+                $wanted = [];
+                for ($row = $first; $row <= $last; $row++) {
+                    $wanted[$row] = array_map(fn (int $column) => $column < $left ? null : $value($row, $column), range(1, $columns));
+                }
+                self::assertSame($wanted, $given, "$columns columns, $first to $last from column $left");
+            }
+        }
+    }
 }
