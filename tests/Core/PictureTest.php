@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use App\Calculation\LibraryCalculator;
 use App\Demo\Nursery;
 use App\Files\Opening;
 use App\Files\Writing\Writers;
@@ -13,25 +12,15 @@ use Bench\Reading\Generator;
 use PhpOffice\PhpSpreadsheet\Writer\Ods;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
-use Rilvet\Act\Act;
-use Rilvet\Act\Pipeline;
-use Rilvet\Act\Recalculate;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Reading\Finder;
 use Rilvet\Refusal;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Workbook;
-use ZipArchive;
 
-/**
- * The demo's workbooks, read, dressed, changed by each act and written, as pictures in words: whatever changes in them shows
- * as a difference of lines, to be looked at. RILVET_WRITE_PICTURES=1 writes them anew.
- */
-final class PictureTest extends TestCase
+/** The demo's workbooks, read, dressed, changed by each act and written. */
+final class PictureTest extends PictureCase
 {
-    private const FOLDER = __DIR__.'/pictures';
-
     /** @return array<string, array{string}> */
     public static function files(): array
     {
@@ -127,76 +116,6 @@ final class PictureTest extends TestCase
         $this->assertPicture("$file.written", $lines);
     }
 
-    /** @return list<string> */
-    private function outcome(Act $act, Workbook $workbook): array
-    {
-        try {
-            $outcome = self::pipeline()->run($act, $workbook);
-            $change = $outcome->change();
-        } catch (Refusal $refusal) {
-            return ['  refused: '.$refusal->getMessage()];
-        }
-        $reach = $act->reach();
-        $said = [
-            '  '.$outcome->words().($change->isOfData ? ' (data)' : ''),
-            '  reaches '.
-            implode(',', $reach->sheets).
-            ($reach->isPlaced ? ' placed' : '').
-            ($reach->needsAll ? ' all' : '').
-            ($reach->ofSizes ? ' sizes' : ''),
-        ];
-        foreach ($change->patches as $patch) {
-            [$sheet, $what, $before, $after] = $patch->toArray();
-            $isMade = $what === 'blocks';
-            $said[] =
-                "  $sheet $what ".
-                ($isMade ? '' : Picture::sum([$before]).' -> '.(strlen($after) < 300 ? $after : Picture::sum([$after])));
-        }
-
-        return [
-            ...$said,
-            '  window '.Picture::sum(Picture::windows($outcome->after)),
-            '  read '.Picture::sum(Picture::reading($outcome->after)),
-        ];
-    }
-
-    private function done(Act $act, Workbook $workbook): Workbook
-    {
-        return self::pipeline()->run($act, $workbook)->after;
-    }
-
-    private static function pipeline(): Pipeline
-    {
-        return new Pipeline(new Recalculate(new LibraryCalculator, 30.0));
-    }
-
-    /** @return list<string> the parts of a written file, each with a sum of its bytes; texts line by line */
-    private function written(string $ending, Workbook $workbook, ?string $package): array
-    {
-        $path = sys_get_temp_dir().'/rilvet-picture-'.getmypid().".$ending";
-        $writer = Writers::for($ending, source: $package, edited: null) ?? self::fail("nothing writes $ending");
-        $writer->write($workbook, $path);
-        self::assertSame([], $writer->prove($workbook, $path)->places, $ending);
-        $bytes = (string) file_get_contents($path);
-        $lines = [];
-        if (str_starts_with($bytes, 'PK')) {
-            $zip = new ZipArchive;
-            $zip->open($path);
-            for ($at = 0; $at < $zip->numFiles; $at++) {
-                // The properties of a document say when it was made.
-                if (! str_starts_with((string) $zip->getNameIndex($at), 'docProps/')) {
-                    $lines[] = $zip->getNameIndex($at).' '.Picture::sum([(string) $zip->getFromIndex($at)]);
-                }
-            }
-            $zip->close();
-        } else {
-            $lines[] = Picture::sum([$bytes]);
-        }
-        unlink($path);
-
-        return $lines;
-    }
-
     private static function open(string $file): Workbook
     {
         return (new Opening(fn () => new MemoryBlockStore))->open(self::path($file), $file);
@@ -218,21 +137,5 @@ final class PictureTest extends TestCase
         }
 
         return $path;
-    }
-
-    /** @param  list<string>  $lines */
-    private function assertPicture(string $name, array $lines): void
-    {
-        $text = implode("\n", $lines)."\n";
-        $file = self::FOLDER."/$name.txt";
-        if (getenv('RILVET_WRITE_PICTURES') === '1') {
-            is_dir(self::FOLDER) || mkdir(self::FOLDER);
-            file_put_contents($file, $text);
-        }
-        self::assertSame(
-            (string) file_get_contents($file),
-            $text,
-            'RILVET_WRITE_PICTURES=1 vendor/bin/phpunit --filter PictureTest writes it anew',
-        );
     }
 }

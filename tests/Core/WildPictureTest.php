@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use App\Files\Opening;
+use Rilvet\Act\Dress;
+use Rilvet\Check\Checks;
+use Rilvet\Check\Finding;
+use Rilvet\Grid\MemoryBlockStore;
+use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\PartRange;
+use Rilvet\Refusal;
+use Rilvet\Stylebook\Builtin;
+use Rilvet\Work\Workbook;
+use Tests\WildSheet;
+
+/**
+ * Hundreds of small sheets of all shapes, read, dressed, looked over, changed and written: whoever changes a rule of the
+ * reading or a limit of a check sees in the difference on which sheets that tells.
+ */
+final class WildPictureTest extends PictureCase
+{
+    private static function open(int $seed): Workbook
+    {
+        $path = sys_get_temp_dir().'/rilvet-wild-'.getmypid().'.csv';
+        file_put_contents($path, WildSheet::csv($seed));
+        try {
+            return (new Opening(fn () => new MemoryBlockStore))->open($path, 'wild.csv');
+        } finally {
+            unlink($path);
+        }
+    }
+
+    public function test_how_wild_sheets_are_read(): void
+    {
+        $lines = [];
+        for ($seed = 1; $seed <= 400; $seed++) {
+            $workbook = self::open($seed);
+            foreach ($workbook->sheets as $sheet) {
+                $lines[] = "#$seed ".Picture::sum(Picture::reading($workbook));
+                foreach ($sheet->reading->tables as $table) {
+                    $lines[] = "  $table->range ".implode(', ', array_map(fn (PartRange $part) => "{$part->part->value} {$part->range}",
+                        $table->parts()));
+                    $lines[] = '    '.implode(', ', array_map(
+                        fn (ColumnReading $column) => "{$column->kind->value} {$column->role->value} $column->decimals", $table->columns));
+                }
+            }
+        }
+        $this->assertPicture('wild.read', $lines);
+    }
+
+    public function test_what_is_found_in_wild_sheets(): void
+    {
+        $lines = [];
+        $books = Builtin::all();
+        for ($seed = 401; $seed <= 560; $seed++) {
+            $workbook = self::open($seed);
+            $lines[] = "#$seed";
+            $deeds = array_values(Deeds::all($workbook));
+            foreach ([null, new Dress([1], $books[$seed % count($books)]), $deeds[$seed % count($deeds)]] as $act) {
+                try {
+                    $workbook = $act === null ? $workbook : $this->done($act, $workbook);
+                } catch (Refusal $refusal) {
+                    $lines[] = '  refused: '.$refusal->getMessage();
+                }
+                $found = array_map(fn (Finding $one) => "  $one->check $one->range $one->count {$one->mend?->words}",
+                    Checks::on($workbook, Checks::all()));
+                array_push($lines, ...array_values(array_diff($found, $lines)));
+                $lines[] = '  '.Picture::sum(array_map(fn (Finding $one) => $one->key(), Checks::on($workbook, Checks::all())));
+            }
+        }
+        $this->assertPicture('wild.found', $lines);
+    }
+
+    public function test_what_each_act_makes_of_wild_sheets(): void
+    {
+        $lines = [];
+        $books = Builtin::all();
+        foreach ([601, 604, 607, 611, 613, 617, 619, 623] as $seed) {
+            $workbook = self::open($seed);
+            if ($workbook->sheet(1)->reading->tables === []) {
+                continue;
+            }
+            $dressed = $this->done(new Dress([1], $books[$seed % count($books)]), $workbook);
+            foreach (Deeds::all($dressed) as $name => $act) {
+                $said = $this->outcome($act, $dressed);
+                $lines[] = "#$seed $name: ".trim($said[0]).' '.Picture::sum($said);
+            }
+        }
+        $this->assertPicture('wild.acts', $lines);
+    }
+
+    public function test_how_wild_sheets_look_and_what_is_said_of_them(): void
+    {
+        $lines = [];
+        $books = Builtin::all();
+        for ($seed = 701; $seed <= 760; $seed++) {
+            $workbook = $this->done(new Dress([1], $books[$seed % count($books)]), self::open($seed));
+            $lines[] = "#$seed ".Picture::sum(Picture::windows($workbook)).' '.Picture::sum(Picture::said($workbook));
+        }
+        $this->assertPicture('wild.looks', $lines);
+    }
+
+    public function test_what_is_written_of_wild_sheets(): void
+    {
+        $lines = [];
+        $books = Builtin::all();
+        for ($seed = 801; $seed <= 812; $seed++) {
+            $workbook = $this->done(new Dress([1], $books[$seed % count($books)]), self::open($seed));
+            $lines[] = "#$seed";
+            foreach (['xlsx', 'ods', 'html', 'csv'] as $ending) {
+                array_push($lines, ...array_map(fn (string $line) => "  $ending $line", $this->written($ending, $workbook, null)));
+            }
+        }
+        $this->assertPicture('wild.written', $lines);
+    }
+}
