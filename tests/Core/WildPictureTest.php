@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use App\Files\Opening;
+use PhpOffice\PhpSpreadsheet\Writer\Ods;
+use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
+use PHPUnit\Framework\Attributes\TestWith;
 use Rilvet\Act\Dress;
 use Rilvet\Check\Checks;
 use Rilvet\Check\Finding;
@@ -14,6 +17,7 @@ use Rilvet\Reading\PartRange;
 use Rilvet\Refusal;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Workbook;
+use Tests\WildBook;
 use Tests\WildSheet;
 
 /**
@@ -115,5 +119,65 @@ final class WildPictureTest extends PictureCase
             }
         }
         $this->assertPicture('wild.written', $lines);
+    }
+
+    /** @return array{Workbook, string} of a file of another library, and where it stands */
+    private static function book(int $seed, string $ending): array
+    {
+        $path = sys_get_temp_dir().'/rilvet-wild-'.getmypid()."-$seed.$ending";
+        ($ending === 'xlsx' ? new Xlsx(WildBook::of($seed)) : new Ods(WildBook::of($seed)))->save($path);
+
+        return [(new Opening(fn () => new MemoryBlockStore))->open($path, "wild.$ending"), $path];
+    }
+
+    #[TestWith(['xlsx', 901])]
+    #[TestWith(['ods', 951])]
+    public function test_what_comes_in_with_files_of_another_library(string $ending, int $first): void
+    {
+        $lines = [];
+        for ($seed = $first; $seed < $first + 30; $seed++) {
+            [$workbook, $path] = self::book($seed, $ending);
+            unlink($path);
+            $lines[] = "#$seed ".Picture::sum(Picture::reading($workbook)).' '.Picture::sum(Picture::windows($workbook)).' '
+                .Picture::sum(Picture::said($workbook));
+            foreach ($workbook->sheets as $number => $sheet) {
+                $documents = array_filter($sheet->documents(), fn (string $name) => ! in_array($name, ['found', 'typing'], true),
+                    ARRAY_FILTER_USE_KEY);
+                ksort($documents);
+                foreach ($documents as $name => $document) {
+                    $json = (string) json_encode($document, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+                    $lines[] = "  $number $name ".(strlen($json) < 160 ? $json : Picture::sum([$json]));
+                }
+            }
+            foreach (Checks::on($workbook, Checks::all()) as $one) {
+                $lines[] = "  $one->check $one->range $one->count";
+            }
+        }
+        $this->assertPicture("wild.$ending", $lines);
+    }
+
+    #[TestWith(['xlsx', 1_001])]
+    #[TestWith(['ods', 1_051])]
+    public function test_what_goes_back_into_files_of_another_library(string $ending, int $first): void
+    {
+        $lines = [];
+        $books = Builtin::all();
+        for ($seed = $first; $seed < $first + 12; $seed++) {
+            [$workbook, $path] = self::book($seed, $ending);
+            $deeds = Deeds::all($workbook) + ['dressed' => new Dress(array_keys($workbook->sheets), $books[$seed % count($books)])];
+            $names = array_keys($deeds);
+            for ($turn = 0; $turn < 8; $turn++) {
+                $name = $names[($seed * 8 + $turn) * 7 % count($names)];
+                try {
+                    $lines[] = "#$seed $name";
+                    $written = $this->written($ending, $this->done($deeds[$name], $workbook), $ending === 'xlsx' ? $path : null);
+                    array_push($lines, ...array_map(fn (string $line) => "  $line", $written));
+                } catch (Refusal $refusal) {
+                    $lines[] = '  refused: '.$refusal->getMessage();
+                }
+            }
+            unlink($path);
+        }
+        $this->assertPicture("wild.back.$ending", $lines);
     }
 }
