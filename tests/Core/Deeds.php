@@ -5,19 +5,35 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Rilvet\Act;
+use Rilvet\Condition\Condition;
+use Rilvet\Entry\EntryCheck;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Grid\Shift;
+use Rilvet\Guard\Allowance;
+use Rilvet\Guard\Role;
+use Rilvet\Intake\ColumnTyping;
+use Rilvet\Intake\TypingKind;
 use Rilvet\Look\Edge;
 use Rilvet\Look\Facet;
 use Rilvet\Look\Look;
+use Rilvet\Page\PageRules;
 use Rilvet\Reading\ColumnKind;
 use Rilvet\Reading\Correction\ColumnIs;
 use Rilvet\Reading\Correction\JoinBelow;
 use Rilvet\Reading\Correction\RowsAre;
 use Rilvet\Reading\Correction\SplitAt;
 use Rilvet\Reading\Part;
+use Rilvet\Reading\TableReading;
+use Rilvet\Stylebook\Stripes;
+use Rilvet\Stylebook\StripesBy;
+use Rilvet\Summary\Field;
+use Rilvet\Summary\Figure;
+use Rilvet\Summary\Grouping;
+use Rilvet\Summary\Share;
+use Rilvet\Summary\Summary;
+use Rilvet\Summary\Value;
 use Rilvet\Work\Workbook;
 
 /** Some of everything that can be done with a workbook. */
@@ -118,6 +134,52 @@ final class Deeds
             'column is code' => new Act\CorrectReading(1, new ColumnIs($body, $table->left + 1, ColumnKind::Code, null)),
             'split the table' => new Act\CorrectReading(1, new SplitAt($body + 2, $table->left)),
             'join' => new Act\CorrectReading(1, new JoinBelow($body, $table->left)),
+        ] + self::rules($workbook->sheet(1)->reading->tables[0], $body);
+    }
+
+    /** @return array<string, Act\Act> what is said of parts, pages, entry and sums instead of cells */
+    private static function rules(TableReading $table, int $body): array
+    {
+        $at = fn (string $ranges) => new Act\Targets([1], RangeSet::parse($ranges));
+        $column = fn (int $next) => Address::columnName($table->range->left + $next);
+        $cells = fn (int $next) => $column($next).$body.':'.$column($next).$table->range->bottom;
+        $condition = fn (int $next, array $test, array $say = []) => new Act\SetCondition(1, Condition::of(['id' => "d$next",
+            'where' => ['column' => $column($next).$body], 'test' => $test] + $say + ['look' => ['bold' => true, 'fill' => '#FFE08A']]));
+        $stripes = fn (StripesBy $by) => new Stripes(2, [Look::none(), Look::of(['fill' => '#EEF3EE'])], $by);
+        $heading = $table->columns[0]->heading;
+        $summary = fn (array $rows, array $values, ?Field $across = null) => new Act\Summarise(null, new Summary(1, $rows, $across, $values));
+        $last = $table->columns[count($table->columns) - 1]->heading;
+
+        return [
+            'below nought' => $condition(1, ['is' => 'below', 'of' => ['0']]),
+            'greatest' => $condition(2, ['is' => 'greatest', 'count' => 3, 'percent' => false]),
+            'said twice' => $condition(0, ['is' => 'repeated']),
+            'by formula' => $condition(1, ['is' => 'formula', 'of' => ['$'.$column(1).$body.'>$'.$column(2).$body]]),
+            'gather' => new Act\GatherConditions([1], true),
+            'whole numbers only' => new Act\SetEntry(1, EntryCheck::of(['id' => 'e1', 'kind' => 'whole', 'is' => 'between',
+                'of' => ['0', '50'], 'where' => ['cells' => $cells(1)], 'blank' => true, 'title' => 'Count', 'message' => 'A count.'])),
+            'from a list' => new Act\SetEntry(1, EntryCheck::of(['id' => 'e2', 'kind' => 'list', 'of' => ['"a,b"'],
+                'where' => ['cells' => $cells(0)]])),
+            'stripes by rows' => new Act\LayStripes($at('A'.$body.':F'.$table->range->bottom), $stripes(StripesBy::Rows)),
+            'stripes by change' => new Act\LayStripes($at('A'.$body.':F'.$table->range->bottom), $stripes(StripesBy::Key), $table->range->left),
+            'stripes off' => new Act\LayStripes($at('A1:F40'), null),
+            'format where it looks so' => new Act\FormatWhere($at('A1:H60'), Look::of(['bold' => true]), Look::of(['ink' => '#224466'])),
+            'a break' => new Act\BreakPages(1, true, null, $body + 1),
+            'a break between columns' => new Act\BreakPages(1, false, null, $table->range->left + 1),
+            'no breaks' => new Act\DropBreaks([1]),
+            'pages' => new Act\SayPages([1], PageRules::of(['left' => 25, 'turn' => 'turned', 'wide' => 1])),
+            'protected' => new Act\ProtectSheet([1], [Allowance::Sort, Allowance::DressCells], null),
+            'formulas guarded' => new Act\GuardFormulas([1]),
+            'entry cells' => new Act\MarkCells([1], Part::EntryCell, true),
+            'capitals' => new Act\RewriteHeads([1], Part::Heading, 'capitals'),
+            'small letters' => new Act\RewriteHeads([1], Part::Heading, 'sentence'),
+            'other words' => new Act\RewriteTexts($at('A1:H60'), ['Ash' => 'European ash', 'late' => 'Late'], 'Spelled alike'),
+            'as dates' => new Act\TypeColumn(1, $table->range->left + 1, new ColumnTyping(TypingKind::Date)),
+            'as texts' => new Act\TypeColumn(1, $table->range->left + 1, new ColumnTyping(TypingKind::Text)),
+            'summary by value' => $summary([new Field((string) $heading)], [new Value($last), new Value(null, Figure::Count)]),
+            'summary by band' => $summary([new Field((string) $last, Grouping::Band, 10)], [new Value($last, Figure::Mean, Share::Whole)],
+                new Field((string) $heading)),
+            'a role' => new Act\GiveRole([1], Role::cases()[0], 'where counts are kept'),
         ];
     }
 }
