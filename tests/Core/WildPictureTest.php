@@ -8,15 +8,34 @@ use App\Files\Opening;
 use PhpOffice\PhpSpreadsheet\Writer\Ods;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\TestWith;
+use Rilvet\Act\BringAnew;
 use Rilvet\Act\Dress;
 use Rilvet\Check\Checks;
 use Rilvet\Check\Finding;
+use Rilvet\Compare\Comparison;
+use Rilvet\Compare\Difference;
+use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemoryBlockStore;
+use Rilvet\Grid\MemorySheet;
+use Rilvet\Learn\Learner;
+use Rilvet\Learn\Rule;
+use Rilvet\Look\LookBook;
+use Rilvet\Page\PageRules;
+use Rilvet\Page\PageSetup;
+use Rilvet\Paper\PageLayout;
+use Rilvet\Paper\PagePainter;
+use Rilvet\Paper\SvgCanvas;
 use Rilvet\Reading\ColumnReading;
+use Rilvet\Reading\Finder;
+use Rilvet\Reading\Part;
 use Rilvet\Reading\PartRange;
+use Rilvet\Reading\SheetFacts;
 use Rilvet\Refusal;
+use Rilvet\Renew\NewData;
 use Rilvet\Stylebook\Builtin;
+use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 use Tests\WildBook;
 use Tests\WildSheet;
 
@@ -179,5 +198,90 @@ final class WildPictureTest extends PictureCase
             unlink($path);
         }
         $this->assertPicture("wild.back.$ending", $lines);
+    }
+
+    public function test_the_pages_of_files_of_another_library(): void
+    {
+        $lines = [];
+        for ($seed = 1_101; $seed <= 1_118; $seed++) {
+            [$workbook, $path] = self::book($seed, 'xlsx');
+            unlink($path);
+            foreach ($workbook->sheets as $number => $sheet) {
+                // As the file says, and each of them on small pages of several kinds.
+                foreach ([null, ['paper' => 'A6', 'wide' => 0, 'turn' => 'upright', 'scale' => 130, 'numbers' => true, 'gridlines' => true],
+                    ['paper' => 'A5', 'order' => 'across', 'wide' => 1, 'least' => 6, 'mono' => true, 'errors' => 'dashes']] as $says) {
+                    $paged = $says === null ? $sheet : $sheet->withAspects(new PageSetup(PageRules::none(), PageRules::of($says)));
+                    $layout = PageLayout::of($paged, $workbook->looks);
+                    $drawn = [];
+                    for ($page = 1; $page <= min(6, $layout->pages()); $page++) {
+                        $canvas = new SvgCanvas($layout->width, $layout->height);
+                        (new PagePainter($paged, $workbook->looks, Fonts::shipped(), $workbook->from1904, null, $layout))->paint(
+                            $layout->page($page), $canvas, ['page' => (string) $page, 'pages' => (string) $layout->pages()], $page === 1,
+                        );
+                        $drawn[] = Picture::sum([$canvas->svg()]);
+                    }
+                    $lines[] = "#$seed $number {$layout->pages()} ".implode(' ', $drawn);
+                }
+            }
+        }
+        $this->assertPicture('wild.pages', $lines);
+    }
+
+    public function test_what_is_learned_of_files_of_another_library_and_how_they_compare(): void
+    {
+        $lines = [];
+        $before = null;
+        for ($seed = 1_151; $seed <= 1_180; $seed++) {
+            [$workbook, $path] = self::book($seed, 'xlsx');
+            unlink($path);
+            try {
+                $learned = Learner::of([[$workbook, array_keys($workbook->sheets)]], 'Wild');
+                $lines[] = "#$seed ".Picture::sum([$learned->stylebook->toJson()]);
+                array_push($lines, ...array_map(fn (Rule $rule) => "  $rule->where ".json_encode($rule->value, JSON_UNESCAPED_UNICODE)
+                    ." $rule->cells of $rule->all", $learned->rules));
+            } catch (Refusal $refusal) {
+                $lines[] = "#$seed {$refusal->getMessage()}";
+            }
+            if ($before !== null) {
+                $beside = new Comparison($before, 1, $workbook, 1);
+                array_push($lines, ...array_map(fn (Difference $one) => "  beside: $one->facet $one->part $one->count $one->words",
+                    $beside->differences));
+            }
+            $before = $workbook;
+        }
+        $this->assertPicture('wild.learned', $lines);
+    }
+
+    public function test_newer_data_in_wild_tables(): void
+    {
+        $lines = [];
+        for ($seed = 1_201; $seed <= 1_260; $seed++) {
+            $workbook = self::open($seed);
+            $table = $workbook->sheet(1)->reading->tables[0] ?? null;
+            if ($table === null) {
+                continue;
+            }
+            // The same table with rows and columns that came, went, and were changed.
+            $rows = [];
+            mt_srand($seed);
+            foreach ($workbook->sheet(1)->cells->read($table->range->top, $table->range->bottom) as $row => $cells) {
+                $isBody = $table->runAt($row)?->part === Part::Body;
+                $values = array_map(fn (Cell $cell) => $cell->value, array_slice($cells, $table->range->left - 1, $table->range->columns()));
+                $isBody && mt_rand(1, 4) === 1 && $values[mt_rand(0, count($values) - 1)] = mt_rand(1, 99);
+                $isBody && mt_rand(1, 5) === 1 || $rows[] = $values;
+                $isBody && mt_rand(1, 5) === 1 && $rows[] = [...array_slice($values, 0, -1), 'late '.$row];
+            }
+            mt_srand();
+            $cells = MemorySheet::of('Newer', $rows);
+            $newer = new Workbook('Newer', [1 => new Worksheet($cells, 'Newer', Finder::read(SheetFacts::of($cells)))], new LookBook);
+            try {
+                $act = new BringAnew(1, $table->range->top, $table->range->left, NewData::of($newer, 1));
+                $lines[] = "#$seed ".$act->plan($workbook)->words();
+                array_push($lines, ...$this->outcome($act, $workbook));
+            } catch (Refusal $refusal) {
+                $lines[] = "#$seed refused: ".$refusal->getMessage();
+            }
+        }
+        $this->assertPicture('wild.newer', $lines);
     }
 }
