@@ -23,8 +23,8 @@ use PhpOffice\PhpSpreadsheet\Worksheet\Worksheet;
  */
 final class WildBook
 {
-    private const CODES = ['General', '0', '0.00', '#,##0', '#,##0.00 "kg"', '0%', '0.0%', '#,##0.00;[Red]-#,##0.00', 'yyyy-mm-dd', 'd mmm yyyy',
-        'h:mm', '[h]:mm', '0.00E+00', '# ?/?', '@', '000000', '#,##0,', '"No. "0', '0.00;-0.00;"none"', '_-* #,##0.00_-'];
+    private const CODES = ['General', '0', '0.00', '#,##0', '#,##0.00 "kg"', '0%', '0.0%', '#,##0.00;[Red]-#,##0.00', 'yyyy-mm-dd',
+        'd mmm yyyy', 'h:mm', '[h]:mm', '0.00E+00', '# ?/?', '@', '000000', '#,##0,', '"No. "0', '0.00;-0.00;"none"', '_-* #,##0.00_-'];
 
     private const LINES = ['thin', 'medium', 'thick', 'dashed', 'dotted', 'double', 'hair', 'mediumDashDot', 'slantDashDot'];
 
@@ -120,7 +120,8 @@ final class WildBook
             2 => $font->setItalic(true)->setUnderline(self::pick(['single', 'double', 'none'])),
             3 => $font->setSize(mt_rand(7, 22))->setName(self::pick(['Carlito', 'Tinos', 'Liberation Mono'])),
             4 => $font->setStrikethrough(true),
-            5 => $style->getFill()->setFillType(self::pick(['solid', 'solid', 'gray125', 'linear']))->getStartColor()->setARGB(self::colour()),
+            5 => $style->getFill()->setFillType(self::pick(['solid', 'solid', 'gray125', 'linear']))->getStartColor()
+                ->setARGB(self::colour()),
             6 => $style->getAlignment()->setHorizontal(self::pick(['left', 'center', 'right', 'justify', 'centerContinuous', 'fill']))
                 ->setIndent(mt_rand(0, 2)),
             7 => $style->getAlignment()->setVertical(self::pick(['top', 'center', 'bottom', 'justify']))->setWrapText(self::one(2)),
@@ -200,7 +201,8 @@ final class WildBook
         }
         $conditions === [] || $sheet->getStyle('C3:D'.($this->last + 2))->setConditionalStyles($conditions);
         if (self::one(2)) {
-            $check = $sheet->getCell('C3')->getDataValidation()->setType(self::pick([DataValidation::TYPE_WHOLE, DataValidation::TYPE_DECIMAL]));
+            $check = $sheet->getCell('C3')->getDataValidation();
+            $check->setType(self::pick([DataValidation::TYPE_WHOLE, DataValidation::TYPE_DECIMAL]));
             $check->setOperator(self::pick([DataValidation::OPERATOR_BETWEEN, DataValidation::OPERATOR_GREATERTHAN]));
             $check->setFormula1('0')->setFormula2((string) mt_rand(5, 900))->setAllowBlank(self::one(2))->setShowErrorMessage(true);
             $check->setErrorTitle('Count')->setError('A count is wanted.')->setSqref('C3:C'.($this->last + 2));

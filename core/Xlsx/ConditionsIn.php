@@ -231,11 +231,17 @@ final class ConditionsIn
     /** A formula that says nothing but that its cell is one of some values. */
     private static function list(string $formula, string $cell): ?Test
     {
-        $value = '(?:"(?:[^"]|"")*"|-?\\d+(?:\\.\\d+)?)';
-        if (preg_match("/^OR\\($cell=$value(?:,$cell=$value)+\\)$/s", $formula) !== 1) {
+        $isFilled = preg_match("/^AND\\(NOT\\(ISBLANK\\($cell\\)\\),(.+)\\)$/s", $formula, $found) === 1;
+        $formula = $found[1] ?? $formula;
+        $value = '(?:"(?:[^"]|"")*"|-?\\d+(?:\\.\\d+)?'.($isFilled ? '|\\$?[A-Z]{1,3}\\$?\\d{1,7}' : '').')';
+        if (preg_match("/^(?:OR\\($cell=$value(?:,$cell=$value)+\\)|$cell=$value)$/s", $formula) !== 1) {
             return null;
         }
-        preg_match_all("/[(,]$cell=($value)/s", $formula, $found);
+        preg_match_all("/(?:^|[(,])$cell=($value)/s", $formula, $found);
+        // To a formula a blank cell is nought, and a text without letters; one of some values it is not.
+        if (! $isFilled && array_filter($found[1], fn (string $one) => $one === '""' || is_numeric($one) && $one == 0) !== []) {
+            return null;
+        }
 
         return count($found[1]) > Test::VALUES ? null : new Test(Is::OneOf, $found[1]);
     }

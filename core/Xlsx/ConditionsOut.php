@@ -190,8 +190,12 @@ final class ConditionsOut
     private static function any(string $cell, array $of): string
     {
         $each = array_map(fn (string $value) => "$cell=$value", $of);
+        $any = count($each) === 1 ? $each[0] : 'OR('.implode(',', $each).')';
+        // A blank cell is nought, and a text without letters, to a formula; it is none of the values here.
+        $mayBeBlank = array_filter($of, fn (string $value) => ! is_numeric($value) && $value[0] !== '"' || $value === '""'
+            || is_numeric($value) && $value == 0) !== [];
 
-        return count($each) === 1 ? $each[0] : 'OR('.implode(',', $each).')';
+        return $mayBeBlank ? "AND(NOT(ISBLANK($cell)),$any)" : $any;
     }
 
     /** What a stretch of days is as a formula: of serials, weeks from Sunday on (common practice). */
@@ -241,13 +245,13 @@ final class ConditionsOut
         $id = self::id($priority, 2);
         $link = $isOld ? '' : '<extLst><ext xmlns:x14="'.$this->names[0].'" uri="'.self::LINK."\"><x14:id>$id</x14:id></ext></extLst>";
         if (! $isOld) {
+            // Bars that only grow from their left end have no axis.
+            $axis = $bar->below === null ? 'none' : $bar->axis;
             $attributes = " minLength=\"$bar->shortest\" maxLength=\"$bar->longest\"".($bar->border === null ? '' : ' border="1"')
                 .($bar->isGradient ? '' : ' gradient="0"').($bar->isMirrored ? ' direction="rightToLeft"' : '')
-                .($bar->axis === 'auto' ? '' : " axisPosition=\"$bar->axis\"").($bar->below === $bar->colour || $bar->below === null
+                .($axis === 'auto' ? '' : " axisPosition=\"$axis\"").($bar->below === $bar->colour || $bar->below === null
                     ? ' negativeBarColorSameAsPositive="1"' : '').$text;
-            // Bars that only grow from their left end have no axis.
-            $axis = $bar->below === null && $bar->axis === 'auto' ? ' axisPosition="none"' : '';
-            $this->extension .= "<x14:conditionalFormatting><x14:cfRule type=\"dataBar\" id=\"$id\"><x14:dataBar$attributes$axis>"
+            $this->extension .= "<x14:conditionalFormatting><x14:cfRule type=\"dataBar\" id=\"$id\"><x14:dataBar$attributes>"
                 .self::newPoint($bar->from, true).self::newPoint($bar->to, false)
                 .self::colour('x14:fillColor', $bar->colour)
                 .($bar->border === null ? '' : self::colour('x14:borderColor', $bar->border))

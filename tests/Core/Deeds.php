@@ -147,7 +147,8 @@ final class Deeds
             'where' => ['column' => $column($next).$body], 'test' => $test] + $say + ['look' => ['bold' => true, 'fill' => '#FFE08A']]));
         $stripes = fn (StripesBy $by) => new Stripes(2, [Look::none(), Look::of(['fill' => '#EEF3EE'])], $by);
         $heading = $table->columns[0]->heading;
-        $summary = fn (array $rows, array $values, ?Field $across = null) => new Act\Summarise(null, new Summary(1, $rows, $across, $values));
+        $summary = fn (array $rows, array $values, ?Field $across = null) => new Act\Summarise(null,
+            new Summary(1, $rows, $across, $values));
         $last = $table->columns[count($table->columns) - 1]->heading;
 
         return [
@@ -161,7 +162,8 @@ final class Deeds
             'from a list' => new Act\SetEntry(1, EntryCheck::of(['id' => 'e2', 'kind' => 'list', 'of' => ['"a,b"'],
                 'where' => ['cells' => $cells(0)]])),
             'stripes by rows' => new Act\LayStripes($at('A'.$body.':F'.$table->range->bottom), $stripes(StripesBy::Rows)),
-            'stripes by change' => new Act\LayStripes($at('A'.$body.':F'.$table->range->bottom), $stripes(StripesBy::Key), $table->range->left),
+            'stripes by change' => new Act\LayStripes($at('A'.$body.':F'.$table->range->bottom), $stripes(StripesBy::Key),
+                $table->range->left),
             'stripes off' => new Act\LayStripes($at('A1:F40'), null),
             'format where it looks so' => new Act\FormatWhere($at('A1:H60'), Look::of(['bold' => true]), Look::of(['ink' => '#224466'])),
             'a break' => new Act\BreakPages(1, true, null, $body + 1),
