@@ -166,6 +166,8 @@ final class ConditionsOut
         $from = $test->deviations > 0 ? "AVERAGE($all)".($test->is === Is::AboveMean ? '+' : '-')."$test->deviations*STDEV($all)"
             : "SUMIF($all,\"<1E+300\")/COUNT($all)";
         $orEqual = $test->orEqual ? '=' : '';
+        // A blank cell counts as nought to a function that counts, and a text that begins with a sign as a comparison.
+        $often = "COUNTIF($all,IF(ISNUMBER($cell),$cell,\"=\"&$cell))";
 
         return match ($test->is) {
             Is::Between => "AND($cell>=MIN($of[0],$of[1]),$cell<=MAX($of[0],$of[1]))",
@@ -174,8 +176,8 @@ final class ConditionsOut
             Is::Least => "AND(ISNUMBER($cell),$cell<=SMALL($all,$place))",
             Is::AboveMean => "AND(ISNUMBER($cell),$cell>$orEqual$from)",
             Is::BelowMean => "AND(ISNUMBER($cell),$cell<$orEqual$from)",
-            Is::Repeated => "COUNTIF($all,$cell)>1",
-            Is::Single => "COUNTIF($all,$cell)=1",
+            Is::Repeated => "AND($cell<>\"\",$often>1)",
+            Is::Single => "AND($cell<>\"\",$often=1)",
             Is::Always, Is::Unknown => null,
             default => self::said($test, $cell, '')[1][0] ?? null,
         };

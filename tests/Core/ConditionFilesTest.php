@@ -295,8 +295,8 @@ final class ConditionFilesTest extends TestCase
         // Read as xml by itself: the first condition of a cell names its look and the cell that it is said for (16.3).
         $content = self::part('kinds.ods', 'content.xml');
         self::assertStringContainsString('style:condition="cell-content()&lt;0"', $content);
-        self::assertMatchesRegularExpression('~style:map style:condition="is-true-formula\(COUNTIF\(\[\.\$A\$2:\.\$A\$25\];'
-            .'\[\.A2\]\)&gt;1\)" '
+        self::assertMatchesRegularExpression('~style:map style:condition="is-true-formula\(AND\(\[\.A2\]&lt;&gt;&quot;&quot;;'
+            .'COUNTIF\(\[\.\$A\$2:\.\$A\$25\];IF\(ISNUMBER\(\[\.A2\]\);\[\.A2\];&quot;=&quot;&amp;\[\.A2\]\)\)&gt;1\)\)" '
             .'style:apply-style-name="cf\d+" style:base-cell-address="\'Kinds\'\.A2"~', $content);
         self::assertStringContainsString('Some bars and marks have no word', implode(' ', FormatLosses::of($workbook, 1, 'xlsx', false,
             false)));

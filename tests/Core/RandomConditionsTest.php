@@ -10,6 +10,8 @@ use PHPUnit\Framework\TestCase;
 use Rilvet\Act\SetCondition;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
+use Rilvet\Condition\Is;
+use Rilvet\Condition\Judges;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Look\LookBook;
@@ -28,7 +30,8 @@ final class RandomConditionsTest extends TestCase
     /** @param  list<Condition>  $conditions */
     private static function workbook(array $conditions): Workbook
     {
-        $cells = MemorySheet::of('Beds', [['Lot', 'Count'], ['L1', 4], ['or', -2], ['a b', 7], ['L4', 4], ['', 90], ['<&', 12], ['L7', 0]]);
+        $cells = MemorySheet::of('Beds', [['Lot', 'Count'], ['L1', 4], ['or', -2], ['a b', 7], ['L4', 4], ['', 90], ['<&', 12], ['L7', 0],
+            ['or', null], [' ', 'or'], ['x', ''], ['A B', true], ['day', floor(microtime(true) / 86_400) + 25_569]]);
 
         return new Workbook('Book', [1 => new Worksheet($cells, 'Beds', Finder::read(SheetFacts::of($cells)),
             aspects: Aspects::of(new Conditions($conditions)))], new LookBook);
@@ -148,5 +151,45 @@ final class RandomConditionsTest extends TestCase
                 self::assertEquals($said, json_decode($read[$at]->key(), true), "round $round, $at");
             }
         }
+    }
+
+    /**
+     * Cells that wear something by the conditions, each with what it wears.
+     *
+     * @return array<string, string>
+     */
+    private static function worn(Workbook $workbook): array
+    {
+        $sheet = $workbook->sheet(1);
+        $judges = new Judges($sheet->aspect(Conditions::class)->all, $sheet->reading, $sheet->cells, $workbook->around(1));
+        $worn = [];
+        foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
+            foreach ($cells as $index => $cell) {
+                $verdict = $judges->at($row, $index + 1, $cell);
+                foreach ($verdict->looks ?? [] as [$condition]) {
+                    $worn["$row.$index"] = ($worn["$row.$index"] ?? '').json_encode(array_filter($condition->look->toArray()));
+                }
+            }
+        }
+
+        return $worn;
+    }
+
+    /** Law: an ods says most of them as formulas, of which each comes to the same in every cell. */
+    public function test_the_same_cells_wear_them_in_an_ods(): void
+    {
+        mt_srand(6_014);
+        $holding = 0;
+        for ($round = 0; $round < 250; $round++) {
+            $condition = RandomCondition::of('n1', ['B2:B9', 'A2:B9', 'B3:B11'][mt_rand(0, 2)]);
+            if ($condition->test->is === Is::Always) {
+                continue;
+            }
+            $workbook = self::workbook([$condition]);
+            $worn = self::worn($workbook);
+            self::assertSame($worn, self::worn(self::through($workbook, 'ods')), json_encode($condition->toArray(), JSON_THROW_ON_ERROR));
+            $holding += $worn === [] ? 0 : 1;
+        }
+        self::assertGreaterThan(80, $holding, 'many of them hold somewhere');
     }
 }
