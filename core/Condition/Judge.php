@@ -172,8 +172,9 @@ final class Judge
 
         return AsksCells::numbers(function (int|float $number) use ($test, $sign, &$from) {
             if ($from === null) {
-                [$mean, $spread] = $this->facts->mean($this->ranges);
-                $from = $mean + $sign * $test->deviations * $spread;
+                [$mean, $spread, $count] = $this->facts->mean($this->ranges);
+                // One number alone has no deviation: none is beyond it.
+                $from = $test->deviations > 0 && $count < 2 ? $sign * INF : $mean + $sign * $test->deviations * $spread;
             }
             $order = ($number <=> $from) * $sign;
 

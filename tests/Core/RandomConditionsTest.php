@@ -180,14 +180,17 @@ final class RandomConditionsTest extends TestCase
     {
         mt_srand(6_014);
         $holding = 0;
-        for ($round = 0; $round < 250; $round++) {
-            $condition = RandomCondition::of('n1', ['B2:B9', 'A2:B9', 'B3:B11'][mt_rand(0, 2)]);
+        for ($round = 0; $round < 400; $round++) {
+            $condition = RandomCondition::of('n1', ['B2:B9', 'A2:B9', 'B3:B11', 'B2:E9', 'D11:F30', 'B4:K4'][mt_rand(0, 5)]);
             if ($condition->test->is === Is::Always) {
                 continue;
             }
             $workbook = self::workbook([$condition]);
             $worn = self::worn($workbook);
-            self::assertSame($worn, self::worn(self::through($workbook, 'ods')), json_encode($condition->toArray(), JSON_THROW_ON_ERROR));
+            $back = self::through($workbook, 'ods');
+            self::assertSame($worn, self::worn($back), json_encode($condition->toArray(), JSON_THROW_ON_ERROR));
+            self::assertSame([self::said($workbook)[0]['where']], array_column(self::said($back), 'where'),
+                'as far as it reaches, beside and below what is filled');
             $holding += $worn === [] ? 0 : 1;
         }
         self::assertGreaterThan(80, $holding, 'many of them hold somewhere');

@@ -53,10 +53,9 @@ final class TablePart
     /** @var list<Range> cells under a check */
     private array $checked = [];
 
-    /** Ranges that are followed below the last row that is filled. */
-    private const BELOW = 1_000;
-
     private readonly DressedRows $lines;
+
+    private readonly Reached $reached;
 
     private readonly Merges $merges;
 
@@ -94,6 +93,11 @@ final class TablePart
             }
         }
         $this->lines = new DressedRows($sheet, $looks);
+        $ranges = $this->checked;
+        foreach ($this->lines->dressed->judges()?->all() ?? [] as $judge) {
+            array_push($ranges, ...$judge->ranges);
+        }
+        $this->reached = new Reached($ranges, $this->lines->rows(), $this->lines->columns());
         $this->merges = new Merges($sheet->setup->merges);
     }
 
@@ -118,14 +122,14 @@ final class TablePart
                 "\" table:style-name=\"$table\"".
                 TablePieces::attributes($this->sheet, $this->pages).
                 '>'.
-                $this->columns(max(1, $columns)),
+                $this->columns(max(1, $columns, $this->reached->columns)),
         );
         [$firstTitle, $lastTitle] = $this->titles[0] ?? [0, 0];
         $blank = 0;
         foreach ($this->lines->stored() as $row => $stored) {
             [$isFirst, $isLast] = [$row === $firstTitle, $row === $lastTitle];
             $isBare = $this->lines->isBare($row, $stored) && ! isset($setup->sizes->heights[$row]) && ! $setup->sizes->hidesRow($row)
-                && ! isset($this->breaks[$row - 1]);
+                && ! isset($this->breaks[$row - 1]) && $this->reached->columnsOf($row) === 0;
             if ($isBare && ! $isFirst && ! $isLast) {
                 $blank++;
 
@@ -133,42 +137,28 @@ final class TablePart
             }
             $this->put($this->blankRows($blank).($isFirst ? '<table:table-header-rows>' : ''));
             $blank = 0;
-            $this->put($this->row($row, $stored, $this->lines->columnsOf(count($stored), $columns))
-                .($isLast ? '</table:table-header-rows>' : ''));
+            $reaches = max($this->lines->columnsOf(count($stored), $columns), $this->reached->columnsOf($row));
+            $this->put($this->row($row, $stored, $reaches).($isLast ? '</table:table-header-rows>' : ''));
             if ($progress !== null && $row % 64 === 0) {
                 $progress($row);
             }
         }
-        $below = $this->below($this->lines->rows(), $columns, $progress);
+        $below = $this->below($this->lines->rows(), $progress);
         $this->put(($below === '' ? '' : $this->blankRows($blank).$below).'</table:table>');
     }
 
     /**
-     * Rows below the last that is filled, as far as checks on entry and conditional looks reach: what is typed there finds them.
+     * Rows below the last that is filled, as far as checks on entry and conditional looks reach.
      *
      * @param  (callable(int): void)|null  $progress  told of each piece: of wide ones a thousand take more than a minute
      */
-    private function below(int $last, int $columns, ?callable $progress): string
+    private function below(int $last, ?callable $progress): string
     {
-        $ranges = $this->checked;
-        foreach ($this->lines->dressed->judges()?->all() ?? [] as $judge) {
-            array_push($ranges, ...$judge->ranges);
-        }
-        $ranges = array_slice(array_filter($ranges, fn (Range $range) => $range->bottom > $last), 0, self::BELOW);
-        $ends = [];
-        foreach ($ranges as $range) {
-            $ends[max($range->top, $last + 1)] = $ends[$range->bottom + 1] = true;
-            $columns = max($columns, $range->right);
-        }
-        ksort($ends);
-        $ends = array_keys($ends);
         $xml = '';
-        // Between two ends all rows are alike.
-        foreach (array_slice($ends, 0, -1) as $index => $row) {
+        foreach ($this->reached->below as $index => [$row, $count]) {
             $xml .= $index === 0 && $row > $last + 1 ? $this->blankRows($row - $last - 1) : '';
             $progress === null || $progress($last);
-            $count = $ends[$index + 1] - $row;
-            $written = $this->row($row, [], $columns);
+            $written = $this->row($row, [], $this->reached->columnsOf($row));
             $xml .= $count === 1 ? $written
                 : (string) preg_replace('/^<table:table-row/', "$0 table:number-rows-repeated=\"$count\"", $written, 1);
         }
