@@ -172,7 +172,8 @@ final class FormatsTest extends TestCase
         }
 
         return $table."\nWhere cells hold errors, an ods has no greatest and least values and no deviations: its formulas give "
-            ."errors then.\n";
+            ."errors then. Conditional looks and checks on entry go into an ods as far as 256 columns beside what is filled, while\n"
+            ."that is half a million cells at most, and in a thousand ranges below it.\n";
     }
 
     /** The table of checks on entry and of protection, each through both formats alone. */
