@@ -26,6 +26,9 @@ final class Reached
     /** The last column of all of them. */
     public int $columns;
 
+    /** Whether all of them are followed to their ends. */
+    public bool $isWhole = true;
+
     /** @var list<array{int, int}> stretches of rows below that are alike: their first one, and how many */
     public array $below = [];
 
@@ -38,7 +41,9 @@ final class Reached
     {
         $this->columns = $filled;
         $this->beside($ranges, $filled);
-        $this->under(array_slice(array_values(array_filter($ranges, fn (Range $range) => $range->bottom > $rows)), 0, self::BELOW));
+        $below = array_values(array_filter($ranges, fn (Range $range) => $range->bottom > $rows));
+        $this->isWhole = $this->isWhole && count($below) <= self::BELOW;
+        $this->under(array_slice($below, 0, self::BELOW));
     }
 
     /** The last column of a row that one reaches. */
@@ -55,6 +60,7 @@ final class Reached
             $right = min($range->right, $filled + self::BESIDE);
             $bottom = min($range->bottom, $this->rows);
             $cells = max(0, $right - $filled) * max(0, $bottom - $range->top + 1);
+            $this->isWhole = $this->isWhole && $cells <= $room && ($right === $range->right || $range->top > $this->rows);
             if ($cells === 0 || $cells > $room) {
                 continue;
             }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Files\Writing;
 
+use App\Files\Ods\Reached;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Is;
+use Rilvet\Entry\EntryCheck;
 use Rilvet\Formula\FormulaRuns;
 use Rilvet\Formula\WithoutTables;
 use Rilvet\Grid\Sheet;
@@ -67,6 +69,9 @@ final class FormatLosses
                         : null,
                     self::wears($workbook, fn (Condition $one) => $one->test->is !== Is::Always)
                         ? 'Of several conditional looks that hold on one cell, the first alone is worn.'
+                        : null,
+                    self::reachesFar($workbook)
+                        ? 'Checks on entry and conditional looks end where they reach far beside or below what is filled.'
                         : null,
                     self::hasPassword($workbook)
                         ? 'Protected sheets are protected without their passwords, which the format keeps in another form; and what '
@@ -135,6 +140,21 @@ final class FormatLosses
                 if ($what($condition)) {
                     return true;
                 }
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether checks or conditional looks of any sheet reach farther than an ods follows them. */
+    private static function reachesFar(Workbook $workbook): bool
+    {
+        foreach ($workbook->sheets as $sheet) {
+            $ranges = array_map(fn (Condition $one) => $one->where->ranges($sheet->reading), $sheet->conditions());
+            $checked = array_map(fn (EntryCheck $one) => $one->where->ranges($sheet->reading), $sheet->entries());
+            $all = array_merge(...$ranges, ...$checked);
+            if ($all !== [] && ! (new Reached($all, ...$sheet->reach()))->isWhole) {
+                return true;
             }
         }
 
