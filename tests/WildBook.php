@@ -170,7 +170,7 @@ final class WildBook
             self::one(2) && $page->setRowsToRepeatAtTopByStartAndEnd(1, 2);
             self::one(2) && $page->setPrintArea('A1:E9');
             $sheet->getPageMargins()->setTop(mt_rand(3, 15) / 10)->setLeft(0.4);
-            $sheet->getHeaderFooter()->setOddHeader('&L&"Tinos,Bold"Beds&R&D')->setOddFooter('&C&P of &N');
+            $sheet->getHeaderFooter()->setOddHeader("&L&\"Tinos,Bold\"Beds\nof spring&R&D")->setOddFooter('&C&P of &N');
             self::one(2) && $sheet->setBreak('A'.mt_rand(3, 9), Worksheet::BREAK_ROW);
         }
     }

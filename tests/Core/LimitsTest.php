@@ -10,6 +10,8 @@ use Rilvet\Condition\Condition;
 use Rilvet\Condition\Test;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\RangeSet;
+use Rilvet\Intake\Exception\FileIsWrong;
+use Rilvet\Intake\Tokeniser;
 use Rilvet\Look\Look;
 use Rilvet\Measure\Length;
 use Rilvet\Page\PageRules;
@@ -65,6 +67,22 @@ final class LimitsTest extends TestCase
             self::fail('it was taken');
         } catch (Refusal $refusal) {
             self::assertNotSame('', $refusal->getMessage());
+        }
+    }
+
+    public function test_a_text_has_as_many_rows_and_columns_as_a_sheet(): void
+    {
+        $rows = fn (string $text) => iterator_count(Tokeniser::ofText($text)->rows());
+        self::assertSame(Address::ROWS, $rows(str_repeat("a\n", Address::ROWS)));
+        self::assertSame(2, $rows(str_repeat(',', Address::COLUMNS - 1)."\na\n"));
+        foreach ([str_repeat("a\n", Address::ROWS + 1), str_repeat(',', Address::COLUMNS)] as $text) {
+            try {
+                $rows($text);
+                self::fail('it was taken');
+            } catch (FileIsWrong $wrong) {
+                self::assertStringContainsString(number_format(str_contains($text, 'a') ? Address::ROWS : Address::COLUMNS),
+                    $wrong->getMessage());
+            }
         }
     }
 

@@ -48,6 +48,7 @@ final class OdsCellsTest extends TestCase
         yield 'parts of seconds with a comma' => [$cell($type('time', 'PT0H0M1,5S', 'time-value'), 'x'), 1.5 / 86_400];
         yield 'no time' => [$cell($type('time', 'soon', 'time-value'), 'x'), 'soon'];
         yield 'nothing' => ['<table:table-cell/>', null];
+        yield 'behind what is no cell' => ['<text:soft-page-break/><table:table-cell office:value-type="float" office:value="5"/>', 5];
         yield 'a type of its own kind' => [$cell('office:value-type="void"'), null];
     }
 
