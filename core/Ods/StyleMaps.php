@@ -6,7 +6,9 @@ namespace Rilvet\Ods;
 
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
+use Rilvet\Condition\Gathering;
 use Rilvet\Condition\Is;
+use Rilvet\Condition\MeantByFormula;
 use Rilvet\Condition\Test;
 use Rilvet\Condition\Union;
 use Rilvet\Condition\Where;
@@ -73,7 +75,17 @@ final class StyleMaps
         }
 
         // A style of its own is written for each look, so that pieces of one condition come as several.
-        return $all === [] && $kept === 0 ? new Conditions : new Conditions(\Rilvet\Condition\Gathering::of($all), $kept, true);
+        return $all === [] && $kept === 0 ? new Conditions
+            : new Conditions(array_map(self::meant(...), Gathering::of($all)), $kept, true);
+    }
+
+    /** The sentence that was written as a formula; it has to be seen whole for that. */
+    private static function meant(Condition $one): Condition
+    {
+        $ranges = $one->where->cells;
+        $test = $one->test->is === Is::Formula && $ranges !== [] ? MeantByFormula::of($one->test->of[0], $ranges) : null;
+
+        return $test === null ? $one : new Condition($one->id, $test, $one->where, $one->look);
     }
 
     /** @param  array{int, int}  $rows */

@@ -11,6 +11,7 @@ use Rilvet\Condition\Conditions;
 use Rilvet\Condition\Is;
 use Rilvet\Condition\Marks;
 use Rilvet\Condition\MarkSet;
+use Rilvet\Condition\MeantByFormula;
 use Rilvet\Condition\Period;
 use Rilvet\Condition\Point;
 use Rilvet\Condition\Scale;
@@ -205,9 +206,8 @@ final class ConditionsIn
         $isAbove = ! $rule->hasAttribute('aboveAverage') || self::flag($rule, 'aboveAverage');
 
         return match ($type) {
-            'expression' => isset($formulas[0]) ? self::list($formulas[0], Address::columnName($column).$row) ?? new Test(Is::Formula,
-                [$formulas[0]])
-                : new Test(Is::Unknown),
+            'expression' => ! isset($formulas[0]) ? new Test(Is::Unknown)
+                : MeantByFormula::oneOf($formulas[0], Address::columnName($column).$row) ?? new Test(Is::Formula, [$formulas[0]]),
             'containsText' => $this->text($rule, Is::Holds, $formulas),
             'notContainsText' => $this->text($rule, Is::Lacks, $formulas),
             'beginsWith' => $this->text($rule, Is::Begins, $formulas),
@@ -226,24 +226,6 @@ final class ConditionsIn
             'uniqueValues' => new Test(Is::Single),
             default => new Test(Is::Unknown),
         };
-    }
-
-    /** A formula that says nothing but that its cell is one of some values. */
-    private static function list(string $formula, string $cell): ?Test
-    {
-        $isFilled = preg_match("/^AND\\(NOT\\(ISBLANK\\($cell\\)\\),(.+)\\)$/s", $formula, $found) === 1;
-        $formula = $found[1] ?? $formula;
-        $value = '(?:"(?:[^"]|"")*"|-?\\d+(?:\\.\\d+)?'.($isFilled ? '|\\$?[A-Z]{1,3}\\$?\\d{1,7}' : '').')';
-        if (preg_match("/^(?:OR\\($cell=$value(?:,$cell=$value)+\\)|$cell=$value)$/s", $formula) !== 1) {
-            return null;
-        }
-        preg_match_all("/(?:^|[(,])$cell=($value)/s", $formula, $found);
-        // To a formula a blank cell is nought, and a text without letters; one of some values it is not.
-        if (! $isFilled && array_filter($found[1], fn (string $one) => $one === '""' || is_numeric($one) && $one == 0) !== []) {
-            return null;
-        }
-
-        return count($found[1]) > Test::VALUES ? null : new Test(Is::OneOf, $found[1]);
     }
 
     /**

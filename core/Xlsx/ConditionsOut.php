@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rilvet\Xlsx;
 
+use Rilvet\Condition\AsFormula;
 use Rilvet\Condition\Bar;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Is;
 use Rilvet\Condition\Marks;
-use Rilvet\Condition\Period;
 use Rilvet\Condition\Point;
 use Rilvet\Condition\Scale;
 use Rilvet\Condition\Test;
@@ -58,7 +58,7 @@ final class ConditionsOut
 
             return $rule === '' ? '' : "<conditionalFormatting sqref=\"$where\">$rule</conditionalFormatting>";
         }
-        [$attributes, $formulas] = self::said($test, $cell, implode(',', array_map(self::fixed(...), $ranges)));
+        [$attributes, $formulas] = self::said($test, $cell);
         if ($this->names !== null && array_filter($formulas, fn (string $formula) => str_contains($formula, '!')) !== []) {
             $id = self::id($priority, 1);
             $this->extension .= '<x14:conditionalFormatting>'
@@ -98,13 +98,13 @@ final class ConditionsOut
      * The kind and its attributes, and the formulas by which programs that go by them alone come to the same.
      *
      * @param  string  $cell  the first one
-     * @param  string  $all  all cells, fixed
      * @return array{string, list<string>}
      */
-    private static function said(Test $test, string $cell, string $all): array
+    private static function said(Test $test, string $cell): array
     {
         $of = $test->of;
         $text = $of[0] ?? '';
+        $formula = [AsFormula::ofCell($test, $cell) ?? 'FALSE'];
         $compared = fn (string $operator) => [" type=\"cellIs\" operator=\"$operator\"", $of];
         $plain = fn (string $kind) => preg_match('/^"((?:[^"]|"")*)"$/', $text, $found) === 1
             ? " type=\"$kind\" text=\"".self::text(str_replace('""', '"', $found[1])).'"' : " type=\"$kind\"";
@@ -122,101 +122,21 @@ final class ConditionsOut
             Is::AtLeast => $compared('greaterThanOrEqual'),
             Is::Between => $compared('between'),
             Is::Outside => $compared('notBetween'),
-            Is::OneOf => [' type="expression"', [self::any($cell, $of)]],
-            Is::Holds => [$plain('containsText').' operator="containsText"', ["NOT(ISERROR(SEARCH($text,$cell)))"]],
-            Is::Lacks => [$plain('notContainsText').' operator="notContains"', ["ISERROR(SEARCH($text,$cell))"]],
-            Is::Begins => [$plain('beginsWith').' operator="beginsWith"', ["LEFT($cell,LEN($text))=$text"]],
-            Is::Ends => [$plain('endsWith').' operator="endsWith"', ["RIGHT($cell,LEN($text))=$text"]],
-            Is::Blank => [' type="containsBlanks"', ["LEN(TRIM($cell))=0"]],
-            Is::Filled => [' type="notContainsBlanks"', ["LEN(TRIM($cell))>0"]],
-            Is::Error => [' type="containsErrors"', ["ISERROR($cell)"]],
-            Is::Sound => [' type="notContainsErrors"', ["NOT(ISERROR($cell))"]],
-            Is::Period => [' type="timePeriod" timePeriod="'.($test->period->value ?? 'today').'"',
-                [self::period($test->period ?? Period::Today,
-                    $cell)]],
+            Is::OneOf => [' type="expression"', $formula],
+            Is::Holds => [$plain('containsText').' operator="containsText"', $formula],
+            Is::Lacks => [$plain('notContainsText').' operator="notContains"', $formula],
+            Is::Begins => [$plain('beginsWith').' operator="beginsWith"', $formula],
+            Is::Ends => [$plain('endsWith').' operator="endsWith"', $formula],
+            Is::Blank => [' type="containsBlanks"', $formula],
+            Is::Filled => [' type="notContainsBlanks"', $formula],
+            Is::Error => [' type="containsErrors"', $formula],
+            Is::Sound => [' type="notContainsErrors"', $formula],
+            Is::Period => [' type="timePeriod" timePeriod="'.($test->period->value ?? 'today').'"', $formula],
             Is::Greatest, Is::Least => [$rank, []],
             Is::AboveMean, Is::BelowMean => [$mean, []],
             Is::Repeated => [' type="duplicateValues"', []],
             Is::Single => [' type="uniqueValues"', []],
             default => [' type="expression"', [$text === '' ? 'FALSE' : $text]],
-        };
-    }
-
-    /**
-     * Whether a condition is true of a cell, as a formula: for formats that know nothing but formulas.
-     *
-     * @param  non-empty-list<Range>  $ranges
-     */
-    public static function asFormula(Condition $condition, array $ranges): ?string
-    {
-        [$row, $column] = Condition::first($ranges);
-        $cell = Address::columnName($column).$row;
-        $test = $condition->test;
-        $of = $test->of;
-        $all = count($ranges) === 1 ? self::fixed($ranges[0]) : null;
-        $sign = ['below' => '<', 'atMost' => '<=', 'equal' => '=', 'unequal' => '<>', 'above' => '>',
-            'atLeast' => '>='][$test->is->value] ?? null;
-        if ($sign !== null) {
-            return "$cell$sign$of[0]";
-        }
-        if ($test->is->needsAll() && $all === null) {
-            return null;
-        }
-        $place = $test->percent ? "MAX(1,INT(COUNT($all)*$test->count/100))" : "MIN($test->count,COUNT($all))";
-        $from = $test->deviations > 0 ? "AVERAGE($all)".($test->is === Is::AboveMean ? '+' : '-')."$test->deviations*STDEV($all)"
-            : "SUMIF($all,\"<1E+300\")/COUNT($all)";
-        $orEqual = $test->orEqual ? '=' : '';
-        // A blank cell counts as nought to a function that counts, and a text that begins with a sign as a comparison.
-        $often = "COUNTIF($all,IF(ISNUMBER($cell),$cell,\"=\"&$cell))";
-
-        return match ($test->is) {
-            Is::Between => "AND($cell>=MIN($of[0],$of[1]),$cell<=MAX($of[0],$of[1]))",
-            Is::Outside => "OR($cell<MIN($of[0],$of[1]),$cell>MAX($of[0],$of[1]))",
-            Is::Greatest => "AND(ISNUMBER($cell),$cell>=LARGE($all,$place))",
-            Is::Least => "AND(ISNUMBER($cell),$cell<=SMALL($all,$place))",
-            Is::AboveMean => "AND(ISNUMBER($cell),$cell>$orEqual$from)",
-            Is::BelowMean => "AND(ISNUMBER($cell),$cell<$orEqual$from)",
-            Is::Repeated => "AND($cell<>\"\",$often>1)",
-            Is::Single => "AND($cell<>\"\",$often=1)",
-            Is::Always, Is::Unknown => null,
-            default => self::said($test, $cell, '')[1][0] ?? null,
-        };
-    }
-
-    private static function fixed(Range $range): string
-    {
-        return '$'.Address::columnName($range->left).'$'.$range->top.':$'.Address::columnName($range->right).'$'.$range->bottom;
-    }
-
-    /** @param  list<string>  $of */
-    private static function any(string $cell, array $of): string
-    {
-        $each = array_map(fn (string $value) => "$cell=$value", $of);
-        $any = count($each) === 1 ? $each[0] : 'OR('.implode(',', $each).')';
-        // A blank cell is nought, and a text without letters, to a formula; it is none of the values here.
-        $mayBeBlank = array_filter($of, fn (string $value) => ! is_numeric($value) && $value[0] !== '"' || $value === '""'
-            || is_numeric($value) && $value == 0) !== [];
-
-        return $mayBeBlank ? "AND(NOT(ISBLANK($cell)),$any)" : $any;
-    }
-
-    /** What a stretch of days is as a formula: of serials, weeks from Sunday on (common practice). */
-    private static function period(Period $period, string $cell): string
-    {
-        $month = fn (string $on) => "AND(MONTH($cell)=MONTH(EDATE(TODAY(),$on)),YEAR($cell)=YEAR(EDATE(TODAY(),$on)))";
-        $week = fn (string $from, string $to) => "AND(INT($cell)>=TODAY()-WEEKDAY(TODAY())+$from,INT($cell)<=TODAY()-WEEKDAY(TODAY())+$to)";
-
-        return match ($period) {
-            Period::Today => "INT($cell)=TODAY()",
-            Period::Yesterday => "INT($cell)=TODAY()-1",
-            Period::Tomorrow => "INT($cell)=TODAY()+1",
-            Period::Last7Days => "AND(TODAY()-INT($cell)<=6,INT($cell)<=TODAY())",
-            Period::ThisMonth => $month('0'),
-            Period::LastMonth => $month('-1'),
-            Period::NextMonth => $month('1'),
-            Period::ThisWeek => $week('1', '7'),
-            Period::LastWeek => $week('-6', '0'),
-            Period::NextWeek => $week('8', '14'),
         };
     }
 

@@ -191,6 +191,8 @@ final class RandomConditionsTest extends TestCase
             self::assertSame($worn, self::worn($back), json_encode($condition->toArray(), JSON_THROW_ON_ERROR));
             self::assertSame([self::said($workbook)[0]['where']], array_column(self::said($back), 'where'),
                 'as far as it reaches, beside and below what is filled');
+            self::assertSame([self::said($workbook)[0]['test']], array_column(self::said($back), 'test'),
+                'in the words that it was said in');
             $holding += $worn === [] ? 0 : 1;
         }
         self::assertGreaterThan(80, $holding, 'many of them hold somewhere');

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use App\Files\Ods\OdsWriter;
 use App\Files\Opening;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Condition\AsFormula;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
 use Rilvet\Entry\EntryCheck;
@@ -20,7 +21,6 @@ use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
-use Rilvet\Xlsx\ConditionsOut;
 use Tests\RandomSheet;
 use ZipArchive;
 
@@ -51,7 +51,7 @@ final class TablePiecesTest extends TestCase
         $said = [];
         foreach ($sheet->conditions() as $one) {
             $ranges = $one->where->ranges($sheet->reading);
-            if ($ranges !== [] && StyleMaps::written($one, ConditionsOut::asFormula($one, $ranges)) !== null) {
+            if ($ranges !== [] && StyleMaps::written($one, AsFormula::of($one, $ranges)) !== null) {
                 $said[] = json_encode($one->look)." $one->id";
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files\Ods;
 
 use App\Files\Writing\DressedRows;
+use Rilvet\Condition\AsFormula;
 use Rilvet\Condition\Condition;
 use Rilvet\Dressed\NamedStyle;
 use Rilvet\Dressed\ResolvedLook;
@@ -24,7 +25,6 @@ use Rilvet\Ods\Validations;
 use Rilvet\Paper\Printed;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Worksheet;
-use Rilvet\Xlsx\ConditionsOut;
 use Rilvet\Xlsx\EntriesOut;
 
 /**
@@ -304,7 +304,7 @@ final class TablePart
         $judges = $this->lines->dressed->judges()?->all() ?? [];
         foreach ($conditions as $number) {
             $judge = $judges[$number];
-            $says = StyleMaps::written($judge->condition, ConditionsOut::asFormula($judge->condition, $judge->ranges));
+            $says = StyleMaps::written($judge->condition, AsFormula::of($judge->condition, $judge->ranges));
             if ($says !== null && ! $judge->condition->look->isEmpty()) {
                 [$row, $column] = Condition::first($judge->ranges);
                 $sheet = "'".str_replace("'", "''", $this->sheet->name)."'";
