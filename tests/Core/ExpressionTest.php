@@ -142,6 +142,9 @@ final class ExpressionTest extends TestCase
         yield 'ISO 8601 puts 1 January 2027 into week 53' => ['ISOWEEKNUM(DATE(2027,1,1))', 53];
         yield 'five days of work in a week' => ['NETWORKDAYS(DATE(2026,11,23),DATE(2026,11,29))', 5];
         yield 'five days of work, the other way' => ['NETWORKDAYS(DATE(2026,11,29),DATE(2026,11,23))', -5];
+        yield 'a blank cell is chosen' => ['CHOOSE(1,$A$4,7)+1', 1];
+        yield 'none is chosen' => ['CHOOSE(3,$A$4,7)', '#VALUE!'];
+        yield 'one value or another among others' => ['MAX(IF(FALSE,9,2),1,SUM(IF(TRUE,SUM(A1:A2)*0,1),0))', 2];
         yield 'an argument left out' => ['IF(TRUE,,1)', 0];
         yield 'brackets and blanks' => [" ( 1 +\t2 ) * 3 ", 9];
         yield 'a quote in a text' => ['"say ""so"""', 'say "so"'];

@@ -19,6 +19,9 @@ final readonly class Call implements Node
 
     private bool $isOne;
 
+    /** Whether each of its arguments gives one value. */
+    private bool $isOfOne;
+
     /**
      * @param  Closure(At, Node...): (null|bool|int|float|string|Fault)  $does
      * @param  list<Node>  $arguments
@@ -34,8 +37,9 @@ final readonly class Call implements Node
     ) {
         $fixed = array_filter($arguments, fn (Node $node) => $node->isFixed());
         $this->isFixed = $isSteady && count($fixed) === count($arguments);
-        $this->isOne = ! in_array($name, self::CHOOSES, true)
-            && array_filter($arguments, fn (Node $node) => ! $node->isOne()) === [];
+        $this->isOfOne = array_filter($arguments, fn (Node $node) => ! $node->isOne()) === [];
+        // One of several values is one value; a row of a range may be chosen whole. What else is given ranges sums them up.
+        $this->isOne = $name !== 'INDEX' && ($this->isOfOne || $name !== 'IF' && ! in_array($name, Library::EACH, true));
     }
 
     public function value(At $at): null|bool|int|float|string|Fault
@@ -54,7 +58,7 @@ final readonly class Call implements Node
         if ($this->isFixed) {
             return $rows === [] ? [] : array_fill_keys($rows, $this->value($at));
         }
-        if (! $this->isOne || $this->arguments === [] || ! in_array($this->name, self::OF_VALUES, true)) {
+        if (! $this->isOfOne || $this->arguments === [] || ! in_array($this->name, self::OF_VALUES, true)) {
             return $at->each($this, $rows);
         }
         $given = array_map(fn (Node $node) => $node->along($at, $rows), $this->arguments);
@@ -80,7 +84,7 @@ final readonly class Call implements Node
 
     public function grid(At $at): array
     {
-        if (in_array($this->name, self::CHOOSES, true)) {
+        if (! $this->isOne && in_array($this->name, self::CHOOSES, true)) {
             throw NotKnown::because("It calls {$this->name} for many cells at once, which is not evaluated here.");
         }
         // Functions of one value go over a grid cell by cell: N, ABS, LEN, ISNUMBER ...

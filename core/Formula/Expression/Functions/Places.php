@@ -36,7 +36,9 @@ final class Places
             'CHOOSE' => [2, 255, function (At $at, Node $which, Node ...$of) {
                 $number = Scalars::number($which->value($at));
 
-                return $number instanceof Fault ? $number : (array_values($of)[(int) $number - 1] ?? null)?->value($at) ?? Fault::value();
+                $chosen = $number instanceof Fault ? null : $of[(int) $number - 1] ?? null;
+
+                return $number instanceof Fault ? $number : ($chosen === null ? Fault::value() : $chosen->value($at));
             }],
             'MATCH' => [2, 3, self::match(...)],
             'INDEX' => [2, 3, self::index(...)],
