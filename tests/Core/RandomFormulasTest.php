@@ -110,8 +110,9 @@ final class RandomFormulasTest extends TestCase
                 $own = $node->value($at->go($row, 8));
                 $own = $own instanceof Fault ? $own->code : $own ?? 0;
                 Calculation::getInstance($book)->clearCalculationCache();
-                $library = $sheet->getCell([8, $row])->setValue('='.References::translated($formula, $row - 1, 0))->getCalculatedValue(false);
-                $sheet->getCell([8, $row])->setValue(null);
+                $cell = $sheet->getCell([8, $row])->setValue('='.References::translated($formula, $row - 1, 0));
+                $library = $cell->getCalculatedValue(false);
+                $cell->setValue(null);
                 while (is_array($library)) {
                     $library = reset($library);
                 }
