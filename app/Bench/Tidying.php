@@ -10,6 +10,7 @@ use App\Models\Handover;
 use App\Models\Import;
 use App\Models\Workbook;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -41,6 +42,8 @@ final class Tidying
         foreach (DB::table('blocks')->where('number', '>=', self::MADE)->distinct()->pluck('sheet_id') as $sheet) {
             is_numeric($sheet) && Garbage::collect((int) $sheet);
         }
+        // It was kept in the framework's cache before, which throws nothing away by itself.
+        Cache::store('file')->clear();
         // In a new database the numbers of those before come again.
         Workbook::query()->exists() ? WorkedOut::sweep() : WorkedOut::forget();
         self::shrink();
