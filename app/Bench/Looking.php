@@ -87,7 +87,7 @@ final class Looking
             SheetRecord::of($sheet)->seen,
             $row->sheets()->with('stylebook')->get()->all())), $rows);
         $key = 'found.series.'.self::VERSION.'.'.hash('xxh128', implode('|', $stamps));
-        $known = self::unpacked($key);
+        $known = WorkedOut::value($key);
         if (is_array($known) && ! in_array(null, $kept = array_map(fn (mixed $of) => is_array($of) ? self::findings($of) : null,
             $known), true)) {
             /** @var array<int, list<Finding>> $kept */
@@ -153,7 +153,7 @@ final class Looking
         $reading = hash('xxh128', Json::of([$sheet->sheet->document('found'), $sheet->sheet->document('corrections'),
             $sheet->sheet->document('typing'), $sheet->sheet->document(EntryChecks::name())]));
         $key = 'found.cells.'.self::VERSION.".$row->id.$row->data_revision.$reading";
-        $pass = self::unpacked($key);
+        $pass = WorkedOut::value($key);
         if (! $pass instanceof WalkThrough) {
             $pass = WalkThrough::through($sheet, Checks::all());
             WorkedOut::put($key, serialize($pass));
@@ -170,7 +170,7 @@ final class Looking
     /** @return list<Finding>|null */
     private static function kept(string $key): ?array
     {
-        $found = self::unpacked($key);
+        $found = WorkedOut::value($key);
 
         return is_array($found) ? self::findings($found) : null;
     }
@@ -184,18 +184,6 @@ final class Looking
         $findings = array_values(array_filter($found, fn (mixed $one) => $one instanceof Finding));
 
         return count($findings) === count($found) ? $findings : null;
-    }
-
-    /** What another version of the code has kept may not be what it is now. */
-    private static function unpacked(string $key): mixed
-    {
-        $packed = WorkedOut::get($key);
-
-        try {
-            return $packed === null ? null : unserialize($packed);
-        } catch (\Throwable) {
-            return null;
-        }
     }
 
     /**

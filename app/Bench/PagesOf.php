@@ -7,7 +7,6 @@ namespace App\Bench;
 use App\Http\Records\SheetRecord;
 use App\Models\Sheet as SheetRow;
 use App\Models\Workbook as WorkbookRow;
-use Illuminate\Support\Facades\Cache;
 use Rilvet\Paper\Fields;
 use Rilvet\Paper\PageLayout;
 use Rilvet\Paper\PagePainter;
@@ -16,16 +15,12 @@ use Rilvet\Paper\SvgCanvas;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
-use Throwable;
 
 /** The pages of a sheet on the Bench: laid out once, and kept until anything of the sheet changes. */
 final readonly class PagesOf
 {
     /** Another one when pages come out otherwise of the same sheet. */
     private const VERSION = 3;
-
-    /** Seconds for which it is kept. */
-    private const KEPT = 86_400;
 
     public PagePainter $painter;
 
@@ -54,19 +49,13 @@ final readonly class PagesOf
     {
         $sheet = SheetRow::query()->where('workbook_id', $row->id)->where('number', $number)->with('stylebook')->first();
         $key = 'pages.'.self::VERSION.".$row->id.$number.".($sheet === null ? '' : SheetRecord::of($sheet)->seen);
-        try {
-            $kept = Cache::get($key);
-            $known = is_string($kept) ? unserialize((string) gzuncompress($kept)) : null;
-        } catch (Throwable) {
-            // What another version of the code has kept.
-            $known = null;
-        }
+        $known = WorkedOut::value($key);
         if ($known instanceof PageLayout) {
             return $known;
         }
         $made = $workbook();
         $layout = PageLayout::of($made->sheet($number), $made->looks);
-        Cache::put($key, gzcompress(serialize($layout), 1), self::KEPT);
+        WorkedOut::put($key, serialize($layout));
 
         return $layout;
     }

@@ -8,6 +8,7 @@ use FilesystemIterator;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
+use Throwable;
 
 /**
  * What was worked out of workbooks and can be again: kept for a day on the disk of this server, as far as there is room. A
@@ -30,6 +31,19 @@ final class WorkedOut
         $data = @file_get_contents(self::path($key));
 
         return $data === false ? null : $data;
+    }
+
+    /** What was put serialized; null where it is not kept, or where another version of the code has kept it. */
+    public static function value(string $key): mixed
+    {
+        $data = self::get($key);
+        try {
+            $value = $data === null ? false : unserialize($data);
+
+            return $value === false ? null : $value;
+        } catch (Throwable) {
+            return null;
+        }
     }
 
     public static function put(string $key, string $data): void

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Bench\Tidying;
 use App\Bench\WorkedOut;
+use ArrayObject;
 use Illuminate\Support\Facades\File;
 use Tests\TestCase;
 
@@ -40,6 +41,17 @@ final class WorkedOutTest extends TestCase
         self::assertSame([$bytes, '', null], [WorkedOut::get('a'), WorkedOut::get('b'), WorkedOut::get('../a')]);
         // Nothing half written stays beside them.
         self::assertCount(2, $this->files());
+    }
+
+    public function test_what_cannot_be_read_any_more_is_not_known(): void
+    {
+        WorkedOut::put('a', serialize(['pages' => 3, 'of' => new ArrayObject([1])]));
+        self::assertEquals(['pages' => 3, 'of' => new ArrayObject([1])], WorkedOut::value('a'));
+        self::assertNull(WorkedOut::value('b'));
+        foreach (['', 'garbage', 'a:1:{i:0;', 'O:11:"Rilvet\\Gone":1:{s:1:"x";'] as $bytes) {
+            WorkedOut::put('a', $bytes);
+            self::assertNull(WorkedOut::value('a'), $bytes);
+        }
     }
 
     public function test_what_is_a_day_old_goes(): void
@@ -78,7 +90,9 @@ final class WorkedOutTest extends TestCase
         $this->act($workbook, 'setCondition', ['id' => null, 'test' => ['is' => 'greatest', 'count' => 1],
             'where' => ['cells' => 'B2:B3'], 'look' => ['bold' => true]]);
         $this->get($this->url("workbooks/$workbook->id/sheets/1/window?top=1&left=1&bottom=5&right=5"))->assertOk();
-        $this->get($this->url("workbooks/$workbook->id/findings"))->assertOk();
+        foreach (['findings', 'picture', 'sheets/1/pages'] as $path) {
+            $this->get($this->url("workbooks/$workbook->id/$path"))->assertOk();
+        }
     }
 
     public function test_in_a_new_database_nothing_is_known_of_the_one_before(): void

@@ -9,6 +9,7 @@ use App\Bench\Pages;
 use App\Bench\Shelf;
 use App\Bench\ShelvedStylebook;
 use App\Bench\Specimen;
+use App\Bench\WorkedOut;
 use App\Http\Records\BatchCardRecord;
 use App\Http\Records\CardRecord;
 use App\Http\Records\ComingRecord;
@@ -24,7 +25,6 @@ use App\Models\Routine;
 use App\Models\Sheet;
 use App\Models\Workbook;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Cache;
 use Rilvet\Grid\Range;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Text\Fonts;
@@ -112,18 +112,21 @@ final class ShelfController
         if ($first === null) {
             return response()->json(null);
         }
-        $json = Cache::remember("picture.$row->id.$row->revision", 86_400, function () use ($bench, $row, $first) {
+        $key = "picture.$row->id.$row->revision";
+        $json = WorkedOut::get($key);
+        if ($json === null) {
             $workbook = $bench->load($row, [$first->number]);
             $range = Range::of(1, 1, max(1, min(14, $first->rows)), max(1, min(9, $first->columns)));
 
-            return json_encode(
+            $json = json_encode(
                 (new Painter($workbook->sheet($first->number), $workbook->looks, Fonts::shipped(), $workbook->from1904))->paint(
                     $first->number,
                     $range,
                 ),
                 JSON_THROW_ON_ERROR,
             );
-        });
+            WorkedOut::put($key, $json);
+        }
 
         return JsonResponse::fromJsonString($json)->setPrivate()->setMaxAge(31_536_000)->setImmutable();
     }
@@ -148,10 +151,10 @@ final class ShelfController
     private static function specimen(Stylebook $stylebook): Window
     {
         $key = 'specimen.'.hash('xxh128', json_encode($stylebook->toArray(), JSON_THROW_ON_ERROR));
-        $window = Cache::get($key);
+        $window = WorkedOut::value($key);
         if (! $window instanceof Window) {
             $window = Specimen::window($stylebook);
-            Cache::put($key, $window, 86_400);
+            WorkedOut::put($key, serialize($window));
         }
 
         return $window;
