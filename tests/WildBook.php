@@ -9,6 +9,7 @@ use PhpOffice\PhpSpreadsheet\Cell\DataValidation;
 use PhpOffice\PhpSpreadsheet\NamedRange;
 use PhpOffice\PhpSpreadsheet\RichText\RichText;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
+use PhpOffice\PhpSpreadsheet\Style\Borders;
 use PhpOffice\PhpSpreadsheet\Style\Color;
 use PhpOffice\PhpSpreadsheet\Style\Conditional;
 use PhpOffice\PhpSpreadsheet\Style\ConditionalFormatting\ConditionalColorScale;
@@ -127,11 +128,20 @@ final class WildBook
             7 => $style->getAlignment()->setVertical(self::pick(['top', 'center', 'bottom', 'justify']))->setWrapText(self::one(2)),
             8 => $style->getAlignment()->setTextRotation(self::pick([45, 90, -30, -165]))->setShrinkToFit(self::one(3)),
             9 => $style->getNumberFormat()->setFormatCode(self::pick(self::CODES)),
-            10 => $style->getBorders()->getAllBorders()->setBorderStyle(self::pick(self::LINES))->getColor()->setARGB(self::colour()),
+            10 => self::lines($style->getBorders()),
             11 => $style->getBorders()->getOutline()->setBorderStyle(self::pick(self::LINES)),
             default => $style->getProtection()->setLocked(self::pick(['protected', 'unprotected']))->setHidden(self::pick(['inherit',
                 'protected'])),
         };
+    }
+
+    /** A line on two sides and one across, each of its own. */
+    private static function lines(Borders $borders): void
+    {
+        foreach ([$borders->getBottom(), $borders->getRight(), $borders->getDiagonal()] as $line) {
+            $line->setBorderStyle(self::pick(self::LINES))->getColor()->setARGB(self::colour());
+        }
+        $borders->setDiagonalDirection(Borders::DIAGONAL_UP);
     }
 
     /** What stands around the rows. */

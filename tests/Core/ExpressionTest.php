@@ -182,6 +182,18 @@ final class ExpressionTest extends TestCase
         self::value($formula);
     }
 
+    public function test_rows_and_columns_are_those_of_the_cell_that_looks(): void
+    {
+        $at = self::at(self::rows());
+        foreach ([[1, 8], [1, 11], [7, 3], [30, 20]] as [$row, $column]) {
+            self::assertSame($row, Parser::read('ROW()', self::scope(), 1, 1, 8)->value($at->go($row, $column)));
+            self::assertSame($column, Parser::read('COLUMN()', self::scope(), 1, 1, 8)->value($at->go($row, $column)));
+            self::assertSame($column + 1, Parser::read('COLUMN(I1)', self::scope(), 1, 1, 8)->value($at->go($row, $column)));
+            self::assertSame(3, Parser::read('COLUMN($C$2)', self::scope(), 1, 1, 8)->value($at->go($row, $column)));
+            self::assertSame($row + 1, Parser::read('ROW(A2)', self::scope(), 1, 1, 8)->value($at->go($row, $column)));
+        }
+    }
+
     public function test_what_goes_along_runs_on_at_the_other_edge_of_the_sheet(): void
     {
         // Written for row 1, "the row above" is the last one; from row 2 on it is the one above (common practice).

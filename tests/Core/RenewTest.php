@@ -9,7 +9,9 @@ use PHPUnit\Framework\TestCase;
 use Rilvet\Act\BringAnew;
 use Rilvet\Act\Format;
 use Rilvet\Act\Targets;
+use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\Growth;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
@@ -25,6 +27,7 @@ use Rilvet\Renew\Choices;
 use Rilvet\Renew\NewData;
 use Rilvet\Renew\Pair;
 use Rilvet\Renew\Plan;
+use Rilvet\Renew\RenewIsWrong;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use SebastianBergmann\Diff\Differ;
@@ -324,6 +327,25 @@ final class RenewTest extends TestCase
         $act = new BringAnew(1, 1, 1, self::data($new), $choices);
 
         return [$act->on($book), $act->plan($book)];
+    }
+
+    /** Rows that come may push what stands below as far as the sheet goes, and no further. */
+    public function test_new_rows_end_with_the_sheet(): void
+    {
+        $new = [['Code', 'Sum'], ['a', 1], ['b', 2], ['d', 3], ['e', 4], ['f', 5]];
+        foreach ([Address::ROWS - 2 => true, Address::ROWS - 1 => false] as $last => $fits) {
+            $book = self::book([['Code', 'Sum'], ['a', 1], ['b', 2], ['c', 9]]);
+            $sheet = $book->sheet(1);
+            $cells = new EditedSheet($sheet->cells, [$last => [1 => Cell::of('far below')]]);
+            $book = $book->withSheet(1, $sheet->readAs($sheet->found, $cells, null));
+            try {
+                $after = (new BringAnew(1, 1, 1, self::data($new), new Choices(key: ['Code'])))->on($book);
+                self::assertTrue($fits, "row $last");
+                self::assertSame($last + 2, $after->sheet(1)->cells->rows());
+            } catch (RenewIsWrong $wrong) {
+                self::assertFalse($fits, "row $last: ".$wrong->getMessage());
+            }
+        }
     }
 
     /** @param  list<list<mixed>>  $rows */
