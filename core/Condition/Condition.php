@@ -61,18 +61,18 @@ final readonly class Condition
         }
         is_array($test) || throw ConditionIsWrong::because('test', 'what has to be true is wanted.');
         is_array($look) || throw ConditionIsWrong::because('look', 'a look is wanted.');
-        $flag = fn (string $name) => ($data[$name] ?? false) === true;
 
         return (new self(
             $id, Test::of($test), Where::of($data['where'] ?? null), Look::of($look),
             isset($data['scale']) ? Scale::of($data['scale']) : null, isset($data['bar']) ? Bar::of($data['bar']) : null,
-            isset($data['marks']) ? Marks::of($data['marks']) : null, $flag('stops'), ! $flag('off'), is_string($came) ? $came : null,
+            isset($data['marks']) ? Marks::of($data['marks']) : null, ($data['stops'] ?? false) === true,
+            ($data['off'] ?? false) !== true, is_string($came) ? $came : null,
         ))->checked();
     }
 
     private function checked(): self
     {
-        $shown = count(array_filter([$this->scale, $this->bar, $this->marks]));
+        $shown = (int) ($this->scale !== null) + (int) ($this->bar !== null) + (int) ($this->marks !== null);
         if ($shown > 1 || ($shown === 1) !== ($this->test->is === Is::Always)) {
             throw ConditionIsWrong::because('test',
                 'a scale, a bar or marks are worn always, one of them, and a look while something is true.');

@@ -59,6 +59,11 @@ final readonly class Where
     /** @throws Refusal */
     public static function of(mixed $data): self
     {
+        // Most are one range.
+        $cells = is_array($data) ? $data['cells'] ?? null : null;
+        if (is_string($cells) && preg_match('/^[A-Z]{1,3}\d{1,7}(?::[A-Z]{1,3}\d{1,7})?$/', $cells) === 1) {
+            return new self([Range::parse($cells)]);
+        }
         $says = function (string $name) use ($data): ?string {
             $value = is_array($data) ? $data[$name] ?? null : null;
             if ($value !== null && ! is_string($value)) {
@@ -68,9 +73,7 @@ final readonly class Where
             return $value === '' ? null : $value;
         };
         if ($says('cells') !== null) {
-            $said = trim($says('cells'));
-            // Most are one range.
-            $texts = strpbrk($said, ", \t\r\n\v\f") === false ? [$said] : (preg_split('/[\s,]+/', $said) ?: []);
+            $texts = preg_split('/[\s,]+/', trim($says('cells'))) ?: [];
             count($texts) <= self::RANGES || throw WhereIsWrong::because('where',
                 'at most '.number_format(self::RANGES).' ranges are taken.');
 

@@ -16,6 +16,10 @@ final class Library
         'ISERR', 'ISNA', 'NOT', 'YEAR', 'MONTH', 'DAY', 'WEEKDAY', 'VALUE',
     ];
 
+    /** Those that are asked for most often stand first. */
+    private const FAMILIES = [Functions\Logic::class, Functions\Figures::class, Functions\Maths::class, Functions\Places::class,
+        Functions\Dates::class, Functions\Texts::class];
+
     /** Functions that depend on the cell they stand in, or on the day. */
     private const MOVING = ['ROW', 'COLUMN'];
 
@@ -26,7 +30,7 @@ final class Library
     public static function call(string $name, array $arguments, string $text = ''): Node
     {
         $name = (string) preg_replace('/^(?:_XLFN\.|_XLWS\.)+/', '', $name);
-        [$least, $most, $does] = self::all()[$name] ?? throw NotKnown::name($name);
+        [$least, $most, $does] = self::named($name) ?? throw NotKnown::name($name);
         if (count($arguments) < $least || count($arguments) > $most) {
             throw NotKnown::because("$name takes other arguments.");
         }
@@ -37,12 +41,31 @@ final class Library
     /** @return array<string, array{int, int, Closure}> fewest and most arguments, and what it does */
     public static function all(): array
     {
-        /** @var array<string, array{int, int, Closure}>|null $all */
-        static $all = null;
+        return array_merge(...array_map(self::of(...), self::FAMILIES));
+    }
 
-        return $all ??= [
-            ...Functions\Logic::all(), ...Functions\Maths::all(), ...Functions\Figures::all(), ...Functions\Texts::all(),
-            ...Functions\Dates::all(), ...Functions\Places::all(),
-        ];
+    /** @return array{int, int, Closure}|null */
+    private static function named(string $name): ?array
+    {
+        foreach (self::FAMILIES as $family) {
+            $found = self::of($family)[$name] ?? null;
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  value-of<self::FAMILIES>  $family
+     * @return array<string, array{int, int, Closure}>
+     */
+    private static function of(string $family): array
+    {
+        /** @var array<string, array<string, array{int, int, Closure}>> $made  most formulas need one or two of them */
+        static $made = [];
+
+        return $made[$family] ??= $family::all();
     }
 }
