@@ -15,7 +15,8 @@ final class WildSheet
         'North bed', 'Oak', 'Pine', 'Rowan', 'South bed', 'Thorn', 'Willow', 'Yew'];
 
     private const HEADS = ['label' => ['Tree', 'Bed', 'Name'], 'code' => ['Lot', 'Code', 'No.'], 'category' => ['Status', 'Group'],
-        'integer' => ['Count', 'Pieces', 'Stock'], 'decimal' => ['Height', 'Weight (kg)', 'Rate'], 'amount' => ['Price', 'Worth', 'Cost €'],
+        'integer' => ['Count', 'Pieces', 'Stock'], 'decimal' => ['Height', 'Weight (kg)', 'Rate'],
+        'amount' => ['Price', 'Worth', 'Cost €'],
         'percent' => ['Share', '% sold'], 'date' => ['Due', 'Planted on'], 'year' => ['Year', 'Sown'], 'text' => ['Remark', 'Note'],
         'tick' => ['Done', 'Paid?'], 'measure' => ['Length', 'Volume'], 'blank' => [''], 'time' => ['Start', 'Time'],
         'long' => ['Account', 'Barcode']];

@@ -48,7 +48,7 @@ final class WorkedOut
 
     public static function put(string $key, string $data): void
     {
-        mt_rand(1, self::SELDOM) === 1 && self::sweep();
+        random_int(1, self::SELDOM) === 1 && self::sweep();
         $path = self::path($key);
         // Who reads it meanwhile sees all of the one before or all of this.
         $half = $path.'.'.bin2hex(random_bytes(6));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use App\Files\Opening;
-use App\Files\Writing\Writers;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -39,6 +38,7 @@ use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspects;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Tests\ThroughFile;
 
 /** A stylebook learned from sheets that already look right. */
 final class LearnTest extends TestCase
@@ -58,7 +58,7 @@ final class LearnTest extends TestCase
     {
         $source = Builtin::named($name);
         $workbook = DemoBook::named($demo);
-        $there = self::through((new Dress(array_keys($workbook->sheets), $source, true))->on($workbook), $ending);
+        $there = ThroughFile::of((new Dress(array_keys($workbook->sheets), $source, true))->on($workbook), $ending);
         $learned = Learner::of([[$there, array_keys($there->sheets)]], $name)->stylebook;
 
         [$same, $all] = [0, 0];
@@ -297,17 +297,6 @@ final class LearnTest extends TestCase
         }
 
         return new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), aspects: Aspects::of(new FileLooks($map)));
-    }
-
-    private static function through(Workbook $workbook, string $ending): Workbook
-    {
-        $file = (string) tempnam(sys_get_temp_dir(), 'learn');
-        Writers::for($ending)?->write($workbook, $file);
-        try {
-            return (new Opening(fn () => new MemoryBlockStore))->open($file, "there.$ending");
-        } finally {
-            unlink($file);
-        }
     }
 
     /** @return list<Part> */

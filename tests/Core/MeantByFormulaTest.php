@@ -47,9 +47,8 @@ final class MeantByFormulaTest extends TestCase
         self::assertSame($is, MeantByFormula::of($formula, [Range::parse('B2:B9')])?->is->value);
     }
 
-    public function test_long_formulas_take_no_time(): void
+    public function test_long_formulas_are_looked_at_to_their_end(): void
     {
-        $began = hrtime(true);
         foreach (['LARGE(', 'AND(ISNUMBER(B2),B2>', 'OR(B2=1,', '"a""', 'STDEV(1)*', 'AND(B2>=MIN(1,5),'] as $piece) {
             $formula = substr(str_repeat($piece, Parser::LONGEST), 0, Parser::LONGEST);
             self::assertNull(MeantByFormula::of($formula, [Range::parse('B2:B9')]), $piece);
@@ -57,6 +56,5 @@ final class MeantByFormulaTest extends TestCase
         $many = 'OR('.implode(',', array_fill(0, 200, 'B2=1')).')';
         self::assertSame(Is::OneOf, MeantByFormula::of($many, [Range::parse('B2:B9')])?->is);
         self::assertNull(MeantByFormula::of('OR('.implode(',', array_fill(0, 201, 'B2=1')).')', [Range::parse('B2:B9')]));
-        self::assertLessThan(2.0, (hrtime(true) - $began) / 1e9);
     }
 }

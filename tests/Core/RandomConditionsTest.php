@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use App\Files\Opening;
-use App\Files\Writing\Writers;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\SetCondition;
 use Rilvet\Condition\Condition;
@@ -23,6 +22,7 @@ use Rilvet\Work\Worksheet;
 use Tests\AtWork;
 use Tests\HandMade;
 use Tests\RandomCondition;
+use Tests\ThroughFile;
 
 /** Conditional looks of all kinds, by chance: they are the same after each way that they can go. */
 final class RandomConditionsTest extends TestCase
@@ -42,18 +42,6 @@ final class RandomConditionsTest extends TestCase
     {
         return array_map(fn (Condition $one) => array_diff_key($one->toArray(), ['id' => 0, 'came' => 0]),
             $workbook->sheet(1)->aspect(Conditions::class)->all);
-    }
-
-    private static function through(Workbook $workbook, string $ending): Workbook
-    {
-        $path = sys_get_temp_dir().'/rilvet-conditions-'.getmypid().".$ending";
-        try {
-            Writers::for($ending, source: null, edited: null)?->write($workbook, $path);
-
-            return (new Opening(fn () => new MemoryBlockStore))->open($path, "Book.$ending");
-        } finally {
-            @unlink($path);
-        }
     }
 
     public function test_they_are_the_same_when_they_are_kept(): void
@@ -98,7 +86,7 @@ final class RandomConditionsTest extends TestCase
             $conditions = array_map(fn (int $number) => RandomCondition::of("n$number", ['B2:B9', 'A2:B9', 'B3'][mt_rand(0, 2)]),
                 range(1, 6));
             $workbook = self::workbook($conditions);
-            self::assertEquals(array_map(self::inItsWords(...), self::said($workbook)), self::said(self::through($workbook, 'xlsx')),
+            self::assertEquals(array_map(self::inItsWords(...), self::said($workbook)), self::said(ThroughFile::of($workbook, 'xlsx')),
                 "round $round");
         }
     }
@@ -187,7 +175,7 @@ final class RandomConditionsTest extends TestCase
             }
             $workbook = self::workbook([$condition]);
             $worn = self::worn($workbook);
-            $back = self::through($workbook, 'ods');
+            $back = ThroughFile::of($workbook, 'ods');
             self::assertSame($worn, self::worn($back), json_encode($condition->toArray(), JSON_THROW_ON_ERROR));
             self::assertSame([self::said($workbook)[0]['where']], array_column(self::said($back), 'where'),
                 'as far as it reaches, beside and below what is filled');

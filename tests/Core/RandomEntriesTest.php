@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use App\Files\Opening;
-use App\Files\Writing\Writers;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Condition\Facts;
 use Rilvet\Entry\EntryCheck;
@@ -13,7 +11,6 @@ use Rilvet\Entry\EntryChecks;
 use Rilvet\Entry\EntryJudge;
 use Rilvet\Formula\Values;
 use Rilvet\Grid\Cell;
-use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Look\LookBook;
 use Rilvet\Reading\Finder;
@@ -22,6 +19,7 @@ use Rilvet\Work\Aspects;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Tests\RandomEntry;
+use Tests\ThroughFile;
 
 /** Checks on entry of all kinds, by chance: they are the same after each way that they can go. */
 final class RandomEntriesTest extends TestCase
@@ -51,18 +49,6 @@ final class RandomEntriesTest extends TestCase
         return $said;
     }
 
-    private static function through(Workbook $workbook, string $ending): Workbook
-    {
-        $path = sys_get_temp_dir().'/rilvet-entries-'.getmypid().".$ending";
-        try {
-            Writers::for($ending, source: null, edited: null)?->write($workbook, $path);
-
-            return (new Opening(fn () => new MemoryBlockStore))->open($path, "Book.$ending");
-        } finally {
-            @unlink($path);
-        }
-    }
-
     /** @return list<EntryCheck> three, each on cells of its own */
     private static function some(): array
     {
@@ -83,7 +69,7 @@ final class RandomEntriesTest extends TestCase
         mt_srand(6_022);
         for ($round = 0; $round < 80; $round++) {
             $workbook = self::workbook(self::some());
-            self::assertEquals(self::said($workbook), self::said(self::through($workbook, 'xlsx')), "round $round");
+            self::assertEquals(self::said($workbook), self::said(ThroughFile::of($workbook, 'xlsx')), "round $round");
         }
     }
 
@@ -116,7 +102,7 @@ final class RandomEntriesTest extends TestCase
         mt_srand(6_023);
         for ($round = 0; $round < 80; $round++) {
             $workbook = self::workbook(self::some());
-            $back = self::through($workbook, 'ods');
+            $back = ThroughFile::of($workbook, 'ods');
             self::assertSame(self::allowed($workbook), self::allowed($back), json_encode(self::said($workbook), JSON_THROW_ON_ERROR));
             $names = array_flip(['severity', 'title', 'message', 'prompt', 'promptTitle']);
             $told = fn (Workbook $of) => array_map(fn (array $one) => array_intersect_key($one, $names), self::said($of));
