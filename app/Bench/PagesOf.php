@@ -33,28 +33,41 @@ final readonly class PagesOf
 
     public static function of(Bench $bench, WorkbookRow $row, int $number): self
     {
+        $key = self::key($row, $number);
         $workbook = $bench->settled($row, [$number]);
 
-        return new self($row, $workbook, $number, self::layout($row, $number, fn () => $workbook));
+        return new self($row, $workbook, $number, self::known($key) ?? self::laidOut($key, $workbook, $number));
     }
 
     /** How many pages a sheet takes, without painting any. */
     public static function count(Bench $bench, WorkbookRow $row, int $number): int
     {
-        return self::layout($row, $number, fn () => $bench->settled($row, [$number]))->pages();
+        $key = self::key($row, $number);
+
+        return (self::known($key) ?? self::laidOut($key, $bench->settled($row, [$number]), $number))->pages();
     }
 
-    /** @param  callable(): Workbook  $workbook */
-    private static function layout(WorkbookRow $row, int $number, callable $workbook): PageLayout
+    /**
+     * What the layout is known by. It is asked for before the sheet is read: one that is changed in between is laid out under
+     * a key that nobody asks for again, and never as it was under that of what it is now.
+     */
+    private static function key(WorkbookRow $row, int $number): string
     {
         $sheet = SheetRow::query()->where('workbook_id', $row->id)->where('number', $number)->with('stylebook')->first();
-        $key = 'pages.'.self::VERSION.".$row->id.$number.".($sheet === null ? '' : SheetRecord::of($sheet)->seen);
+
+        return 'pages.'.self::VERSION.".$row->id.$number.".($sheet === null ? '' : SheetRecord::of($sheet)->seen);
+    }
+
+    private static function known(string $key): ?PageLayout
+    {
         $known = WorkedOut::value($key);
-        if ($known instanceof PageLayout) {
-            return $known;
-        }
-        $made = $workbook();
-        $layout = PageLayout::of($made->sheet($number), $made->looks);
+
+        return $known instanceof PageLayout ? $known : null;
+    }
+
+    private static function laidOut(string $key, Workbook $workbook, int $number): PageLayout
+    {
+        $layout = PageLayout::of($workbook->sheet($number), $workbook->looks);
         WorkedOut::put($key, serialize($layout));
 
         return $layout;

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Bench\Bench;
+use App\Bench\WorkedOut;
+use App\Models\Workbook;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Rilvet\Act\Act;
+use Rilvet\Act\EditCells;
+use Rilvet\Act\MoveCells;
+use Rilvet\Act\SayPages;
+use Rilvet\Act\SortTable;
+use Rilvet\Grid\Shift;
+use Rilvet\Page\PageRules;
+use Tests\TestCase;
+
+/**
+ * Somebody changes a workbook between any two things that another request reads of it: that one fails in no way, and nothing
+ * that it worked out of what did not belong together is taken for what is so now.
+ */
+final class MeanwhileTest extends TestCase
+{
+    /** @return iterable<string, array{string}> what is read of a workbook, with what is kept of it for the next */
+    public static function paths(): iterable
+    {
+        foreach (['pages', 'sheets/1/pages', 'sheets/1/pages/1', 'findings', 'picture', 'conditions', 'sheets/1', '',
+            'sheets/1/window?top=1&left=1&bottom=30&right=10', 'sheets/1/figures?ranges=A1:D40',
+            'sheets/1/inspection?ranges=B2&row=2&column=2', 'sheets/1/number?row=2&column=2', 'sheets/1/truths',
+            'sheets/1/guard', 'sheets/1/entry?row=2&column=2', 'sheets/1/content?row=2&column=2',
+            'sheets/1/risk', 'sheets/1/looks', 'history', 'touches?stylebook=River ledger'] as $path) {
+            yield $path === '' ? 'the Bench' : $path => [$path];
+        }
+    }
+
+    #[DataProvider('paths')]
+    public function test_what_is_changed_meanwhile_is_so_for_the_next(string $path): void
+    {
+        $lines = array_map(fn (int $row) => "Bed $row,".$row * 3 .','.($row % 7), range(1, 30));
+        $workbook = $this->bringIn('Beds.csv', "Bed,Plants,Lost\n".implode("\n", $lines)."\n");
+        $this->act($workbook, 'dress', ['stylebook' => 'River ledger', 'clean' => false, 'sheets' => 'all']);
+        for ($at = 1; $at < 60; $at++) {
+            WorkedOut::forget();
+            // Half of the time it is known already what was so before.
+            $at % 2 === 0 && $this->read($path, $workbook);
+            $has = $this->readWhile($path, $workbook, $at);
+            $kept = $this->read($path, $workbook);
+            WorkedOut::forget();
+            self::assertSame($this->read($path, $workbook), $kept, "changed after query $at");
+            if (! $has) {
+                break;
+            }
+        }
+        self::assertGreaterThan(2, $at);
+    }
+
+    private function read(string $path, Workbook $workbook): string
+    {
+        return (string) $this->get($this->url(rtrim("workbooks/$workbook->id/$path", '/')))->assertOk()->getContent();
+    }
+
+    /** Reads while somebody else does something after so many queries; whether it came that far. */
+    private function readWhile(string $path, Workbook $workbook, int $after): bool
+    {
+        $asked = 0;
+        $has = false;
+        Event::listen(QueryExecuted::class, function (QueryExecuted $query) use (&$asked, &$has, $workbook, $after) {
+            if (! $has && str_starts_with($query->sql, 'select') && ++$asked === $after && DB::transactionLevel() === 1) {
+                $has = true;
+                $row = Workbook::query()->findOrFail($workbook->id);
+                app(Bench::class)->act($row, self::something($after, $row->revision), $row->revision, 1);
+            }
+        });
+        try {
+            $this->read($path, $workbook);
+        } finally {
+            Event::forget(QueryExecuted::class);
+        }
+
+        return $has;
+    }
+
+    private static function something(int $after, int $revision): Act
+    {
+        return match ($revision % 4) {
+            0 => new EditCells(1, [5 => [2 => (string) (1000 * $after)]]),
+            1 => new SayPages([1], PageRules::of(['paper' => $after % 2 === 0 ? 'A6' : 'A3'])),
+            2 => new MoveCells(1, new Shift(true, 6, 20, $after % 2 === 0)),
+            default => new SortTable(1, 2, 2, [[2, $after % 3 === 0]]),
+        };
+    }
+}
