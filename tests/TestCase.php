@@ -8,8 +8,10 @@ use App\Models\Handover;
 use App\Models\Import;
 use App\Models\Workbook;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
@@ -30,6 +32,15 @@ abstract class TestCase extends BaseTestCase
         $this->withServerVariables(['HTTP_HOST' => '127.0.0.1:8700']);
         config(['rilvet.hosts' => ['127.0.0.1:8700']]);
         $this->withHeader('Accept', 'application/json');
+    }
+
+    protected function tearDown(): void
+    {
+        $isAsMigrated = DB::transactionLevel() === 1;
+        parent::tearDown();
+        // PDO of PHP 8.2 does not know of a transaction that was begun by hand, and the framework takes it for lost: it would
+        // migrate again for each test.
+        $isAsMigrated && RefreshDatabaseState::$migrated = true;
     }
 
     /** @return TestResponse<Response> */
