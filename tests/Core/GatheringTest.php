@@ -41,6 +41,7 @@ use Rilvet\Work\FileHints;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Tests\Spent;
 
 /** Pieces become the rules that they mean, and no cell looks otherwise; and nothing that is done makes pieces. */
 final class GatheringTest extends TestCase
@@ -95,9 +96,9 @@ final class GatheringTest extends TestCase
         $sheet = (new Worksheet(self::figures(1_340), 'S', Reading::none()))->conditioned($pieces);
         $workbook = new Workbook('W', [1 => $sheet], new LookBook);
         $act = new GatherConditions([1]);
-        $start = microtime(true);
+        $start = Spent::now();
         $after = $act->on($workbook);
-        self::assertLessThan(3.0, microtime(true) - $start);
+        self::assertLessThan(3.0, Spent::now() - $start);
         $gathered = $after->sheet(1)->aspect(Conditions::class)->all;
         self::assertSame(['A2:C1335', 'A2:C1335', 'A2:C1335'], array_map(fn (Condition $one) => $one->where->words(), $gathered));
         self::assertSame(['f0', 'f1', 'f2'], array_map(fn (Condition $one) => $one->id, $gathered), 'the first of each keeps its name');

@@ -16,6 +16,7 @@ use Rilvet\Reading\Finder;
 use Rilvet\Reading\Reading;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Reading\TypingHints;
+use Tests\Spent;
 
 /** A table four times as large takes about four times as long to read, whatever its shape; the square would be sixteen. */
 final class LinearTest extends TestCase
@@ -80,12 +81,8 @@ final class LinearTest extends TestCase
     {
         $time = function (int $size) use ($make): float {
             $text = $make($size);
-            // Time of the processor: what else runs on the machine must not count.
-            $start = getrusage();
-            self::read($text);
-            $end = getrusage();
 
-            return $end['ru_utime.tv_sec'] - $start['ru_utime.tv_sec'] + ($end['ru_utime.tv_usec'] - $start['ru_utime.tv_usec']) / 1e6;
+            return Spent::on(fn () => self::read($text));
         };
         $time(100);
         [$small, $large] = [INF, INF];

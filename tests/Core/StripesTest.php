@@ -42,6 +42,7 @@ use Rilvet\Work\Sizes;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\StripeConditions;
+use Tests\Spent;
 
 /** Stripes as a person would lay them: by rows, by a key, by columns; counted in sight, begun anew or not. */
 final class StripesTest extends TestCase
@@ -129,7 +130,7 @@ final class StripesTest extends TestCase
         }
         $cells = MemorySheet::of('Long', $rows);
         $workbook = new Workbook('Long', [1 => new Worksheet($cells, 'Long', Finder::read(SheetFacts::of($cells)))], new LookBook);
-        $began = hrtime(true);
+        $began = Spent::now();
         $workbook = self::act($workbook, new Dress([1], self::book(['by' => 'key', 'key' => 'Bed', 'fill' => self::A])));
         $looks = new DressedSheet($workbook->sheet(1), new LookBook);
         $striped = 0;
@@ -137,7 +138,7 @@ final class StripesTest extends TestCase
             $striped += $looks->row($row, 2)[1]->look->text(Attribute::Fill) === self::A ? 1 : 0;
         }
         self::assertSame(10_000, $striped);
-        self::assertLessThan(20, (hrtime(true) - $began) / 1e9, 'not a look at all rows for each');
+        self::assertLessThan(20, Spent::now() - $began, 'not a look at all rows for each');
     }
 
     /** Without a stylebook, on any range: they belong to the place, and grow with rows that are put in. */

@@ -21,6 +21,7 @@ use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Tests\Spent;
 
 /** A sheet with hand touches is put into another stylebook: what of them goes, and what stays. */
 final class TouchesOverTest extends TestCase
@@ -103,9 +104,9 @@ final class TouchesOverTest extends TestCase
         $hand->set(Range::parse('E1:J1048576'), $number);
         $workbook = self::workbook();
         $workbook = new Workbook('W', [1 => $workbook->sheet(1)->touched($hand)], $looks);
-        $began = hrtime(true);
+        $began = Spent::now();
         $dressed = TouchesOver::dropSaid()->on($workbook->sheet(1)->wearing(Builtin::named('River ledger'), false), $looks);
-        self::assertLessThan(4, (hrtime(true) - $began) / 1e9);
+        self::assertLessThan(4, Spent::now() - $began);
         self::assertSame(['bold' => true], $looks->look($dressed->hand->at(900_000, 7))->toArray());
     }
 
@@ -126,9 +127,9 @@ final class TouchesOverTest extends TestCase
             $hand->appendRun($row, $row, 2, $number);
         }
         $sheet = (new Worksheet($cells, 'S', $reading))->touched($hand)->wearing(Builtin::named('River ledger'), false);
-        $began = hrtime(true);
+        $began = Spent::now();
         $left = TouchesOver::dropSaid()->on($sheet, $looks)->hand;
-        self::assertLessThan(10, (hrtime(true) - $began) / 1e9);
+        self::assertLessThan(10, Spent::now() - $began);
         self::assertSame(['strike' => true], $looks->look($left->at(20_000, 2))->toArray());
     }
 
