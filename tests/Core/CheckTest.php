@@ -10,6 +10,7 @@ use Rilvet\Act\Format;
 use Rilvet\Act\Merge;
 use Rilvet\Act\ProtectSheet;
 use Rilvet\Act\Targets;
+use Rilvet\Check\Checked;
 use Rilvet\Check\Checks;
 use Rilvet\Check\Finding;
 use Rilvet\Check\Severity;
@@ -125,6 +126,25 @@ final class CheckTest extends TestCase
         yield 'formulas open on a protected sheet' => ['formula-unlocked', fn () => $protected($open()),
             'D3:D4', 2, '2 formulas are open to be overwritten.'];
         yield 'formulas open where nothing is protected' => ['formula-unlocked', $open, null, 0, null];
+    }
+
+    public function test_a_check_walks_through_the_columns_that_it_asks_for(): void
+    {
+        $cells = MemorySheet::of('Beds', [['Bed', 'Tree', 'Spring', 'Autumn', 'Year'], ['B 1', 'Rowan', 3, 4, 7], ['B 2', 'Aspen', 5, 6, 11],
+            ['B 3', 'Hazel', 1, 9, 10], ['B 4', 'Elm', 2, 2, 4]]);
+        $sheet = new Worksheet($cells, 'Beds', Finder::read(SheetFacts::of($cells)));
+        $checked = new Checked(new Workbook('Book', [1 => $sheet], new LookBook), 1);
+        $asked = function (bool ...$which) use ($checked) {
+            $columns = [];
+            foreach ($checked->columns(...$which) as [, $column]) {
+                $columns[] = $column->heading;
+            }
+
+            return $columns;
+        };
+        $this->assertSame(['Spring', 'Autumn'], $asked());
+        $this->assertSame(['Bed', 'Spring', 'Autumn'], array_values(array_diff($asked(labels: true), ['Tree'])));
+        $this->assertSame(['Spring', 'Autumn', 'Year'], $asked(totals: true));
     }
 
     /** @param  \Closure(): Workbook  $sheet */

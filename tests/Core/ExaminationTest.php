@@ -131,6 +131,23 @@ final class ExaminationTest extends TestCase
         self::assertSame([], Finder::read(SheetFacts::of(MemorySheet::of('S', $headed)))->tables[0]->asides, 'a heading makes it a column');
     }
 
+    public function test_words_beside_most_rows_are_a_column_and_no_notes(): void
+    {
+        // Three lines, or one for five rows, are notes; more are remarks of each row.
+        $asides = function (int $rows, int $lines) {
+            $table = [['Species', 'Stock', 'Sold', null, null]];
+            for ($row = 1; $row <= $rows; $row++) {
+                $table[] = ["Tree $row", $row, 2 * $row, null, $row <= $lines ? "Seen in week $row." : null];
+            }
+
+            return array_map(strval(...), Finder::read(SheetFacts::of(MemorySheet::of('S', $table)))->tables[0]->asides);
+        };
+        self::assertSame(['E2:E4'], $asides(8, 3));
+        self::assertSame([], $asides(8, 4));
+        self::assertSame(['E2:E7'], $asides(30, 6));
+        self::assertSame([], $asides(30, 7));
+    }
+
     public function test_a_letter_is_no_table_and_a_column_of_remarks_is(): void
     {
         $letter = [

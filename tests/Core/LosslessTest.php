@@ -315,6 +315,32 @@ final class LosslessTest extends TestCase
         unlink($source);
     }
 
+    public function test_sides_of_a_border_that_nobody_touched_stay_as_the_file_says_them(): void
+    {
+        $parts = HandMade::parts('<row r="1"><c r="A1" s="3"><v>1</v></c></row>');
+        $parts['xl/styles.xml'] = (string) preg_replace(
+            ['~<borders.*?</borders>~s', '~(<cellXfs[^>]*>.*?)</cellXfs>~s'],
+            ['<borders count="2"><border><left/><right/><top/><bottom/><diagonal/></border><border outline="0">'
+                .'<left style="thin"><color theme="4" tint="0.4"/></left><right/><top/><bottom style="double"><color indexed="10"/></bottom>'
+                .'<diagonal/></border></borders>',
+                '$1<xf numFmtId="0" fontId="0" fillId="0" borderId="1" xfId="0" applyBorder="1"/></cellXfs>'],
+            $parts['xl/styles.xml'],
+        );
+        preg_match('~<cellXfs[^>]*>(.*?)</cellXfs>~s', $parts['xl/styles.xml'], $formats);
+        $own = substr_count($formats[1], '<xf ') - 1;
+        $parts['xl/worksheets/sheet1.xml'] = str_replace('s="3"', "s=\"$own\"", $parts['xl/worksheets/sheet1.xml']);
+        $source = HandMade::package($parts);
+        $written = self::written((new Format(self::at('A1'), Look::of(['top' => 'thin #2A2230'])))->on(self::open($source)), $source, []);
+        preg_match_all('~<border\b.*?</border>~s', self::parts($written)['xl/styles.xml'], $borders);
+        // Colours of a theme and of the palette are no others than they were: ISO/IEC 29500-1, 18.8.4 and 18.3.1.15.
+        $new = end($borders[0]);
+        self::assertStringContainsString('outline="0"', (string) $new);
+        self::assertStringContainsString('<left style="thin"><color theme="4" tint="0.4"/></left>', (string) $new);
+        self::assertStringContainsString('<bottom style="double"><color indexed="10"/></bottom>', (string) $new);
+        self::assertStringContainsString('<top style="thin"><color rgb="FF2A2230"/></top>', (string) $new);
+        array_map(unlink(...), [$source, $written]);
+    }
+
     public function test_looks_of_whole_columns_and_rows_are_read_and_stay(): void
     {
         $parts = HandMade::parts('<row r="1"><c r="A1"><v>1</v></c></row><row r="2" s="2" customFormat="1"><c r="A2"><v>2</v></c></row>');

@@ -317,6 +317,28 @@ final class PageFilesTest extends TestCase
         }
     }
 
+    public function test_what_is_usual_is_taken_out_and_paper_that_nobody_chose_stays(): void
+    {
+        $path = $this->path('xlsx');
+        $book = new Spreadsheet;
+        $book->getActiveSheet()->fromArray([['Tree'], ['Oak']]);
+        (new Xlsx($book))->save($path);
+        $zip = new ZipArchive;
+        $zip->open($path);
+        $zip->addFromString('xl/worksheets/sheet1.xml', (string) preg_replace('~<pageSetup[^>]*/>~',
+            '<pageSetup paperSize="8" pageOrder="overThenDown" errors="blank" orientation="portrait"/>',
+            (string) $zip->getFromName('xl/worksheets/sheet1.xml')));
+        $zip->close();
+        $changed = self::saying(self::open($path), ['order' => 'down', 'errors' => 'shown']);
+        $written = $this->path('xlsx');
+        (new PackageWriter($path))->write($changed, $written);
+        self::assertSame(1, preg_match('~<pageSetup[^>]*/>~', self::part($written, 'xl/worksheets/sheet1.xml'), $element));
+        // What is usual: ISO/IEC 29500-1, 18.3.1.63 (pageOrder, errors).
+        self::assertStringContainsString('paperSize="8"', $element[0]);
+        self::assertStringNotContainsString('pageOrder="overThenDown"', $element[0]);
+        self::assertStringNotContainsString('errors="blank"', $element[0]);
+    }
+
     public function test_odd_things_in_a_file_are_no_fault(): void
     {
         $path = $this->path('xlsx');

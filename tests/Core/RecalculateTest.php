@@ -116,6 +116,16 @@ final class RecalculateTest extends TestCase
         self::assertSame([12, 12], self::values($open, 1, ['A2', 'B2']));
     }
 
+    public function test_circles_that_share_a_cell_are_both_named(): void
+    {
+        // A2 looks at B2 and C2, and each of them at A2: C2 leads back into a circle that was found already.
+        $book = self::book(['One' => [[1], ['=B2+C2+A1=1', '=A2+1=1', '=A2*2=1', '=C2=1']]]);
+        $unsettled = $this->done($book, new EditCells(1, [1 => [1 => '5']]))->sheet(1)->unsettled;
+        $circles = array_map(strval(...), $unsettled->circles);
+        sort($circles);
+        self::assertSame(['A2', 'B2', 'C2'], $circles);
+    }
+
     public function test_a_long_circle_is_found_in_time(): void
     {
         $rows = array_map(fn (int $row) => ['=A'.($row % 3_000 + 1).'+1=0'], range(1, 3_000));

@@ -154,6 +154,24 @@ final class RenewTest extends TestCase
         self::assertSame(range(1, 5), array_map(fn ($column) => $column->column, $after->sheet(1)->reading->tables[0]->columns));
     }
 
+    public function test_a_new_last_column_looks_like_the_one_before_it_from_the_title_to_the_last_note_and_no_further(): void
+    {
+        $book = self::book([['Trees of the park'], [null], ['Id', 'Place', 'Sum'], ['a1', 'North', 10.5], ['b2', 'South', 20.5],
+            ['c3', 'West', 30.5], [null], [null, null, 'Counted in May']]);
+        $sheet = $book->sheet(1);
+        $file = clone $sheet->file;
+        foreach ([[1, 1, '#FF0000'], [3, 3, '#2A4A3A'], [4, 6, '#EEFFEE'], [8, 8, '#FFCC00'],
+            [9, 12, '#000000']] as [$first, $last, $fill]) {
+            $file->set(Range::of($first, 3, $last, 3), $book->looks->number(Look::of(['fill' => $fill])));
+        }
+        $book = $book->withSheet(1, $sheet->withoutFileLooks($file));
+        $act = new BringAnew(1, 4, 1, self::data([['Id', 'Place', 'Sum', 'Tax'], ['a1', 'North', 10.5, 1], ['b2', 'South', 20.5, 2],
+            ['c3', 'West', 30.5, 3]]), new Choices);
+        $after = $act->on($book);
+        $fill = fn (int $row) => $after->looks->look($after->sheet(1)->file->at($row, 4))->toArray()['fill'] ?? null;
+        self::assertSame(['#FF0000', null, '#2A4A3A', '#EEFFEE', '#EEFFEE', '#EEFFEE', null, '#FFCC00', null], array_map($fill, range(1, 9)));
+    }
+
     public function test_a_person_decides_otherwise(): void
     {
         $book = self::book([['Id', 'Place', 'Sum'], ['a1', 'North', 10.5], ['b2', 'South', 20.5], ['c3', 'West', 30.5]]);
