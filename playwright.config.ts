@@ -24,7 +24,11 @@ export default defineConfig({
         viewport: { width: 1280, height: 800 },
         // What moves costs a tenth of the time; specs that are about usual hands have it as a usual browser has.
         contextOptions: { reducedMotion: 'reduce' },
-        launchOptions: chromiumOptions,
+        // A page of a test does not live long enough for machine code that is made while it runs to pay: a fifth of all time.
+        launchOptions: {
+            ...chromiumOptions,
+            args: [...chromiumOptions.args, '--js-flags=--no-turbofan --no-maglev', '--num-raster-threads=1'],
+        },
     },
     webServer: {
         command: `rm -rf ${storage} && mkdir -p ${storage} && bin/start`,
