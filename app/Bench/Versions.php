@@ -203,7 +203,7 @@ final class Versions
         $row = StylebookRow::query()->whereKey($id);
         $isDraft = (clone $row)->whereNotNull('draft_of')->exists();
         $done = $row->where('version', $before)->update(
-            ['version' => $after] + ($isDraft ? [] : ['name' => self::free($stylebook->name, $id)]),
+            ['version' => $after, 'turns' => DB::raw('turns + 1')] + ($isDraft ? [] : ['name' => self::free($stylebook->name, $id)]),
         );
         $done === 1 || throw new Outrun;
     }

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property string $name  of its newest version; a draft has one that nobody sees
  * @property int $version  number of the newest
+ * @property int $turns  how often another version became the newest: steps back lead to numbers that were there before
  * @property int|null $draft_of  the stylebook that it is to be kept in
  * @property bool $gone  taken off the shelf; a step back may have sheets wear it again
  * @property int|null $base  the version of that one which it began with

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Bench\Bench;
+use App\Bench\Versions;
 use App\Bench\WorkedOut;
 use App\Models\Workbook;
 use Illuminate\Database\Events\QueryExecuted;
@@ -16,8 +17,11 @@ use Rilvet\Act\EditCells;
 use Rilvet\Act\MoveCells;
 use Rilvet\Act\SayPages;
 use Rilvet\Act\SortTable;
+use Rilvet\Change\StylebookPatch;
 use Rilvet\Grid\Shift;
+use Rilvet\Look\Look;
 use Rilvet\Page\PageRules;
+use Rilvet\Reading\Part;
 use Tests\TestCase;
 
 /**
@@ -48,7 +52,10 @@ final class MeanwhileTest extends TestCase
             WorkedOut::forget();
             // Half of the time it is known already what was so before.
             $at % 2 === 0 && $this->read($path, $workbook);
-            $has = $this->readWhile($path, $workbook, $at);
+            $has = $this->readWhile($path, $workbook, $at, function () use ($workbook, $at) {
+                $row = Workbook::query()->findOrFail($workbook->id);
+                app(Bench::class)->act($row, self::something($at, $row->revision), $row->revision, 1);
+            });
             $kept = $this->read($path, $workbook);
             WorkedOut::forget();
             self::assertSame($this->read($path, $workbook), $kept, "changed after query $at");
@@ -59,21 +66,72 @@ final class MeanwhileTest extends TestCase
         self::assertGreaterThan(2, $at);
     }
 
+    /** A step back leads to a version that was the newest before: what was read while another one was is not taken for that. */
+    #[DataProvider('paths')]
+    public function test_a_version_of_a_stylebook_that_comes_and_goes_meanwhile_leaves_nothing(string $path): void
+    {
+        $workbook = $this->bringIn('Beds.csv', "Bed,Plants\nB 1,3\nB 2,4\nB 3,12\n");
+        $this->act($workbook, 'dress', ['stylebook' => 'River ledger', 'clean' => false, 'sheets' => 'all']);
+        $id = (int) $workbook->sheets()->firstOrFail()->stylebook_id;
+        [$stylebook, $first] = Versions::of($id);
+        $other = $stylebook->saying(Part::Body, null, Look::of(['size' => 30, 'fill' => '#FFE08A']));
+        for ($at = 1; $at < 60; $at++) {
+            WorkedOut::forget();
+            $number = null;
+            $has = $this->readWhile($path, $workbook, $at, function () use ($id, $first, $other, &$number) {
+                $number = Versions::keep($id, $first, $other, 'Larger');
+            });
+            $number === null || Versions::step(new StylebookPatch($id, $number, $first));
+            $kept = $this->read($path, $workbook);
+            WorkedOut::forget();
+            self::assertSame($this->read($path, $workbook), $kept, "changed after query $at");
+            if (! $has) {
+                break;
+            }
+        }
+        self::assertGreaterThan(2, $at);
+    }
+
+    public function test_the_picture_on_the_shelf_is_another_one_when_its_stylebook_is_changed_elsewhere(): void
+    {
+        $wears = ['stylebook' => 'River ledger', 'clean' => false, 'sheets' => 'all'];
+        $beds = $this->bringIn('Beds.csv', "Bed,Plants\nB 1,3\nB 2,4\nB 3,12\n");
+        $this->act($beds, 'dress', $wears);
+        $trees = $this->bringIn('Trees.csv', "Tree,Bags\nRowan,3\nAspen,4\n");
+        $this->act($trees, 'dress', $wears);
+        $card = fn () => collect((array) $this->get($this->url('shelf'))->assertOk()->json('workbooks'))->firstWhere('id', $beds->id);
+        [$before, $picture] = [$card(), $this->read('picture', $beds)];
+        self::assertSame($before['picture'], $card()['picture']);
+        $this->act($trees, 'format', ['scope' => 'everywhere', 'part' => 'heading', 'kind' => null, 'look' => ['fill' => '#224466']]);
+        [$changed, $other] = [$card(), $this->read('picture', $beds)];
+        self::assertSame($before['revision'], $changed['revision']);
+        self::assertNotSame($before['picture'], $changed['picture'], 'a browser keeps a picture for as long as what it asks for');
+        self::assertNotSame($picture, $other);
+        self::assertStringContainsString('#224466', $other);
+        // A step back leads to the version of before, and to what was seen then, but not to what was asked for then.
+        $this->undo($trees);
+        self::assertSame($picture, $this->read('picture', $beds));
+        self::assertNotContains($card()['picture'], [$before['picture'], $changed['picture']]);
+    }
+
     private function read(string $path, Workbook $workbook): string
     {
         return (string) $this->get($this->url(rtrim("workbooks/$workbook->id/$path", '/')))->assertOk()->getContent();
     }
 
-    /** Reads while somebody else does something after so many queries; whether it came that far. */
-    private function readWhile(string $path, Workbook $workbook, int $after): bool
+    /**
+     * Reads while somebody else does something after so many queries; whether it came that far.
+     *
+     * @param  callable(): void  $something
+     */
+    private function readWhile(string $path, Workbook $workbook, int $after, callable $something): bool
     {
         $asked = 0;
         $has = false;
-        Event::listen(QueryExecuted::class, function (QueryExecuted $query) use (&$asked, &$has, $workbook, $after) {
+        Event::listen(QueryExecuted::class, function (QueryExecuted $query) use (&$asked, &$has, $after, $something) {
             if (! $has && str_starts_with($query->sql, 'select') && ++$asked === $after && DB::transactionLevel() === 1) {
                 $has = true;
-                $row = Workbook::query()->findOrFail($workbook->id);
-                app(Bench::class)->act($row, self::something($after, $row->revision), $row->revision, 1);
+                $something();
             }
         });
         try {

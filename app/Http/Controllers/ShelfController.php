@@ -15,6 +15,7 @@ use App\Http\Records\CardRecord;
 use App\Http\Records\ComingRecord;
 use App\Http\Records\LessonRecord;
 use App\Http\Records\RoutineRecord;
+use App\Http\Records\SheetRecord;
 use App\Http\Records\ShelfRecord;
 use App\Http\Records\StylebookRecord;
 use App\Jobs\Workers;
@@ -53,7 +54,7 @@ final class ShelfController
                 array_values(array_unique(array_filter($row->sheets->map(fn (Sheet $sheet) => $sheet->stylebook?->name)->all()))),
                 $row->updated_at->diffForHumans(),
                 $row->revision,
-                $place < self::PICTURES && self::pictured($row) !== null,
+                $place < self::PICTURES ? self::pictureOf(self::pictured($row)) : null,
             );
         }
         $worn = Sheet::query()->where('gone', false)->whereNotNull('stylebook_id')->groupBy('stylebook_id')
@@ -104,7 +105,7 @@ final class ShelfController
         return response()->json(new ComingRecord(array_values($imports), Workers::alive()));
     }
 
-    /** The corner of the first sheet that can be seen and holds something; the same for as long as the revision is. */
+    /** The corner of the first sheet that can be seen and holds something; the same for as long as what it is asked for by. */
     public function picture(Bench $bench, int $id): JsonResponse
     {
         $row = Workbook::query()->where('revision', '>', 0)->findOrFail($id);
@@ -112,7 +113,8 @@ final class ShelfController
         if ($first === null) {
             return response()->json(null);
         }
-        $key = "picture.$row->id.$row->revision";
+        // Asked for before anything of the sheet is read: what is changed in between is kept under what nobody asks for again.
+        $key = "picture.$row->id.".self::pictureOf($first);
         $json = WorkedOut::get($key);
         if ($json === null) {
             $workbook = $bench->load($row, [$first->number]);
@@ -141,6 +143,12 @@ final class ShelfController
         Pages::giveBack();
 
         return response()->json(['message' => 'The workbook is taken off the shelf.']);
+    }
+
+    /** What a picture is known by: the sheet, and all that is seen of it. */
+    private static function pictureOf(?Sheet $sheet): ?string
+    {
+        return $sheet === null ? null : "$sheet->id-".SheetRecord::of($sheet)->seen;
     }
 
     private static function pictured(Workbook $row): ?Sheet

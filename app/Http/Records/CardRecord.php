@@ -7,7 +7,10 @@ namespace App\Http\Records;
 /** A workbook on the Shelf. */
 final readonly class CardRecord
 {
-    /** @param  list<string>  $stylebooks */
+    /**
+     * @param  list<string>  $stylebooks
+     * @param  string|null  $picture  what its picture is known by, another one whenever it may look otherwise; null where there is none
+     */
     public function __construct(
         public int $id,
         public string $name,
@@ -16,7 +19,7 @@ final readonly class CardRecord
         public array $stylebooks,
         public string $changed,
         public int $revision,
-        public bool $hasPicture,
+        public ?string $picture,
     ) {
     }
 }

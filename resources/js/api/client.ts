@@ -205,7 +205,7 @@ export const api = {
     shelf: () => call<ShelfRecord>('GET', 'shelf'),
     forget: (id: number) => patiently<{ message: string }>('DELETE', `lessons/${id}`),
     coming: () => call<ComingRecord>('GET', 'imports'),
-    picture: (id: number, revision: number) => call<Window | null>('GET', `workbooks/${id}/picture?revision=${revision}`),
+    picture: (id: number, seen: string) => call<Window | null>('GET', `workbooks/${id}/picture?seen=${seen}`),
     /** @param dataFor  the workbook that it brings newer data for, where it is no workbook of its own */
     upload: (file: File, dataFor?: number) => {
         const form = new FormData();

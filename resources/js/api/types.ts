@@ -1131,7 +1131,7 @@ export interface CardRecord {
   stylebooks: string[];
   changed: string;
   revision: number;
-  hasPicture: boolean;
+  picture: string | null;
 }
 
 export interface StylebookRecord {

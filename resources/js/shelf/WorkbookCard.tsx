@@ -22,9 +22,9 @@ export function WorkbookCard({
     const client = useQueryClient();
     const [card, seen] = useInSight<HTMLElement>();
     const { data: picture } = useQuery({
-        queryKey: ['picture', workbook.id, workbook.revision],
-        queryFn: () => api.picture(workbook.id, workbook.revision),
-        enabled: workbook.hasPicture && seen,
+        queryKey: ['picture', workbook.id, workbook.picture],
+        queryFn: () => api.picture(workbook.id, workbook.picture ?? ''),
+        enabled: workbook.picture !== null && seen,
         staleTime: Infinity,
     });
     const remove = async () => {
