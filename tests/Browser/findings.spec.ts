@@ -158,6 +158,8 @@ test('two sheets scroll together, rows that were put in are matched, and one is 
     await page.getByRole('navigation', { name: 'Views' }).getByRole('button', { name: 'Side by side' }).click();
     const [left, right] = [page.getByRole('region', { name: 'Left sheet' }), page.getByRole('region', { name: 'Right sheet' })];
     await expect(page.getByRole('region', { name: 'What differs' })).toContainText('1 row more at the right');
+    // Before its rows are there, a pane has nothing to scroll.
+    for (const pane of [left, right]) await expect(pane.getByText('Tree 1', { exact: true })).toBeVisible();
     await left.hover();
     await page.mouse.wheel(0, 2_000);
     await expect(left.getByText('Tree 105', { exact: true })).toBeVisible();

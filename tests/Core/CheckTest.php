@@ -130,7 +130,8 @@ final class CheckTest extends TestCase
 
     public function test_a_check_walks_through_the_columns_that_it_asks_for(): void
     {
-        $cells = MemorySheet::of('Beds', [['Bed', 'Tree', 'Spring', 'Autumn', 'Year'], ['B 1', 'Rowan', 3, 4, 7], ['B 2', 'Aspen', 5, 6, 11],
+        $cells = MemorySheet::of('Beds', [['Bed', 'Tree', 'Spring', 'Autumn', 'Year'], ['B 1', 'Rowan', 3, 4, 7],
+            ['B 2', 'Aspen', 5, 6, 11],
             ['B 3', 'Hazel', 1, 9, 10], ['B 4', 'Elm', 2, 2, 4]]);
         $sheet = new Worksheet($cells, 'Beds', Finder::read(SheetFacts::of($cells)));
         $checked = new Checked(new Workbook('Book', [1 => $sheet], new LookBook), 1);

@@ -321,8 +321,8 @@ final class LosslessTest extends TestCase
         $parts['xl/styles.xml'] = (string) preg_replace(
             ['~<borders.*?</borders>~s', '~(<cellXfs[^>]*>.*?)</cellXfs>~s'],
             ['<borders count="2"><border><left/><right/><top/><bottom/><diagonal/></border><border outline="0">'
-                .'<left style="thin"><color theme="4" tint="0.4"/></left><right/><top/><bottom style="double"><color indexed="10"/></bottom>'
-                .'<diagonal/></border></borders>',
+                .'<left style="thin"><color theme="4" tint="0.4"/></left><right/><top/>'
+                .'<bottom style="double"><color indexed="10"/></bottom><diagonal/></border></borders>',
                 '$1<xf numFmtId="0" fontId="0" fillId="0" borderId="1" xfId="0" applyBorder="1"/></cellXfs>'],
             $parts['xl/styles.xml'],
         );

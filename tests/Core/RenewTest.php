@@ -169,7 +169,8 @@ final class RenewTest extends TestCase
             ['c3', 'West', 30.5, 3]]), new Choices);
         $after = $act->on($book);
         $fill = fn (int $row) => $after->looks->look($after->sheet(1)->file->at($row, 4))->toArray()['fill'] ?? null;
-        self::assertSame(['#FF0000', null, '#2A4A3A', '#EEFFEE', '#EEFFEE', '#EEFFEE', null, '#FFCC00', null], array_map($fill, range(1, 9)));
+        self::assertSame(['#FF0000', null, '#2A4A3A', '#EEFFEE', '#EEFFEE', '#EEFFEE', null, '#FFCC00', null],
+            array_map($fill, range(1, 9)));
     }
 
     public function test_a_person_decides_otherwise(): void
