@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Http\Records\SheetRecord;
 use App\Models\Sheet as SheetRow;
 use App\Models\Workbook as WorkbookRow;
 use Rilvet\Change\Json;
@@ -84,7 +83,7 @@ final class Looking
     public function series(array $rows): array
     {
         $stamps = array_map(fn (WorkbookRow $row) => implode(' ', array_map(fn (SheetRow $sheet) => "$sheet->id.".
-            SheetRecord::of($sheet)->seen,
+            $sheet->seen(),
             $row->sheets()->with('stylebook')->get()->all())), $rows);
         $key = 'found.series.'.self::VERSION.'.'.hash('xxh128', implode('|', $stamps));
         $known = WorkedOut::value($key);
@@ -135,7 +134,7 @@ final class Looking
     private function across(WorkbookRow $row, array $rows, ?Workbook $workbook, array $checked): array
     {
         $key = 'found.across.'.self::VERSION.".$row->id.".hash('xxh128', implode(' ', array_map(
-            fn (SheetRow $sheet) => "$sheet->id.".SheetRecord::of($sheet)->seen, $rows)));
+            fn (SheetRow $sheet) => "$sheet->id.".$sheet->seen(), $rows)));
         $known = self::kept($key);
         if ($known !== null) {
             return $known;
@@ -164,7 +163,7 @@ final class Looking
 
     private static function key(string $what, SheetRow $sheet): string
     {
-        return "found.$what.".self::VERSION.".$sheet->id.".SheetRecord::of($sheet)->seen;
+        return "found.$what.".self::VERSION.".$sheet->id.".$sheet->seen();
     }
 
     /** @return list<Finding>|null */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Http\Records\SheetRecord;
 use App\Models\Sheet as SheetRow;
 use App\Models\Workbook as WorkbookRow;
 use Rilvet\Paper\Fields;
@@ -47,15 +46,12 @@ final readonly class PagesOf
         return (self::known($key) ?? self::laidOut($key, $bench->settled($row, [$number]), $number))->pages();
     }
 
-    /**
-     * What the layout is known by. It is asked for before the sheet is read: one that is changed in between is laid out under
-     * a key that nobody asks for again, and never as it was under that of what it is now.
-     */
+    /** What the layout is known by; asked for before the sheet is read. */
     private static function key(WorkbookRow $row, int $number): string
     {
         $sheet = SheetRow::query()->where('workbook_id', $row->id)->where('number', $number)->with('stylebook')->first();
 
-        return 'pages.'.self::VERSION.".$row->id.$number.".($sheet === null ? '' : SheetRecord::of($sheet)->seen);
+        return 'pages.'.self::VERSION.".$row->id.$number.".($sheet === null ? '' : $sheet->seen());
     }
 
     private static function known(string $key): ?PageLayout

@@ -54,4 +54,19 @@ final class Sheet extends Model
     }
 
     protected $casts = ['protected' => 'boolean', 'gone' => 'boolean'];
+
+    /**
+     * What it is known by as it is seen now: another one whenever anything of it, or of the stylebook that it follows, was
+     * changed, and never one that it had before. Whoever keeps something under it asks for it before reading the rest: what is
+     * changed in between is then kept under what nobody asks for again.
+     */
+    public function seen(): string
+    {
+        return match (true) {
+            $this->stylebook_id === null => (string) $this->seen_revision,
+            $this->held !== null => "$this->seen_revision.$this->stylebook_id.$this->held",
+            // A step back leads to a version that was the newest before.
+            default => "$this->seen_revision.$this->stylebook_id.{$this->stylebook?->version}-{$this->stylebook?->turns}",
+        };
+    }
 }

@@ -131,8 +131,7 @@ final class CheckTest extends TestCase
     public function test_a_check_walks_through_the_columns_that_it_asks_for(): void
     {
         $cells = MemorySheet::of('Beds', [['Bed', 'Tree', 'Spring', 'Autumn', 'Year'], ['B 1', 'Rowan', 3, 4, 7],
-            ['B 2', 'Aspen', 5, 6, 11],
-            ['B 3', 'Hazel', 1, 9, 10], ['B 4', 'Elm', 2, 2, 4]]);
+            ['B 2', 'Aspen', 5, 6, 11], ['B 3', 'Hazel', 1, 9, 10], ['B 4', 'Elm', 2, 2, 4]]);
         $sheet = new Worksheet($cells, 'Beds', Finder::read(SheetFacts::of($cells)));
         $checked = new Checked(new Workbook('Book', [1 => $sheet], new LookBook), 1);
         $asked = function (bool ...$which) use ($checked) {
@@ -144,7 +143,7 @@ final class CheckTest extends TestCase
             return $columns;
         };
         $this->assertSame(['Spring', 'Autumn'], $asked());
-        $this->assertSame(['Bed', 'Spring', 'Autumn'], array_values(array_diff($asked(labels: true), ['Tree'])));
+        $this->assertSame(['Bed', 'Tree', 'Spring', 'Autumn'], $asked(labels: true));
         $this->assertSame(['Spring', 'Autumn', 'Year'], $asked(totals: true));
     }
 

@@ -15,7 +15,6 @@ use App\Http\Records\CardRecord;
 use App\Http\Records\ComingRecord;
 use App\Http\Records\LessonRecord;
 use App\Http\Records\RoutineRecord;
-use App\Http\Records\SheetRecord;
 use App\Http\Records\ShelfRecord;
 use App\Http\Records\StylebookRecord;
 use App\Jobs\Workers;
@@ -105,7 +104,7 @@ final class ShelfController
         return response()->json(new ComingRecord(array_values($imports), Workers::alive()));
     }
 
-    /** The corner of the first sheet that can be seen and holds something; the same for as long as what it is asked for by. */
+    /** The corner of the first sheet that can be seen and holds something; a browser keeps it under the address that it asked for. */
     public function picture(Bench $bench, int $id): JsonResponse
     {
         $row = Workbook::query()->where('revision', '>', 0)->findOrFail($id);
@@ -113,8 +112,7 @@ final class ShelfController
         if ($first === null) {
             return response()->json(null);
         }
-        // Asked for before anything of the sheet is read: what is changed in between is kept under what nobody asks for again.
-        $key = "picture.$row->id.".self::pictureOf($first);
+        $key = 'picture.'.self::pictureOf($first);
         $json = WorkedOut::get($key);
         if ($json === null) {
             $workbook = $bench->load($row, [$first->number]);
@@ -145,10 +143,10 @@ final class ShelfController
         return response()->json(['message' => 'The workbook is taken off the shelf.']);
     }
 
-    /** What a picture is known by: the sheet, and all that is seen of it. */
+    /** What a picture is known by; sheets of one workbook may have been changed by the same step. */
     private static function pictureOf(?Sheet $sheet): ?string
     {
-        return $sheet === null ? null : "$sheet->id-".SheetRecord::of($sheet)->seen;
+        return $sheet === null ? null : "$sheet->id-".$sheet->seen();
     }
 
     private static function pictured(Workbook $row): ?Sheet

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Records;
 
 use App\Models\Sheet;
-use App\Models\Stylebook;
 
 /** A sheet in the outline. */
 final readonly class SheetRecord
@@ -36,13 +35,7 @@ final readonly class SheetRecord
         return new self(
             $row->number, $row->name, $row->rows, $row->columns, $row->state, $row->tab, $row->protected,
             $row->stylebook?->name, $row->data_revision, $row->held,
-            $row->seen_revision.($row->stylebook_id === null ? '' : ".$row->stylebook_id.".($row->held ?? self::turn($row->stylebook))),
+            $row->seen(),
         );
-    }
-
-    /** What is never the same again, also where the version is: what was read while it was another one is not taken for this. */
-    private static function turn(?Stylebook $stylebook): string
-    {
-        return "$stylebook?->version-$stylebook?->turns";
     }
 }
