@@ -118,7 +118,7 @@ final class Bench
     {
         $looksAway = false;
         foreach ($sheets as $sheet) {
-            $looksAway = $looksAway || $sheet->looksAway($names);
+            $looksAway = $looksAway || $sheet->aspects->looksAway($names);
         }
         $beside = [];
         foreach ($looksAway ? $row->sheets()->whereNotIn('number', array_keys($sheets))->get() : [] as $other) {

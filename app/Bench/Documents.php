@@ -16,6 +16,7 @@ use Rilvet\Reading\Reading;
 use Rilvet\Stylebook\Worn;
 use Rilvet\Work\Aspects;
 use Rilvet\Work\Setup;
+use Rilvet\Work\SheetDocuments;
 use Rilvet\Work\Worksheet;
 
 /**
@@ -98,7 +99,7 @@ final class Documents
     /** Stores all documents of a new sheet. */
     public static function create(int $sheet, Worksheet $worksheet): void
     {
-        foreach ($worksheet->documents() as $name => $document) {
+        foreach ((new SheetDocuments($worksheet))->all() as $name => $document) {
             self::put($sheet, $name, Json::of($document));
         }
     }

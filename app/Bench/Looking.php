@@ -13,6 +13,7 @@ use Rilvet\Check\Finding;
 use Rilvet\Check\FindingIsGone;
 use Rilvet\Check\WalkThrough;
 use Rilvet\Entry\EntryChecks;
+use Rilvet\Work\SheetDocuments;
 use Rilvet\Work\Workbook;
 
 /**
@@ -149,8 +150,8 @@ final class Looking
     private static function sheet(Checked $sheet, SheetRow $row): array
     {
         // What cells say depends on them, on how they are read, and on what they take.
-        $reading = hash('xxh128', Json::of([$sheet->sheet->document('found'), $sheet->sheet->document('corrections'),
-            $sheet->sheet->document('typing'), $sheet->sheet->document(EntryChecks::name())]));
+        $said = (new SheetDocuments($sheet->sheet))->named(...);
+        $reading = hash('xxh128', Json::of(array_map($said, ['found', 'corrections', 'typing', EntryChecks::name()])));
         $key = 'found.cells.'.self::VERSION.".$row->id.$row->data_revision.$reading";
         $pass = WorkedOut::value($key);
         if (! $pass instanceof WalkThrough) {

@@ -15,6 +15,7 @@ use Rilvet\Look\Attribute;
 use Rilvet\Measure\Shown;
 use Rilvet\Number\Formatted;
 use Rilvet\Refusal;
+use Rilvet\Work\Extent;
 use Rilvet\Work\NoSuchSheet;
 use Rilvet\Work\Workbook;
 use Symfony\Component\Console\Command\Command;
@@ -98,7 +99,7 @@ final class LooksCommand extends Command
     {
         $sheet = $workbook->sheet($number);
         $dressed = new DressedSheet($sheet, $workbook->looks, $workbook->around($number, $today));
-        [$rows, $columns] = $sheet->reach();
+        [$rows, $columns] = Extent::of($sheet);
         $range ??= Range::of(1, 1, max(1, $rows), max(1, $columns));
         $last = min($range->bottom, max($rows, $range->top));
         $right = min($range->right, max($columns, $range->left));

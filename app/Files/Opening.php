@@ -21,6 +21,7 @@ use Rilvet\Ods\Table\TablePieces;
 use Rilvet\Package\PackageLimits;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
+use Rilvet\Work\AsItCame;
 use Rilvet\Work\Aspect\PivotRows;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Opening as SheetOpening;
@@ -218,9 +219,9 @@ final class Opening
             }
             $rows->below($intake);
             $setup = $rows->setup($digit, $intake->columns());
-            $sheets[$number] = self::pivoted($intake->sheet($setup, $looks, FileHints::said($tables, $number), $rows->filter()),
-                $book->pivots($found))
-                ->withAspects(...$rows->aspects())->fromPackage();
+            $sheet = $intake->sheet($setup, $looks, FileHints::said($tables, $number), $rows->filter());
+            $sheet = self::pivoted($sheet, $book->pivots($found))->withAspects(...$rows->aspects());
+            $sheets[$number] = AsItCame::remembered($sheet);
         }
         $this->notices = self::told($book);
 

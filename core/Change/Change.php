@@ -11,6 +11,7 @@ use Rilvet\Grid\Cell;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Grid\FreshBlocks;
 use Rilvet\Grid\Sheet;
+use Rilvet\Work\SheetDocuments;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -92,9 +93,10 @@ final readonly class Change
     private static function aspectPatches(int $number, Worksheet $before, Worksheet $after): array
     {
         $patches = [];
-        foreach ($before->differsIn($after) as $name) {
-            $from = Json::of($before->document($name));
-            $to = Json::of($after->document($name));
+        [$old, $new] = [new SheetDocuments($before), new SheetDocuments($after)];
+        foreach ($old->differingFrom($after) as $name) {
+            $from = Json::of($old->named($name));
+            $to = Json::of($new->named($name));
             if ($from !== $to) {
                 $patches[] = new AspectPatch($number, $name, $from, $to);
             }

@@ -15,6 +15,7 @@ use Rilvet\Page\PageSetup;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\RowRun;
 use Rilvet\Reading\TableReading;
+use Rilvet\Work\Extent;
 use Rilvet\Work\Worksheet;
 
 /** What of a sheet goes to pages: which cells, how large they are, what is repeated, and where pages may end. */
@@ -96,7 +97,7 @@ final class SheetPages
         if ($this->rules->text('prints') === 'tables' && $tables !== []) {
             return array_values(array_filter(array_map(self::withoutNotes(...), $tables)));
         }
-        [$rows, $columns] = $this->sheet->reach();
+        [$rows, $columns] = Extent::of($this->sheet);
 
         return $rows === 0 || $columns === 0 ? [] : [Range::of(1, 1, $rows, $columns)];
     }

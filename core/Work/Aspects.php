@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Work;
 
 use Rilvet\Grid\Aspect;
+use Rilvet\Grid\FollowsNames;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Shift;
 
@@ -47,6 +48,34 @@ final readonly class Aspects
         }
 
         return new self($held);
+    }
+
+    /**
+     * What names other sheets, after those have moved or are called otherwise; the same where nothing of it changes.
+     *
+     * @param  callable(string): string  $change  of a formula that names a sheet
+     */
+    public function following(callable $change): self
+    {
+        $held = array_map(fn (Aspect $aspect) => $aspect instanceof FollowsNames ? $aspect->following($change) : $aspect, $this->held);
+
+        return $held === $this->held ? $this : new self($held);
+    }
+
+    /**
+     * Whether any of them may look at another sheet.
+     *
+     * @param  array<string, string>  $names  defined names
+     */
+    public function looksAway(array $names): bool
+    {
+        foreach ($this->held as $aspect) {
+            if ($aspect instanceof FollowsNames && $aspect->looksAway($names)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function moved(Shift|RowOrder $move): self

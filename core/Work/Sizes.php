@@ -52,6 +52,12 @@ final readonly class Sizes
         $this->rowsHidden = array_flip($hiddenRows);
     }
 
+    /** @return array<int, int> rows that are as high as what they hold wants and are to stay so, as keys */
+    public function followingRows(): array
+    {
+        return array_diff_key(array_flip($this->autoRows), array_flip($this->heldRows));
+    }
+
     public function hidesColumn(int $column): bool
     {
         return isset($this->columnsHidden[$column]);

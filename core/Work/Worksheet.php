@@ -10,10 +10,8 @@ use Rilvet\Condition\Conditions;
 use Rilvet\Entry\EntryCheck;
 use Rilvet\Entry\EntryChecks;
 use Rilvet\Formula\Unsettled;
-use Rilvet\Grid\Address;
 use Rilvet\Grid\Aspect;
 use Rilvet\Grid\BlockSheet;
-use Rilvet\Grid\FollowsNames;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Sheet;
@@ -24,19 +22,15 @@ use Rilvet\Intake\SheetTyping;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
-use Rilvet\Page\PageSetup;
 use Rilvet\Reading\Correction\Correction;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
-use Rilvet\Reading\TableReading;
 use Rilvet\Stylebook\Measure;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Stylebook\Worn;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspect\HandTouches;
 use Rilvet\Work\Aspect\JoinedTexts;
-use Rilvet\Work\Aspect\LaidStripe;
-use Rilvet\Work\Aspect\LaidStripes;
 use Rilvet\Work\Aspect\Moves;
 use Rilvet\Work\Aspect\NamedLooks;
 use Rilvet\Work\Aspect\Origin;
@@ -46,20 +40,9 @@ use Rilvet\Work\Aspect\WornNames;
 /**
  * A sheet at work: its cells, what was read in them, what it wears, and its aspects, kept apart. Flattening happens only
  * where something is painted or written.
- *
- * All but the cells is held in named documents (JSON), which is what a change stores and undoes.
  */
 final readonly class Worksheet
 {
-    /** Documents that are no aspects, and what of a sheet is in them. */
-    private const OWN = [
-        'name' => ['name'], 'found' => ['found'], 'corrections' => ['corrections'], 'typing' => ['typing'],
-        'dress' => ['stylebook', 'clean', 'worn'], 'setup' => ['came'], 'fitted' => ['fitted', 'measure'],
-    ];
-
-    /** Cells up to which blank ones are written for the looks that they wear. */
-    private const WRITTEN = 1_000_000;
-
     public Reading $reading;
 
     /** The set-up in force: what came with the file, overlaid by what a dress has fitted. */
@@ -131,103 +114,6 @@ final readonly class Worksheet
     public function withAspects(Aspect ...$aspects): self
     {
         return $this->with(['aspects' => $this->aspects->with(...$aspects)]);
-    }
-
-    /** The sheet as part of a package: what came with it is remembered, so that it is known whether an act said otherwise. */
-    public function fromPackage(): self
-    {
-        return $this->withAspects(new Origin($this->fingerprint()));
-    }
-
-    /** No act has said anything of looks and sizes since the sheet came; its cells are another matter. */
-    public function isAsItCame(): bool
-    {
-        return $this->stylebook === null &&
-            ! $this->clean &&
-            $this->rules === [] &&
-            $this->aspect(LaidStripes::class)->all === [] &&
-            $this->named->isEmpty() &&
-            $this->hand->isEmpty() &&
-            $this->moves === [] &&
-            $this->isOf($this->fingerprint());
-    }
-
-    /**
-     * The last row and column that hold a cell, a table, a merge, or a look that somebody gave them: what has to be written.
-     *
-     * @return array{int, int}
-     */
-    public function reach(): array
-    {
-        [$row, $column] = [$this->cells->rows(), $this->cells->columns()];
-        foreach ([...array_map(fn (TableReading $table) => $table->range, $this->reading->tables), ...$this->setup->merges] as $range) {
-            [$row, $column] = [max($row, $range->bottom), max($column, $range->right)];
-        }
-        $laid = array_map(fn (LaidStripe $one) => [$one->range->bottom, $one->range->right], $this->aspect(LaidStripes::class)->all);
-        foreach ([$this->hand->reach(), $this->named->reach(), ...$laid, ...$this->toBeFilledIn()] as [$down, $across]) {
-            // A look over millions of blank cells is not worth a cell for each of them.
-            if (max($row, $down) * max($column, $across) <= max(self::WRITTEN, $row * $column)) {
-                [$row, $column] = [max($row, $down), max($column, $across)];
-            }
-        }
-
-        return [$row, $column];
-    }
-
-    /** @return list<array{int, int}> last row and column of cells that are there to be filled in, where that shows or is guarded */
-    private function toBeFilledIn(): array
-    {
-        $shows = fn (Part $part) => $this->isMarked($part) || $this->stylebook?->part($part)->isEmpty() === false
-            || array_filter($this->rules, fn (PartRule $rule) => $rule->part === $part) !== [];
-        $ranges = $shows(Part::EntryCell) ? $this->aspect(SaidCells::class)->entries : [];
-        foreach ($shows(Part::ChoiceCell) ? $this->entries() : [] as $check) {
-            $check->isChoice() && array_push($ranges, ...$check->where->ranges($this->reading));
-        }
-
-        return array_map(fn (Range $range) => [$range->bottom, $range->right], $ranges);
-    }
-
-    /** Whether a whole column has a look, down to the last row of a worksheet: rows that come will have it. */
-    public function looksWhole(int $column): bool
-    {
-        return $this->hand->at(Address::ROWS, $column) !== 0 || $this->named->at(Address::ROWS, $column) !== 0
-            || (! $this->clean && $this->file->at(Address::ROWS, $column) !== 0);
-    }
-
-    /** @return array<int, int> rows that are as high as what they hold wants and are to stay so, as keys */
-    public function followingRows(): array
-    {
-        return $this->fitted === null
-            ? array_diff_key(array_flip($this->setup->sizes->autoRows), array_flip($this->setup->sizes->heldRows))
-            : [];
-    }
-
-    /** No act has said anything but by hand touches since the sheet came. */
-    public function isTouchedAlone(): bool
-    {
-        return $this->stylebook === null &&
-            ! $this->clean &&
-            $this->rules === [] &&
-            $this->aspect(LaidStripes::class)->all === [] &&
-            $this->named->isEmpty() &&
-            $this->moves === [] &&
-            $this->isOf($this->fingerprint());
-    }
-
-    private function isOf(string $fingerprint): bool
-    {
-        return $this->aspect(Origin::class)->fingerprint === $fingerprint;
-    }
-
-    private function fingerprint(): string
-    {
-        $conditions = $this->aspect(Conditions::class)->toJson();
-
-        $guard = array_filter(array_map(fn (string $class) => $this->aspect($class)->toJson(),
-            [EntryChecks::class, Protection::class, SaidCells::class]), fn (mixed $says) => $says !== null);
-
-        return hash('xxh128', (string) json_encode([$this->setup->toArray(), $this->file->runs(), ...($conditions === null ? []
-            : [$conditions]), ...($guard === [] ? [] : [$guard]), ...$this->aspect(PageSetup::class)->touches()]));
     }
 
     public function wearing(?Stylebook $stylebook, bool $clean, ?Worn $worn = null): self
@@ -323,29 +209,9 @@ final readonly class Worksheet
      */
     public function following(callable $change): self
     {
-        $changed = [];
-        foreach ($this->aspects->held as $aspect) {
-            $now = $aspect instanceof FollowsNames ? $aspect->following($change) : $aspect;
-            $now === $aspect || $changed[] = $now;
-        }
+        $aspects = $this->aspects->following($change);
 
-        return $changed === [] ? $this : $this->withAspects(...$changed);
-    }
-
-    /**
-     * Whether any of its aspects may look at another sheet.
-     *
-     * @param  array<string, string>  $names  defined names
-     */
-    public function looksAway(array $names): bool
-    {
-        foreach ($this->aspects->held as $aspect) {
-            if ($aspect instanceof FollowsNames && $aspect->looksAway($names)) {
-                return true;
-            }
-        }
-
-        return false;
+        return $aspects === $this->aspects ? $this : $this->with(['aspects' => $aspects]);
     }
 
     public function protecting(bool $is, Protection $protection): self
@@ -512,64 +378,5 @@ final readonly class Worksheet
 
         /** @phpstan-ignore argument.type (every caller names parts of the right type, a few lines above) */
         return new self(...($parts + $now));
-    }
-
-    /**
-     * Names of the documents that may be others on another state of this sheet: most acts touch one or two of them.
-     *
-     * @return list<string>
-     */
-    public function differsIn(self $other): array
-    {
-        $names = [];
-        foreach (self::OWN as $name => $parts) {
-            foreach ($parts as $part) {
-                if ($this->$part !== $other->$part) {
-                    $names[$name] = $name;
-                }
-            }
-        }
-        foreach ($this->aspects->held + $other->aspects->held as $class => $held) {
-            if (($this->aspects->held[$class] ?? null) !== ($other->aspects->held[$class] ?? null)) {
-                $names[$held::name()] = $held::name();
-            }
-        }
-
-        return array_values($names);
-    }
-
-    /** @return array<string, mixed> what is stored of it beside its cells, ready for JSON, by the names of documents */
-    public function documents(): array
-    {
-        $names = [...array_keys(self::OWN), ...array_map(fn (Aspect $aspect) => $aspect::name(), array_values($this->aspects->held))];
-
-        return array_filter(array_combine($names, array_map($this->document(...), $names)), fn (mixed $document) => $document !== null);
-    }
-
-    /** The document of a name, ready for JSON; null where there is nothing to say. */
-    public function document(string $name): mixed
-    {
-        foreach ($this->aspects->held as $held) {
-            if ($held::name() === $name) {
-                return $held->toJson();
-            }
-        }
-
-        return match ($name) {
-            'name' => $this->name,
-            'found' => $this->found->toArray(),
-            'corrections' => $this->corrections === []
-                ? null
-                : array_map(fn (Correction $correction) => $correction->toArray(), $this->corrections),
-            'typing' => $this->typing?->toArray(),
-            'dress' => $this->stylebook === null
-                ? null
-                : [...($this->worn?->toArray() ?? ['stylebook' => $this->stylebook->toArray()]), 'clean' => $this->clean],
-            'setup' => $this->came->toArray(),
-            'fitted' => $this->fitted === null
-                ? null
-                : $this->fitted->toArray() + ($this->measure === null ? [] : ['measure' => $this->measure]),
-            default => null,
-        };
     }
 }

@@ -8,6 +8,7 @@ use Rilvet\Dressed\DressedSheet;
 use Rilvet\Look\LookBook;
 use Rilvet\Measure\Length;
 use Rilvet\Paper\Printed;
+use Rilvet\Work\Extent;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\Frame\Framed;
 
@@ -20,7 +21,7 @@ final class AddedSheet
     {
         $dressed = new DressedSheet($sheet, $looks);
         $formats = new CellLooks($sheet, $styles);
-        [$rows, $columns] = array_map(fn (int $reach) => max(1, $reach), $sheet->reach());
+        [$rows, $columns] = array_map(fn (int $reach) => max(1, $reach), Extent::of($sheet));
         $frame = new SheetFrame($sheet->name, new Framed($sheet, $styles, $digit, $pages));
         $xml = $frame->first($namespace, $relations, 'A1'.($rows * $columns > 1 ? ':'.Place::address($rows, $columns) : ''));
         foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {

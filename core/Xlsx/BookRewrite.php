@@ -17,6 +17,7 @@ use Rilvet\Package\Relationship;
 use Rilvet\Package\ZipWriter;
 use Rilvet\Paper\Printed;
 use Rilvet\Stylebook\Stylebook;
+use Rilvet\Work\AsItCame;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -132,7 +133,7 @@ final class BookRewrite
         $touched = [];
         foreach ($this->book->sheets as $from) {
             $sheet = $this->workbook->sheets[$from->number] ?? null;
-            if ($sheet === null || ! $sheet->isTouchedAlone()) {
+            if ($sheet === null || ! AsItCame::isButForTouches($sheet)) {
                 return null;
             }
             foreach (Overlay::of($sheet->file, $sheet->hand) as $look => $hands) {
@@ -164,7 +165,7 @@ final class BookRewrite
         $isEdited = $this->edited === null || in_array($from->number, $this->edited, true);
         if (
             ! $isEdited &&
-            $sheet->isAsItCame() &&
+            AsItCame::is($sheet) &&
             ! $this->places->mayName($this->book->package->zip->pieces($this->book->package->entry($from->part)))
         ) {
             return;

@@ -15,6 +15,7 @@ use Rilvet\Measure\Length;
 use Rilvet\Package\PackageXml;
 use Rilvet\Package\PackedPart;
 use Rilvet\Paper\Printed;
+use Rilvet\Work\Extent;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\Frame\Framed;
 
@@ -93,12 +94,12 @@ final class SheetRewrite
         $this->looks = new CellLooks($sheet, $styles);
         $this->reader = new RowReader($isEdited ? $book->texts() : [], [], $from->part, from1904: $book->from1904());
         $this->isSparse = FilledRows::isSparse($sheet->cells);
-        [$this->last, $columns] = $sheet->reach();
+        [$this->last, $columns] = Extent::of($sheet);
         [$this->touched, $across] = $sheet->hand->reach();
         $this->columns = $this->isSparse
             ? max([min(self::USUAL, $columns), $across, ...array_map(fn (Range $merge) => $merge->right, $sheet->setup->merges)])
             : $columns;
-        $this->followed = $sheet->followingRows();
+        $this->followed = $sheet->fitted === null ? $sheet->setup->sizes->followingRows() : [];
         $this->edited = $isEdited ? new EditedCells($sheet->cells, $this->reader, $from->part) : null;
     }
 

@@ -40,6 +40,7 @@ use Rilvet\Stylebook\Builtin;
 use Rilvet\Window\Edges;
 use Rilvet\Window\Inspector;
 use Rilvet\Work\Setup;
+use Rilvet\Work\SheetDocuments;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -280,7 +281,7 @@ final class ActTest extends TestCase
     private static function documents(Workbook $workbook): array
     {
         $documents = [];
-        foreach ($workbook->sheet(1)->documents() as $name => $document) {
+        foreach ((new SheetDocuments($workbook->sheet(1)))->all() as $name => $document) {
             $documents[$name] = json_encode(
                 $document,
                 JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,

@@ -38,6 +38,7 @@ use Rilvet\Summary\Grouping;
 use Rilvet\Summary\Share;
 use Rilvet\Summary\Summary;
 use Rilvet\Summary\Value;
+use Rilvet\Work\AsItCame;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspect\Filter;
 use Rilvet\Work\Aspect\HandTouches;
@@ -55,6 +56,7 @@ use Rilvet\Work\Aspect\PivotRows;
 use Rilvet\Work\Aspect\WornNames;
 use Rilvet\Work\Aspects;
 use Rilvet\Work\PartRule;
+use Rilvet\Work\SheetDocuments;
 use Rilvet\Work\Worksheet;
 
 /** What every aspect keeps to, whatever it is of: its JSON, its default, and how it goes along. */
@@ -179,11 +181,11 @@ final class AspectsTest extends TestCase
         $sheet = new Worksheet($cells, 'S', Reading::none(), aspects: Aspects::of(new HandTouches($looks)));
         $shift = new Shift(true, 2, 1, true);
         self::assertSame([], $sheet->moved($shift, $cells)->moves);
-        $came = $sheet->fromPackage();
+        $came = AsItCame::remembered($sheet);
         self::assertSame([$shift], $came->moved($shift, $cells)->moves);
         self::assertSame([$shift, $shift], $came->moved($shift, $cells)->moved($shift, $cells)->moves);
-        self::assertTrue($came->fromPackage()->touched(new LookMap)->isAsItCame());
-        self::assertFalse($came->moved($shift, $cells)->isAsItCame());
+        self::assertTrue(AsItCame::is(AsItCame::remembered($came)->touched(new LookMap)));
+        self::assertFalse(AsItCame::is($came->moved($shift, $cells)));
     }
 
     public function test_an_act_on_one_aspect_leaves_all_other_documents_alone(): void
@@ -192,9 +194,9 @@ final class AspectsTest extends TestCase
         $looks = new LookMap;
         $looks->set(Range::parse('A1'), 2);
         $touched = $sheet->touched($looks);
-        self::assertSame(['hand'], $sheet->differsIn($touched));
-        self::assertSame(['name', 'found', 'setup', 'hand'], array_keys($touched->documents()));
-        self::assertSame([], $touched->differsIn($touched->withAspects()));
-        self::assertSame(['name', 'setup'], $sheet->differsIn($sheet->arranged('T', 'hidden', null)));
+        self::assertSame(['hand'], (new SheetDocuments($sheet))->differingFrom($touched));
+        self::assertSame(['name', 'found', 'setup', 'hand'], array_keys((new SheetDocuments($touched))->all()));
+        self::assertSame([], (new SheetDocuments($touched))->differingFrom($touched->withAspects()));
+        self::assertSame(['name', 'setup'], (new SheetDocuments($sheet))->differingFrom($sheet->arranged('T', 'hidden', null)));
     }
 }

@@ -33,6 +33,7 @@ use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspects;
 use Rilvet\Work\FileHints;
 use Rilvet\Work\Setup;
+use Rilvet\Work\SheetDocuments;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -115,7 +116,7 @@ final class ColumnRuleTest extends TestCase
         $workbook = (new FormatPart([1], Part::Body, null, Look::of(['number' => '0.0%']), ' share '))->on($workbook);
         self::assertSame(['Share', '25.0%', '50.0%', '25.5%'], array_slice($this->column($workbook, 3), 0, 4));
         self::assertSame('1204.5', $this->column($workbook, 2)[1]);
-        $document = $workbook->sheet(1)->document('rules');
+        $document = (new SheetDocuments($workbook->sheet(1)))->named('rules');
         self::assertSame(' share ', $document[0]['heading'] ?? null);
     }
 

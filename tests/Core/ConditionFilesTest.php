@@ -26,6 +26,7 @@ use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\Shift;
 use Rilvet\Look\Attribute;
+use Rilvet\Work\AsItCame;
 use Rilvet\Work\Workbook;
 
 /**
@@ -119,7 +120,7 @@ final class ConditionFilesTest extends TestCase
     {
         $workbook = self::open('kinds.xlsx');
         $sheet = $workbook->sheet(1);
-        self::assertTrue($sheet->isAsItCame());
+        self::assertTrue(AsItCame::is($sheet));
         (new PackageWriter(self::$folder.'/kinds.xlsx'))->write($workbook, self::$folder.'/same.xlsx');
         foreach (['xl/worksheets/sheet1.xml', 'xl/styles.xml'] as $part) {
             self::assertSame(self::part('kinds.xlsx', $part), self::part('same.xlsx', $part));

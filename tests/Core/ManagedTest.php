@@ -39,6 +39,7 @@ use Rilvet\Stylebook\Stylebook;
 use Rilvet\Work\Aspect\LeftFinding;
 use Rilvet\Work\Aspect\LeftFindings;
 use Rilvet\Work\PartRule;
+use Rilvet\Work\SheetDocuments;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -202,7 +203,7 @@ final class ManagedTest extends TestCase
         $setup = new PageSetup(PageRules::none(), PageRules::none(), [3], [2]);
         $workbook = $workbook->withSheet(1, $workbook->sheet(1)->withAspects($setup));
         $act = new DropBreaks([1]);
-        self::assertNotNull($workbook->sheet(1)->document('page'));
+        self::assertNotNull((new SheetDocuments($workbook->sheet(1)))->named('page'));
         $after = $act->on($workbook)->sheet(1)->aspect(PageSetup::class);
         self::assertSame([[], []], [$after->rows, $after->columns]);
         self::assertSame([[1], 'Pages end where they may'], [$act->reach()->sheets, $act->words($workbook)]);

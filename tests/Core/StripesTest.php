@@ -35,6 +35,7 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
 use Rilvet\Stylebook\Palette;
 use Rilvet\Stylebook\Stripes;
 use Rilvet\Stylebook\Stylebook;
+use Rilvet\Work\AsItCame;
 use Rilvet\Work\Aspect\KeyBands;
 use Rilvet\Work\Aspect\LaidStripes;
 use Rilvet\Work\Setup;
@@ -179,7 +180,7 @@ final class StripesTest extends TestCase
         // Over a stylebook's own stripes, and under hand touches.
         $dressed = self::act($rows, new Dress([1], self::book(['fill' => self::B])));
         self::assertSame('-bab', substr($fills($dressed), 0, 4), 'laid by hand goes over the stylebook');
-        self::assertFalse($rows->sheet(1)->isAsItCame());
+        self::assertFalse(AsItCame::is($rows->sheet(1)));
         self::assertSame('', $rows->sheet(1)->stylebook->name ?? '');
     }
 

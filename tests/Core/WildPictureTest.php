@@ -35,6 +35,7 @@ use Rilvet\Refusal;
 use Rilvet\Renew\NewData;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Text\Fonts;
+use Rilvet\Work\SheetDocuments;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Tests\WildBook;
@@ -161,8 +162,7 @@ final class WildPictureTest extends PictureCase
             $lines[] = "#$seed ".Picture::sum(Picture::reading($workbook)).' '.Picture::sum(Picture::windows($workbook)).' '
                 .Picture::sum(Picture::said($workbook));
             foreach ($workbook->sheets as $number => $sheet) {
-                $documents = array_filter($sheet->documents(), fn (string $name) => ! in_array($name, ['found', 'typing'], true),
-                    ARRAY_FILTER_USE_KEY);
+                $documents = array_diff_key((new SheetDocuments($sheet))->all(), ['found' => 0, 'typing' => 0]);
                 ksort($documents);
                 foreach ($documents as $name => $document) {
                     $json = (string) json_encode($document, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);

@@ -23,6 +23,7 @@ use Rilvet\Ods\StylesXml;
 use Rilvet\Ods\Table\TablePieces;
 use Rilvet\Ods\Validations;
 use Rilvet\Paper\Printed;
+use Rilvet\Work\Extent;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\EntriesOut;
@@ -182,7 +183,7 @@ final class TablePart
         $xml = '';
         $last = max([$columns, ...array_keys($setup->sizes->widths), ...$setup->sizes->hiddenColumns]);
         for ($column = 1; $column <= $columns; $column++) {
-            if ($this->sheet->looksWhole($column)) {
+            if (Extent::isWholeColumn($this->sheet, $column)) {
                 $this->defaults[$column] = $this->style($this->lines->dressed->at(Address::ROWS, $column))[0];
             }
         }

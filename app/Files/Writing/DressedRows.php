@@ -10,6 +10,7 @@ use Rilvet\Grid\Cell;
 use Rilvet\Grid\FilledRows;
 use Rilvet\Grid\PlainRows;
 use Rilvet\Look\LookBook;
+use Rilvet\Work\Extent;
 use Rilvet\Work\Worksheet;
 
 /**
@@ -40,7 +41,7 @@ final readonly class DressedRows
     {
         $this->held = array_flip($sheet->setup->sizes->heldRows);
         $this->dressed = new DressedSheet($sheet, $looks, $around);
-        $this->reach = $sheet->reach();
+        $this->reach = Extent::of($sheet);
         $this->touched = $sheet->hand->reach();
         $this->isSparse = FilledRows::isSparse($sheet->cells);
     }

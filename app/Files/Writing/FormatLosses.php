@@ -18,6 +18,7 @@ use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Paper\SheetPages;
 use Rilvet\Reading\Part;
+use Rilvet\Work\Extent;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\ConditionsOut;
@@ -153,7 +154,7 @@ final class FormatLosses
             $ranges = array_map(fn (Condition $one) => $one->where->ranges($sheet->reading), $sheet->conditions());
             $checked = array_map(fn (EntryCheck $one) => $one->where->ranges($sheet->reading), $sheet->entries());
             $all = array_merge(...$ranges, ...$checked);
-            if ($all !== [] && ! (new Reached($all, ...$sheet->reach()))->isWhole) {
+            if ($all !== [] && ! (new Reached($all, ...Extent::of($sheet)))->isWhole) {
                 return true;
             }
         }

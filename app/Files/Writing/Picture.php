@@ -12,6 +12,7 @@ use Rilvet\Paper\BlockPainter;
 use Rilvet\Paper\Box;
 use Rilvet\Paper\SvgCanvas;
 use Rilvet\Text\Fonts;
+use Rilvet\Work\Extent;
 use Rilvet\Work\Workbook;
 
 /** A stretch of cells as it looks, as SVG with the fonts in it: for a mail or a slide. */
@@ -26,7 +27,8 @@ final class Picture
     public static function of(Workbook $workbook, int $number, Range $range): string
     {
         $sheet = $workbook->sheet($number);
-        $range = $range->clip(Range::of(1, 1, max(1, $sheet->reach()[0], $range->top), max(1, $sheet->reach()[1], $range->left))) ?? $range;
+        [$rows, $columns] = Extent::of($sheet);
+        $range = $range->clip(Range::of(1, 1, max(1, $rows, $range->top), max(1, $columns, $range->left))) ?? $range;
         $range->cells() <= self::CELLS || throw PageIsWrong::at('picture', 'it holds at most '.number_format(self::CELLS).
             ' cells. Choose fewer.');
         $sizes = $sheet->setup->sizes;

@@ -18,6 +18,7 @@ use Rilvet\Measure\Ruler;
 use Rilvet\Package\PackedPart;
 use Rilvet\Paper\Printed;
 use Rilvet\Text\Fonts;
+use Rilvet\Work\Extent;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\CellXml;
 use Rilvet\Xlsx\Frame\Framed;
@@ -108,7 +109,7 @@ final class SheetPart
     /** What a whole column wears that somebody gave a look down to the last row of a worksheet; 0 for nothing of its own. */
     private function columnFormat(int $column): int
     {
-        if (! $this->sheet->looksWhole($column)) {
+        if (! Extent::isWholeColumn($this->sheet, $column)) {
             return 0;
         }
 
