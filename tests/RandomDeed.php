@@ -57,13 +57,13 @@ final class RandomDeed
             return new Act\LiftProtection(1, '');
         }
 
-        return match (mt_rand(1, 10)) {
+        return match (mt_rand(1, 12)) {
             1, 2, 3 => $deed->formatted(),
             4, 5 => $deed->moved(),
             6 => $deed->told($workbook),
             7 => $deed->typed(),
-            8 => $deed->laidOver(),
-            9 => $deed->printed(),
+            8, 9 => $deed->laidOver(),
+            10 => $deed->printed(),
             default => $deed->named($workbook),
         };
     }
@@ -89,14 +89,15 @@ final class RandomDeed
         return sprintf('#%06X', self::one(3) ? self::pick([0, 0xFFFFFF, 0x224466]) : mt_rand(0, 0xFFFFFF));
     }
 
+    /** Half of all is done near the beginning, so that deeds meet each other. */
     private function row(): int
     {
-        return mt_rand(1, max(2, $this->sheet->cells->rows()) + 2);
+        return self::one(2) ? mt_rand(2, 5) : mt_rand(1, max(2, $this->sheet->cells->rows()) + 2);
     }
 
     private function column(): int
     {
-        return mt_rand(1, max(2, $this->sheet->cells->columns()) + 1);
+        return self::one(2) ? mt_rand(1, 4) : mt_rand(1, max(2, $this->sheet->cells->columns()) + 1);
     }
 
     private function range(): string

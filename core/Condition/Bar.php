@@ -101,7 +101,7 @@ final readonly class Bar
         [$shortest, $longest] = [$this->shortest / 100, $this->longest / 100];
         $axis = null;
         if ($this->below !== null && $this->axis !== 'none' && ($least < 0 || $this->axis === 'middle')) {
-            $axis = $this->axis === 'middle' ? 0.5 : ($greatest <= 0 ? 1.0 : -$least / ($greatest - $least));
+            $axis = $this->axis === 'middle' ? 0.5 : -$least / (max(0.0, $greatest) - $least);
         }
         if ($axis === null) {
             $share = $greatest <= $least ? ($value < $least ? 0.0 : 1.0) : max(0.0, min(1.0, ($value - $least) / ($greatest - $least)));

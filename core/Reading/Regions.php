@@ -163,7 +163,7 @@ final class Regions
         for ($column = $right->left + 1; $column <= $right->right; $column++) {
             $numeric = $numeric || in_array($region->majority($column, $right->top + 1, $right->bottom), ['n', 'd', 'h'], true);
         }
-        $sameRows = abs($left->bottom - $right->bottom) <= 0 && abs($left->top - $right->top) <= 1;
+        $sameRows = $left->bottom === $right->bottom && abs($left->top - $right->top) <= 1;
 
         return $numeric || ! $sameRows;
     }

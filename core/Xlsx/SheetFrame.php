@@ -16,7 +16,7 @@ final class SheetFrame
 {
     private string $root = '<worksheet>';
 
-    private bool $isFitted = false;
+    private bool $isFitted;
 
     public function __construct(
         private readonly string $part,

@@ -100,6 +100,9 @@ final class ColourTest extends TestCase
     {
         foreach (['#3F2F55', '#A8691C', '#2C6E66', '#808080'] as $hex) {
             $lights = array_map(fn (Colour $colour) => Oklch::of($colour)->l, Oklch::run(Colour::hex($hex)));
+            self::assertCount(7, $lights);
+            self::assertCount(4, Oklch::run(Colour::hex($hex), 4));
+            self::assertEqualsWithDelta(0.95, $lights[0], 0.02, $hex);
             for ($i = 1; $i < count($lights); $i++) {
                 self::assertEqualsWithDelta(0.7 / 6, $lights[$i - 1] - $lights[$i], 0.02, $hex);
             }

@@ -130,6 +130,10 @@ final class LessonTest extends TestCase
         $moved = $read->moved(new Shift(true, 2, 3, true));
         self::assertSame([7], array_column($moved->said[0]->toArray()['rows'] ?? [], 0));
         self::assertNull($read->moved(new Shift(true, 1, 9, false)));
+        // Its table begins in A1: what stands beside it says nothing of it, and without its first column it is another one.
+        self::assertEquals($read, $read->moved(new Shift(false, 4, 1, false)));
+        self::assertNull($read->moved(new Shift(false, 1, 1, false)));
+        self::assertNull($read->moved(new Shift(true, 4, 1, false)), 'the row that was corrected is gone');
         self::assertSame('Read as it was corrected in "Beds"', $read->words());
     }
 

@@ -10,10 +10,13 @@ use App\Files\Writing\WorkbookWriter;
 use App\Files\Xlsx\XlsxWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Act\Format;
+use Rilvet\Act\Targets;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
+use Rilvet\Grid\RangeSet;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Line;
 use Rilvet\Look\Look;
@@ -23,7 +26,9 @@ use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use SimpleXMLElement;
 use Tests\AtWork;
+use Tests\HandMade;
 
 /** Every attribute of a look goes into a file and comes back, as far as the format has words for it; fixed seeds. */
 final class LookFilesTest extends TestCase
@@ -132,5 +137,42 @@ final class LookFilesTest extends TestCase
             $said[$at]->get(Attribute::Rotation) === null && self::assertSame(0.0, $worn->number(Attribute::Rotation));
         }
         unlink($path);
+    }
+
+    /** ISO/IEC 29500-1, 18.18.40: "fill" shows a text cut off at the edge of its cell where it is longer, and repeats it where not. */
+    public function test_a_text_that_is_cut_off_is_said_so_where_it_is_longer_than_its_cell(): void
+    {
+        $long = str_repeat('a long text ', 4);
+        $rows = "<row r=\"1\"><c r=\"A1\" t=\"inlineStr\"><is><t>$long</t></is></c><c r=\"B1\" t=\"inlineStr\"><is><t>short</t></is></c>"
+            ."<c r=\"C1\"><v>1234567890123</v></c><c r=\"D1\" t=\"inlineStr\"><is><t>$long</t></is></c></row>";
+        $work = AtWork::on(HandMade::parts($rows))->do(new Format(new Targets([1], RangeSet::parse('A1:C1')), Look::of(['clip' => true])));
+        self::assertSame(['A1' => 'fill', 'B1' => '', 'C1' => '', 'D1' => ''], self::horizontal($work->written()));
+        $work->do(new Format(new Targets([1], RangeSet::parse('A1')), Look::of(['wrap' => true])));
+        self::assertSame('', self::horizontal($work->written())['A1'], 'what is wrapped is not cut off');
+    }
+
+    public function test_no_format_of_its_own_is_the_general_one(): void
+    {
+        $work = AtWork::on(HandMade::parts('<row r="1"><c r="A1" s="2"><v>46000</v></c><c r="B1"><v>2</v></c></row>'))
+            ->do(new Format(new Targets([1], RangeSet::parse('A1')), Look::of(['number' => 'General'])))
+            ->do(new Format(new Targets([1], RangeSet::parse('B1')), Look::of(['number' => '0.000'])));
+        $styles = $work->written()['xl/styles.xml'];
+        self::assertSame(1, preg_match_all('/<numFmt /', $styles), $styles);
+        self::assertStringContainsString('formatCode="0.000"', $styles);
+    }
+
+    /**
+     * @param  array<string, string>  $parts
+     * @return array<string, string> how the cells of the sheet are aligned across, by their addresses
+     */
+    private static function horizontal(array $parts): array
+    {
+        $styles = new SimpleXMLElement($parts['xl/styles.xml']);
+        $said = [];
+        foreach ((new SimpleXMLElement($parts['xl/worksheets/sheet1.xml']))->sheetData->row->c as $cell) {
+            $said[(string) $cell['r']] = (string) ($styles->cellXfs->xf[(int) $cell['s']]->alignment['horizontal'] ?? '');
+        }
+
+        return $said;
     }
 }

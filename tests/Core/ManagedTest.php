@@ -10,6 +10,7 @@ use Rilvet\Act\ArrangeConditions;
 use Rilvet\Act\Covering;
 use Rilvet\Act\DropBreaks;
 use Rilvet\Act\Exception\LeaveIsWrong;
+use Rilvet\Act\Format;
 use Rilvet\Act\FormatWhere;
 use Rilvet\Act\LayNamed;
 use Rilvet\Act\LeaveFindings;
@@ -17,6 +18,7 @@ use Rilvet\Act\RenameWorkbook;
 use Rilvet\Act\SayCells;
 use Rilvet\Act\Targets;
 use Rilvet\Act\WearersOfLook;
+use Rilvet\Act\Wipe;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
 use Rilvet\Dressed\DressedSheet;
@@ -26,6 +28,7 @@ use Rilvet\Grid\RangeSet;
 use Rilvet\Grid\Shift;
 use Rilvet\Guard\SaidCells;
 use Rilvet\Look\Attribute;
+use Rilvet\Look\Facet;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Page\PageRules;
@@ -261,5 +264,31 @@ final class ManagedTest extends TestCase
         $sheet = new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), stylebook: $stylebook);
 
         return new Workbook('W', [1 => $sheet], new LookBook);
+    }
+
+    public function test_names_that_are_numbers_are_told_apart(): void
+    {
+        $workbook = self::workbook(Builtin::named('River ledger')->naming('1', Look::of(['fill' => '#FFE08A']))
+            ->naming('01', Look::of(['bold' => true])));
+        $workbook = (new LayNamed(self::at('A3:B3'), '01'))->on((new LayNamed(self::at('C3'), '1'))->on($workbook));
+        $sheet = $workbook->sheet(1);
+        self::assertSame(['1', '01'], $sheet->wears);
+        $renamed = WearersOfLook::renamed('01', 'Later')->on($sheet, $workbook->looks);
+        $worn = fn (int $column) => $renamed->wears[$renamed->named->at(3, $column) - 1];
+        self::assertSame(['1', 'Later', 'Later'], array_map($worn, [3, 1, 2]));
+    }
+
+    public function test_a_facet_that_is_wiped_leaves_named_looks_and_all_of_it_takes_them(): void
+    {
+        $workbook = self::workbook(Builtin::named('River ledger')->naming('Check', Look::of(['fill' => '#FFE08A'])));
+        $workbook = (new Format(self::at('A3'), Look::of(['bold' => true])))->on((new LayNamed(self::at('A3:B3'), 'Check'))->on($workbook));
+        $left = fn (?Facet $facet, bool $file = false) => array_map(
+            fn (Worksheet $sheet) => [$sheet->hand->at(3, 1) !== 0, $sheet->named->at(3, 1) !== 0],
+            (new Wipe(self::at('A3:B3'), $facet, $file))->on($workbook)->sheets,
+        )[1];
+        self::assertSame([false, true], $left(Facet::Type));
+        self::assertSame([true, true], $left(Facet::Fill));
+        self::assertSame([false, false], $left(null));
+        self::assertSame([true, true], $left(null, true), 'what came with the file is another matter');
     }
 }

@@ -135,4 +135,30 @@ final class NumberChoiceTest extends TestCase
         self::assertSame(['JPY', 0], [$by['Japan']['code'], $by['Japan']['decimals']]);
         self::assertSame(['EUR', 'behind'], [$by['Germany']['code'], $by['Germany']['place']]);
     }
+
+    /** @return iterable<string, array{string, int, bool}> */
+    public static function counts(): iterable
+    {
+        foreach (['decimals' => [0, 10], 'length' => [1, 20]] as $name => [$least, $most]) {
+            yield "$name, the least" => [$name, $least, true];
+            yield "$name, the most" => [$name, $most, true];
+            yield "$name, too few" => [$name, $least - 1, false];
+            yield "$name, too many" => [$name, $most + 1, false];
+        }
+    }
+
+    #[DataProvider('counts')]
+    public function test_digits_have_their_limits(string $name, int $value, bool $isTaken): void
+    {
+        $isTaken || $this->expectException(FormatCodeIsWrong::class);
+        self::assertSame($value, NumberChoice::of(['purpose' => 'plain', $name => $value])->{$name});
+    }
+
+    public function test_a_sign_of_a_currency_belongs_to_money_alone(): void
+    {
+        $code = fn (array $says) => NumberChoice::of($says + ['decimals' => 2])->code();
+        self::assertSame('#,##0.00', $code(['purpose' => 'grouped', 'symbol' => '€', 'place' => 'behind']));
+        self::assertSame('#,##0.00', $code(['purpose' => 'money', 'symbol' => '', 'place' => 'behind']));
+        self::assertSame('#,##0.00" €"', explode(';', $code(['purpose' => 'money', 'symbol' => '€', 'place' => 'behind']))[0]);
+    }
 }

@@ -268,4 +268,26 @@ final class OdsTest extends TestCase
         self::assertEquals($total, $seen($own[1]));
         self::assertEquals(['bold' => true], $seen($own[2]));
     }
+
+    /** @return iterable<string, array{string, string}> what a fraction says (ISO/IEC 26300-3, 19.343 and the following), its code */
+    public static function fractions(): iterable
+    {
+        $digits = fn (int $whole, int $top, int $bottom) => "number:min-integer-digits=\"$whole\" number:min-numerator-digits=\"$top\""
+            ." number:min-denominator-digits=\"$bottom\"";
+        yield 'digits' => [$digits(0, 2, 3), '# ??/???'];
+        yield 'a whole number of two' => [$digits(2, 1, 1), '00 ?/?'];
+        yield 'no whole number' => ['number:min-numerator-digits="1" number:min-denominator-digits="2"', '?/??'];
+        yield 'nothing said' => ['', '?/?'];
+        yield 'nought digits are one' => [$digits(0, 0, 0), '# ?/?'];
+        yield 'nine are the most' => [$digits(1, 12, 9), '0 ?????????/?????????'];
+        yield 'a denominator' => ['number:min-integer-digits="0" number:min-numerator-digits="2" number:denominator-value="16"', '# ??/16'];
+        yield 'a denominator that is no number' => ['number:min-numerator-digits="1" number:denominator-value="x"', '?/?'];
+    }
+
+    #[DataProvider('fractions')]
+    public function test_fractions_as_they_are_said(string $says, string $code): void
+    {
+        $xml = '<number:number-style'.Ns::declared('number', 'style')." style:name=\"N1\"><number:fraction $says/></number:number-style>";
+        self::assertSame($code, DataStyles::code(PackageXml::root(PackageXml::tree($xml, 'styles')), fn () => null));
+    }
 }

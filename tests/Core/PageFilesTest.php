@@ -28,6 +28,7 @@ use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\HeadFootXml;
+use Rilvet\Xlsx\PrintTitles;
 use Symfony\Component\Process\Process;
 use Tests\Paged;
 use ZipArchive;
@@ -358,5 +359,25 @@ final class PageFilesTest extends TestCase
         $sheet = self::open($path)->sheet(1);
         self::assertSame(4.0, Paged::layout($sheet)->scale);
         self::assertLessThanOrEqual(200, mb_strlen(SheetPages::rules($sheet)->places('footer')->left));
+    }
+
+    /** Names of ISO/IEC 29500-1, 18.2.5: rows, columns, or both are titles; anything else said under their name is not known here. */
+    public function test_names_of_titles_and_areas_are_rules_where_they_are_understood(): void
+    {
+        $titles = fn (string $refers) => PrintTitles::rules('_xlnm.Print_Titles', $refers);
+        self::assertSame(['titleRows' => '1:2'], $titles("'Beds, west'!\$1:\$2"));
+        self::assertSame(['titleColumns' => '1:2'], $titles('Beds!$A:$B'));
+        self::assertSame(['titleColumns' => '1:1', 'titleRows' => '3:3'], $titles('Beds!$A:$A,Beds!$3:$3'));
+        foreach (['Beds!$A$1:$B$2', 'Beds!$1:$1,Beds!$A$1:$B$2', '#REF!', ''] as $refers) {
+            self::assertNull($titles($refers), $refers);
+        }
+        $area = fn (string $refers) => PrintTitles::rules('_xlnm.Print_Area', $refers);
+        self::assertSame(['area' => 'A1:B9'], $area('Beds!$A$1:$B$9'));
+        self::assertSame(['area' => 'A1:B9,D1:E9'], $area("('Beds'!\$A\$1:\$B\$9,'Beds'!\$D\$1:\$E\$9)"));
+        foreach (['Beds!$A:$B', 'Beds!$1:$9', 'Beds!$A$1:$B$9,Beds!$1:$2', 'soon'] as $refers) {
+            self::assertNull($area($refers), $refers);
+        }
+        self::assertSame(100, substr_count($area(implode(',', array_fill(0, 100, 'S!$A$1')))['area'] ?? '', 'A1'));
+        self::assertNull($area(implode(',', array_fill(0, 101, 'S!$A$1'))));
     }
 }

@@ -382,4 +382,12 @@ final class PagesTest extends TestCase
         self::assertSame(['sheet', 'stylebook', 'usual'], array_map(fn (string $rule) => SheetPages::layer($dressed, $rule),
             ['paper', 'wide', 'top']));
     }
+
+    public function test_a_group_of_columns_that_ends_with_its_page_stays_on_it(): void
+    {
+        $sheet = fn (string ...$groups) => Paged::sheet([[1, 'column_group'], [1, 'head'], [3, 'body']], widths: array_fill(0, 9, 110),
+            says: self::PLAIN, groups: array_map(Range::parse(...), $groups));
+        self::assertSame([[1, 6, 'full'], [7, 9, 'last']], self::columns($sheet('C1:F1', 'G1:I1')));
+        self::assertSame([[1, 3, 'columns'], [4, 9, 'last']], self::columns($sheet('B1:C1', 'D1:G1')), 'the group would be parted');
+    }
 }

@@ -394,4 +394,21 @@ final class PdfTest extends TestCase
         self::assertEqualsWithDelta([56, 76, 96, 116], array_values(array_filter($lines, fn (int $y) => ! in_array($y - 1, $lines,
             true))), 1.0);
     }
+
+    /** Heights of a text face are between two thirds and a bit more than its em, which is 1000 units there (ISO 32000-1, 9.8.1). */
+    public function test_fonts_say_how_tall_they_are(): void
+    {
+        $path = $this->drawn(fn (PdfCanvas $canvas) => $canvas->text(20, 40, 'Osier',
+            new TextStyle('Carlito', false, false, 11.0, '#000000')));
+        $plain = self::told('qpdf', '--qdf', '--object-streams=disable', $path, '-');
+        self::assertGreaterThan(0, preg_match_all('~/Ascent (-?\d+)~', $plain, $up));
+        self::assertSame(count($up[1]), preg_match_all('~/Descent (-?\d+)~', $plain, $down));
+        self::assertGreaterThan(0, preg_match_all('~/FontBBox \[([^\]]*)\]~', $plain, $boxes));
+        foreach ($up[1] as $at => $ascent) {
+            [$left, $bottom, $right, $top] = array_map(intval(...), preg_split('/\s+/', trim($boxes[1][$at])) ?: []);
+            self::assertTrue($ascent > 660 && $ascent < 1_200, "ascent $ascent");
+            self::assertTrue($down[1][$at] < -150 && $down[1][$at] > -400, "descent {$down[1][$at]}");
+            self::assertTrue($left < 0 && $bottom < -150 && $right > 1_000 && $top > 700 && $right < 5_000, "box {$boxes[1][$at]}");
+        }
+    }
 }

@@ -292,4 +292,13 @@ final class ReadingTest extends TestCase
     {
         return array_map(fn (PartRange $part) => "{$part->part->value} {$part->range}", $table->parts());
     }
+
+    public function test_words_beside_words_are_one_table_where_their_rows_are_the_same(): void
+    {
+        $ranges = fn (string $text) => array_map(fn (TableReading $table) => (string) $table->range, self::read($text)->tables);
+        self::assertSame(['A1:E5'], $ranges("Tree|Bark||Bed|Soil\nRowan|grey||North|chalk\nAspen|pale||South|clay\nHazel|brown||East|loam\n"
+            ."Yew|red||West|sand\n"));
+        self::assertSame(['A1:B4', 'D1:E6'], $ranges("Tree|Bark||Bed|Soil\nRowan|grey||North|chalk\nAspen|pale||South|clay\n"
+            ."Hazel|brown||East|loam\n|||West|sand\n|||Yard|peat\n"));
+    }
 }

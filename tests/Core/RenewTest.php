@@ -21,7 +21,11 @@ use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Reading\Finder;
+use Rilvet\Reading\Part;
+use Rilvet\Reading\Reading;
+use Rilvet\Reading\RowRun;
 use Rilvet\Reading\SheetFacts;
+use Rilvet\Reading\TableReading;
 use Rilvet\Refusal;
 use Rilvet\Renew\Choices;
 use Rilvet\Renew\NewData;
@@ -429,5 +433,48 @@ final class RenewTest extends TestCase
     private static function parts(Worksheet $sheet): array
     {
         return array_map(fn ($run) => "$run->first-$run->last {$run->part?->value} row", $sheet->reading->tables[0]->runs);
+    }
+
+    public function test_two_columns_together_tell_rows_apart(): void
+    {
+        $book = self::book([['Site', 'Bed', 'Count'], ['North', 1, 10], ['North', 2, 20], ['South', 1, 30], ['South', 2, 40]]);
+        $new = [['Site', 'Bed', 'Count'], ['North', 1, 10], ['South', 1, 35], ['South', 2, 40], ['South', 3, 50]];
+        [$after, $plan] = self::bring($book, $new, new Choices(key: ['Site', 'Bed']));
+        self::assertSame([1, 1, 1], [$plan->countNew(), count($plan->gone), count($plan->changed)]);
+        self::assertSame($new, self::says($after->sheet(1)));
+    }
+
+    public function test_the_rows_of_a_table_are_its_body_once_and_in_order(): void
+    {
+        mt_srand(77);
+        for ($round = 0; $round < 200; $round++) {
+            $rows = [];
+            $runs = [];
+            $body = [];
+            $filled = [];
+            foreach (range(1, mt_rand(1, 4)) as $stretch) {
+                $part = mt_rand(1, 3) === 1 ? Part::Subtotal : Part::Body;
+                $first = count($rows) + 1;
+                for ($count = mt_rand(1, 4); $count > 0; $count--) {
+                    $rows[] = mt_rand(1, 3) === 1 ? [null, null] : ['x', $stretch];
+                    if ($part === Part::Body) {
+                        $body[] = count($rows);
+                        end($rows)[0] === null || $filled[] = count($rows);
+                    }
+                }
+                $runs[] = new RowRun($first, count($rows), $part);
+            }
+            $cells = MemorySheet::of('S', $rows);
+            $sheet = new Worksheet($cells, 'S', Reading::none());
+            $table = new TableReading(Range::of(1, 1, count($rows), 2), 1.0, $runs, []);
+            $read = fn (bool $blank) => array_map(fn (array $one) => $one[0], iterator_to_array((function () use ($sheet, $table, $blank) {
+                foreach (NewData::rowsOf($sheet, $table, $blank) as $row => $cells) {
+                    yield [$row, $cells];
+                }
+            })(), false));
+            self::assertSame($filled, $read(false), "round $round");
+            self::assertSame($body, $read(true), "round $round, blank ones too");
+        }
+        mt_srand();
     }
 }

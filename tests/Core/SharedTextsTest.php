@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Grid\Cell;
 use Rilvet\Intake\Exception\FileIsWrong;
+use Rilvet\Xlsx\CellXml;
 use Tests\AtWork;
 use Tests\HandMade;
 
@@ -124,6 +125,15 @@ final class SharedTextsTest extends TestCase
         $parts['xl/sharedStrings.xml'] = '<sst xmlns="'.HandMade::MAIN.'"><si><t>'.str_repeat('é', 32_767).'</t></si><si/><si/></sst>';
         foreach (AtWork::on($parts)->workbook->sheet(1)->cells->read(1, 1) as $cells) {
             self::assertSame(32_767, mb_strlen($cells[0]->text()));
+        }
+    }
+
+    /** ISO/IEC 29500-1, 22.9.2.19: what xml cannot hold is written with its code, and a text that looks like it is escaped itself. */
+    public function test_characters_that_xml_cannot_hold_are_written_by_their_code(): void
+    {
+        foreach (["\u{FFFE}" => '_xFFFE_', "\u{FFFF}" => '_xFFFF_', "\x01" => '_x0001_', "\r" => '_x000D_', '_x0041_' => '_x005F_x0041_',
+            '_x41_' => '_x41_', '<a & b>' => '&lt;a &amp; b&gt;', "\u{FFFE}<" => '_xFFFE_&lt;', "a\tb\nc" => "a\tb\nc"] as $text => $xml) {
+            self::assertSame($xml, CellXml::text($text));
         }
     }
 }

@@ -24,7 +24,7 @@ use Tests\WildSheet;
  */
 final class WalksPictureTest extends PictureCase
 {
-    private const STEPS = 12;
+    private const STEPS = 24;
 
     #[TestWith(['csv', 2_001])]
     #[TestWith(['ods', 2_101])]
@@ -32,7 +32,7 @@ final class WalksPictureTest extends PictureCase
     public function test_what_walks_come_to(string $ending, int $first): void
     {
         $lines = [];
-        for ($seed = $first; $seed < $first + 16; $seed++) {
+        for ($seed = $first; $seed < $first + 12; $seed++) {
             $path = sys_get_temp_dir().'/rilvet-walk-'.getmypid().".$ending";
             match ($ending) {
                 'csv' => file_put_contents($path, WildSheet::csv($seed)),
