@@ -224,6 +224,16 @@ final class RandomDeed
         };
     }
 
+    /** A conditional look that draws lines. */
+    public static function edged(string $id): Condition
+    {
+        $edge = (string) Edge::of(self::pick(Line::cases()), self::colour());
+
+        return Condition::of(['id' => $id, 'where' => ['cells' => self::pick(['C3:C8', 'A2:E9', 'B4:D5'])],
+            'test' => ['is' => 'above', 'of' => [(string) mt_rand(-3, 8)]],
+            'look' => [self::pick(['top', 'right', 'bottom', 'left']) => $edge, self::pick(['bottom', 'left']) => $edge]]);
+    }
+
     /** Conditional looks, checks on entry and stripes. */
     private function laidOver(): Act\Act
     {

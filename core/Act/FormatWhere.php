@@ -29,7 +29,9 @@ final readonly class FormatWhere implements Act
             $known = [];
             foreach ($ranges as $range) {
                 $open = [];
-                for ($row = $range->top; $row <= $range->bottom + 1; $row++) {
+                for ($row = $range->top; $row <= $range->bottom + 1; $row = $next) {
+                    // A column reaches over a million rows, nearly all of which look the same.
+                    $next = $row > $range->bottom ? $row + 1 : min($range->bottom, $dressed->sameUntil($row)) + 1;
                     $columns = $row > $range->bottom ? [] : $this->columns($dressed, $row, $range, $known);
                     foreach (array_diff_key($open, $columns) as $column => $from) {
                         $hand->map(Range::of($from, $column, $row - 1, $column),
