@@ -73,7 +73,8 @@ final class RowStretches
         if ($this->laid !== null || $this->bands?->isOfRows() === true || $this->frames !== null || $this->key($row) === null) {
             return $row;
         }
-        $last = ($this->starts[$this->place($row)] ?? PHP_INT_MAX) - 1;
+        // Rows between tables are the same as others there are, but no further than where the next part begins.
+        $last = min($this->starts[$this->place($row)] ?? PHP_INT_MAX, $this->tables->nextBeginning($row) ?? PHP_INT_MAX) - 1;
         foreach ($this->tables->at($row) as [$table]) {
             $isFirst = $row === $table->firstBodyRow() || $row === $table->lastHeadRow();
             $last = min($last, $isFirst ? $row : ($table->runAt($row)->last ?? $row));

@@ -27,6 +27,9 @@ final class RowTables
     /** @var array<int, list<array{TableReading, Part|null, int}>> by row */
     private array $rows = [];
 
+    /** @var list<int>|null rows with which a part of a table begins, the least first; null until one is asked for */
+    private ?array $beginnings = null;
+
     /** @param  list<TableReading>  $tables */
     public function __construct(private readonly array $tables)
     {
@@ -50,6 +53,28 @@ final class RowTables
         }
 
         return $this->rows[$row] = $found;
+    }
+
+    /** The next row below one with which a part of any table begins; null where none does. */
+    public function nextBeginning(int $row): ?int
+    {
+        if ($this->beginnings === null) {
+            $all = [];
+            foreach ($this->tables as $table) {
+                foreach ($table->runs as $run) {
+                    $all[$run->first] = $run->first;
+                }
+            }
+            sort($all);
+            $this->beginnings = $all;
+        }
+        [$low, $high] = [0, count($this->beginnings)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->beginnings[$middle] <= $row ? $low = $middle + 1 : $high = $middle;
+        }
+
+        return $this->beginnings[$low] ?? null;
     }
 
     /** The last row beside which notes stand, so that rows up to it differ one by one. */

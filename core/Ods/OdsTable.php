@@ -11,7 +11,6 @@ use Rilvet\Grid\Range;
 use Rilvet\Guard\Password;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Intake\Tokeniser;
-use Rilvet\Number\SerialDate;
 use XMLReader;
 
 /**
@@ -316,8 +315,8 @@ final class OdsTable
                 : null;
         $read = match (true) {
             $error !== null => null,
-            $type === 'date' && $date !== null => $this->serial($date) ?? $date,
-            $type === 'time' && $time !== null => self::days($time) ?? $time,
+            $type === 'date' && $date !== null => IsoMoments::serial($date, $this->book->from1904) ?? $date,
+            $type === 'time' && $time !== null => IsoMoments::days($time) ?? $time,
             $type === 'boolean' => $boolean === 'true',
             in_array($type, ['float', 'percentage', 'currency'], true) => is_numeric($value) && is_finite((float) $value)
                 ? $value + 0
@@ -402,35 +401,5 @@ final class OdsTable
         }
 
         return $text;
-    }
-
-    private function serial(string $text): ?float
-    {
-        if (preg_match('/^(-?\d{4,5})-(\d\d)-(\d\d)(?:T(\d\d):(\d\d):(\d\d(?:\.\d+)?))?/', $text, $found) !== 1) {
-            return null;
-        }
-        $day = SerialDate::of((int) $found[1], (int) $found[2], (int) $found[3]);
-        if ($day === null) {
-            return null;
-        }
-
-        return $day -
-            ($this->book->from1904 ? SerialDate::BETWEEN : 0) +
-            ((int) ($found[4] ?? 0) * 3600 + (int) ($found[5] ?? 0) * 60 + (float) ($found[6] ?? 0)) / 86_400;
-    }
-
-    /** A duration of ISO 8601 in days. */
-    private static function days(string $text): ?float
-    {
-        if (preg_match('/^(-)?P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?(?:(\d+(?:[.,]\d+)?)S)?)?$/', $text, $found) !== 1) {
-            return null;
-        }
-        $seconds =
-            (int) ($found[2] ?? 0) * 86_400 +
-            (int) ($found[3] ?? 0) * 3600 +
-            (int) ($found[4] ?? 0) * 60 +
-            (float) str_replace(',', '.', $found[5] ?? '0');
-
-        return (($found[1] ?? '') === '-' ? -1 : 1) * $seconds / 86_400;
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rilvet\Xlsx;
 
-use DOMDocument;
 use DOMElement;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Look\Attribute;
@@ -13,7 +12,6 @@ use Rilvet\Look\Overlay;
 use Rilvet\Package\Package;
 use Rilvet\Package\PackageXml;
 use Rilvet\Package\PackedPart;
-use Rilvet\Package\Relationship;
 use Rilvet\Package\ZipWriter;
 use Rilvet\Paper\Printed;
 use Rilvet\Stylebook\Stylebook;
@@ -28,11 +26,7 @@ use Rilvet\Work\Worksheet;
  */
 final class BookRewrite
 {
-    /** @var array<string, PackedPart|string|null> what stands in the place of entries, by name; null leaves one out */
-    private array $replaced = [];
-
-    /** @var array<string, string> entries that are new */
-    private array $added = [];
+    private readonly ChangedParts $parts;
 
     private bool $formulasChanged = false;
 
@@ -74,6 +68,7 @@ final class BookRewrite
             }
         }
         $this->places = new NamedPlaces($this->moved, $renamed);
+        $this->parts = new ChangedParts($book->package);
     }
 
     /**
@@ -94,28 +89,16 @@ final class BookRewrite
         }
         $ids = $this->addSheets($styles);
         if ($styles->isChanged()) {
-            $part === null ? $this->newStyles($styles->xml()) : $this->replaced[$this->book->package->entry($part)] = $styles->xml();
+            $part === null ? $this->newStyles($styles->xml()) : $this->parts->replace($part, $styles->xml());
         }
         $this->others();
         $list = (new WorkbookPart($this->book, $this->workbook, $this->places, $ids, $this->pages))->xml($this->formulasChanged);
         if ($list !== null) {
-            $this->replaced[$this->book->package->entry($this->book->part)] = $list;
+            $this->parts->replace($this->book->part, $list);
         }
         $this->left();
         $zip = new ZipWriter($out);
-        foreach ($this->book->package->zip->entries as $name => $entry) {
-            $name = (string) $name;
-            $part = array_key_exists($name, $this->replaced) ? $this->replaced[$name] : $entry;
-            match (true) {
-                $part === null => null,
-                is_string($part) => $zip->add($name, $part),
-                $part instanceof PackedPart => $zip->place($name, $part),
-                default => $zip->copy($this->book->package->zip, $part),
-            };
-        }
-        foreach ($this->added as $name => $xml) {
-            $zip->add($name, $xml);
-        }
+        $this->parts->write($zip);
         $zip->finish();
     }
 
@@ -193,7 +176,7 @@ final class BookRewrite
         $this->moved($from, $moves);
         $sheet->stylebook === null || $this->pivots($from, $sheet->stylebook, $styles);
         if ($rewrite->isChanged) {
-            $this->replaced[$from->part] = $part;
+            $this->parts->replace($from->part, $part);
         }
     }
 
@@ -211,12 +194,13 @@ final class BookRewrite
         $caches = $this->edited === [] ? null : new ChartCaches($this->workbook);
         foreach ($this->book->package->zip->entries as $name => $entry) {
             $name = (string) $name;
-            $now = array_key_exists($name, $this->replaced) ? $this->replaced[$name] : '';
+            $now = $this->parts->said($name);
             $isChart = $caches !== null && preg_match('~charts/.*\.xml$~', $name) === 1;
             if (
                 preg_match('/\.(?:xml|vml|rels)$/i', $name) !== 1 ||
                 isset($left[strtolower($name)]) ||
-                ! is_string($now) ||
+                $this->parts->isGone($name) ||
+                $this->parts->isPacked($name) ||
                 $entry->size > self::PART ||
                 (! $isChart && $this->places->isEmpty())
             ) {
@@ -226,11 +210,12 @@ final class BookRewrite
                 continue;
             }
             $own = $owners[strtolower($name)] ?? null;
-            if (! $isChart && $own === null && ! $this->places->mayName($now === '' ? $this->book->package->zip->pieces($name) : [$now])) {
+            $pieces = $now === null ? $this->book->package->zip->pieces($name) : [$now];
+            if (! $isChart && $own === null && ! $this->places->mayName($pieces)) {
                 continue;
             }
             try {
-                $tree = PackageXml::tree($now === '' ? $this->book->package->contents($name) : $now, $name);
+                $tree = PackageXml::tree($now ?? $this->book->package->contents($name), $name);
             } catch (FileIsWrong) {
                 // Shapes of old notes need not be well-formed.
                 continue;
@@ -239,7 +224,7 @@ final class BookRewrite
             $changed = $this->places->on($root, $own);
             $changed = $isChart && $caches->renew($root) || $changed;
             if ($changed) {
-                $this->replaced[$name] = (string) $tree->saveXML();
+                $this->parts->replace($name, (string) $tree->saveXML());
             }
         }
     }
@@ -280,12 +265,10 @@ final class BookRewrite
     private function pivots(BookSheet $from, Stylebook $stylebook, StylesWriting $styles): void
     {
         foreach ($this->book->pivots($from) as $part => $pivot) {
-            $name = $this->book->package->entry($part);
-            $now = $this->replaced[$name] ?? null;
-            $xml = is_string($now) ? $now : $this->book->package->contents($part);
+            $xml = $this->parts->said($part) ?? $this->book->package->contents($part);
             $with = (new PivotFormats($pivot, $stylebook, $styles->differential(...)))->on($xml);
             if ($with !== $xml) {
-                $this->replaced[$name] = $with;
+                $this->parts->replace($part, $with);
             }
         }
     }
@@ -298,8 +281,8 @@ final class BookRewrite
                 continue;
             }
             if (in_array($relationship->id, $moves->cut, true)) {
-                $this->drop($relationship->target);
-                $this->unrelate($from->part, $relationship);
+                $this->parts->drop($relationship->target);
+                $this->parts->unrelate($from->part, $relationship);
 
                 continue;
             }
@@ -307,11 +290,11 @@ final class BookRewrite
                 $this->followed[strtolower($relationship->target)] = true;
             }
             match ($relationship->kind) {
-                'table', 'comments', 'threadedComment', 'pivotTable' => $this->change(
+                'table', 'comments', 'threadedComment', 'pivotTable' => $this->parts->change(
                     $relationship->target,
                     fn (DOMElement $root) => $moves->on($root),
                 ),
-                'drawing', 'vmlDrawing' => $this->change($relationship->target, fn (DOMElement $root) => $moves->anchors($root)),
+                'drawing', 'vmlDrawing' => $this->parts->change($relationship->target, fn (DOMElement $root) => $moves->anchors($root)),
                 default => null,
             };
         }
@@ -321,53 +304,20 @@ final class BookRewrite
     private function left(): void
     {
         if ($this->formulasChanged) {
-            $this->leave($this->book->part, 'calcChain');
+            $this->parts->leave($this->book->part, 'calcChain');
         }
-        if ($this->replaced === [] && $this->added === []) {
+        if ($this->parts->isEmpty()) {
             return;
         }
         foreach ($this->book->package->relationships('') as $relationship) {
             if ($relationship->kind === 'origin') {
                 foreach ($this->book->package->relationships($relationship->target) as $signature) {
-                    $this->drop($signature->target);
+                    $this->parts->drop($signature->target);
                 }
-                $this->drop(Package::relationshipsOf($relationship->target));
-                $this->leave('', 'origin');
+                $this->parts->drop(Package::relationshipsOf($relationship->target));
+                $this->parts->leave('', 'origin');
             }
         }
-    }
-
-    /** Takes a part out, with the word that points at it. */
-    private function leave(string $from, string $kind): void
-    {
-        $relationship = $this->book->package->related($from, $kind);
-        if ($relationship === null) {
-            return;
-        }
-        $this->drop($relationship->target);
-        $this->unrelate($from, $relationship);
-    }
-
-    private function unrelate(string $from, Relationship $relationship): void
-    {
-        $this->change(Package::relationshipsOf($from), function (DOMElement $root) use ($relationship) {
-            foreach (PackageXml::children($root, 'Relationship') as $element) {
-                $element->getAttribute('Id') === $relationship->id && $element->remove();
-            }
-        });
-    }
-
-    private function drop(string $part): void
-    {
-        if (! $this->book->package->has($part)) {
-            return;
-        }
-        $this->replaced[$this->book->package->entry($part)] = null;
-        $this->change('[Content_Types].xml', function (DOMElement $root) use ($part) {
-            foreach (PackageXml::children($root, 'Override') as $element) {
-                strcasecmp(ltrim($element->getAttribute('PartName'), '/'), $part) === 0 && $element->remove();
-            }
-        });
     }
 
     /**
@@ -391,34 +341,13 @@ final class BookRewrite
             $file = "worksheets/sheet$free.xml";
             $pages = Printed::of($this->workbook, $sheet);
             $this->pages[$number] = $pages;
-            $this->added[$folder.$file] = AddedSheet::xml($sheet, $this->workbook->looks, $styles, $namespace, $relations,
-                $this->book->digit(), $pages);
+            $this->parts->add($folder.$file, AddedSheet::xml($sheet, $this->workbook->looks, $styles, $namespace, $relations,
+                $this->book->digit(), $pages));
             $ids[$number] = "rIdRilvetSheet$number";
-            $this->declare($folder.$file, 'worksheet+xml', $ids[$number], "$relations/worksheet", $file);
+            $this->parts->declare($folder.$file, 'worksheet+xml', $this->book->part, $ids[$number], "$relations/worksheet", $file);
         }
 
         return $ids;
-    }
-
-    /** A new part is named in the list of types, and by the workbook. */
-    private function declare(string $part, string $type, string $id, string $relation, string $target): void
-    {
-        $this->change('[Content_Types].xml', function (DOMElement $root, DOMDocument $tree) use ($part, $type) {
-            $element = $tree->createElementNS((string) $root->namespaceURI, 'Override');
-            assert($element instanceof DOMElement);
-            $element->setAttribute('PartName', "/$part");
-            $element->setAttribute('ContentType', "application/vnd.openxmlformats-officedocument.spreadsheetml.$type");
-            $root->appendChild($element);
-        });
-        $this->change(Package::relationshipsOf($this->book->part), function (DOMElement $root, DOMDocument $tree) use ($id, $relation,
-            $target) {
-            $element = $tree->createElementNS((string) $root->namespaceURI, 'Relationship');
-            assert($element instanceof DOMElement);
-            foreach (['Id' => $id, 'Type' => $relation, 'Target' => $target] as $name => $value) {
-                $element->setAttribute($name, $value);
-            }
-            $root->appendChild($element);
-        });
     }
 
     private function newStyles(string $xml): void
@@ -428,20 +357,10 @@ final class BookRewrite
         // Some readers look for the usual name alone.
         $file = $this->book->package->has("{$folder}styles.xml") ? 'rilvet-styles.xml' : 'styles.xml';
         $name = $folder.$file;
-        $this->added[$name] = $xml;
+        $this->parts->add($name, $xml);
         $strict = str_contains((string) $this->book->root->namespaceURI, 'purl.oclc.org');
         $relation = ($strict ? 'http://purl.oclc.org/ooxml/officeDocument/relationships'
             : 'http://schemas.openxmlformats.org/officeDocument/2006/relationships').'/styles';
-        $this->declare($name, 'styles+xml', 'rIdRilvetStyles', $relation, $file);
-    }
-
-    /** @param  callable(DOMElement, DOMDocument): void  $change */
-    private function change(string $part, callable $change): void
-    {
-        $name = $this->book->package->entry($part);
-        $now = $this->replaced[$name] ?? null;
-        $tree = PackageXml::tree(is_string($now) ? $now : $this->book->package->contents($part), $name);
-        $change(PackageXml::root($tree), $tree);
-        $this->replaced[$name] = (string) $tree->saveXML();
+        $this->parts->declare($name, 'styles+xml', $this->book->part, 'rIdRilvetStyles', $relation, $file);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use DOMElement;
-use Rilvet\Formula\References;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Intake\Exception\FileIsWrong;
@@ -40,14 +39,6 @@ final class RowReader
     public const WHOLE = '~<c r="([A-Z]{1,3})\d{1,7}"([^>/]*+)(/>|>(?:<f[^>]*+>(?:[^<]*+</f>)?)?(?:<v>[^<]*+</v>)?(?:<is><t(?: '
         .'xml:space="preserve")?>[^<]*+</t></is>)?</c>)~';
 
-    /** Bytes that long formulas come to which are written once and shared by many cells; each has to be said anew for its place. */
-    private const FORMULA_BYTES = 6 * 1_048_576;
-
-    /** Bytes of a formula that is not long. */
-    private const SHORT = 256;
-
-    private int $formulaBytes = 0;
-
     /** @var array<string, array{int, string}|null> number of the format and type of a cell, by its attributes; null for an odd one */
     private array $kinds = [];
 
@@ -60,11 +51,10 @@ final class RowReader
     /** @var array<string, string> */
     private array $words = [];
 
-    /** @var array<int, array{string, int, int}> formulas that others share: text, row, column */
-    private array $shared = [];
-
     /** @var array<int, string> by the number of the format */
     private array $formatLetters = [];
+
+    private readonly SharedFormulas $formulas;
 
     /**
      * @param  list<string>  $texts  shared by the cells of the workbook
@@ -79,6 +69,7 @@ final class RowReader
         private string $root = '<worksheet>',
         private readonly bool $from1904 = false,
     ) {
+        $this->formulas = new SharedFormulas($part);
     }
 
     /** @param  string  $head  of the sheet's xml */
@@ -87,42 +78,6 @@ final class RowReader
         if (preg_match('~<worksheet\b[^>]*>~', $head, $found) === 1) {
             $this->root = $found[0];
         }
-    }
-
-    /**
-     * The formula that a cell of a group has; the first of a group says it for all.
-     *
-     * @param  string  $attributes  of the formula element
-     */
-    public function formula(string $attributes, string $text, int $row, int $column): ?string
-    {
-        if (! str_contains($attributes, 't="')) {
-            return $text === '' ? null : $text;
-        }
-        if (str_contains($attributes, 't="shared"') && preg_match('~\ssi="(\d+)"~', $attributes, $group) === 1) {
-            if ($text !== '') {
-                $this->shared[(int) $group[1]] = [$text, $row, $column];
-
-                return $text;
-            }
-            [$first, $firstRow, $firstColumn] = $this->shared[(int) $group[1]] ?? [null, 0, 0];
-
-            $this->formulaBytes += max(0, strlen((string) $first) - self::SHORT);
-            if ($this->formulaBytes > self::FORMULA_BYTES) {
-                throw FileIsWrong::package(
-                    sprintf(
-                        '"%s" shares formulas that come to more than %d MB. Such a file is damaged, or made to do harm.',
-                        $this->part,
-                        self::FORMULA_BYTES / 1_048_576,
-                    ),
-                );
-            }
-
-            return $first === null ? null : References::translated($first, $row - $firstRow, $column - $firstColumn);
-        }
-
-        // A table of what-if values has arguments and no formula of its own (18.3.1.40).
-        return $text === '' || str_contains($attributes, 't="dataTable"') ? null : $text;
     }
 
     /**
@@ -201,7 +156,7 @@ final class RowReader
             $formula =
                 $formulas[$index] === '' && $formulaAttributes[$index] === ''
                     ? null
-                    : $this->formula($formulaAttributes[$index], Text::read($formulas[$index]), $row, $column);
+                    : $this->formulas->formula($formulaAttributes[$index], Text::read($formulas[$index]), $row, $column);
             $cell = $this->cell(
                 $type,
                 $value === '' ? ($type === 'inlineStr' ? Text::read($inline[$index]) : null) : $value,
@@ -438,7 +393,7 @@ final class RowReader
         foreach (['t', 'si', 'ref'] as $name) {
             $attributes .= $f?->hasAttribute($name) === true ? " $name=\"{$f->getAttribute($name)}\"" : '';
         }
-        $formula = $f === null ? null : $this->formula($attributes, Text::plain($f->textContent), $row, $column);
+        $formula = $f === null ? null : $this->formulas->formula($attributes, Text::plain($f->textContent), $row, $column);
         $type = $c->getAttribute('t') === 'n' ? '' : $c->getAttribute('t');
         $value = $is !== null && $type === 'inlineStr' ? Text::rich($is) : $v?->textContent;
 

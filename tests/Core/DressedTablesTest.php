@@ -9,15 +9,19 @@ use DOMDocument;
 use PhpOffice\PhpSpreadsheet\IOFactory;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Dress;
+use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
+use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
+use Rilvet\Look\LookMap;
 use Rilvet\Reading\Finder;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Tests\WildSheet;
 use ZipArchive;
 
 /**
@@ -108,5 +112,31 @@ final class DressedTablesTest extends TestCase
         $read = IOFactory::load($path);
 
         return [$parts, $read, json_decode(self::ran('/usr/bin/python3', 'read-tables.py', $path), true)];
+    }
+
+    /** A law: what is said to look the same down to a row has the same in common with each row on the way, between tables too. */
+    public function test_rows_that_are_the_same_until_a_row_are_the_same(): void
+    {
+        $stretches = 0;
+        for ($seed = 3_001; $seed <= 3_200; $seed++) {
+            mt_srand($seed);
+            $rows = array_map(fn (string $line) => str_getcsv($line, escape: ''), explode("\n", WildSheet::csv($seed)));
+            $cells = MemorySheet::of('Wild', $rows);
+            $looks = new LookBook;
+            $hand = new LookMap;
+            $hand->set(Range::of($row = mt_rand(1, 9), 1, $row + mt_rand(0, 4), 2), $looks->number(Look::of(['bold' => true])));
+            $sheet = (new Worksheet($cells, 'Wild', Finder::read(SheetFacts::of($cells))))->touched($hand);
+            $dressed = new DressedSheet($sheet->wearing(Builtin::all()[$seed % count(Builtin::all())], false), $looks);
+            for ($row = 1; $row <= $cells->rows() + 3; $row++) {
+                $until = $dressed->sameUntil($row);
+                $key = $dressed->key($row);
+                for ($next = $row + 1; $next <= min($until, $cells->rows() + 9); $next++) {
+                    self::assertSame($key, $dressed->key($next), "sheet $seed, row $row to $until, at $next");
+                    $stretches++;
+                }
+            }
+        }
+        mt_srand();
+        self::assertGreaterThan(1_000, $stretches);
     }
 }

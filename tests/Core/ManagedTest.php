@@ -22,6 +22,7 @@ use Rilvet\Act\Wipe;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
 use Rilvet\Dressed\DressedSheet;
+use Rilvet\Grid\Address;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
@@ -45,6 +46,7 @@ use Rilvet\Work\PartRule;
 use Rilvet\Work\SheetDocuments;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Tests\Spent;
 
 /** What a person keeps in order on a sheet: conditional looks, named ones, findings that were let be, entries, page ends. */
 final class ManagedTest extends TestCase
@@ -290,5 +292,16 @@ final class ManagedTest extends TestCase
         self::assertSame([true, true], $left(Facet::Fill));
         self::assertSame([false, false], $left(null));
         self::assertSame([true, true], $left(null, true), 'what came with the file is another matter');
+    }
+
+    public function test_whole_columns_are_formatted_where_they_look_so_in_no_time(): void
+    {
+        $act = new FormatWhere(self::at('A:F'), Look::of(['bold' => false]), Look::of(['italic' => true]));
+        $workbook = self::workbook();
+        self::assertLessThan(0.4, Spent::on(function () use ($act, &$workbook) {
+            $workbook = $act->on($workbook);
+        }));
+        $hand = $workbook->sheet(1)->hand;
+        self::assertSame([true, true, false], [$hand->at(1, 1) !== 0, $hand->at(Address::ROWS, 6) !== 0, $hand->at(3, 7) !== 0]);
     }
 }
