@@ -8,6 +8,7 @@ import { BatchPage } from './batch/BatchPage';
 import { BenchPage } from './bench/BenchPage';
 import { BookPage } from './book/BookPage';
 import { Asking } from './parts/Ask';
+import { Boundary } from './parts/Boundary';
 import { Announced } from './parts/announce';
 import { Messages } from './parts/Messages';
 import { usePath } from './parts/path';
@@ -27,8 +28,7 @@ const client = new QueryClient({
     },
 });
 
-function App() {
-    const path = usePath();
+function Page({ path }: { path: string }) {
     const [, workbook, view] = /^\/workbooks\/(\d+)(?:\/(findings|side-by-side|paper))?/.exec(path) ?? [];
     const stylebook = /^\/stylebooks\/(\d+)/.exec(path)?.[1];
     const batch = /^\/batches\/([0-9a-f-]{36})/.exec(path)?.[1];
@@ -43,6 +43,16 @@ function App() {
         />
     ) : (
         <ShelfPage />
+    );
+}
+
+function App() {
+    const path = usePath();
+    // What led to the stop may be an answer that is kept: all of them are asked for again.
+    return (
+        <Boundary path={path} onAgain={() => client.clear()}>
+            <Page path={path} />
+        </Boundary>
     );
 }
 

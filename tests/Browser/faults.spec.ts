@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { act, cell, drop, openBench, select, undo } from './sheet';
+import { accessible, act, cell, drop, openBench, select, undo } from './sheet';
 
 test.use({ contextOptions: { reducedMotion: 'no-preference' } });
 
@@ -144,4 +144,20 @@ test('the frame of borders is pressed where it is nearest, and forgets what was 
     await expect(frame.getByRole('button', { name: 'Left edge' })).toHaveAttribute('aria-pressed', 'true');
     await page.keyboard.press('Control+z');
     await expect(frame.getByRole('button', { name: 'Left edge' })).toHaveAttribute('aria-pressed', 'false');
+});
+
+test('a screen that comes to a stop says so, and goes on when it is tried again', async ({ page }) => {
+    await bringIn(page, 'Stopped stream.csv');
+    // Something between here and the server answers in its place, with what no screen can be made of.
+    await page.route(/\/api\/workbooks\/\d+$/, (route) => route.fulfill({ json: { sheets: 3 } }));
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'This screen came to a stop' })).toBeVisible();
+    await page.getByRole('button', { name: 'Back to the shelf' }).click();
+    await expect(page.getByRole('link', { name: /^Stopped stream/ })).toBeVisible();
+    await page.getByRole('link', { name: /^Stopped stream/ }).click();
+    await expect(page.getByRole('heading', { name: 'This screen came to a stop' })).toBeVisible();
+    await accessible(page);
+    await page.unroute(/\/api\/workbooks\/\d+$/);
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(cell(page, 'Osier')).toBeVisible();
 });
