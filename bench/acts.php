@@ -18,7 +18,7 @@ use Rilvet\Act\Targets;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Look\Look;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Figures;
 use Rilvet\Window\Inspector;
@@ -59,8 +59,8 @@ $import->file()->take(sys_get_temp_dir().'/rilvet-bench.csv');
 BringIn::dispatchSync($import->id);
 $row = Workbook::query()->findOrFail($import->refresh()->workbook_id);
 $bench = app(Bench::class);
-$worn = new Worn(Versions::named('River ledger')->id);
-$bench->act($row, new Dress([1], Versions::worn($worn), worn: $worn), $row->revision);
+$reference = new StylebookReference(Versions::named('River ledger')->id);
+$bench->act($row, new Dress([1], Versions::referred($reference), reference: $reference), $row->revision);
 
 mt_srand(7);
 $measure = function (string $what, callable $make) use ($bench, $row) {

@@ -21,7 +21,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
 use Rilvet\Act\Dress;
 use Rilvet\Grid\Range;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Painter;
 
@@ -45,9 +45,9 @@ $app->make(Kernel::class)->bootstrap();
 Artisan::call('migrate', ['--force' => true]);
 
 [$books, $sheets] = [200, 5];
-$worn = new Worn(Versions::named('River ledger')->id);
+$reference = new StylebookReference(Versions::named('River ledger')->id);
 $shelf = app(Shelf::class);
-$made = (new Dress([1], Versions::worn($worn), false, null, $worn))->on(SpecimenBook::of('Book'));
+$made = (new Dress([1], Versions::referred($reference), false, null, $reference))->on(SpecimenBook::of('Book'));
 Illuminate\Support\Facades\DB::transaction(function () use ($shelf, $made, $books, $sheets) {
     for ($book = 1; $book <= $books; $book++) {
         $row = $shelf->reserve("Book $book", 'bench');
@@ -86,7 +86,7 @@ $asked = $median(fn (int $time) => $revise(sprintf('#33446%d', $time), 'ask'));
 $after = $median($window);
 
 $drafts = app(Drafts::class);
-$book = App\Models\Stylebook::query()->findOrFail($worn->stylebook);
+$book = App\Models\Stylebook::query()->findOrFail($reference->stylebook);
 $draft = $drafts->open($book);
 $specimen = Drafts::specimen($draft);
 $set = $median(function (int $time) use ($specimen) {

@@ -26,7 +26,7 @@ use Rilvet\Renew\NewData;
 use Rilvet\Routine\Note;
 use Rilvet\Routine\Routine;
 use Rilvet\Stylebook\Stylebook;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 use Rilvet\Work\Workbook;
 use Throwable;
 
@@ -43,7 +43,7 @@ final readonly class FileRun
     private const CALCULATING = 60;
 
     /**
-     * @param  Closure(string): (array{Stylebook, Worn|null}|null)  $shelf
+     * @param  Closure(string): (array{Stylebook, StylebookReference|null}|null)  $shelf
      * @param  Closure(int): void|null  $progress  rows done; throws where the work was stopped
      */
     public function __construct(

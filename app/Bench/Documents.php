@@ -13,7 +13,7 @@ use Rilvet\Grid\BlockStore;
 use Rilvet\Intake\SheetTyping;
 use Rilvet\Reading\Correction\Corrections;
 use Rilvet\Reading\Reading;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 use Rilvet\Work\Aspects;
 use Rilvet\Work\Setup;
 use Rilvet\Work\SheetDocuments;
@@ -46,7 +46,7 @@ final class Documents
         $typing = $typed === null ? null : SheetTyping::fromArray($typed);
         /** @var array{stylebook: int, held: int|null, clean: bool}|null $dress */
         $dress = $data['dress'] ?? null;
-        $worn = $dress === null ? null : new Worn($dress['stylebook'], $dress['held']);
+        $reference = $dress === null ? null : new StylebookReference($dress['stylebook'], $dress['held']);
         /** @var ReadingData $found */
         $found = $data['found'];
         /** @var list<array<string, mixed>> $corrections */
@@ -64,12 +64,12 @@ final class Documents
             Reading::fromArray($found),
             array_map(Corrections::stored(...), $corrections),
             $typing,
-            $worn === null ? null : Versions::worn($worn),
+            $reference === null ? null : Versions::referred($reference),
             $dress['clean'] ?? false,
             Setup::fromArray($setup),
             $fitted === null ? null : Setup::fromArray($fitted),
             aspects: self::aspects($data),
-            worn: $worn,
+            reference: $reference,
             measure: $said['measure'] ?? null,
         );
     }

@@ -16,7 +16,7 @@ use Rilvet\Stylebook\Difference;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
 use Rilvet\Stylebook\Merge;
 use Rilvet\Stylebook\Stylebook;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 
 /**
  * A stylebook that is being changed: a draft of it, worn by a specimen of its own, so that changing it goes the way of every
@@ -148,8 +148,8 @@ final readonly class Drafts
     {
         [$stylebook] = Versions::of($of->id);
         $draft = Versions::begin($stylebook, 'The draft begins', $of);
-        $worn = new Worn($draft->id);
-        $workbook = (new Dress([1], $stylebook, true, null, $worn))->on(SpecimenBook::of($stylebook->name));
+        $reference = new StylebookReference($draft->id);
+        $workbook = (new Dress([1], $stylebook, true, null, $reference))->on(SpecimenBook::of($stylebook->name));
         $row = $this->shelf->reserve($stylebook->name, 'specimen');
         $row->update(['revision' => 1, 'specimen_of' => $draft->id, 'looks' => json_encode($workbook->looks->all(), JSON_THROW_ON_ERROR)]);
         NewSheet::keep($row, 1, $workbook->sheet(1));

@@ -19,7 +19,7 @@ final class NewSheet
             'workbook_id' => $row->id, 'number' => $number, 'place' => $number, 'name' => $sheet->name,
             'rows' => $sheet->cells->rows(), 'columns' => $sheet->cells->columns(),
             'state' => $sheet->setup->tab->state, 'tab' => $sheet->setup->tab->colour, 'protected' => $sheet->setup->tab->protected,
-            'stylebook_id' => $sheet->worn?->stylebook, 'held' => $sheet->worn?->held, 'measure' => $sheet->measure,
+            'stylebook_id' => $sheet->reference?->stylebook, 'held' => $sheet->reference?->held, 'measure' => $sheet->measure,
             'data_revision' => $row->revision, 'seen_revision' => $row->revision,
         ])->id;
         $store = new DatabaseBlockStore($id);

@@ -15,7 +15,7 @@ use Rilvet\Routine\Routine;
 use Rilvet\Routine\RoutineIsWrong;
 use Rilvet\Routine\Step;
 use Rilvet\Stylebook\Stylebook;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 use Rilvet\Work\Workbook;
 
 /** Routines as they stand on the shelf, and the steps that they are made of. */
@@ -77,17 +77,17 @@ final class Routines
         return new Routine($routine->name, $routine->steps, $stylebooks, $routine->about);
     }
 
-    /** @return Closure(string): (array{Stylebook, Worn|null}|null) stylebooks of the shelf by their name */
+    /** @return Closure(string): (array{Stylebook, StylebookReference|null}|null) stylebooks of the shelf by their name */
     public static function shelf(): Closure
     {
         return function (string $name): ?array {
             try {
-                $worn = new Worn(Versions::named($name)->id, null);
+                $reference = new StylebookReference(Versions::named($name)->id, null);
             } catch (Refusal) {
                 return null;
             }
 
-            return [Versions::worn($worn), $worn];
+            return [Versions::referred($reference), $reference];
         };
     }
 }

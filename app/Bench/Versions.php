@@ -17,7 +17,7 @@ use Rilvet\Stylebook\Exception\StylebookIsWrong;
 use Rilvet\Stylebook\Exception\VersionIsGone;
 use Rilvet\Stylebook\Merge;
 use Rilvet\Stylebook\Stylebook;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 
 /**
  * Stylebooks and their versions. What was kept is never written over: a change is a version more, and which of them is the
@@ -39,9 +39,9 @@ final class Versions
      *
      * @throws VersionIsGone
      */
-    public static function worn(Worn $worn): Stylebook
+    public static function referred(StylebookReference $reference): Stylebook
     {
-        return self::of($worn->stylebook, $worn->held)[0];
+        return self::of($reference->stylebook, $reference->held)[0];
     }
 
     /**

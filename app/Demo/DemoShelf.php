@@ -19,7 +19,7 @@ use Rilvet\Act\SetEntry;
 use Rilvet\Condition\Condition;
 use Rilvet\Entry\EntryCheck;
 use Rilvet\Reading\Part;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 
 /** Fills an empty shelf with the demo, through the same way in that a person's files take, and leaves raw files to drop. */
 final readonly class DemoShelf
@@ -121,7 +121,7 @@ final readonly class DemoShelf
     {
         /** @var list<int> $numbers */
         $numbers = $workbook->sheets()->pluck('number')->all();
-        $worn = new Worn(Versions::named($stylebook)->id);
-        $this->bench->act($workbook, new Dress($numbers, Versions::worn($worn), worn: $worn), $workbook->revision);
+        $reference = new StylebookReference(Versions::named($stylebook)->id);
+        $this->bench->act($workbook, new Dress($numbers, Versions::referred($reference), reference: $reference), $workbook->revision);
     }
 }

@@ -50,7 +50,7 @@ final readonly class AddSheet implements Act
         $workbook = self::written($workbook, $number, $this->of, $like);
 
         return $like->stylebook === null ? $workbook
-            : (new Dress([$number], $like->stylebook, true, null, $like->worn))->on($workbook);
+            : (new Dress([$number], $like->stylebook, true, null, $like->reference))->on($workbook);
     }
 
     /** All sheets of looks and of contents as they would be made now. */

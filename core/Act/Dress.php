@@ -8,7 +8,7 @@ use Rilvet\Fit\ColumnFit;
 use Rilvet\Guard\Allowance;
 use Rilvet\Reading\Question;
 use Rilvet\Stylebook\Stylebook;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Workbook;
 
@@ -18,7 +18,7 @@ final readonly class Dress implements Act
     /**
      * @param  list<int>  $sheets
      * @param  bool  $clean  drop what came with the file
-     * @param  Worn|null  $worn  where the stylebook stands on the shelf
+     * @param  StylebookReference|null  $reference  where the stylebook stands on the shelf
      * @param  TouchesOver|null  $touches  what becomes of hand touches; null keeps them
      */
     public function __construct(
@@ -26,7 +26,7 @@ final readonly class Dress implements Act
         private ?Stylebook $stylebook,
         private bool $clean = false,
         private ?Fonts $fonts = null,
-        private ?Worn $worn = null,
+        private ?StylebookReference $reference = null,
         private ?TouchesOver $touches = null,
     ) {
     }
@@ -35,7 +35,7 @@ final readonly class Dress implements Act
     {
         foreach ($this->sheets as $number) {
             Targets::open($workbook->sheet($number), Allowance::DressCells, Allowance::SizeColumns, Allowance::SizeRows);
-            $sheet = $workbook->sheet($number)->wearing($this->stylebook, $this->clean, $this->worn);
+            $sheet = $workbook->sheet($number)->wearing($this->stylebook, $this->clean, $this->reference);
             $sheet = $this->touches?->on($sheet, $workbook->looks) ?? $sheet;
             if ($this->stylebook !== null) {
                 $sheet = $sheet->fittedTo((new ColumnFit($sheet, $workbook, $this->fonts ?? Fonts::shipped()))->setup());
@@ -53,7 +53,7 @@ final readonly class Dress implements Act
 
         return $sheet->stylebook === null
             ? $workbook
-            : (new self([$number], $sheet->stylebook, $sheet->clean, null, $sheet->worn))->on($workbook);
+            : (new self([$number], $sheet->stylebook, $sheet->clean, null, $sheet->reference))->on($workbook);
     }
 
     public function reach(): Reach
@@ -70,7 +70,7 @@ final readonly class Dress implements Act
         $doubts = array_sum(array_map(fn (int $number) => count(Question::all($workbook->sheet($number)->reading)), $this->sheets));
         $doubt = $doubts === 0 ? '' : ', '.($doubts === 1 ? '1 table' : "$doubts tables").' read with doubt';
 
-        $version = $this->worn?->held === null ? '' : " version {$this->worn->held}";
+        $version = $this->reference?->held === null ? '' : " version {$this->reference->held}";
 
         $dropped = $this->touches === null || $this->touches->keepsAll() ? '' : ', hand touches dropped';
 

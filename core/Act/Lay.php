@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Act\Exception\LayIsWrong;
-use Rilvet\Condition\Carried;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
+use Rilvet\Condition\ConditionTransfer;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Look;
@@ -88,7 +88,7 @@ final readonly class Lay implements Act
         $all = $sheet->aspect(Conditions::class);
         foreach ($ranges as $range) {
             $from = $this->from;
-            $all = Carried::onto($all, array_map(fn (Condition $one) => Carried::laid($one, $from, $range), $this->conditions));
+            $all = ConditionTransfer::onto($all, array_map(fn (Condition $one) => ConditionTransfer::laid($one, $from, $range), $this->conditions));
         }
 
         return $sheet->withAspects($all);

@@ -33,7 +33,7 @@ final readonly class ReviseStylebook implements Act
     {
         foreach ($workbook->sheets as $number => $sheet) {
             // One that holds a version keeps it.
-            if ($sheet->stylebook?->name !== ($this->was ?? $this->stylebook->name) || $sheet->worn?->held !== null) {
+            if ($sheet->stylebook?->name !== ($this->was ?? $this->stylebook->name) || $sheet->reference?->held !== null) {
                 continue;
             }
             $fitted = $sheet->fitted;
@@ -42,7 +42,7 @@ final readonly class ReviseStylebook implements Act
                 $sheet = Covering::on($sheet, $workbook->looks, $this->override, true)->taken($sheet, $workbook->looks);
             }
             $sheet = $this->wearers?->on($sheet, $workbook->looks) ?? $sheet;
-            $sheet = $sheet->wearing($this->stylebook, $sheet->clean, $sheet->worn);
+            $sheet = $sheet->wearing($this->stylebook, $sheet->clean, $sheet->reference);
             $sheet = $sheet->fittedTo($refit ? (new ColumnFit($sheet, $workbook, Fonts::shipped()))->setup() : $fitted);
             $workbook = $workbook->withSheet($number, $sheet);
         }

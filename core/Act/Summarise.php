@@ -47,7 +47,7 @@ final readonly class Summarise implements Act
         $workbook = $workbook->adding($number, $sheet);
 
         return $source->stylebook === null ? $workbook
-            : (new Dress([$number], $source->stylebook, true, null, $source->worn))->on($workbook);
+            : (new Dress([$number], $source->stylebook, true, null, $source->reference))->on($workbook);
     }
 
     /** The same sheet with other figures; touches stay on the group and the column that they were given to. */

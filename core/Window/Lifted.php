@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
-use Rilvet\Condition\Carried;
 use Rilvet\Condition\Condition;
+use Rilvet\Condition\ConditionTransfer;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
@@ -60,7 +60,7 @@ final readonly class Lifted
             array_map($sheet->setup->sizes->widthOf(...), range($range->left, $range->right)),
             implode("\n", $lines),
             $withConditions ? array_map(fn (Condition $one) => json_encode($one->toArray(), JSON_THROW_ON_ERROR),
-                Carried::lifted($sheet->conditions(), $sheet->reading, $range)) : [],
+                ConditionTransfer::lifted($sheet->conditions(), $sheet->reading, $range)) : [],
         );
     }
 

@@ -13,7 +13,7 @@ final readonly class SheetDocuments
     /** Documents that are no aspects, and what of a sheet is in them. */
     private const OWN = [
         'name' => ['name'], 'found' => ['found'], 'corrections' => ['corrections'], 'typing' => ['typing'],
-        'dress' => ['stylebook', 'clean', 'worn'], 'setup' => ['came'], 'fitted' => ['fitted', 'measure'],
+        'dress' => ['stylebook', 'clean', 'reference'], 'setup' => ['came'], 'fitted' => ['fitted', 'measure'],
     ];
 
     public function __construct(private Worksheet $sheet)
@@ -73,7 +73,7 @@ final readonly class SheetDocuments
             'typing' => $sheet->typing?->toArray(),
             'dress' => $sheet->stylebook === null
                 ? null
-                : [...($sheet->worn?->toArray() ?? ['stylebook' => $sheet->stylebook->toArray()]), 'clean' => $sheet->clean],
+                : [...($sheet->reference?->toArray() ?? ['stylebook' => $sheet->stylebook->toArray()]), 'clean' => $sheet->clean],
             'setup' => $sheet->came->toArray(),
             'fitted' => $sheet->fitted === null
                 ? null

@@ -27,7 +27,7 @@ use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
 use Rilvet\Stylebook\Measure;
 use Rilvet\Stylebook\Stylebook;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Aspect\HandTouches;
 use Rilvet\Work\Aspect\JoinedTexts;
@@ -71,7 +71,7 @@ final readonly class Worksheet
      * @param  bool  $clean  dressed with "start clean": what came with the file is not seen
      * @param  Setup|null  $fitted  sizes and opening as the dress fitted them
      * @param  Stylebook|null  $own  the named looks of the workbook itself, which it holds and the sheet only knows
-     * @param  Worn|null  $worn  where the stylebook stands on a shelf; without, the sheet carries it itself
+     * @param  StylebookReference|null  $reference  where the stylebook stands on a shelf; without, the sheet carries it itself
      * @param  string|null  $measure  what the stylebook said of sizes when it was fitted; null where that is not known
      */
     public function __construct(
@@ -86,7 +86,7 @@ final readonly class Worksheet
         public ?Setup $fitted = null,
         public ?Stylebook $own = null,
         public Aspects $aspects = new Aspects,
-        public ?Worn $worn = null,
+        public ?StylebookReference $reference = null,
         public ?string $measure = null,
     ) {
         $this->reading = array_reduce($corrections, fn (Reading $reading, Correction $correction) => $correction->on($reading), $found);
@@ -116,9 +116,9 @@ final readonly class Worksheet
         return $this->with(['aspects' => $this->aspects->with(...$aspects)]);
     }
 
-    public function wearing(?Stylebook $stylebook, bool $clean, ?Worn $worn = null): self
+    public function wearing(?Stylebook $stylebook, bool $clean, ?StylebookReference $reference = null): self
     {
-        return $this->with(['stylebook' => $stylebook, 'clean' => $clean, 'fitted' => null, 'worn' => $worn, 'measure' => null]);
+        return $this->with(['stylebook' => $stylebook, 'clean' => $clean, 'fitted' => null, 'reference' => $reference, 'measure' => null]);
     }
 
     /** The same in a stylebook that says the same of sizes. */
@@ -372,7 +372,7 @@ final readonly class Worksheet
             'fitted' => $this->fitted,
             'own' => $this->own,
             'aspects' => $this->aspects,
-            'worn' => $this->worn,
+            'reference' => $this->reference,
             'measure' => $this->measure,
         ];
 

@@ -96,7 +96,7 @@ final class BookRewrite
         if ($list !== null) {
             $this->parts->replace($this->book->part, $list);
         }
-        $this->left();
+        $this->withoutStale();
         $zip = new ZipWriter($out);
         $this->parts->write($zip);
         $zip->finish();
@@ -301,10 +301,10 @@ final class BookRewrite
     }
 
     /** Parts that no longer hold: the order of calculation where formulas changed, a signature where anything did. */
-    private function left(): void
+    private function withoutStale(): void
     {
         if ($this->formulasChanged) {
-            $this->parts->leave($this->book->part, 'calcChain');
+            $this->parts->takeOut($this->book->part, 'calcChain');
         }
         if ($this->parts->isEmpty()) {
             return;
@@ -315,7 +315,7 @@ final class BookRewrite
                     $this->parts->drop($signature->target);
                 }
                 $this->parts->drop(Package::relationshipsOf($relationship->target));
-                $this->parts->leave('', 'origin');
+                $this->parts->takeOut('', 'origin');
             }
         }
     }

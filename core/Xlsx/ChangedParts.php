@@ -68,7 +68,7 @@ final class ChangedParts
     }
 
     /** Takes a part out, with the word that points at it. */
-    public function leave(string $from, string $kind): void
+    public function takeOut(string $from, string $kind): void
     {
         $relationship = $this->package->related($from, $kind);
         if ($relationship === null) {

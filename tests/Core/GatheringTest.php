@@ -17,9 +17,9 @@ use Rilvet\Act\SetCondition;
 use Rilvet\Act\SortTable;
 use Rilvet\Act\Targets;
 use Rilvet\Change\Change;
-use Rilvet\Condition\Carried;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
+use Rilvet\Condition\ConditionTransfer;
 use Rilvet\Condition\Gathering;
 use Rilvet\Condition\Union;
 use Rilvet\Dressed\DressedSheet;
@@ -224,7 +224,7 @@ final class GatheringTest extends TestCase
     private static function laying(Worksheet $sheet, int $row): Act
     {
         $block = Range::of(2, 2, 2, 3);
-        $conditions = Carried::lifted($sheet->aspect(Conditions::class)->all, $sheet->reading, $block);
+        $conditions = ConditionTransfer::lifted($sheet->aspect(Conditions::class)->all, $sheet->reading, $block);
 
         return new Lay(new Targets([1], RangeSet::of(Range::of($row, 2, $row + mt_rand(0, 3), 3))), [[Look::of(['italic' => true]),
             Look::none()]], [],
@@ -247,19 +247,19 @@ final class GatheringTest extends TestCase
             Condition::of(['id' => 'b', 'test' => ['is' => 'above', 'of' => ['3']], 'where' => ['cells' => 'Z9'],
                 'look' => ['bold' => true]]),
         ];
-        $lifted = Carried::lifted($conditions, Reading::none(), Range::parse('B5:C5'));
+        $lifted = ConditionTransfer::lifted($conditions, Reading::none(), Range::parse('B5:C5'));
         self::assertCount(1, $lifted, 'what does not reach into the block stays');
-        $laid = Carried::laid($lifted[0], Range::parse('B5:C5'), Range::parse('E20'));
+        $laid = ConditionTransfer::laid($lifted[0], Range::parse('B5:C5'), Range::parse('E20'));
         self::assertSame(['E20:F20', '$B20>$C20+F$1'], [$laid->where->words(), $laid->test->of[0]]);
-        $down = Carried::laid($lifted[0], Range::parse('B5:C5'), Range::parse('E20:H29'));
+        $down = ConditionTransfer::laid($lifted[0], Range::parse('B5:C5'), Range::parse('E20:H29'));
         self::assertSame('E20:H29', $down->where->words(), 'all of a block is all of where it is laid');
         // Half of a block comes again and again.
-        $half = Carried::lifted([Condition::of(['id' => 'c', 'test' => ['is' => 'blank'], 'where' => ['cells' => 'B5'],
+        $half = ConditionTransfer::lifted([Condition::of(['id' => 'c', 'test' => ['is' => 'blank'], 'where' => ['cells' => 'B5'],
             'look' => ['bold' => true]])],
             Reading::none(), Range::parse('B5:C5'));
-        self::assertSame('E20:E21, G20:G21', Carried::laid($half[0], Range::parse('B5:C5'), Range::parse('E20:H21'))->where->words());
+        self::assertSame('E20:E21, G20:G21', ConditionTransfer::laid($half[0], Range::parse('B5:C5'), Range::parse('E20:H21'))->where->words());
         // Laid beside one that says the same, it is that one, reaching further.
-        $onto = Carried::onto(new Conditions([$laid->named('n1')]), [Carried::laid($lifted[0], Range::parse('B5:C5'),
+        $onto = ConditionTransfer::onto(new Conditions([$laid->named('n1')]), [ConditionTransfer::laid($lifted[0], Range::parse('B5:C5'),
             Range::parse('E21'))]);
         self::assertSame(['E20:F21'], array_map(fn (Condition $one) => $one->where->words(), $onto->all));
     }

@@ -13,7 +13,7 @@ use App\Models\Workbook;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
 use Rilvet\Act\Dress;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 
 [, $database, $folder, $source] = $argv;
 foreach (
@@ -34,7 +34,7 @@ $app->make(Kernel::class)->bootstrap();
 Artisan::call('migrate', ['--force' => true]);
 // What every start does first.
 Artisan::call('rilvet:tidy');
-$worn = new Worn(Versions::named('River ledger')->id);
+$reference = new StylebookReference(Versions::named('River ledger')->id);
 echo "begun\n";
 for ($round = 0; ; $round++) {
     $import = Import::query()->create([
@@ -50,7 +50,7 @@ for ($round = 0; ; $round++) {
     $import->file()->take($source);
     BringIn::dispatchSync($import->id);
     $row = Workbook::query()->findOrFail($import->refresh()->workbook_id);
-    app(Bench::class)->act($row, new Dress([1], Versions::worn($worn), worn: $worn), $row->revision);
+    app(Bench::class)->act($row, new Dress([1], Versions::referred($reference), reference: $reference), $row->revision);
     $handover = HandoverRow::query()->create([
         'workbook_id' => $row->id,
         'format' => 'xlsx',

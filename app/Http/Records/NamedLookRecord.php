@@ -30,7 +30,7 @@ final readonly class NamedLookRecord
     public static function list(Workbook $workbook, Worksheet $seen, Bench $bench): array
     {
         $worn = [];
-        $wears = $seen->worn?->stylebook;
+        $wears = $seen->reference?->stylebook;
         $here = fn (Builder $sheets) => $sheets
             ->where('workbook_id', $workbook->id)
             ->when($wears !== null, fn (Builder $or) => $or->orWhere('stylebook_id', $wears));

@@ -31,7 +31,7 @@ final readonly class SelectionRecord
     public static function of(WorkbookRow $row, Workbook $workbook, int $number, RangeSet $ranges, Address $active): self
     {
         $sheet = $workbook->sheet($number);
-        $wears = $sheet->worn?->stylebook;
+        $wears = $sheet->reference?->stylebook;
 
         return new self(
             (new Inspector($sheet, $workbook->looks, $workbook->around($number)))->inspect($ranges, $active->row, $active->column),

@@ -11,7 +11,7 @@ use App\Wire\WiredAct;
 use Rilvet\Act\Act;
 use Rilvet\Act\Dress;
 use Rilvet\Act\TouchesOver;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 
 /** Puts sheets into a stylebook, or takes it off. */
 final readonly class DressSheets implements WiredAct
@@ -26,9 +26,9 @@ final readonly class DressSheets implements WiredAct
         if ($name === null) {
             return new Dress($given->sheets(), null, $given->flag('clean'), touches: self::touches($given));
         }
-        $worn = new Worn(Versions::named($name)->id, $given->wholeOrNull('version'));
+        $reference = new StylebookReference(Versions::named($name)->id, $given->wholeOrNull('version'));
 
-        return new Dress($given->sheets(), Versions::worn($worn), $given->flag('clean'), null, $worn, self::touches($given));
+        return new Dress($given->sheets(), Versions::referred($reference), $given->flag('clean'), null, $reference, self::touches($given));
     }
 
     private static function touches(Arguments $given): TouchesOver

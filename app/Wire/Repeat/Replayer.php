@@ -22,21 +22,21 @@ use Rilvet\Routine\Routine;
 use Rilvet\Routine\RoutineIsWrong;
 use Rilvet\Routine\Step;
 use Rilvet\Stylebook\Stylebook;
-use Rilvet\Stylebook\Worn;
+use Rilvet\Stylebook\StylebookReference;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
 /** The acts of a routine's steps on a sheet: their places looked for there, and said as the acts are asked for. */
 final readonly class Replayer
 {
-    /** @param  Closure(string): (array{Stylebook, Worn|null}|null)  $shelf  a stylebook by its name, where there is one */
+    /** @param  Closure(string): (array{Stylebook, StylebookReference|null}|null)  $shelf  a stylebook by its name, where there is one */
     private function __construct(private Routine $routine, private Closure $shelf)
     {
     }
 
     /**
      * @param  list<int>  $sheets  numbers of all sheets of the workbook
-     * @param  Closure(string): (array{Stylebook, Worn|null}|null)  $shelf
+     * @param  Closure(string): (array{Stylebook, StylebookReference|null}|null)  $shelf
      */
     public static function of(Routine $routine, array $sheets, Pipeline $pipeline, Closure $shelf, ?NewData $data = null): Replay
     {

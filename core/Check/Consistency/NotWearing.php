@@ -38,7 +38,7 @@ final readonly class NotWearing implements WorkbookCheck
                 $name = (string) array_key_first($wear);
                 $worn = $most[0]->sheet;
                 yield [$one, $one->finding($this, '', 1, count($most).' of '.count($sheets)." sheets wear $name, this one wears none.", [],
-                    Mend::looks(new Dress([$one->number], $worn->stylebook, $worn->clean, null, $worn->worn)))];
+                    Mend::looks(new Dress([$one->number], $worn->stylebook, $worn->clean, null, $worn->reference)))];
             }
         }
     }

@@ -148,8 +148,8 @@ final class SheetKinds
         if (isset($odd['stylebook'])) {
             $worn = $model?->sheet;
 
-            return $worn === null || ($worn->stylebook !== null && $worn->worn === null && $sheet->workbook !== $model->workbook) ? null
-                : Mend::looks(new Dress([$sheet->number], $worn->stylebook, $worn->clean, null, $worn->worn));
+            return $worn === null || ($worn->stylebook !== null && $worn->reference === null && $sheet->workbook !== $model->workbook) ? null
+                : Mend::looks(new Dress([$sheet->number], $worn->stylebook, $worn->clean, null, $worn->reference));
         }
         $acts = [];
         $looks = [];

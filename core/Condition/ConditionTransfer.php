@@ -10,7 +10,7 @@ use Rilvet\Grid\Range;
 use Rilvet\Reading\Reading;
 
 /** Conditional looks that are lifted from a block of cells and laid on others: their addresses are made to fit. */
-final class Carried
+final class ConditionTransfer
 {
     /** Pieces that one of them may come into where a block is laid again and again. */
     private const PIECES = 4_000;

@@ -7,9 +7,9 @@ namespace Rilvet\Stylebook;
 /**
  * That a sheet wears a stylebook by reference: the newest version of it, or a certain one that it holds.
  *
- * @phpstan-type WornData array{stylebook: int, held: int|null}
+ * @phpstan-type ReferenceData array{stylebook: int, held: int|null}
  */
-final readonly class Worn
+final readonly class StylebookReference
 {
     /**
      * @param  int  $stylebook  that stands on the shelf
@@ -19,7 +19,7 @@ final readonly class Worn
     {
     }
 
-    /** @return WornData */
+    /** @return ReferenceData */
     public function toArray(): array
     {
         return ['stylebook' => $this->stylebook, 'held' => $this->held];
