@@ -80,7 +80,8 @@ $said[] = Condition::of(['id' => 'm', 'where' => ['cells' => $cells('Q')], 'mark
 $said[] = Condition::of(['id' => 't', 'where' => ['cells' => $cells('R')], 'marks' => ['set' => '3Flags']] + $always);
 
 $say = fn (string $what, float $ms, ?float $beside = null, ?float $most = null) => printf("%-62s %9.1f ms%s\n", $what, $ms,
-    $beside === null ? '' : sprintf('   %.2f x of %.1f ms%s', $ms / $beside, $beside, $most === null ? '' : " (at most $most)"));
+    $beside === null ? ''
+        : sprintf('   %.2f x of %.1f ms%s', $ms / $beside, $beside, $most === null ? '' : " (at most $most)"));
 
 $bench = app(Bench::class);
 $shelf = app(Shelf::class);

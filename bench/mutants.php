@@ -82,7 +82,8 @@ function covered(string $root, array $suites, bool $roughly): array
             }
             $took = $bad = [];
             $report = simplexml_load_file("$kept.xml");
-            foreach ($report === false ? [] : ($report->xpath('//testcase') ?: []) as $case) {
+            foreach ($report === false ? []
+                : ($report->xpath('//testcase') ?: []) as $case) {
                 $name = $method($case['class'].'::'.$case['name']);
                 $took[$name] = ($took[$name] ?? 0) + (float) $case['time'];
                 // A test that fails without a fault, be it that it is slower here, finds none.
@@ -198,7 +199,8 @@ foreach ($parts as $part => $mine) {
             $of = $lines[$name] ?? [];
             $tests = $of[$line] ?? array_values(array_unique(array_merge([], ...array_values($of))));
             $is = noticed($copy, $tests, $seconds);
-            $words = sprintf('%s %s:%d  %s -> %s%s', $is ? 'found   ' : 'SURVIVES', $name, $line, $text, SWAPS[$text] ?: '(nothing)',
+            $words = sprintf('%s %s:%d  %s -> %s%s', $is ? 'found   ' : 'SURVIVES',
+                $name, $line, $text, SWAPS[$text] ?: '(nothing)',
                 $tests === [] ? '  (no test runs through it)' : '');
             echo "$words\n";
             file_put_contents((string) $results[$part], "$words\n", FILE_APPEND);

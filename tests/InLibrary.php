@@ -24,7 +24,8 @@ final class InLibrary
         $this->sheet = $this->book->getActiveSheet()->setTitle('Data');
         foreach ($rows as $row => $line) {
             foreach ($line as $column => $value) {
-                $kind = is_string($value) ? DataType::TYPE_STRING : (is_bool($value) ? DataType::TYPE_BOOL : DataType::TYPE_NUMERIC);
+                $kind = is_string($value) ? DataType::TYPE_STRING
+                    : (is_bool($value) ? DataType::TYPE_BOOL : DataType::TYPE_NUMERIC);
                 $value === null || $this->sheet->getCell([$column + 1, $row + 1])->setValueExplicit($value, $kind);
             }
         }

@@ -69,7 +69,8 @@ final class RandomCondition
         $point = fn (int $at) => self::pick([['at' => 'percent', 'value' => (string) ($at * 30)], ['at' => 'number',
             'value' => (string) ($at * 7)], ['at' => 'percentile', 'value' => (string) ($at * 31 + 1)], ['at' => 'formula',
                 'value' => "\$B\$2+$at"]]);
-        $end = fn (string $at) => self::one(2) ? ['at' => $at] : $point($at === 'least' ? 0 : 3);
+        $end = fn (string $at) => self::one(2) ? ['at' => $at]
+            : $point($at === 'least' ? 0 : 3);
         $maybe = fn (string $name, mixed $value) => self::one(2) ? [$name => $value] : [];
         if (self::one(3)) {
             $scale = [['colour' => self::colour(), 'point' => $end('least')]];
@@ -80,7 +81,8 @@ final class RandomCondition
         if (self::one(2)) {
             $colour = self::colour();
 
-            return ['bar' => ['from' => self::one(2) ? ['at' => 'auto'] : $end('least'), 'to' => self::one(2) ? ['at' => 'auto']
+            return ['bar' => ['from' => self::one(2) ? ['at' => 'auto'] : $end('least'),
+                'to' => self::one(2) ? ['at' => 'auto']
                 : $end('greatest'), 'colour' => $colour] + $maybe('below', self::pick([$colour, self::colour()]))
                 + $maybe('axis', self::pick(['middle', 'none'])) + $maybe('border', self::colour()) + $maybe('axisColour', self::colour())
                 + $maybe('shortest', mt_rand(1, 20)) + $maybe('longest', mt_rand(60, 99)) + $maybe('gradient', true)

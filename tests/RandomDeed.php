@@ -249,7 +249,8 @@ final class RandomDeed
             7 => $checks === [] ? new Act\MarkCells([1], self::pick([Part::EntryCell, Part::ChoiceCell, Part::FormulaCell]), ! self::one(3))
                 : new Act\DropEntries(1, [self::pick($checks)]),
             8 => new Act\SayCells($this->at(), self::pick([true, false, null])),
-            default => new Act\LayStripes($this->at(), self::one(5) ? null : $stripes, self::one(2) ? $this->column() : null),
+            default => new Act\LayStripes($this->at(), self::one(5) ? null : $stripes,
+                self::one(2) ? $this->column() : null),
         };
     }
 

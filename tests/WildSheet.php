@@ -100,7 +100,8 @@ final class WildSheet
     /** @return list<list<string>> */
     private function table(): array
     {
-        $kinds = [self::one(8) ? 'code' : (self::one(10) ? 'integer' : 'label')];
+        $kinds = [self::one(8) ? 'code'
+            : (self::one(10) ? 'integer' : 'label')];
         for ($more = mt_rand(1, 6); $more > 0; $more--) {
             $kinds[] = self::pick(self::KINDS);
         }
@@ -159,7 +160,8 @@ final class WildSheet
         $isYears = self::one(2);
         $names = [];
         foreach ($kinds as $column => $kind) {
-            $names[] = $isByPeriod && $column > 0 ? ($isYears ? (string) ($first + $column) : $months[$column % 7])
+            $names[] = $isByPeriod && $column > 0
+                ? ($isYears ? (string) ($first + $column) : $months[$column % 7])
                 : (self::one(14) ? '' : self::pick(self::HEADS[$kind]));
         }
         $rows = [$names];

@@ -71,7 +71,8 @@ final class Reports
             .'body{font:14px/1.45 sans-serif;color:#2a2230;margin:32px;max-width:920px}h1{font-size:22px}h2{font-size:17px;margin-top:28px;'
             .'border-top:1px solid #ded7cb;padding-top:14px}h3{font-size:13px;margin:10px 0 2px}ul{margin:0;padding-left:20px}'
             .'.fault{color:#9b2335;font-weight:600}</style></head><body><h1>'.$e($title).'</h1><p>'.$e($day).': '.count($all)
-            .(count($all) === 1 ? ' file' : ' files').($failed > 0 ? ", $failed not done" : '').'</p>'.$body.'</body></html>';
+            .(count($all) === 1 ? ' file' : ' files')
+            .($failed > 0 ? ", $failed not done" : '').'</p>'.$body.'</body></html>';
     }
 
     /** @param  list<Reported>  $all */

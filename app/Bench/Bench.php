@@ -325,7 +325,8 @@ final class Bench
     private function concerned(int $stylebook, ReviseStylebook $act, bool $asked, SheetRow $seen): array
     {
         $numbers = [$seen->workbook_id => [$seen->number]];
-        $says = [...($asked || $act->overrides() ? ['hand', 'rules'] : []), ...($act->wearers === null ? [] : ['wears'])];
+        $says = [...($asked || $act->overrides() ? ['hand', 'rules'] : []),
+            ...($act->wearers === null ? [] : ['wears'])];
         if ($says === []) {
             return $numbers;
         }

@@ -88,7 +88,8 @@ final class CheckCommand extends Command
         $isJson && $output->writeln(self::json(['files' => array_map(fn (array $of) => ['file' => $of['file'],
             'findings' => array_map(fn (Finding $one) => $one->toArray(), $of['findings'])], $reports)]), OutputInterface::OUTPUT_RAW);
 
-        return $this->hasFailed ? 1 : (array_filter($found) === [] ? 0 : self::FOUND);
+        return $this->hasFailed ? 1
+            : (array_filter($found) === [] ? 0 : self::FOUND);
     }
 
     /**
@@ -166,7 +167,8 @@ final class CheckCommand extends Command
             return null;
         }
 
-        return $said === null ? Changes::Looks : (is_string($said) ? Changes::tryFrom($said) : null)
+        return $said === null ? Changes::Looks
+            : (is_string($said) ? Changes::tryFrom($said) : null)
             ?? throw new Usage('--fix is one of looks, formulas, values');
     }
 

@@ -89,7 +89,8 @@ final class GuardCommand extends Command
             new GuardFormulas($open),
             ...($input->getOption('roles') === true ? [new FollowRoles($open)] : []),
             ...($input->getOption('legend') === true ? [new AddSheet(Role::Looks, $open[0])] : []),
-            ...($protect ? [new ProtectSheet($open, Protection::USUAL, is_string($password) && $password !== '' ? Password::made($password)
+            ...($protect
+            ? [new ProtectSheet($open, Protection::USUAL, is_string($password) && $password !== '' ? Password::made($password)
                 : null)] : []),
         ] as $act) {
             $workbook = self::run_($act, $workbook);
@@ -97,7 +98,8 @@ final class GuardCommand extends Command
         $says = fn (Part $part) => number_format($counts[$part->value] ?? 0).' '.mb_strtolower($part->words());
 
         return [$workbook, implode(', ', array_map($says, Part::OF_CELLS)).($protect ? ', protected' : '')
-            .($left === 0 ? '' : ", $left protected already and left as ".($left === 1 ? 'it is' : 'they are'))];
+            .($left === 0 ? ''
+            : ", $left protected already and left as ".($left === 1 ? 'it is' : 'they are'))];
     }
 
     private static function run_(Act $act, Workbook $workbook): Workbook

@@ -70,6 +70,8 @@ final class LearnCommand extends Command
 
     private static function shown(Rule $rule): string
     {
-        return is_bool($rule->value) ? ($rule->value ? 'yes' : 'no') : (string) $rule->value;
+        return is_bool($rule->value)
+            ? ($rule->value ? 'yes' : 'no')
+            : (string) $rule->value;
     }
 }

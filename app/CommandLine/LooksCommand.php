@@ -83,7 +83,9 @@ final class LooksCommand extends Command
             foreach ($cells as $cell) {
                 $says = [];
                 foreach ($cell['look'] as $name => $value) {
-                    $says[] = "$name ".(is_bool($value) ? ($value ? 'yes' : 'no') : $value).' ('.($cell['from'][$name] ?? '').')';
+                    $says[] = "$name ".(is_bool($value)
+                        ? ($value ? 'yes' : 'no')
+                        : $value).' ('.($cell['from'][$name] ?? '').')';
                 }
                 $output->writeln("  {$cell['at']}  {$cell['text']}  ".implode(', ', $says), OutputInterface::OUTPUT_RAW);
             }

@@ -61,7 +61,8 @@ final class PdfCommand extends Command
                 $writer = new PdfWriter($text('sheets') === null ? null : self::named($workbook, $text('sheets')), basename($file));
                 $writer->write($workbook, $target);
                 $pages = $writer->prove($workbook, $target)->cells;
-                $output->writeln("$target: ".number_format($pages).($pages === 1 ? ' page' : ' pages').($writer->missing === [] ? ''
+                $output->writeln("$target: ".number_format($pages).($pages === 1 ? ' page' : ' pages')
+                    .($writer->missing === [] ? ''
                     : '; a square stands for '.implode(' ', array_slice($writer->missing, 0, 20)).', which no shipped font has'),
                     OutputInterface::OUTPUT_RAW);
             } catch (Refusal $refusal) {

@@ -84,7 +84,8 @@ final class ConditionList
         foreach ($listed as $index => $condition) {
             $judge = $held[$condition->id] ?? null;
             $left = $end - microtime(true);
-            [$worn, , $isAll] = $judge === null ? [0, 0, true] : ($left > 0 ? $judges->count($judge, $left / 2) : [0, 0, false]);
+            [$worn, , $isAll] = $judge === null ? [0, 0, true]
+                : ($left > 0 ? $judges->count($judge, $left / 2) : [0, 0, false]);
             $first = $judge->ranges[0] ?? null;
             $plain = $first === null ? Look::none() : $dressed->at($first->top, $first->left)->look;
             $records[] = self::record(
@@ -105,7 +106,8 @@ final class ConditionList
         $test = $condition->test;
         $kind = self::kind($where, $sheet->reading);
         $set = $condition->marks->set ?? null;
-        $wrong = $trouble === null ? null : $trouble->words().($trouble === Trouble::Unread ? " {$judge?->why}" : '');
+        $wrong = $trouble === null ? null
+            : $trouble->words().($trouble === Trouble::Unread ? " {$judge?->why}" : '');
 
         return new ConditionRecord(
             $condition->id, $number, $sheet->name, $index + 1, Sentence::of($condition, $sheet->reading, $workbook->from1904),
@@ -136,7 +138,8 @@ final class ConditionList
 
     private static function kind(Where $where, Reading $reading): ?ColumnKind
     {
-        $cell = $where->column === null ? ($where->cells === [] ? null : [$where->cells[0]->top, $where->cells[0]->left])
+        $cell = $where->column === null
+            ? ($where->cells === [] ? null : [$where->cells[0]->top, $where->cells[0]->left])
             : [$where->column->row, $where->column->column];
 
         return $where->kind ?? ($cell === null ? null : $reading->tableAt($cell[0], $cell[1])?->readingOf($cell[0], $cell[1])?->kind);

@@ -129,7 +129,8 @@ final class RunItem implements ShouldQueue
     {
         $json = json_encode($reported->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE);
         BatchItem::query()->whereKey($item->id)->whereIn('status', $this->isPlan ? ['waiting'] : ['running'])
-            ->update(['status' => $this->isPlan ? 'planned' : $status, $this->isPlan ? 'plan' : 'report' => $json]);
+            ->update(['status' => $this->isPlan ? 'planned' : $status,
+                $this->isPlan ? 'plan' : 'report' => $json]);
     }
 
     /** @return Closure(int): void */

@@ -138,6 +138,7 @@ final readonly class AddSheet implements Act
     {
         $isThere = $this->made($workbook) !== null;
 
-        return ($this->of === Role::Looks ? 'Sheet of looks' : 'Sheet of contents').($isThere ? ' brought up to date' : ' added');
+        return ($this->of === Role::Looks ? 'Sheet of looks' : 'Sheet of contents')
+            .($isThere ? ' brought up to date' : ' added');
     }
 }

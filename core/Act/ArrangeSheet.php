@@ -50,9 +50,11 @@ final readonly class ArrangeSheet implements Act
         ) {
             throw SheetIsClosed::last();
         }
-        $state = $this->hidden === null ? $sheet->setup->tab->state : ($this->hidden ? 'hidden' : 'visible');
+        $state = $this->hidden === null ? $sheet->setup->tab->state
+            : ($this->hidden ? 'hidden' : 'visible');
         $tab =
-            $this->colour === null ? $sheet->setup->tab->colour : ($this->colour === 'none' ? null : Colour::hex($this->colour)->toHex());
+            $this->colour === null ? $sheet->setup->tab->colour
+                : ($this->colour === 'none' ? null : Colour::hex($this->colour)->toHex());
         $workbook = $workbook->withSheet($this->sheet, $sheet->arranged($this->checkedName($workbook, $sheet->name), $state, $tab));
 
         return $this->name === null ? $workbook : self::renamed($workbook, $sheet->name, $workbook->sheet($this->sheet)->name);
@@ -67,7 +69,8 @@ final readonly class ArrangeSheet implements Act
     {
         $words = array_filter([
             $this->name === null ? null : "Renamed to {$this->name}",
-            $this->hidden === null ? null : ($this->hidden ? 'Sheet hidden' : 'Sheet shown'),
+            $this->hidden === null ? null
+                : ($this->hidden ? 'Sheet hidden' : 'Sheet shown'),
             $this->colour === null ? null : 'Colour of the sheet',
         ]);
 

@@ -112,7 +112,8 @@ final class ChangedCells
         }
         $place = $this->shift->inverse()->place($this->shift->rows ? $row : $column);
 
-        return $place === null ? null : ($this->shift->rows ? [$place, $column] : [$row, $place]);
+        return $place === null ? null
+            : ($this->shift->rows ? [$place, $column] : [$row, $place]);
     }
 
     /** Whether a formula means what it meant: it is the same, or says the same of places that moved. */

@@ -68,7 +68,8 @@ final readonly class Dress implements Act
 
         // A table that is read with doubt is not dressed in silence.
         $doubts = array_sum(array_map(fn (int $number) => count(Question::all($workbook->sheet($number)->reading)), $this->sheets));
-        $doubt = $doubts === 0 ? '' : ', '.($doubts === 1 ? '1 table' : "$doubts tables").' read with doubt';
+        $doubt = $doubts === 0 ? ''
+            : ', '.($doubts === 1 ? '1 table' : "$doubts tables").' read with doubt';
 
         $version = $this->reference?->held === null ? '' : " version {$this->reference->held}";
 

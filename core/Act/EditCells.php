@@ -113,7 +113,8 @@ final readonly class EditCells implements Joins
                 is_string($this->texts[$row][$column]) && $typed[] = [$row, $column];
             }
         }
-        $checks = $typed === [] ? [] : (count($typed) > self::FEW ? $sheet->entries() : $sheet->entriesNear($typed));
+        $checks = $typed === [] ? []
+            : (count($typed) > self::FEW ? $sheet->entries() : $sheet->entriesNear($typed));
         if ($checks === []) {
             return;
         }

@@ -111,7 +111,8 @@ final class FormulaFormat
     {
         $depth = 0;
         foreach (str_split($formula) as $at => $char) {
-            $depth += $char === '(' ? 1 : ($char === ')' ? -1 : 0);
+            $depth += $char === '(' ? 1
+                : ($char === ')' ? -1 : 0);
             if ($char === ')' && $depth === 0) {
                 return $at === strlen($formula) - 1;
             }

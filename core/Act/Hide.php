@@ -49,7 +49,9 @@ final readonly class Hide implements Act
 
         return ($this->hide ? 'Hidden' : 'Shown').
             ', '.
-            ($count === 1 ? ($this->columns ? '1 column' : '1 row') : number_format($count).($this->columns ? ' columns' : ' rows')).
+            ($count === 1
+                ? ($this->columns ? '1 column' : '1 row')
+                : number_format($count).($this->columns ? ' columns' : ' rows')).
             (count($this->sheets) > 1 ? ', '.count($this->sheets).' sheets' : '');
     }
 }

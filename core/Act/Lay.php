@@ -88,7 +88,8 @@ final readonly class Lay implements Act
         $all = $sheet->aspect(Conditions::class);
         foreach ($ranges as $range) {
             $from = $this->from;
-            $all = ConditionTransfer::onto($all, array_map(fn (Condition $one) => ConditionTransfer::laid($one, $from, $range), $this->conditions));
+            $laid = array_map(fn (Condition $one) => ConditionTransfer::laid($one, $from, $range), $this->conditions);
+            $all = ConditionTransfer::onto($all, $laid);
         }
 
         return $sheet->withAspects($all);

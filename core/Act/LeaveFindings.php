@@ -54,6 +54,7 @@ final readonly class LeaveFindings implements Act
         $count = array_sum(array_map(count(...), $this->findings));
         $what = number_format($count).($count === 1 ? ' finding' : ' findings');
 
-        return $this->again ? "$what looked for again" : "$what left as ".($count === 1 ? 'it is' : 'they are');
+        return $this->again ? "$what looked for again"
+            : "$what left as ".($count === 1 ? 'it is' : 'they are');
     }
 }

@@ -25,7 +25,8 @@ final readonly class NewPlaces
     {
         $from = $plan->same[$row] ?? null;
 
-        return $from !== null ? $this->byNew[$from] : (in_array($row, $plan->gone, true) ? null : $row + count($plan->put[0] ?? []));
+        return $from !== null ? $this->byNew[$from]
+            : (in_array($row, $plan->gone, true) ? null : $row + count($plan->put[0] ?? []));
     }
 
     public static function of(TableReading $table, Plan $plan): self

@@ -58,10 +58,13 @@ final readonly class Resize implements Act
     public function words(Workbook $workbook): string
     {
         $count = array_sum(array_map(fn (array $span) => $span[1] - $span[0] + 1, $this->spans));
-        $what = $this->columns ? ($count === 1 ? 'column' : 'columns') : ($count === 1 ? 'row' : 'rows');
+        $what = $this->columns
+            ? ($count === 1 ? 'column' : 'columns')
+            : ($count === 1 ? 'row' : 'rows');
         $sheets = count($this->sheets) > 1 ? ', '.count($this->sheets).' sheets' : '';
 
-        return ($this->px === null ? 'Fitted' : ($this->columns ? "Width {$this->px} px" : "Height {$this->px} px")).
+        return ($this->px === null ? 'Fitted'
+            : ($this->columns ? "Width {$this->px} px" : "Height {$this->px} px")).
             ", $count $what$sheets";
     }
 

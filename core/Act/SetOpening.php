@@ -93,7 +93,8 @@ final readonly class SetOpening implements Act
                 : ($this->freezeRow === 0 && $this->freezeColumn === 0
                     ? 'Nothing frozen'
                     : 'Frozen parts'),
-            $this->gridlines === null ? null : ($this->gridlines ? 'Gridlines shown' : 'Gridlines hidden'),
+            $this->gridlines === null ? null
+                : ($this->gridlines ? 'Gridlines shown' : 'Gridlines hidden'),
             $this->zoom === null ? null : "Zoom {$this->zoom} %",
             $this->firstRow === null && $this->firstColumn === null
                 ? null

@@ -55,7 +55,9 @@ final readonly class TypedValue
         if ($time !== null) {
             return new self(
                 Cell::of($time),
-                $class->isTemporal() ? null : ($time >= 1 ? '[h]:mm' : (substr_count($trimmed, ':') > 1 ? 'hh:mm:ss' : 'hh:mm')),
+                $class->isTemporal() ? null
+                    : ($time >= 1 ? '[h]:mm'
+                    : (substr_count($trimmed, ':') > 1 ? 'hh:mm:ss' : 'hh:mm')),
                 $time >= 1 ? 'a duration' : 'a time',
             );
         }
@@ -67,7 +69,8 @@ final readonly class TypedValue
 
         return new self(
             Cell::of($from1904 ? $day - SerialDate::BETWEEN : $day),
-            $class->isTemporal() ? null : 'yyyy-mm-dd'.($hasTime ? ' hh:mm' : ''),
+            $class->isTemporal() ? null
+                : 'yyyy-mm-dd'.($hasTime ? ' hh:mm' : ''),
             'a date',
         );
     }
@@ -89,7 +92,9 @@ final readonly class TypedValue
 
             return new self(
                 Cell::of($number),
-                $class === FormatClass::General ? ($sign[1] !== '' ? "\"$sign[1]\"$code" : "$code \"$sign[2]\"") : null,
+                $class === FormatClass::General
+                    ? ($sign[1] !== '' ? "\"$sign[1]\"$code" : "$code \"$sign[2]\"")
+                    : null,
                 'an amount',
             );
         }

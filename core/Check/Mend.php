@@ -26,7 +26,8 @@ final readonly class Mend
 
     public static function values(Act $act, int $count, string $words = ''): self
     {
-        return new self($act, Changes::Values, $words !== '' ? $words : 'changes '.number_format($count).($count === 1 ? ' value'
+        return new self($act, Changes::Values, $words !== '' ? $words
+            : 'changes '.number_format($count).($count === 1 ? ' value'
             : ' values'));
     }
 }

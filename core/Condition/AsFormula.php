@@ -32,7 +32,8 @@ final class AsFormula
             return null;
         }
         $place = $test->percent ? "MAX(1,INT(COUNT($all)*$test->count/100))" : "MIN($test->count,COUNT($all))";
-        $from = $test->deviations > 0 ? "AVERAGE($all)".($test->is === Is::AboveMean ? '+' : '-')."$test->deviations*STDEV($all)"
+        $from = $test->deviations > 0
+            ? "AVERAGE($all)".($test->is === Is::AboveMean ? '+' : '-')."$test->deviations*STDEV($all)"
             : "SUMIF($all,\"<1E+300\")/COUNT($all)";
         $orEqual = $test->orEqual ? '=' : '';
         // A blank cell counts as nought to a function that counts, and a text that begins with a sign as a comparison.

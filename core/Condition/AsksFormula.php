@@ -18,7 +18,8 @@ final readonly class AsksFormula implements Asks
     {
         $held = [];
         foreach ($this->at->along($this->node, array_keys($cells), $column) as $row => $value) {
-            if (is_bool($value) ? $value : (is_int($value) || is_float($value) ? $value != 0 : $value === 'TRUE')) {
+            if (is_bool($value) ? $value
+                : (is_int($value) || is_float($value) ? $value != 0 : $value === 'TRUE')) {
                 $held[$row] = true;
             }
         }

@@ -40,7 +40,8 @@ final readonly class AsksOrder implements Asks
                 continue;
             }
             $order = Scalars::compare($cell->value, $value);
-            if ($order < 0 ? $this->less : ($order === 0 ? $this->same : $this->more)) {
+            if ($order < 0 ? $this->less
+                : ($order === 0 ? $this->same : $this->more)) {
                 $held[$row] = true;
             }
         }

@@ -47,7 +47,9 @@ final readonly class Bar
         if (! is_array($data)) {
             throw ConditionIsWrong::because('bar', 'a bar is wanted.');
         }
-        $colour = fn (string $name) => isset($data[$name]) ? Colour::hex(is_string($data[$name]) ? $data[$name] : '')->toHex() : null;
+        $colour = fn (string $name) => isset($data[$name])
+            ? Colour::hex(is_string($data[$name]) ? $data[$name] : '')->toHex()
+            : null;
         $percent = function (string $name, int $else) use ($data): int {
             $value = $data[$name] ?? $else;
 
@@ -104,7 +106,9 @@ final readonly class Bar
             $axis = $this->axis === 'middle' ? 0.5 : -$least / (max(0.0, $greatest) - $least);
         }
         if ($axis === null) {
-            $share = $greatest <= $least ? ($value < $least ? 0.0 : 1.0) : max(0.0, min(1.0, ($value - $least) / ($greatest - $least)));
+            $share = $greatest <= $least
+                ? ($value < $least ? 0.0 : 1.0)
+                : max(0.0, min(1.0, ($value - $least) / ($greatest - $least)));
             [$start, $end] = [0.0, $shortest + ($longest - $shortest) * $share];
         } elseif ($value < 0) {
             $share = $least >= 0 ? 1.0 : min(1.0, $value / $least);
@@ -119,7 +123,8 @@ final readonly class Bar
 
         return new DrawnBar(
             round($start, 4), round($end, 4), $value < 0 && $this->below !== null ? $this->below : $this->colour,
-            $axis === null ? null : round($axis, 4), $axis === null ? null : $this->axisColour ?? '#000000', $this->border,
+            $axis === null ? null : round($axis, 4),
+            $axis === null ? null : $this->axisColour ?? '#000000', $this->border,
             $this->isGradient, $this->hidesText,
         );
     }

@@ -64,7 +64,8 @@ final readonly class Condition
 
         return (new self(
             $id, Test::of($test), Where::of($data['where'] ?? null), Look::of($look),
-            isset($data['scale']) ? Scale::of($data['scale']) : null, isset($data['bar']) ? Bar::of($data['bar']) : null,
+            isset($data['scale']) ? Scale::of($data['scale']) : null,
+            isset($data['bar']) ? Bar::of($data['bar']) : null,
             isset($data['marks']) ? Marks::of($data['marks']) : null, ($data['stops'] ?? false) === true,
             ($data['off'] ?? false) !== true, is_string($came) ? $came : null,
         ))->checked();
@@ -89,7 +90,8 @@ final readonly class Condition
             + ($this->scale === null ? [] : ['scale' => $this->scale->toArray()])
             + ($this->bar === null ? [] : ['bar' => $this->bar->toArray()])
             + ($this->marks === null ? [] : ['marks' => $this->marks->toArray()])
-            + ($this->stops ? ['stops' => true] : []) + ($this->isOn ? [] : ['off' => true])
+            + ($this->stops ? ['stops' => true] : [])
+            + ($this->isOn ? [] : ['off' => true])
             + ($this->came === null ? [] : ['came' => $this->came]);
     }
 
@@ -195,9 +197,12 @@ final readonly class Condition
             return $this->translated($top - $row, $left - $column)->at($where);
         }
         // Where its first cell is taken out, it is said from the first one that stays.
-        $stays = $move->in ? 0 : max(0, $move->at + $move->count - ($move->rows ? $row : $column));
+        $stays = $move->in ? 0
+            : max(0, $move->at + $move->count - ($move->rows ? $row : $column));
         $isCut = ! $move->in && $move->place($move->rows ? $row : $column) === null;
-        $said = $isCut ? $this->translated($move->rows ? $stays : 0, $move->rows ? 0 : $stays) : $this;
+        $said = $isCut
+            ? $this->translated(...($move->rows ? [$stays, 0] : [0, $stays]))
+            : $this;
 
         return $said->saying(self::mover($move))->at($where);
     }

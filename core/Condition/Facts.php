@@ -79,7 +79,8 @@ final class Facts implements Memory
             $numbers = $this->sorted($ranges);
             $spread = Figures::spread($numbers, 1, true);
 
-            return [$numbers === [] ? 0.0 : array_sum($numbers) / count($numbers), $spread instanceof Fault ? 0.0 : $spread,
+            return [$numbers === [] ? 0.0 : array_sum($numbers) / count($numbers),
+                $spread instanceof Fault ? 0.0 : $spread,
                 (float) count($numbers)];
         });
     }
@@ -92,15 +93,17 @@ final class Facts implements Memory
      */
     public function rank(array $ranges, int $count, bool $percent, bool $least): array
     {
-        return $this->fact("rank $count ".($percent ? '%' : '').($least ? '-' : '+'), $ranges, function () use ($ranges, $count,
-            $percent, $least) {
-            $numbers = $this->sorted($ranges);
-            $all = count($numbers);
-            // Of few cells one at least is among them (common practice).
-            $most = min($all, $percent ? max(1, intdiv($all * $count, 100)) : $count);
+        return $this->fact("rank $count ".($percent ? '%' : '')
+            .($least ? '-' : '+'), $ranges, function () use ($ranges, $count,
+                $percent, $least) {
+                $numbers = $this->sorted($ranges);
+                $all = count($numbers);
+                // Of few cells one at least is among them (common practice).
+                $most = min($all, $percent ? max(1, intdiv($all * $count, 100)) : $count);
 
-            return $most < 1 ? [] : array_slice($numbers, $least ? $most - 1 : $all - $most, 1);
-        });
+                return $most < 1 ? []
+                    : array_slice($numbers, $least ? $most - 1 : $all - $most, 1);
+            });
     }
 
     /**

@@ -196,7 +196,8 @@ final class Judge
             return null;
         }
         $condition = $this->condition;
-        $points = $condition->scale === null ? ($condition->bar === null ? $condition->marks->points ?? []
+        $points = $condition->scale === null
+            ? ($condition->bar === null ? $condition->marks->points ?? []
             : [$condition->bar->from, $condition->bar->to]) : array_map(fn (array $one) => $one[0], $condition->scale->points);
         try {
             return $this->points ??= array_map(fn (Point $point, int $index) => $this->place($point, $index === count($points) - 1),

@@ -61,7 +61,8 @@ final readonly class Marks
     public function toArray(): array
     {
         return ['set' => $this->set, 'points' => array_map(fn (Point $point) => $point->toArray(), $this->points)]
-            + ($this->isReversed ? ['reversed' => true] : []) + ($this->hidesText ? ['hidesText' => true] : [])
+            + ($this->isReversed ? ['reversed' => true] : [])
+            + ($this->hidesText ? ['hidesText' => true] : [])
             + ($this->own === [] ? [] : ['own' => $this->own]);
     }
 

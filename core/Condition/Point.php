@@ -59,7 +59,8 @@ final readonly class Point
     /** @return PointData */
     public function toArray(): array
     {
-        return ['at' => $this->at] + ($this->value === '' ? [] : ['value' => $this->value]) + ($this->isAbove ? ['above' => true] : []);
+        return ['at' => $this->at] + ($this->value === '' ? [] : ['value' => $this->value])
+            + ($this->isAbove ? ['above' => true] : []);
     }
 
     public function saying(string $value): self

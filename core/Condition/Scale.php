@@ -33,7 +33,8 @@ final readonly class Scale
         $points = [];
         foreach ($data as $one) {
             $colour = is_array($one) ? $one['colour'] ?? null : null;
-            $points[] = [Point::of(is_array($one) ? $one['point'] ?? null : null, 'scale'), Colour::hex(is_string($colour) ? $colour
+            $points[] = [Point::of(is_array($one) ? $one['point'] ?? null : null, 'scale'),
+                Colour::hex(is_string($colour) ? $colour
                 : '')->toHex()];
         }
 
@@ -59,7 +60,9 @@ final readonly class Scale
             $next++;
         }
         [$from, $to] = [$at[$next - 1], $at[$next]];
-        $share = $to <= $from ? ($value <= $from ? 0.0 : 1.0) : max(0.0, min(1.0, ($value - $from) / ($to - $from)));
+        $share = $to <= $from
+            ? ($value <= $from ? 0.0 : 1.0)
+            : max(0.0, min(1.0, ($value - $from) / ($to - $from)));
         [$one, $other] = [$this->colours[$next - 1], $this->colours[$next]];
         $mix = fn (int $a, int $b) => (int) round($a + ($b - $a) * $share);
 

@@ -22,7 +22,9 @@ final class Sentence
     {
         $test = $condition->test;
         $values = array_map(fn (string $value) => mb_strimwidth(Written::shown($value, $kind, $from1904), 0, 60, '…'), $test->of);
-        $mean = $test->deviations === 0 ? ($test->orEqual ? ' or at it' : '') : " by $test->deviations ".($test->deviations === 1
+        $mean = $test->deviations === 0
+            ? ($test->orEqual ? ' or at it' : '')
+            : " by $test->deviations ".($test->deviations === 1
             ? 'deviation'
             : 'deviations');
 
@@ -81,7 +83,8 @@ final class Sentence
         if ($where->kind !== null) {
             return $where->kind;
         }
-        $at = $where->column === null ? (($where->cells[0] ?? null) === null ? null : [$where->cells[0]->top, $where->cells[0]->left])
+        $at = $where->column === null
+            ? (($where->cells[0] ?? null) === null ? null : [$where->cells[0]->top, $where->cells[0]->left])
             : [$where->column->row, $where->column->column];
 
         return $at === null ? null : $reading->tableAt($at[0], $at[1])?->readingOf($at[0], $at[1])?->kind;

@@ -179,7 +179,8 @@ final readonly class Where
             $to = $move->place($index) ?? ($move->rows ? $move->at : null);
 
             return $to === null ? null
-                : new self([], Address::of($move->rows ? max(1, $to) : $this->column->row, $move->rows ? $this->column->column : $to));
+                : new self([], Address::of($move->rows ? max(1, $to) : $this->column->row,
+                    $move->rows ? $this->column->column : $to));
         }
         $ranges = [];
         foreach ($this->cells as $range) {
@@ -194,7 +195,8 @@ final readonly class Where
         return match (true) {
             $this->column !== null => 'column '.Address::columnName($this->column->column),
             $this->part !== null => mb_strtolower($this->part->words())
-                .($this->kind === null ? '' : ', '.mb_strtolower($this->kind->ofMany())).($this->heading === null ? ''
+                .($this->kind === null ? '' : ', '.mb_strtolower($this->kind->ofMany()))
+                .($this->heading === null ? ''
                     : " headed \"$this->heading\""),
             default => count($this->cells) > 3 ? implode(', ', array_slice($this->cells, 0,
                 2)).' and '.(count($this->cells) - 2).' more ranges'

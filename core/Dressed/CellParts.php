@@ -127,7 +127,8 @@ final class CellParts
         $number = $this->tables->first($row, $column);
         $isFormulas = $number !== null && isset($this->asking[$number][$column]);
 
-        return $isFormulas ? Part::FormulaCell : ($this->isFormula($row, $column) ? null : $this->at($row, $column));
+        return $isFormulas ? Part::FormulaCell
+            : ($this->isFormula($row, $column) ? null : $this->at($row, $column));
     }
 
     public function isFormula(int $row, int $column): bool

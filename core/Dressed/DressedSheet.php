@@ -103,7 +103,8 @@ final class DressedSheet
         $cases = $sheet->stylebook->cases ?? [];
         $this->heads = $cases === [] ? null : new ShownHeads($sheet->cells, $cases);
         $this->cellParts = CellParts::areSeen($sheet) ? new CellParts($sheet, $looks) : null;
-        $own = [$this->file, ...($laid === [] ? [] : [new LaidLayer]), ...($this->dress === null ? [] : [$this->dress]),
+        $own = [$this->file, ...($laid === [] ? [] : [new LaidLayer]),
+            ...($this->dress === null ? [] : [$this->dress]),
             ...($this->cellParts === null ? [] : [new CellLayer($sheet)]), new NamedLayer($sheet), $this->rules, new HandLayer($looks)];
         $brought = array_values($sheet->aspects->held);
         $layers = [...$own, ...array_filter($brought, fn (object $aspect) => $aspect instanceof LayerSource)];
@@ -125,7 +126,8 @@ final class DressedSheet
         $knowsParts = $this->dress !== null || $sheet->rules !== [] || $this->cellParts !== null;
         [$table, $part, $position] = $knowsParts ? $this->tableAt($row, $column) : [null, null, 0];
         if ($table === null || $part === null) {
-            $key = "$file|$named|$hand|$stripe|".($sheet->typing === null ? '' : $column).($cell === null ? '' : $cell->letter());
+            $key = "$file|$named|$hand|$stripe|".($sheet->typing === null ? '' : $column)
+                .($cell === null ? '' : $cell->letter());
 
             return $this->places[$key] ??= $this->resolved(new Place($column, $file, 0, $named, $hand, laid: $laid, cell: $cell));
         }

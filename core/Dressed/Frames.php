@@ -29,7 +29,9 @@ final class Frames
             return '';
         }
 
-        return ($row === $first ? 't' : '').($column === $table->range->left ? 'l' : '').($row === $last ? 'b' : '')
+        return ($row === $first ? 't' : '')
+            .($column === $table->range->left ? 'l' : '')
+            .($row === $last ? 'b' : '')
             .($column === $table->range->right ? 'r' : '');
     }
 

@@ -105,8 +105,10 @@ final readonly class EntryCheck
     public function toArray(): array
     {
         return ['id' => $this->id, 'kind' => $this->kind->value, 'where' => $this->where->toArray()]
-            + ($this->kind->compares() ? ['is' => $this->is->value] : []) + ($this->of === [] ? [] : ['of' => $this->of])
-            + ($this->ofColumn ? ['column' => true] : []) + ($this->blank ? [] : ['blank' => false])
+            + ($this->kind->compares() ? ['is' => $this->is->value] : [])
+            + ($this->of === [] ? [] : ['of' => $this->of])
+            + ($this->ofColumn ? ['column' => true] : [])
+            + ($this->blank ? [] : ['blank' => false])
             + ($this->shows ? [] : ['shows' => false])
             + array_filter(['promptTitle' => $this->promptTitle, 'prompt' => $this->prompt, 'title' => $this->title,
                 'message' => $this->message], fn (string $text) => $text !== '')

@@ -125,7 +125,8 @@ final class EntryChecks implements FollowsNames
         }
         $all = $this->all === null ? $this->stored : array_map(fn (EntryCheck $one) => $one->toArray(), $this->all);
 
-        return ['all' => $all] + ($this->kept === 0 ? [] : ['kept' => $this->kept]) + ($this->isRead ? ['read' => true] : []);
+        return ['all' => $all] + ($this->kept === 0 ? [] : ['kept' => $this->kept])
+            + ($this->isRead ? ['read' => true] : []);
     }
 
     public function moved(Shift|RowOrder $move): static

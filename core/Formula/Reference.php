@@ -37,8 +37,12 @@ final readonly class Reference
      */
     public function downs(int $first, int $last): ?array
     {
-        $from = $this->bottomFixed ? ($this->range->bottom >= $first ? PHP_INT_MIN : PHP_INT_MAX) : $first - $this->range->bottom;
-        $to = $this->topFixed ? ($this->range->top <= $last ? PHP_INT_MAX : PHP_INT_MIN) : $last - $this->range->top;
+        $from = $this->bottomFixed
+            ? ($this->range->bottom >= $first ? PHP_INT_MIN : PHP_INT_MAX)
+            : $first - $this->range->bottom;
+        $to = $this->topFixed
+            ? ($this->range->top <= $last ? PHP_INT_MAX : PHP_INT_MIN)
+            : $last - $this->range->top;
         if ($this->topFixed !== $this->bottomFixed) {
             // Where one edge stands still the other may pass it; then both ways round count.
             return [PHP_INT_MIN, PHP_INT_MAX];

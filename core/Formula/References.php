@@ -101,7 +101,9 @@ final class References
                 return $whole;
             }
 
-            return $named.(isset($piece['c1']) ? $piece['c1'].$to.(isset($piece['c2']) ? ":{$piece['c2']}$to" : '') : "$to:$to");
+            return $named.(isset($piece['c1'])
+                ? $piece['c1'].$to.(isset($piece['c2']) ? ":{$piece['c2']}$to" : '')
+                : "$to:$to");
         }, $formula, flags: PREG_UNMATCHED_AS_NULL);
 
         return $lost ? null : (string) $moved;
@@ -113,12 +115,14 @@ final class References
         $column = function (string $end) use ($columns): ?string {
             $to = str_starts_with($end, '$') ? null : Address::columnNumber($end) + $columns;
 
-            return $to === null ? $end : ($to < 1 || $to > Address::COLUMNS ? null : Address::columnName($to));
+            return $to === null ? $end
+                : ($to < 1 || $to > Address::COLUMNS ? null : Address::columnName($to));
         };
         $row = function (string $end) use ($rows): ?string {
             $to = str_starts_with($end, '$') ? null : (int) $end + $rows;
 
-            return $to === null ? $end : ($to < 1 || $to > Address::ROWS ? null : (string) $to);
+            return $to === null ? $end
+                : ($to < 1 || $to > Address::ROWS ? null : (string) $to);
         };
 
         return (string) preg_replace_callback(
@@ -283,7 +287,8 @@ final class References
         $ends = [$stretch[0], min($limit, $stretch[1])];
         $this->isResized = $this->isResized || abs($a - $b) !== $ends[1] - $ends[0];
         [$a, $b] = $a <= $b ? $ends : array_reverse($ends);
-        $write = fn (string $old, int $to) => (str_starts_with($old, '$') ? '$' : '').($rows ? $to : Address::columnName($to));
+        $write = fn (string $old, int $to) => (str_starts_with($old, '$') ? '$' : '')
+            .($rows ? $to : Address::columnName($to));
 
         return $write($first, $a).':'.$write($last, $b);
     }

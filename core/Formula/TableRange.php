@@ -45,7 +45,8 @@ final readonly class TableRange
         $rest = $inner;
         if ($inner !== '' && $inner[0] !== '[') {
             $thisRow = str_starts_with($inner, '@');
-            $items = $thisRow ? ['#this row'] : (str_starts_with($inner, '#') ? [mb_strtolower($inner)] : []);
+            $items = $thisRow ? ['#this row']
+                : (str_starts_with($inner, '#') ? [mb_strtolower($inner)] : []);
             $columns = $thisRow
                 ? array_filter([trim(substr($inner, 1), ' []')], fn (string $name) => $name !== '')
                 : ($items === []

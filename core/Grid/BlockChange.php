@@ -242,7 +242,8 @@ final class BlockChange
                 if (count($line) < $shift->at) {
                     continue;
                 }
-                array_splice($line, $shift->at - 1, $shift->in ? 0 : $shift->count, $shift->in ? array_fill(0, $shift->count, null) : []);
+                array_splice($line, $shift->at - 1, $shift->in ? 0 : $shift->count,
+                    $shift->in ? array_fill(0, $shift->count, null) : []);
                 $lines[$at] = $line;
             }
             $blocks[] = [$this->add($lines), $size];

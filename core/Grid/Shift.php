@@ -44,14 +44,17 @@ final readonly class Shift
                 return [$first, $last + $this->count];
             }
 
-            return [$first >= $this->at ? $first + $this->count : $first, $last >= $this->at ? $last + $this->count : $last];
+            return [$first >= $this->at ? $first + $this->count : $first,
+                $last >= $this->at ? $last + $this->count : $last];
         }
         $end = $this->at + $this->count - 1;
         if ($first >= $this->at && $last <= $end) {
             return null;
         }
-        $newFirst = $first < $this->at ? $first : ($first > $end ? $first - $this->count : $this->at);
-        $newLast = $last < $this->at ? $last : ($last > $end ? $last - $this->count : $this->at - 1);
+        $newFirst = $first < $this->at ? $first
+            : ($first > $end ? $first - $this->count : $this->at);
+        $newLast = $last < $this->at ? $last
+            : ($last > $end ? $last - $this->count : $this->at - 1);
 
         return [$newFirst, $newLast];
     }

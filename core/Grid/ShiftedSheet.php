@@ -47,7 +47,8 @@ final readonly class ShiftedSheet implements Sheet
             foreach ($cells as $column => $cell) {
                 $to = $this->shift->place($this->shift->rows ? $row : $column);
                 if ($to !== null) {
-                    yield $this->shift->rows ? $to : $row => [$this->shift->rows ? $column : $to => $cell];
+                    [$down, $across] = $this->shift->rows ? [$to, $column] : [$row, $to];
+                    yield $down => [$across => $cell];
                 }
             }
         }

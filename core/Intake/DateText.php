@@ -29,7 +29,8 @@ final class DateText
         // A weekday may stand in front; only after the whole text was tried, since "Mar 3" begins with a month.
         $day = self::day($raw, $order) ?? self::day((string) preg_replace('/^\p{L}{2,10}\.?,? /u', '', $raw), $order);
 
-        return $day === null ? null : ($time === 0.0 ? $day : $day + $time);
+        return $day === null ? null
+            : ($time === 0.0 ? $day : $day + $time);
     }
 
     /** A time of day or a duration, as a fraction of a day; "36:15" is 1.5104 days. */
@@ -45,7 +46,8 @@ final class DateText
         ) {
             $value = self::clock($found);
 
-            return $value === null ? null : (in_array($found['sign'], ['-', '−'], true) ? -$value : $value);
+            return $value === null ? null
+                : (in_array($found['sign'], ['-', '−'], true) ? -$value : $value);
         }
         if (preg_match('/^(\d{1,3}) ?h(?: ?(\d{1,2}) ?m(?:in)?)?$/', $raw, $found) === 1) {
             return ((int) $found[1] * 60 + (int) ($found[2] ?? 0)) / 1440;
@@ -110,6 +112,7 @@ final class DateText
     {
         $year = (int) $figures;
 
-        return strlen($figures) === 4 ? $year : $year + ($year < 30 ? 2000 : 1900);
+        return strlen($figures) === 4 ? $year
+            : $year + ($year < 30 ? 2000 : 1900);
     }
 }

@@ -94,7 +94,9 @@ final readonly class Dialect
         $wide = max($counts);
         $mode = $mode === 1 && ($tally[$wide] ?? 0) > 1 ? $wide : $mode;
 
-        return $mode < 2 ? 0.0 : $common * $even * (1 + log($mode)) * ($quote === '"' ? 1.0 : 0.9) * ($quoted > 0 ? 1.05 : 1.0);
+        return $mode < 2 ? 0.0
+            : $common * $even * (1 + log($mode)) * ($quote === '"' ? 1.0 : 0.9)
+                * ($quoted > 0 ? 1.05 : 1.0);
     }
 
     /** Fields that begin and end with a quote sign. */

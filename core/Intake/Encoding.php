@@ -146,7 +146,8 @@ enum Encoding: string
                 break;
             }
             if ($byte >= 0xC0) {
-                $need = $byte >= 0xF0 ? 4 : ($byte >= 0xE0 ? 3 : 2);
+                $need = $byte >= 0xF0 ? 4
+                    : ($byte >= 0xE0 ? 3 : 2);
 
                 return $need > $back ? [substr($bytes, 0, $length - $back), substr($bytes, $length - $back)] : [$bytes, ''];
             }

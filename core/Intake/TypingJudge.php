@@ -144,7 +144,8 @@ final class TypingJudge
             }
         }
 
-        return $point === $comma ? null : ($point > $comma ? '.' : ',');
+        return $point === $comma ? null
+            : ($point > $comma ? '.' : ',');
     }
 
     /**

@@ -164,7 +164,8 @@ final class Learner
     {
         [$others, $first] = [$this->votes->rule("$where.signed"), $this->votes->rule("$where.first")];
         if ($others !== null || $first !== null) {
-            $sign = $others?->value === true ? 'every' : ($first?->value === true ? 'first' : 'none');
+            $sign = $others?->value === true ? 'every'
+                : ($first?->value === true ? 'first' : 'none');
             $of = $others ?? $first;
             $this->keep(new Rule("$where.sign", $sign, $of->cells, $of->all, $of->sheets));
         }

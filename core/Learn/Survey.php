@@ -140,7 +140,8 @@ final class Survey
                     // A text among figures, and a year among counts, follow no rule of the kind.
                     $isNumber = $cell->isNumber() && ($reading->kind !== ColumnKind::Integer || $reading->grouped);
                     $isFirst = $row === $table->firstBodyRow();
-                    $key = "{$reading->kind->value}.$worn->number.".($isNumber ? 'n' : '').($isFirst ? 'f' : '');
+                    $key = "{$reading->kind->value}.$worn->number.".($isNumber ? 'n' : '')
+                        .($isFirst ? 'f' : '');
                     $this->kinds[$key] ??= [$reading->kind, $worn->look, $isNumber, $isFirst, 0, $part];
                     $this->kinds[$key][4]++;
                 }

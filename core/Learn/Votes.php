@@ -65,7 +65,9 @@ final class Votes
     {
         $all = [];
         foreach ($this->cells[$where] ?? [] as [$value, $cells]) {
-            $all[is_bool($value) ? ($value ? 'true' : 'false') : (string) $value] = $cells;
+            $all[is_bool($value)
+                ? ($value ? 'true' : 'false')
+                : (string) $value] = $cells;
         }
         arsort($all);
 

@@ -227,7 +227,8 @@ final readonly class Look implements JsonSerializable
             Attribute::Horizontal => self::oneOf($name, $value, self::HORIZONTAL),
             Attribute::Vertical => self::oneOf($name, $value, self::VERTICAL),
             Attribute::Ink => Colour::hex(is_string($value) ? $value : '')->toHex(),
-            Attribute::Fill => $value === 'none' ? 'none' : Colour::hex(is_string($value) ? $value : '')->toHex(),
+            Attribute::Fill => $value === 'none' ? 'none'
+                : Colour::hex(is_string($value) ? $value : '')->toHex(),
             Attribute::Number => self::code($value),
             Attribute::Top,
             Attribute::Right,

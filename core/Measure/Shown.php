@@ -35,7 +35,8 @@ final readonly class Shown
     private static function side(Cell $cell, string $horizontal, string $start): string
     {
         return match ($horizontal) {
-            'general' => $cell->isNumber() ? 'right' : (is_bool($cell->value) || $cell->error !== null ? 'center' : $start),
+            'general' => $cell->isNumber() ? 'right'
+                : (is_bool($cell->value) || $cell->error !== null ? 'center' : $start),
             'span', 'distributed' => 'center',
             'fill', 'justify' => $start,
             default => $horizontal,

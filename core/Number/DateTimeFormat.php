@@ -110,7 +110,8 @@ final class DateTimeFormat
                 $length <= 2 => ['month', "%0{$length}d"],
                 default => [[3 => 'LLL', 4 => 'LLLL'][$length] ?? 'initial', '%s'],
             },
-            'd' => $length <= 2 ? ['date', "%0{$length}d"] : [$length === 3 ? 'ccc' : 'cccc', '%s'],
+            'd' => $length <= 2 ? ['date', "%0{$length}d"]
+                : [$length === 3 ? 'ccc' : 'cccc', '%s'],
             'h' => ['hour', "%0{$two}d"],
             's' => ['second', "%0{$two}d"],
             default => [null, ''],
@@ -180,7 +181,8 @@ final class DateTimeFormat
                 'UTC',
                 IntlDateFormatter::GREGORIAN,
                 $symbols,
-            ))->format((int) gmmktime(12, 0, 0, $pattern[0] === 'L' ? $number : 6, $pattern[0] === 'L' ? 15 : $number + 8, 2003)),
+            ))->format((int) gmmktime(12, 0, 0, $pattern[0] === 'L' ? $number : 6,
+                $pattern[0] === 'L' ? 15 : $number + 8, 2003)),
         );
     }
 }

@@ -121,7 +121,8 @@ final class DigitFormat
             $digits = number_format($size, 10 - strlen((string) (int) $size), '.', '');
 
             // Ten digits at most; a carry such as 9.99999999996 gives one zero more, which goes with the others.
-            return ($value < 0 ? '-' : '').(str_contains($digits, '.') ? rtrim(rtrim($digits, '0'), '.') : $digits);
+            return ($value < 0 ? '-' : '')
+                .(str_contains($digits, '.') ? rtrim(rtrim($digits, '0'), '.') : $digits);
         }
         $magnitude = (int) floor(log10($size) + 1e-12);
         if ($magnitude >= 11 || $magnitude < -9) {
@@ -134,7 +135,9 @@ final class DigitFormat
         $rounded = Decimal::of($value)->round(max(0, $magnitude < 0 ? 9 : 9 - $magnitude));
         $whole = $rounded->whole();
 
-        return ($value < 0 ? '-' : '').($whole === '' ? '0' : $whole).($rounded->fraction() === '' ? '' : '.'.$rounded->fraction());
+        return ($value < 0 ? '-' : '')
+            .($whole === '' ? '0' : $whole)
+            .($rounded->fraction() === '' ? '' : '.'.$rounded->fraction());
     }
 
     /**
@@ -282,7 +285,8 @@ final class DigitFormat
             $isZero = false;
             foreach (array_slice($places, 0, $missing) as $place) {
                 $isZero = $isZero || $place === '0';
-                $text .= $isZero ? '0' : ($place === '?' ? "\u{2007}" : '');
+                $text .= $isZero ? '0'
+                    : ($place === '?' ? "\u{2007}" : '');
             }
         }
         $text .= $digits;
@@ -371,7 +375,8 @@ final class DigitFormat
     /** Literals around a body that was made as a whole. */
     private function wrap(string $body, bool $negative): Formatted
     {
-        return new Formatted(($negative ? '-' : '').$this->around[0].($this->around[2] ? $body : '').$this->around[1], $this->section->ink);
+        return new Formatted(($negative ? '-' : '')
+            .$this->around[0].($this->around[2] ? $body : '').$this->around[1], $this->section->ink);
     }
 
     /** @return array{string, string, bool} what stands before and behind the body, and whether there is one */

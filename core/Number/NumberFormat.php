@@ -50,7 +50,8 @@ final class NumberFormat
         }
         if (is_bool($cell->value)) {
             // Booleans go the way of texts; a section that shows nothing hides them.
-            return ($this->sections[3] ?? null)?->tokens === [] ? new Formatted('') : new Formatted($cell->value ? 'TRUE' : 'FALSE');
+            return ($this->sections[3] ?? null)?->tokens === [] ? new Formatted('')
+                : new Formatted($cell->value ? 'TRUE' : 'FALSE');
         }
         $number = $cell->number();
         if ($number !== null) {
@@ -124,7 +125,8 @@ final class NumberFormat
             return 0;
         }
 
-        return $value < 0 ? 1 : ($this->numeric > 2 ? 2 : 0);
+        return $value < 0 ? 1
+            : ($this->numeric > 2 ? 2 : 0);
     }
 
     private static function compile(string $code): self

@@ -351,7 +351,9 @@ final class CellStyles
             'dash-dot' => $isWide ? Line::MediumDashDot : Line::DashDot,
             'dash-dot-dot' => $isWide ? Line::MediumDashDotDot : Line::DashDotDot,
             'double', 'double-thin' => Line::Double,
-            default => $points <= 0.3 ? Line::Hair : ($points >= 2.2 ? Line::Thick : ($isWide ? Line::Medium : Line::Thin)),
+            default => $points <= 0.3 ? Line::Hair
+                : ($points >= 2.2 ? Line::Thick
+                : ($isWide ? Line::Medium : Line::Thin)),
         };
 
         return (string) Edge::of($line, strtoupper($found[3] ?? '#000000'));

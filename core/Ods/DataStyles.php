@@ -134,7 +134,8 @@ final class DataStyles
             };
         }
 
-        return [$hasDay ? 'date-style' : 'time-style', $xml, $isElapsed ? ' number:truncate-on-overflow="false"' : ''];
+        return [$hasDay ? 'date-style' : 'time-style',
+            $xml, $isElapsed ? ' number:truncate-on-overflow="false"' : ''];
     }
 
     /** @return array{string, string, string} */
@@ -164,7 +165,8 @@ final class DataStyles
                 $xml .= self::number(array_slice($tokens, $first, self::end($tokens, $last) - $first + 1));
             } elseif ($first === null || $at < $first || $at > self::end($tokens, (int) $last)) {
                 $xml .=
-                    $token->kind === 'percent' ? '<number:text>%</number:text>' : ($token->kind === 'comma' ? '' : self::literal($token));
+                    $token->kind === 'percent' ? '<number:text>%</number:text>'
+                        : ($token->kind === 'comma' ? '' : self::literal($token));
             }
         }
 
@@ -323,7 +325,9 @@ final class DataStyles
                 'fill-character' => '*'.$child->textContent,
                 'text-content' => '@',
                 'year' => $long ? 'yyyy' : 'yy',
-                'month' => $say('textual') === 'true' ? ($long ? 'mmmm' : 'mmm') : ($long ? 'mm' : 'm'),
+                'month' => $say('textual') === 'true'
+                    ? ($long ? 'mmmm' : 'mmm')
+                    : ($long ? 'mm' : 'm'),
                 'day' => $long ? 'dd' : 'd',
                 'day-of-week' => $long ? 'dddd' : 'ddd',
                 'hours' => $elapsed($long ? 'hh' : 'h'),

@@ -169,7 +169,8 @@ final class StylesXml
     {
         $cell = '';
         $fill = $look->text(Attribute::Fill);
-        $cell .= $fill === '' ? '' : ' fo:background-color="'.($fill === 'none' ? 'transparent' : strtolower($fill)).'"';
+        $cell .= $fill === '' ? ''
+            : ' fo:background-color="'.($fill === 'none' ? 'transparent' : strtolower($fill)).'"';
         foreach (
             [
                 'fo:border-top' => Attribute::Top,
@@ -185,14 +186,17 @@ final class StylesXml
         }
         $vertical = $look->text(Attribute::Vertical);
         $cell .= $vertical === '' ? '' : ' style:vertical-align="'.(['center' => 'middle', 'top' => 'top'][$vertical] ?? 'bottom').'"';
-        $cell .= $look->get(Attribute::Wrap) === null ? '' : ' fo:wrap-option="'.($look->is(Attribute::Wrap) ? 'wrap' : 'no-wrap').'"';
+        $cell .= $look->get(Attribute::Wrap) === null ? ''
+            : ' fo:wrap-option="'.($look->is(Attribute::Wrap) ? 'wrap' : 'no-wrap').'"';
         $cell .= $look->is(Attribute::Shrink) ? ' style:shrink-to-fit="true"' : '';
         $turn = (int) $look->number(Attribute::Rotation);
         $cell .=
-            $turn === 0 ? '' : ($turn === Look::STACKED ? ' style:direction="ttb"' : ' style:rotation-angle="'.($turn + 360) % 360 .'"');
+            $turn === 0 ? ''
+                : ($turn === Look::STACKED ? ' style:direction="ttb"' : ' style:rotation-angle="'.($turn + 360) % 360 .'"');
         $horizontal = $look->text(Attribute::Horizontal);
         $cell .= $horizontal === 'fill' ? ' style:repeat-content="true"' : '';
-        $guard = ($look->get(Attribute::Locked) === false ? '' : 'protected ').($look->is(Attribute::Concealed) ? 'formula-hidden' : '');
+        $guard = ($look->get(Attribute::Locked) === false ? '' : 'protected ')
+            .($look->is(Attribute::Concealed) ? 'formula-hidden' : '');
         $cell .=
             $look->get(Attribute::Locked) === null && ! $look->is(Attribute::Concealed)
                 ? ''
@@ -208,9 +212,11 @@ final class StylesXml
                 'span' => 'center',
                 'distributed' => 'justify',
             ][$horizontal] ?? '';
-        $paragraph = ($align === '' ? '' : " fo:text-align=\"$align\"").($indent > 0 ? ' fo:margin-left="'.$indent * 10 .'pt"' : '');
+        $paragraph = ($align === '' ? '' : " fo:text-align=\"$align\"")
+            .($indent > 0 ? ' fo:margin-left="'.$indent * 10 .'pt"' : '');
 
-        return ($cell === '' ? '' : "<style:table-cell-properties$cell".($align === '' ? '' : ' style:text-align-source="fix"').'/>').
+        return ($cell === '' ? ''
+            : "<style:table-cell-properties$cell".($align === '' ? '' : ' style:text-align-source="fix"').'/>').
             ($paragraph === '' ? '' : "<style:paragraph-properties$paragraph/>").
             self::type($look);
     }
@@ -223,8 +229,10 @@ final class StylesXml
             $xml .= " fo:font-family=\"'".Ns::text($font)."'\"";
         }
         $xml .= $look->get(Attribute::Size) === null ? '' : ' fo:font-size="'.$look->number(Attribute::Size).'pt"';
-        $xml .= $look->get(Attribute::Bold) === null ? '' : ' fo:font-weight="'.($look->is(Attribute::Bold) ? 'bold' : 'normal').'"';
-        $xml .= $look->get(Attribute::Italic) === null ? '' : ' fo:font-style="'.($look->is(Attribute::Italic) ? 'italic' : 'normal').'"';
+        $xml .= $look->get(Attribute::Bold) === null ? ''
+            : ' fo:font-weight="'.($look->is(Attribute::Bold) ? 'bold' : 'normal').'"';
+        $xml .= $look->get(Attribute::Italic) === null ? ''
+            : ' fo:font-style="'.($look->is(Attribute::Italic) ? 'italic' : 'normal').'"';
         $underline = $look->text(Attribute::Underline);
         $xml .=
             $underline === ''

@@ -72,7 +72,8 @@ final class Validations
             return EntryCheck::of([
                 'id' => $id, 'kind' => $kind->value, 'is' => $is->value, 'of' => $of, 'where' => ['cells' => 'A1'],
                 'blank' => $says('allow-empty-cell') !== 'false', 'shows' => $says('display-list') !== 'none',
-                'promptTitle' => $isShown($help) ? $title($help) : '', 'prompt' => $isShown($help) ? $text($help) : '',
+                'promptTitle' => $isShown($help) ? $title($help) : '',
+                'prompt' => $isShown($help) ? $text($help) : '',
                 'title' => $title($error), 'message' => $text($error),
                 'severity' => ($isShown($error) || $error === null ? Severity::ofXlsx((string) $error?->getAttributeNS(Ns::TABLE,
                     'message-type')) : Severity::Note)->value,
@@ -137,7 +138,8 @@ final class Validations
     {
         $parts = self::parts($inner);
 
-        return count($parts) !== 2 ? null : [$kind, $isWithin ? Is::Between : Is::Outside, array_map(self::plain(...), $parts)];
+        return count($parts) !== 2 ? null
+            : [$kind, $isWithin ? Is::Between : Is::Outside, array_map(self::plain(...), $parts)];
     }
 
     /**
@@ -185,7 +187,9 @@ final class Validations
 
         return '<table:content-validation table:name="'.$name.'"'.($condition === '' ? '' : ' table:condition="'.Ns::text($condition).'"')
             .' table:allow-empty-cell="'.($check->blank ? 'true' : 'false').'"'
-            .($check->kind === EntryKind::List ? ' table:display-list="'.($check->shows ? 'unsorted' : 'none').'"' : '')
+            .($check->kind === EntryKind::List
+            ? ' table:display-list="'.($check->shows ? 'unsorted' : 'none').'"'
+            : '')
             .' table:base-cell-address="'.Ns::text($base).'">'
             .($check->hasPrompt() ? $message('help-message', '', $check->promptTitle, $check->prompt) : '')
             .($check->kind === EntryKind::Any ? '' : $message('error-message', " table:message-type=\"{$check->severity->xlsx()}\"",

@@ -49,7 +49,8 @@ final class Package
     {
         $folder = dirname($part);
 
-        return $part === '' ? '_rels/.rels' : ($folder === '.' ? '' : "$folder/").'_rels/'.basename($part).'.rels';
+        return $part === '' ? '_rels/.rels'
+            : ($folder === '.' ? '' : "$folder/").'_rels/'.basename($part).'.rels';
     }
 
     public function related(string $part, string $kind): ?Relationship
@@ -109,7 +110,8 @@ final class Package
     private static function resolved(string $part, string $target): string
     {
         $target = explode('#', $target)[0];
-        $path = str_starts_with($target, '/') ? $target : (dirname($part) === '.' || $part === '' ? '' : dirname($part)).'/'.$target;
+        $path = str_starts_with($target, '/') ? $target
+            : (dirname($part) === '.' || $part === '' ? '' : dirname($part)).'/'.$target;
         $steps = [];
         foreach (explode('/', $path) as $step) {
             if ($step === '..') {

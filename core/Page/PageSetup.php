@@ -79,7 +79,8 @@ final readonly class PageSetup implements Aspect
     {
         $moved = [];
         foreach ($edges as $at) {
-            $to = $at < $move->at ? $at : ($move->in ? $at + $move->count : max($move->at - 1, $at - $move->count));
+            $to = $at < $move->at ? $at
+                : ($move->in ? $at + $move->count : max($move->at - 1, $at - $move->count));
             $to > 0 && $moved[$to] = $to;
         }
 

@@ -236,7 +236,8 @@ final class BlockPainter
         $scale = $block->scale;
         // On the Bench a line lies half of its width, rounded up, before the edge.
         $shift = ($line->width / 2 - ceil($line->width / 2)) * $scale;
-        [$dx, $dy] = $line->side === 'top' ? [0.0, $shift] : [$this->isMirrored ? -$shift : $shift, 0.0];
+        [$dx, $dy] = $line->side === 'top' ? [0.0, $shift]
+            : [$this->isMirrored ? -$shift : $shift, 0.0];
         if ($kind === Line::Double) {
             [$ox, $oy] = $line->side === 'top' ? [0.0, $scale] : [$scale, 0.0];
             $canvas->stroke($x1 + $dx - $ox, $y1 + $dy - $oy, $x2 + $dx - $ox, $y2 + $dy - $oy, $scale, $colour);

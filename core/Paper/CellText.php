@@ -61,7 +61,9 @@ final class CellText
             $text, $px))
             : explode("\n", $cell->text);
         $height = $face->lineHeight($px);
-        $level = $isRaised ? ($look->script === 'super' ? 'top' : 'bottom') : $look->vertical;
+        $level = $isRaised
+            ? ($look->script === 'super' ? 'top' : 'bottom')
+            : $look->vertical;
         $y = self::level($level, $place, count($lines) * $height * $scale);
         $widths = array_map(fn (string $line) => $this->width($face, $line, $px) * $scale, $lines);
         $isCut = max([0.0, ...$widths]) > $place->width - 2 * self::SIDE * $scale + 0.5
@@ -103,7 +105,8 @@ final class CellText
             $x += $this->width($face, $piece, $px) * $scale;
         }
         $thickness = max(1.0, round($px / 16)) * $scale;
-        foreach ($look->underline === 'none' ? [] : ($look->underline === 'double' ? [0.11, 0.24] : [0.13]) as $depth) {
+        foreach ($look->underline === 'none' ? []
+            : ($look->underline === 'double' ? [0.11, 0.24] : [0.13]) as $depth) {
             $canvas->stroke($begin, $baseline + $depth * $style->size, $x, $baseline + $depth * $style->size, $thickness, $style->ink);
         }
         $look->strike && $canvas->stroke($begin, $baseline - 0.26 * $style->size, $x, $baseline - 0.26 * $style->size, $thickness,
@@ -164,7 +167,8 @@ final class CellText
             $y = self::level($look->vertical, $inner, $high);
             $isLeft = $look->rotation > 0 === ($look->vertical !== 'top');
             [$ox, $oy] = $look->vertical === 'center' ? [$x + $wide / 2, $y + $high / 2]
-                : [$isLeft ? $x : $x + $wide, $look->vertical === 'top' ? $y : $y + $high];
+                : [$isLeft ? $x : $x
+                + $wide, $look->vertical === 'top' ? $y : $y + $high];
             $canvas->turn($ox, $oy, -$look->rotation);
             $canvas->text($x - $ox, $y + $face->baseline($px) * $scale - $oy, $cell->text, $style);
             $canvas->leave();

@@ -57,7 +57,8 @@ final readonly class PageWords
 
         return ($rows->first === $rows->last ? "row $rows->first" : 'rows '.number_format($rows->first).' to '.
             number_format($rows->last)).' · '
-            .($all ? ($many === 1 ? 'its one column' : "all $many columns")
+            .($all
+            ? ($many === 1 ? 'its one column' : "all $many columns")
                 : 'columns '.Address::columnName($columns->first).' to '.Address::columnName($columns->last));
     }
 
@@ -84,7 +85,8 @@ final readonly class PageWords
     /** What a person can do about it. */
     public function hint(PageBand $band, bool $ofRows): string
     {
-        $full = ($ofRows ? 'row ' : 'column ').($ofRows ? number_format($band->full) : Address::columnName($band->full));
+        $full = ($ofRows ? 'row ' : 'column ')
+            .($ofRows ? number_format($band->full) : Address::columnName($band->full));
 
         return match (true) {
             $band->end === BandEnd::Person => 'Drag it, or take it out.',

@@ -103,7 +103,9 @@ final class RowBreaks
                 $afterSum = $run?->part === Part::Body && ($table->runs[$at - 1] ?? null)?->part === Part::Subtotal;
                 $ends = $run === null || $run->part === Part::Total || $run->part === Part::Note;
                 if ($starts || $afterSum || $ends) {
-                    $last = $run === null ? ($table->runs === [] ? 0 : $table->runs[count($table->runs) - 1]->last) : $run->first - 1;
+                    $last = $run === null
+                        ? ($table->runs === [] ? 0 : $table->runs[count($table->runs) - 1]->last)
+                        : $run->first - 1;
                     $open === null || $last <= $open || $groups[] = [$open, $last];
                     $open = $run === null || $ends ? null : $run->first;
                 } elseif ($run->part === Part::Body && $open === null && self::hasSums($table)) {

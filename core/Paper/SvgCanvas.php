@@ -66,7 +66,8 @@ final class SvgCanvas implements Canvas
     {
         $family = str_replace(['\\', "'", '<', '{', '}'], '', $style->family);
         $says = "font-family:'$family','Noto Sans Symbols 2',sans-serif;font-size:".self::n($style->size).'px;fill:'.$style->ink
-            .($style->bold ? ';font-weight:700' : '').($style->italic ? ';font-style:italic' : '');
+            .($style->bold ? ';font-weight:700' : '')
+            .($style->italic ? ';font-style:italic' : '');
         $this->texts[] = [$style, $text];
         $class = $this->classes[$says] ??= $this->prefix.count($this->classes);
         $this->body .= "<text class=\"$this->prefix $class\"".self::says(['x' => $x, 'y' => $y]).'>'.self::escape($text).'</text>';

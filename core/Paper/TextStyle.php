@@ -14,6 +14,7 @@ final readonly class TextStyle
 
     public function key(): string
     {
-        return "$this->family|".($this->bold ? 'b' : '').($this->italic ? 'i' : '')."|$this->size|$this->ink";
+        return "$this->family|".($this->bold ? 'b' : '')
+            .($this->italic ? 'i' : '')."|$this->size|$this->ink";
     }
 }

@@ -164,7 +164,9 @@ final class Outlines
             }
             $glyph = substr_replace($glyph, pack('n', $known[$part]), $at + 2, 2);
             $at += 4 + ($flags & self::WORDS ? 4 : 2)
-                + ($flags & self::SCALE ? 2 : ($flags & self::TWO_SCALES ? 4 : ($flags & self::MATRIX ? 8 : 0)));
+                + ($flags & self::SCALE ? 2
+                : ($flags & self::TWO_SCALES ? 4
+                : ($flags & self::MATRIX ? 8 : 0)));
         } while ($flags & self::MORE && $at + 4 <= strlen($glyph));
 
         return $glyph;

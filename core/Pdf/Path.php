@@ -35,7 +35,8 @@ final class Path
             [$toX, $toY] = match (strtoupper($command)) {
                 'H' => [$numbers[0] + ($isOwn ? $atX : 0), $atY],
                 'V' => [$atX, $numbers[0] + ($isOwn ? $atY : 0)],
-                default => [$end[0] + ($isOwn ? $atX : 0), ($end[1] ?? 0) + ($isOwn ? $atY : 0)],
+                default => [$end[0] + ($isOwn ? $atX : 0),
+                    ($end[1] ?? 0) + ($isOwn ? $atY : 0)],
             };
             if (strtoupper($command) === 'M') {
                 [$startX, $startY] = [$toX, $toY];
@@ -71,7 +72,8 @@ final class Path
         $middleY = ($y1 + $y2) / 2 + $away * ($x2 - $x1) / $apart;
         $from = atan2($y1 - $middleY, $x1 - $middleX);
         $sweep = atan2($y2 - $middleY, $x2 - $middleX) - $from;
-        $sweep += $isClockwise && $sweep < 0 ? 2 * M_PI : (! $isClockwise && $sweep > 0 ? -2 * M_PI : 0);
+        $sweep += $isClockwise && $sweep < 0 ? 2 * M_PI
+            : (! $isClockwise && $sweep > 0 ? -2 * M_PI : 0);
         $pieces = max(1, (int) ceil(abs($sweep) / (M_PI / 2) - 1e-9));
         $step = $sweep / $pieces;
         $pull = 4 / 3 * tan($step / 4) * $radius;

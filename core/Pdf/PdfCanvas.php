@@ -198,7 +198,8 @@ final class PdfCanvas implements Canvas
             $hundredths = (int) ($number * 100 + 0.5);
             $rest = $hundredths % 100;
 
-            return intdiv($hundredths, 100).($rest === 0 ? '' : ($rest < 10 ? ".0$rest" : ".$rest"));
+            return intdiv($hundredths, 100).($rest === 0 ? ''
+                : ($rest < 10 ? ".0$rest" : ".$rest"));
         }
 
         return (string) round($number, $places);

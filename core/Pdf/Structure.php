@@ -162,10 +162,13 @@ final class Structure
         $kids = '';
         foreach ($this->row->cells as $column => [$isHeading, $of, $columns, $rows]) {
             [$number, $own] = $this->cells[$column] ?? [$this->file->reserve(), ''];
-            $says = ($isHeading && $of !== '' ? "/Scope/$of" : '').($columns > 1 ? "/ColSpan $columns" : '')
+            $says = ($isHeading && $of !== '' ? "/Scope/$of" : '')
+                .($columns > 1 ? "/ColSpan $columns" : '')
                 .($rows > 1 ? "/RowSpan $rows" : '');
             $this->file->put($number, '<</Type/StructElem/S/'.($isHeading ? 'TH' : 'TD')."/P $this->rowNumber 0 R"
-                .($own === '' ? '' : "/Pg $this->page 0 R/K[$own]").($says === '' ? '' : "/A<</O/Table$says>>").'>>');
+                .($own === '' ? '' : "/Pg $this->page 0 R/K[$own]").($says === ''
+                ? ''
+                : "/A<</O/Table$says>>").'>>');
             $kids .= "$number 0 R ";
         }
         $this->file->put($this->rowNumber, '<</Type/StructElem/S/TR/P '.$this->tables[$this->row->table][0]." 0 R/K[$kids]>>");

@@ -248,7 +248,9 @@ final class AcrossJudge
             $tolerance = 0.51 * max($unit, Evidence::unit($value)) + 1e-6;
             $sum += abs($all - $value) <= $tolerance * $figures ? 1 : 0;
             $exact += abs($all - $value) < 1e-6 ? 1 : 0;
-            $mean += abs($all / $figures - $value) <= max($tolerance, 0.006 * ($word ? 1 : 0)) ? 1 : 0;
+            $mean += abs($all / $figures - $value) <= max($tolerance, 0.006 * ($word ? 1 : 0))
+                ? 1
+                : 0;
         }
         if ($tested < ($word ? 2 : 3)) {
             return null;

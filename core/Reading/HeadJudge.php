@@ -274,7 +274,9 @@ final class HeadJudge
                 ? 1
                 : 0;
 
-        return $score > -0.2 ? ($first > $start ? [$start, $first] : [$first]) : [];
+        return $score > -0.2
+            ? ($first > $start ? [$start, $first] : [$first])
+            : [];
     }
 
     /** How a head text differs from what stands below it: shapes, repetition, length. */

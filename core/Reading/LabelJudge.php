@@ -39,7 +39,8 @@ final class LabelJudge
             $labels[] = $column->column;
         }
 
-        return count($labels) >= count($columns) && count($columns) > 1 ? [$labels[0]] : (count($columns) === 1 ? [] : $labels);
+        return count($labels) >= count($columns) && count($columns) > 1 ? [$labels[0]]
+            : (count($columns) === 1 ? [] : $labels);
     }
 
     /** @param  list<int>  $rows */

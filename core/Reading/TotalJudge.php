@@ -287,7 +287,9 @@ final class TotalJudge
             [$least, $greatest] = [min($above) - $near, max($above) + $near];
             $tested++;
             $isBetween = $own >= $least && $own <= $greatest;
-            $fits += ($isStatistic ? $isBetween : $least < 0 || $own >= $greatest - 2 * $near) ? 1 : 0;
+            $fits += ($isStatistic ? $isBetween : $least < 0 || $own >= $greatest - 2 * $near)
+                ? 1
+                : 0;
         }
 
         return $tested === 0 || $fits >= 0.6 * $tested;

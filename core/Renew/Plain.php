@@ -31,7 +31,9 @@ final class Plain
     {
         $isDate = $kind === ColumnKind::Date || $kind === ColumnKind::DateTime;
 
-        $days = $isDate ? self::FROM_1904 * (($from1904 ? 1 : 0) - ($to1904 ? 1 : 0)) : 0;
+        $days = $isDate
+            ? self::FROM_1904 * ((int) $from1904 - (int) $to1904)
+            : 0;
 
         return new self($kind?->isWordy() === true, $days, $isTyped);
     }

@@ -408,6 +408,7 @@ final class Planner
 
         return new Plan($this->pairs, $key, $same, $changed, $put, $this->choices->keepGone ? [] : $gone, count($gone),
             count($tally->changed),
-            $unkeyed, $changed === [] ? 0 : $tally->formulas, $tally->changes, $news, $lost, $isReordered, $key === [] ? $this->why : null);
+            $unkeyed, $changed === [] ? 0 : $tally->formulas,
+            $tally->changes, $news, $lost, $isReordered, $key === [] ? $this->why : null);
     }
 }

@@ -64,7 +64,9 @@ final readonly class Place
         $is($cells === null || is_string($cells), 'cells', 'ranges such as "A1:B3,D4"');
 
         return new self(is_string($part) ? Part::from($part) : null, array_values(array_filter((array) $headings, is_string(...))),
-            is_string($kind) ? ColumnKind::from($kind) : null, is_int($table) ? $table : null, is_string($cells) ? $cells : null);
+            is_string($kind) ? ColumnKind::from($kind) : null,
+            is_int($table) ? $table : null,
+            is_string($cells) ? $cells : null);
     }
 
     /** @return array<string, mixed> ready for JSON; what is not said is left out */

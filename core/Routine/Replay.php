@@ -68,7 +68,8 @@ final class Replay implements Act
     {
         $left = count($this->notes);
 
-        return "Routine {$this->routine->name}".($left === 0 ? '' : ", $left ".($left === 1 ? 'step' : 'steps').' not done');
+        return "Routine {$this->routine->name}".($left === 0 ? ''
+            : ", $left ".($left === 1 ? 'step' : 'steps').' not done');
     }
 
     private function step(Workbook $workbook, Step $step, int $number): Workbook

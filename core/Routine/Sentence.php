@@ -35,7 +35,8 @@ final class Sentence
             'sort' => 'Sort by '.self::keys($with['keys'] ?? []),
             'share' => "Share a width of {$text('size')} among the columns",
             'equal' => "$place: one width",
-            'resize' => "$place: ".(($with['size'] ?? null) === null ? 'fit' : (($with['axis'] ?? '') === 'rows' ? 'height' : 'width')
+            'resize' => "$place: ".(($with['size'] ?? null) === null ? 'fit'
+                : (($with['axis'] ?? '') === 'rows' ? 'height' : 'width')
                 ." {$text('size')}"),
             'hide' => "$place: ".(($with['show'] ?? false) === true ? 'show' : 'hide'),
             'fitCut' => 'Fit the texts that are cut',
@@ -91,7 +92,8 @@ final class Sentence
             $words = implode(', ', array_map(strval(...), array_keys($plain)));
         }
 
-        return implode(', ', [...($words === '' ? [] : [$words]), ...$more]) ?: 'no look';
+        return implode(', ', [...($words === '' ? [] : [$words]), ...$more])
+            ?: 'no look';
     }
 
     private static function borders(mixed $sides): string

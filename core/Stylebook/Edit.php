@@ -94,7 +94,8 @@ final class Edit
                 $paper = Colour::hex(is_string($fill) && $fill !== 'none' ? $fill : '#FFFFFF');
                 [$is, $before] = [$now->readableInk($paper)->toHex(), $was->readableInk($paper)->toHex()];
                 $isOwn = $before === ($was->colours['ink'] ?? null);
-                $node['ink'] = $is === $before ? 'auto' : ($isOwn ? "@$to" : $before);
+                $node['ink'] = $is === $before ? 'auto'
+                    : ($isOwn ? "@$to" : $before);
             }
 
             return $node;

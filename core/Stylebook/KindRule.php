@@ -66,7 +66,8 @@ final readonly class KindRule
         $pattern = (string) $this->pattern;
         $places = min(
             10,
-            ($this->scale > 0 ? $this->least : max($this->least, min($this->most, $column->decimals))) + ($total ? $this->totals : 0),
+            ($this->scale > 0 ? $this->least : max($this->least, min($this->most, $column->decimals)))
+                + ($total ? $this->totals : 0),
         );
         $figures = str_replace(
             '{places}',

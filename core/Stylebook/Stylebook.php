@@ -411,7 +411,8 @@ final readonly class Stylebook
      */
     private static function objects(array $data): array
     {
-        return array_map(fn (mixed $one) => $one === [] ? (object) [] : (is_array($one) ? self::objects($one) : $one), $data);
+        return array_map(fn (mixed $one) => $one === [] ? (object) []
+            : (is_array($one) ? self::objects($one) : $one), $data);
     }
 
     public function toJson(): string

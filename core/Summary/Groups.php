@@ -32,7 +32,10 @@ final class Groups
     /** The key of the group that a value belongs to. */
     public function key(null|bool|int|float|string $value): string
     {
-        $at = is_string($value) ? "s$value" : (is_bool($value) ? ($value ? 'bt' : 'bf') : ($value === null ? 'n' : "f$value"));
+        $at = is_string($value) ? "s$value"
+            : (is_bool($value)
+            ? ($value ? 'bt' : 'bf')
+            : ($value === null ? 'n' : "f$value"));
 
         return $this->known[$at] ??= $this->found($value)->key;
     }
@@ -57,7 +60,8 @@ final class Groups
         $collator = new Collator('en');
         $groups = array_values($this->groups);
         usort($groups, function (Group $one, Group $other) use ($collator): int {
-            $rank = fn (Group $group) => $group->key === '' ? 2 : (is_string($group->order) ? 1 : 0);
+            $rank = fn (Group $group) => $group->key === '' ? 2
+                : (is_string($group->order) ? 1 : 0);
 
             return $rank($one) <=> $rank($other) ?: (is_string($one->order) && is_string($other->order)
                 ? (int) $collator->compare($one->order, $other->order) : $one->order <=> $other->order);
@@ -79,7 +83,9 @@ final class Groups
             return $this->period((float) $value);
         }
         if (is_bool($value)) {
-            return new Group($value ? 'true' : 'false', $value, $value ? 'true' : 'false', [$value ? 'TRUE' : 'FALSE']);
+            return new Group($value ? 'true' : 'false',
+                $value, $value ? 'true' : 'false',
+                [$value ? 'TRUE' : 'FALSE']);
         }
         if ($isNumber) {
             $plain = Field::plain((float) $value);

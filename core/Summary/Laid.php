@@ -65,7 +65,8 @@ final class Laid
                 $rule->figure === Figure::Mean && $from?->kind === ColumnKind::Integer => ColumnKind::Decimal,
                 default => $from->kind ?? ColumnKind::Decimal,
             };
-            $decimals = $kind === ColumnKind::Percent ? 1 : ($rule->figure === Figure::Mean ? max(1, $from->decimals ?? 0)
+            $decimals = $kind === ColumnKind::Percent ? 1
+                : ($rule->figure === Figure::Mean ? max(1, $from->decimals ?? 0)
                 : $from->decimals ?? 0);
             $role = $group === null && $this->summary->across !== null ? ColumnRole::Total : ColumnRole::Data;
             $columns[] = new ColumnReading($at + 2, $this->rows[count($this->rows) > 3 ? $this->heads() - 1 : 2][$at + 1]->text(),

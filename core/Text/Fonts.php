@@ -107,7 +107,8 @@ final class Fonts
 
     public static function fileName(string $family, bool $bold, bool $italic): string
     {
-        return strtolower(str_replace(' ', '-', $family)).'-'.($bold ? 700 : 400).($italic ? '-italic' : '');
+        return strtolower(str_replace(' ', '-', $family)).'-'.($bold ? 700 : 400)
+            .($italic ? '-italic' : '');
     }
 
     /** @return FaceData */

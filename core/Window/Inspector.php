@@ -157,7 +157,10 @@ final class Inspector
 
         return new AttributeState(
             $attribute->value,
-            $value === null ? null : (is_bool($value) ? ($value ? 'true' : 'false') : (string) $value),
+            $value === null ? null
+                : (is_bool($value)
+                ? ($value ? 'true' : 'false')
+                : (string) $value),
             count($values) > 1,
             count($layers) > 1 ? 'several layers'
                 : ($layer === null ? 'nothing says it' : $active->entry($attribute)->name ?? $this->from($layer, $part, $kind)),

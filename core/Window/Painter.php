@@ -100,7 +100,8 @@ final class Painter
                 if ($hidden && ! $filled) {
                     continue;
                 }
-                $cells[] = $this->cell($hidden ? Cell::blank() : $cell, $worn, $row, $column, $values, $hidden ? null : $verdict);
+                $cells[] = $this->cell($hidden ? Cell::blank() : $cell,
+                    $worn, $row, $column, $values, $hidden ? null : $verdict);
             }
         }
         $this->dressed->judges()?->keep();
@@ -210,8 +211,10 @@ final class Painter
     {
         $need = $this->ruler->width($text, $look) + Ruler::PADDING - $this->sheet->setup->sizes->widthOf($column);
         $from = $to = $column;
-        $right = $align === 'left' ? $need : ($align === 'center' ? intdiv($need + 1, 2) : 0);
-        $left = $align === 'right' ? $need : ($align === 'center' ? intdiv($need + 1, 2) : 0);
+        $right = $align === 'left' ? $need
+            : ($align === 'center' ? intdiv($need + 1, 2) : 0);
+        $left = $align === 'right' ? $need
+            : ($align === 'center' ? intdiv($need + 1, 2) : 0);
         while ($right > 0 && ($values[$to] ?? Cell::blank())->isBlank() && $to < $column + 60) {
             $to++;
             $right -= $this->sheet->setup->sizes->widthOf($to);

@@ -218,7 +218,9 @@ final class CellFormats
             'shrink' => self::flag($alignment, 'shrinkToFit'),
             'indent' => (int) $alignment->getAttribute('indent') > 0 ? min(15, (int) $alignment->getAttribute('indent')) : null,
             // Angles below the horizontal are written as 90 plus the angle (18.8.1).
-            'rotation' => $turn === 0 ? null : ($turn === Look::STACKED ? Look::STACKED : ($turn > 90 ? max(-90, 90 - $turn) : $turn)),
+            'rotation' => $turn === 0 ? null
+                : ($turn === Look::STACKED ? Look::STACKED
+                : ($turn > 90 ? max(-90, 90 - $turn) : $turn)),
         ];
     }
 

@@ -67,7 +67,8 @@ final class ConditionsIn
                 $linked[$also] = true;
             }
             $where = $this->where($isMore ? PackageXml::child($group, 'sqref')->textContent ?? '' : $group->getAttribute('sqref'));
-            $condition = $where === null ? null : $this->one($came, $rule, $where, $isMore, $also === null ? null
+            $condition = $where === null ? null
+                : $this->one($came, $rule, $where, $isMore, $also === null ? null
                 : $this->more[$also] ?? null);
             $condition === null ? $kept++ : $found[] = [(int) $rule->getAttribute('priority'), count($found), $condition];
         }
@@ -217,7 +218,8 @@ final class ConditionsIn
             'containsErrors' => new Test(Is::Error),
             'notContainsErrors' => new Test(Is::Sound),
             'timePeriod' => $period === null ? new Test(Is::Unknown) : new Test(Is::Period, period: $period),
-            'top10' => new Test(self::flag($rule, 'bottom') ? Is::Least : Is::Greatest, [], max(1, min($percent ? 100 : 1_000, $count)),
+            'top10' => new Test(self::flag($rule, 'bottom') ? Is::Least : Is::Greatest,
+                [], max(1, min($percent ? 100 : 1_000, $count)),
                 $percent),
             'aboveAverage' => new Test($isAbove ? Is::AboveMean : Is::BelowMean, deviations: max(0, min(3,
                 (int) $rule->getAttribute('stdDev'))),
@@ -247,7 +249,8 @@ final class ConditionsIn
         }
         $text = $rule->getAttribute('text');
 
-        return $text === '' ? (isset($formulas[0]) ? new Test(Is::Formula, [$formulas[0]]) : new Test(Is::Unknown))
+        return $text === ''
+            ? (isset($formulas[0]) ? new Test(Is::Formula, [$formulas[0]]) : new Test(Is::Unknown))
             : new Test($is, ['"'.str_replace('"', '""', $text).'"']);
     }
 
@@ -285,7 +288,9 @@ final class ConditionsIn
         $fill = $colour('fillColor') ?? $this->colours->of(PackageXml::child($element, 'color')) ?? '#8FA6BF';
         $length = fn (string $name, int $else) => $said->hasAttribute($name) ? max(0, min(100, (int) $said->getAttribute($name))) : $else;
         $is = fn (string $name, bool $else) => $said->hasAttribute($name) ? self::flag($said, $name) : $else;
-        $below = $isNewer ? ($is('negativeBarColorSameAsPositive', false) ? $fill : $colour('negativeFillColor') ?? $fill) : null;
+        $below = $isNewer
+            ? ($is('negativeBarColorSameAsPositive', false) ? $fill : $colour('negativeFillColor') ?? $fill)
+            : null;
 
         return new Bar(
             $points[0], $points[1], $fill, $below,
@@ -296,7 +301,8 @@ final class ConditionsIn
             },
             $colour('axisColor'), $is('border', false) ? $colour('borderColor') : null,
             // Without the extension, the least value has a tenth of the width, and the greatest nine (18.3.1.28).
-            $length('minLength', $isNewer ? 0 : 10), $length('maxLength', $isNewer ? 100 : 90), $is('gradient', true),
+            $length('minLength', $isNewer ? 0 : 10),
+            $length('maxLength', $isNewer ? 100 : 90), $is('gradient', true),
             $element->hasAttribute('showValue') && ! self::flag($element, 'showValue')
                 || $said->hasAttribute('showValue') && ! self::flag($said, 'showValue'),
             $said->getAttribute('direction') === 'rightToLeft',

@@ -108,10 +108,12 @@ final class ConditionsOut
         $compared = fn (string $operator) => [" type=\"cellIs\" operator=\"$operator\"", $of];
         $plain = fn (string $kind) => preg_match('/^"((?:[^"]|"")*)"$/', $text, $found) === 1
             ? " type=\"$kind\" text=\"".self::text(str_replace('""', '"', $found[1])).'"' : " type=\"$kind\"";
-        $rank = ' type="top10" rank="'.$test->count.'"'.($test->percent ? ' percent="1"' : '').($test->is === Is::Least ? ' bottom="1"'
+        $rank = ' type="top10" rank="'.$test->count.'"'.($test->percent ? ' percent="1"' : '')
+            .($test->is === Is::Least ? ' bottom="1"'
             : '');
         $mean = ' type="aboveAverage"'.($test->is === Is::BelowMean ? ' aboveAverage="0"' : '')
-            .($test->deviations > 0 ? " stdDev=\"$test->deviations\"" : '').($test->orEqual ? ' equalAverage="1"' : '');
+            .($test->deviations > 0 ? " stdDev=\"$test->deviations\"" : '')
+            .($test->orEqual ? ' equalAverage="1"' : '');
 
         return match ($test->is) {
             Is::Below => $compared('lessThan'),
@@ -170,7 +172,8 @@ final class ConditionsOut
             // Bars that only grow from their left end have no axis.
             $axis = $bar->below === null ? 'none' : $bar->axis;
             $attributes = " minLength=\"$bar->shortest\" maxLength=\"$bar->longest\"".($bar->border === null ? '' : ' border="1"')
-                .($bar->isGradient ? '' : ' gradient="0"').($bar->isMirrored ? ' direction="rightToLeft"' : '')
+                .($bar->isGradient ? '' : ' gradient="0"')
+                .($bar->isMirrored ? ' direction="rightToLeft"' : '')
                 .($axis === 'auto' ? '' : " axisPosition=\"$axis\"").($bar->below === $bar->colour || $bar->below === null
                     ? ' negativeBarColorSameAsPositive="1"' : '').$text;
             $this->extension .= "<x14:conditionalFormatting><x14:cfRule type=\"dataBar\" id=\"$id\"><x14:dataBar$attributes>"
@@ -189,7 +192,8 @@ final class ConditionsOut
 
     private function marks(Marks $marks, int $priority, string $where): string
     {
-        $says = ($marks->hidesText ? ' showValue="0"' : '').($marks->isReversed ? ' reverse="1"' : '');
+        $says = ($marks->hidesText ? ' showValue="0"' : '')
+            .($marks->isReversed ? ' reverse="1"' : '');
         if ($this->names === null || ($marks->own === [] && ! isset(self::NEWER[$marks->set]))) {
             $set = self::NEWER[$marks->set] ?? $marks->set;
 

@@ -95,7 +95,8 @@ final class EntriesIn
         }
         $formulas = array_map(fn (string $name) => ltrim(trim(PackageXml::child($element, $name)->textContent ?? ''), '='),
             ['formula1', 'formula2']);
-        $wanted = $kind === EntryKind::Any ? 0 : ($kind->compares() ? (int) $is->operands() : 1);
+        $wanted = $kind === EntryKind::Any ? 0
+            : ($kind->compares() ? (int) $is->operands() : 1);
         if ($kind === EntryKind::List && preg_match('/^"(.*)"$/s', $formulas[0], $typed) === 1 && ! str_contains($typed[1], '"&')) {
             // Files are met whose quotes within a list are not doubled.
             $formulas[0] = '"'.str_replace('"', '""', str_replace('""', '"', $typed[1])).'"';

@@ -29,8 +29,10 @@ final class EntriesOut
         $attributes = ['type' => $check->kind === EntryKind::Any ? '' : $check->kind->xlsx(),
             'errorStyle' => $check->severity->xlsx() === 'stop' ? '' : $check->severity->xlsx(),
             'operator' => $check->kind->compares() && $check->is !== Is::Between ? self::OPERATORS[$check->is->value] ?? 'between' : '',
-            'allowBlank' => $check->blank ? '1' : '', 'showDropDown' => $check->kind === EntryKind::List && ! $check->shows ? '1' : '',
-            'showInputMessage' => $check->hasPrompt() ? '1' : '', 'showErrorMessage' => $check->kind === EntryKind::Any ? '' : '1',
+            'allowBlank' => $check->blank ? '1' : '',
+            'showDropDown' => $check->kind === EntryKind::List && ! $check->shows ? '1' : '',
+            'showInputMessage' => $check->hasPrompt() ? '1' : '',
+            'showErrorMessage' => $check->kind === EntryKind::Any ? '' : '1',
             'errorTitle' => $check->title, 'error' => $check->message, 'promptTitle' => $check->promptTitle, 'prompt' => $check->prompt,
             'sqref' => implode(' ', $ranges)];
         $xml = '';
@@ -95,7 +97,9 @@ final class EntriesOut
         $around = Around::alone($sheet->cells);
         $judge = $check->ofColumn ? (new EntryJudges([$check], $sheet->reading, $sheet->cells, $around))->of($check->id) : null;
 
-        return $judge === null ? null : array_map(fn (bool|int|float|string $value) => is_bool($value) ? ($value ? 'TRUE' : 'FALSE')
+        return $judge === null ? null
+            : array_map(fn (bool|int|float|string $value) => is_bool($value)
+            ? ($value ? 'TRUE' : 'FALSE')
             : (string) $value, $judge->choices($ranges[0]->top, $ranges[0]->left));
     }
 }

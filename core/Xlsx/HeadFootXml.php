@@ -97,7 +97,8 @@ final class HeadFootXml
                 'UTF-8')."</$name>";
         }
 
-        return $inner === '' ? '' : '<headerFooter'.($pages->saysEven() ? ' differentOddEven="1"' : '')
+        return $inner === '' ? ''
+            : '<headerFooter'.($pages->saysEven() ? ' differentOddEven="1"' : '')
             .($pages->saysFirst() ? ' differentFirst="1"' : '').">$inner</headerFooter>";
     }
 

@@ -67,7 +67,8 @@ final class PageXml
             : $else)));
         $says = [
             'turn' => $setup->getAttribute('orientation') === 'landscape' ? 'turned' : 'upright',
-            'wide' => $fits ? $whole('fitToWidth', 1, 1_000) : 0, 'tall' => $fits ? $whole('fitToHeight', 1, 10_000) : 0,
+            'wide' => $fits ? $whole('fitToWidth', 1, 1_000) : 0,
+            'tall' => $fits ? $whole('fitToHeight', 1, 10_000) : 0,
             'scale' => max(10, $whole('scale', 100, 400)), 'order' => $setup->getAttribute('pageOrder') === 'overThenDown'
                 ? 'across' : 'down',
             'mono' => self::is($setup, 'blackAndWhite'), 'errors' => self::ERRORS[$setup->getAttribute('errors')] ?? 'shown',

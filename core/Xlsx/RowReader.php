@@ -159,7 +159,9 @@ final class RowReader
                     : $this->formulas->formula($formulaAttributes[$index], Text::read($formulas[$index]), $row, $column);
             $cell = $this->cell(
                 $type,
-                $value === '' ? ($type === 'inlineStr' ? Text::read($inline[$index]) : null) : $value,
+                $value === ''
+                    ? ($type === 'inlineStr' ? Text::read($inline[$index]) : null)
+                    : $value,
                 $formula,
                 $row,
                 $column,
@@ -191,7 +193,8 @@ final class RowReader
         foreach ($stored as $index => $value) {
             if ($value === '') {
                 $text = $texts[$index];
-                $stored[$index] = $text === '' ? null : (strpbrk($text, "&\r_") === false ? $text : Text::read($text));
+                $stored[$index] = $text === '' ? null
+                    : (strpbrk($text, "&\r_") === false ? $text : Text::read($text));
             } elseif (is_numeric($value)) {
                 $stored[$index] = $value + 0;
             } else {
@@ -300,10 +303,12 @@ final class RowReader
                     break;
                 case 'd':
                     $day = self::date($value);
-                    $read = $day === null ? $value : $day - ($this->from1904 ? SerialDate::BETWEEN : 0);
+                    $read = $day === null ? $value
+                        : $day - ($this->from1904 ? SerialDate::BETWEEN : 0);
                     break;
                 default:
-                    $read = is_numeric($value) ? $value + 0 : ($value === '' ? null : Text::read($value));
+                    $read = is_numeric($value) ? $value + 0
+                        : ($value === '' ? null : Text::read($value));
             }
         }
         if (is_string($read) && strlen($read) > Tokeniser::CELL && mb_strlen($read) > Tokeniser::CELL) {
@@ -399,7 +404,9 @@ final class RowReader
 
         return $this->cell(
             $type,
-            $type === 'str' || $type === 'e' ? ($value === null ? null : htmlspecialchars($value, ENT_XML1)) : $value,
+            $type === 'str' || $type === 'e'
+                ? ($value === null ? null : htmlspecialchars($value, ENT_XML1))
+                : $value,
             $formula,
             $row,
             $column,

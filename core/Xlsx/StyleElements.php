@@ -60,12 +60,14 @@ final class StyleElements
         }
         if ($is(Attribute::Underline) || $look->text(Attribute::Underline, 'none') === 'none') {
             $underline = $look->text(Attribute::Underline, 'none');
-            $parts['u'] = $underline === 'none' ? null : $this->element('u', $underline === 'double' ? ['val' => 'double'] : []);
+            $parts['u'] = $underline === 'none' ? null
+                : $this->element('u', $underline === 'double' ? ['val' => 'double'] : []);
         }
         if ($is(Attribute::Script)) {
             $script = $look->text(Attribute::Script, 'none');
             $parts['vertAlign'] =
-                $script === 'none' ? null : $this->element('vertAlign', ['val' => $script === 'super' ? 'superscript' : 'subscript']);
+                $script === 'none' ? null
+                    : $this->element('vertAlign', ['val' => $script === 'super' ? 'superscript' : 'subscript']);
         }
         if ($is(Attribute::Size)) {
             $parts['sz'] = $this->element('sz', ['val' => (string) $look->number(Attribute::Size, 11)]);
@@ -201,9 +203,11 @@ final class StyleElements
         $horizontal = $look->text(Attribute::Horizontal, 'general');
         $rotation = (int) $look->number(Attribute::Rotation);
         $values = [
-            'horizontal' => $horizontal === 'general' ? null : ($horizontal === 'span' ? 'centerContinuous' : $horizontal),
+            'horizontal' => $horizontal === 'general' ? null
+                : ($horizontal === 'span' ? 'centerContinuous' : $horizontal),
             'vertical' => $look->text(Attribute::Vertical, 'bottom') === 'bottom' ? null : $look->text(Attribute::Vertical),
-            'textRotation' => $rotation === 0 ? null : (string) ($rotation < 0 ? 90 - $rotation : $rotation),
+            'textRotation' => $rotation === 0 ? null
+                : (string) ($rotation < 0 ? 90 - $rotation : $rotation),
             'wrapText' => $look->is(Attribute::Wrap) ? '1' : null,
             'indent' => (int) $look->number(Attribute::Indent) > 0 ? (string) (int) $look->number(Attribute::Indent) : null,
             'shrinkToFit' => $look->is(Attribute::Shrink) ? '1' : null,

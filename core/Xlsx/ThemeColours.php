@@ -58,7 +58,8 @@ final class ThemeColours
             $colour = $scheme === null ? null : PackageXml::child($scheme, $name);
             $said = $colour === null ? null : PackageXml::child($colour, 'srgbClr') ?? PackageXml::child($colour, 'sysClr');
             $this->theme[$index] =
-                $said === null ? '000000' : ($said->localName === 'sysClr' ? $said->getAttribute('lastClr') : $said->getAttribute('val'));
+                $said === null ? '000000'
+                    : ($said->localName === 'sysClr' ? $said->getAttribute('lastClr') : $said->getAttribute('val'));
         }
     }
 

@@ -158,7 +158,8 @@ final class BlocksTest extends TestCase
         $at = mt_rand(1, $sheet->columns());
         foreach ($rows as $index => $line) {
             $line = array_pad($line, $sheet->columns(), null);
-            array_splice($line, $at - 1, $in ? 0 : 1, $in ? [null] : []);
+            array_splice($line, $at - 1, $in ? 0 : 1,
+                $in ? [null] : []);
             $rows[$index] = $line;
         }
         $moved = BlockChange::shifted($sheet, new Shift(false, $at, 1, $in));
@@ -279,7 +280,8 @@ final class BlocksTest extends TestCase
     public function test_rows_are_the_same_whatever_was_read_before(): void
     {
         mt_srand(40_417);
-        $value = fn (int $row, int $column) => $row * $column % 7 === 0 ? null : ($column % 3 === 0 ? "t$row" : $row * 100 + $column);
+        $value = fn (int $row, int $column) => $row * $column % 7 === 0 ? null
+            : ($column % 3 === 0 ? "t$row" : $row * 100 + $column);
         foreach ([4, 90, 401] as $columns) {
             $rows = array_map(fn (int $row) => array_map(fn (int $column) => $value($row, $column), range(1, $columns)), range(1, 900));
             $sheet = self::sheet($rows);

@@ -154,7 +154,8 @@ final class ColumnRuleTest extends TestCase
                 "Tree $row",
                 $row === 3 ? '1 204' : 10 + $row,
                 5 + $row,
-                $row === 2 ? '03/04/2024' : ($row === 5 ? '25.12.2024' : 45300 + $row),
+                $row === 2 ? '03/04/2024'
+                    : ($row === 5 ? '25.12.2024' : 45300 + $row),
             ];
         }
         $workbook = self::book($rows, ['C2:C9' => '0%', 'D2:D9' => 'yyyy-mm-dd']);

@@ -79,7 +79,8 @@ final class ConditionTest extends TestCase
     private static function judges(array $conditions, array $rows, ?Reading $reading = null): Judges
     {
         $cells = array_map(fn (array $line) => array_map(fn (mixed $value) => is_string($value) && str_starts_with($value, '#')
-            ? Cell::error($value) : Cell::of(is_scalar($value) ? $value : null), $line), $rows);
+            ? Cell::error($value)
+            : Cell::of(is_scalar($value) ? $value : null), $line), $rows);
         $sheet = new MemorySheet('S', $cells);
 
         return new Judges($conditions, $reading ?? Reading::none(), $sheet, new Around(new Scope([1 => 'S'], [], []), [1 => $sheet], 1,
@@ -99,7 +100,8 @@ final class ConditionTest extends TestCase
         $judge = self::judges([$condition], $rows)->all()[0];
         $held = [];
         foreach ($column as $index => $value) {
-            $cell = is_string($value) && str_starts_with($value, '#') ? Cell::error($value) : Cell::of(is_scalar($value) ? $value : null);
+            $cell = is_string($value) && str_starts_with($value, '#') ? Cell::error($value)
+                : Cell::of(is_scalar($value) ? $value : null);
             $judge->holds($index + 1, 1, $cell) && $held[] = $index + 1;
         }
 

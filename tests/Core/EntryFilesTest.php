@@ -62,7 +62,8 @@ final class EntryFilesTest extends TestCase
         $sheet = $workbook->sheet(1);
 
         return array_map(fn (EntryCheck $one) => implode(' ', $one->where->ranges($sheet->reading)).': '.EntrySentence::says($one)
-            ." ({$one->severity->value}".($one->blank ? '' : ', not blank').($one->shows ? '' : ', not offered').')', $sheet->entries());
+            ." ({$one->severity->value}".($one->blank ? '' : ', not blank')
+            .($one->shows ? '' : ', not offered').')', $sheet->entries());
     }
 
     private const SAYS = [

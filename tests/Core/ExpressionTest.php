@@ -52,7 +52,8 @@ final class ExpressionTest extends TestCase
         for ($row = 0; $row < self::ROWS; $row++) {
             $rows[] = [
                 $row % 7 === 3 ? null : mt_rand(-50, 50) / 4, ['late', 'paid', 'Late', 'sent', null, 'a*b', '12'][mt_rand(0, 6)],
-                45_000 + mt_rand(0, 400), $row % 5 === 0 ? true : ($row % 5 === 1 ? false : mt_rand(0, 9)), "Text $row",
+                45_000 + mt_rand(0, 400), $row % 5 === 0 ? true
+                    : ($row % 5 === 1 ? false : mt_rand(0, 9)), "Text $row",
             ];
         }
 

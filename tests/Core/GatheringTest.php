@@ -257,7 +257,8 @@ final class GatheringTest extends TestCase
         $half = ConditionTransfer::lifted([Condition::of(['id' => 'c', 'test' => ['is' => 'blank'], 'where' => ['cells' => 'B5'],
             'look' => ['bold' => true]])],
             Reading::none(), Range::parse('B5:C5'));
-        self::assertSame('E20:E21, G20:G21', ConditionTransfer::laid($half[0], Range::parse('B5:C5'), Range::parse('E20:H21'))->where->words());
+        $half = ConditionTransfer::laid($half[0], Range::parse('B5:C5'), Range::parse('E20:H21'));
+        self::assertSame('E20:E21, G20:G21', $half->where->words());
         // Laid beside one that says the same, it is that one, reaching further.
         $onto = ConditionTransfer::onto(new Conditions([$laid->named('n1')]), [ConditionTransfer::laid($lifted[0], Range::parse('B5:C5'),
             Range::parse('E21'))]);

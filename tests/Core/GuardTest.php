@@ -301,7 +301,9 @@ final class GuardTest extends TestCase
             [$row, $column, $isBack] = [mt_rand(1, 14), mt_rand(1, 6), mt_rand(0, 1) === 1];
             $from = ($row - 1) * 6 + $column - 1;
             $ahead = array_filter($places, fn (int $place) => $isBack ? $place < $from : $place > $from);
-            $wanted = $isBack ? ($ahead === [] ? max($places) : max($ahead)) : ($ahead === [] ? min($places) : min($ahead));
+            $wanted = $isBack
+                ? ($ahead === [] ? max($places) : max($ahead))
+                : ($ahead === [] ? min($places) : min($ahead));
             $found = $cells->next($row, $column, $isBack);
             self::assertSame([intdiv($wanted, 6) + 1, $wanted % 6 + 1], [$found?->row, $found?->column], "$row, $column");
         }

@@ -127,7 +127,8 @@ final class MergeTest extends TestCase
     {
         $cells = MemorySheet::of('S', [['Tree', 'Count'], ['Rowan', 3], ['Aspen', 4]]);
         $reading = Finder::read(SheetFacts::of($cells));
-        $sheet = fn (Stylebook $wears, ?int $held) => (new Worksheet($cells, 'S', $reading))->wearing($wears, false, new StylebookReference(1, $held));
+        $sheet = fn (Stylebook $wears, ?int $held) => (new Worksheet($cells, 'S', $reading))
+            ->wearing($wears, false, new StylebookReference(1, $held));
         $workbook = new Workbook('W', [
             1 => $sheet(self::book(), null), 2 => $sheet(self::book(), 1), 3 => $sheet(Builtin::named('Plain rule'), null),
         ], new LookBook);

@@ -45,7 +45,8 @@ abstract class PictureCase extends TestCase
             $isMade = $what === 'blocks';
             $said[] =
                 "  $sheet $what ".
-                ($isMade ? '' : Picture::sum([$before]).' -> '.(strlen($after) < 300 ? $after : Picture::sum([$after])));
+                ($isMade ? ''
+                    : Picture::sum([$before]).' -> '.(strlen($after) < 300 ? $after : Picture::sum([$after])));
         }
 
         return [

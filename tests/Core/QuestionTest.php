@@ -132,7 +132,8 @@ final class QuestionTest extends TestCase
     {
         $rows = [['Species', 'Stock', 'Sold']];
         for ($at = 0; $at < 30; $at++) {
-            $rows[] = $at % 5 === 2 ? ["Tree $at", null, null] : ["Tree $at", in_array($at, [3, 14, 25], true) ? null : $at, $at];
+            $rows[] = $at % 5 === 2 ? ["Tree $at", null, null]
+                : ["Tree $at", in_array($at, [3, 14, 25], true) ? null : $at, $at];
         }
         $words = (string) Question::of(self::read($rows)->tables[0])?->words();
         self::assertStringStartsWith('Rows 4, 9, 14, 19 and 2 more are read as row groups', $words);
@@ -164,7 +165,8 @@ final class QuestionTest extends TestCase
     {
         $rows = [['Species', 'Stock', 'Sold']];
         for ($at = 0; $at < 9_000; $at++) {
-            $rows[] = $at % 3 === 2 ? ["Tree $at", null, null] : ["Tree $at", $at % 2 === 0 ? null : $at, $at];
+            $rows[] = $at % 3 === 2 ? ["Tree $at", null, null]
+                : ["Tree $at", $at % 2 === 0 ? null : $at, $at];
         }
         $reading = self::read($rows);
         $question = Question::of($reading->tables[0]);

@@ -85,7 +85,8 @@ final class ReferencesTest extends TestCase
             $formula = $dollar().Address::columnName($column).$dollar().$row;
             $to = $shift->place($shift->rows ? $row : $column);
             $moved = (new References($shift, 'S'))->moved("2*$formula", true);
-            $expected = $to === null ? '#REF!' : ($shift->rows ? Address::columnName($column).$to : Address::columnName($to).$row);
+            $expected = $to === null ? '#REF!'
+                : ($shift->rows ? Address::columnName($column).$to : Address::columnName($to).$row);
             self::assertSame("2*$expected", str_replace('$', '', $moved));
             if ($shift->in) {
                 self::assertSame(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use PhpToken;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
@@ -123,7 +124,9 @@ final class RoomsTest extends TestCase
         foreach (['core', 'app', 'tests', 'bench', 'routes'] as $folder) {
             foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder")) as $file) {
                 assert($file instanceof SplFileInfo);
-                foreach ($file->getExtension() === 'php' ? file($file->getPathname()) ?: [] : [] as $number => $line) {
+                foreach ($file->getExtension() === 'php'
+                    ? file($file->getPathname()) ?: []
+                    : [] as $number => $line) {
                     if (mb_strlen(rtrim($line)) > 140) {
                         $long[] = substr($file->getPathname(), strlen($root) + 1).':'.($number + 1);
                     }
@@ -131,5 +134,29 @@ final class RoomsTest extends TestCase
             }
         }
         self::assertSame([], $long);
+    }
+
+    /** A choice within a choice is read a line at a time. */
+    public function test_no_two_choices_begin_in_one_line(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $found = [];
+        foreach (['core', 'app'] as $folder) {
+            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder")) as $file) {
+                assert($file instanceof SplFileInfo);
+                $marks = [];
+                $tokens = $file->getExtension() === 'php' ? PhpToken::tokenize((string) file_get_contents($file->getPathname())) : [];
+                foreach ($tokens as $at => $token) {
+                    // A type that may be null has its mark right before it; a choice whose mark begins a line began above it.
+                    $isChoice = $token->text === '?' && ($tokens[$at + 1] ?? $token)->is(T_WHITESPACE);
+                    $begins = $isChoice && ! str_contains(($tokens[$at - 1] ?? $token)->text, "\n");
+                    $begins && $marks[$token->line] = ($marks[$token->line] ?? 0) + 1;
+                }
+                foreach (array_keys(array_filter($marks, fn (int $count) => $count > 1)) as $line) {
+                    $found[] = substr($file->getPathname(), strlen($root) + 1).":$line";
+                }
+            }
+        }
+        self::assertSame([], $found);
     }
 }

@@ -139,8 +139,10 @@ final class ShiftTest extends TestCase
     {
         $at = $shift->rows ? $row : $column;
         $isNew = $shift->in && $at >= $shift->at && $at < $shift->at + $shift->count;
-        $from = $at < $shift->at ? $at : ($shift->in ? $at - $shift->count : $at + $shift->count);
+        $from = $at < $shift->at ? $at
+            : ($shift->in ? $at - $shift->count : $at + $shift->count);
 
-        return [$shift->rows ? $from : $row, $shift->rows ? $column : $from, $isNew];
+        return [$shift->rows ? $from : $row,
+            $shift->rows ? $column : $from, $isNew];
     }
 }

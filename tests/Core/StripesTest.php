@@ -236,7 +236,8 @@ final class StripesTest extends TestCase
     /** Rows are counted by a column that is filled to its end, however far down its first blank cell stands; else by their numbers. */
     public function test_a_conditional_format_counts_by_a_column_without_any_blank(): void
     {
-        $rows = array_map(fn (int $row) => [$row === 401 ? null : "Tree $row", $row, $row === 7 ? null : 'x'], range(2, 420));
+        $rows = array_map(fn (int $row) => [$row === 401 ? null : "Tree $row",
+            $row, $row === 7 ? null : 'x'], range(2, 420));
         $cells = MemorySheet::of('List', [['Tree', 'Bags', 'Mark'], ...$rows]);
         $plain = new Workbook('W', [1 => new Worksheet($cells, 'List', Finder::read(SheetFacts::of($cells)))], new LookBook);
         $formulas = fn (string $range) => array_column(StripeConditions::of(self::act($plain, new LayStripes(

@@ -102,7 +102,8 @@ final class TurnedTest extends TestCase
 
     public function test_long_tables_are_not_turned_and_cost_nothing(): void
     {
-        $rows = array_map(fn (int $row) => ["Key $row", $row % 2 === 0 ? $row : "word $row", $row % 2 === 0 ? 1 : 'b'], range(1, 4_000));
+        $rows = array_map(fn (int $row) => ["Key $row", $row % 2 === 0 ? $row : "word $row",
+            $row % 2 === 0 ? 1 : 'b'], range(1, 4_000));
         self::assertFalse(self::read($rows)->tables[0]->isTurned());
         $records = [['Stock', 5], ['Soil', 'dry'], ['Price', 2.5], ['Keeper', 'Ida']];
         $wide = array_map(fn (array $row) => [$row[0], ...array_fill(0, 4_000, $row[1])], $records);

@@ -95,7 +95,8 @@ final class WalksPictureTest extends PictureCase
             $layout = PageLayout::of($sheet, $workbook->looks);
             $lines[] = "  $number prints on {$layout->pages()} pages ".Picture::sum([(string) json_encode($layout)]);
         }
-        foreach ($ending === 'xlsx' ? ['xlsx' => $path, 'ods' => null] : [$ending === 'csv' ? 'xlsx' : $ending => null] as $to => $from) {
+        foreach ($ending === 'xlsx' ? ['xlsx' => $path, 'ods' => null]
+            : [$ending === 'csv' ? 'xlsx' : $ending => null] as $to => $from) {
             array_push($lines, ...array_map(fn (string $line) => "  $to $line", $this->written($to, $workbook, $from)));
         }
 

@@ -294,7 +294,9 @@ final class WildPictureTest extends PictureCase
             $cells = array_slice($cells, $table->range->left - 1, $table->range->columns());
             $values = array_map(fn (Cell $cell) => $cell->value, $cells);
             $isBody && mt_rand(1, 4) === 1 && $values[mt_rand(0, count($values) - 1)] = mt_rand(1, 99);
-            $more = $seed % 3 === 0 ? [$isBody ? mt_rand(1, 9) : ($table->runAt($row)?->part === Part::Heading ? 'More' : null)] : [];
+            $more = $seed % 3 === 0
+                ? [$isBody ? mt_rand(1, 9) : ($table->runAt($row)?->part === Part::Heading ? 'More' : null)]
+                : [];
             $isBody && mt_rand(1, 5) === 1 || $rows[] = [...$values, ...$more];
             $isBody && mt_rand(1, 5) === 1 && $rows[] = [...array_slice($values, 0, -1), 'late '.$row];
         }

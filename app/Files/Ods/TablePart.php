@@ -235,7 +235,8 @@ final class TablePart
             $value = $stored[$index] ?? null;
             $merge = $this->merges->at($row, $index + 1);
             $isCovered = $merge !== null && ($merge->top !== $row || $merge->left !== $index + 1);
-            $start = ($isCovered ? '<table:covered-table-cell' : '<table:table-cell').($style === '' ? '' : " table:style-name=\"$style\"");
+            $start = ($isCovered ? '<table:covered-table-cell' : '<table:table-cell')
+                .($style === '' ? '' : " table:style-name=\"$style\"");
             $check = $this->names === [] ? null : $this->checks->first($row, $index + 1);
             $start .= $check === null ? '' : " table:content-validation-name=\"{$this->names[$check]}\"";
             if ($value === null || $value === '') {
@@ -274,7 +275,8 @@ final class TablePart
 
     private static function blanks(string $start, int $count): string
     {
-        return $count === 0 ? '' : $start.($count === 1 ? '/>' : " table:number-columns-repeated=\"$count\"/>");
+        return $count === 0 ? ''
+            : $start.($count === 1 ? '/>' : " table:number-columns-repeated=\"$count\"/>");
     }
 
     /**

@@ -90,14 +90,18 @@ final class FormatLosses
                         ? 'Formulas become their results.'
                         : null,
                     self::isGuarded($workbook) ? 'Checks on entry and protection are left out.' : null,
-                    $hidden > 0 ? ($hidden === 1 ? 'The hidden sheet is left out.' : "$hidden hidden sheets are left out.") : null,
+                    $hidden > 0
+                        ? ($hidden === 1 ? 'The hidden sheet is left out.' : "$hidden hidden sheets are left out.")
+                        : null,
                 ]),
             ),
             default => array_values(
                 array_filter([
                     'Looks and sizes are left out.',
                     self::hasFormulas($workbook->sheet($sheet)->cells) ? 'Formulas become their results.' : null,
-                    $others > 0 ? ($others === 1 ? 'The other sheet is left out.' : "The $others other sheets are left out.") : null,
+                    $others > 0
+                        ? ($others === 1 ? 'The other sheet is left out.' : "The $others other sheets are left out.")
+                        : null,
                 ]),
             ),
         };

@@ -37,7 +37,8 @@ final class HtmlProof
                     // Html has no formulas: what a formula gave is compared.
                     $meant = Cell::of(
                         $cell->error ??
-                            ($cell->isNumber() ? $cell->value : self::plain(is_bool($cell->value) ? $cell->text() : (string) $cell->value)),
+                            ($cell->isNumber() ? $cell->value
+                                : self::plain(is_bool($cell->value) ? $cell->text() : (string) $cell->value)),
                     );
                     $proof->compare($sheet->name, $row, $index + 1, $meant, $there[$index + 1] ?? Cell::blank());
                 }
@@ -84,7 +85,8 @@ final class HtmlProof
             } elseif ($reader->nodeType === XMLReader::END_ELEMENT) {
                 if ($reader->localName === 'td' || $reader->localName === 'th') {
                     $cells[$column] = Cell::of(
-                        $value === null ? $kept ?? $text : (preg_match('/^-?\d{1,18}$/', $value) === 1 ? (int) $value : (float) $value),
+                        $value === null ? $kept ?? $text
+                            : (preg_match('/^-?\d{1,18}$/', $value) === 1 ? (int) $value : (float) $value),
                     );
                     $text = null;
                 } elseif ($reader->localName === 'tr') {

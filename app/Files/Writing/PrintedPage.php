@@ -36,7 +36,8 @@ final readonly class PrintedPage
 
         return new self(
             "@page $name{size:".round($width, 1).'mm '.round($height, 1)."mm;margin:$margins}@media print{.$name{page:$name"
-            .($colour === 'none' ? '' : ";background:$colour").($printed->scale === 100 ? '' : ';zoom:'.$printed->scale / 100).'}}',
+            .($colour === 'none' ? '' : ";background:$colour")
+            .($printed->scale === 100 ? '' : ';zoom:'.$printed->scale / 100).'}}',
             array_flip(array_map(fn (int $row) => $row + 1, $printed->rows)),
             // What stands above the headings would repeat with them, so only headings at the top do.
             $titles !== null && $titles[0] === 1 ? $titles[1] : 0,
@@ -46,7 +47,9 @@ final readonly class PrintedPage
     /** What stands before a row. */
     public function before(int $row): string
     {
-        return $this->heads === 0 ? '' : ($row === 1 ? '<thead>' : ($row === $this->heads + 1 ? '<tbody>' : ''));
+        return $this->heads === 0 ? ''
+            : ($row === 1 ? '<thead>'
+            : ($row === $this->heads + 1 ? '<tbody>' : ''));
     }
 
     /** What stands after a row, the last or not. */

@@ -135,7 +135,9 @@ final class SheetPart
             } elseif (is_float($value)) {
                 $xml .= "$start$row$end><v>".json_encode($value).'</v></c>';
             } elseif ($value === null || $value === '') {
-                $xml .= $end === '"' ? ($this->columnFormat($index + 1) > 0 ? "$start$row\" s=\"0\"/>" : '') : "$start$row$end/>";
+                $xml .= $end === '"'
+                    ? ($this->columnFormat($index + 1) > 0 ? "$start$row\" s=\"0\"/>" : '')
+                    : "$start$row$end/>";
             } else {
                 $xml .= CellXml::of(
                     Address::columnName($index + 1).$row,
@@ -150,9 +152,11 @@ final class SheetPart
             return '';
         }
 
-        $size = $height === null ? '' : ' ht="'.Length::points($height).'"'.($this->lines->isAutomatic($row) ? '' : ' customHeight="1"');
+        $size = $height === null ? ''
+            : ' ht="'.Length::points($height).'"'.($this->lines->isAutomatic($row) ? '' : ' customHeight="1"');
 
-        return "<row r=\"$row\"$size".($hidden ? ' hidden="1"' : '').($xml === '' ? '/>' : ">$xml</row>");
+        return "<row r=\"$row\"$size".($hidden ? ' hidden="1"' : '')
+            .($xml === '' ? '/>' : ">$xml</row>");
     }
 
     /**

@@ -89,7 +89,8 @@ final class ActController
         $number = $request->integer('sheet');
         $isThere = $row->sheets()->where('number', $number)->exists();
 
-        return self::answer($request, $row, $this->bench->settled($row, $isThere ? [$number] : []), $isThere ? $number : 0, $words);
+        return self::answer($request, $row, $this->bench->settled($row, $isThere ? [$number] : []),
+            $isThere ? $number : 0, $words);
     }
 
     /** @param  int  $number  of the sheet in view; 0 for none */

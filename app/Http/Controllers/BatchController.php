@@ -234,6 +234,8 @@ final class BatchController
         }
         $checks === [] || $steps[] = new Step('fix', null, null, ['checks' => $checks]);
 
-        return $steps === [] ? null : new Routine($name === '' ? 'Mend' : $name, $steps, isset($routine) ? $routine->stylebooks : []);
+        return $steps === [] ? null
+            : new Routine($name === '' ? 'Mend' : $name,
+                $steps, isset($routine) ? $routine->stylebooks : []);
     }
 }

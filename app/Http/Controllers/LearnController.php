@@ -102,7 +102,8 @@ final class LearnController
             $row = WorkbookRow::onShelf(is_int($id) ? $id : throw ActIsWrong::argument('from', 'ids of workbooks'));
             $said = $one['sheets'] ?? null;
             /** @var list<mixed> $sheets */
-            $sheets = $said === 'all' ? $row->sheets()->pluck('number')->all() : (is_array($said) ? array_values($said) : []);
+            $sheets = $said === 'all' ? $row->sheets()->pluck('number')->all()
+                : (is_array($said) ? array_values($said) : []);
             $numbers = array_values(array_unique(array_filter($sheets, is_int(...))));
             if ($numbers === [] || count($numbers) !== count($sheets)) {
                 throw ActIsWrong::argument('sheets', 'numbers of sheets, each once, or "all"');

@@ -92,7 +92,8 @@ final class StylebookController
         $name = trim($request->string('name')->toString());
         $like = $from === null ? null : StylebookRow::onShelf()->findOrFail($request->integer('from'));
         $source = ($like === null ? Builtin::blank() : Versions::of($like->id)[0])->toArray();
-        $stylebook = Stylebook::of(['name' => $name === '' ? $shelf->free($like === null ? 'New stylebook' : "Like $like->name")
+        $stylebook = Stylebook::of(['name' => $name === ''
+            ? $shelf->free($like === null ? 'New stylebook' : "Like $like->name")
             : $name] + $source);
         $row = $shelf->add($stylebook, $like === null ? 'Begun blank' : "Begun as $like->name, version $like->version");
 

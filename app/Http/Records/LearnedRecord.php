@@ -18,7 +18,9 @@ final readonly class LearnedRecord
 
     public static function of(Learned $learned, ?int $id): self
     {
-        $said = fn (Rule $rule) => is_bool($rule->value) ? ($rule->value ? 'yes' : 'no') : ($rule->value === '' ? 'nothing'
+        $said = fn (Rule $rule) => is_bool($rule->value)
+            ? ($rule->value ? 'yes' : 'no')
+            : ($rule->value === '' ? 'nothing'
             : (string) $rule->value);
 
         return new self($id, $learned->stylebook->name, array_map(fn (Rule $rule) => new LearnedRuleRecord(

@@ -36,6 +36,7 @@ final readonly class SumUp implements WiredAct
     {
         $of = $given->mapOrNull('of');
 
-        return new Summarise($given->flagOrNull('anew') === true ? $given->sheet : null, $of === null ? null : Summary::of($of));
+        return new Summarise($given->flagOrNull('anew') === true ? $given->sheet : null,
+            $of === null ? null : Summary::of($of));
     }
 }

@@ -201,7 +201,8 @@ final readonly class Recorder
     /** @return list<string>|null names; null for all */
     private function sheets(mixed $given): ?array
     {
-        $numbers = is_array($given) ? array_filter($given, is_int(...)) : ($given === 'all' ? array_keys($this->names) : [$this->number]);
+        $numbers = is_array($given) ? array_filter($given, is_int(...))
+            : ($given === 'all' ? array_keys($this->names) : [$this->number]);
         if (count($numbers) >= count($this->names)) {
             return null;
         }

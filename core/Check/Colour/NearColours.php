@@ -39,7 +39,8 @@ final readonly class NearColours implements SheetCheck
     {
         foreach ([Attribute::Fill, Attribute::Ink] as $attribute) {
             $by = fn (ResolvedLook $look) => in_array($look->from($attribute), [Layer::File, Layer::Hand], true)
-                ? ($attribute === Attribute::Fill ? $look->look->paper() : $look->look->ink())->toHex() : '';
+                ? ($attribute === Attribute::Fill ? $look->look->paper() : $look->look->ink())->toHex()
+                : '';
             $found = Seen::by($sheet, $by);
             uasort($found, fn (array $one, array $other) => $other['count'] <=> $one['count']);
             $colours = array_slice(array_map(strval(...), array_keys($found)), 0, self::KINDS);

@@ -148,7 +148,9 @@ final class SheetKinds
         if (isset($odd['stylebook'])) {
             $worn = $model?->sheet;
 
-            return $worn === null || ($worn->stylebook !== null && $worn->reference === null && $sheet->workbook !== $model->workbook) ? null
+            $isElsewhere = $worn?->stylebook !== null && $worn->reference === null && $sheet->workbook !== $model->workbook;
+
+            return $worn === null || $isElsewhere ? null
                 : Mend::looks(new Dress([$sheet->number], $worn->stylebook, $worn->clean, null, $worn->reference));
         }
         $acts = [];

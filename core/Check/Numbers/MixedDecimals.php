@@ -54,12 +54,14 @@ final readonly class MixedDecimals implements ColumnCheck
             }
             $said = [];
             foreach ($shown as $places => $count) {
-                $said[] = number_format($count).($said === [] ? ' show ' : ' ').($places === 0 ? 'none' : $places);
+                $said[] = number_format($count).($said === [] ? ' show ' : ' ')
+                    .($places === 0 ? 'none' : $places);
             }
             $most = min(self::MOST, max(array_keys($shown)));
             $as = FormatClass::of($codes[$most] ?? null) === FormatClass::General || ! isset($codes[$most])
-                ? ($facts->greatest >= 1000 && $column->grouped ? '#,##0' : '0').($most > 0 ? '.'.str_repeat('0', $most) : '')
-                    : $codes[$most];
+                ? ($facts->greatest >= 1000 && $column->grouped ? '#,##0' : '0')
+                    .($most > 0 ? '.'.str_repeat('0', $most) : '')
+                : $codes[$most];
             yield $sheet->finding($this, $range, array_sum($shown) - max($shown), Checked::called($column).
                 ', places after the decimal sign: '.
                 implode(', ', $said).'.', [], Mend::looks(new Format($sheet->targets($range), Look::of(['number' => $as]))));

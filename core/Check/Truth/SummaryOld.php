@@ -51,7 +51,8 @@ final readonly class SummaryOld implements SheetCheck
             $missing += $cells === [] || in_array($cells[0]->text(), $labels, true) ? 0 : 1;
         }
         if ($differ > 0 || count($laid->rows) !== $sheet->sheet->cells->rows()) {
-            $words = $missing > 0 ? ($missing === 1 ? 'One group of the table is missing in the summary.'
+            $words = $missing > 0
+                ? ($missing === 1 ? 'One group of the table is missing in the summary.'
                 : number_format($missing).' groups of the table are missing in the summary.')
                 : number_format(max(1, $differ)).' of its cells say something else than the table does now.';
             yield new Finding('summary-old', Severity::Wrong, $sheet->sheet->name, $sheet->number, '', max(1, $differ), $words, [],

@@ -37,7 +37,8 @@ final class FileLayer implements LayerSource
         $typed = $this->typed($place->column);
         $came = $place->file === 0 ? null : new LayerEntry(Layer::File, $this->looks->look($place->file));
 
-        return [...($typed->isEmpty() ? [] : [new LayerEntry(Layer::File, $typed)]), ...($came === null ? [] : [$came])];
+        return [...($typed->isEmpty() ? [] : [new LayerEntry(Layer::File, $typed)]),
+            ...($came === null ? [] : [$came])];
     }
 
     /** Text that was typed carries the format of what it was read as, so that a date never shows as a count of days. */

@@ -90,7 +90,8 @@ final class At
     /** Rows and columns that go along run on at the other edge of the sheet (common practice). */
     public static function wrapped(int $index, int $most): int
     {
-        return $index < 1 ? $index + $most : ($index > $most ? $index - $most : $index);
+        return $index < 1 ? $index + $most
+            : ($index > $most ? $index - $most : $index);
     }
 
     public function rowOf(int $row, bool $isFixed): int

@@ -58,7 +58,8 @@ final readonly class Calendar
         $first = $this->serial($parts[0], $parts[1] + $months, 1);
         $last = $this->serial($parts[0], $parts[1] + $months + 1, 0);
 
-        return $first instanceof Fault ? $first : min($first + $parts[2] - 1, $last instanceof Fault ? $first : $last);
+        return $first instanceof Fault ? $first
+            : min($first + $parts[2] - 1, $last instanceof Fault ? $first : $last);
     }
 
     /** @return int 1 for Monday to 7 for Sunday */

@@ -28,7 +28,8 @@ final readonly class Criterion
         }
         $wild = preg_match('/[*?]/', $text) === 1 && in_array($operator, ['=', '<>'], true);
 
-        return new self($operator, $text === '' && ($found[1] ?? '') !== '' ? null : $text, $wild ? self::pattern($text) : null);
+        return new self($operator, $text === '' && ($found[1] ?? '') !== '' ? null : $text,
+            $wild ? self::pattern($text) : null);
     }
 
     /** "*" stands for any text, "?" for one character, "~" takes either as itself (18.17.7.63). */
@@ -59,7 +60,8 @@ final readonly class Criterion
             return $this->operator === '=' ? $fits : ! $fits;
         }
         if ($this->value === null) {
-            return $this->operator === '=' ? $value === null : ($this->operator === '<>' ? $value !== null : false);
+            return $this->operator === '=' ? $value === null
+                : ($this->operator === '<>' ? $value !== null : false);
         }
         if ($this->operator === '=' || $this->operator === '<>') {
             $same = $this->isSame($value);

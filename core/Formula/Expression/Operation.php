@@ -42,10 +42,12 @@ final readonly class Operation implements Node
         $grid = [];
         for ($row = 0; $row < $rows; $row++) {
             $line = [];
-            [$a, $b] = [$one[count($one) === 1 ? 0 : $row] ?? [], $other[count($other) === 1 ? 0 : $row] ?? []];
+            [$a, $b] = [$one[count($one) === 1 ? 0 : $row] ?? [],
+                $other[count($other) === 1 ? 0 : $row] ?? []];
             for ($column = 0; $column < $columns; $column++) {
                 $line[] = self::done(
-                    $this->operator, $a[count($a) === 1 ? 0 : $column] ?? null, $b[count($b) === 1 ? 0 : $column] ?? null,
+                    $this->operator, $a[count($a) === 1 ? 0 : $column] ?? null,
+                    $b[count($b) === 1 ? 0 : $column] ?? null,
                 );
             }
             $grid[] = $line;
@@ -66,7 +68,8 @@ final readonly class Operation implements Node
 
     private static function joined(string|Fault $one, string|Fault $other): string|Fault
     {
-        return $one instanceof Fault ? $one : ($other instanceof Fault ? $other : $one.$other);
+        return $one instanceof Fault ? $one
+            : ($other instanceof Fault ? $other : $one.$other);
     }
 
     private static function done(

@@ -65,12 +65,14 @@ final class Scalars
         }
         $order = self::rank($one) <=> self::rank($other);
 
-        return $order !== 0 ? $order : (is_bool($one) ? $one <=> $other : self::compareNumbers((float) $one, (float) $other));
+        return $order !== 0 ? $order
+            : (is_bool($one) ? $one <=> $other : self::compareNumbers((float) $one, (float) $other));
     }
 
     private static function rank(bool|int|float|string $value): int
     {
-        return is_bool($value) ? 2 : (is_string($value) ? 1 : 0);
+        return is_bool($value) ? 2
+            : (is_string($value) ? 1 : 0);
     }
 
     private static function compareNumbers(int|float $one, int|float $other): int
@@ -104,7 +106,8 @@ final class Scalars
 
     private static function blankLike(null|bool|int|float|string $value): bool|int|string
     {
-        return is_string($value) ? '' : (is_bool($value) ? false : 0);
+        return is_string($value) ? ''
+            : (is_bool($value) ? false : 0);
     }
 
     /** Programs compare fifteen figures (18.17.5.1, numbers of double precision are shown with so many). */

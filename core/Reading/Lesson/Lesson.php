@@ -144,7 +144,8 @@ final readonly class Lesson
             array_map(fn (array $one) => [$one[0], $part($one[1])], $data['top']),
             array_map($part, $data['labels']),
             array_map(fn (array $one) => [
-                $one[0] === null ? null : ColumnKind::from($one[0]), $one[1] === null ? null : ColumnRole::from($one[1]),
+                $one[0] === null ? null : ColumnKind::from($one[0]),
+                $one[1] === null ? null : ColumnRole::from($one[1]),
             ], $data['columns']),
         );
     }

@@ -73,7 +73,8 @@ final class ViewPiece extends FramePiece
 
             return;
         }
-        $where = $rows > 0 && $columns > 0 ? 'bottomRight' : ($rows > 0 ? 'bottomLeft' : 'topRight');
+        $where = $rows > 0 && $columns > 0 ? 'bottomRight'
+            : ($rows > 0 ? 'bottomLeft' : 'topRight');
         $pane = PackageXml::made($view, 'pane');
         $columns > 0 && $pane->setAttribute('xSplit', (string) $columns);
         $rows > 0 && $pane->setAttribute('ySplit', (string) $rows);

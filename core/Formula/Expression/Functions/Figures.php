@@ -216,7 +216,8 @@ final class Figures
         }
         [$first, $last] = [self::before($sorted, $number, false), self::before($sorted, $number, true)];
 
-        return $first === $last ? Fault::notFound() : ($up ? $first + 1 : count($sorted) - $last + 1);
+        return $first === $last ? Fault::notFound()
+            : ($up ? $first + 1 : count($sorted) - $last + 1);
     }
 
     /**

@@ -33,7 +33,9 @@ final class Logic
             'IF' => [2, 3, function (At $at, Node $test, Node $then, ?Node $else = null) {
                 $truth = Scalars::truth($test->value($at));
 
-                return $truth instanceof Fault ? $truth : ($truth ? $then->value($at) ?? 0 : ($else === null ? false
+                return $truth instanceof Fault ? $truth
+                    : ($truth ? $then->value($at) ?? 0
+                    : ($else === null ? false
                     : $else->value($at) ?? 0));
             }],
             'IFERROR' => [2, 2, function (At $at, Node $of, Node $else) {
@@ -59,7 +61,8 @@ final class Logic
             'N' => [1, 1, function (At $at, Node $of) {
                 $value = $of->value($at);
 
-                return $value instanceof Fault || is_int($value) || is_float($value) ? $value : (is_bool($value) ? (int) $value : 0);
+                return $value instanceof Fault || is_int($value) || is_float($value) ? $value
+                    : (is_bool($value) ? (int) $value : 0);
             }],
             'T' => [1, 1, function (At $at, Node $of) {
                 $value = $of->value($at);

@@ -38,7 +38,8 @@ final class Places
 
                 $chosen = $number instanceof Fault ? null : $of[(int) $number - 1] ?? null;
 
-                return $number instanceof Fault ? $number : ($chosen === null ? Fault::value() : $chosen->value($at));
+                return $number instanceof Fault ? $number
+                    : ($chosen === null ? Fault::value() : $chosen->value($at));
             }],
             'MATCH' => [2, 3, self::match(...)],
             'INDEX' => [2, 3, self::index(...)],
@@ -101,7 +102,8 @@ final class Places
             return $places[$key($value)] ?? Fault::notFound();
         }
         $last = null;
-        $kind = fn (mixed $one) => is_bool($one) ? 2 : (is_string($one) ? 1 : 0);
+        $kind = fn (mixed $one) => is_bool($one) ? 2
+            : (is_string($one) ? 1 : 0);
         foreach ($list as $index => $one) {
             if ($one === null || $one instanceof Fault || $kind($one) !== $kind($value)) {
                 continue;
