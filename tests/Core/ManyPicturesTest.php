@@ -20,6 +20,7 @@ use Rilvet\Reading\SheetFacts;
 use Rilvet\Refusal;
 use Rilvet\Renew\Choices;
 use Rilvet\Renew\NewData;
+use Rilvet\Work\SheetDocuments;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use Tests\Paged;
@@ -112,12 +113,22 @@ final class ManyPicturesTest extends ManyPicturesCase
                 self::one(3) && $rows[$at][mt_rand(0, count($row) - 1)] = (string) mt_rand(1, 9);
             }
             self::one(3) && array_splice($rows, mt_rand(1, count($rows)), 1);
+            for ($more = self::one(3) ? mt_rand(1, 2) : 0; $more > 0; $more--) {
+                $at = mt_rand(0, count($rows[0]));
+                foreach ($rows as $index => $row) {
+                    array_splice($rows[$index], $at, 0, [$index === 0 ? "More $more" : (string) $index]);
+                }
+            }
+            $without = self::one(4) ? [mt_rand(1, $table->range->right)] : [];
             self::one(3) && array_splice($rows, mt_rand(1, count($rows)), 0, [self::pick($rows)]);
             $newer = self::typed($rows);
             $new = new Workbook('New', [1 => new Worksheet($newer, 'New', Finder::read(SheetFacts::of($newer)))], new LookBook);
-            $choices = new Choices(keepGone: self::one(3), keepChanged: self::one(4), below: self::one(4));
+            $choices = new Choices(without: $without, keepGone: self::one(3), keepChanged: self::one(4), below: self::one(4));
             try {
-                return self::json((new BringAnew(1, $table->range->top, $table->range->left, NewData::of($new, 1), $choices))->plan($book));
+                $act = new BringAnew(1, $table->range->top, $table->range->left, NewData::of($new, 1), $choices);
+                $said = self::json($act->plan($book));
+
+                return self::one(3) ? $said.self::json((new SheetDocuments($act->on($book)->sheet(1)))->all()) : $said;
             } catch (Refusal $refusal) {
                 return $refusal->getMessage();
             }

@@ -102,6 +102,9 @@ final class RangesTest extends TestCase
             $clip = $one->clip($other);
             self::assertSame(count($both), $clip?->cells() ?? 0, "$one and $other");
             self::assertSame($one->rows() * $one->columns(), $one->cells());
+            // The least that holds both: it ends on each side where one of them does.
+            $sides = array_map(null, self::sides($one), self::sides($other));
+            self::assertSame([min($sides[0]), min($sides[1]), max($sides[2]), max($sides[3])], self::sides($one->around($other)));
             self::assertSame((string) $one === (string) $other, $one->equals($other));
         }
     }
