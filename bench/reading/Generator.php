@@ -412,7 +412,7 @@ final class Generator
                 $all[] = $line = $this->figures($figures);
                 $this->at->row(Part::Body, ["$name $page", ...$line]);
             }
-            $word = $page === 0 ? 'ConditionTransfer forward' : $this->at->word('total');
+            $word = $page === 0 ? 'Carried forward' : $this->at->word('total');
             $this->at->row($page === 0 ? Part::Subtotal : Part::Total, [$word, ...self::sums($all)]);
         }
     }

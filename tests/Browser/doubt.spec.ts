@@ -94,6 +94,8 @@ test('what is corrected once is known in the next file with these headings, and 
     await page.goto('/');
     const learned = page.getByRole('region', { name: 'Learned readings' });
     await expect(learned.getByText('from Plots in spring, 1 correction')).toBeVisible();
+    // What is offered on a card while the mouse is over it is large enough to be pressed, too.
+    await page.getByRole('article').first().hover();
     await accessible(page);
     await learned.getByRole('button', { name: 'Forget what was learned of corner, ground, facing' }).click();
     await expect(learned.getByText('corner, ground, facing')).toBeHidden();

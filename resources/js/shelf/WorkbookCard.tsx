@@ -67,12 +67,12 @@ export function WorkbookCard({
                 </div>
             </a>
             <label
-                className={`absolute top-2 left-2 flex items-center gap-1.5 rounded-md border border-hair bg-white px-1.5 py-0.5
+                className={`absolute top-2 left-2 flex items-center gap-1.5 rounded-md border border-hair bg-white p-0.5 pr-1.5
                     text-[12px] ${chosen ? '' : 'opacity-0 focus-within:opacity-100 [article:hover_&]:opacity-100'}`}
             >
                 <input
                     type="checkbox"
-                    className="accent-damson"
+                    className="size-6 accent-damson"
                     aria-label={`Choose ${workbook.name}`}
                     checked={chosen}
                     onChange={(event) => onChoose(event.target.checked)}
