@@ -90,8 +90,8 @@ final class GuardCommand extends Command
             ...($input->getOption('roles') === true ? [new FollowRoles($open)] : []),
             ...($input->getOption('legend') === true ? [new AddSheet(Role::Looks, $open[0])] : []),
             ...($protect
-            ? [new ProtectSheet($open, Protection::USUAL, is_string($password) && $password !== '' ? Password::made($password)
-                : null)] : []),
+                ? [new ProtectSheet($open, Protection::USUAL, is_string($password) && $password !== '' ? Password::made($password) : null)]
+                : []),
         ] as $act) {
             $workbook = self::run_($act, $workbook);
         }
@@ -99,7 +99,7 @@ final class GuardCommand extends Command
 
         return [$workbook, implode(', ', array_map($says, Part::OF_CELLS)).($protect ? ', protected' : '')
             .($left === 0 ? ''
-            : ", $left protected already and left as ".($left === 1 ? 'it is' : 'they are'))];
+                : ", $left protected already and left as ".($left === 1 ? 'it is' : 'they are'))];
     }
 
     private static function run_(Act $act, Workbook $workbook): Workbook

@@ -93,17 +93,17 @@ final class Facts implements Memory
      */
     public function rank(array $ranges, int $count, bool $percent, bool $least): array
     {
-        return $this->fact("rank $count ".($percent ? '%' : '')
-            .($least ? '-' : '+'), $ranges, function () use ($ranges, $count,
-                $percent, $least) {
-                $numbers = $this->sorted($ranges);
-                $all = count($numbers);
-                // Of few cells one at least is among them (common practice).
-                $most = min($all, $percent ? max(1, intdiv($all * $count, 100)) : $count);
+        $name = "rank $count ".($percent ? '%' : '');
 
-                return $most < 1 ? []
-                    : array_slice($numbers, $least ? $most - 1 : $all - $most, 1);
-            });
+        return $this->fact($name.($least ? '-' : '+'), $ranges, function () use ($ranges, $count, $percent, $least) {
+            $numbers = $this->sorted($ranges);
+            $all = count($numbers);
+            // Of few cells one at least is among them (common practice).
+            $most = min($all, $percent ? max(1, intdiv($all * $count, 100)) : $count);
+
+            return $most < 1 ? []
+                : array_slice($numbers, $least ? $most - 1 : $all - $most, 1);
+        });
     }
 
     /**

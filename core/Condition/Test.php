@@ -94,9 +94,8 @@ final readonly class Test
 
         return ['is' => $this->is->value]
             + ($this->of === [] ? [] : ['of' => $this->of])
-            + ($isRank
-            ? ['count' => $this->count] + ($this->percent ? ['percent' => true] : [])
-            : [])
+            + ($isRank ? ['count' => $this->count] : [])
+            + ($isRank && $this->percent ? ['percent' => true] : [])
             + ($isMean && $this->deviations > 0 ? ['deviations' => $this->deviations] : [])
             + ($isMean && $this->orEqual ? ['orEqual' => true] : [])
             + ($this->period === null ? [] : ['period' => $this->period->value]);

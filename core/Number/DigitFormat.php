@@ -375,8 +375,9 @@ final class DigitFormat
     /** Literals around a body that was made as a whole. */
     private function wrap(string $body, bool $negative): Formatted
     {
-        return new Formatted(($negative ? '-' : '')
-            .$this->around[0].($this->around[2] ? $body : '').$this->around[1], $this->section->ink);
+        $shown = $this->around[0].($this->around[2] ? $body : '').$this->around[1];
+
+        return new Formatted(($negative ? '-' : '').$shown, $this->section->ink);
     }
 
     /** @return array{string, string, bool} what stands before and behind the body, and whether there is one */

@@ -188,8 +188,8 @@ final class Validations
         return '<table:content-validation table:name="'.$name.'"'.($condition === '' ? '' : ' table:condition="'.Ns::text($condition).'"')
             .' table:allow-empty-cell="'.($check->blank ? 'true' : 'false').'"'
             .($check->kind === EntryKind::List
-            ? ' table:display-list="'.($check->shows ? 'unsorted' : 'none').'"'
-            : '')
+                ? ' table:display-list="'.($check->shows ? 'unsorted' : 'none').'"'
+                : '')
             .' table:base-cell-address="'.Ns::text($base).'">'
             .($check->hasPrompt() ? $message('help-message', '', $check->promptTitle, $check->prompt) : '')
             .($check->kind === EntryKind::Any ? '' : $message('error-message', " table:message-type=\"{$check->severity->xlsx()}\"",

@@ -167,8 +167,10 @@ final class CellText
             $y = self::level($look->vertical, $inner, $high);
             $isLeft = $look->rotation > 0 === ($look->vertical !== 'top');
             [$ox, $oy] = $look->vertical === 'center' ? [$x + $wide / 2, $y + $high / 2]
-                : [$isLeft ? $x : $x
-                + $wide, $look->vertical === 'top' ? $y : $y + $high];
+                : [
+                    $isLeft ? $x : $x + $wide,
+                    $look->vertical === 'top' ? $y : $y + $high,
+                ];
             $canvas->turn($ox, $oy, -$look->rotation);
             $canvas->text($x - $ox, $y + $face->baseline($px) * $scale - $oy, $cell->text, $style);
             $canvas->leave();

@@ -58,7 +58,7 @@ final readonly class PageWords
         return ($rows->first === $rows->last ? "row $rows->first" : 'rows '.number_format($rows->first).' to '.
             number_format($rows->last)).' · '
             .($all
-            ? ($many === 1 ? 'its one column' : "all $many columns")
+                ? ($many === 1 ? 'its one column' : "all $many columns")
                 : 'columns '.Address::columnName($columns->first).' to '.Address::columnName($columns->last));
     }
 

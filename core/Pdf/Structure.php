@@ -166,9 +166,8 @@ final class Structure
                 .($columns > 1 ? "/ColSpan $columns" : '')
                 .($rows > 1 ? "/RowSpan $rows" : '');
             $this->file->put($number, '<</Type/StructElem/S/'.($isHeading ? 'TH' : 'TD')."/P $this->rowNumber 0 R"
-                .($own === '' ? '' : "/Pg $this->page 0 R/K[$own]").($says === ''
-                ? ''
-                : "/A<</O/Table$says>>").'>>');
+                .($own === '' ? '' : "/Pg $this->page 0 R/K[$own]")
+                .($says === '' ? '' : "/A<</O/Table$says>>").'>>');
             $kids .= "$number 0 R ";
         }
         $this->file->put($this->rowNumber, '<</Type/StructElem/S/TR/P '.$this->tables[$this->row->table][0]." 0 R/K[$kids]>>");

@@ -106,8 +106,8 @@ final readonly class Question
 
         $named = implode(', ', array_slice($names, 0, self::NAMED));
 
-        return ($this->count() === 1 ? 'Row ' : 'Rows ')
-            .$named.($more > 0 ? " and $more more" : '');
+        return ($this->count() === 1 ? 'Row ' : 'Rows ').$named
+            .($more > 0 ? " and $more more" : '');
     }
 
     /** @param  list<array{int, int, Part|null}>  $rows */

@@ -407,8 +407,7 @@ final class Planner
         $changed = $this->choices->keepChanged ? [] : $tally->changed;
 
         return new Plan($this->pairs, $key, $same, $changed, $put, $this->choices->keepGone ? [] : $gone, count($gone),
-            count($tally->changed),
-            $unkeyed, $changed === [] ? 0 : $tally->formulas,
-            $tally->changes, $news, $lost, $isReordered, $key === [] ? $this->why : null);
+            count($tally->changed), $unkeyed, $changed === [] ? 0 : $tally->formulas, $tally->changes, $news, $lost, $isReordered,
+            $key === [] ? $this->why : null);
     }
 }

@@ -32,10 +32,13 @@ final class Groups
     /** The key of the group that a value belongs to. */
     public function key(null|bool|int|float|string $value): string
     {
-        $at = is_string($value) ? "s$value"
-            : (is_bool($value)
-            ? ($value ? 'bt' : 'bf')
-            : ($value === null ? 'n' : "f$value"));
+        $at = match (true) {
+            is_string($value) => "s$value",
+            $value === true => 'bt',
+            $value === false => 'bf',
+            $value === null => 'n',
+            default => "f$value",
+        };
 
         return $this->known[$at] ??= $this->found($value)->key;
     }
@@ -83,9 +86,9 @@ final class Groups
             return $this->period((float) $value);
         }
         if (is_bool($value)) {
-            return new Group($value ? 'true' : 'false',
-                $value, $value ? 'true' : 'false',
-                [$value ? 'TRUE' : 'FALSE']);
+            $word = $value ? 'true' : 'false';
+
+            return new Group($word, $value, $word, [strtoupper($word)]);
         }
         if ($isNumber) {
             $plain = Field::plain((float) $value);

@@ -199,8 +199,7 @@ final class BookRewrite
             if (
                 preg_match('/\.(?:xml|vml|rels)$/i', $name) !== 1 ||
                 isset($left[strtolower($name)]) ||
-                $this->parts->isGone($name) ||
-                $this->parts->isPacked($name) ||
+                $this->parts->isDone($name) ||
                 $entry->size > self::PART ||
                 (! $isChart && $this->places->isEmpty())
             ) {

@@ -30,9 +30,10 @@ final class ChangedParts
         return $this->replaced === [] && $this->added === [];
     }
 
-    public function isGone(string $entry): bool
+    /** Whether a part is gone, or was written row by row: it is not looked into again. */
+    public function isDone(string $entry): bool
     {
-        return array_key_exists($entry, $this->replaced) && $this->replaced[$entry] === null;
+        return array_key_exists($entry, $this->replaced) && ! is_string($this->replaced[$entry]);
     }
 
     /** What is said in the place of a part, or null; also null for one whose rows are written already. */
@@ -41,12 +42,6 @@ final class ChangedParts
         $now = $this->replaced[$this->package->entry($part)] ?? null;
 
         return is_string($now) ? $now : null;
-    }
-
-    /** Whether a part stands there that was written row by row: it is not looked into again. */
-    public function isPacked(string $entry): bool
-    {
-        return ($this->replaced[$entry] ?? null) instanceof PackedPart;
     }
 
     public function replace(string $part, PackedPart|string $with): void

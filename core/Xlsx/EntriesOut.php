@@ -97,9 +97,12 @@ final class EntriesOut
         $around = Around::alone($sheet->cells);
         $judge = $check->ofColumn ? (new EntryJudges([$check], $sheet->reading, $sheet->cells, $around))->of($check->id) : null;
 
-        return $judge === null ? null
-            : array_map(fn (bool|int|float|string $value) => is_bool($value)
-            ? ($value ? 'TRUE' : 'FALSE')
-            : (string) $value, $judge->choices($ranges[0]->top, $ranges[0]->left));
+        $written = fn (bool|int|float|string $value) => match ($value) {
+            true => 'TRUE',
+            false => 'FALSE',
+            default => (string) $value,
+        };
+
+        return $judge === null ? null : array_map($written, $judge->choices($ranges[0]->top, $ranges[0]->left));
     }
 }

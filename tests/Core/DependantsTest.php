@@ -179,8 +179,10 @@ final class DependantsTest extends TestCase
             [$topFixed, $bottomFixed] = [mt_rand(0, 1) === 1, mt_rand(0, 1) === 1];
             $reference = new Reference(1, Range::of($top, 1, $bottom, 1), $topFixed, $bottomFixed);
             foreach ([-4, 0, 3, 12] as $down) {
-                $ends = [$topFixed ? $top : $top
-                    + $down, $bottomFixed ? $bottom : $bottom + $down];
+                $ends = [
+                    $topFixed ? $top : $top + $down,
+                    $bottomFixed ? $bottom : $bottom + $down,
+                ];
                 sort($ends);
                 self::assertSame($ends, $reference->rows($down), "round $round");
             }
