@@ -122,7 +122,7 @@ sort($times);
 $show('a window of 60 x 20, dressed: median, 95th percentile', sprintf('%.1f ms, %.1f ms (under 50)', $times[100], $times[190]));
 
 $start = microtime(true);
-$needed = (new ColumnFit($workbook->sheet(1), $workbook, Fonts::shipped()))->widths(range(1, 20));
+$needed = (new ColumnFit($workbook->sheet(1), $workbook, Fonts::shipped()))->needs->of(range(1, 20));
 $show(
     '20 columns of 100,000 rows fitted',
     sprintf('%.0f ms, %.2f x the floor (at most 4)', 1000 * (microtime(true) - $start), (microtime(true) - $start) / $floor),

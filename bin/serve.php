@@ -8,7 +8,11 @@ $public = dirname(__DIR__).'/public';
 $path = rawurldecode((string) parse_url($_SERVER['REQUEST_URI'] ?? '/', PHP_URL_PATH));
 $file = realpath($public.$path);
 if ($path !== '/' && $file !== false && is_file($file) && str_starts_with($file, $public.'/') && ! str_ends_with($file, '.php')) {
-    $types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'svg' => 'image/svg+xml', 'png' => 'image/png', 'ico' => 'image/x-icon', 'json' => 'application/json', 'txt' => 'text/plain', 'html' => 'text/html; charset=utf-8'];
+    $types = [
+        'js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'svg' => 'image/svg+xml',
+        'png' => 'image/png', 'ico' => 'image/x-icon', 'json' => 'application/json', 'txt' => 'text/plain',
+        'html' => 'text/html; charset=utf-8',
+    ];
     $hosts = explode(',', (string) getenv('RILVET_HOSTS'));
     if (! in_array($_SERVER['HTTP_HOST'] ?? '', $hosts, true)) {
         http_response_code(403);

@@ -27,7 +27,7 @@ final readonly class EqualWidths implements Act
             $columns = array_merge(
                 ...array_map(fn (array $span) => $span[0] <= $last ? range($span[0], min($span[1], $last)) : [], $this->spans),
             );
-            $needs = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->widths($columns);
+            $needs = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->needs->of($columns);
             if ($needs !== []) {
                 $workbook = (new Resize([$number], true, $this->spans, max($needs)))->on($workbook);
             }

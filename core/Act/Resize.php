@@ -42,7 +42,7 @@ final readonly class Resize implements Act
                 $this->px !== null
                     ? array_fill_keys($indexes, $this->px)
                     : ($this->columns
-                        ? $fit->widths($indexes, $this->all)
+                        ? $fit->needs->of($indexes, $this->all)
                         : $fit->heights($indexes));
             $workbook = $workbook->withSheet($number, $sheet->sized($this->columns, $sizes, $indexes, $this->px !== null));
         }

@@ -131,7 +131,7 @@ final readonly class Settle
         if (count($others) > self::COLUMNS) {
             return $sheet;
         }
-        $slanted = count($rows) > self::SLANTED ? [] : self::fit($sheet, $workbook)->slanted($rows, $others);
+        $slanted = count($rows) > self::SLANTED ? [] : self::fit($sheet, $workbook)->needs->slanted($rows, $others);
         $columns = array_values(array_filter(array_keys($others), function (int $column) use ($sheet, $setup) {
             foreach ($sheet->reading->tables as $table) {
                 $kind = $table->column($column)?->kind;
@@ -142,7 +142,7 @@ final readonly class Settle
 
             return false;
         }));
-        $widths = $columns === [] ? [] : self::fit($sheet, $workbook)->widths($columns);
+        $widths = $columns === [] ? [] : self::fit($sheet, $workbook)->needs->of($columns);
         foreach ($slanted as $column => $width) {
             $widths[$column] = max($widths[$column] ?? 0, $width);
         }
@@ -181,7 +181,7 @@ final readonly class Settle
             $columns = array_values(array_filter($columns, fn (int $column) => ! $sheet->reading->columnsHold($column)));
         }
         if ($columns !== []) {
-            $sheet = $sheet->sized(true, self::fit($sheet, $workbook)->widths($columns), $columns, false);
+            $sheet = $sheet->sized(true, self::fit($sheet, $workbook)->needs->of($columns), $columns, false);
         }
 
         return $rows === [] ? $sheet : $sheet->sized(false, self::fit($sheet, $workbook)->heights($rows), $rows, false);

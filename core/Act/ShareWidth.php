@@ -32,7 +32,7 @@ final readonly class ShareWidth implements Act
         $sheet = $workbook->sheet($this->sheet);
         Targets::open($sheet, Allowance::SizeColumns);
         $table = $sheet->reading->tableAt($this->row, $this->column) ?? throw SortIsWrong::noTable();
-        $needs = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->needs($table);
+        $needs = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->needs->shares($table);
         $widths = WidthShare::of($needs, $this->px, Ruler::PADDING);
         $hand = clone $sheet->hand;
         foreach ($needs as $column => ['texts' => $texts]) {

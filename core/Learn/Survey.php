@@ -57,10 +57,7 @@ final class Survey
     /** @var array<string, array{Part, Look, int}> what the cells of a part wear, and how many wear it */
     private array $parts = [];
 
-    /**
-     * @var array<string, array{ColumnKind, Look, bool, bool, int, Part}> the same of a kind; whether they are figures of it,
-     * and stand first
-     */
+    /** @var array<string, KindWorn> the same of a kind */
     private array $kinds = [];
 
     /** Cells that wear more than a number format. */
@@ -91,11 +88,11 @@ final class Survey
         foreach ($this->parts as [$part, $look, $cells]) {
             $this->part($part, $look, $name, $cells);
         }
-        foreach ($this->kinds as [$kind, $look, $isNumber, $isFirst, $cells, $part]) {
-            $this->kind($kind, $look, $isNumber, $isFirst, $name, $cells);
-            foreach ($part === Part::Body ? self::OF_KINDS : [] as $attribute) {
-                $value = $look->get($attribute) ?? self::USUAL[$attribute->value] ?? '';
-                $this->votes->add("kinds.{$kind->value}.{$attribute->value}", $value, $name, $cells);
+        foreach ($this->kinds as $worn) {
+            $this->kind($worn->kind, $worn->look, $worn->isNumber, $worn->isFirst, $name, $worn->cells);
+            foreach ($worn->part === Part::Body ? self::OF_KINDS : [] as $attribute) {
+                $value = $worn->look->get($attribute) ?? self::USUAL[$attribute->value] ?? '';
+                $this->votes->add("kinds.{$worn->kind->value}.{$attribute->value}", $value, $name, $worn->cells);
             }
         }
         if ($sheet->reading->tables !== []) {
@@ -142,8 +139,8 @@ final class Survey
                     $isFirst = $row === $table->firstBodyRow();
                     $key = "{$reading->kind->value}.$worn->number.".($isNumber ? 'n' : '')
                         .($isFirst ? 'f' : '');
-                    $this->kinds[$key] ??= [$reading->kind, $worn->look, $isNumber, $isFirst, 0, $part];
-                    $this->kinds[$key][4]++;
+                    $this->kinds[$key] ??= new KindWorn($reading->kind, $worn->look, $isNumber, $isFirst, $part);
+                    $this->kinds[$key]->cells++;
                 }
             }
             if ($run->part === Part::Body && $own !== []) {

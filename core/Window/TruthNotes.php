@@ -39,10 +39,7 @@ final class TruthNotes
     /** @var array<int, array<string, list<int>>> rows by column and kind of note */
     private array $found = [];
 
-    /**
-     * @var array<int, array{float, float, float, float, int, int}> by column: all and all shown, since the last subtotal and the same
-     *     shown, numbers, those that are 200 % or more, which growth seldom is
-     */
+    /** @var array<int, ColumnSums> by column */
     private array $sums = [];
 
     /** @var list<TruthNote> */
@@ -136,40 +133,34 @@ final class TruthNotes
 
     private function number(int $row, int $column, float $number, ?Part $part, ResolvedLook $worn): void
     {
-        [$all, $shownAll, $block, $shownBlock, $numbers, $shares] = $this->sums[$column] ?? [0.0, 0.0, 0.0, 0.0, 0, 0];
+        $sums = $this->sums[$column] ??= new ColumnSums;
         $shown = self::shownValue($worn, $number);
         if ($part === Part::Body) {
             if ($number !== 0.0 && $shown === 0.0) {
                 $this->found[$column]['hidden'][] = $row;
             }
-            $this->sums[$column] = [
-                $all + $number,
-                $shownAll + $shown,
-                $block + $number,
-                $shownBlock + $shown,
-                $numbers + 1,
-                $shares + (abs($number) >= 2.0 ? 1 : 0),
-            ];
+            $sums->add($number, $shown);
 
             return;
         }
         // A subtotal stands for what came since the one before it; a total for that, or for all of the body.
-        foreach ($part === Part::Subtotal ? [[$block, $shownBlock]] : [[$all, $shownAll], [$block, $shownBlock]] as [$sum, $shownSum]) {
+        $block = [$sums->block, $sums->blockShown];
+        foreach ($part === Part::Subtotal ? [$block] : [[$sums->all, $sums->allShown], $block] as [$sum, $shownSum]) {
             if (self::same($sum, $number)) {
                 self::same($shownSum, $shown) || $this->total($row, $column, $shown, $shownSum, $worn);
 
                 break;
             }
         }
-        $this->sums[$column] = [$all, $shownAll, 0.0, 0.0, $numbers, $shares];
+        $sums->beginBlock();
     }
 
     private function told(TableReading $table, ColumnReading $column): void
     {
         $at = $column->column;
         $found = $this->found[$at] ?? [];
-        [,,,, $numbers, $shares] = $this->sums[$at] ?? [0.0, 0.0, 0.0, 0.0, 0, 0];
-        if ($column->kind === ColumnKind::Percent && $shares * 2 > $numbers) {
+        $sums = $this->sums[$at] ?? new ColumnSums;
+        if ($column->kind === ColumnKind::Percent && $sums->large * 2 > $sums->numbers) {
             $this->note(
                 'percent',
                 $table,

@@ -11,8 +11,6 @@ use Rilvet\Grid\FilledRows;
 use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
-use Rilvet\Measure\Length;
-use Rilvet\Package\PackageXml;
 use Rilvet\Package\PackedPart;
 use Rilvet\Paper\Printed;
 use Rilvet\Work\Extent;
@@ -47,9 +45,6 @@ final class SheetRewrite
 
     private const USUAL = 60;
 
-    /** @var array<int, int> number of the format of whole columns, as they were */
-    private array $columnFormats = [];
-
     /** The last row that is written. */
     private readonly int $last;
 
@@ -67,14 +62,12 @@ final class SheetRewrite
     /** @var array<int, list<string>> letters of the first so many columns */
     private array $lines = [];
 
-    /** @var array<int, int> rows that follow what they hold (18.3.1.73) */
-    private readonly array $followed;
+    private readonly RowSize $size;
 
-    /** @var array<int, int> what columns say as they are written, by column */
-    private array $columnsNow = [];
+    private RowCells $cells;
 
-    /** @var array<string, array<int, string>> cells of rows without one, as of row 1, by what rows wear and their format */
-    private array $blankRows = [];
+    /** Where no cell was; known with the head of the part. */
+    private AbsentCells $absent;
 
     /** Null where no cell was edited. */
     private readonly ?EditedCells $edited;
@@ -99,7 +92,9 @@ final class SheetRewrite
         $this->columns = $this->isSparse
             ? max([min(self::USUAL, $columns), $across, ...array_map(fn (Range $merge) => $merge->right, $sheet->setup->merges)])
             : $columns;
-        $this->followed = $sheet->fitted === null ? $sheet->setup->sizes->followingRows() : [];
+        $sizes = $sheet->setup->sizes;
+        // A fitted sheet holds the heights that it was given (18.3.1.73).
+        $this->size = new RowSize($sizes, $sheet->fitted === null ? $sizes->followingRows() : []);
         $this->edited = $isEdited ? new EditedCells($sheet->cells, $this->reader, $from->part) : null;
     }
 
@@ -159,13 +154,15 @@ final class SheetRewrite
             $this->root = $found[0];
         }
         $skeleton = new SheetSkeleton($head, '</sheetData></worksheet>', $this->from->part);
-        $this->columnFormats = $skeleton->columnFormats(16_384);
+        $had = $skeleton->columnFormats(16_384);
         $formats = [];
         for ($column = 1; $column <= max(200, $this->columns); $column++) {
-            $had = $this->columnFormats[$column] ?? RowReader::NONE;
-            $formats[$column] = [$had, $this->looks->format($had, $this->dressed->at(1_048_576, $column), $column, isAbsent: true)];
+            $was = $had[$column] ?? RowReader::NONE;
+            $formats[$column] = [$was, $this->looks->format($was, $this->dressed->at(1_048_576, $column), $column, isAbsent: true)];
         }
-        $this->columnsNow = array_map(fn (array $pair) => $pair[1] ?? 0, $formats) + $this->columnFormats;
+        $has = array_map(fn (array $pair) => $pair[1] ?? 0, $formats) + $had;
+        $this->absent = new AbsentCells($this->looks, $this->dressed, $had, $has);
+        $this->cells = new RowCells($this->reader, $this->from->part, $this->root);
         $formats = array_filter($formats, fn (array $pair) => $pair[0] !== ($pair[1] ?? RowReader::NONE));
         $this->frame = new SheetFrame($this->from->part, new Framed($this->sheet, $this->styles, $this->book->digit(), $this->pages,
             $this->book->colours, $this->book->conditionsIn(), formats: array_map(fn (array $pair) => $pair[1] ?? 0, $formats)),
@@ -184,7 +181,7 @@ final class SheetRewrite
     private function missing(int $row, ?array $model): string
     {
         $xml = $this->isSparse && ($model ?? []) === [] && $row > $this->touched ? '' : $this->cellsOf($row, [], RowReader::NONE, $model);
-        $size = $this->size($row, '');
+        $size = $this->size->on($row, '');
         if ($xml === '' && $size === '') {
             return '';
         }
@@ -196,7 +193,7 @@ final class SheetRewrite
     /** @param  list<Cell>|null  $model */
     private function row(int $row, string $attributes, string $xml, ?array $model): string
     {
-        $size = $this->size($row, $attributes);
+        $size = $this->size->on($row, $attributes);
         $own =
             strpbrk($attributes, 's') !== false &&
             preg_match('~\scustomFormat="(?:1|true)"~', $attributes) === 1 &&
@@ -211,7 +208,7 @@ final class SheetRewrite
 
             return "<row$size>$written</row>";
         }
-        $cells = ($isCommon ? $this->common($found) : null) ?? $this->odd($row, $xml);
+        $cells = ($isCommon ? $this->cells->common($found) : null) ?? $this->cells->odd($row, $xml);
         $written = $this->cellsOf($row, $cells, $own, $model === null ? null : $this->edited?->edits($row, $xml, $model, $this->root));
         if ($written !== $xml) {
             $this->isChanged = true;
@@ -223,35 +220,6 @@ final class SheetRewrite
         $this->isChanged = $this->isChanged || $size !== $attributes;
 
         return "<row$size".($written === '' ? '/>' : ">$written</row>");
-    }
-
-    /** Attributes of a row with the height and the visibility that are set. */
-    private function size(int $row, string $attributes): string
-    {
-        $setup = $this->sheet->setup;
-        $hidden = $setup->sizes->hidesRow($row);
-        $wanted = $setup->sizes->heights[$row] ?? $setup->sizes->height;
-        if (strpbrk($attributes, 'h') === false) {
-            // Nearly all rows say nothing of their size.
-            if (! $hidden && ($wanted === $setup->sizes->height)) {
-                return $attributes;
-            }
-        }
-        $had = preg_match('~\sht="([\d.]+)"~', $attributes, $found) === 1 ? max(1, (int) round((float) $found[1] * 96 / 72)) : null;
-        if (($had ?? $setup->sizes->height) !== $wanted) {
-            $attributes =
-                preg_replace('~\s(?:ht|customHeight)="[^"]*"~', '', $attributes).
-                ' ht="'.
-                Length::points($wanted).
-                '"'.
-                (isset($this->followed[$row]) ? '' : ' customHeight="1"');
-        }
-        $isHidden = preg_match('~\shidden="(?:1|true)"~', $attributes) === 1;
-        if ($isHidden !== $hidden) {
-            $attributes = preg_replace('~\shidden="[^"]*"~', '', $attributes).($hidden ? ' hidden="1"' : '');
-        }
-
-        return $attributes;
     }
 
     /**
@@ -298,64 +266,6 @@ final class SheetRewrite
     }
 
     /**
-     * @param  array<int, array<int, string>>  $found  by the groups of the expression
-     * @return list<array{int, int, string, string}>|null column, format, xml, attributes
-     */
-    private function common(array $found): ?array
-    {
-        $cells = [];
-        $last = 0;
-        foreach ($found[1] as $index => $letters) {
-            $column = Place::column($letters);
-            if ($column <= $last) {
-                return null;
-            }
-            $last = $column;
-            $attributes = $found[2][$index];
-            $format = $attributes === '' ? 0 : $this->reader->format($attributes);
-            if ($format === null) {
-                return null;
-            }
-            $cells[] = [$column, $format, $found[0][$index], $attributes];
-        }
-
-        return $cells;
-    }
-
-    /**
-     * Cells of any other legal shape, each as a full xml reader writes it.
-     *
-     * @return list<array{int, int, string, string}>
-     */
-    private function odd(int $number, string $xml): array
-    {
-        $tree = PackageXml::tree("{$this->root}<row>$xml</row></worksheet>", $this->from->part);
-        $row = PackageXml::child(PackageXml::root($tree), 'row');
-        $cells = [];
-        $next = 1;
-        foreach ($row === null ? [] : PackageXml::children($row, 'c') as $c) {
-            $column = $c->hasAttribute('r') ? Place::column($c->getAttribute('r')) : $next;
-            $next = $column + 1;
-            $format = (int) $c->getAttribute('s');
-            $attributes = '';
-            foreach ($c->attributes as $attribute) {
-                $attributes .=
-                    $attribute->nodeName === 'r'
-                        ? ''
-                        : " {$attribute->nodeName}=\"".htmlspecialchars((string) $attribute->nodeValue, ENT_XML1 | ENT_COMPAT).'"';
-            }
-            $inner = '';
-            foreach ($c->childNodes as $child) {
-                $inner .= (string) $tree->saveXML($child);
-            }
-            $cells[$column] = [$column, $format, '<c r="'.Place::address($number, $column)."\"$attributes>$inner</c>", $attributes];
-        }
-        ksort($cells);
-
-        return array_values($cells);
-    }
-
-    /**
      * @param  list<array{int, int, string, string}>  $cells
      * @param  int  $own  the format of the row, or NONE
      * @param  list<Cell|null>|null  $model  what cells hold now, by column; null where a cell is as it was
@@ -363,17 +273,16 @@ final class SheetRewrite
     private function cellsOf(int $row, array $cells, int $own, ?array $model): string
     {
         [$key, $worn] = $this->dressed->stretch($row, 1, $this->columns);
-        // Of rows that wear the same it is known where a cell has to be made; a sheet may have a million of them.
-        $blanks = $model === null && $key !== null ? $this->blankRows["$own|$key"] ??= $this->blanks($own, $worn) : null;
+        $blanks = $model === null && $key !== null ? $this->absent->ofRow($own, $key, $worn) : null;
         if ($cells === [] && $blanks !== null) {
-            return $blanks === [] ? '' : self::placed($row, $blanks);
+            return $blanks === [] ? '' : AbsentCells::placed($row, $blanks);
         }
         $worn = array_values($worn);
         $xml = '';
         $next = 1;
         foreach ($cells as [$column, $format, $text, $attributes]) {
             for (; $next < $column && $blanks !== []; $next++) {
-                $xml .= $this->blank($row, $next, $own, $worn[$next - 1] ?? null, $model[$next - 1] ?? null);
+                $xml .= $this->absent->at($row, $next, $own, $worn[$next - 1] ?? null, $model[$next - 1] ?? null);
             }
             $next = $column + 1;
             $wears = $worn[$column - 1] ?? $this->dressed->at($row, $column);
@@ -403,48 +312,10 @@ final class SheetRewrite
             }
         }
         for ($last = max($this->columns, $model === null ? 0 : count($model)); $next <= $last && $blanks !== []; $next++) {
-            $xml .= $this->blank($row, $next, $own, $worn[$next - 1] ?? null, $model[$next - 1] ?? null);
+            $xml .= $this->absent->at($row, $next, $own, $worn[$next - 1] ?? null, $model[$next - 1] ?? null);
         }
 
         return $xml;
-    }
-
-    /**
-     * The cells that have to be made where a row has none, as of row 1.
-     *
-     * @param  array<int, ResolvedLook>  $worn  by column
-     * @return array<int, string>
-     */
-    private function blanks(int $own, array $worn): array
-    {
-        return array_filter(array_map(fn (int $column) => $this->blank(1, $column, $own, $worn[$column], null), array_keys($worn)));
-    }
-
-    /** @param  array<int, string>  $cells  as of row 1 */
-    private static function placed(int $row, array $cells): string
-    {
-        $xml = '';
-        foreach ($cells as $cell) {
-            $end = (int) strpos($cell, '"', 6);
-            $xml .= substr($cell, 0, $end - 1).$row.substr($cell, $end);
-        }
-
-        return $xml;
-    }
-
-    /** A place where no cell was: one is made where it wears something of its own, or holds something now. */
-    private function blank(int $row, int $column, int $own, ?ResolvedLook $worn, ?Cell $cell): string
-    {
-        $had = $own === RowReader::NONE ? $this->columnFormats[$column] ?? RowReader::NONE : $own;
-        $target = $this->looks->format($had, $worn ?? $this->dressed->at($row, $column), $column, isAbsent: true);
-        if ($cell === null || $cell->isBlank()) {
-            // Without a cell its place wears what its row or its column says.
-            $bare = $own === RowReader::NONE ? $this->columnsNow[$column] ?? 0 : $own;
-
-            return ($target ?? 0) === max(0, $bare) ? '' : '<c r="'.Place::address($row, $column).'" s="'.($target ?? 0).'"/>';
-        }
-
-        return CellXml::of(Place::address($row, $column), $target ?? 0, $cell);
     }
 
     private function shown(int $row, int $column, string $xml): Cell

@@ -173,7 +173,7 @@ final class OddFilesTest extends TestCase
         foreach ($workbook->sheet(1)->cells->read(5, 5) as $cells) {
             $this->assertSame(44_000.5, $cells[0]->value, 'a date by ISO 8601 is counted as the workbook counts (18.18.11)');
         }
-        $widths = (new ColumnFit($workbook->sheet(1), $workbook, Fonts::shipped()))->widths([1]);
+        $widths = (new ColumnFit($workbook->sheet(1), $workbook, Fonts::shipped()))->needs->of([1]);
         $sheet = $workbook->sheet(1)->sized(true, $widths, [1], false);
         $window = (new Painter($sheet, $workbook->looks, Fonts::shipped(), true))->paint(1, Range::of(1, 1, 3, 1));
         $texts = array_map(fn ($cell) => $cell->text, $window->cells);

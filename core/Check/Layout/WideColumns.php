@@ -38,7 +38,7 @@ final readonly class WideColumns implements ColumnCheck
         $columns = array_values(array_filter(array_unique($columns), fn (int $column) => $sizes->widthOf($column) > 160
             && ! $sizes->hidesColumn($column)));
         $wanted = $columns === [] ? [] : (new ColumnFit($sheet->sheet->sized(true, [], $columns, false), $sheet->workbook,
-            Fonts::shipped()))->widths($columns);
+            Fonts::shipped()))->needs->of($columns);
         $wide = array_values(array_filter($columns, fn (int $column) => ($wanted[$column] ?? PHP_INT_MAX) * 3 < $sizes->widthOf($column)));
         if ($wide !== []) {
             $names = array_map(Address::columnName(...), $wide);
