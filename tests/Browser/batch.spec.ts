@@ -79,6 +79,8 @@ test('what was done to one month is done to twelve: kept from the history, plann
     await list.getByRole('button', { name: /^broken\.xlsx/ }).click();
     await expect(page.getByRole('region', { name: 'Report of broken.xlsx' })).toContainText('Not done:');
     await list.getByRole('button', { name: /^2026-12\.csv/ }).click();
+    // Its report takes room from the list; the file that it is about stays in sight.
+    await expect(list.getByRole('button', { name: /^2026-12\.csv/ })).toBeInViewport({ ratio: 1 });
     const report = page.getByRole('region', { name: 'Report of 2026-12.csv' });
     await expect(report).toContainText('84 cells compared, 0 values and 0 formulas changed');
     await expect(report).toContainText('The files of the batch are of one mind.');

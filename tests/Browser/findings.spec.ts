@@ -203,7 +203,7 @@ test('three workbooks of a series are brought in line with what most of them hav
     const consistency = page.getByRole('region', { name: 'Consistency' });
     await expect(consistency.getByRole('listitem')).toHaveCount(1);
     await expect(consistency).toContainText('Series west, Beds');
-    await expect(consistency).toContainText('Heading bold: none, yes on 2 of 3');
+    await expect(consistency).toContainText('Heading bold: none here, yes on 2 of 3');
     await accessible(page);
     await consistency.getByRole('button', { name: 'Mend all of consistency' }).click();
     await expect(consistency).toHaveCount(0);

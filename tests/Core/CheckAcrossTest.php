@@ -56,8 +56,8 @@ final class CheckAcrossTest extends TestCase
             'fill' => '#DDEBF7'])))->on($on);
         $three = (new Resize([3], true, [[2, 2]], 140))->on($bold($year, 1, 2, 3));
         [$third, $fourth] = self::found($three, 'sheets-differ');
-        self::assertSame(['Sheet C', 'Widths: 140, 64 on 3 of 4.'], [$third->sheet, $third->words]);
-        self::assertSame(['Sheet D', 'Heading bold: none, yes on 3 of 4; Heading fill: #FFFFFF, #DDEBF7 on 3 of 4.'],
+        self::assertSame(['Sheet C', 'Widths: 140 here, 64 on 3 of 4.'], [$third->sheet, $third->words]);
+        self::assertSame(['Sheet D', 'Heading bold: none here, yes on 3 of 4; Heading fill: #FFFFFF here, #DDEBF7 on 3 of 4.'],
             [$fourth->sheet, $fourth->words]);
         $mended = (new MendFindings([$third, $fourth]))->on($three);
         self::assertSame([], self::found($mended, 'sheets-differ'));
@@ -74,7 +74,7 @@ final class CheckAcrossTest extends TestCase
         $found = Checks::inSeries(['north' => $bold(self::year(1)), 'south' => $bold(self::year(1)), 'west' => self::year(1)],
             Checks::all());
         $differ = fn (string $of) => array_values(array_filter($found[$of], fn (Finding $one) => $one->check === 'sheets-differ'));
-        self::assertSame([[], [], ['Heading bold: none, yes on 2 of 3.']], [$differ('north'), $differ('south'),
+        self::assertSame([[], [], ['Heading bold: none here, yes on 2 of 3.']], [$differ('north'), $differ('south'),
             array_map(fn (Finding $one) => $one->words, $differ('west'))]);
     }
 

@@ -114,7 +114,7 @@ final class SheetKinds
             [$part, $attribute] = explode('|', "$name|");
             $what = trim(($part === 'width' ? 'widths' : $part).' '.$attribute);
             $have = count(array_filter($traits, fn (array $of) => ($of[$name] ?? '') === $value));
-            $said[$what] ??= ucfirst($what).': '.self::told($traits[$at][$name] ?? '').', '.self::told($value)." on $have of ".
+            $said[$what] ??= ucfirst($what).': '.self::told($traits[$at][$name] ?? '').' here, '.self::told($value)." on $have of ".
                 count($traits);
         }
 

@@ -45,6 +45,7 @@ export function BatchPage({ id }: { id: string }) {
     const [busy, setBusy] = useState<string | null>(null);
     const [dropping, setDropping] = useState(false);
     const picker = useRef<HTMLInputElement>(null);
+    const list = useChosenInSight(batch.data !== undefined && batch.data.items.length > 0);
     const keep = (record: BatchRecord) => client.setQueryData(['batch', id], record);
     useEffect(() => {
         document.title = `${batch.data?.name ?? 'Batch'} · Rilvet`;
@@ -186,52 +187,54 @@ export function BatchPage({ id }: { id: string }) {
                     </button>
                 </section>
                 <section className="grid min-h-0 grid-rows-[auto_minmax(0,1fr)_auto] p-4" aria-label="Files">
-                    <div className="mb-2 flex items-center gap-3">
-                        <h2 className="text-[15px] font-semibold">{counted(record.items.length, 'file')}</h2>
-                        <span className="min-w-0 flex-1 truncate text-quiet" role="status">
-                            {[
-                                done > 0 && `${done} done`,
-                                failed > 0 && `${failed} not done`,
-                                isAtWork && `${count(...UNDER_WAY)} to go`,
-                                isOpen && done === 0 && unsure > 0 && `${unsure} want a look before they are run`,
-                                record.status === 'paused' && 'paused',
-                            ]
-                                .filter(Boolean)
-                                .join(', ')}
-                        </span>
-                        {isOpen && (
-                            <button type="button" className="btn" onClick={() => picker.current?.click()}>
-                                <FileInput size={14} aria-hidden="true" /> Add files
-                            </button>
-                        )}
-                        <input
-                            ref={picker}
-                            type="file"
-                            multiple
-                            hidden
-                            aria-label="Files for the batch"
-                            accept=".csv,.tsv,.tab,.txt,.xlsx,.xlsm,.xltx,.ods,.ots,.zip"
-                            onChange={(event) => {
-                                void take([...(event.target.files ?? [])]);
-                                event.target.value = '';
-                            }}
-                        />
-                    </div>
-                    {isAtWork && (
-                        <div
-                            className="mb-2 h-[5px] overflow-hidden rounded bg-damson-soft"
-                            role="progressbar"
-                            aria-label="Files done"
-                            aria-valuemin={0}
-                            aria-valuemax={record.items.length}
-                            aria-valuenow={done + failed}
-                        >
-                            <div
-                                className="h-full bg-damson"
-                                style={{ width: `${(100 * (done + failed)) / Math.max(1, record.items.length)}%` }}
+                    <div>
+                        <div className="mb-2 flex items-center gap-3">
+                            <h2 className="text-[15px] font-semibold">{counted(record.items.length, 'file')}</h2>
+                            <span className="min-w-0 flex-1 truncate text-quiet" role="status">
+                                {[
+                                    done > 0 && `${done} done`,
+                                    failed > 0 && `${failed} not done`,
+                                    isAtWork && `${count(...UNDER_WAY)} to go`,
+                                    isOpen && done === 0 && unsure > 0 && `${unsure} want a look before they are run`,
+                                    record.status === 'paused' && 'paused',
+                                ]
+                                    .filter(Boolean)
+                                    .join(', ')}
+                            </span>
+                            {isOpen && (
+                                <button type="button" className="btn" onClick={() => picker.current?.click()}>
+                                    <FileInput size={14} aria-hidden="true" /> Add files
+                                </button>
+                            )}
+                            <input
+                                ref={picker}
+                                type="file"
+                                multiple
+                                hidden
+                                aria-label="Files for the batch"
+                                accept=".csv,.tsv,.tab,.txt,.xlsx,.xlsm,.xltx,.ods,.ots,.zip"
+                                onChange={(event) => {
+                                    void take([...(event.target.files ?? [])]);
+                                    event.target.value = '';
+                                }}
                             />
                         </div>
-                    )}
+                        {isAtWork && (
+                            <div
+                                className="mb-2 h-[5px] overflow-hidden rounded bg-damson-soft"
+                                role="progressbar"
+                                aria-label="Files done"
+                                aria-valuemin={0}
+                                aria-valuemax={record.items.length}
+                                aria-valuenow={done + failed}
+                            >
+                                <div
+                                    className="h-full bg-damson"
+                                    style={{ width: `${(100 * (done + failed)) / Math.max(1, record.items.length)}%` }}
+                                />
+                            </div>
+                        )}
+                    </div>
                     {record.items.length === 0 ? (
                         <button
                             type="button"
@@ -245,6 +248,7 @@ export function BatchPage({ id }: { id: string }) {
                         </button>
                     ) : (
                         <ul
+                            ref={list}
                             className={`min-h-0 overflow-auto rounded-md border ${dropping ? 'border-damson' : 'border-hair'} bg-panel`}
                             aria-label="Files of the batch"
                         >
@@ -267,6 +271,23 @@ export function BatchPage({ id }: { id: string }) {
             </main>
         </div>
     );
+}
+
+/** A list whose pressed row stays in sight when the report below takes room from it. */
+function useChosenInSight(isThere: boolean) {
+    const list = useRef<HTMLUListElement>(null);
+    useEffect(() => {
+        const box = list.current;
+        if (!isThere || !box) return;
+        const sizes = new ResizeObserver(() => {
+            const row = box.querySelector('[aria-pressed="true"]')?.getBoundingClientRect();
+            const frame = box.getBoundingClientRect();
+            if (row) box.scrollTop += Math.max(0, row.bottom - frame.bottom) - Math.max(0, frame.top - row.top);
+        });
+        sizes.observe(box);
+        return () => sizes.disconnect();
+    }, [isThere]);
+    return list;
 }
 
 function Row({
