@@ -9,10 +9,12 @@ use App\Jobs\RunItem;
 use App\Models\Batch;
 use App\Models\BatchItem;
 use App\Models\Workbook;
+use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use PhpOffice\PhpSpreadsheet\IOFactory;
+use RuntimeException;
 use Tests\TestCase;
 use ZipArchive;
 
@@ -189,7 +191,8 @@ final class BatchTest extends TestCase
         $workbook = $this->bringIn('b.csv', self::month(2));
         $shelf = (string) $this->postJson($this->url('batches'), ['workbooks' => [$workbook->id]])->assertCreated()->json('id');
         $this->patchJson($this->url("batches/$shelf"), ['stylebook' => 'River ledger'])->assertOk();
-        DB::statement('CREATE TRIGGER broken BEFORE INSERT ON changes BEGIN SELECT RAISE(ABORT, \'secret\'); END');
+        DB::beforeExecuting(fn (string $sql) => str_starts_with($sql, 'insert into "changes"')
+            ? throw new QueryException('', $sql, [], new RuntimeException('secret')) : null);
         $this->postJson($this->url("batches/$shelf/run"), ['what' => 'run'])->assertOk();
         $item = (array) $this->get($this->url("batches/$shelf"))->json('items.0');
         $this->assertSame(['failed', 'it failed for a reason of our own; the file is unchanged.'],

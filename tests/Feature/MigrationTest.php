@@ -24,6 +24,8 @@ use Tests\TestCase;
 /** A database from before versions were kept comes along: nothing looks otherwise, and what was done can be undone. */
 final class MigrationTest extends TestCase
 {
+    private string $usual;
+
     private const LAST = '2026_11_28_000000_wear_stylebooks_by_version.php';
 
     protected function setUp(): void
@@ -39,12 +41,13 @@ final class MigrationTest extends TestCase
             fn (string $path) => basename($path) < self::LAST,
         );
         Artisan::call('migrate', ['--database' => 'old', '--path' => array_values($before), '--realpath' => true, '--force' => true]);
+        $this->usual = DB::getDefaultConnection();
         DB::setDefaultConnection('old');
     }
 
     protected function tearDown(): void
     {
-        DB::setDefaultConnection('sqlite');
+        DB::setDefaultConnection($this->usual);
         DB::purge('old');
         @unlink(sys_get_temp_dir().'/rilvet-old-'.getmypid().'.sqlite');
         parent::tearDown();
