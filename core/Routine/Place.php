@@ -102,6 +102,19 @@ final readonly class Place
         if ($this->cells !== null) {
             return RangeSet::parse($this->cells);
         }
+        [$found, $missing] = $this->found($sheet);
+        if ($found === []) {
+            $heading = array_key_first($missing);
+            throw $heading === null || count($missing) < count($this->headings) ? RoutineIsWrong::noPlace($this->words(), $sheet->name)
+                : RoutineIsWrong::noHeading($this->headings[0], $sheet->name);
+        }
+
+        return RangeSet::of(...$found);
+    }
+
+    /** @return array{list<Range>, array<string, true>} where its part is, and as keys the headings that were not met */
+    private function found(Worksheet $sheet): array
+    {
         $found = [];
         $missing = array_fill_keys(array_map(ColumnReading::plain(...), $this->headings), true);
         foreach ($this->tables($sheet) as $table) {
@@ -113,13 +126,8 @@ final readonly class Place
                 }
             }
         }
-        if ($found === []) {
-            $heading = array_key_first($missing);
-            throw $heading === null || count($missing) < count($this->headings) ? RoutineIsWrong::noPlace($this->words(), $sheet->name)
-                : RoutineIsWrong::noHeading($this->headings[0], $sheet->name);
-        }
 
-        return RangeSet::of(...$found);
+        return [$found, $missing];
     }
 
     /** @return list<TableReading> */
@@ -191,7 +199,7 @@ final readonly class Place
         $isTold = $touched !== [] && $inside === $cells->cells();
         $number = count($touched) === 1 && count($tables) > 1 ? $touched[0] + 1 : null;
         foreach ($isTold ? self::candidates(array_map(fn (int $at) => $tables[$at], $touched), $cells, $number) : [] as $place) {
-            $is = $place->on($sheet);
+            $is = RangeSet::of(...$place->found($sheet)[0]);
             if ($is->cells() === $cells->cells() && self::within($cells, $is->all()) === $is->cells()) {
                 return [$place, true];
             }

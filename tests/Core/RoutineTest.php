@@ -57,6 +57,16 @@ final class RoutineTest extends TestCase
         self::assertSame($there, (string) $place->on(self::sheet(self::JUNE)));
     }
 
+    /** What one of two tables has and the other has not is no place, and none that is asked for. */
+    public function test_cells_of_two_tables_are_said_though_these_share_nothing(): void
+    {
+        $both = self::sheet([['Tree', 'Share'], ['Oak', 3], ['Ash', 4], ['Elm', 5], [], [], ['Orders in May'], [], ['Order', 'Worth'],
+            ['A1', 1.5], ['A2', 2.5], ['A3', 3.5]]);
+        self::assertCount(2, $both->reading->tables);
+        [$place, $isSure] = Place::of($both, RangeSet::parse('B1:B4,A7:B7'));
+        self::assertSame(['Body', false], [$place->words(), $isSure]);
+    }
+
     /** @return iterable<string, array{string, string, bool, string|null}> */
     public static function places(): iterable
     {
