@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Closure;
 use JsonSerializable;
 use Rilvet\Act\TypedValue;
 use Rilvet\Condition\Condition;
@@ -121,7 +120,8 @@ final class ManyInputsPictureTest extends ManyPicturesCase
     private static function nearly(): string
     {
         $figures = self::pick(['0', '7', '12', '31', '007', '1234', '1,234', '1.234', '1 234', "1'234", '12,34,567', '1,234,567',
-            '1.234.567', '999999999999999', '1234567890123456', '2026', '45000', '', '.5', ',5', '5.', '1,2', '1.25', '1,234.50', '1.234,50', '0.1']);
+            '1.234.567', '999999999999999', '1234567890123456', '2026', '45000', '', '.5', ',5', '5.', '1,2', '1.25', '1,234.50',
+            '1.234,50', '0.1']);
         $text = self::pick(['', '', '', '-', '+', '(', '€ ', '$', '£', '–', 'CHF ', "'", ' ']).$figures
             .self::pick(['', '', '', '%', ' %', '-', ')', ' €', 'e3', 'E+2', ' kg', ' ', "\u{A0}", '‰', ' EUR', 'x']);
         $part = fn () => self::pick(['1', '01', '5', '12', '13', '28', '29', '30', '31', '32', '0', '99', '2026', '26', '1900', '2024']);
@@ -144,23 +144,13 @@ final class ManyInputsPictureTest extends ManyPicturesCase
             $text = self::nearly();
             $typed = TypedValue::of($text, self::pick(['General', 'General', '0.00', '0%', 'yyyy-mm-dd', 'h:mm', '@', '[h]:mm']),
                 self::pick(['dmy', 'mdy']), self::pick(['.', ',']), self::one(5));
-            $width = fn (Closure $of) => self::tried($of);
 
             return self::json([$text, NumberText::parse($text, '.'), NumberText::parse($text, ','), NumberText::parts($text),
                 DateText::parse($text, 'dmy'), DateText::parse($text, 'mdy'), DateText::parse($text, 'ymd'), DateText::time($text),
                 $typed->cell->value, $typed->format, $typed->as, Words::isPlaceholder($text), Words::isTick($text), Words::month($text),
                 Words::currency($text), TotalWords::in($text), TotalWords::subtotal($text), TotalWords::total($text),
-                TotalWords::statistic($text), $width(fn () => Length::width($text, 7)), $width(fn () => Length::height($text))]);
+                TotalWords::statistic($text), self::tried(fn () => Length::width($text, 7)), self::tried(fn () => Length::height($text))]);
         });
-    }
-
-    private static function tried(Closure $of): mixed
-    {
-        try {
-            return $of();
-        } catch (Refusal $refusal) {
-            return $refusal->getMessage();
-        }
     }
 
     public function test_delimited_texts_are_parted_and_typed(): void
@@ -243,9 +233,11 @@ final class ManyInputsPictureTest extends ManyPicturesCase
 
     public function test_formulas_that_are_typed(): void
     {
-        $words = ['A1', '$B$2', 'B1:B4', 'Data!C2', "'No such'!A1", 'Limit', 'Rate', 'Foo', 'TRUE', 'false', 'SUM(', 'IF(', 'LEN(', 'Foo(', ')',
-            ')', ',', '+', '-', '*', '/', '^', '&', '=', '<>', '<', '>=', '%', '1', '2.5', '.5', '1e3', '"a"', '"ÄÖ"', '"äö"', '#N/A', '{1,2}', '(',
-            '(', 'Stock[Amount]', 'Stock[[#Totals],[Amount]]', 'Stock[#All]', 'Stock[@Tree]', 'Stock[[Tree]x]', 'Stock[]', ' ', '@', ';'];
+        $words = ['A1', '$B$2', 'B1:B4', 'Data!C2', "'No such'!A1", 'Limit', 'Rate', 'Foo', 'TRUE', 'false', 'SUM(', 'IF(', 'LEN(', 'Foo(',
+            ')',
+            ')', ',', '+', '-', '*', '/', '^', '&', '=', '<>', '<', '>=', '%', '1', '2.5', '.5', '1e3', '"a"', '"ÄÖ"', '"äö"', '#N/A',
+            '{1,2}', '(', '(', 'Stock[Amount]', 'Stock[[#Totals],[Amount]]', 'Stock[#All]', 'Stock[@Tree]', 'Stock[[Tree]x]', 'Stock[]',
+            ' ', '@', ';'];
         $rows = [[1, 'a', 3.5], [-2, 'ÄÖ', null], [null, 'b', true], [7, '', '4']];
         $sheet = new MemorySheet('Data', array_map(fn (array $line) => array_map(Cell::of(...), $line), $rows));
         $table = new TableRange(1, Range::parse('A1:C4'), 1, 1, ['Tree', 'Amount', 'Unit price']);

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Closure;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Sheet;
+use Rilvet\Refusal;
 use Tests\WildSheet;
 
 /**
@@ -51,6 +53,15 @@ abstract class ManyPicturesCase extends PictureCase
     protected static function json(mixed $of): string
     {
         return (string) json_encode($of, JSON_UNESCAPED_UNICODE | JSON_PARTIAL_OUTPUT_ON_ERROR);
+    }
+
+    protected static function tried(Closure $of): mixed
+    {
+        try {
+            return $of();
+        } catch (Refusal $refusal) {
+            return $refusal->getMessage();
+        }
     }
 
     /** @return list<list<string>> */
