@@ -93,7 +93,8 @@ final class Block
 
     private static function json(string $data): string
     {
-        $json = gzinflate($data);
+        // What it warns of is said in words below.
+        $json = @gzinflate($data);
 
         return $json !== false ? $json : throw new RuntimeException('A row block cannot be read: its data is damaged.');
     }

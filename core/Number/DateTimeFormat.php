@@ -15,10 +15,10 @@ final class DateTimeFormat
     private bool $elapsed = false;
 
     /** The code shows only twelve hours. */
-    private bool $half = false;
+    private readonly bool $half;
 
     /** Places behind the seconds, at most 3. */
-    private int $places = 0;
+    private int $places;
 
     private bool $hasDay = false;
 

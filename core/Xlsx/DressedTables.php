@@ -29,7 +29,7 @@ final class DressedTables
     private array $stylebooks = [];
 
     /** @var array<string, true> names that are taken, in small letters */
-    private array $names = [];
+    private array $names;
 
     private int $count = 0;
 

@@ -19,6 +19,7 @@ use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Shift;
 use Rilvet\Look\LookMap;
 use Rilvet\Window\Figures;
+use RuntimeException;
 use Tests\Spent;
 
 /** Row blocks that are never moved, the index over them, and what is kept beside them. */
@@ -209,6 +210,13 @@ final class BlocksTest extends TestCase
         }
 
         return [BlockChange::ordered($sheet, new RowOrder($left, $right, $to), fn (string $formula) => $formula), $new];
+    }
+
+    public function test_a_block_whose_bytes_are_damaged_is_told(): void
+    {
+        $this->expectException(RuntimeException::class);
+        $this->expectExceptionMessage('A row block cannot be read');
+        Block::decode('no deflated bytes');
     }
 
     /** @param  list<list<mixed>>  $rows */

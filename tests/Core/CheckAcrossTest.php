@@ -59,6 +59,12 @@ final class CheckAcrossTest extends TestCase
         self::assertSame(['Sheet C', 'Widths: 140 here, 64 on 3 of 4.'], [$third->sheet, $third->words]);
         self::assertSame(['Sheet D', 'Heading bold: none here, yes on 3 of 4; Heading fill: #FFFFFF here, #DDEBF7 on 3 of 4.'],
             [$fourth->sheet, $fourth->words]);
+        // Three are named, and what is more is counted.
+        $cells = self::at('A1:C1', 1, 2, 3);
+        $said = fn (array $look) => self::found((new Format($cells, Look::of($look)))->on($year), 'sheets-differ')[0]->words;
+        $look = ['bold' => true, 'italic' => true, 'fill' => '#DDEBF7', 'ink' => '#224466'];
+        self::assertStringEndsNotWith('more.', $said(array_slice($look, 0, 3)));
+        self::assertStringEndsWith('; and 1 more.', $said($look));
         $mended = (new MendFindings([$third, $fourth]))->on($three);
         self::assertSame([], self::found($mended, 'sheets-differ'));
         self::assertSame(64, $mended->sheet(3)->setup->sizes->widthOf(2));

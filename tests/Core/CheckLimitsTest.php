@@ -252,7 +252,8 @@ final class CheckLimitsTest extends TestCase
         yield 'texts among them are read otherwise' => [[...$codes, 'none'], 'Postcode', 0];
         yield 'decimals are no codes' => [[...$codes, 4.5], 'Postcode', 0];
         yield 'lengths of three digits' => [[104, 904, 304, 704, 504, 204, 41], 'Id', 0];
-        yield 'what counts up' => [range(995, 1_004), 'Lot id', 0];
+        yield 'what counts up' => [range(990, 1_040), 'Lot id', 0];
+        yield 'the same lengths with gaps' => [[...range(990, 999), ...range(1_000, 9_440, 211)], 'Lot id', 10];
         yield 'three of ten are shorter' => [[10_412, 90_424, 30_440, 70_459, 50_469, 20_470, 60_481, 412, 424, 440], 'Plz', 3];
         yield 'four of ten are shorter' => [[10_412, 90_424, 30_440, 70_459, 50_469, 20_470, 481, 412, 424, 440], 'Plz', 0];
         yield 'one is longer' => [[...$codes, 104_121], 'Postcode', 0];

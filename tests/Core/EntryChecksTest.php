@@ -101,6 +101,8 @@ final class EntryChecksTest extends TestCase
         self::assertSame('one of late, paid', $judge(['of' => ['"late,paid"']])->wanted(null));
         $many = implode(',', array_map(fn (int $number) => "v$number", range(1, 12)));
         self::assertSame('one of v1, v2, v3, v4, v5, v6, v7, v8 and 4 more', $judge(['of' => ["\"$many\""]])?->wanted(null));
+        $eight = implode(',', array_map(fn (int $number) => "v$number", range(1, 8)));
+        self::assertSame('one of v1, v2, v3, v4, v5, v6, v7, v8', $judge(['of' => ["\"$eight\""]])?->wanted(null));
         $broken = $judge(['of' => ['SUM(']]);
         self::assertNotNull($broken?->tried(), 'a formula that cannot be read is told');
         self::assertNull($broken->from(2, 1));

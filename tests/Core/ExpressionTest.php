@@ -132,6 +132,10 @@ final class ExpressionTest extends TestCase
         yield 'one value or another among others' => ['MAX(IF(FALSE,9,2),1,SUM(IF(TRUE,SUM(A1:A2)*0,1),0))', 2];
         yield 'an argument left out' => ['IF(TRUE,,1)', 0];
         yield 'brackets and blanks' => [" ( 1 +\t2 ) * 3 ", 9];
+        yield 'letters are the same large and small, those beyond English too' => ['"ÄPFEL"="äpfel"', true];
+        yield 'the last cell of a range' => ['ISERROR(INDEX($A$1:$B$2,2,2))', false];
+        yield 'a row beyond it' => ['INDEX($A$1:$B$2,3,1)', '#REF!'];
+        yield 'a column beyond it' => ['INDEX($A$1:$B$2,2,3)', '#REF!'];
         yield 'a quote in a text' => ['"say ""so"""', 'say "so"'];
     }
 

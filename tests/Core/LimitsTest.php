@@ -29,6 +29,7 @@ use Rilvet\Page\PageRules;
 use Rilvet\Reading\Correction\Corrections;
 use Rilvet\Reading\Reading;
 use Rilvet\Refusal;
+use Rilvet\Routine\Routine;
 use Rilvet\Stylebook\Builtin;
 use Rilvet\Stylebook\Stripes;
 use Rilvet\Stylebook\Stylebook;
@@ -73,6 +74,10 @@ final class LimitsTest extends TestCase
         yield 'rows that are read otherwise' => [$rows, 1_048_576, 1_048_577];
         yield 'no row that is read otherwise' => [$rows, 1, 0];
         yield 'a column' => [fn (int $column) => Address::of(1, $column), 16_384, 16_385];
+        $routine = fn (string $name, int $steps) => Routine::fromArray(['rilvet' => 'routine 1', 'name' => $name,
+            'steps' => array_fill(0, $steps, ['do' => 'dress', 'with' => ['stylebook' => 'Plain rule']])]);
+        yield 'a name of a routine' => [fn (int $letters) => $routine(str_repeat('ü', $letters), 1), Routine::NAME, Routine::NAME + 1];
+        yield 'steps of a routine' => [fn (int $steps) => $routine('Each month', $steps), Routine::MOST, Routine::MOST + 1];
         yield from self::ofActs();
         yield from self::ofRules();
     }

@@ -123,6 +123,8 @@ final class ManagedTest extends TestCase
         self::assertSame([$one, $one, $other], $named($sheet));
         self::assertSame(['New name', 'New name', $other], $named(WearersOfLook::renamed($one, 'New name')->on($sheet, $workbook->looks)));
         self::assertSame([$other, $other, $other], $named(WearersOfLook::renamed($one, $other)->on($sheet, $workbook->looks)));
+        $wears = array_filter(WearersOfLook::renamed($one, $other)->on($sheet, $workbook->looks)->wears);
+        self::assertSame(array_unique($wears), $wears, 'a name that was worn already is not worn a second time');
         self::assertSame([null, null, $other], $named(WearersOfLook::without($one)->on($sheet, $workbook->looks)));
         self::assertSame($sheet, WearersOfLook::without('nobody wears it')->on($sheet, $workbook->looks));
         $said = Look::of(['bold' => true, 'ink' => '#112233']);

@@ -7,10 +7,12 @@ namespace Tests\Core;
 use App\Files\FileKind;
 use App\Files\Opening;
 use App\Files\Writing\Writers;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\Format;
 use Rilvet\Act\Targets;
 use Rilvet\Fit\ColumnFit;
+use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
@@ -32,6 +34,19 @@ final class OddFilesTest extends TestCase
         $parts = HandMade::parts(self::ROW);
         $parts['xl/sharedStrings.xml'] = '<sst xmlns="'.HandMade::MAIN.'" count="0" uniqueCount="0"/>';
         $this->assertSame(1, $this->opened($parts)->sheet(1)->cells->rows());
+    }
+
+    /** What is no element may stand anywhere (XML 1.0, 2.5 and 2.6). */
+    #[TestWith(['<!-- a note -->'])]
+    #[TestWith(['<?a note?>'])]
+    public function test_notes_among_rows_and_cells_are_passed_over(string $note): void
+    {
+        $cell = fn (string $name, int $value) => "<c r=\"$name\"><v>$value</v></c>";
+        $rows = $note.'<row r="1">'.$note.$cell('A1', 1).$note.$cell('B1', 2).'</row>'.$note.'<row r="2">'.$cell('A2', 3).'</row>'.$note;
+        $read = iterator_to_array($this->opened(HandMade::parts($rows))->sheet(1)->cells->read(1, 9));
+        $this->assertSame([1 => [1, 2], 2 => [3]], array_map(
+            fn (array $line) => array_column(array_filter($line, fn (Cell $cell) => ! $cell->isBlank()), 'value'), $read,
+        ));
     }
 
     public function test_a_module_sheet_without_a_part_is_passed_by(): void

@@ -7,6 +7,8 @@ namespace Tests\Core;
 use App\Files\Opening;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Entry\EntryCheck;
+use Rilvet\Entry\EntryChecks;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Intake\Exception\FileIsWrong;
@@ -170,6 +172,18 @@ final class OdsCellsTest extends TestCase
         $this->expectException(FileIsWrong::class);
         $this->expectExceptionMessage($words);
         self::open($parts);
+    }
+
+    /** A check on a cell that is repeated is on all of these and on no other (19.601 table:content-validation-name, 19.675). */
+    public function test_a_check_is_on_as_many_cells_as_its_cell_is_repeated(): void
+    {
+        $rules = '<table:content-validations><table:content-validation table:name="v1" table:condition="cell-content-is-whole-number()'
+            .' and cell-content()&gt;3"/></table:content-validations>';
+        $cell = fn (int $count, string $more = '') => "<table:table-cell table:number-columns-repeated=\"$count\"$more/>";
+        $row = $cell(2).$cell(3, ' table:content-validation-name="v1"').$cell(4);
+        $book = self::opened("<table:table-row>$row</table:table-row>", $rules);
+        $checks = $book->sheet(1)->aspect(EntryChecks::class)->all();
+        self::assertSame(['C1:E1'], array_map(fn (EntryCheck $one) => implode(',', array_map(strval(...), $one->where->cells)), $checks));
     }
 
     private static function opened(string $rows, string $before = '', string $styles = ''): Workbook
