@@ -84,6 +84,23 @@ test('each of the thirteen kinds of line is drawn in its own way', async ({ page
     expect(name.y + name.height).toBeLessThanOrEqual(end);
 });
 
+test('a sheet of two columns and three rows fills a large window, and a larger one', async ({ page }) => {
+    await page.setViewportSize({ width: 1920, height: 1200 });
+    await bringIn(page, 'Two columns.csv', 'Tree,Count\nOak,3\nAsh,4\n');
+    const grid = page.getByRole('grid');
+    const reach = async () => {
+        const [sheet, letter, row] = await Promise.all([
+            place(grid),
+            place(grid.getByRole('columnheader', { name: /^[A-Z]+$/ }).last()),
+            place(grid.getByRole('rowheader', { name: /^\d+$/ }).last()),
+        ]);
+        return sheet.x + sheet.width - 20 <= letter.x + letter.width && sheet.y + sheet.height - 20 <= row.y + row.height;
+    };
+    await expect.poll(reach).toBe(true);
+    await page.setViewportSize({ width: 2560, height: 1440 });
+    await expect.poll(reach).toBe(true);
+});
+
 test('a hidden column shows nothing, and a ring on a dark fill has a light line', async ({ page }) => {
     await bringIn(page, 'Hidden lots.csv', 'Tree,Count,Note\nOsier,£3,a\nAlder,£4,b\n');
     await expect(page.getByRole('grid').locator('[role=gridcell][aria-colindex="2"]').first()).toBeVisible();

@@ -186,6 +186,22 @@ final class OdsCellsTest extends TestCase
         self::assertSame(['C1:E1'], array_map(fn (EntryCheck $one) => implode(',', array_map(strval(...), $one->where->cells)), $checks));
     }
 
+    /** A sheet has 16,384 columns and 1,048,576 rows here; what would reach over their ends is not merged. */
+    public function test_cells_are_merged_as_far_as_the_sheet_goes(): void
+    {
+        $merges = function (int $before, int $above, string $spans): array {
+            $cells = "<table:table-cell table:number-columns-repeated=\"$before\"/><table:table-cell $spans office:value-type=\"string\">"
+                .'<text:p>x</text:p></table:table-cell>';
+            $rows = $above === 0 ? '' : "<table:table-row table:number-rows-repeated=\"$above\"><table:table-cell/></table:table-row>";
+
+            return array_map(strval(...), self::opened("$rows<table:table-row>$cells</table:table-row>")->sheet(1)->setup->merges);
+        };
+        self::assertSame(['XFC1:XFD1'], $merges(16_382, 0, 'table:number-columns-spanned="2"'));
+        self::assertSame([], $merges(16_382, 0, 'table:number-columns-spanned="3"'));
+        self::assertSame(['B1048575:B1048576'], $merges(1, 1_048_574, 'table:number-rows-spanned="2"'));
+        self::assertSame([], $merges(1, 1_048_574, 'table:number-rows-spanned="3"'));
+    }
+
     private static function opened(string $rows, string $before = '', string $styles = ''): Workbook
     {
         return self::open(self::parts($rows, $before, $styles));

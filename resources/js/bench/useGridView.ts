@@ -8,8 +8,9 @@ import { useBench } from '@/work/state';
 /** Part margin and row numbers; column brackets and letters. */
 export const LEFT = 52;
 export const TOP = 34;
-/** Blank rows and columns that are shown beyond the data. */
-const BEYOND = 40;
+/** Blank rows and columns that are shown beyond the data, and as many more as fill the room. */
+const BEYOND_ROWS = 40;
+const BEYOND_COLUMNS = 12;
 
 /** The share of the room that frozen parts may take; in a small window fewer of them stay in sight. */
 const FROZEN = 0.6;
@@ -25,9 +26,14 @@ export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
     const scroller = useRef<HTMLDivElement>(null);
     const reveal = useBench((state) => state.reveal);
     const [view, setView] = useState<Rect>({ top: 1, left: 1, bottom: 40, right: 20 });
-    const lastRow = Math.min(ROWS, detail.rows + BEYOND);
-    const lastColumn = Math.min(COLUMNS, detail.columns + 12);
+    const [room, setRoom] = useState({ width: window.innerWidth, height: window.innerHeight });
     const zoom = detail.zoom / 100;
+    const tall = Math.ceil(room.height / (detail.height * zoom)) + 1;
+    const lastRow = Math.min(ROWS, detail.rows + Math.max(BEYOND_ROWS, tall));
+    const widths = detail.widths.slice(0, detail.columns);
+    const filled = widths.reduce((sum, px) => sum + px, 0) + (detail.columns - widths.length) * detail.width;
+    const wide = Math.ceil((room.width / zoom - filled) / detail.width);
+    const lastColumn = Math.min(COLUMNS, detail.columns + Math.max(BEYOND_COLUMNS, wide));
     const rows = useMemo(
         () =>
             new Axis(
@@ -46,7 +52,6 @@ export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
             ),
         [lastColumn, detail.widths, detail.width, zoom],
     );
-    const [room, setRoom] = useState({ width: window.innerWidth, height: window.innerHeight });
     const frozen = {
         row: whatFits(rows, Math.min(detail.freezeRow, lastRow), (room.height - TOP) * FROZEN),
         column: whatFits(columns, Math.min(detail.freezeColumn, lastColumn), (room.width - LEFT) * FROZEN),
