@@ -60,8 +60,8 @@ final class CheckAcrossTest extends TestCase
         self::assertSame(['Sheet D', 'Heading bold: none here, yes on 3 of 4; Heading fill: #FFFFFF here, #DDEBF7 on 3 of 4.'],
             [$fourth->sheet, $fourth->words]);
         // Three are named, and what is more is counted.
-        $cells = self::at('A1:C1', 1, 2, 3);
-        $said = fn (array $look) => self::found((new Format($cells, Look::of($look)))->on($year), 'sheets-differ')[0]->words;
+        $heads = self::at('A1:C1', 1, 2, 3);
+        $said = fn (array $look) => self::found((new Format($heads, Look::of($look)))->on($year), 'sheets-differ')[0]->words;
         $look = ['bold' => true, 'italic' => true, 'fill' => '#DDEBF7', 'ink' => '#224466'];
         self::assertStringEndsNotWith('more.', $said(array_slice($look, 0, 3)));
         self::assertStringEndsWith('; and 1 more.', $said($look));
