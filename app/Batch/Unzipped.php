@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Batch;
 
+use App\Files\FileKind;
 use App\Files\Limits;
 use Rilvet\Intake\Exception\FileIsWrong;
 use ZipArchive;
@@ -11,8 +12,6 @@ use ZipArchive;
 /** The files of a zip that a person dropped: those that can be brought in, each under its own name; archives in it stay closed. */
 final class Unzipped
 {
-    private const ENDINGS = ['csv', 'tsv', 'tab', 'txt', 'xlsx', 'xlsm', 'xltx', 'ods', 'ots'];
-
     /** Files of one archive. */
     private const MOST = 1_000;
 
@@ -57,7 +56,7 @@ final class Unzipped
             $stat = $zip->statIndex($index);
             $name = $stat === false ? '' : mb_scrub(basename(str_replace('\\', '/', $stat['name'])), 'UTF-8');
             $isHidden = $name === '' || str_starts_with($name, '.') || str_contains((string) $zip->getNameIndex($index), '__MACOSX');
-            if ($stat === false || $isHidden || ! in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), self::ENDINGS, true)) {
+            if ($stat === false || $isHidden || ! in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), FileKind::ENDINGS, true)) {
                 continue;
             }
             if ($stat['encryption_method'] !== 0) {

@@ -7,6 +7,7 @@ namespace App\CommandLine;
 use App\Batch\FileRun;
 use App\Batch\Reported;
 use App\Batch\Reports;
+use App\Files\FileKind;
 use App\Files\Writing\Writers;
 use Rilvet\Routine\Routine;
 use RuntimeException;
@@ -24,8 +25,6 @@ use Symfony\Component\Console\Output\OutputInterface;
  */
 final class WatchCommand extends Command
 {
-    private const ENDINGS = ['csv', 'tsv', 'tab', 'txt', 'xlsx', 'xlsm', 'xltx', 'ods', 'ots'];
-
     /** @var array<string, array{int, int, float}> size, time of the last change and when that was seen first, by file */
     private array $seen = [];
 
@@ -76,7 +75,7 @@ final class WatchCommand extends Command
         foreach (scandir($in) ?: [] as $name) {
             $path = "$in/$name";
             $isMeant = ! str_starts_with($name, '.') && ! str_starts_with($name, '~')
-                && in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), self::ENDINGS, true);
+                && in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), FileKind::ENDINGS, true);
             $stat = $isMeant && is_file($path) ? @stat($path) : false;
             if ($stat === false) {
                 continue;

@@ -13,6 +13,14 @@ enum FileKind: string
     case Xlsx = 'xlsx';
     case Ods = 'ods';
 
+    /** Workbooks of the xlsx kind: usual ones, those with macros, and those that others are made from. */
+    public const XLSX = ['xlsx', 'xlsm', 'xltx'];
+
+    private const ODS = ['ods', 'ots'];
+
+    /** Endings of what is offered and watched for; texts under other names are taken as well. */
+    public const ENDINGS = ['csv', 'tsv', 'tab', 'txt', ...self::XLSX, ...self::ODS];
+
     private const PICTURES = [
         "\x89PNG" => 'a PNG picture',
         "\xFF\xD8\xFF" => 'a JPEG picture',
@@ -42,12 +50,12 @@ enum FileKind: string
         $isZip = str_starts_with($head, "PK\x03\x04") || str_starts_with($head, "PK\x05\x06");
         if ($isZip) {
             return match (true) {
-                in_array($ending, ['ods', 'ots'], true) => self::Ods,
-                in_array($ending, ['xlsx', 'xlsm', 'xltx'], true) => self::Xlsx,
+                in_array($ending, self::ODS, true) => self::Ods,
+                in_array($ending, self::XLSX, true) => self::Xlsx,
                 default => throw FileIsWrong::package("\"$name\" is a zip archive. Unpack it, and bring in the tables that are in it."),
             };
         }
-        if (in_array($ending, ['xlsx', 'xlsm', 'xltx', 'ods', 'ots'], true)) {
+        if (in_array($ending, [...self::XLSX, ...self::ODS], true)) {
             throw FileIsWrong::package(
                 "\"$name\" is no $ending file: it does not begin like a zip package. It may be cut off or be something else under "
                 .'that name.',

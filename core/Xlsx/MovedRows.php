@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use Closure;
-use DOMElement;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\RowOrder;
 use Rilvet\Grid\Shift;
-use Rilvet\Package\PackageXml;
 use RuntimeException;
 
 /**
@@ -178,34 +176,9 @@ final class MovedRows
         if ($count !== false && strlen(implode('', $found[0])) === strlen($xml)) {
             return array_map(fn (string $letters, string $cell) => [$letters, $cell], $found[1], $found[0]);
         }
-        $tree = PackageXml::tree(($this->root)()."<row>$xml</row></worksheet>", $this->part);
-        $element = PackageXml::child(PackageXml::root($tree), 'row');
-        $cells = [];
-        $next = 1;
-        foreach ($element === null ? [] : PackageXml::children($element, 'c') as $c) {
-            $column = $c->hasAttribute('r') ? Place::column($c->getAttribute('r')) : $next;
-            $next = $column + 1;
-            $cells[] = [Place::letters($column), self::plain($c, Place::address($row, $column))];
-        }
 
-        return $cells;
-    }
-
-    private static function plain(DOMElement $c, string $address): string
-    {
-        $attributes = '';
-        foreach ($c->attributes as $attribute) {
-            $attributes .=
-                $attribute->nodeName === 'r'
-                    ? ''
-                    : " {$attribute->nodeName}=\"".htmlspecialchars((string) $attribute->nodeValue, ENT_XML1 | ENT_COMPAT).'"';
-        }
-        $inner = '';
-        foreach ($c->childNodes as $child) {
-            $inner .= (string) $c->ownerDocument?->saveXML($child);
-        }
-
-        return "<c r=\"$address\"$attributes>$inner</c>";
+        return array_map(fn (array $cell) => [Place::letters($cell[0]), $cell[2]],
+            RowCells::odd($row, $xml, ($this->root)(), $this->part));
     }
 
     /** Cells that fill a range say where it is now. */

@@ -7,18 +7,15 @@ namespace Rilvet\Xlsx;
 use Rilvet\Package\PackageXml;
 
 /** Takes a row of a worksheet part apart into its cells, each with the bytes that it was. */
-final readonly class RowCells
+final class RowCells
 {
-    /** @param  string  $root  the opening tag of the worksheet, for the names that are bound in it */
-    public function __construct(private RowReader $reader, private string $part, private string $root)
-    {
-    }
-
     /**
-     * @param  array<int, array<int, string>>  $found  by the groups of the expression
+     * Cells of the shape that nearly all have; null where one of them says more.
+     *
+     * @param  array<int, array<int, string>>  $found  by the groups of RowReader::WHOLE
      * @return list<array{int, int, string, string}>|null column, format, xml, attributes
      */
-    public function common(array $found): ?array
+    public static function common(array $found, RowReader $reader): ?array
     {
         $cells = [];
         $last = 0;
@@ -29,7 +26,7 @@ final readonly class RowCells
             }
             $last = $column;
             $attributes = $found[2][$index];
-            $format = $attributes === '' ? 0 : $this->reader->format($attributes);
+            $format = $attributes === '' ? 0 : $reader->format($attributes);
             if ($format === null) {
                 return null;
             }
@@ -42,11 +39,12 @@ final readonly class RowCells
     /**
      * Cells of any other legal shape, each as a full xml reader writes it.
      *
-     * @return list<array{int, int, string, string}>
+     * @param  string  $root  the opening tag of the worksheet, for the names that are bound in it
+     * @return list<array{int, int, string, string}> column, format, xml, attributes
      */
-    public function odd(int $number, string $xml): array
+    public static function odd(int $number, string $xml, string $root, string $part): array
     {
-        $tree = PackageXml::tree("{$this->root}<row>$xml</row></worksheet>", $this->part);
+        $tree = PackageXml::tree("$root<row>$xml</row></worksheet>", $part);
         $row = PackageXml::child(PackageXml::root($tree), 'row');
         $cells = [];
         $next = 1;

@@ -64,8 +64,6 @@ final class SheetRewrite
 
     private readonly RowSize $size;
 
-    private RowCells $cells;
-
     /** Where no cell was; known with the head of the part. */
     private AbsentCells $absent;
 
@@ -162,7 +160,6 @@ final class SheetRewrite
         }
         $has = array_map(fn (array $pair) => $pair[1] ?? 0, $formats) + $had;
         $this->absent = new AbsentCells($this->looks, $this->dressed, $had, $has);
-        $this->cells = new RowCells($this->reader, $this->from->part, $this->root);
         $formats = array_filter($formats, fn (array $pair) => $pair[0] !== ($pair[1] ?? RowReader::NONE));
         $this->frame = new SheetFrame($this->from->part, new Framed($this->sheet, $this->styles, $this->book->digit(), $this->pages,
             $this->book->colours, $this->book->conditionsIn(), formats: array_map(fn (array $pair) => $pair[1] ?? 0, $formats)),
@@ -208,7 +205,8 @@ final class SheetRewrite
 
             return "<row$size>$written</row>";
         }
-        $cells = ($isCommon ? $this->cells->common($found) : null) ?? $this->cells->odd($row, $xml);
+        $cells = ($isCommon ? RowCells::common($found, $this->reader) : null)
+            ?? RowCells::odd($row, $xml, $this->root, $this->from->part);
         $written = $this->cellsOf($row, $cells, $own, $model === null ? null : $this->edited?->edits($row, $xml, $model, $this->root));
         if ($written !== $xml) {
             $this->isChanged = true;

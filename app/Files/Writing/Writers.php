@@ -32,7 +32,7 @@ final class Writers
         string $file = '',
         bool $tables = false,
     ): ?WorkbookWriter {
-        if ($source !== null && in_array(strtolower($ending), ['xlsx', 'xlsm', 'xltx'], true)) {
+        if ($source !== null && in_array(strtolower($ending), FileKind::XLSX, true)) {
             return new PackageWriter($source, $edited);
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Files\FileKind;
 use App\Wire\Acts\SumUp;
 use App\Wire\GivenCondition;
 use App\Wire\GivenEntry;
@@ -215,6 +216,8 @@ final class Types
             ";\nexport const COLUMNS = ".
             Address::COLUMNS.
             ";\n";
+        $text .= "\n/** Files that are offered to be brought in, as a picker of files is told. */\nexport const BROUGHT_IN = '."
+            .implode(',.', FileKind::ENDINGS)."';\n";
         $text .=
             "\n/** Kinds of lines: width in px, and lengths drawn and not, in turn. */\nexport const LINES: Record<string, { words: "
             ."string; width: number; dashes: number[] }> = {\n";

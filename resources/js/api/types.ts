@@ -48,6 +48,9 @@ export const KINDS: Record<ColumnKind, { words: string; many: string }> = {
 export const ROWS = 1048576;
 export const COLUMNS = 16384;
 
+/** Files that are offered to be brought in, as a picker of files is told. */
+export const BROUGHT_IN = '.csv,.tsv,.tab,.txt,.xlsx,.xlsm,.xltx,.ods,.ots';
+
 /** Kinds of lines: width in px, and lengths drawn and not, in turn. */
 export const LINES: Record<string, { words: string; width: number; dashes: number[] }> = {
   hair: { words: 'Hairline', width: 1, dashes: [1, 1] },

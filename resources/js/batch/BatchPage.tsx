@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileInput, FileText } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { api } from '@/api/client';
-import type { BatchItemRecord, BatchRecord } from '@/api/types';
+import { BROUGHT_IN, type BatchItemRecord, type BatchRecord } from '@/api/types';
 import { ask } from '@/parts/Ask';
 import { counted } from '@/parts/counted';
 import { Mark } from '@/parts/Mark';
@@ -212,7 +212,7 @@ export function BatchPage({ id }: { id: string }) {
                                 multiple
                                 hidden
                                 aria-label="Files for the batch"
-                                accept=".csv,.tsv,.tab,.txt,.xlsx,.xlsm,.xltx,.ods,.ots,.zip"
+                                accept={`${BROUGHT_IN},.zip`}
                                 onChange={(event) => {
                                     void take([...(event.target.files ?? [])]);
                                     event.target.value = '';

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { FileInput } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { api } from '@/api/client';
-import type { ImportRecord } from '@/api/types';
+import { BROUGHT_IN, type ImportRecord } from '@/api/types';
 import { tell } from '@/parts/Messages';
 
 export interface Newer {
@@ -120,7 +120,7 @@ export function Source({ id, file, onReady }: { id: number; file: File | null; o
                 type="file"
                 hidden
                 aria-label="File with the newer data"
-                accept=".csv,.tsv,.tab,.txt,.xlsx,.xlsm,.xltx,.ods,.ots"
+                accept={BROUGHT_IN}
                 onChange={(event) => {
                     takeFile([...(event.target.files ?? [])]);
                     event.target.value = '';

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileInput, Table2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api } from '@/api/client';
-import type { ImportRecord } from '@/api/types';
+import { BROUGHT_IN, type ImportRecord } from '@/api/types';
 import { Mark } from '@/parts/Mark';
 import { announce } from '@/parts/announce';
 import { counted } from '@/parts/counted';
@@ -138,7 +138,7 @@ export function ShelfPage() {
                     multiple
                     hidden
                     aria-label="Files to bring in"
-                    accept=".csv,.tsv,.tab,.txt,.xlsx,.xlsm,.xltx,.ods,.ots"
+                    accept={BROUGHT_IN}
                     onChange={(event) => {
                         void take([...(event.target.files ?? [])]);
                         event.target.value = '';
