@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Clamp;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
 use Rilvet\Condition\Exception\ConditionIsWrong;
@@ -36,7 +37,7 @@ final readonly class ArrangeConditions implements Act
         }
         $rest = array_values(array_filter($all, fn (Condition $one) => ! isset($named[$one->id])));
         if ($this->what === 'move') {
-            array_splice($rest, max(0, min(count($rest), $this->to)), 0, array_values($found));
+            array_splice($rest, Clamp::of($this->to, 0, count($rest)), 0, array_values($found));
         }
 
         return $workbook->withSheet($this->sheet, $sheet->conditioned(match ($this->what) {

@@ -142,7 +142,7 @@ final class ChangedCells
         }
         foreach ($moves as $move) {
             if ($move instanceof RowOrder) {
-                $row = $column < $move->left || $column > $move->right ? $row : $move->from[$row] ?? $row;
+                $row = $move->hasColumn($column) ? $move->from[$row] ?? $row : $row;
 
                 continue;
             }

@@ -27,7 +27,7 @@ final readonly class Covering
         $touched = [];
         foreach ($sheet->hand->runs() as $column => $touches) {
             foreach ($sheet->reading->tables as $table) {
-                foreach ($column < $table->range->left || $column > $table->range->right ? [] : $table->runs as $run) {
+                foreach ($table->range->hasColumn($column) ? $table->runs : [] as $run) {
                     foreach ($sheet->hand->within($column, $run->first, $run->last) as [$first, $last, $touch]) {
                         $part = $table->partAt($first, $column);
                         $says[$touch] ??= $looks->look($touch)->differsIn($target->look);

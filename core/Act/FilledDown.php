@@ -169,7 +169,7 @@ final readonly class FilledDown
             return [];
         }
         foreach (FormulaRuns::of($sheet->cells) as $run) {
-            if (array_key_exists($run->column, $columns) && $run->first <= $body->bottom && $run->last >= $body->top) {
+            if (array_key_exists($run->column, $columns) && $body->meetsRows($run->first, $run->last)) {
                 [$first, $last] = [max($run->first, $body->top), min($run->last, $body->bottom)];
                 $runs[$run->column][] = new FormulaRun($run->column, $first, $last, $run->at($first), $run->array);
             }

@@ -105,7 +105,7 @@ final class MovedTable
         foreach ([$before->hand, $before->named] as $which => $map) {
             $changed = null;
             foreach (array_keys($map->runs()) as $column) {
-                $isOf = $column >= $table->range->left && $column <= $table->range->right;
+                $isOf = $table->range->hasColumn($column);
                 $runs = $isOf ? [...$map->within($column, $body->top, $body->bottom)] : [];
                 $isAll = count($runs) === 1 && $runs[0][0] <= $body->top && $runs[0][1] >= $body->bottom;
                 $look = $isAll ? $runs[0][2] : 0;
@@ -230,7 +230,7 @@ final class MovedTable
         }
         $file = clone $sheet->file;
         foreach ($sheet->file->runs()[$at - 1] ?? [] as [$first, $last, $look]) {
-            if ($last >= $before->range->top && $first <= $before->range->bottom) {
+            if ($before->range->meetsRows($first, $last)) {
                 $file->set(Range::of(max($first, $before->range->top), $at, min($last, $before->range->bottom), $at + $count - 1), $look);
             }
         }

@@ -70,12 +70,7 @@ final readonly class Recalculate
         $own = [];
         foreach ($graph->runs as $number => [$sheet, $run]) {
             foreach ($workbook->sheet($sheet)->unsettled->waiting as $range) {
-                if (
-                    $range->left <= $run->column &&
-                    $range->right >= $run->column &&
-                    $range->top <= $run->last &&
-                    $range->bottom >= $run->first
-                ) {
+                if ($range->hasColumn($run->column) && $range->meetsRows($run->first, $run->last)) {
                     ($own[$number] ??= new Spans())->add(max($range->top, $run->first), min($range->bottom, $run->last));
                 }
             }

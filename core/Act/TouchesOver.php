@@ -116,7 +116,7 @@ final readonly class TouchesOver
         usort($tables, fn (TableReading $one, TableReading $other) => $one->range->top <=> $other->range->top);
         foreach ($tables as $table) {
             foreach ($columns as $column) {
-                if ($column < $table->range->left || $column > $table->range->right) {
+                if (! $table->range->hasColumn($column)) {
                     continue;
                 }
                 foreach ($table->runs as $run) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Colour;
 
+use Rilvet\Clamp;
 use Rilvet\Colour\Exception\ColourIsWrong;
 
 /** An opaque sRGB colour, 8 bits a channel (IEC 61966-2-1). */
@@ -29,7 +30,7 @@ final readonly class Colour
 
     public static function rgb(int $red, int $green, int $blue): self
     {
-        return new self(max(0, min(255, $red)), max(0, min(255, $green)), max(0, min(255, $blue)));
+        return new self(Clamp::of($red, 0, 255), Clamp::of($green, 0, 255), Clamp::of($blue, 0, 255));
     }
 
     public function toHex(): string
@@ -94,7 +95,7 @@ final readonly class Colour
 
     private static function fromChannel(float $value): int
     {
-        $value = max(0.0, min(1.0, $value));
+        $value = Clamp::of($value, 0.0, 1.0);
 
         return (int) round(255 * ($value <= 0.0031308 ? 12.92 * $value : 1.055 * $value ** (1 / 2.4) - 0.055));
     }

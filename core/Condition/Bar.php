@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Condition;
 
+use Rilvet\Clamp;
 use Rilvet\Colour\Colour;
 use Rilvet\Condition\Exception\ConditionIsWrong;
 
@@ -108,7 +109,7 @@ final readonly class Bar
         if ($axis === null) {
             $share = $greatest <= $least
                 ? ($value < $least ? 0.0 : 1.0)
-                : max(0.0, min(1.0, ($value - $least) / ($greatest - $least)));
+                : Clamp::of(($value - $least) / ($greatest - $least), 0.0, 1.0);
             [$start, $end] = [0.0, $shortest + ($longest - $shortest) * $share];
         } elseif ($value < 0) {
             $share = $least >= 0 ? 1.0 : min(1.0, $value / $least);

@@ -349,8 +349,7 @@ final class Facts implements Memory
             for ($column = $range->left; $column <= min($range->right, $this->cells->columns()); $column++) {
                 $values = $this->column($column);
                 $isAll = $range->top === 1 && $range->bottom >= $this->cells->rows();
-                yield $isAll ? $values : array_filter($values, fn (int $row) => $row >= $range->top && $row <= $range->bottom,
-                    ARRAY_FILTER_USE_KEY);
+                yield $isAll ? $values : array_filter($values, $range->hasRow(...), ARRAY_FILTER_USE_KEY);
             }
         }
     }

@@ -298,7 +298,7 @@ final class Judges
         $found = [];
         for ($band = intdiv($top, self::BAND), $last = intdiv($bottom, self::BAND); $band <= $last; $band++) {
             foreach ($this->near[$band][$column] ?? $this->ofColumn($band, $column) as [$number, $range]) {
-                if ($range->top <= $bottom && $range->bottom >= $top) {
+                if ($range->meetsRows($top, $bottom)) {
                     $found[$number]["$range->top.$range->left.$range->bottom"] = $range;
                 }
             }
@@ -317,7 +317,7 @@ final class Judges
     {
         $within = [];
         foreach ($ranges as $range) {
-            if ($range->top <= $top && $range->bottom >= $bottom) {
+            if ($range->holdsRows($top, $bottom)) {
                 return $cells;
             }
             for ($row = max($top, $range->top), $last = min($bottom, $range->bottom); $row <= $last; $row++) {
@@ -361,7 +361,7 @@ final class Judges
 
         $near = [];
         foreach ($this->ofBand($band) as $one) {
-            if ($one[1]->left <= $column && $one[1]->right >= $column) {
+            if ($one[1]->hasColumn($column)) {
                 $near[] = $one;
             }
         }
@@ -374,7 +374,7 @@ final class Judges
     {
         if (! isset($this->sorted[$band])) {
             $first = $band * self::BAND;
-            $wide = array_filter($this->wide, fn (array $one) => $one[1]->top < $first + self::BAND && $one[1]->bottom >= $first);
+            $wide = array_filter($this->wide, fn (array $one) => $one[1]->meetsRows($first, $first + self::BAND - 1));
             $all = [...array_values($wide), ...$this->bands[$band] ?? []];
             usort($all, fn (array $one, array $other) => $one[0] <=> $other[0]);
             $this->sorted = count($this->sorted) > 20 ? [] : $this->sorted;
@@ -388,6 +388,6 @@ final class Judges
     private function ofRow(int $row): array
     {
         return array_values(array_filter($this->ofBand(intdiv($row, self::BAND)),
-            fn (array $one) => $one[1]->top <= $row && $one[1]->bottom >= $row));
+            fn (array $one) => $one[1]->hasRow($row)));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Condition;
 
+use Rilvet\Clamp;
 use Rilvet\Colour\Colour;
 use Rilvet\Condition\Exception\ConditionIsWrong;
 
@@ -62,7 +63,7 @@ final readonly class Scale
         [$from, $to] = [$at[$next - 1], $at[$next]];
         $share = $to <= $from
             ? ($value <= $from ? 0.0 : 1.0)
-            : max(0.0, min(1.0, ($value - $from) / ($to - $from)));
+            : Clamp::of(($value - $from) / ($to - $from), 0.0, 1.0);
         [$one, $other] = [$this->colours[$next - 1], $this->colours[$next]];
         $mix = fn (int $a, int $b) => (int) round($a + ($b - $a) * $share);
 

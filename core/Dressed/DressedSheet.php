@@ -356,7 +356,7 @@ final class DressedSheet
     {
         $part = null;
         foreach ($this->tables->at($row) as [$table, $rowPart, $position]) {
-            $isWithin = $table->range->left <= $column && $column <= $table->range->right;
+            $isWithin = $table->range->hasColumn($column);
             $part = $rowPart === Part::Body || ! $isWithin ? $table->partAt($row, $column) : $rowPart;
             if ($part !== null || $table->range->contains($row, $column)) {
                 return [$table, $part, $position];

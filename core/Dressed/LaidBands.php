@@ -49,7 +49,7 @@ final readonly class LaidBands
     {
         $key = '';
         foreach ($this->laid as $number => $one) {
-            if ($row >= $one->range->top && $row <= $one->range->bottom) {
+            if ($one->range->hasRow($row)) {
                 $key .= "|$number".($one->stripes->by === StripesBy::Columns ? '' : '.'.$this->ofRow($one, $row));
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Fit;
 
+use Rilvet\Clamp;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Measure\Ruler;
@@ -240,6 +241,6 @@ final readonly class ColumnNeeds
     /** A width with room around the text, within the bounds of the stylebook. */
     private function kept(int $need): int
     {
-        return max($this->rules->least, min($this->rules->greatest, $need + Ruler::PADDING + $this->rules->air));
+        return Clamp::of($need + Ruler::PADDING + $this->rules->air, $this->rules->least, $this->rules->greatest);
     }
 }

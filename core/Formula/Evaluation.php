@@ -205,7 +205,7 @@ final class Evaluation
     {
         [$first, $last] = $reference->rows($down);
         foreach ($this->places[$reference->sheet] ?? [] as $column => $numbers) {
-            if ($column < $reference->range->left || $column > $reference->range->right) {
+            if (! $reference->range->hasColumn($column)) {
                 continue;
             }
             foreach ($numbers as $number) {
@@ -272,10 +272,8 @@ final class Evaluation
         foreach ([[$left->kept, self::KEPT], [$left->waiting, self::WAITING]] as [$ranges, $state]) {
             foreach ($ranges as $range) {
                 if (
-                    $range->top <= $last &&
-                    $range->bottom >= $first &&
-                    $range->left <= $reference->range->right &&
-                    $range->right >= $reference->range->left &&
+                    $range->meetsRows($first, $last) &&
+                    $range->meetsColumns($reference->range->left, $reference->range->right) &&
                     ! $this->isCovered($reference->sheet, $range, $first, $last)
                 ) {
                     return $state;

@@ -93,7 +93,7 @@ final class Graph
                     if (++$steps > self::STEPS) {
                         return $this->all();
                     }
-                    if ($reference->range->left > $range->right || $reference->range->right < $range->left) {
+                    if (! $reference->range->meetsColumns($range->left, $range->right)) {
                         continue;
                     }
                     $downs = $reference->downs($range->top, $range->bottom);
@@ -130,7 +130,7 @@ final class Graph
             $reference->range->bottom === $run->first;
 
         return $ownRow && $sheet === $reference->sheet
-            && min($run->column, $reference->range->left) >= $range->left && max($run->column, $reference->range->right) <= $range->right;
+            && $range->hasColumn($run->column) && $range->hasColumn($reference->range->left) && $range->hasColumn($reference->range->right);
     }
 
     /**
@@ -146,8 +146,7 @@ final class Graph
             if (
                 $reference->sheet === $sheet &&
                 ! $isFixed &&
-                $reference->range->left <= $run->column &&
-                $reference->range->right >= $run->column
+                $reference->range->hasColumn($run->column)
             ) {
                 [$top, $bottom] = $reference->rows(0);
                 $last = $top < $run->first || $reference->topFixed ? $run->last : $last;

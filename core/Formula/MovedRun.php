@@ -45,7 +45,7 @@ final readonly class MovedRun
     private static function parted(FormulaRun $run, Shift $shift, bool $own, int $first, int $last): array
     {
         $growth = $own ? $shift->growth : null;
-        if ($growth === null || $run->column < $growth->left || $run->column > $growth->right) {
+        if ($growth === null || ! $growth->hasColumn($run->column)) {
             return [[$first, $last, false]];
         }
         $parts = [];

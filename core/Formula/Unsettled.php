@@ -67,7 +67,7 @@ final readonly class Unsettled implements Aspect
     public function meets(int $first, int $last, int $left, int $right): bool
     {
         foreach ([...$this->waiting, ...$this->kept] as $range) {
-            if ($range->top <= $last && $range->bottom >= $first && $range->left <= $right && $range->right >= $left) {
+            if ($range->meetsRows($first, $last) && $range->meetsColumns($left, $right)) {
                 return true;
             }
         }

@@ -33,7 +33,12 @@ final readonly class Growth
     /** Whether a cell stands in the rows. */
     public function contains(int $row, int $column): bool
     {
-        return $row >= $this->first && $row <= $this->last && $column >= $this->left && $column <= $this->right;
+        return $row >= $this->first && $row <= $this->last && $this->hasColumn($column);
+    }
+
+    public function hasColumn(int $column): bool
+    {
+        return $column >= $this->left && $column <= $this->right;
     }
 
     /** @return array{int, int, int, int} ready for JSON */

@@ -83,13 +83,40 @@ final readonly class Range
 
     public function contains(int $row, int $column): bool
     {
-        return $row >= $this->top && $row <= $this->bottom && $column >= $this->left && $column <= $this->right;
+        return $this->hasRow($row) && $this->hasColumn($column);
+    }
+
+    public function hasRow(int $row): bool
+    {
+        return $row >= $this->top && $row <= $this->bottom;
+    }
+
+    public function hasColumn(int $column): bool
+    {
+        return $column >= $this->left && $column <= $this->right;
     }
 
     public function meets(self $other): bool
     {
-        return $this->top <= $other->bottom && $other->top <= $this->bottom
-            && $this->left <= $other->right && $other->left <= $this->right;
+        return $this->meetsRows($other->top, $other->bottom) && $this->meetsColumns($other->left, $other->right);
+    }
+
+    /** Whether it has any of some rows, the last one included. */
+    public function meetsRows(int $first, int $last): bool
+    {
+        return $this->top <= $last && $first <= $this->bottom;
+    }
+
+    /** Whether it has any of some columns, the last one included. */
+    public function meetsColumns(int $first, int $last): bool
+    {
+        return $this->left <= $last && $first <= $this->right;
+    }
+
+    /** Whether it has all of some rows, the last one included. */
+    public function holdsRows(int $first, int $last): bool
+    {
+        return $this->hasRow($first) && $this->hasRow($last);
     }
 
     public function clip(self $to): ?self

@@ -35,10 +35,15 @@ final readonly class RowOrder
         return Range::of($this->first(), $this->left, $this->last(), $this->right);
     }
 
+    public function hasColumn(int $column): bool
+    {
+        return $column >= $this->left && $column <= $this->right;
+    }
+
     /** Where a cell goes. */
     public function row(int $row, int $column): int
     {
-        return $column < $this->left || $column > $this->right ? $row : $this->to[$row] ?? $row;
+        return $this->hasColumn($column) ? $this->to[$row] ?? $row : $row;
     }
 
     /**
@@ -51,8 +56,7 @@ final readonly class RowOrder
         [$first, $last] = [max($range->top, $this->first()), min($range->bottom, $this->last())];
         if (
             $first > $last ||
-            $range->right < $this->left ||
-            $range->left > $this->right ||
+            ! $range->meetsColumns($this->left, $this->right) ||
             ($first === $this->first() && $last === $this->last())
         ) {
             return [$range];
@@ -62,7 +66,7 @@ final readonly class RowOrder
             $rows[] = $this->to[$row] ?? $row;
         }
         sort($rows);
-        $inside = $range->left >= $this->left && $range->right <= $this->right;
+        $inside = $this->hasColumn($range->left) && $this->hasColumn($range->right);
         $moved = [];
         foreach ($rows as $row) {
             $end = array_key_last($moved);

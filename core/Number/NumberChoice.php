@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Number;
 
+use Rilvet\Clamp;
 use Rilvet\Number\Exception\FormatCodeIsWrong;
 
 /**
@@ -44,7 +45,7 @@ final readonly class NumberChoice
     {
         return new self(
             $purpose,
-            max(0, min(10, $decimals)),
+            Clamp::of($decimals, 0, 10),
             symbol: $symbol,
             place: $place,
             length: $length,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Ods;
 
 use DOMElement;
+use Rilvet\Clamp;
 use Rilvet\Look\Edge;
 use Rilvet\Look\Line;
 use Rilvet\Look\Look;
@@ -245,7 +246,7 @@ final class CellStyles
 
         return [
             'font' => $font !== null && preg_match('/^[\p{L}\p{N} ._\-\']{1,64}$/u', $font) === 1 ? $font : null,
-            'size' => $size !== null && preg_match('/^([\d.]+)pt$/', $size, $found) === 1 ? max(1.0, min(409.0, (float) $found[1])) : null,
+            'size' => $size !== null && preg_match('/^([\d.]+)pt$/', $size, $found) === 1 ? Clamp::of((float) $found[1], 1.0, 409.0) : null,
             'bold' => $weight === null ? null : $weight === 'bold' || (int) $weight >= 600,
             'italic' => $fo('font-style') === null ? null : $fo('font-style') === 'italic' || $fo('font-style') === 'oblique',
             'underline' => $underline === null
@@ -291,7 +292,7 @@ final class CellStyles
                 'bottom' => 'bottom',
                 default => null,
             },
-            'indent' => $margin === null ? null : max(0, min(15, (int) round($margin * 0.075))),
+            'indent' => $margin === null ? null : Clamp::of((int) round($margin * 0.075), 0, 15),
             'wrap' => $wrap,
             'shrink' => $own('shrink-to-fit') === null ? null : $own('shrink-to-fit') === 'true',
             'rotation' => $own('direction') === 'ttb'

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Ods;
 
 use DOMElement;
+use Rilvet\Clamp;
 use Rilvet\Number\NumberFormat;
 use Rilvet\Number\Section;
 use Rilvet\Number\Token;
@@ -336,7 +337,7 @@ final class DataStyles
                     ((int) $say('decimal-places') > 0 ? '.'.str_repeat('0', min(9, (int) $say('decimal-places'))) : ''),
                 'am-pm' => 'AM/PM',
                 'number' => self::figures($child),
-                'scientific-number' => self::figures($child).'E+'.str_repeat('0', max(1, min(9, (int) $say('min-exponent-digits')))),
+                'scientific-number' => self::figures($child).'E+'.str_repeat('0', Clamp::of((int) $say('min-exponent-digits'), 1, 9)),
                 'fraction' => self::fraction($child),
                 default => '',
             };
@@ -349,7 +350,7 @@ final class DataStyles
     private static function figures(DOMElement $number): string
     {
         $say = fn (string $name, int $else) => $number->hasAttributeNS(Ns::NUMBER, $name)
-            ? max(0, min(30, (int) $number->getAttributeNS(Ns::NUMBER, $name)))
+            ? Clamp::of((int) $number->getAttributeNS(Ns::NUMBER, $name), 0, 30)
             : $else;
         if (
             ! $number->hasAttributeNS(Ns::NUMBER, 'decimal-places') &&

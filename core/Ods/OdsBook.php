@@ -6,6 +6,7 @@ namespace Rilvet\Ods;
 
 use DOMDocument;
 use DOMElement;
+use Rilvet\Clamp;
 use Rilvet\Entry\EntryChecks;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
@@ -131,13 +132,13 @@ final class OdsBook
                 }
                 // Mode 2 is frozen; 1 is a split that moves.
                 $frozen = fn (string $axis, int $most) => ($items["{$axis}SplitMode"] ?? '') === '2'
-                    ? max(0, min($most, (int) ($items["{$axis}SplitPosition"] ?? 0)))
+                    ? Clamp::of((int) ($items["{$axis}SplitPosition"] ?? 0), 0, $most)
                     : 0;
                 $views[$entry->getAttributeNS(Ns::ALL['config'], 'name')] = [
                     'freezeRow' => $frozen('Vertical', 200),
                     'freezeColumn' => $frozen('Horizontal', 50),
                     'gridlines' => ($items['ShowGrid'] ?? 'true') !== 'false',
-                    'zoom' => max(10, min(400, (int) ($items['ZoomValue'] ?? 100) ?: 100)),
+                    'zoom' => Clamp::of((int) ($items['ZoomValue'] ?? 100) ?: 100, 10, 400),
                 ];
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Ods;
 
 use Generator;
+use Rilvet\Clamp;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
@@ -137,7 +138,7 @@ final class OdsTable
                 $isFixed = $height !== null && ! $this->book->styles->isOptimalHeight($style);
                 // The rest of a sheet stands there as one row; its height says nothing of a million rows.
                 for ($at = $row; $at < $row + ($count > 2_000 && ! $isFilled ? 0 : $count); $at++) {
-                    $height === null || $this->heights[$at] = max(1, min(546, $height));
+                    $height === null || $this->heights[$at] = Clamp::of($height, 1, 546);
                     if ($isFixed) {
                         $this->fixed[$at] = true;
                     }
@@ -221,7 +222,7 @@ final class OdsTable
         $isHidden = in_array($this->book->attribute('visibility', Ns::TABLE), ['collapse', 'filter'], true);
         for ($at = $this->column + 1, $last = min($this->column + $count, Address::COLUMNS); $at <= $last; $at++) {
             if ($at - $this->column <= OdsBook::blanks()) {
-                $width === null || $this->widths[$at] = max(1, min(1_790, $width));
+                $width === null || $this->widths[$at] = Clamp::of($width, 1, 1_790);
                 $default === '' || $default === 'Default' || $this->defaults[$at] = $default;
             }
             $isHidden && $this->hiddenColumns[] = $at;
@@ -358,7 +359,7 @@ final class OdsTable
                     'annotation', 'frame', 'shapes', 'ruby-text', 'note' => $this->book->pass(),
                     'p' => ($line = ''),
                     's' => ($line = $this->longer(
-                        $line.str_repeat(' ', max(1, min(32_767, (int) ($this->book->attribute('c', Ns::TEXT) ?? 1)))),
+                        $line.str_repeat(' ', Clamp::of((int) ($this->book->attribute('c', Ns::TEXT) ?? 1), 1, 32_767)),
                     )),
                     'tab' => ($line .= "\t"),
                     'line-break' => ($line .= "\n"),

@@ -6,6 +6,7 @@ namespace Rilvet\Ods;
 
 use DOMElement;
 use DOMNode;
+use Rilvet\Clamp;
 use Rilvet\Package\PackageXml;
 use Rilvet\Page\HeadFoot;
 use Rilvet\Page\PageRules;
@@ -101,10 +102,10 @@ final class PagesIn
             'gridlines' => in_array('grid', $prints, true), 'numbers' => in_array('headers', $prints, true),
             'across' => in_array($style('table-centering'), ['horizontal', 'both'], true),
             'down' => in_array($style('table-centering'), ['vertical', 'both'], true),
-            'scale' => max(10, min(400, (int) ($style('scale-to') ?: 100))), 'wide' => 0, 'tall' => 0,
+            'scale' => Clamp::of((int) ($style('scale-to') ?: 100), 10, 400), 'wide' => 0, 'tall' => 0,
         ];
         foreach (['wide' => 'scale-to-X', 'tall' => 'scale-to-Y'] as $rule => $name) {
-            $says[$rule] = max(0, min(1_000, (int) $style($name)));
+            $says[$rule] = Clamp::of((int) $style($name), 0, 1_000);
         }
         $colour = $page->getAttributeNS(Ns::FO, 'background-color');
         preg_match('/^#[0-9A-Fa-f]{6}$/', $colour) === 1 && $says['colour'] = strtoupper($colour);
@@ -122,7 +123,7 @@ final class PagesIn
         $says = [];
         foreach (['top', 'right', 'bottom', 'left'] as $side) {
             $length = self::mm($page->getAttributeNS(Ns::FO, "margin-$side")) ?? self::mm($page->getAttributeNS(Ns::FO, 'margin'));
-            $length === null || $says[$side] = max(0.0, min(250.0, $length));
+            $length === null || $says[$side] = Clamp::of($length, 0.0, 250.0);
         }
         // Cells begin below the head, and end above the foot.
         foreach ([['top', 'head', 'header', $hasHead], ['bottom', 'foot', 'footer', $hasFoot]] as [$side, $edge, $name, $has]) {

@@ -252,8 +252,8 @@ final class SheetPages
             return $row > $said[1] ? $said : null;
         }
         foreach ($this->rules->flag('heads') ? $this->sheet->reading->tables : [] as $table) {
-            $last = $row > $table->range->top && $row <= $table->range->bottom ? $table->lastHeadRow() : null;
-            if ($last !== null && $row > $last && $table->range->left <= $range->right && $table->range->right >= $range->left) {
+            $last = $table->range->hasRow($row) ? $table->lastHeadRow() : null;
+            if ($last !== null && $row > $last && $table->range->meetsColumns($range->left, $range->right)) {
                 $first = $table->heads()[0]->first;
 
                 return [max($first, $range->top), $last];
@@ -324,7 +324,7 @@ final class SheetPages
                 $this->labels[$at] = $table->lastLabelColumn();
             }
             $last = $this->labels[$at];
-            $isHere = $column > $table->range->left && $column <= $table->range->right && $table->range->top <= $range->bottom;
+            $isHere = $table->range->hasColumn($column) && $table->range->top <= $range->bottom;
             if ($isHere && $last !== null && $column > $last && $last - $table->range->left < 3) {
                 return [$table->range->left, $last];
             }

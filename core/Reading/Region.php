@@ -64,7 +64,7 @@ final class Region
         $range = $this->range;
         $tables = array_values(array_filter(
             $this->facts->tables($range->top, $range->bottom),
-            fn (SaidTable $table) => $table->range->left <= $range->right && $table->range->right >= $range->left,
+            fn (SaidTable $table) => $table->range->meetsColumns($range->left, $range->right),
         ));
         if (count($tables) !== 1) {
             return null;

@@ -221,7 +221,7 @@ final class Pairing
             }
         }
         foreach (FormulaRuns::places($sheet->cells) as $column => $stretches) {
-            if ($column < $table->range->left || $column > $table->range->right) {
+            if (! $table->range->hasColumn($column)) {
                 continue;
             }
             $at = 0;

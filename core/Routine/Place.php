@@ -286,7 +286,7 @@ final readonly class Place
         $headings = [];
         foreach ($table->columns as $column) {
             foreach ($cells as $range) {
-                if ($range->left <= $column->column && $range->right >= $column->column) {
+                if ($range->hasColumn($column->column)) {
                     $headings[$column->column] = trim((string) $column->heading);
                 }
             }

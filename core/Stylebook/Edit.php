@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Stylebook;
 
+use Rilvet\Clamp;
 use Rilvet\Colour\Colour;
 use Rilvet\Look\Attribute;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
@@ -137,7 +138,7 @@ final class Edit
     public static function scale(Stylebook $stylebook, float $size): Stylebook
     {
         $base = $stylebook->ground->number(Attribute::Size, 11);
-        $scaled = fn (float $old) => max(self::LEAST, min(self::MOST, round($old * $size / $base * 2) / 2));
+        $scaled = fn (float $old) => Clamp::of(round($old * $size / $base * 2) / 2, self::LEAST, self::MOST);
         $data = self::with($stylebook->toArray(), ['ground', Attribute::Size->value], $size);
         foreach (['parts', 'kinds', 'looks'] as $group) {
             foreach (is_array($data[$group] ?? null) ? $data[$group] : [] as $name => $look) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Stylebook;
 
+use Rilvet\Clamp;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Number\FormatClass;
@@ -66,7 +67,7 @@ final readonly class KindRule
         $pattern = (string) $this->pattern;
         $places = min(
             10,
-            ($this->scale > 0 ? $this->least : max($this->least, min($this->most, $column->decimals)))
+            ($this->scale > 0 ? $this->least : Clamp::of($column->decimals, $this->least, $this->most))
                 + ($total ? $this->totals : 0),
         );
         $figures = str_replace(

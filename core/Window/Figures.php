@@ -109,7 +109,7 @@ final readonly class Figures
      */
     private static function ofBlocks(BlockSheet $sheet, Range $range, array $edits): iterable
     {
-        $isWithin = fn (int $column) => $column >= $range->left && $column <= $range->right;
+        $isWithin = $range->hasColumn(...);
         $store = $sheet->store();
         $key = $store instanceof KeepsFigures ? hash('xxh64', serialize($sheet->typing())) : '';
         foreach ($sheet->index()->blocks($range->top, $range->bottom) as [$number, $start, $size]) {
@@ -118,8 +118,7 @@ final readonly class Figures
             $isWhole =
                 $store instanceof KeepsFigures &&
                 $typed === [] &&
-                $range->top <= $start &&
-                $range->bottom >= min($start + $size - 1, $sheet->rows());
+                $range->holdsRows($start, min($start + $size - 1, $sheet->rows()));
             $kept = $isWhole ? $store->figures($number, $key) : null;
             if ($kept !== null) {
                 /** @var array<int, array{int, int, float, float|null, float|null}> $tallies */
@@ -146,7 +145,7 @@ final readonly class Figures
             yield from array_filter($tallies, $isWithin, ARRAY_FILTER_USE_KEY);
         }
         // Rows that were typed below the last one.
-        $within = array_filter($edits, fn (int $row) => $row >= $range->top && $row <= $range->bottom, ARRAY_FILTER_USE_KEY);
+        $within = array_filter($edits, $range->hasRow(...), ARRAY_FILTER_USE_KEY);
         foreach ($within as $row => $cells) {
             $tallies = self::tallied(self::typedOver([], $row, [$row => $cells]), $sheet->typing());
             yield from array_filter($tallies, $isWithin, ARRAY_FILTER_USE_KEY);

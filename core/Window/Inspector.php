@@ -195,7 +195,7 @@ final class Inspector
         }
         foreach ([$this->sheet->hand, $this->sheet->named, $this->sheet->file] as $map) {
             foreach ($map->runs() as $column => $runs) {
-                if ($column >= $range->left && $column <= $range->right) {
+                if ($range->hasColumn($column)) {
                     foreach (array_slice($runs, 0, 100) as [$first, $last]) {
                         $rows += [$first => true, $last + 1 => true];
                     }
@@ -203,7 +203,7 @@ final class Inspector
             }
         }
 
-        return array_values(array_filter(array_keys($rows), fn (int $row) => $row >= $range->top && $row <= $range->bottom));
+        return array_values(array_filter(array_keys($rows), $range->hasRow(...)));
     }
 
     /**

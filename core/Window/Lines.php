@@ -36,10 +36,8 @@ final class Lines
         $isMerged =
             array_filter(
                 $this->sheet->setup->merges,
-                fn (Range $merge) => $merge->top <= $range->bottom + 1 &&
-                    $merge->bottom >= $range->top &&
-                    $merge->left <= $range->right + 1 &&
-                    $merge->right >= $range->left,
+                fn (Range $merge) => $merge->meetsRows($range->top, $range->bottom + 1) &&
+                    $merge->meetsColumns($range->left, $range->right + 1),
             ) !== [];
         $across = $along = $upright = [];
         [$aboveKey, $above] = $range->top > 1 ? $this->edged($range->top - 1, $range) : ['', []];

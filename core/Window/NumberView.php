@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Window;
 
+use Rilvet\Clamp;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
@@ -103,9 +104,9 @@ final readonly class NumberView
     public static function suggestion(Purpose $purpose, ?ColumnReading $reading, string $code): NumberChoice
     {
         $decimals = match ($purpose) {
-            Purpose::Money => max(2, min(4, $reading->decimals ?? 2)),
+            Purpose::Money => Clamp::of($reading->decimals ?? 2, 2, 4),
             // Of a share that is no percent yet, two of the places go before the point.
-            Purpose::Percent => max(0, min(2, ($reading->decimals ?? 2) - ($reading?->kind === ColumnKind::Percent ? 0 : 2))),
+            Purpose::Percent => Clamp::of(($reading->decimals ?? 2) - ($reading?->kind === ColumnKind::Percent ? 0 : 2), 0, 2),
             Purpose::Thousands, Purpose::Millions => 1,
             Purpose::Scientific => 2,
             default => min(4, $reading->decimals ?? 0),

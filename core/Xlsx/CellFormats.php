@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use DOMElement;
+use Rilvet\Clamp;
 use Rilvet\Look\Edge;
 use Rilvet\Look\Line;
 use Rilvet\Look\Look;
@@ -179,7 +180,7 @@ final class CellFormats
 
         return [
             'font' => preg_match('/^[\p{L}\p{N} ._\-\']{1,64}$/u', $name) === 1 ? $name : null,
-            'size' => max(1.0, min(409.0, (float) ($say('sz') ?? 11) ?: 11.0)),
+            'size' => Clamp::of((float) ($say('sz') ?? 11) ?: 11.0, 1.0, 409.0),
             'bold' => $is('b'),
             'italic' => $is('i'),
             'underline' => $underline === null ? null : match ($underline->getAttribute('val')) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use DOMElement;
+use Rilvet\Clamp;
 use Rilvet\Condition\Bar;
 use Rilvet\Condition\Condition;
 use Rilvet\Condition\Conditions;
@@ -219,10 +220,9 @@ final class ConditionsIn
             'notContainsErrors' => new Test(Is::Sound),
             'timePeriod' => $period === null ? new Test(Is::Unknown) : new Test(Is::Period, period: $period),
             'top10' => new Test(self::flag($rule, 'bottom') ? Is::Least : Is::Greatest, [],
-                max(1, min($percent ? 100 : 1_000, $count)), $percent),
-            'aboveAverage' => new Test($isAbove ? Is::AboveMean : Is::BelowMean, deviations: max(0, min(3,
-                (int) $rule->getAttribute('stdDev'))),
-                orEqual: self::flag($rule, 'equalAverage')),
+                Clamp::of($count, 1, $percent ? 100 : 1_000), $percent),
+            'aboveAverage' => new Test($isAbove ? Is::AboveMean : Is::BelowMean,
+                deviations: Clamp::of((int) $rule->getAttribute('stdDev'), 0, 3), orEqual: self::flag($rule, 'equalAverage')),
             'duplicateValues' => new Test(Is::Repeated),
             'uniqueValues' => new Test(Is::Single),
             default => new Test(Is::Unknown),
@@ -285,7 +285,7 @@ final class ConditionsIn
         }
         $colour = fn (string $name) => ($child = PackageXml::child($said, $name)) === null ? null : $this->colours->of($child);
         $fill = $colour('fillColor') ?? $this->colours->of(PackageXml::child($element, 'color')) ?? '#8FA6BF';
-        $length = fn (string $name, int $else) => $said->hasAttribute($name) ? max(0, min(100, (int) $said->getAttribute($name))) : $else;
+        $length = fn (string $name, int $else) => $said->hasAttribute($name) ? Clamp::of((int) $said->getAttribute($name), 0, 100) : $else;
         $is = fn (string $name, bool $else) => $said->hasAttribute($name) ? self::flag($said, $name) : $else;
         $below = $isNewer
             ? ($is('negativeBarColorSameAsPositive', false) ? $fill : $colour('negativeFillColor') ?? $fill)

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use DOMElement;
+use Rilvet\Clamp;
+use Rilvet\Grid\Address;
 use Rilvet\Package\PackageXml;
 
 /** Something of a package that lies over the cells of a sheet (ISO/IEC 29500-1 20.5): what it is, and where. */
@@ -102,7 +104,8 @@ final readonly class Drawing
         $number = fn (string $name) => (int) (PackageXml::child($corner, $name)->textContent ?? 0);
 
         return [
-            $moves->place(max(0, min(1_048_575, $number('row'))) + 1, true), $moves->place(max(0, min(16_383, $number('col'))) + 1, false),
+            $moves->place(1 + Clamp::of($number('row'), 0, Address::ROWS - 1), true),
+            $moves->place(1 + Clamp::of($number('col'), 0, Address::COLUMNS - 1), false),
             max(0, intdiv($number('rowOff'), self::EMU)), max(0, intdiv($number('colOff'), self::EMU)),
         ];
     }

@@ -113,7 +113,7 @@ final class MovedRows
                 $moving = '';
                 foreach ($this->cells($row, $xml) as [$name, $cell]) {
                     $column = Place::column($name);
-                    if ($column >= $order->left && $column <= $order->right) {
+                    if ($order->hasColumn($column)) {
                         $moving .= $cell;
                     } else {
                         $stays[$row][$column] = $cell;

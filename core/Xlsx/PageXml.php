@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use DOMElement;
+use Rilvet\Clamp;
 use Rilvet\Package\PackageXml;
 use Rilvet\Page\PageRules;
 use Rilvet\Page\PaperSize;
@@ -37,7 +38,7 @@ final class PageXml
         $says = [];
         foreach ($margins === null ? [] : self::MARGINS as $rule => $name) {
             $inches = $margins?->getAttribute($name);
-            is_numeric($inches) && $says[$rule] = max(0.0, min(250.0, round((float) $inches * self::MM, 1)));
+            is_numeric($inches) && $says[$rule] = Clamp::of(round((float) $inches * self::MM, 1), 0.0, 250.0);
         }
         foreach ($options === null ? [] : ['across' => 'horizontalCentered', 'down' => 'verticalCentered', 'gridlines' => 'gridLines',
             'numbers' => 'headings'] as $rule => $name) {
@@ -62,9 +63,9 @@ final class PageXml
     /** @return array<string, bool|int|string> */
     private static function setup(DOMElement $setup, bool $fits): array
     {
-        $whole = fn (string $name, int $else, int $most) => max(0, min($most, (int) ($setup->getAttribute($name) !== ''
+        $whole = fn (string $name, int $else, int $most) => Clamp::of((int) ($setup->getAttribute($name) !== ''
             ? $setup->getAttribute($name)
-            : $else)));
+            : $else), 0, $most);
         $says = [
             'turn' => $setup->getAttribute('orientation') === 'landscape' ? 'turned' : 'upright',
             'wide' => $fits ? $whole('fitToWidth', 1, 1_000) : 0,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use DOMElement;
+use Rilvet\Clamp;
 use Rilvet\Grid\Range;
 use Rilvet\Package\PackageXml;
 use Rilvet\Reading\Part;
@@ -50,7 +51,7 @@ final readonly class Pivot
         if ($range === null || $location === null || $range->rows() > self::MOST) {
             return null;
         }
-        $heads = max(1, min($range->rows(), (int) $location->getAttribute('firstDataRow')));
+        $heads = Clamp::of((int) $location->getAttribute('firstDataRow'), 1, $range->rows());
         $fields = self::fields($root, 'rowFields');
         $runs = [new RowRun($range->top, $range->top + $heads - 1, Part::Heading, why: 'said by the pivot table')];
         $row = $range->top + $heads;

@@ -6,6 +6,7 @@ namespace Rilvet\Xlsx;
 
 use DOMDocument;
 use DOMElement;
+use Rilvet\Clamp;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Intake\Exception\FileIsWrong;
@@ -79,7 +80,7 @@ final class SheetSkeleton
             new Opening(
                 $freezeRow, $freezeColumn,
                 $view === null || ! in_array($view->getAttribute('showGridLines'), ['0', 'false'], true),
-                max(10, min(400, (int) ($view?->getAttribute('zoomScale') ?: 100))),
+                Clamp::of((int) ($view?->getAttribute('zoomScale') ?: 100), 10, 400),
                 $atStart ? 1 : $firstRow,
                 $atStart ? 1 : $firstColumn, self::says($view, 'rightToLeft'),
             ),
@@ -280,7 +281,7 @@ final class SheetSkeleton
     private static function place(string $address): array
     {
         return preg_match('/^\$?([A-Za-z]{1,3})\$?(\d{1,7})$/', $address, $found) === 1
-            ? [max(1, min(Address::ROWS, (int) $found[2])), Place::column($found[1])]
+            ? [Clamp::of((int) $found[2], 1, Address::ROWS), Place::column($found[1])]
             : [1, 1];
     }
 }

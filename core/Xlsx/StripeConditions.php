@@ -93,8 +93,7 @@ final class StripeConditions
             fn (int $at) => $sheet->lookNamed($sheet->wears[$at - 1] ?? '') ?? Look::none()]] as [$map, $look]) {
             foreach ($map->runs() as $column => $runs) {
                 foreach ($ranges as $range) {
-                    foreach ($column < $range->left || $column > $range->right ? [] : $map->within($column, $range->top,
-                        $range->bottom) as [, , $number]) {
+                    foreach ($range->hasColumn($column) ? $map->within($column, $range->top, $range->bottom) : [] as [, , $number]) {
                         if ($isFilled($look($number))) {
                             return true;
                         }

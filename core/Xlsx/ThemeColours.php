@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Xlsx;
 
 use DOMElement;
+use Rilvet\Clamp;
 use Rilvet\Package\PackageXml;
 
 /**
@@ -80,7 +81,7 @@ final class ThemeColours
         }
         $tint = (float) $colour->getAttribute('tint');
 
-        return '#'.strtoupper($tint == 0.0 ? $hex : self::tinted($hex, max(-1.0, min(1.0, $tint))));
+        return '#'.strtoupper($tint == 0.0 ? $hex : self::tinted($hex, Clamp::of($tint, -1.0, 1.0)));
     }
 
     /**
@@ -119,6 +120,6 @@ final class ThemeColours
     /** @param  float  $share  of the greatest; 0..1 */
     private static function byte(float $share): string
     {
-        return sprintf('%02X', max(0, min(255, (int) floor(255 * $share + 1e-9))));
+        return sprintf('%02X', Clamp::of((int) floor(255 * $share + 1e-9), 0, 255));
     }
 }

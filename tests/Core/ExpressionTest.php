@@ -137,6 +137,72 @@ final class ExpressionTest extends TestCase
         yield 'a row beyond it' => ['INDEX($A$1:$B$2,3,1)', '#REF!'];
         yield 'a column beyond it' => ['INDEX($A$1:$B$2,2,3)', '#REF!'];
         yield 'a quote in a text' => ['"say ""so"""', 'say "so"'];
+        // At the edge of what a function takes (ISO/IEC 29500-1 18.17.7; "common practice" where it is silent).
+        yield '18.17.7.195 LOG10 of nought' => ['LOG10(0)', '#NUM!'];
+        yield '18.17.7.195 LOG10 of one' => ['LOG10(1)', 0.0];
+        yield 'LN of nought' => ['LN(0)', '#NUM!'];
+        yield 'SQRT of nought' => ['SQRT(0)', 0.0];
+        yield 'nought to the power of nought, common practice' => ['0^0', 1];
+        yield 'nought to a negative power' => ['0^-1', '#DIV/0!'];
+        yield 'two to a negative power' => ['2^-1', 0.5];
+        yield 'MOD by nought' => ['MOD(1,0)', '#DIV/0!'];
+        yield 'QUOTIENT cuts towards nought' => ['QUOTIENT(-7,2)', -3];
+        yield 'a step below nought for a number above it' => ['CEILING(2.5,-1)', '#NUM!'];
+        yield 'a step below nought for nought' => ['CEILING(0,-1)', 0.0];
+        yield 'both below nought' => ['CEILING(-2.5,-1)', -3.0];
+        yield 'nought in steps of nought' => ['CEILING(2.5,0)', 0];
+        yield 'FLOOR in steps of nought' => ['FLOOR(2.5,0)', '#DIV/0!'];
+        yield 'rounded at three hundred places' => ['ROUND(1.5,301)', 1.5];
+        yield 'rounded at three hundred places before the point' => ['ROUND(1.5,-301)', 0];
+        yield 'EVEN goes away from nought' => ['EVEN(-1)', -2];
+        yield '18.17.4.1 the day before the one that never was' => ['DATE(1900,2,28)', 59];
+        yield '18.17.4.1 the day after it' => ['DATE(1900,3,1)', 61];
+        yield 'the first year that is written out' => ['DATE(1900,1,1)', 1];
+        yield 'a year of two figures' => ['DATE(99,1,1)', 36_161];
+        yield 'the last day there is' => ['DATE(9999,12,31)', 2_958_465];
+        yield 'the day after the last' => ['DATE(9999,12,32)', '#NUM!'];
+        yield 'CHAR of the last' => ['CHAR(255)', 'ÿ'];
+        yield 'CHAR beyond it' => ['CHAR(256)', '#VALUE!'];
+        yield 'CHAR of nought' => ['CHAR(0)', '#VALUE!'];
+        yield 'REPT of as much as a cell holds' => ['LEN(REPT("a",32767))', 32_767];
+        yield 'REPT of one more' => ['REPT("a",32768)', '#VALUE!'];
+        yield 'REPT of nothing' => ['REPT("ab",0)', ''];
+        yield 'MID from the first' => ['MID("abc",1,1)', 'a'];
+        yield 'MID from before the first' => ['MID("abc",0,1)', '#VALUE!'];
+        yield 'FIND from one beyond the end' => ['FIND("","abc",4)', 4];
+        yield 'FIND from two beyond it' => ['FIND("","abc",5)', '#VALUE!'];
+        yield 'a text of a percentage' => ['VALUE("12 %")', 0.12];
+        yield 'a text that ends with a percent sign and is none' => ['VALUE("a%")', '#VALUE!'];
+        yield 'fewer, of texts' => ['COUNTIF({"a","b","c"},"<b")', 1];
+        yield 'as many or fewer, of texts' => ['COUNTIF({"a","b","c"},"<=b")', 2];
+        yield 'more, of texts' => ['COUNTIF({"a","b","c"},">b")', 1];
+        yield 'as many or more, of texts' => ['COUNTIF({"a","b","c"},">=b")', 2];
+        yield 'as many or fewer, of numbers' => ['COUNTIF({1,2,3},"<=2")', 2];
+        yield 'as many or more, of numbers' => ['COUNTIF({1,2,3},">=2")', 2];
+        yield 'numbers are not compared with texts' => ['COUNTIF({1,"b",3},">=a")', 1];
+        yield 'of those that rise, the last that is not above' => ['MATCH(2,{1,2,2,3},1)', 3];
+        yield 'none is not above' => ['MATCH(0,{1,2,2,3},1)', '#N/A'];
+        yield 'of those that fall, the first of the same' => ['MATCH(2,{3,2,2,1},-1)', 2];
+        yield 'of those that fall, the last that is not below' => ['MATCH(2,{4,3,1},-1)', 2];
+        yield 'none is not below' => ['MATCH(5,{4,3,1},-1)', '#N/A'];
+        yield 'a column before the first' => ['VLOOKUP("Text 4",$E$1:$E$30,0,FALSE)', '#VALUE!'];
+        yield 'a column beyond the last' => ['VLOOKUP("Text 4",$E$1:$E$30,2,FALSE)', '#REF!'];
+        yield 'a list of a row is asked by its place alone' => ['INDEX({7,8,9},3)', 9];
+        yield 'a number below nought in a list' => ['SUM({-1,2;-3,4})', 2];
+        yield 'the last cell of a sheet' => ['COLUMN(XFD1048576)+ROW(XFD1048576)', 1_064_960];
+        yield 'EVEN of three' => ['EVEN(3)', 4];
+        yield 'EVEN of nought' => ['EVEN(0)', 0];
+        yield 'ROWS of a range' => ['ROWS($A$1:$B$3)', 3];
+        yield 'COLUMNS of a range' => ['COLUMNS($A$1:$B$3)', 2];
+        yield 'any letters' => ['MATCH("c*",{"ab","abc","cab","cb"},0)', 3];
+        yield 'any letter' => ['MATCH("?b",{"abc","ab","cb"},0)', 2];
+        yield 'a star that is meant' => ['MATCH("a~*",{"ab","a*"},0)', 2];
+        yield 'none like it' => ['MATCH("x*",{"ab","cb"},0)', '#N/A'];
+        yield 'faults are not looked for' => ['MATCH(1,{#N/A,2,1},0)', 3];
+        yield 'blank cells are not looked for' => ['MATCH(0,$A$1:$A$30,0)', '#N/A'];
+        yield 'of others there is no order' => ['MATCH(2,{1,"x",2,#N/A,TRUE,3},1)', 3];
+        yield 'of texts that rise' => ['MATCH("b",{"a",7,"b","c"},1)', 3];
+        yield 'of truths that rise' => ['MATCH(TRUE,{FALSE,7,TRUE},1)', 3];
     }
 
     #[DataProvider('examples')]
@@ -161,6 +227,13 @@ final class ExpressionTest extends TestCase
         yield 'too deep' => [str_repeat('(', 300).'1'.str_repeat(')', 300), 'too deep'];
         yield 'too many signs' => [str_repeat('-', 4_000).'1', 'signs in a row'];
         yield 'too long' => [str_repeat('A1+', 3_000).'1', '8,192 characters'];
+        yield 'too long by one' => [str_pad('1', 8_193), '8,192 characters'];
+        yield 'a row beyond the sheet' => ['A1048577', 'beyond the sheet'];
+        yield 'a column beyond the sheet' => ['XFE1', 'beyond the sheet'];
+        yield 'whole rows beyond the sheet' => ['SUM(1:1048577)', 'beyond the sheet'];
+        yield 'row nought' => ['SUM(0:1)', 'beyond the sheet'];
+        yield 'whole rows of a range' => ['INDEX($A$1:$B$2,0,1)', 'whole rows'];
+        yield 'whole columns of a range' => ['INDEX($A$1:$B$2,1,0)', 'whole rows'];
     }
 
     #[DataProvider('refused')]

@@ -7,34 +7,48 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\ArrangeSheet;
+use Rilvet\Act\BreakPages;
+use Rilvet\Act\ClearCells;
+use Rilvet\Act\EditCells;
+use Rilvet\Act\Hide;
+use Rilvet\Act\LayStripes;
 use Rilvet\Act\LeaveFindings;
 use Rilvet\Act\Merge;
 use Rilvet\Act\MoveCells;
+use Rilvet\Act\PasteCells;
+use Rilvet\Act\Resize;
 use Rilvet\Act\SetOpening;
 use Rilvet\Act\Targets;
 use Rilvet\Condition\Condition;
+use Rilvet\Condition\Conditions;
 use Rilvet\Condition\Test;
 use Rilvet\Entry\EntryCheck;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
 use Rilvet\Grid\Shift;
 use Rilvet\Guard\Password;
+use Rilvet\Guard\SaidCells;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Intake\Tokeniser;
 use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Measure\Length;
 use Rilvet\Page\PageRules;
+use Rilvet\Page\PageSetup;
 use Rilvet\Reading\Correction\Corrections;
 use Rilvet\Reading\Reading;
 use Rilvet\Refusal;
+use Rilvet\Routine\Place;
 use Rilvet\Routine\Routine;
 use Rilvet\Stylebook\Builtin;
+use Rilvet\Stylebook\FitRules;
 use Rilvet\Stylebook\Stripes;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Summary\Field;
 use Rilvet\Summary\Summary;
+use Rilvet\Summary\Value;
 use Rilvet\Work\Aspect\LeftFinding;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
@@ -116,6 +130,40 @@ final class LimitsTest extends TestCase
         yield 'a password' => [Password::made(...), str_repeat('p', 255), str_repeat('p', 256)];
         $merge = fn (string $range) => (new Merge(new Targets([1], RangeSet::parse($range)), 'first'))->on($workbook);
         yield 'cells that are merged' => [$merge, 'D1:D10000', 'D1:D10001'];
+        $frozen = (new SetOpening([1], freezeRow: 2, freezeColumn: 3))->on($workbook);
+        $merged = fn (string $range) => (new Merge(new Targets([1], RangeSet::parse($range)), 'first'))->on($frozen);
+        yield 'merged down to the frozen rows' => [$merged, 'A1:A2', 'A2:A3'];
+        yield 'merged from below the frozen rows' => [$merged, 'A3:A4', 'A1:A4'];
+        yield 'merged up to the frozen columns' => [$merged, 'B3:C3', 'C3:D3'];
+        yield 'merged from beside the frozen columns' => [$merged, 'D3:E3', 'A3:D3'];
+        yield 'merged across the frozen columns above the rows' => [$merged, 'C1:D1', 'C3:D4'];
+        $page = fn (int $to) => (new BreakPages(1, true, null, $to))->on($workbook);
+        yield 'a page ends after the last row but one' => [$page, 1_048_575, 1_048_576];
+        yield 'a page ends after the first row' => [$page, 1, 0];
+        $aside = fn (int $to) => (new BreakPages(1, false, null, $to))->on($workbook);
+        yield 'a page ends after the last column but one' => [$aside, 16_383, 16_384];
+        $pages = fn (int $count) => new Workbook('W', [1 => (new Worksheet($cells, 'S', Reading::none()))->withAspects(
+            new PageSetup(PageRules::none(), PageRules::none(), range(1, $count)))], new LookBook);
+        yield 'ends of pages' => [fn (int $count) => (new BreakPages(1, true, null, 5_000))->on($pages($count)), 1_025, 1_026];
+        yield 'neither a page that ends nor one that does not' => [fn (?int $from) => new BreakPages(1, true, $from, null), 4, null];
+        $paste = fn (string $corner) => (new PasteCells(1, Address::parse($corner), [['a', 'b'], ['c', 'd']], null))->on($workbook);
+        yield 'cells that end with the last row' => [$paste, 'A1048575', 'A1048576'];
+        yield 'cells that end with the last column' => [$paste, 'XFC1', 'XFD1'];
+        $many = fn (int $count) => (new PasteCells(1, Address::of(1, 1), array_fill(0, $count, array_fill(0, 100, '')), null))->on($workbook);
+        yield 'cells that are pasted' => [$many, 1_000, 1_001];
+        yield 'letters that are typed' => [fn (int $length) => (new EditCells(1, [1 => [1 => str_repeat('ü', $length)]]))->on($workbook),
+            32_767, 32_768];
+        $sized = fn (int $from, int $to, ?int $px = 30) => (new Resize([1], true, [[$from, $to], [9, 9]], $px))->on($workbook);
+        yield 'columns that are made wider' => [fn (int $to) => $sized(1, $to), 16_383, 16_384];
+        $hide = fn (int $last) => (new Hide([1], false, 1, $last, true))->on($workbook);
+        yield 'a row that is left' => [$hide, 1, 2];
+        $stripes = fn (int $count) => (new LayStripes(new Targets([1], RangeSet::of(...array_map(fn (int $at) => Range::of(3 * $at, 1,
+            3 * $at, 2), range(1, $count)))), Stripes::of(['fill' => '#EEEEEE'], Builtin::all()[0]->palette)))->on($workbook);
+        yield 'stripes by hand' => [$stripes, 200, 201];
+        $tall = new Workbook('W', [1 => new Worksheet(MemorySheet::of('S', array_fill(0, 200_001, ['x'])), 'S', Reading::none())],
+            new LookBook);
+        $clear = fn (int $rows) => (new ClearCells(new Targets([1], RangeSet::of(Range::of(1, 1, $rows, 1)))))->on($tall);
+        yield 'cells that are cleared' => [$clear, 200_000, 200_001];
     }
 
     /** @return iterable<string, array{callable, mixed, mixed}> */
@@ -137,6 +185,7 @@ final class LimitsTest extends TestCase
         foreach (['title' => EntryCheck::TITLE, 'promptTitle' => 32, 'message' => 255, 'prompt' => EntryCheck::TEXT] as $name => $most) {
             yield "a check, its $name" => [fn (int $length) => $check([$name => str_repeat('ü', $length)]), $most, $most + 1];
         }
+        yield from self::ofDocuments();
         yield 'a check, its values' => [fn (int $count) => $check(['of' => array_fill(0, $count, '1')]), 2, 3];
         yield 'a check with a value less' => [fn (int $count) => $check(['of' => array_fill(0, $count, '1')]), 2, 1];
         yield 'a check, its formula' => [fn (int $length) => $check(['of' => [str_repeat('1', $length), '2']]), 8_192, 8_193];
@@ -164,6 +213,66 @@ final class LimitsTest extends TestCase
             yield "a bar, its $name" => [$bar($name), 100, 101];
             yield "a bar, the least of its $name" => [$bar($name), 0, -1];
         }
+    }
+
+    /** @return iterable<string, array{callable, mixed, mixed}> */
+    private static function ofDocuments(): iterable
+    {
+        $book = ['name' => 'B'];
+        $read = fn (array $says) => Stylebook::fromJson((string) json_encode($says + $book));
+        yield 'a name of a stylebook' => [fn (int $letters) => $read(['name' => str_repeat('ü', $letters)]), 60, 61];
+        yield 'a stylebook has a name' => [fn (string $name) => $read(['name' => $name]), 'x', ' '];
+        yield 'a name of a look' => [fn (int $letters) => $read(['looks' => [str_repeat('ü', $letters) => ['bold' => true]]]), 60, 61];
+        yield 'a name of a look is no address' => [fn (string $name) => $read(['looks' => [$name => ['bold' => true]]]), 'ABCD12', 'ABC12'];
+        yield 'words before entry cells' => [fn (int $letters) => $read(['heads' => ['entry_cell' => str_repeat('ü', $letters)]]), 40, 41];
+        yield 'words and not blanks' => [fn (string $words) => $read(['heads' => ['entry_cell' => $words]]), 'x', ' '];
+        yield 'words without quotes' => [fn (string $words) => $read(['heads' => ['entry_cell' => $words]]), "it's", 'it"s'];
+        [$narrowest, $widest] = FitRules::WIDTHS;
+        yield 'a wide column' => [fn (int $px) => $read(['fit' => ['widths' => ['Tree' => $px]]]), $widest, $widest + 1];
+        yield 'a narrow column' => [fn (int $px) => $read(['fit' => ['widths' => ['Tree' => $px]]]), $narrowest, $narrowest - 1];
+        yield 'the least width is the greatest' => [fn (int $px) => $read(['fit' => ['least' => $px, 'greatest' => 100]]), 100, 101];
+        yield 'the heading of a key of stripes' => [fn (int $letters) => $read(['stripes' => ['by' => 'key',
+            'key' => str_repeat('ü', $letters)]]), 200, 201];
+        yield 'stripes by a key have one' => [fn (?string $key) => $read(['stripes' => ['by' => 'key', 'key' => $key]]), 'Tree', null];
+        yield 'colours of a palette' => [fn (int $count) => $read(['palette' => array_combine(array_map(fn (int $at) => "c$at",
+            range(1, $count)), array_fill(0, $count, '#112233'))]), 200, 201];
+        $rules = fn (int $count, array $rule) => array_combine(array_map(fn (int $at) => "r$at", range(1, $count)), array_fill(0, $count, $rule));
+        $where = ['part' => 'body'];
+        yield 'conditional looks of a stylebook' => [fn (int $count) => $read(['conditions' => $rules($count, ['where' => $where,
+            'test' => ['is' => 'blank'], 'look' => ['bold' => true]])]), 100, 101];
+        yield 'checks of a stylebook' => [fn (int $count) => $read(['entries' => $rules($count, ['where' => $where, 'kind' => 'whole',
+            'is' => 'above', 'of' => ['1']])]), 100, 101];
+        yield 'a check that names no cells' => [fn (string $of) => $read(['entries' => ['r' => ['where' => $where, 'kind' => 'whole',
+            'is' => 'above', 'of' => [$of]]]]), '7', 'B2'];
+        yield 'a check of a list that is typed' => [fn (string $of) => $read(['entries' => ['r' => ['where' => $where, 'kind' => 'list',
+            'of' => [$of]]]]), '"yes,no"', 'OFFSET(A1,1,1)'];
+        yield 'a name of a rule' => [fn (string $name) => $read(['conditions' => [$name => ['where' => $where, 'test' => ['is' => 'blank'],
+            'look' => ['bold' => true]]]]), str_repeat('a', 20), str_repeat('a', 21)];
+        yield 'bytes of a stylebook' => [fn (int $length) => Stylebook::fromJson(str_pad('{"name":"B"}', $length)), 1_000_000, 1_000_001];
+        $of = fn (array $where) => Condition::of(['id' => 'a', 'where' => $where, 'test' => ['is' => 'blank'], 'look' => ['bold' => true]]);
+        yield 'ranges of a condition' => [fn (int $count) => $of(['cells' => implode(' ', array_map(fn (int $row) => 'A'.(2 * $row),
+            range(1, $count)))]), 20_000, 20_001];
+        yield 'a heading where a condition holds' => [fn (int $letters) => $of($where + ['heading' => str_repeat('ü', $letters)]), 200, 201];
+        yield 'a value of a condition' => [fn (int $length) => Condition::of(['id' => 'a', 'where' => ['cells' => 'A1'],
+            'test' => ['is' => 'above', 'of' => [str_repeat('1', $length)]], 'look' => ['bold' => true]]), 8_192, 8_193];
+        yield 'conditions of a sheet' => [fn (int $count) => (new Conditions)->holding(array_fill(0, $count, $of(['cells' => 'A1']))), 65_536, 65_537];
+        $step = fn (array $says) => Routine::fromArray(['rilvet' => 'routine 1', 'name' => 'Each month',
+            'steps' => [$says + ['do' => 'dress', 'with' => ['stylebook' => 'Plain rule']]]]);
+        yield 'sheets of a step' => [fn (int $count) => $step(['sheets' => array_fill(0, $count, 'S')]), 500, 501];
+        yield 'one sheet of a step' => [fn (array $sheets) => $step(['sheets' => $sheets]), ['S'], []];
+        yield 'a table of a place' => [fn (int $table) => Place::fromArray(['table' => $table]), 1, 0];
+        yield 'headings of a place' => [fn (int $count) => Place::fromArray(['headings' => array_fill(0, $count, 'h')]), 200, 201];
+        yield 'a heading of a value' => [fn (int $length) => Value::fromArray(['heading' => str_repeat('ü', $length)]), 1_000, 1_001];
+        yield 'a value has a heading' => [fn (string $heading) => Value::fromArray(['heading' => $heading]), 'h', ' '];
+        yield 'counting goes without one' => [fn (string $figure) => Value::fromArray(['figure' => $figure]), 'count', 'sum'];
+        yield 'sums have shares' => [fn (string $figure) => Value::fromArray(['heading' => 'h', 'figure' => $figure, 'share' => 'row']),
+            'sum', 'mean'];
+        yield 'pieces of cells' => [fn (int $count) => RangeSet::parse(implode(',', array_map(fn (int $row) => 'A'.(2 * $row),
+            range(1, $count)))), 2_000, 2_001];
+        yield 'cells that are entries' => [fn (int $count) => (new SaidCells([], array_map(fn (int $row) => Range::of(2 * $row, 1, 2 * $row,
+            1), range(1, $count))))->saying([Range::of(1, 3, 1, 3)], true), 1_999, 2_000];
+        yield 'rows that are read otherwise each' => [fn (int $count) => Corrections::of(['type' => 'each', 'row' => 1, 'column' => 1,
+            'rows' => array_map(fn (int $row) => [$row, $row, 'note'], range(1, $count))]), 3_000, 3_001];
     }
 
     /** @param  callable(mixed): mixed  $takes */

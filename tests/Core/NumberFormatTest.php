@@ -98,6 +98,50 @@ final class NumberFormatTest extends TestCase
         yield ['yyyy-mm-dd', 2_958_465, '9999-12-31'];
         yield ['0.00', 1e308, '1'.str_repeat('0', 308).'.00'];
         yield ['0', 12345678901234567, '12345678901234600'];
+        // Eleven characters of a number, then an exponent; five figures behind the point, noughts left away (common practice).
+        yield ['General', 9_999_999_999, '9999999999'];
+        yield ['General', 10_000_000_000, '10000000000'];
+        yield ['General', 99_999_999_999, '99999999999'];
+        yield ['General', 100_000_000_000, '1E+11'];
+        yield ['General', -123_456_789_012, '-1.23457E+11'];
+        yield ['General', 1, '1'];
+        yield ['General', -1, '-1'];
+        yield ['General', 0.1, '0.1'];
+        yield ['General', 1e-9, '0.000000001'];
+        yield ['General', -1e-10, '-1E-10'];
+        yield ['General', 1.25e-10, '1.25E-10'];
+        // A section for numbers below nought alone shows them without their sign (18.8.31, conditions).
+        yield ['[<0]0.0" less";0', -1.5, '1.5 less'];
+        yield ['[<=0]0.0" or less";0', -1.5, '-1.5 or less'];
+        yield ['[<-1]0.0" less";0', -1.5, '1.5 less'];
+        yield ['[<=-1]0.0" less";0', -1.5, '1.5 less'];
+        yield ['[=-1.5]0.0" it is";0', -1.5, '1.5 it is'];
+        yield ['[<1]0.0" small";0', -1.5, '-1.5 small'];
+        yield ['[<=1]0.0" small";0', -1.5, '-1.5 small'];
+        yield ['[>-2]0.0" more";0', -1.5, '-1.5 more'];
+        yield ['[<>-2]0.0" other";0', -1.5, '-1.5 other'];
+        // Noon is after noon, midnight before it (18.8.31, AM/PM).
+        yield ['h:mm AM/PM', 0.5, '12:00 PM'];
+        yield ['h:mm AM/PM', 0, '12:00 AM'];
+        yield ['h:mm a/p', 0.5, '12:00 p'];
+        yield ['h:mm AM/PM', 0.5 - 1 / 1_440, '11:59 AM'];
+        yield ['?/?', 1e15, '1000000000000000/1'];
+        yield ['# ?/?', 1e15, "1000000000000000 \u{2007} \u{2007}"];
+        yield ['0,', 1_499, '1'];
+        yield ['0,,', 1_500_000, '2'];
+        yield ['0.0,', 1_500, '1.5'];
+        yield ['0," k"', 1_500, '2 k'];
+        yield ['#,#', 1_500, '1,500'];
+        yield ['0-0', 12, '1-2'];
+        yield ['00-00', 12, '00-12'];
+        yield ['0-00', 12_345, '123-45'];
+        yield ['#-##', 5, '-5'];
+        yield ['.00', 1.5, '1.50'];
+        yield ['.00', 0.5, '.50'];
+        yield ['0.00', 1e12, '1000000000000.00'];
+        yield ['#.##', 0, '.'];
+        yield ['0.?', 1, "1.\u{2007}"];
+        yield [str_repeat('0', 255), 7, str_repeat('0', 254).'7'];
     }
 
     #[DataProvider('codes')]
@@ -160,6 +204,7 @@ final class NumberFormatTest extends TestCase
         yield 'unknown bracket' => ['[Reddish]0'];
         yield 'nothing after a backslash' => ['0\\'];
         yield '10,000 characters' => [str_repeat('0', 10_000)];
+        yield '256 characters' => [str_repeat('0', 256)];
     }
 
     #[DataProvider('wrong')]

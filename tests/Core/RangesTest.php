@@ -8,8 +8,10 @@ use PhpOffice\PhpSpreadsheet\Cell\Coordinate;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Grid\Address;
+use Rilvet\Grid\Growth;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
+use Rilvet\Grid\RowOrder;
 use Rilvet\Refusal;
 
 /**
@@ -107,6 +109,28 @@ final class RangesTest extends TestCase
             self::assertSame([min($sides[0]), min($sides[1]), max($sides[2]), max($sides[3])], self::sides($one->around($other)));
             self::assertSame((string) $one === (string) $other, $one->equals($other));
         }
+    }
+
+    /** Rows and columns apart: what is asked of a range is what its rows and columns say, at the edges and one beside them. */
+    public function test_rows_and_columns_of_a_range_are_asked_one_by_one(): void
+    {
+        $range = Range::of(3, 5, 4, 7);
+        self::assertSame([3, 4], array_values(array_filter(range(1, 9), $range->hasRow(...))));
+        self::assertSame([5, 6, 7], array_values(array_filter(range(1, 9), $range->hasColumn(...))));
+        for ($first = 1; $first <= 9; $first++) {
+            for ($last = $first; $last <= 9; $last++) {
+                $some = range($first, $last);
+                self::assertSame(array_intersect($some, [3, 4]) !== [], $range->meetsRows($first, $last), "rows $first to $last");
+                self::assertSame(array_diff($some, [3, 4]) === [], $range->holdsRows($first, $last), "rows $first to $last");
+                self::assertSame(array_intersect($some, [5, 6, 7]) !== [], $range->meetsColumns($first, $last), "columns $first to $last");
+            }
+        }
+        // Rows in another order, and rows of a table that grows, are of some columns too.
+        $order = new RowOrder(5, 7, [3 => 4, 4 => 3]);
+        $growth = new Growth(5, 7, 3, 4);
+        self::assertSame([5, 6, 7], array_values(array_filter(range(1, 9), $order->hasColumn(...))));
+        self::assertSame([5, 6, 7], array_values(array_filter(range(1, 9), $growth->hasColumn(...))));
+        self::assertSame([4, 3, 3], [$order->row(3, 5), $order->row(4, 7), $order->row(3, 8)]);
     }
 
     /** @return Sides */

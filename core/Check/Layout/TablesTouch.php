@@ -28,8 +28,8 @@ final readonly class TablesTouch implements SheetCheck
         foreach ($tables as $at => $one) {
             foreach (array_slice($tables, $at + 1) as $other) {
                 [$upper, $lower] = $one->range->top <= $other->range->top ? [$one, $other] : [$other, $one];
-                $isBelow = $lower->range->top === $upper->range->bottom + 1 && $upper->range->left <= $lower->range->right
-                    && $lower->range->left <= $upper->range->right;
+                $isBelow = $lower->range->top === $upper->range->bottom + 1
+                    && $lower->range->meetsColumns($upper->range->left, $upper->range->right);
                 if ($isBelow && $upper->lastHeadRow() !== null && $lower->lastHeadRow() !== null) {
                     yield $sheet->finding($this, "$upper->range, $lower->range", 1,
                         "The table of $lower->range begins right below that of $upper->range.");

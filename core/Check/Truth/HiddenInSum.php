@@ -27,7 +27,7 @@ final readonly class HiddenInSum implements SheetCheck
         foreach ($hidden === [] ? [] : $sheet->tables() as $table) {
             $row = TotalIsNotTheSum::totalRow($table);
             $body = $table->bodyRange();
-            $within = $body === null ? [] : array_values(array_filter($hidden, fn (int $one) => $one >= $body->top && $one <= $body->bottom
+            $within = $body === null ? [] : array_values(array_filter($hidden, fn (int $one) => $body->hasRow($one)
                 && $table->runAt($one)?->part === Part::Body));
             if ($row === null || $within === []) {
                 continue;

@@ -58,7 +58,7 @@ final readonly class SumStopsShort implements SheetCheck
     {
         $body = $table->bodyRange();
         // A sum from elsewhere, or of a few rows by intention, says something else: a half at least is meant to be all.
-        if ($body === null || $first < $body->top || $last > $body->bottom || ($last - $first + 1) * 2 < $body->bottom - $body->top + 1) {
+        if ($body === null || ! $body->holdsRows($first, $last) || ($last - $first + 1) * 2 < $body->rows()) {
             return [];
         }
         $left = [];

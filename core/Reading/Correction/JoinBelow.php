@@ -28,8 +28,7 @@ final readonly class JoinBelow implements Correction
         foreach ($reading->tables as $table) {
             if (
                 $table->range->top > $upper->range->bottom &&
-                $table->range->left <= $upper->range->right &&
-                $table->range->right >= $upper->range->left
+                $table->range->meetsColumns($upper->range->left, $upper->range->right)
             ) {
                 $lower = $table;
 

@@ -53,15 +53,15 @@ final readonly class SplitAt implements Correction
     {
         $runs = [];
         foreach ($table->runs as $run) {
-            if ($run->last >= $range->top && $run->first <= $range->bottom) {
+            if ($range->meetsRows($run->first, $run->last)) {
                 $runs[] = $run->over(max($run->first, $range->top), min($run->last, $range->bottom));
             }
         }
 
         return new TableReading(
             $range, $table->confidence, $runs, $table->columns,
-            array_values(array_filter($table->asides, fn (Range $aside) => $aside->top >= $range->top && $aside->top <= $range->bottom)),
-            array_values(array_filter($table->groups, fn (Range $group) => $group->top >= $range->top && $group->top <= $range->bottom)),
+            array_values(array_filter($table->asides, fn (Range $aside) => $range->hasRow($aside->top))),
+            array_values(array_filter($table->groups, fn (Range $group) => $range->hasRow($group->top))),
             $table->lines,
         );
     }
