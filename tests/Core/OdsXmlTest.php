@@ -148,7 +148,7 @@ final class OdsXmlTest extends TestCase
         self::assertSame([['horizontal' => 'left'], ['horizontal' => 'right'], ['horizontal' => 'center'], ['horizontal' => 'justify'], []],
             array_map(fn (string $way) => $cell('', "fo:text-align=\"$way\""), ['start', 'end', 'center', 'justify', 'auto']));
         self::assertSame(['horizontal' => 'fill'], $cell('style:repeat-content="true"', 'fo:text-align="end"'));
-        self::assertSame([['indent' => 1], ['indent' => 15], []], [$cell('', 'fo:margin-left="10pt"'), $cell('', 'fo:margin-left="9in"'),
+        self::assertSame([['indent' => 1], ['indent' => 15], ['indent' => 0]], [$cell('', 'fo:margin-left="10pt"'), $cell('', 'fo:margin-left="9in"'),
             $cell('', 'fo:margin-left="0pt"')]);
         self::assertSame([['shrink' => true], []], [$cell('style:shrink-to-fit="true"'), $cell('style:shrink-to-fit="false"')]);
         self::assertSame([['locked' => false], ['locked' => false, 'concealed' => true], ['concealed' => true], ['concealed' => true], []],
