@@ -291,4 +291,37 @@ final class SummaryTest extends TestCase
 
         return new Workbook('Book', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)))], new LookBook);
     }
+
+    public function test_as_many_groups_as_there_is_room_for(): void
+    {
+        $rows = fn (int $count) => self::book([['Code', 'Worth'], ...array_map(fn (int $at) => ["K$at", $at], range(1, $count))]);
+        $down = ['rows' => [['heading' => 'Code']], 'values' => [['heading' => 'Worth']]];
+        $along = ['rows' => [['heading' => 'Worth', 'by' => 'band', 'size' => 1_000]], 'across' => ['heading' => 'Code'],
+            'values' => [['heading' => 'Worth']]];
+        foreach ([[$down, 10_000], [$along, 200]] as [$of, $most]) {
+            self::assertGreaterThan(3, self::of($of, $rows($most))->cells->rows());
+            try {
+                self::of($of, $rows($most + 1));
+                self::fail('it was summed up');
+            } catch (SummaryIsWrong $wrong) {
+                self::assertStringContainsString(number_format($most).' is the most', $wrong->getMessage());
+            }
+        }
+    }
+
+    /** Figures by their size, then texts by the alphabet; what is true stands with its word. */
+    public function test_groups_of_all_kinds_stand_in_order(): void
+    {
+        $rows = [['Kind', 'Worth'], ['pear', 1], [10, 1], ['', 1], [2.5, 1], ['Éclair', 1], [true, 1], ['eel', 1], [-3, 1], ['pear', 1],
+            [false, 1]];
+        $found = array_slice(self::says(self::of(['rows' => [['heading' => 'Kind']], 'values' => [['heading' => null,
+            'figure' => 'count']]], self::book($rows))), 3);
+        $names = array_map(fn (array $row) => (string) $row[0], $found);
+        self::assertContains(['pear', 2], $found);
+        self::assertContains(['Total', 10], $found);
+        $order = array_map(fn (string $name) => array_search($name, $names, true), ['-3', '2.5', '10', 'Éclair', 'eel', 'pear']);
+        $rising = $order;
+        sort($rising);
+        self::assertSame($rising, $order, implode(', ', $names));
+    }
 }
