@@ -14,6 +14,7 @@ use Rilvet\Grid\Address;
 use Rilvet\Grid\Block;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\Growth;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Sheet;
@@ -134,5 +135,53 @@ final class ReferencesTest extends TestCase
     private static function worksheet(Sheet $cells, string $name): Worksheet
     {
         return new Worksheet($cells, $name, Reading::none(), typing: $name === 'Long' ? new SheetTyping([]) : null);
+    }
+
+    public function test_references_at_the_edge_of_a_sheet(): void
+    {
+        $on = fn (string $formula, int $rows, int $columns) => References::translated($formula, $rows, $columns);
+        self::assertSame('XFD1', $on('XFC1', 0, 1));
+        self::assertSame('#REF!', $on('XFC1', 0, 2));
+        self::assertSame('A1', $on('B1', 0, -1));
+        self::assertSame('#REF!', $on('B1', 0, -2));
+        self::assertSame('A1048576', $on('A1048575', 1, 0));
+        self::assertSame('#REF!', $on('A1048575', 2, 0));
+        self::assertSame('A1', $on('A2', -1, 0));
+        self::assertSame('Beds!#REF!', $on('Beds!A2', -2, 0));
+        self::assertSame('$XFD1048576', $on('$XFD1048575', 1, 5));
+        self::assertSame('SUM(2:3,$A:B,B$1:C$9)', $on('SUM(1:2,$A:A,A$1:B$9)', 1, 1));
+        self::assertSame('#REF!', $on('1048575:1048576', 1, 0));
+        $moved = fn (string $formula, Shift $shift) => (new References($shift, 'Beds'))->moved($formula, true);
+        // Rows that are put in push those at the end of a sheet out of it.
+        self::assertSame('A1:A1048576', $moved('A1:A1048576', new Shift(true, 5, 3, true)));
+        self::assertSame('A1048576', $moved('A1048573', new Shift(true, 5, 3, true)));
+        self::assertSame('#REF!', $moved('A1048574', new Shift(true, 5, 3, true)));
+        self::assertSame('A1048577', $moved('A1048577', new Shift(true, 5, 3, true)), 'beyond the sheet it is a name');
+        self::assertSame('XFD1', $moved('XFD1', new Shift(true, 5, 3, true)));
+        self::assertSame('XFE9', $moved('XFE9', new Shift(true, 5, 3, true)));
+        self::assertSame('A0', $moved('A0', new Shift(true, 1, 3, true)));
+        self::assertSame('4:8', $moved('1:5', new Shift(true, 1, 3, true)));
+        self::assertSame('8:4', $moved('5:1', new Shift(true, 1, 3, true)), 'ends stay in their order');
+    }
+
+    public function test_ranges_over_a_table_that_grows(): void
+    {
+        // Two rows put in below row 6 of a table over B2:C6.
+        $moved = fn (string $formula, bool $isWithin = false) => (function (References $of) use ($formula, $isWithin) {
+            return ($isWithin ? $of->within() : $of)->moved($formula, true);
+        })(new References(new Shift(true, 7, 2, true, new Growth(2, 3, 2, 6)), 'Beds'));
+        self::assertSame('SUM(B2:B8)', $moved('SUM(B2:B6)'));
+        self::assertSame('SUM(B1:B8)', $moved('SUM(B1:B6)'));
+        self::assertSame('SUM(C2:B8)', $moved('SUM(C2:B6)'));
+        self::assertSame('SUM($B$2:$B$8)', $moved('SUM($B$2:$B$6)'));
+        self::assertSame('SUM(B3:B6)', $moved('SUM(B3:B6)'), 'some of its rows');
+        self::assertSame('SUM(B2:B5)', $moved('SUM(B2:B5)'));
+        self::assertSame('SUM(D2:D6)', $moved('SUM(D2:D6)'), 'beside it');
+        self::assertSame('SUM(A2:B8)', $moved('SUM(A2:B6)'));
+        self::assertSame('SUM(C2:D8)', $moved('SUM(C2:D6)'));
+        self::assertSame('SUM(B6:B2)', $moved('SUM(B6:B2)'), 'the wrong way round it is what it is');
+        self::assertSame('SUM(B2:B6)', $moved('SUM(B2:B6)', true), 'in the table it goes along with its row');
+        self::assertSame('SUM(B$2:B6)', $moved('SUM(B$2:B6)', true));
+        self::assertSame('SUM(B$2:B$8)', $moved('SUM(B$2:B$6)', true));
     }
 }
