@@ -87,7 +87,7 @@ final readonly class FirstScreen
         for ($index = 1; $index <= $frozen; $index++) {
             $room -= $size($index);
         }
-        $index = max($first, $frozen + 1);
+        $index = $from = max($first, $frozen + 1);
         // Hidden ones take no room; beyond the greatest screen there is nothing to ask for.
         for ($steps = 0; $index <= $most && $steps < 4_000; $index++, $steps++) {
             $room -= $size($index);
@@ -96,7 +96,8 @@ final readonly class FirstScreen
             }
         }
 
-        return max($frozen, $index - 1);
+        // Where not even one more fits, what stays in sight is all that is seen.
+        return $index === $from ? $frozen : $index - 1;
     }
 
     /** @param  list<array{int, int}>  $spans */
