@@ -47,7 +47,8 @@ final class BandingTest extends TestCase
 
     public function test_one_that_is_larger_than_a_page_goes_on(): void
     {
-        self::assertSame(['1-1 Slice 30', '1-1 Slice 30 from 30', '2-2 Last 10'], self::bands([60, 10], 30), 'two pages, and no third of nothing');
+        self::assertSame(['1-1 Slice 30', '1-1 Slice 30 from 30', '2-2 Last 10'], self::bands([60, 10], 30),
+            'two pages, and no third of nothing');
         self::assertSame(['1-1 Slice 30', '1-1 Slice 30 from 30', '1-1 Slice 1 from 60', '2-2 Last 10'], self::bands([61, 10], 30));
         self::assertSame(['1-1 Full 10', '2-2 Slice 30', '2-2 Slice 1 from 30'], self::bands([10, 31], 30));
         self::assertSame(['1-1 Full 10', '2-2 Last 30'], self::bands([10, 30], 30));
@@ -75,7 +76,8 @@ final class BandingTest extends TestCase
     private static function table(array $runs): TableReading
     {
         return new TableReading(Range::of($runs[0][0], 1, $runs[count($runs) - 1][1], 2), 1.0,
-            array_map(fn (array $run) => new RowRun(...$run), $runs), [new ColumnReading(1, 'Tree', ColumnKind::Text, 1.0, ColumnRole::Label)]);
+            array_map(fn (array $run) => new RowRun(...$run), $runs), [new ColumnReading(1, 'Tree', ColumnKind::Text, 1.0,
+                ColumnRole::Label)]);
     }
 
     public function test_merges_that_touch_are_one_and_others_are_not(): void

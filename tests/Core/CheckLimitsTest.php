@@ -415,11 +415,13 @@ final class CheckLimitsTest extends TestCase
         $found = function (int $rows, int $heavy, string $side, string $line): array {
             [$cells, $table] = self::figures(range(1, $rows));
             $hand = new LookMap;
-            $heavy === 0 || $hand->set(Range::of(2, 1, $heavy + 1, 2), ($looks = new LookBook)->number(Look::of([$side => "$line #000000"])));
+            $looks = new LookBook;
+            $heavy === 0 || $hand->set(Range::of(2, 1, $heavy + 1, 2), $looks->number(Look::of([$side => "$line #000000"])));
             $sheet = (new Worksheet($cells, 'Beds', new Reading([$table])))->touched($hand);
             $checks = array_values(array_filter(Checks::all(), fn ($one) => $one->about()->name === 'heavy-borders'));
 
-            return array_map(fn (Finding $one) => $one->words, Checks::on(new Workbook('Book', [1 => $sheet], $looks ?? new LookBook), $checks));
+            return array_map(fn (Finding $one) => $one->words, Checks::on(new Workbook('Book', [1 => $sheet], $looks),
+                $checks));
         };
         $said = fn (int $heavy, int $all) => ["$heavy of $all cells of the data have thick lines above or below them."];
         self::assertSame($said(8, 10), $found(5, 4, 'bottom', 'medium'), 'four of five rows');

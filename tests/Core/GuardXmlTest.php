@@ -21,8 +21,8 @@ final class GuardXmlTest extends TestCase
     private static function element(string $xml): DOMElement
     {
         $tree = new DOMDocument;
-        $tree->loadXML(preg_replace('/^<(\w+)/', '<$1 xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main" xmlns:x="urn:x"', $xml)
-            ?? '');
+        $main = 'xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"';
+        $tree->loadXML((string) preg_replace('/^<(\w+)/', "<$1 $main xmlns:x=\"urn:x\"", $xml));
         assert($tree->documentElement !== null);
 
         return $tree->documentElement;
@@ -104,13 +104,17 @@ final class GuardXmlTest extends TestCase
         return $of;
     }
 
-    /** @return iterable<array{string, string, array<string, mixed>|null}> attributes, formulas, what is checked; null for one that is kept */
+    /**
+     * @return iterable<array{string, string, array<string, mixed>|null}> attributes, formulas, what is checked; null for one
+     *     that is kept
+     */
     public static function entries(): iterable
     {
         $f = fn (string ...$of) => implode('', array_map(fn (string $one, int $at) => '<formula'.($at + 1).">$one</formula".($at + 1).'>',
             array_values($of), array_keys(array_values($of))));
         foreach (['whole', 'decimal', 'date', 'time', 'textLength'] as $type) {
-            yield ["type=\"$type\"", $f('1', '2'), ['kind' => $type === 'textLength' ? 'length' : $type, 'is' => 'between', 'of' => ['1', '2']]];
+            yield ["type=\"$type\"", $f('1', '2'), ['kind' => $type === 'textLength' ? 'length' : $type, 'is' => 'between',
+                'of' => ['1', '2']]];
         }
         foreach (['notBetween' => 'outside', 'equal' => 'equal', 'notEqual' => 'unequal', 'greaterThan' => 'above', 'lessThan' => 'below',
             'greaterThanOrEqual' => 'atLeast', 'lessThanOrEqual' => 'atMost'] as $operator => $is) {
@@ -160,7 +164,8 @@ final class GuardXmlTest extends TestCase
         $found = EntriesIn::of(self::element('<worksheet><dataValidations><dataValidation sqref="B2"/><dataValidation sqref="B0"/>'
             .'</dataValidations><extLst><ext><x:dataValidations><x:dataValidation type="list"><x:formula1><x:f>Lists!$A$1:$A$3</x:f>'
             .'</x:formula1><x:sqref>C2:C5</x:sqref></x:dataValidation></x:dataValidations></ext></extLst></worksheet>'));
-        self::assertSame([['f0', 'B2'], ['x0', 'C2:C5']], array_map(fn ($one) => [$one->id, implode(' ', $one->where->cells)], $found->all()));
+        self::assertSame([['f0', 'B2'], ['x0', 'C2:C5']], array_map(fn ($one) => [$one->id, implode(' ', $one->where->cells)],
+            $found->all()));
         self::assertSame([1, true], [$found->kept, $found->isRead]);
         self::assertSame(['Lists!$A$1:$A$3'], $found->all()[1]->of);
         self::assertFalse(EntriesIn::of(self::element('<worksheet/>'))->isRead);

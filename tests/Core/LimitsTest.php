@@ -149,7 +149,8 @@ final class LimitsTest extends TestCase
         $paste = fn (string $corner) => (new PasteCells(1, Address::parse($corner), [['a', 'b'], ['c', 'd']], null))->on($workbook);
         yield 'cells that end with the last row' => [$paste, 'A1048575', 'A1048576'];
         yield 'cells that end with the last column' => [$paste, 'XFC1', 'XFD1'];
-        $many = fn (int $count) => (new PasteCells(1, Address::of(1, 1), array_fill(0, $count, array_fill(0, 100, '')), null))->on($workbook);
+        $many = fn (int $count) => (new PasteCells(1, Address::of(1, 1), array_fill(0, $count, array_fill(0, 100, '')),
+            null))->on($workbook);
         yield 'cells that are pasted' => [$many, 1_000, 1_001];
         yield 'letters that are typed' => [fn (int $length) => (new EditCells(1, [1 => [1 => str_repeat('ü', $length)]]))->on($workbook),
             32_767, 32_768];
@@ -236,7 +237,8 @@ final class LimitsTest extends TestCase
         yield 'stripes by a key have one' => [fn (?string $key) => $read(['stripes' => ['by' => 'key', 'key' => $key]]), 'Tree', null];
         yield 'colours of a palette' => [fn (int $count) => $read(['palette' => array_combine(array_map(fn (int $at) => "c$at",
             range(1, $count)), array_fill(0, $count, '#112233'))]), 200, 201];
-        $rules = fn (int $count, array $rule) => array_combine(array_map(fn (int $at) => "r$at", range(1, $count)), array_fill(0, $count, $rule));
+        $rules = fn (int $count, array $rule) => array_combine(array_map(fn (int $at) => "r$at", range(1, $count)),
+            array_fill(0, $count, $rule));
         $where = ['part' => 'body'];
         yield 'conditional looks of a stylebook' => [fn (int $count) => $read(['conditions' => $rules($count, ['where' => $where,
             'test' => ['is' => 'blank'], 'look' => ['bold' => true]])]), 100, 101];
@@ -252,10 +254,12 @@ final class LimitsTest extends TestCase
         $of = fn (array $where) => Condition::of(['id' => 'a', 'where' => $where, 'test' => ['is' => 'blank'], 'look' => ['bold' => true]]);
         yield 'ranges of a condition' => [fn (int $count) => $of(['cells' => implode(' ', array_map(fn (int $row) => 'A'.(2 * $row),
             range(1, $count)))]), 20_000, 20_001];
-        yield 'a heading where a condition holds' => [fn (int $letters) => $of($where + ['heading' => str_repeat('ü', $letters)]), 200, 201];
+        yield 'a heading where a condition holds' => [fn (int $letters) => $of($where + ['heading' => str_repeat('ü', $letters)]), 200,
+            201];
         yield 'a value of a condition' => [fn (int $length) => Condition::of(['id' => 'a', 'where' => ['cells' => 'A1'],
             'test' => ['is' => 'above', 'of' => [str_repeat('1', $length)]], 'look' => ['bold' => true]]), 8_192, 8_193];
-        yield 'conditions of a sheet' => [fn (int $count) => (new Conditions)->holding(array_fill(0, $count, $of(['cells' => 'A1']))), 65_536, 65_537];
+        yield 'conditions of a sheet' => [fn (int $count) => (new Conditions)->holding(array_fill(0, $count, $of(['cells' => 'A1']))),
+            65_536, 65_537];
         $step = fn (array $says) => Routine::fromArray(['rilvet' => 'routine 1', 'name' => 'Each month',
             'steps' => [$says + ['do' => 'dress', 'with' => ['stylebook' => 'Plain rule']]]]);
         yield 'sheets of a step' => [fn (int $count) => $step(['sheets' => array_fill(0, $count, 'S')]), 500, 501];

@@ -73,7 +73,8 @@ final class NumberViewTest extends TestCase
     public function test_days_from_1904_are_said_so_and_what_does_not_fit_is_seen_so(): void
     {
         self::assertSame('a count of days from 1 January 1904: day 5', self::of(Cell::of(5), 'yyyy-mm-dd', true)->explained);
-        self::assertSame(['1904-01-06', '####'], [self::of(Cell::of(5), 'yyyy-mm-dd', true)->shown, self::of(Cell::of(-1), 'yyyy-mm-dd')->shown]);
+        self::assertSame(['1904-01-06', '####'], [self::of(Cell::of(5), 'yyyy-mm-dd', true)->shown,
+            self::of(Cell::of(-1), 'yyyy-mm-dd')->shown]);
         self::assertSame(['0.00', 'General'], [self::of(Cell::of(5), '0.00')->code, self::of(Cell::of(5), 'General')->code]);
     }
 
@@ -82,7 +83,8 @@ final class NumberViewTest extends TestCase
         $column = fn (int $decimals, ColumnKind $kind = ColumnKind::Decimal, ?string $unit = null) => new ColumnReading(1, 'h', $kind, 1.0,
             ColumnRole::Data, '', $decimals, $unit);
         $places = fn (Purpose $purpose, ?ColumnReading $reading) => NumberView::suggestion($purpose, $reading, '')->decimals;
-        self::assertSame([2, 2, 3, 4, 4], [$places(Purpose::Money, null), ...array_map(fn (int $of) => $places(Purpose::Money, $column($of)),
+        self::assertSame([2, 2, 3, 4, 4], [$places(Purpose::Money, null), ...array_map(fn (int $of) => $places(Purpose::Money,
+            $column($of)),
             [0, 3, 4, 6])]);
         self::assertSame([0, 0, 1, 2, 2], [$places(Purpose::Percent, null), ...array_map(fn (int $of) => $places(Purpose::Percent,
             $column($of)), [1, 3, 4, 6])]);
@@ -99,7 +101,8 @@ final class NumberViewTest extends TestCase
     public function test_columns_of_one_heading_are_counted(): void
     {
         $sheet = function (string ...$headings): Worksheet {
-            $columns = array_map(fn (string $heading, int $at) => new ColumnReading($at + 1, $heading, ColumnKind::Integer, 1.0, ColumnRole::Data),
+            $columns = array_map(fn (string $heading, int $at) => new ColumnReading($at + 1, $heading, ColumnKind::Integer, 1.0,
+                ColumnRole::Data),
                 array_values($headings), array_keys(array_values($headings)));
             $table = new TableReading(Range::of(1, 1, 3, count($headings)), 1.0, [new RowRun(1, 1, Part::Heading),
                 new RowRun(2, 3, Part::Body)], $columns);
@@ -116,8 +119,9 @@ final class NumberViewTest extends TestCase
     public function test_what_is_seen_first(): void
     {
         $cells = MemorySheet::of('Beds', array_fill(0, 60, array_fill(0, 30, 1)));
-        $table = new TableReading(Range::of(1, 1, 60, 30), 1.0, [new RowRun(1, 60, Part::Body)], [new ColumnReading(1, 'h', ColumnKind::Integer,
-            1.0, ColumnRole::Data)]);
+        $table = new TableReading(Range::of(1, 1, 60, 30), 1.0, [new RowRun(1, 60, Part::Body)],
+            [new ColumnReading(1, 'h', ColumnKind::Integer,
+                1.0, ColumnRole::Data)]);
         $book = new Workbook('Book', [1 => new Worksheet($cells, 'Beds', new Reading([$table]))], new LookBook);
         $sees = fn (Workbook $of, int $width, int $height) => FirstScreen::of($of->sheet(1), 's', $width, $height);
         // Columns of 64 px and rows of 20 (common practice), beside 60 px and above 300 px of a program's own.

@@ -19,7 +19,8 @@ final class OdsXmlTest extends TestCase
     public static function codes(): iterable
     {
         $n = fn (string $says) => "<number:number $says/>";
-        $places = fn (int $of, int $least = -1) => "number:decimal-places=\"$of\"".($least < 0 ? '' : " number:min-decimal-places=\"$least\"");
+        $places = fn (int $of, int $least = -1) => "number:decimal-places=\"$of\""
+            .($least < 0 ? '' : " number:min-decimal-places=\"$least\"");
         yield ['number', $n(''), 'General'];
         yield ['number', $n($places(0)), '#'];
         yield ['number', $n($places(2).' number:min-integer-digits="1"'), '0.00'];
@@ -37,7 +38,8 @@ final class OdsXmlTest extends TestCase
         yield ['percentage', $n($places(1).' number:min-integer-digits="1"').'<number:text> %</number:text>', '0.0 %'];
         yield ['number', $n($places(1).' number:min-integer-digits="1"').'<number:text> %</number:text>', '0.0" %"'];
         yield ['currency', '<number:currency-symbol>€</number:currency-symbol>'.$n($places(2).' number:min-integer-digits="1"'), '€0.00'];
-        yield ['currency', $n($places(2).' number:min-integer-digits="1"').'<number:currency-symbol>Fr.</number:currency-symbol>', '0.00"Fr."'];
+        yield ['currency', $n($places(2).' number:min-integer-digits="1"').'<number:currency-symbol>Fr.</number:currency-symbol>',
+            '0.00"Fr."'];
         yield ['number', '<number:text>a"b</number:text>'.$n($places(0)), '\a\"\b#'];
         yield ['number', '<number:text>x</number:text>'.$n($places(0)), '\x#'];
         yield ['number', '<number:text>-</number:text>'.$n($places(0)), '-#'];
@@ -60,7 +62,8 @@ final class OdsXmlTest extends TestCase
             .' number:style="long"/>', 'dddd mmmm'];
         yield ['time', '<number:hours number:style="long"/><number:text>:</number:text><number:minutes number:style="long"/>'
             .'<number:text>:</number:text><number:seconds number:style="long" number:decimal-places="2"/>', 'hh:mm:ss.00'];
-        yield ['time', '<number:hours/><number:text>:</number:text><number:minutes/><number:text> </number:text><number:am-pm/>', 'h:m AM/PM'];
+        yield ['time', '<number:hours/><number:text>:</number:text><number:minutes/><number:text> </number:text><number:am-pm/>',
+            'h:m AM/PM'];
         yield ['time', '<number:seconds number:decimal-places="12"/>', 's.000000000'];
         yield ['time" number:truncate-on-overflow="false', '<number:hours number:style="long"/><number:text>:</number:text>'
             .'<number:minutes number:style="long"/>', '[h]:mm'];
@@ -133,7 +136,8 @@ final class OdsXmlTest extends TestCase
     public function test_what_is_said_in_other_words(): void
     {
         $text = fn (string $says) => self::look("<style:text-properties $says/>");
-        $cell = fn (string $says, string $paragraph = '') => self::look("<style:table-cell-properties $says/><style:paragraph-properties $paragraph/>");
+        $cell = fn (string $says, string $paragraph = '') => self::look("<style:table-cell-properties $says/>"
+            ."<style:paragraph-properties $paragraph/>");
         self::assertSame([[], ['bold' => true]], [$text('fo:font-weight="599"'), $text('fo:font-weight="600"')]);
         self::assertEquals([['size' => 1], ['size' => 409], []],
             [$text('fo:font-size="0.2pt"'), $text('fo:font-size="500pt"'), $text('fo:font-size="120%"')]);
@@ -148,7 +152,8 @@ final class OdsXmlTest extends TestCase
         self::assertSame([['horizontal' => 'left'], ['horizontal' => 'right'], ['horizontal' => 'center'], ['horizontal' => 'justify'], []],
             array_map(fn (string $way) => $cell('', "fo:text-align=\"$way\""), ['start', 'end', 'center', 'justify', 'auto']));
         self::assertSame(['horizontal' => 'fill'], $cell('style:repeat-content="true"', 'fo:text-align="end"'));
-        self::assertSame([['indent' => 1], ['indent' => 15], ['indent' => 0]], [$cell('', 'fo:margin-left="10pt"'), $cell('', 'fo:margin-left="9in"'),
+        self::assertSame([['indent' => 1], ['indent' => 15], ['indent' => 0]], [$cell('', 'fo:margin-left="10pt"'), $cell('',
+            'fo:margin-left="9in"'),
             $cell('', 'fo:margin-left="0pt"')]);
         self::assertSame([['shrink' => true], []], [$cell('style:shrink-to-fit="true"'), $cell('style:shrink-to-fit="false"')]);
         self::assertSame([['locked' => false], ['locked' => false, 'concealed' => true], ['concealed' => true], ['concealed' => true], []],

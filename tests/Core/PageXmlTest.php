@@ -57,7 +57,8 @@ final class PageXmlTest extends TestCase
         yield 'too small a scale' => ['<pageSetup scale="9"/>', ['scale' => 10]];
         yield 'too large a scale' => ['<pageSetup scale="401"/>', ['scale' => 400]];
         $fit = '<sheetPr><pageSetUpPr fitToPage="1"/></sheetPr>';
-        yield 'pages are fitted only where the sheet says so' => ['<pageSetup fitToWidth="2" fitToHeight="3"/>', ['wide' => 0, 'tall' => 0]];
+        yield 'pages are fitted only where the sheet says so' => ['<pageSetup fitToWidth="2" fitToHeight="3"/>',
+            ['wide' => 0, 'tall' => 0]];
         yield 'pages that are fitted' => [$fit.'<pageSetup fitToWidth="2" fitToHeight="3"/>', ['wide' => 2, 'tall' => 3]];
         yield 'one page each way unless said' => [$fit.'<pageSetup/>', ['wide' => 1, 'tall' => 1]];
         yield 'as many as it takes' => [$fit.'<pageSetup fitToHeight="0"/>', ['wide' => 1, 'tall' => 0]];
@@ -97,7 +98,8 @@ final class PageXmlTest extends TestCase
     {
         $sides = fn (string $width, string $height) => "fo:page-width=\"$width\" fo:page-height=\"$height\"";
         yield 'a paper' => [$sides('21cm', '29.7cm'), '', ['paper' => 'A4', 'turn' => 'upright']];
-        yield 'the same, turned' => [$sides('29.7cm', '21cm').' style:print-orientation="landscape"', '', ['paper' => 'A4', 'turn' => 'turned']];
+        yield 'the same, turned' => [$sides('29.7cm', '21cm').' style:print-orientation="landscape"', '',
+            ['paper' => 'A4', 'turn' => 'turned']];
         yield 'in inches' => [$sides('8.5in', '11in'), '', ['paper' => 'Letter']];
         yield 'in points' => [$sides('612pt', '792pt'), '', ['paper' => 'Letter']];
         yield 'in picas' => [$sides('51pc', '66pc'), '', ['paper' => 'Letter']];
@@ -144,7 +146,8 @@ final class PageXmlTest extends TestCase
         self::assertSame(['centre' => 'Beds'], $edges('<style:header><text:p>Beds</text:p></style:header>')['header']);
         self::assertArrayNotHasKey('header', $edges('<style:header style:display="false"><text:p>Beds</text:p></style:header>'));
         self::assertSame(['left' => "Beds\n{page}"], $edges('<style:header><style:region-left><text:p>Beds</text:p><text:p>'
-            .'<text:page-number/></text:p></style:region-left><style:region-right><text:p/></style:region-right></style:header>')['header']);
+            .'<text:page-number/></text:p></style:region-left><style:region-right><text:p/></style:region-right>'
+            .'</style:header>')['header']);
         self::assertSame([], self::styles('', '', '')->of('Another')->says);
         self::assertSame([], (new PagesIn(null))->of('Page')->says);
     }

@@ -77,14 +77,18 @@ final class ReadingLimitsTest extends TestCase
         return ColumnJudge::judge($region, 1, range(1, count($values)), $heading);
     }
 
-    /** @return iterable<string, array{list<bool|int|float|string|null>, string, list<string|null>, ColumnKind, 4?: int}> decimals at the end */
+    /**
+     * @return iterable<string, array{list<bool|int|float|string|null>, string, list<string|null>, ColumnKind, 4?: int}>
+     *     decimals at the end
+     */
     public static function figures(): iterable
     {
         $half = fn (string $code, int $with, int $without) => [...array_fill(0, $with, $code), ...array_fill(0, $without, null)];
         yield 'more than half in percent' => [[1, 2, 3], '', $half('0%', 2, 1), ColumnKind::Percent];
         yield 'half of them in percent' => [[1, 2, 3, 4], '', $half('0%', 2, 2), ColumnKind::Integer];
         yield 'more than half with a sign' => [[1, 2, 3], '', [null, ...$half('[$€-407]0', 2, 0)], ColumnKind::Amount];
-        yield 'half of them with a sign, not the first' => [[1, 2, 3, 4], '', [null, null, ...$half('[$€-407]0', 2, 0)], ColumnKind::Integer];
+        yield 'half of them with a sign, not the first' => [[1, 2, 3, 4], '', [null, null, ...$half('[$€-407]0', 2, 0)],
+            ColumnKind::Integer];
         yield 'the first with a sign, more than half with places' => [[1, 2, 3, 4, 5], '', ['[$€-407]0', '0.00', '0.00', '0.00', null],
             ColumnKind::Amount, 2];
         yield 'the first with a sign, half of them with places' => [[1, 2, 3, 4], '', ['[$€-407]0', '0.00', '0.00', null],
@@ -141,7 +145,8 @@ final class ReadingLimitsTest extends TestCase
     /** @return iterable<string, array{list<string>, string, ColumnKind}> */
     public static function texts(): iterable
     {
-        $words = fn (int $length, int $count) => array_map(fn (int $at) => str_pad(chr(97 + $at).' ', $length, 'word '), range(0, $count - 1));
+        $words = fn (int $length, int $count) => array_map(fn (int $at) => str_pad(chr(97 + $at).' ', $length, 'word '),
+            range(0, $count - 1));
         yield 'forty-five letters' => [$words(45, 3), '', ColumnKind::Text];
         yield 'forty-six' => [$words(46, 3), '', ColumnKind::LongText];
         yield 'one of a hundred and twenty-one among twenty-five' => [[...$words(24, 30), str_pad('z ', 121, 'word ')], '',
@@ -195,7 +200,8 @@ final class ReadingLimitsTest extends TestCase
 
     public function test_what_rows_are_called_by(): void
     {
-        $column = fn (int $at, ColumnKind $kind, ?string $heading = 'h', bool $grouped = true) => new ColumnReading($at, $heading, $kind, 1.0,
+        $column = fn (int $at, ColumnKind $kind, ?string $heading = 'h', bool $grouped = true) => new ColumnReading($at, $heading,
+            $kind, 1.0,
             ColumnRole::Data, grouped: $grouped);
         $labels = fn (array $rows, ColumnReading ...$columns) => LabelJudge::judge(self::region($rows), array_values($columns),
             range(1, count($rows)));
