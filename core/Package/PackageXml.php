@@ -65,6 +65,18 @@ final class PackageXml
         return self::children($parent, $name)[0] ?? null;
     }
 
+    /**
+     * Whether an attribute says yes (xsd:boolean, and the words of older files).
+     *
+     * @param  bool  $unsaid  what is meant where nothing is said
+     */
+    public static function isOn(?DOMElement $element, string $attribute, bool $unsaid = false): bool
+    {
+        $says = $element === null ? '' : $element->getAttribute($attribute);
+
+        return $says === '' ? $unsaid : in_array($says, ['1', 'true', 'on'], true);
+    }
+
     /** The beginning of a part in an encoding in which its markup can be looked for. */
     private static function plain(string $xml): string
     {

@@ -99,7 +99,7 @@ final class Book
     {
         $properties = PackageXml::child($this->root, 'workbookPr');
 
-        return $properties !== null && in_array($properties->getAttribute('date1904'), ['1', 'true'], true);
+        return PackageXml::isOn($properties, 'date1904');
     }
 
     /** @return array<string, string> names of the whole workbook and what they refer to; those of the format itself are left out */
@@ -111,7 +111,7 @@ final class Book
             if (
                 ! str_starts_with($name->getAttribute('name'), '_xlnm') &&
                 $name->getAttribute('name') !== '' &&
-                ! in_array($name->getAttribute('function'), ['1', 'true'], true)
+                ! PackageXml::isOn($name, 'function')
             ) {
                 $found[$name->getAttribute('name')] = $name->textContent;
             }
@@ -138,7 +138,7 @@ final class Book
     /** The file does not say what its formulas give: whoever opens it works all of them out (18.2.2). */
     public function asksForResults(): bool
     {
-        return in_array(PackageXml::child($this->root, 'calcPr')?->getAttribute('fullCalcOnLoad'), ['1', 'true'], true);
+        return PackageXml::isOn(PackageXml::child($this->root, 'calcPr'), 'fullCalcOnLoad');
     }
 
     /** @return array<string, Pivot> pivot tables of a sheet, by the part that defines them (18.10.1.73) */

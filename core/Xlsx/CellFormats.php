@@ -150,10 +150,10 @@ final class CellFormats
             $values['fill'] = $fill;
         }
         $guard = PackageXml::child($format, 'protection');
-        if ($guard !== null && $guard->hasAttribute('locked') && ! self::flag($guard, 'locked')) {
+        if (! PackageXml::isOn($guard, 'locked', true)) {
             $values['locked'] = false;
         }
-        if ($guard !== null && self::flag($guard, 'hidden')) {
+        if (PackageXml::isOn($guard, 'hidden')) {
             $values['concealed'] = true;
         }
         try {
@@ -173,7 +173,7 @@ final class CellFormats
             return [];
         }
         $say = fn (string $name) => PackageXml::child($font, $name)?->getAttribute('val');
-        $is = fn (string $name) => PackageXml::child($font, $name) !== null && ! in_array($say($name), ['0', 'false'], true);
+        $is = fn (string $name) => ($said = PackageXml::child($font, $name)) !== null && PackageXml::isOn($said, 'val', true);
         $ink = $this->colours->of(PackageXml::child($font, 'color'));
         $name = (string) ($say('name') ?? $say('rFont'));
         $underline = PackageXml::child($font, 'u');
@@ -215,8 +215,8 @@ final class CellFormats
                         ? $horizontal
                         : null),
             'vertical' => in_array($vertical, ['top', 'center', 'justify', 'distributed'], true) ? $vertical : null,
-            'wrap' => self::flag($alignment, 'wrapText'),
-            'shrink' => self::flag($alignment, 'shrinkToFit'),
+            'wrap' => PackageXml::isOn($alignment, 'wrapText'),
+            'shrink' => PackageXml::isOn($alignment, 'shrinkToFit'),
             'indent' => (int) $alignment->getAttribute('indent') > 0 ? min(15, (int) $alignment->getAttribute('indent')) : null,
             // Angles below the horizontal are written as 90 plus the angle (18.8.1).
             'rotation' => $turn === 0 ? null
@@ -252,8 +252,8 @@ final class CellFormats
             'right' => $this->edge($side('right', 'end')),
             'bottom' => $this->edge($side('bottom')),
             'left' => $this->edge($side('left', 'start')),
-            'rising' => self::flag($border, 'diagonalUp') ? $this->edge($diagonal) : null,
-            'falling' => self::flag($border, 'diagonalDown') ? $this->edge($diagonal) : null,
+            'rising' => PackageXml::isOn($border, 'diagonalUp') ? $this->edge($diagonal) : null,
+            'falling' => PackageXml::isOn($border, 'diagonalDown') ? $this->edge($diagonal) : null,
         ];
     }
 
@@ -264,10 +264,5 @@ final class CellFormats
         return $side === null || $line === null || $line === Line::None
             ? null
             : (string) Edge::of($line, $this->colours->of(PackageXml::child($side, 'color')) ?? '#000000');
-    }
-
-    private static function flag(DOMElement $element, string $name): bool
-    {
-        return in_array($element->getAttribute($name), ['1', 'true', 'on'], true);
     }
 }

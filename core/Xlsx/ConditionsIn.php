@@ -161,7 +161,8 @@ final class ConditionsIn
 
             return new Condition(
                 $came, $isShown ? Test::always() : $this->test($rule, $row, $column), $where,
-                $isShown ? Look::none() : $this->look($rule, $isMore), $scale, $bar, $marks, self::flag($rule, 'stopIfTrue'), came: $came,
+                $isShown ? Look::none() : $this->look($rule, $isMore), $scale, $bar, $marks,
+                PackageXml::isOn($rule, 'stopIfTrue'), came: $came,
             );
         } catch (Refusal) {
             return null;
@@ -203,9 +204,9 @@ final class ConditionsIn
                 : new Test(Is::Unknown);
         }
         $count = $rule->hasAttribute('rank') ? (int) $rule->getAttribute('rank') : 10;
-        $percent = self::flag($rule, 'percent');
+        $percent = PackageXml::isOn($rule, 'percent');
         $period = Period::tryFrom($rule->getAttribute('timePeriod'));
-        $isAbove = ! $rule->hasAttribute('aboveAverage') || self::flag($rule, 'aboveAverage');
+        $isAbove = PackageXml::isOn($rule, 'aboveAverage', true);
 
         return match ($type) {
             'expression' => ! isset($formulas[0]) ? new Test(Is::Unknown)
@@ -219,10 +220,10 @@ final class ConditionsIn
             'containsErrors' => new Test(Is::Error),
             'notContainsErrors' => new Test(Is::Sound),
             'timePeriod' => $period === null ? new Test(Is::Unknown) : new Test(Is::Period, period: $period),
-            'top10' => new Test(self::flag($rule, 'bottom') ? Is::Least : Is::Greatest, [],
+            'top10' => new Test(PackageXml::isOn($rule, 'bottom') ? Is::Least : Is::Greatest, [],
                 Clamp::of($count, 1, $percent ? 100 : 1_000), $percent),
             'aboveAverage' => new Test($isAbove ? Is::AboveMean : Is::BelowMean,
-                deviations: Clamp::of((int) $rule->getAttribute('stdDev'), 0, 3), orEqual: self::flag($rule, 'equalAverage')),
+                deviations: Clamp::of((int) $rule->getAttribute('stdDev'), 0, 3), orEqual: PackageXml::isOn($rule, 'equalAverage')),
             'duplicateValues' => new Test(Is::Repeated),
             'uniqueValues' => new Test(Is::Single),
             default => new Test(Is::Unknown),
@@ -286,7 +287,7 @@ final class ConditionsIn
         $colour = fn (string $name) => ($child = PackageXml::child($said, $name)) === null ? null : $this->colours->of($child);
         $fill = $colour('fillColor') ?? $this->colours->of(PackageXml::child($element, 'color')) ?? '#8FA6BF';
         $length = fn (string $name, int $else) => $said->hasAttribute($name) ? Clamp::of((int) $said->getAttribute($name), 0, 100) : $else;
-        $is = fn (string $name, bool $else) => $said->hasAttribute($name) ? self::flag($said, $name) : $else;
+        $is = fn (string $name, bool $else) => PackageXml::isOn($said, $name, $else);
         $below = $isNewer
             ? ($is('negativeBarColorSameAsPositive', false) ? $fill : $colour('negativeFillColor') ?? $fill)
             : null;
@@ -302,8 +303,7 @@ final class ConditionsIn
             // Without the extension, the least value has a tenth of the width, and the greatest nine (18.3.1.28).
             $length('minLength', $isNewer ? 0 : 10),
             $length('maxLength', $isNewer ? 100 : 90), $is('gradient', true),
-            $element->hasAttribute('showValue') && ! self::flag($element, 'showValue')
-                || $said->hasAttribute('showValue') && ! self::flag($said, 'showValue'),
+            ! PackageXml::isOn($element, 'showValue', true) || ! PackageXml::isOn($said, 'showValue', true),
             $said->getAttribute('direction') === 'rightToLeft',
         );
     }
@@ -323,8 +323,8 @@ final class ConditionsIn
         return Marks::of([
             'set' => $element->getAttribute('iconSet') ?: '3TrafficLights1',
             'points' => array_map(fn (Point $point) => $point->toArray(), $this->points($element)),
-            'reversed' => self::flag($element, 'reverse'),
-            'hidesText' => $element->hasAttribute('showValue') && ! self::flag($element, 'showValue'), 'own' => $own,
+            'reversed' => PackageXml::isOn($element, 'reverse'),
+            'hidesText' => ! PackageXml::isOn($element, 'showValue', true), 'own' => $own,
         ]);
     }
 
@@ -345,14 +345,9 @@ final class ConditionsIn
                 default => 'formula',
             };
             $points[] = Point::of(['at' => $at, 'value' => $value === '' && $at !== 'least' ? '0' : $value,
-                'above' => $point->hasAttribute('gte') && ! self::flag($point, 'gte')], 'cfvo');
+                'above' => ! PackageXml::isOn($point, 'gte', true)], 'cfvo');
         }
 
         return $points;
-    }
-
-    private static function flag(DOMElement $element, string $name): bool
-    {
-        return in_array($element->getAttribute($name), ['1', 'true', 'on'], true);
     }
 }

@@ -101,7 +101,7 @@ final class EntriesIn
             // Files are met whose quotes within a list are not doubled.
             $formulas[0] = '"'.str_replace('"', '""', str_replace('""', '"', $typed[1])).'"';
         }
-        $flag = fn (string $name) => in_array($element->getAttribute($name), ['1', 'true'], true);
+        $flag = fn (string $name) => PackageXml::isOn($element, $name);
         $text = fn (string $name) => Text::plain($element->getAttribute($name));
         $isTold = $kind === EntryKind::Any || $flag('showErrorMessage');
         try {

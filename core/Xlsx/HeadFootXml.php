@@ -29,8 +29,8 @@ final class HeadFootXml
         $says = [];
         foreach (self::ELEMENTS as $rule => $name) {
             $isSaid = match (substr($name, 0, 4)) {
-                'even' => self::is($element, 'differentOddEven'),
-                'firs' => self::is($element, 'differentFirst'),
+                'even' => PackageXml::isOn($element, 'differentOddEven'),
+                'firs' => PackageXml::isOn($element, 'differentFirst'),
                 default => true,
             };
             $child = PackageXml::child($element, $name);
@@ -100,10 +100,5 @@ final class HeadFootXml
         return $inner === '' ? ''
             : '<headerFooter'.($pages->saysEven() ? ' differentOddEven="1"' : '')
             .($pages->saysFirst() ? ' differentFirst="1"' : '').">$inner</headerFooter>";
-    }
-
-    private static function is(DOMElement $element, string $attribute): bool
-    {
-        return in_array($element->getAttribute($attribute), ['1', 'true'], true);
     }
 }

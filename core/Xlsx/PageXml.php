@@ -42,7 +42,7 @@ final class PageXml
         }
         foreach ($options === null ? [] : ['across' => 'horizontalCentered', 'down' => 'verticalCentered', 'gridlines' => 'gridLines',
             'numbers' => 'headings'] as $rule => $name) {
-            $says[$rule] = self::is($options, $name);
+            $says[$rule] = PackageXml::isOn($options, $name);
         }
         if ($setup !== null) {
             $says += self::setup($setup, $fits ?? self::fits($root));
@@ -57,7 +57,7 @@ final class PageXml
         $properties = PackageXml::child($root, 'sheetPr');
         $fit = $properties === null ? null : PackageXml::child($properties, 'pageSetUpPr');
 
-        return $fit !== null && self::is($fit, 'fitToPage');
+        return PackageXml::isOn($fit, 'fitToPage');
     }
 
     /** @return array<string, bool|int|string> */
@@ -72,7 +72,7 @@ final class PageXml
             'tall' => $fits ? $whole('fitToHeight', 1, 10_000) : 0,
             'scale' => max(10, $whole('scale', 100, 400)), 'order' => $setup->getAttribute('pageOrder') === 'overThenDown'
                 ? 'across' : 'down',
-            'mono' => self::is($setup, 'blackAndWhite'), 'errors' => self::ERRORS[$setup->getAttribute('errors')] ?? 'shown',
+            'mono' => PackageXml::isOn($setup, 'blackAndWhite'), 'errors' => self::ERRORS[$setup->getAttribute('errors')] ?? 'shown',
         ];
         $paper = self::paper($setup);
 
@@ -108,7 +108,7 @@ final class PageXml
         $breaks = [];
         foreach ($element === null ? [] : PackageXml::children($element, 'brk') as $break) {
             $at = (int) $break->getAttribute('id');
-            $at > 0 && self::is($break, 'man') && $breaks[$at] = $at;
+            $at > 0 && PackageXml::isOn($break, 'man') && $breaks[$at] = $at;
         }
         sort($breaks);
 
@@ -149,10 +149,5 @@ final class PageXml
                 'errors' => $rules->text('errors') === 'shown' ? '' : (string) array_search($rules->text('errors'), self::ERRORS, true),
             ],
         ];
-    }
-
-    private static function is(?DOMElement $element, string $attribute): bool
-    {
-        return in_array($element?->getAttribute($attribute), ['1', 'true'], true);
     }
 }

@@ -9,6 +9,7 @@ use Rilvet\Guard\Allowance;
 use Rilvet\Guard\OrderGuard;
 use Rilvet\Guard\Password;
 use Rilvet\Guard\Protection;
+use Rilvet\Package\PackageXml;
 
 /** How a worksheet and the order of a workbook's sheets are protected (ISO/IEC 29500-1 18.3.1.85, 18.2.29). */
 final class ProtectionXml
@@ -20,8 +21,7 @@ final class ProtectionXml
         }
         $allowed = [];
         foreach (Allowance::cases() as $one) {
-            $isForbidden = $element->hasAttribute($one->xlsx()) ? in_array($element->getAttribute($one->xlsx()), ['1', 'true'], true)
-                : $one->isForbiddenUnsaid();
+            $isForbidden = PackageXml::isOn($element, $one->xlsx(), $one->isForbiddenUnsaid());
             // Objects and scenarios are allowed unless something else is said; what is allowed is told where it is not the usual.
             $isForbidden || in_array($one, [Allowance::Objects, Allowance::Scenarios], true) || $allowed[] = $one;
         }
@@ -31,7 +31,7 @@ final class ProtectionXml
 
     public static function order(?DOMElement $element): OrderGuard
     {
-        return $element !== null && in_array($element->getAttribute('lockStructure'), ['1', 'true'], true)
+        return $element !== null && PackageXml::isOn($element, 'lockStructure')
             ? new OrderGuard(true, self::password($element, 'workbook', 'workbookPassword')) : new OrderGuard;
     }
 

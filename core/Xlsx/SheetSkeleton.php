@@ -79,19 +79,14 @@ final class SheetSkeleton
             ),
             new Opening(
                 $freezeRow, $freezeColumn,
-                $view === null || ! in_array($view->getAttribute('showGridLines'), ['0', 'false'], true),
+                PackageXml::isOn($view, 'showGridLines', true),
                 Clamp::of((int) ($view?->getAttribute('zoomScale') ?: 100), 10, 400),
                 $atStart ? 1 : $firstRow,
-                $atStart ? 1 : $firstColumn, self::says($view, 'rightToLeft'),
+                $atStart ? 1 : $firstColumn, PackageXml::isOn($view, 'rightToLeft'),
             ),
             $this->merges(),
-            new Tab(null, $state, self::says($this->element('sheetProtection'), 'sheet')),
+            new Tab(null, $state, PackageXml::isOn($this->element('sheetProtection'), 'sheet')),
         );
-    }
-
-    private static function says(?DOMElement $element, string $attribute): bool
-    {
-        return $element !== null && in_array($element->getAttribute($attribute), ['1', 'true'], true);
     }
 
     public function element(string $name): ?DOMElement
@@ -221,7 +216,7 @@ final class SheetSkeleton
         $hidden = [];
         foreach ($this->cols() as [$first, $last, $col]) {
             $width = (float) $col->getAttribute('width');
-            $isHidden = in_array($col->getAttribute('hidden'), ['1', 'true'], true);
+            $isHidden = PackageXml::isOn($col, 'hidden');
             // What reaches to the end of the sheet says how the rest looks, not how wide 16,000 columns are.
             for ($column = $first; $column <= ($isHidden ? $last : min($last, max($most, $first))); $column++) {
                 if ($width > 0) {

@@ -6,6 +6,7 @@ namespace Rilvet\Xlsx\Frame;
 
 use Rilvet\Grid\Aspect;
 use Rilvet\Guard\Protection;
+use Rilvet\Package\PackageXml;
 use Rilvet\Xlsx\Book;
 use Rilvet\Xlsx\BookSheet;
 use Rilvet\Xlsx\ProtectionXml;
@@ -22,7 +23,7 @@ final class ProtectionPiece extends FramePiece
     public static function tail(SheetSkeleton $frame, Framed $now): bool
     {
         $element = $frame->element('sheetProtection');
-        $was = $element !== null && in_array($element->getAttribute('sheet'), ['1', 'true'], true);
+        $was = PackageXml::isOn($element, 'sheet');
         $is = $now->sheet->setup->tab->protected;
         $protection = $now->sheet->aspect(Protection::class);
         if ($is === $was && (! $is || ! $protection->isSaid || $protection->isAs(ProtectionXml::of($element)))) {
