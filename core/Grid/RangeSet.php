@@ -26,12 +26,33 @@ final readonly class RangeSet implements Countable, IteratorAggregate
 
     public static function of(Range ...$ranges): self
     {
-        $set = new self([]);
+        return new self(self::together($ranges, PHP_INT_MAX));
+    }
+
+    /**
+     * @param  iterable<Range>  $ranges
+     * @return list<Range> disjoint: where two share cells, the later one has them
+     *
+     * @throws AddressIsWrong
+     */
+    private static function together(iterable $ranges, int $most): array
+    {
+        $all = [];
+        [$bottom, $right] = [0, 0];
         foreach ($ranges as $range) {
-            $set = $set->with($range);
+            // Those that come in order lie beyond all before them: what they share with each need not be looked for.
+            if ($range->top <= $bottom && $range->left <= $right) {
+                $all = self::cut($all, $range);
+            }
+            $all[] = $range;
+            [$bottom, $right] = [max($bottom, $range->bottom), max($right, $range->right)];
+            // Rows and columns that cross come apart into the square of what was named.
+            if (count($all) > $most) {
+                throw AddressIsWrong::pieces($most);
+            }
         }
 
-        return $set;
+        return $all;
     }
 
     /**
@@ -69,16 +90,7 @@ final readonly class RangeSet implements Countable, IteratorAggregate
         if (substr_count($text, ',') >= self::PIECES) {
             throw AddressIsWrong::pieces(self::PIECES);
         }
-        $set = new self([]);
-        foreach (explode(',', $text) as $piece) {
-            $set = $set->with(Range::parse($piece));
-            // Rows and columns that cross come apart into the square of what was named.
-            if (count($set->ranges) > self::PIECES) {
-                throw AddressIsWrong::pieces(self::PIECES);
-            }
-        }
-
-        return $set;
+        return new self(self::together(array_map(Range::parse(...), explode(',', $text)), self::PIECES));
     }
 
     public function with(Range $range): self
@@ -88,12 +100,22 @@ final readonly class RangeSet implements Countable, IteratorAggregate
 
     public function without(Range $hole): self
     {
+        return new self(self::cut($this->ranges, $hole));
+    }
+
+    /**
+     * @param  list<Range>  $ranges
+     * @return list<Range> without the cells of a hole
+     */
+    private static function cut(array $ranges, Range $hole): array
+    {
         $left = [];
-        foreach ($this->ranges as $range) {
-            array_push($left, ...self::minus($range, $hole));
+        foreach ($ranges as $range) {
+            $cut = $range->clip($hole);
+            $cut === null ? $left[] = $range : array_push($left, ...self::minus($range, $cut));
         }
 
-        return new self($left);
+        return $left;
     }
 
     public function contains(int $row, int $column): bool
@@ -139,13 +161,9 @@ final readonly class RangeSet implements Countable, IteratorAggregate
         return implode(',', $this->ranges);
     }
 
-    /** @return list<Range> up to four: above, below, at the left and at the right of the hole */
-    private static function minus(Range $range, Range $hole): array
+    /** @return list<Range> up to four: above, below, at the left and at the right of what is cut out of it */
+    private static function minus(Range $range, Range $cut): array
     {
-        $cut = $range->clip($hole);
-        if ($cut === null) {
-            return [$range];
-        }
         $left = [];
         if ($cut->top > $range->top) {
             $left[] = Range::of($range->top, $range->left, $cut->top - 1, $range->right);
