@@ -87,10 +87,7 @@ final readonly class SortTable implements Act
         }
         foreach ($blocks as [$first, $last]) {
             foreach ($sheet->setup->merges as $merge) {
-                if (
-                    $merge->meets(Range::of($first, $table->range->left, $last, $table->range->right)) &&
-                    ($merge->rows() > 1 || $merge->columns() > 1)
-                ) {
+                if ($merge->meets(Range::of($first, $table->range->left, $last, $table->range->right))) {
                     throw SortIsWrong::merged((string) $merge);
                 }
             }
