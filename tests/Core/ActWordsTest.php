@@ -21,7 +21,8 @@ final class ActWordsTest extends TestCase
 {
     private static function book(): Workbook
     {
-        $sheet = fn (string $name) => new Worksheet(MemorySheet::of($name, array_fill(0, 9, array_fill(0, 9, 'x'))), $name, Reading::none());
+        $sheet = fn (string $name) => new Worksheet(MemorySheet::of($name, array_fill(0, 9, array_fill(0, 9, 'x'))), $name,
+            Reading::none());
 
         return new Workbook('W', [1 => $sheet('Beds'), 2 => $sheet('Trays')], new LookBook);
     }
@@ -68,7 +69,8 @@ final class ActWordsTest extends TestCase
 
     public function test_what_is_not_said_stays(): void
     {
-        $book = (new SetOpening([1], gridlines: false, freezeRow: 2, freezeColumn: 1, zoom: 120, firstRow: 9, firstColumn: 4))->on(self::book());
+        $book = (new SetOpening([1], gridlines: false, freezeRow: 2, freezeColumn: 1, zoom: 120, firstRow: 9,
+            firstColumn: 4))->on(self::book());
         $opening = fn (Workbook $of) => array_values((array) $of->sheet(1)->setup->opening);
         $was = $opening($book);
         self::assertSame([2, 1, false, 120, 9, 4, false], $was);

@@ -11,6 +11,7 @@ use Rilvet\Act\CorrectReading;
 use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
 use Rilvet\Grid\MemorySheet;
+use Rilvet\Grid\Range;
 use Rilvet\Grid\Shift;
 use Rilvet\Look\LookBook;
 use Rilvet\Reading\Clue;
@@ -358,5 +359,39 @@ final class QuestionTest extends TestCase
         }
 
         return $parts;
+    }
+
+    /** @param  list<array{int, int, Part|null, float, Part|null}>  $runs */
+    private static function asking(float $confidence, array $runs): ?Question
+    {
+        return Question::of(new TableReading(Range::of(1, 1, 40, 2), $confidence, array_map(fn (array $run) => new RowRun($run[0], $run[1],
+            $run[2], $run[3], 'it looks so', second: $run[4]), $runs), []));
+    }
+
+    public function test_the_least_sure_rows_are_asked_about_and_those_that_are_as_sure(): void
+    {
+        $runs = [[1, 1, Part::Heading, 1.0, null], [2, 3, Part::Body, 0.9, Part::Note], [4, 4, Part::Subtotal, 0.5, Part::Body],
+            [5, 6, Part::Body, 0.9, Part::Note], [7, 7, Part::Subtotal, 0.5, Part::Body], [8, 8, Part::Total, 0.5, Part::Body],
+            [9, 9, Part::Subtotal, 0.6, Part::Body], [10, 12, null, 0.3, null]];
+        self::assertNull(self::asking(0.6, $runs), 'sure enough');
+        $asked = self::asking(0.59, $runs);
+        self::assertSame('Rows 4, 7 are read as subtotals: it looks so.', $asked?->words());
+        self::assertSame(['Subtotals', 'Data'], [$asked?->asReadWords(), $asked?->otherwiseWords()]);
+        self::assertNull(self::asking(0.1, [[1, 9, Part::Body, 0.2, null]]), 'nothing else comes into question');
+        self::assertNull(self::asking(0.1, [[1, 9, Part::Body, 1.0, Part::Note]]), 'it is sure of its rows');
+        self::assertSame('Row 4 is read as subtotal: it looks so.', self::asking(0.1, [[4, 4, Part::Subtotal, 0.5, Part::Body]])?->words());
+        self::assertSame('Rows 4 to 6 are read as no table: it looks so.', self::asking(0.1, [[4, 6, null, 0.5, Part::Body]])?->words());
+        $many = fn (int $count) => self::asking(0.1, array_map(fn (int $at) => [2 * $at, 2 * $at, Part::Note, 0.5, Part::Body],
+            range(1, $count)))?->words();
+        self::assertStringStartsWith('Rows 2, 4, 6, 8 are', (string) $many(4));
+        self::assertStringStartsWith('Rows 2, 4, 6, 8 and 1 more are', (string) $many(5));
+        // Without headings only the first row may be one.
+        $first = self::asking(0.1, [[1, 5, Part::Body, 0.5, Part::Heading], [7, 9, Part::Body, 0.5, Part::Heading]]);
+        self::assertSame([[1, 1, Part::Heading], [2, 5, Part::Body], [7, 9, Part::Body]], array_map(fn (RowsAre $one) => [$one->first,
+            $one->last,
+            $one->part], $first?->otherwise()->each ?? []));
+        $single = self::asking(0.1, [[1, 1, Part::Body, 0.5, Part::Heading]]);
+        self::assertSame([[1, 1, Part::Heading]], array_map(fn (RowsAre $one) => [$one->first, $one->last, $one->part],
+            $single?->otherwise()->each ?? []));
     }
 }
