@@ -42,8 +42,9 @@ final class PivotXmlTest extends TestCase
         self::assertSame(['3-3 heading', '4-4 total', '5-6 body'], self::runs(self::of('A3:C6', 1, [$item('grand')])));
         self::assertSame(['3-3 heading', '4-6 body'], self::runs(self::of('A3:C6', 1, array_fill(0, 9, $item()))), 'more items than rows');
         // A group of its own stands on a row with fewer names than there are fields; what is left out is as above.
-        self::assertSame(['1-1 heading', '2-2 row_group', '3-4 body', '5-5 subtotal', '6-6 none', '7-7 total'], self::runs(self::of('A1:C7', 1,
-            [$item(), $item('', 1, 1), $item('', 2), $item('default'), $item('blank'), $item('grand')], 2)));
+        self::assertSame(['1-1 heading', '2-2 row_group', '3-4 body', '5-5 subtotal', '6-6 none', '7-7 total'],
+            self::runs(self::of('A1:C7', 1,
+                [$item(), $item('', 1, 1), $item('', 2), $item('default'), $item('blank'), $item('grand')], 2)));
         foreach (['sum', 'countA', 'avg', 'max', 'min', 'product', 'count', 'stdDev', 'stdDevP', 'var', 'varP'] as $type) {
             self::assertSame(['1-1 heading', '2-2 subtotal'], self::runs(self::of('A1:B2', 1, [$item($type)])), $type);
         }
