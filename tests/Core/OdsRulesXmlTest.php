@@ -142,8 +142,8 @@ final class OdsRulesXmlTest extends TestCase
     {
         $xml = '<office:styles'.Ns::declared('office', 'style', 'fo').'><style:style style:name="Loud" style:family="table-cell">'
             .'<style:text-properties fo:font-weight="bold"/></style:style><style:style style:name="S" style:family="table-cell">'
-            .'<style:map style:condition="'.htmlspecialchars($condition).'" style:apply-style-name="Loud" style:base-cell-address="Beds.B2"/>'
-            .'</style:style></office:styles>';
+            .'<style:map style:condition="'.htmlspecialchars($condition).'" style:apply-style-name="Loud"'
+            .' style:base-cell-address="Beds.B2"/></style:style></office:styles>';
         $maps = new StyleMaps(new CellStyles(PackageXml::root(PackageXml::tree($xml, 'styles'))));
         $maps->row(2, 4, ['', 'S']);
         $maps->row(5, 5, ['', '']);
