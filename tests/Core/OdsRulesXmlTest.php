@@ -91,8 +91,8 @@ final class OdsRulesXmlTest extends TestCase
 
     public function test_what_is_shown_to_who_types(): void
     {
-        $message = fn (string $name, string $attributes, string $text = 'Whole <text:s/>bags') => "<table:$name-message $attributes><text:p>"
-            ."$text</text:p><text:p>only</text:p></table:$name-message>";
+        $message = fn (string $name, string $attributes) => "<table:$name-message $attributes><text:p>Whole <text:s/>bags</text:p>"
+            ."<text:p>only</text:p></table:$name-message>";
         $of = fn (string $inner, string $attributes = '') => self::check("table:condition=\"\" $attributes", $inner);
         $shown = $of($message('help', 'table:display="true" table:title="Bags"'));
         self::assertSame(['Bags', "Whole bags\nonly"], [$shown?->promptTitle, $shown?->prompt]);
