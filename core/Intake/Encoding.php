@@ -56,7 +56,7 @@ enum Encoding: string
             }
             if ($utf8) {
                 [$whole, $tail] = self::wholeCharacters($tail.$chunk);
-                $utf8 = mb_check_encoding($whole, 'UTF-8') && strlen($tail) < 4;
+                $utf8 = mb_check_encoding($whole, 'UTF-8');
             }
             $offset += strlen($chunk);
         }
