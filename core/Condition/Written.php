@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Condition;
 
+use Rilvet\Grid\Cell;
 use Rilvet\Intake\DateText;
 use Rilvet\Intake\NumberText;
 use Rilvet\Number\SerialDate;
@@ -41,7 +42,7 @@ final class Written
                 $day -= SerialDate::BETWEEN;
             }
             if ($number !== null || $day !== null) {
-                return self::plain($number ?? $day);
+                return Cell::of($number ?? $day)->text();
             }
         }
 
@@ -60,7 +61,7 @@ final class Written
         if (is_numeric($formula)) {
             $number = (float) $formula;
             if ($kind === ColumnKind::Percent) {
-                return self::plain(round($number * 100, 10)).'%';
+                return Cell::of(round($number * 100, 10))->text().'%';
             }
             if ($kind !== null && $kind->isTemporal() && $number >= 1 && $number <= SerialDate::LAST && $kind !== ColumnKind::Time) {
                 [$year, $month, $day] = SerialDate::day((int) $number, $from1904);
@@ -72,11 +73,5 @@ final class Written
         }
 
         return in_array(strtoupper($formula), ['TRUE', 'FALSE'], true) ? strtoupper($formula) : "=$formula";
-    }
-
-    private static function plain(int|float $number): string
-    {
-        return is_float($number) && floor($number) === $number && abs($number) < 1e15 ? (string) (int) $number
-            : (string) json_encode($number);
     }
 }

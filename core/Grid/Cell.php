@@ -165,6 +165,7 @@ final readonly class Cell
     /** The shortest text that reads back as the same number; never in locale form. */
     private static function plain(float $number): string
     {
-        return rtrim((string) json_encode($number), "\n");
+        // Nought has no sign: a sum that came to it from below would be another value.
+        return (string) json_encode($number + 0.0);
     }
 }

@@ -90,6 +90,7 @@ final readonly class RangeSet implements Countable, IteratorAggregate
         if (substr_count($text, ',') >= self::PIECES) {
             throw AddressIsWrong::pieces(self::PIECES);
         }
+
         return new self(self::together(array_map(Range::parse(...), explode(',', $text)), self::PIECES));
     }
 

@@ -50,7 +50,7 @@ final class Plain
             return $value === '' ? null : $value;
         }
         if ($this->asText && ! is_bool($value)) {
-            return self::number($value);
+            return Cell::of($value)->text();
         }
         if (is_float($value) && $value === floor($value) && abs($value) < 9e15) {
             $value = (int) $value;
@@ -91,7 +91,7 @@ final class Plain
             is_string($value) => trim($value),
             $value === null => '',
             is_bool($value) => $value ? 'TRUE' : 'FALSE',
-            default => self::number($value),
+            default => Cell::of($value)->text(),
         };
     }
 
@@ -99,10 +99,5 @@ final class Plain
     private static function value(null|bool|int|float|string|array $stored): null|bool|int|float|string
     {
         return is_array($stored) ? $stored['t'] ?? $stored['e'] ?? $stored['v'] ?? null : $stored;
-    }
-
-    private static function number(int|float $number): string
-    {
-        return is_float($number) && $number === floor($number) && abs($number) < 9e15 ? (string) (int) $number : Cell::of($number)->text();
     }
 }
