@@ -117,7 +117,8 @@ final readonly class Summarise implements Act
                     $at === null || $followed->set(Range::of($at, $to, $at, $to), $look);
                 }
                 // What goes down to the end of the worksheet belongs to the column.
-                $last > count($rows) && $followed->set(Range::of(count($laid->rows) + 1, $to, $last, $to), $look);
+                $last > max(count($rows), count($laid->rows))
+                    && $followed->set(Range::of(count($laid->rows) + 1, $to, $last, $to), $look);
             }
         }
 

@@ -166,6 +166,6 @@ final readonly class Cell
     private static function plain(float $number): string
     {
         // Nought has no sign: a sum that came to it from below would be another value.
-        return (string) json_encode($number + 0.0);
+        return $number === 0.0 ? '0' : (string) json_encode($number);
     }
 }

@@ -43,7 +43,8 @@ final class PlainTest extends TestCase
 
     public function test_what_tells_rows_apart(): void
     {
-        self::assertSame(['oak', '', '', 'TRUE', 'FALSE', '7', '7', '7.5', '9000000000000000', '-3', '0', '7', '#N/A'], array_map(Plain::key(...),
+        self::assertSame(['oak', '', '', 'TRUE', 'FALSE', '7', '7', '7.5', '9000000000000000', '-3', '0', '7', '#N/A'],
+            array_map(Plain::key(...),
             [' oak ', '', null, true, false, 7, 7.0, 7.5, 9e15, -3.0, -0.0, ['f' => 'A1', 'v' => 7.0], ['e' => '#N/A']]));
         self::assertSame(['7', '-3', '7.5', '0.125', '0.333333', '999999999999999', '1000000000000000'],
             array_map(Field::plain(...), [7.0, -3.0, 7.5, 0.125, 1 / 3, 999_999_999_999_999.0, 1e15]));

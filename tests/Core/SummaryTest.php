@@ -324,4 +324,24 @@ final class SummaryTest extends TestCase
         sort($rising);
         self::assertSame($rising, $order, implode(', ', $names));
     }
+
+    /** Formatted a little beyond its end, a summary that becomes longer is worked out all the same. */
+    public function test_looks_below_the_end_of_a_summary_give_way_to_new_groups(): void
+    {
+        $rows = fn (int $count) => self::book([['Code', 'Worth'], ...array_map(fn (int $at) => ["K$at", $at], range(1, $count))]);
+        $small = (new Summarise(null, Summary::of(['sheet' => 1, 'rows' => [['heading' => 'Code']],
+            'values' => [['heading' => 'Worth']]])))->on($rows(3));
+        foreach (['B4:B9' => [true, true, true, false], 'B4:B1048576' => [true, true, true, true], 'B6' => [false, false, true, false],
+            'B9:B12' => [false, false, false, false]] as $cells => $wanted) {
+            $book = (new Format(new Targets([2], RangeSet::parse($cells)), Look::of(['italic' => true])))->on($small);
+            $book = $book->withSheet(1, $rows(20)->sheet(1));
+            $after = (new Summarise(2, null))->on($book);
+            self::assertSame(24, $after->sheet(2)->cells->rows());
+            $dressed = new DressedSheet($after->sheet(2), $after->looks);
+            $names = array_map(fn (array $row) => $row[0] ?? '', self::says($after->sheet(2)));
+            $at = fn (string $name) => (int) array_search($name, $names, true) + 1;
+            self::assertSame($wanted, array_map(fn (int $row) => $dressed->at($row, 2)->look->is(Attribute::Italic),
+                [$at('K1'), $at('K2'), $at('K3'), 30]), $cells);
+        }
+    }
 }
