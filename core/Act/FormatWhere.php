@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rilvet\Act;
 
+use Rilvet\Act\Exception\LayIsWrong;
 use Rilvet\Act\Exception\NothingToChange;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Grid\Range;
@@ -15,6 +16,12 @@ use Rilvet\Work\Workbook;
 /** A look for those cells of a range that look in a certain way now: one colour for another, one size for another. */
 final readonly class FormatWhere implements Act
 {
+    /** Stretches of a column that get another look at once. */
+    private const PIECES = 200_000;
+
+    /** Stretches that are looked at below the data. */
+    private const BELOW = 1_000;
+
     /** @param  Look  $when  what they wear now, as a reader sees it: ink, fill, font, size */
     public function __construct(private Targets $targets, private Look $when, private Look $then)
     {
@@ -27,25 +34,49 @@ final readonly class FormatWhere implements Act
             $dressed = new DressedSheet($sheet, $workbook->looks);
             $hand = clone $sheet->hand;
             $known = [];
+            $then = [];
             foreach ($ranges as $range) {
-                $open = [];
-                for ($row = $range->top; $row <= $range->bottom + 1; $row = $next) {
-                    // A column reaches over a million rows, nearly all of which look the same.
-                    $next = $row > $range->bottom ? $row + 1 : min($range->bottom, $dressed->sameUntil($row)) + 1;
-                    $columns = $row > $range->bottom ? [] : $this->columns($dressed, $row, $range, $known);
-                    foreach (array_diff_key($open, $columns) as $column => $from) {
-                        $hand->map(Range::of($from, $column, $row - 1, $column),
-                            fn (int $old) => $workbook->looks->number($workbook->looks->look($old)->under($this->then)));
-                        unset($open[$column]);
-                        $isFound = true;
-                    }
-                    $open += array_map(fn () => $row, $columns);
+                foreach ($this->stretches($dressed, $range, $sheet->cells->rows(), $known) as $column => $stretches) {
+                    $hand->mapStretches($column, $stretches, function (int $old) use ($workbook, &$then) {
+                        return $then[$old] ??= $workbook->looks->number($workbook->looks->look($old)->under($this->then));
+                    });
+                    $isFound = true;
                 }
             }
             $workbook = $workbook->withSheet($number, $sheet->touched($hand));
         }
 
         return $isFound ? $workbook : throw NothingToChange::becauseNothingTurns();
+    }
+
+    /**
+     * @param  int  $rows  down to which there is data
+     * @param  array<string, array<int, true>>  $known  by what rows that wear the same have in common
+     * @return array<int, non-empty-list<array{int, int}>> first and last rows of what looks so, by column
+     */
+    private function stretches(DressedSheet $dressed, Range $range, int $rows, array &$known): array
+    {
+        $found = [];
+        $pieces = $below = 0;
+        for ($row = $range->top; $row <= $range->bottom; $row = $next) {
+            // A column reaches over a million rows, nearly all of which look the same; a pattern that goes on below the data has no
+            // end that anybody means.
+            if ($row > $rows && ++$below > self::BELOW) {
+                break;
+            }
+            $next = min($range->bottom, $dressed->sameUntil($row)) + 1;
+            foreach ($this->columns($dressed, $row, $range, $known) as $column => $is) {
+                $last = count($found[$column] ?? []) - 1;
+                if ($last >= 0 && $found[$column][$last][1] === $row - 1) {
+                    $found[$column][$last][1] = $next - 1;
+                } else {
+                    $found[$column][] = [$row, $next - 1];
+                    ++$pieces <= self::PIECES || throw LayIsWrong::pieces(self::PIECES);
+                }
+            }
+        }
+
+        return $found;
     }
 
     /**

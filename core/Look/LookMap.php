@@ -120,12 +120,23 @@ final class LookMap
     public function map(Range $range, callable $change): void
     {
         for ($column = $range->left; $column <= $range->right; $column++) {
-            $runs = self::mapped($this->columns[$column] ?? [], $range->top, $range->bottom, $change);
-            if ($runs === []) {
-                unset($this->columns[$column]);
-            } else {
-                $this->columns[$column] = $runs;
-            }
+            $this->mapStretches($column, [[$range->top, $range->bottom]], $change);
+        }
+    }
+
+    /**
+     * The same in stretches of rows of one column, however many, in one pass.
+     *
+     * @param  list<array{int, int}>  $stretches  first and last row, from the top down, none over another
+     * @param  callable(int): int  $change
+     */
+    public function mapStretches(int $column, array $stretches, callable $change): void
+    {
+        $runs = self::mapped($this->columns[$column] ?? [], $stretches, $change);
+        if ($runs === []) {
+            unset($this->columns[$column]);
+        } else {
+            $this->columns[$column] = $runs;
         }
     }
 
@@ -315,47 +326,36 @@ final class LookMap
     }
 
     /**
+     * Runs of a column in which stretches of rows have other looks.
+     *
      * @param  list<array{int, int, int}>  $runs
-     * @param  callable(int): int  $change
+     * @param  list<array{int, int}>  $stretches  first and last row, from the top down, none over another
+     * @param  callable(int): int  $change  asked once a run
      * @return list<array{int, int, int}>
      */
-    private static function mapped(array $runs, int $top, int $bottom, callable $change): array
+    private static function mapped(array $runs, array $stretches, callable $change): array
     {
         $new = [];
-        $at = $top;
-        $done = false;
-        foreach ($runs as [$first, $last, $look]) {
-            if ($last < $top) {
-                $new[] = [$first, $last, $look];
-
-                continue;
+        $at = 0;
+        foreach ($stretches as [$top, $bottom]) {
+            for (; isset($runs[$at]) && $runs[$at][1] < $top; $at++) {
+                self::push($new, ...$runs[$at]);
             }
-            if ($first > $bottom) {
-                if (! $done) {
-                    self::push($new, $at, $bottom, $at <= $bottom ? $change(0) : 0);
-                    $done = true;
-                }
-                self::push($new, $first, $last, $look);
-
-                continue;
+            if (isset($runs[$at])) {
+                self::push($new, $runs[$at][0], min($runs[$at][1], $top - 1), $runs[$at][2]);
             }
-            if ($first < $top) {
-                self::push($new, $first, $top - 1, $look);
+            for ($row = $top; $row <= $bottom; $row = $to + 1) {
+                [$first, $last, $look] = $runs[$at] ?? [PHP_INT_MAX, PHP_INT_MAX, 0];
+                [$to, $was] = $first > $row ? [min($bottom, $first - 1), 0] : [min($bottom, $last), $look];
+                self::push($new, $row, $to, $change($was));
+                $at += $to === $last ? 1 : 0;
             }
-            $from = max($first, $top);
-            $to = min($last, $bottom);
-            if ($from > $at) {
-                self::push($new, $at, $from - 1, $change(0));
-            }
-            self::push($new, $from, $to, $change($look));
-            $at = $to + 1;
-            if ($last > $bottom) {
-                self::push($new, $bottom + 1, $last, $look);
-                $done = true;
+            if (isset($runs[$at])) {
+                $runs[$at][0] = max($runs[$at][0], $bottom + 1);
             }
         }
-        if (! $done && $at <= $bottom) {
-            self::push($new, $at, $bottom, $change(0));
+        foreach (array_slice($runs, $at) as $run) {
+            self::push($new, ...$run);
         }
 
         return $new;

@@ -266,4 +266,30 @@ final class LookMapTest extends TestCase
         self::assertSame([3, 3, 0], array_map(fn (int $below) => $this->map->at(self::ROWS + $below, 2), [9, 12, 13]));
         $this->assertTidy('a run appended');
     }
+
+    /** Law: many stretches in one pass come to what each after the other does. Fixed seed. */
+    public function test_stretches_in_one_pass_are_those_one_after_the_other(): void
+    {
+        mt_srand(83);
+        for ($round = 0; $round < 400; $round++) {
+            $one = new LookMap;
+            for ($step = mt_rand(0, 5); $step > 0; $step--) {
+                $top = mt_rand(1, 30);
+                $one->set(Range::of($top, 2, $top + mt_rand(0, 9), 2), mt_rand(0, 3));
+            }
+            $other = clone $one;
+            $stretches = [];
+            for ($row = mt_rand(1, 6); $row < 40; $row += mt_rand(1, 9)) {
+                $last = $row + mt_rand(0, 4);
+                $stretches[] = [$row, $last];
+                $row = $last + 1;
+            }
+            $change = fn (int $old) => $old === 2 ? 0 : $old + 1;
+            $one->mapStretches(2, $stretches, $change);
+            foreach ($stretches as [$first, $last]) {
+                $other->map(Range::of($first, 2, $last, 2), $change);
+            }
+            self::assertSame($other->runs(), $one->runs());
+        }
+    }
 }

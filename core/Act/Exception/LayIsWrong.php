@@ -16,4 +16,10 @@ final class LayIsWrong extends Refusal
                 ' cells at once. Lay it on fewer, or lift a single row, which goes down any number of rows.',
         );
     }
+
+    public static function pieces(int $most): self
+    {
+        return new self('What looks so lies in more than '.number_format($most).' pieces, as stripes do. Choose fewer rows or columns, or '
+            .'change the stripes or the stylebook that it comes from.');
+    }
 }
