@@ -8,6 +8,7 @@ use Rilvet\Clamp;
 use Rilvet\Grid\Cell;
 use Rilvet\Look\Attribute;
 use Rilvet\Measure\Ruler;
+use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\ColumnRole;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\TableReading;
@@ -46,7 +47,7 @@ final readonly class ColumnNeeds
      */
     public function of(array $columns, bool $all = false): array
     {
-        $widths = $all ? [] : $this->ofTables();
+        $widths = $all ? [] : $this->ofTables(array_flip($columns));
         $needs = [];
         $others = array_diff($columns, array_keys($widths));
         foreach ($others === [] ? [] : $this->sheet->cells->read(1, min($this->sheet->cells->rows(), self::SCANNED)) as $row => $cells) {
@@ -68,14 +69,17 @@ final readonly class ColumnNeeds
     /**
      * What the columns of all tables need: of columns in several, the widest; what is set for a heading comes before.
      *
+     * @param  array<int, mixed>|null  $wanted  columns as keys; null for all
      * @return array<int, int> px by column
      */
-    public function ofTables(): array
+    public function ofTables(?array $wanted = null): array
     {
         $widths = [];
         foreach ($this->sheet->reading->tables as $table) {
-            $needs = $this->ofTable($table);
-            foreach ($table->columns as $column) {
+            $isWanted = fn (ColumnReading $one) => $wanted === null || isset($wanted[$one->column]);
+            $columns = array_values(array_filter($table->columns, $isWanted));
+            $needs = $columns === [] ? [] : $this->ofTable($table, $columns);
+            foreach ($columns as $column) {
                 $widths[$column->column] =
                     ($column->heading === null ? null : $this->rules->widthUnder($column->heading)) ??
                     max($widths[$column->column] ?? 0, $needs[$column->column]);
@@ -158,15 +162,16 @@ final readonly class ColumnNeeds
     }
 
     /**
-     * What the columns of a table need: body and headings.
+     * What columns of a table need: body and headings.
      *
+     * @param  non-empty-list<ColumnReading>  $of
      * @return array<int, int> px by column
      */
-    private function ofTable(TableReading $table): array
+    private function ofTable(TableReading $table, array $of): array
     {
         $bodyRow = $table->firstBodyRow();
         $needs = [];
-        foreach ($table->columns as $column) {
+        foreach ($of as $column) {
             $needs[$column->column] = 0;
             // In a table that is measured only at its ends, the longest texts of the whole column stand for the rest.
             if ($bodyRow !== null && $table->range->rows() > 2 * self::SAMPLE) {
@@ -182,7 +187,7 @@ final readonly class ColumnNeeds
         }
         $columns = array_keys($needs);
         $said = [];
-        [$left, $right] = $columns === [] ? [1, 1] : [min($columns), max($columns)];
+        [$left, $right] = [min($columns), max($columns)];
         foreach ($this->measuredRows($table) as [$from, $to]) {
             foreach ($this->sheet->cells->read($from, $to, $left, $right + 1) as $row => $cells) {
                 $part = $table->runAt($row)?->part;
@@ -222,7 +227,7 @@ final readonly class ColumnNeeds
             }
         }
         $widths = [];
-        foreach ($table->columns as $column) {
+        foreach ($of as $column) {
             $widths[$column->column] = $column->role === ColumnRole::Spacer ? self::SPACER : $this->kept($needs[$column->column]);
         }
 

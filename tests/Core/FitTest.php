@@ -20,6 +20,7 @@ use Rilvet\Act\SetOpening;
 use Rilvet\Act\Settle;
 use Rilvet\Act\ShareWidth;
 use Rilvet\Act\Targets;
+use Rilvet\Fit\ColumnFit;
 use Rilvet\Fit\WidthShare;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemorySheet;
@@ -38,6 +39,7 @@ use Rilvet\Window\CutTexts;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Tests\Spent;
 
 /** Sizes by hand stay; fitted ones follow what the cells hold and how it is set. */
 final class FitTest extends TestCase
@@ -366,5 +368,28 @@ final class FitTest extends TestCase
         );
 
         return new Workbook('Book', [1 => new Worksheet($cells, 'S', Finder::read(SheetFacts::of($cells)), came: new Setup)], new LookBook);
+    }
+
+    /** What some columns need is what they need among all, and is found without measuring the others. */
+    public function test_few_columns_of_a_wide_table_are_measured_alone(): void
+    {
+        $rows = [array_map(fn (int $column) => "Heading $column", range(1, 3_000))];
+        for ($row = 1; $row <= 30; $row++) {
+            $rows[] = array_map(fn (int $column) => $column % 3 === 0 ? "word $row of $column" : $row * $column / 4, range(1, 3_000));
+        }
+        $cells = MemorySheet::of('Wide', $rows);
+        $sheet = new Worksheet($cells, 'Wide', Finder::read(SheetFacts::of($cells)));
+        $book = new Workbook('Book', [1 => $sheet], new LookBook);
+        $needs = fn (array $columns) => (new ColumnFit($sheet, $book, Fonts::shipped()))->needs->of($columns);
+        $all = $some = [];
+        $ofAll = Spent::on(function () use ($needs, &$all) {
+            $all = $needs(range(1, 3_000));
+        });
+        $ofSome = Spent::on(function () use ($needs, &$some) {
+            $some = $needs([1, 1_500, 1_502, 4_000]);
+        });
+        self::assertCount(3_000, $all);
+        self::assertSame(array_intersect_key($all, [1 => 1, 1_500 => 1, 1_502 => 1]), $some);
+        self::assertLessThan($ofAll / 3, $ofSome);
     }
 }
