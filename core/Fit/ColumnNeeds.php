@@ -30,6 +30,9 @@ final readonly class ColumnNeeds
     /** Rows of such an end: headings, the first of the body, totals. */
     private const ENDS = 40;
 
+    /** Columns apart from which on two are looked at one after the other. */
+    private const FAR = 100;
+
     /** Width of a column that only keeps others apart, px. */
     private const SPACER = 16;
 
@@ -78,7 +81,10 @@ final readonly class ColumnNeeds
         foreach ($this->sheet->reading->tables as $table) {
             $isWanted = fn (ColumnReading $one) => $wanted === null || isset($wanted[$one->column]);
             $columns = array_values(array_filter($table->columns, $isWanted));
-            $needs = $columns === [] ? [] : $this->ofTable($table, $columns);
+            $needs = [];
+            foreach (self::together($columns) as $near) {
+                $needs += $this->ofTable($table, $near);
+            }
             foreach ($columns as $column) {
                 $widths[$column->column] =
                     ($column->heading === null ? null : $this->rules->widthUnder($column->heading)) ??
@@ -87,6 +93,28 @@ final readonly class ColumnNeeds
         }
 
         return $widths;
+    }
+
+    /**
+     * Columns that stand near each other, so that what lies between two that do not is not read.
+     *
+     * @param  list<ColumnReading>  $columns  from the left
+     * @return list<non-empty-list<ColumnReading>>
+     */
+    private static function together(array $columns): array
+    {
+        $groups = [];
+        $last = null;
+        foreach ($columns as $column) {
+            if ($last === null || $column->column - $last > self::FAR) {
+                $groups[] = [$column];
+            } else {
+                $groups[count($groups) - 1][] = $column;
+            }
+            $last = $column->column;
+        }
+
+        return $groups;
     }
 
     /**
@@ -100,12 +128,18 @@ final readonly class ColumnNeeds
     {
         $needs = [];
         foreach ($rows as $row) {
-            foreach ($this->sheet->cells->read($row, $row) as $cells) {
-                foreach (array_keys($columns) as $column) {
+            $slanted = [];
+            foreach (array_keys($columns) as $column) {
+                $worn = $this->sizes->dressed->at($row, $column);
+                $turn = abs((int) $worn->look->number(Attribute::Rotation));
+                if ($turn > 0 && $turn < 90 && ($this->sizes->merges->at($row, $column)?->columns() ?? 1) === 1) {
+                    $slanted[$column] = $worn;
+                }
+            }
+            foreach ($slanted === [] ? [] : $this->sheet->cells->read($row, $row) as $cells) {
+                foreach ($slanted as $column => $worn) {
                     $cell = $cells[$column - 1] ?? Cell::blank();
-                    $worn = $this->sizes->dressed->at($row, $column);
-                    $turn = abs((int) $worn->look->number(Attribute::Rotation));
-                    if ($cell->isBlank() || $turn === 0 || $turn >= 90 || $this->sizes->merges->at($row, $column)?->columns() > 1) {
+                    if ($cell->isBlank()) {
                         continue;
                     }
                     $text = $this->sizes->text($cell, $worn);
