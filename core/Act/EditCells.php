@@ -35,6 +35,9 @@ final readonly class EditCells implements Joins
     /** A sheet of at most so many rows is read anew after an edit. */
     private const READ_ANEW = 5_000;
 
+    /** Cells of them. */
+    private const CELLS_ANEW = 100_000;
+
     /** Cells up to which only checks that may hold on them are read. */
     private const FEW = 50;
 
@@ -86,7 +89,7 @@ final readonly class EditCells implements Joins
             }
         }
         $cells = new EditedSheet($sheet->cells, $edits);
-        $isAnew = $cells->rows() <= self::READ_ANEW;
+        $isAnew = $cells->rows() <= self::READ_ANEW && $cells->rows() * $cells->columns() <= self::CELLS_ANEW;
         $hints = FileHints::of($sheet, $workbook, $this->sheet);
         $sheet = $sheet->readAs($isAnew
             ? $sheet->aspect(PivotRows::class)->over(Finder::read(SheetFacts::of($cells, $hints))) : $sheet->found, $cells, $sheet->typing);

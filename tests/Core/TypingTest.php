@@ -6,11 +6,17 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rilvet\Act\EditCells;
 use Rilvet\Grid\MemoryBlockStore;
+use Rilvet\Grid\MemorySheet;
 use Rilvet\Intake\ColumnTyping;
 use Rilvet\Intake\Survey;
 use Rilvet\Intake\Tokeniser;
 use Rilvet\Intake\TypingKind;
+use Rilvet\Look\LookBook;
+use Rilvet\Reading\Reading;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 
 /** Text is typed a column at a time. The notations are common practice in the countries that use them. */
 final class TypingTest extends TestCase
@@ -176,5 +182,18 @@ final class TypingTest extends TestCase
         $survey->take(array_map(fn (string $text) => [$text], $texts));
 
         return $survey->typing()->columns[1];
+    }
+
+    /** Up to 5,000 rows and 100,000 cells a sheet is read anew after each text that is typed; a larger one stays as it was read. */
+    public function test_a_large_sheet_is_not_read_anew_for_a_cell(): void
+    {
+        $isAnew = function (int $rows, int $columns): bool {
+            $cells = MemorySheet::of('S', array_fill(0, $rows, array_fill(0, $columns, 7)));
+            $reading = new Reading([]);
+            $book = new Workbook('W', [1 => new Worksheet($cells, 'S', $reading)], new LookBook);
+
+            return (new EditCells(1, [2 => [1 => '8']]))->on($book)->sheet(1)->found !== $reading;
+        };
+        self::assertSame([true, false, true, false], [$isAnew(5_000, 1), $isAnew(5_001, 1), $isAnew(100, 1_000), $isAnew(101, 1_000)]);
     }
 }
