@@ -60,9 +60,13 @@ final readonly class FormatWhere implements Act
         $pieces = $below = 0;
         for ($row = $range->top; $row <= $range->bottom; $row = $next) {
             // A column reaches over a million rows, nearly all of which look the same; a pattern that goes on below the data has no
-            // end that anybody means.
+            // end that anybody means, and what has no gap there goes on to the end.
             if ($row > $rows && ++$below > self::BELOW) {
-                break;
+                return array_map(function (array $stretches) use ($rows, $row, $range) {
+                    [$first, $last] = array_pop($stretches);
+
+                    return [...$stretches, [$first, $first <= $rows + 1 && $last === $row - 1 ? $range->bottom : $last]];
+                }, $found);
             }
             $next = min($range->bottom, $dressed->sameUntil($row)) + 1;
             foreach ($this->columns($dressed, $row, $range, $known) as $column => $is) {

@@ -81,4 +81,17 @@ final class FormatWhereTest extends TestCase
         $this->expectExceptionMessage('more than 200,000 pieces');
         self::swapped($book, 'A1:ALL402', '#EEEEEE');
     }
+
+    public function test_what_has_no_gap_below_the_data_goes_on_to_the_end_of_the_sheet(): void
+    {
+        $sheet = new Worksheet(MemorySheet::of('Beds', array_fill(0, 5, ['Oak', 7, 8])), 'Beds', Reading::none());
+        $stripes = Stripes::of(['by' => 'columns', 'fill' => '#EEEEEE'], Builtin::all()[0]->palette);
+        $book = (new LayStripes(new Targets([1], RangeSet::parse('A:C')), $stripes))->on(new Workbook('Book', [1 => $sheet], new LookBook));
+        $after = self::swapped($book, 'A:C', '#EEEEEE');
+        self::assertSame([2 => [[1, 1_048_576]]], array_map(fn (array $runs) => array_map(fn (array $run) => [$run[0], $run[1]], $runs),
+            $after->sheet(1)->hand->runs()));
+        // What begins below the data, or ends before the last row that is looked at, stays within it.
+        $some = self::swapped($book, 'A1:C400', '#EEEEEE');
+        self::assertSame([[1, 400]], array_map(fn (array $run) => [$run[0], $run[1]], $some->sheet(1)->hand->runs()[2]));
+    }
 }
