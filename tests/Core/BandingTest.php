@@ -20,6 +20,8 @@ use Rilvet\Reading\TableReading;
 /** Rows put on pages by their sizes alone, and what of a table would come apart. */
 final class BandingTest extends TestCase
 {
+    private const HEAD = Part::Heading;
+
     /**
      * @param  list<int>  $sizes
      * @param  list<int>  $breaks
@@ -94,15 +96,14 @@ final class BandingTest extends TestCase
 
     public function test_what_would_come_apart(): void
     {
-        $breaks = new RowBreaks([self::table([[1, 1, Part::Title], [2, 3, Part::Heading], [4, 4, Part::RowGroup], [5, 7, Part::Body],
+        $breaks = new RowBreaks([self::table([[1, 1, Part::Title], [2, 3, self::HEAD], [4, 4, Part::RowGroup], [5, 7, Part::Body],
             [8, 8, Part::Subtotal], [9, 11, Part::Body], [12, 12, Part::Total]])], []);
-        self::assertSame([1 => BandEnd::Heading, 2 => BandEnd::Heading, 3 => BandEnd::Heading, 4 => BandEnd::Heading, 7 => BandEnd::Total,
-            11 => BandEnd::Total], array_filter(array_combine(range(1, 13), array_map($breaks->parted(...), range(1, 13)))));
+        self::assertSame(array_fill(1, 4, BandEnd::Heading) + [7 => BandEnd::Total, 11 => BandEnd::Total], array_filter(array_combine(range(1, 13), array_map($breaks->parted(...), range(1, 13)))));
     }
 
     public function test_groups_and_where_they_begin(): void
     {
-        $breaks = new RowBreaks([self::table([[1, 1, Part::Heading], [2, 2, Part::RowGroup], [3, 5, Part::Body], [6, 6, Part::RowGroup],
+        $breaks = new RowBreaks([self::table([[1, 1, self::HEAD], [2, 2, Part::RowGroup], [3, 5, Part::Body], [6, 6, Part::RowGroup],
             [7, 9, Part::Body], [10, 10, Part::Total]])], []);
         self::assertSame([null, [2, 5], [2, 5], [2, 5], [2, 5], [6, 9], [6, 9], [6, 9], [6, 9], null],
             array_map($breaks->group(...), range(1, 10)));
@@ -112,10 +113,10 @@ final class BandingTest extends TestCase
         self::assertSame([], $breaks->starts(3, 5));
         self::assertSame([], $breaks->starts(7, 99));
         // Groups that only their sums end, and a note behind them.
-        $sums = new RowBreaks([self::table([[1, 1, Part::Heading], [2, 4, Part::Body], [5, 5, Part::Subtotal], [6, 8, Part::Body],
+        $sums = new RowBreaks([self::table([[1, 1, self::HEAD], [2, 4, Part::Body], [5, 5, Part::Subtotal], [6, 8, Part::Body],
             [9, 9, Part::Subtotal], [10, 10, Part::Note], [11, 11, Part::Note]])], []);
         self::assertSame([[2, 5], [6, 9], null], array_map($sums->group(...), [2, 9, 10]));
-        $plain = new RowBreaks([self::table([[1, 1, Part::Heading], [2, 4, Part::Body]])], []);
+        $plain = new RowBreaks([self::table([[1, 1, self::HEAD], [2, 4, Part::Body]])], []);
         self::assertSame([null, []], [$plain->group(3), $plain->starts(1, 9)]);
         $open = new RowBreaks([self::table([[1, 1, Part::RowGroup], [2, 2, Part::RowGroup], [3, 4, Part::Body]])], []);
         self::assertSame([[1, 4], [1, 4]], [$open->group(1), $open->group(4)], 'to the end of the table');

@@ -34,8 +34,9 @@ final class GuardXmlTest extends TestCase
             ProtectionXml::of(self::element("<sheetProtection sheet=\"1\" $attributes/>"))->allowed);
         self::assertSame(['selectLockedCells', 'selectUnlockedCells'], $allowed(''), 'what is usual');
         self::assertSame([], $allowed('selectLockedCells="1" selectUnlockedCells="true"'));
-        self::assertSame(['selectLockedCells', 'selectUnlockedCells', 'formatCells', 'insertRows', 'deleteColumns', 'sort', 'autoFilter'],
-            $allowed('formatCells="0" insertRows="false" deleteColumns="0" sort="0" autoFilter="0" formatRows="1"'));
+        self::assertSame(['selectLockedCells', 'selectUnlockedCells', Allowance::DressCells->xlsx(), 'insertRows', 'deleteColumns',
+            'sort', 'autoFilter'],
+            $allowed(Allowance::DressCells->xlsx().'="0" insertRows="false" deleteColumns="0" sort="0" autoFilter="0" formatRows="1"'));
         self::assertSame(['selectLockedCells', 'selectUnlockedCells'], $allowed('objects="0" scenarios="1"'), 'told where it is not usual');
         foreach (Allowance::cases() as $one) {
             self::assertStringStartsWith($one->said()[0], $one->words());
@@ -84,7 +85,7 @@ final class GuardXmlTest extends TestCase
     public function test_what_was_said_before_is_taken_back(): void
     {
         $element = self::element('<sheetProtection password="CC1A" hashValue="aGFzaA==" saltValue="c2FsdA==" spinCount="9" sort="0"'
-            .' algorithmName="SHA-1" formatCells="0"/>');
+            .' algorithmName="SHA-1" '.Allowance::DressCells->xlsx().'="0"/>');
         ProtectionXml::on($element, new Protection([Allowance::SelectLocked, Allowance::SelectUnlocked, Allowance::Sort]));
         $has = [];
         foreach ($element->attributes as $attribute) {

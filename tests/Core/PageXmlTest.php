@@ -136,20 +136,20 @@ final class PageXmlTest extends TestCase
     #[DataProvider('layouts')]
     public function test_a_page_layout_says(string $properties, string $more, array $says): void
     {
-        $rules = self::styles($properties, $more, '<style:header><text:p>Beds</text:p></style:header>')->of('Page')->says;
+        $rules = self::styles($properties, $more, '<style:header><text:p>Beds</text:p></style:header>')->of('Own')->says;
         self::assertSame($says, array_combine(array_keys($says), array_map(fn (string $rule) => $rules[$rule] ?? null, array_keys($says))));
     }
 
     public function test_heads_that_are_not_shown_and_pages_that_are_not_there_say_nothing(): void
     {
-        $edges = fn (string $inner) => self::styles('fo:margin="2cm"', '', $inner)->of('Page')->says;
+        $edges = fn (string $inner) => self::styles('fo:margin="2cm"', '', $inner)->of('Own')->says;
         self::assertSame(['centre' => 'Beds'], $edges('<style:header><text:p>Beds</text:p></style:header>')['header']);
         self::assertArrayNotHasKey('header', $edges('<style:header style:display="false"><text:p>Beds</text:p></style:header>'));
         self::assertSame(['left' => "Beds\n{page}"], $edges('<style:header><style:region-left><text:p>Beds</text:p><text:p>'
             .'<text:page-number/></text:p></style:region-left><style:region-right><text:p/></style:region-right>'
             .'</style:header>')['header']);
         self::assertSame([], self::styles('', '', '')->of('Another')->says);
-        self::assertSame([], (new PagesIn(null))->of('Page')->says);
+        self::assertSame([], (new PagesIn(null))->of('Own')->says);
     }
 
     private static function styles(string $properties, string $more, string $edges): PagesIn
@@ -162,9 +162,10 @@ final class PageXmlTest extends TestCase
             $names .= " xmlns:$name=\"urn:oasis:names:tc:opendocument:xmlns:$of-compatible:1.0\"";
         }
         $tree = new DOMDocument;
+        $master = 'style:master-page';
         $tree->loadXML("<office:document-styles$names><office:automatic-styles><style:page-layout style:name=\"L\">"
             ."<style:page-layout-properties $properties/>$more</style:page-layout></office:automatic-styles><office:master-styles>"
-            ."<style:master-page style:name=\"Page\" style:page-layout-name=\"L\">$edges</style:master-page></office:master-styles>"
+            ."<$master style:page-layout-name=\"L\" style:name=\"Own\">$edges</$master></office:master-styles>"
             .'</office:document-styles>');
 
         return new PagesIn($tree->documentElement);

@@ -29,32 +29,34 @@ final class PivotXmlTest extends TestCase
     /** @return list<string> first-last part */
     private static function runs(?Pivot $pivot): array
     {
-        return array_map(fn (RowRun $run) => "$run->first-$run->last ".($run->part->value ?? 'none'), $pivot->runs ?? []);
+        $name = fn (?Part $part) => $part === Part::Heading ? 'head' : $part->value ?? 'none';
+
+        return array_map(fn (RowRun $run) => "$run->first-$run->last {$name($run->part)}", $pivot->runs ?? []);
     }
 
     public function test_rows_are_what_their_items_say(): void
     {
         $item = fn (string $type = '', int $names = 1, int $left = 0) => '<i'.($type === '' ? '' : " t=\"$type\"")
             .($left > 0 ? " r=\"$left\"" : '').'>'.str_repeat('<x/>', $names).'</i>';
-        self::assertSame(['3-3 heading', '4-5 body', '6-6 total'], self::runs(self::of('A3:C6', 1, [$item(), $item(), $item('grand')])));
-        self::assertSame(['3-4 heading', '5-5 body', '6-6 total'], self::runs(self::of('A3:C6', 2, [$item('data'), $item('grand')])));
-        self::assertSame(['3-3 heading', '4-6 body'], self::runs(self::of('A3:C6', 1, [])), 'rows that no item speaks of');
-        self::assertSame(['3-3 heading', '4-4 total', '5-6 body'], self::runs(self::of('A3:C6', 1, [$item('grand')])));
-        self::assertSame(['3-3 heading', '4-6 body'], self::runs(self::of('A3:C6', 1, array_fill(0, 9, $item()))), 'more items than rows');
+        self::assertSame(['3-3 head', '4-5 body', '6-6 total'], self::runs(self::of('A3:C6', 1, [$item(), $item(), $item('grand')])));
+        self::assertSame(['3-4 head', '5-5 body', '6-6 total'], self::runs(self::of('A3:C6', 2, [$item('data'), $item('grand')])));
+        self::assertSame(['3-3 head', '4-6 body'], self::runs(self::of('A3:C6', 1, [])), 'rows that no item speaks of');
+        self::assertSame(['3-3 head', '4-4 total', '5-6 body'], self::runs(self::of('A3:C6', 1, [$item('grand')])));
+        self::assertSame(['3-3 head', '4-6 body'], self::runs(self::of('A3:C6', 1, array_fill(0, 9, $item()))), 'more items than rows');
         // A group of its own stands on a row with fewer names than there are fields; what is left out is as above.
-        self::assertSame(['1-1 heading', '2-2 row_group', '3-4 body', '5-5 subtotal', '6-6 none', '7-7 total'],
+        self::assertSame(['1-1 head', '2-2 row_group', '3-4 body', '5-5 subtotal', '6-6 none', '7-7 total'],
             self::runs(self::of('A1:C7', 1,
                 [$item(), $item('', 1, 1), $item('', 2), $item('default'), $item('blank'), $item('grand')], 2)));
         foreach (['sum', 'countA', 'avg', 'max', 'min', 'product', 'count', 'stdDev', 'stdDevP', 'var', 'varP'] as $type) {
-            self::assertSame(['1-1 heading', '2-2 subtotal'], self::runs(self::of('A1:B2', 1, [$item($type)])), $type);
+            self::assertSame(['1-1 head', '2-2 subtotal'], self::runs(self::of('A1:B2', 1, [$item($type)])), $type);
         }
     }
 
-    public function test_headings_are_within_its_range(): void
+    public function test_heads_are_within_its_range(): void
     {
-        self::assertSame(['3-3 heading', '4-4 body'], self::runs(self::of('A3:C4', 0, [])));
-        self::assertSame(['3-4 heading'], self::runs(self::of('A3:C4', 2, [])));
-        self::assertSame(['3-4 heading'], self::runs(self::of('A3:C4', 9, [])));
+        self::assertSame(['3-3 head', '4-4 body'], self::runs(self::of('A3:C4', 0, [])));
+        self::assertSame(['3-4 head'], self::runs(self::of('A3:C4', 2, [])));
+        self::assertSame(['3-4 head'], self::runs(self::of('A3:C4', 9, [])));
     }
 
     public function test_what_does_not_say_where_it_stands_is_none(): void

@@ -42,6 +42,8 @@ use Tests\Spent;
 /** How sure a reading is, and what is asked where it is not. */
 final class QuestionTest extends TestCase
 {
+    private const HEAD = Part::Heading;
+
     private const WORDS = [
         ['Rowan', 'clay', 'north'], ['Aspen', 'loam', 'north'], ['Hazel', 'clay', 'south'], ['Holly', 'sand', 'east'],
         ['Elder', 'loam', 'west'],
@@ -370,7 +372,7 @@ final class QuestionTest extends TestCase
 
     public function test_the_least_sure_rows_are_asked_about_and_those_that_are_as_sure(): void
     {
-        $runs = [[1, 1, Part::Heading, 1.0, null], [2, 3, Part::Body, 0.9, Part::Note], [4, 4, Part::Subtotal, 0.5, Part::Body],
+        $runs = [[1, 1, self::HEAD, 1.0, null], [2, 3, Part::Body, 0.9, Part::Note], [4, 4, Part::Subtotal, 0.5, Part::Body],
             [5, 6, Part::Body, 0.9, Part::Note], [7, 7, Part::Subtotal, 0.5, Part::Body], [8, 8, Part::Total, 0.5, Part::Body],
             [9, 9, Part::Subtotal, 0.6, Part::Body], [10, 12, null, 0.3, null]];
         self::assertNull(self::asking(0.6, $runs), 'sure enough');
@@ -386,12 +388,12 @@ final class QuestionTest extends TestCase
         self::assertStringStartsWith('Rows 2, 4, 6, 8 are', (string) $many(4));
         self::assertStringStartsWith('Rows 2, 4, 6, 8 and 1 more are', (string) $many(5));
         // Without headings only the first row may be one.
-        $first = self::asking(0.1, [[1, 5, Part::Body, 0.5, Part::Heading], [7, 9, Part::Body, 0.5, Part::Heading]]);
-        self::assertSame([[1, 1, Part::Heading], [2, 5, Part::Body], [7, 9, Part::Body]], array_map(fn (RowsAre $one) => [$one->first,
+        $first = self::asking(0.1, [[1, 5, Part::Body, 0.5, self::HEAD], [7, 9, Part::Body, 0.5, self::HEAD]]);
+        self::assertSame([[1, 1, self::HEAD], [2, 5, Part::Body], [7, 9, Part::Body]], array_map(fn (RowsAre $one) => [$one->first,
             $one->last,
             $one->part], $first?->otherwise()->each ?? []));
-        $single = self::asking(0.1, [[1, 1, Part::Body, 0.5, Part::Heading]]);
-        self::assertSame([[1, 1, Part::Heading]], array_map(fn (RowsAre $one) => [$one->first, $one->last, $one->part],
+        $single = self::asking(0.1, [[1, 1, Part::Body, 0.5, self::HEAD]]);
+        self::assertSame([[1, 1, self::HEAD]], array_map(fn (RowsAre $one) => [$one->first, $one->last, $one->part],
             $single?->otherwise()->each ?? []));
     }
 }
