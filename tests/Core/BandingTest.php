@@ -98,7 +98,8 @@ final class BandingTest extends TestCase
     {
         $breaks = new RowBreaks([self::table([[1, 1, Part::Title], [2, 3, self::HEAD], [4, 4, Part::RowGroup], [5, 7, Part::Body],
             [8, 8, Part::Subtotal], [9, 11, Part::Body], [12, 12, Part::Total]])], []);
-        self::assertSame(array_fill(1, 4, BandEnd::Heading) + [7 => BandEnd::Total, 11 => BandEnd::Total], array_filter(array_combine(range(1, 13), array_map($breaks->parted(...), range(1, 13)))));
+        self::assertSame(array_fill(1, 4, BandEnd::Heading) + [7 => BandEnd::Total, 11 => BandEnd::Total],
+            array_filter(array_combine(range(1, 13), array_map($breaks->parted(...), range(1, 13)))));
     }
 
     public function test_groups_and_where_they_begin(): void
