@@ -16,7 +16,7 @@ use Rilvet\Work\Workbook;
 /** A look for those cells of a range that look in a certain way now: one colour for another, one size for another. */
 final readonly class FormatWhere implements Act
 {
-    /** Stretches of a column that get another look at once. */
+    /** Stretches that get another look at once, of all columns together. */
     private const PIECES = 200_000;
 
     /** Stretches that are looked at below the data. */
@@ -35,8 +35,9 @@ final readonly class FormatWhere implements Act
             $hand = clone $sheet->hand;
             $known = [];
             $then = [];
+            $pieces = 0;
             foreach ($ranges as $range) {
-                foreach ($this->stretches($dressed, $range, $sheet->cells->rows(), $known) as $column => $stretches) {
+                foreach ($this->stretches($dressed, $range, $sheet->cells->rows(), $known, $pieces) as $column => $stretches) {
                     $hand->mapStretches($column, $stretches, function (int $old) use ($workbook, &$then) {
                         return $then[$old] ??= $workbook->looks->number($workbook->looks->look($old)->under($this->then));
                     });
@@ -52,20 +53,22 @@ final readonly class FormatWhere implements Act
     /**
      * @param  int  $rows  down to which there is data
      * @param  array<string, array<int, true>>  $known  by what rows that wear the same have in common
+     * @param  int  $pieces  that were found before on the sheet
      * @return array<int, non-empty-list<array{int, int}>> first and last rows of what looks so, by column
      */
-    private function stretches(DressedSheet $dressed, Range $range, int $rows, array &$known): array
+    private function stretches(DressedSheet $dressed, Range $range, int $rows, array &$known, int &$pieces): array
     {
         $found = [];
-        $pieces = $below = 0;
+        $below = 0;
+        $blank = max($range->top, $rows + 1);
         for ($row = $range->top; $row <= $range->bottom; $row = $next) {
             // A column reaches over a million rows, nearly all of which look the same; a pattern that goes on below the data has no
             // end that anybody means, and what has no gap there goes on to the end.
-            if ($row > $rows && ++$below > self::BELOW) {
-                return array_map(function (array $stretches) use ($rows, $row, $range) {
-                    [$first, $last] = array_pop($stretches);
+            if ($row >= $blank && ++$below > self::BELOW) {
+                return array_map(function (array $stretches) use ($blank, $row, $range) {
+                    [$from, $to] = array_pop($stretches);
 
-                    return [...$stretches, [$first, $first <= $rows + 1 && $last === $row - 1 ? $range->bottom : $last]];
+                    return [...$stretches, [$from, $from <= $blank && $to === $row - 1 ? $range->bottom : $to]];
                 }, $found);
             }
             $next = min($range->bottom, $dressed->sameUntil($row)) + 1;

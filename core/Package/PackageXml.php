@@ -68,13 +68,15 @@ final class PackageXml
     /**
      * Whether an attribute says yes (xsd:boolean, and the words of older files).
      *
-     * @param  bool  $unsaid  what is meant where nothing is said
+     * @param  bool  $unsaid  what is meant where nothing is said, or something that is neither yes nor no
      */
     public static function isOn(?DOMElement $element, string $attribute, bool $unsaid = false): bool
     {
-        $says = $element === null ? '' : $element->getAttribute($attribute);
-
-        return $says === '' ? $unsaid : in_array($says, ['1', 'true', 'on'], true);
+        return match ($element?->getAttribute($attribute)) {
+            '1', 'true', 'on' => true,
+            '0', 'false', 'off' => false,
+            default => $unsaid,
+        };
     }
 
     /** The beginning of a part in an encoding in which its markup can be looked for. */

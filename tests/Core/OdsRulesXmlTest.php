@@ -8,7 +8,6 @@ use DOMDocument;
 use DOMElement;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rilvet\Condition\Condition;
 use Rilvet\Entry\EntryCheck;
 use Rilvet\Grid\Range;
 use Rilvet\Ods\CellStyles;
@@ -152,7 +151,6 @@ final class OdsRulesXmlTest extends TestCase
         self::assertSame($says === null ? [0, 1] : [1, 0], [count($found->all), $found->kept]);
         self::assertTrue($found->isRead);
         foreach ($found->all as $one) {
-            self::assertInstanceOf(Condition::class, $one);
             self::assertSame($says, [$one->test->is->value, $one->test->of]);
             self::assertSame('B2:B4 B6', implode(' ', $one->where->cells));
             self::assertSame(['bold' => true], $one->look->toArray());

@@ -50,6 +50,7 @@ final class StyleXmlTest extends TestCase
         yield ['<sz val="409.5"/>', ['size' => 409.0]];
         yield ['<b/><i val="1"/><strike val="true"/>', ['size' => 11.0, 'bold' => true, 'italic' => true, 'strike' => true]];
         yield ['<b val="0"/><i val="false"/><strike val="0"/>', ['size' => 11.0]];
+        yield ['<b val="on"/><i val="off"/><strike val="maybe"/>', ['size' => 11.0, 'bold' => true, 'strike' => true]];
         yield ['<u/>', ['size' => 11.0, 'underline' => 'single']];
         yield ['<u val="singleAccounting"/>', ['size' => 11.0, 'underline' => 'single']];
         yield ['<u val="double"/>', ['size' => 11.0, 'underline' => 'double']];
