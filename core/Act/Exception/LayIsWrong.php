@@ -19,7 +19,7 @@ final class LayIsWrong extends Refusal
 
     public static function pieces(int $most): self
     {
-        return new self('What looks so lies in more than '.number_format($most).' pieces, as stripes do. Choose fewer rows or columns, or '
-            .'change the stripes or the stylebook that it comes from.');
+        return new self('What looks so lies in more than '.number_format($most).' pieces, as stripes do, and is not changed as '
+            .'a whole. Format it in parts, or change the stripes or the stylebook that it comes from.');
     }
 }
