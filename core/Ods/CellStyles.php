@@ -215,7 +215,7 @@ final class CellStyles
             ? $this->data[$style->getAttributeNS(Ns::STYLE, 'data-style-name')] ?? null
             : null;
         if ($code !== null) {
-            $written = DataStyles::code($code, fn (string $name) => $this->data[$name] ?? null);
+            $written = DataStylesIn::code($code, fn (string $name) => $this->data[$name] ?? null);
             $values['number'] = $written === 'General' ? '' : $written;
         }
 

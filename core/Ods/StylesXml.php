@@ -49,7 +49,7 @@ final class StylesXml
         if (! isset($this->conditional[$key])) {
             $name = 'cf'.(count($this->conditional) + 1);
             $code = $look->text(Attribute::Number);
-            $data = $code === '' || strcasecmp($code, 'General') === 0 ? null : DataStyles::xml($code, "N$name");
+            $data = $code === '' || strcasecmp($code, 'General') === 0 ? null : DataStylesOut::xml($code, "N$name");
             $this->conditional[$key] = [
                 $name,
                 ($data ?? '')."<style:style style:name=\"$name\" style:family=\"table-cell\" style:parent-style-name=\"Default\"".
@@ -159,7 +159,7 @@ final class StylesXml
     {
         if (! isset($this->data[$code])) {
             $name = 'N'.(count($this->data) + 100);
-            $this->data[$code] = [$name, DataStyles::xml($code, $name)];
+            $this->data[$code] = [$name, DataStylesOut::xml($code, $name)];
         }
 
         return $this->data[$code][0];

@@ -12,7 +12,7 @@ use Rilvet\Grid\Range;
 use Rilvet\Grid\Sheet;
 use Rilvet\Look\LookBook;
 use Rilvet\Number\NumberFormat;
-use Rilvet\Ods\DataStyles;
+use Rilvet\Ods\DataStylesOut;
 use Rilvet\Page\PageRules;
 use Rilvet\Paper\PageBand;
 use Rilvet\Reading\Finder;
@@ -148,7 +148,7 @@ final class ManyPicturesTest extends ManyPicturesCase
                 ]).self::pick(['', '', ' "kg"', '_)', '%', ' €']);
             $code = implode(';', array_map($section, range(1, self::pick([1, 1, 2, 3, 4]))));
             $format = NumberFormat::of($code);
-            $said = [$code, DataStyles::xml($code, 'N1')];
+            $said = [$code, DataStylesOut::xml($code, 'N1')];
             foreach ([0, 1, -1, 9.995, 10, 100, -1_234.5, 0.5, 1e-7, 46_095.52, 123_456_789] as $value) {
                 $said[] = $format->number($value)->text;
             }

@@ -9,7 +9,8 @@ use PHPUnit\Framework\TestCase;
 use Rilvet\Look\Look;
 use Rilvet\Number\NumberFormat;
 use Rilvet\Ods\CellStyles;
-use Rilvet\Ods\DataStyles;
+use Rilvet\Ods\DataStylesIn;
+use Rilvet\Ods\DataStylesOut;
 use Rilvet\Ods\Ns;
 use Rilvet\Ods\OdsBook;
 use Rilvet\Ods\OpenFormula;
@@ -104,7 +105,7 @@ final class OdsTest extends TestCase
                 '<office:automatic-styles'.
                     Ns::declared('office', 'style', 'number', 'fo').
                     '>'.
-                    DataStyles::xml($code, 'N1').
+                    DataStylesOut::xml($code, 'N1').
                     '</office:automatic-styles>',
                 'styles',
             ),
@@ -113,7 +114,7 @@ final class OdsTest extends TestCase
             assert($style instanceof \DOMElement);
             $styles[$style->getAttributeNS(Ns::STYLE, 'name')] = $style;
         }
-        $back = DataStyles::code($styles['N1'], fn (string $name) => $styles[$name] ?? null);
+        $back = DataStylesIn::code($styles['N1'], fn (string $name) => $styles[$name] ?? null);
         self::assertSame($else ?? $code, $back);
         // What comes back shows the same, but for the blank that a pad leaves.
         foreach ([0.0, 1.0, -1234.5, 0.256, 46095.52] as $value) {
@@ -288,6 +289,6 @@ final class OdsTest extends TestCase
     public function test_fractions_as_they_are_said(string $says, string $code): void
     {
         $xml = '<number:number-style'.Ns::declared('number', 'style')." style:name=\"N1\"><number:fraction $says/></number:number-style>";
-        self::assertSame($code, DataStyles::code(PackageXml::root(PackageXml::tree($xml, 'styles')), fn () => null));
+        self::assertSame($code, DataStylesIn::code(PackageXml::root(PackageXml::tree($xml, 'styles')), fn () => null));
     }
 }

@@ -7,7 +7,7 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Ods\CellStyles;
-use Rilvet\Ods\DataStyles;
+use Rilvet\Ods\DataStylesIn;
 use Rilvet\Ods\IsoMoments;
 use Rilvet\Ods\Ns;
 use Rilvet\Package\PackageXml;
@@ -79,7 +79,7 @@ final class OdsXmlTest extends TestCase
         [$name, $more] = explode('"', "$style\"") + [1 => ''];
         $more = $more === '' && ! str_contains($style, '"') ? '' : substr($style, strlen($name) + 1).'"';
         $xml = "<number:$name-style$more".Ns::declared('number', 'style', 'fo')." style:name=\"N1\">$inner</number:$name-style>";
-        self::assertSame($code, DataStyles::code(PackageXml::root(PackageXml::tree($xml, 'styles')), fn () => null));
+        self::assertSame($code, DataStylesIn::code(PackageXml::root(PackageXml::tree($xml, 'styles')), fn () => null));
     }
 
     /** @return iterable<array{string, string|null}> a line, and what it is; null for none */

@@ -3,7 +3,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { api } from '@/api/client';
 import type { BenchRecord, SheetDetail } from '@/api/types';
-import { allActions, heard, type Action } from './actions';
+import { allActions, type Action } from './actions';
+import { findActions } from './findActions';
 import type { Acts } from '@/work/useActs';
 import { useReturnFocus } from '@/parts/useReturnFocus';
 
@@ -27,11 +28,7 @@ export function FindAction({ bench, detail, acts, onHandOver, onKeys, onClose }:
         () => allActions({ bench, detail, acts, stylebooks: known?.map((each) => each.name) ?? [], onHandOver, onKeys }),
         [bench, detail, acts, onHandOver, onKeys, known],
     );
-    const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-    // What is called so goes before what is only found by an everyday word.
-    const isCalled = (action: Action) => words.every((word) => action.words.toLowerCase().includes(word));
-    const heardOf = actions.filter((action) => words.every((word) => heard(action.words).includes(word)));
-    const found = [...heardOf.filter(isCalled), ...heardOf.filter((action) => !isCalled(action))].slice(0, 40);
+    const found = useMemo(() => findActions(actions, text, 40), [actions, text]);
     const chosen = Math.min(at, Math.max(0, found.length - 1));
     const run = (action: Action | undefined) => {
         if (!action) return;

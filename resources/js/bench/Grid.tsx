@@ -2,8 +2,7 @@ import { useDeferredValue, useMemo, useRef, type KeyboardEvent as ReactKeyboardE
 import type { Rect } from '@/api/client';
 import type { SheetDetail, Window } from '@/api/types';
 import { COLUMNS, ROWS, parse } from '@/grid/address';
-import type { Axis } from '@/grid/geometry';
-import { span as range } from '@/grid/selection';
+import { inSight } from '@/grid/sight';
 import { useTiles, type Tile } from '@/grid/useTiles';
 import { ActiveCell } from './ActiveCell';
 import { CellMenu } from './CellMenu';
@@ -12,6 +11,7 @@ import { RowBrackets } from './PartMargin';
 import { CellEditor } from './CellEditor';
 import { Drawings, useDrawings } from './Drawings';
 import { FreezeEdge } from './FreezeEdge';
+import { GridLines } from './GridLines';
 import { HeaderMenu } from './HeaderMenu';
 import { Quadrant } from './Quadrant';
 import { beginEntry } from '@/guard/draft';
@@ -393,43 +393,4 @@ function Frozen({ style, handlers, children }: { style: React.CSSProperties; han
             {children}
         </div>
     );
-}
-
-function GridLines({ rows, columns, view }: { rows: Axis; columns: Axis; view: Rect }) {
-    const top = rows.start(view.top);
-    const left = columns.start(view.left);
-    const height = rows.end(view.bottom) - top;
-    const width = columns.end(view.right) - left;
-    return (
-        <>
-            {range(view.top, view.bottom).map((row) => (
-                <div
-                    key={`r${row}`}
-                    role="presentation"
-                    className="absolute h-px bg-[#ece6dc]"
-                    style={{ top: rows.end(row) - 1, left, width }}
-                />
-            ))}
-            {range(view.left, view.right).map((column) => (
-                <div
-                    key={`c${column}`}
-                    role="presentation"
-                    className="absolute w-px bg-[#ece6dc]"
-                    style={{ left: columns.end(column) - 1, top, height }}
-                />
-            ))}
-        </>
-    );
-}
-
-/** What a quadrant shows, and a little more, in steps, so that most scrolling changes nothing but the place. */
-function inSight(view: Rect, clip: Rect, frozen: { row: number; column: number }): Rect {
-    const down = clip.bottom > frozen.row;
-    const along = clip.right > frozen.column;
-    return {
-        top: down ? view.top - 4 : 1,
-        bottom: down ? view.bottom + 4 : frozen.row,
-        left: along ? Math.floor((view.left - 1) / 4) * 4 + 1 : 1,
-        right: along ? Math.ceil(view.right / 4) * 4 : frozen.column,
-    };
 }
