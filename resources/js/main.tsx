@@ -3,7 +3,7 @@ import './fonts';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { Refused } from './api/client';
+import { stumbled } from './api/client';
 import { BatchPage } from './batch/BatchPage';
 import { BenchPage } from './bench/BenchPage';
 import { BookPage } from './book/BookPage';
@@ -14,19 +14,21 @@ import { Messages } from './parts/Messages';
 import { usePath } from './parts/path';
 import { SeriesPage } from './shelf/SeriesPage';
 import { ShelfPage } from './shelf/ShelfPage';
-
-// What is wrong is said at once; a server that stumbles is asked again.
-const stumbled = (fault: unknown) => !(fault instanceof Refused) || fault.status === 0 || fault.status >= 500;
+import { askAgain } from './work/away';
 
 const client = new QueryClient({
     defaultOptions: {
         queries: {
+            // What is wrong is said at once; a server that stumbles is asked again.
             retry: (times, fault) => times < 2 && stumbled(fault),
             retryDelay: (times) => 300 * 2 ** times,
             refetchOnWindowFocus: false,
+            // The server may stand on the same machine, which needs no network for that.
+            networkMode: 'always',
         },
     },
 });
+askAgain(client);
 
 function Page({ path }: { path: string }) {
     const [, workbook, view] = /^\/workbooks\/(\d+)(?:\/(findings|side-by-side|paper))?/.exec(path) ?? [];

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, act, cell, drop, openBench, select, undo } from './sheet';
+import { accessible, act, cell, drop, openBench, select, send, undo } from './sheet';
 
 test.use({ contextOptions: { reducedMotion: 'no-preference' } });
 
@@ -71,6 +71,41 @@ test('a sheet that cannot be read says so and can be tried again', async ({ page
     broken = false;
     await page.getByRole('button', { name: 'Try again' }).click();
     await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
+});
+
+test('while the server is away, cells that are scrolled to are waited for, and those in sight stay', async ({ page }) => {
+    await openBench(page, 'Frost log');
+    const foot = page.getByRole('contentinfo');
+    await expect(foot.getByText('Saved', { exact: true })).toBeVisible();
+    let away = true;
+    await page.route('**/api/**', (route) => (away ? route.abort('connectionrefused') : route.continue()));
+    await select(page, 'A1500');
+    await expect(page.getByRole('rowheader', { name: '1500', exact: true })).toBeVisible();
+    // Blank cells are not taken for data that is gone: the foot says why.
+    await expect(foot.getByText('Waiting for the server; nothing is lost')).toBeVisible();
+    const row = page.getByRole('grid').locator('[aria-rowindex="1500"]').getByRole('gridcell');
+    away = false;
+    await expect(row.filter({ hasText: /2026/ }).first()).toBeVisible();
+    await expect(foot.getByText('Saved', { exact: true })).toBeVisible();
+    // Somebody else changes the sheet, and what came of it cannot be read: what was there stays where it was.
+    await send(page, 'format', { ranges: 'B1500', look: { bold: true } });
+    await page.route(/\/sheets\/1(\/window.*)?$/, (route) => (away ? route.abort('connectionrefused') : route.continue()));
+    away = true;
+    await page.unroute('**/api/**');
+    await expect(foot.getByText('Waiting for the server; nothing is lost')).toBeVisible();
+    await expect(row.filter({ hasText: /2026/ }).first()).toBeVisible();
+    away = false;
+    await expect(row.nth(1)).toHaveCSS('font-weight', '700');
+    await expect(foot.getByText('Saved', { exact: true })).toBeVisible();
+});
+
+test('a machine without a network works with the server on it', async ({ page }) => {
+    await openBench(page, 'Frost log');
+    await page.evaluate(() => window.dispatchEvent(new Event('offline')));
+    await select(page, 'A1200');
+    await expect(
+        page.getByRole('grid').locator('[aria-rowindex="1200"]').getByRole('gridcell').filter({ hasText: /2026/ }).first(),
+    ).toBeVisible();
 });
 
 test('a workbook opens also when its picture comes in while it is being pressed', async ({ page }) => {

@@ -80,6 +80,9 @@ export class Refused extends Error {
     }
 }
 
+/** Whether the server failed at something, or was not there: asked again, it may answer. */
+export const stumbled = (fault: unknown) => !(fault instanceof Refused) || fault.status === 0 || fault.status >= 500;
+
 function token(): string {
     const found = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie);
     return found?.[1] ? decodeURIComponent(found[1]) : '';

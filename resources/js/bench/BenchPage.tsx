@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { BenchRecord, TableRecord } from '@/api/types';
-import { api, Refused, type Rect } from '@/api/client';
+import type { BenchRecord, SheetDetail, TableRecord } from '@/api/types';
+import { api, Refused, stumbled, type Rect } from '@/api/client';
 import { CannotShow } from '@/parts/CannotShow';
 import { useNarrow } from '@/parts/useNarrow';
 import { Drawers, type Drawer } from './Drawers';
@@ -30,6 +30,7 @@ import { Tray } from '@/tray/Tray';
 import { SortDialog } from './SortDialog';
 import { useSending } from '@/work/sending';
 import { keys } from '@/api/keys';
+import { newest } from '@/api/newest';
 import { seenTrial } from '@/work/trial';
 import { useActs } from '@/work/useActs';
 import { Working } from './Working';
@@ -41,6 +42,8 @@ import { ProtectDialog } from '@/guard/ProtectDialog';
 import { ReaderBar } from '@/guard/ReaderBar';
 import { useReader } from '@/guard/reader';
 import { useKeys } from './useKeys';
+
+const ASKED = 'It is asked for again…';
 
 /** ms after which it is looked whether somebody else changed something. */
 const LOOK = 5_000;
@@ -125,7 +128,11 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
         enabled: known,
         placeholderData: (old) => (old?.number === number ? old : undefined),
     });
-    const waits = (detail.data?.waiting ?? 0) > 0;
+    // What was there before stays while the server is away.
+    const sheet =
+        detail.data ??
+        (detail.isError && stumbled(detail.error) ? newest<SheetDetail>(client, ['sheet', id, number]) : undefined);
+    const waits = (sheet?.waiting ?? 0) > 0;
     // While formulas are calculated behind the screen, their results are looked for.
     useEffect(() => {
         if (!waits) return;
@@ -150,7 +157,8 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
     }, [sending]);
     useKeys({ acts, find: () => setFinding(true), keys: () => setListing(true), handOver: () => setHanding(true) });
 
-    if (bench.isError && !bench.data) {
+    // They are asked for again meanwhile, without taking the words away.
+    if (bench.errorUpdateCount > 0 && !bench.data) {
         return (
             <CannotShow
                 title={
@@ -158,24 +166,24 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                         ? 'This workbook is not on the shelf'
                         : 'The workbook cannot be opened at present'
                 }
-                message={bench.error.message}
+                message={bench.error?.message ?? ASKED}
                 onAgain={() => void bench.refetch()}
             />
         );
     }
-    if (detail.isError && !detail.data)
+    if (detail.errorUpdateCount > 0 && !sheet)
         return (
             <CannotShow
                 title="The sheet cannot be shown at present"
-                message={detail.error.message}
+                message={detail.error?.message ?? ASKED}
                 onAgain={() => void detail.refetch()}
             />
         );
     const isBench = shownView === 'bench';
     // Other views stay where they are while the sheet that they go to is opened.
-    if (!bench.data || (isBench && !detail.data)) return <main className="p-10 text-quiet">Opening the workbook…</main>;
-    const isDressing = dressing ?? detail.data?.wears === null;
-    const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
+    if (!bench.data || (isBench && !sheet)) return <main className="p-10 text-quiet">Opening the workbook…</main>;
+    const isDressing = dressing ?? sheet?.wears === null;
+    const shown = trial && preview.data?.sheet ? preview.data.sheet : sheet;
     const grid = shown && (
         <Grid
             key={number}
@@ -206,14 +214,14 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
             onDrop={(event) => {
                 event.preventDefault();
                 const [file] = event.dataTransfer.files;
-                const table = tableAt(detail.data?.tables ?? []);
+                const table = tableAt(sheet?.tables ?? []);
                 if (file && table) renew(table, file);
             }}
         >
             <TopBar
                 bench={bench.data}
                 acts={acts}
-                wears={detail.data?.wears ?? null}
+                wears={sheet?.wears ?? null}
                 dressing={isDressing}
                 onDress={() => {
                     setDressing(!isDressing);
@@ -227,7 +235,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
             />
             <main className="contents">
                 <h1 className="sr-only">{bench.data.name}</h1>
-                {isBench && detail.data ? (
+                {isBench && sheet ? (
                     <>
                         <div className={`relative grid min-h-0 ${columns}`}>
                             {!reader && (!narrow || drawer === 'outline') && (
@@ -238,11 +246,11 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                                             : 'grid min-h-0'
                                     }
                                 >
-                                    <Outline bench={bench.data} detail={detail.data} acts={acts} />
+                                    <Outline bench={bench.data} detail={sheet} acts={acts} />
                                 </div>
                             )}
                             <div className="grid min-h-0 min-w-0 grid-rows-[auto_minmax(0,1fr)]">
-                                <Questions key={number} tables={detail.data.tables} acts={acts} />
+                                <Questions key={number} tables={sheet.tables} acts={acts} />
                                 {grid}
                             </div>
                         </div>
@@ -250,7 +258,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                         {reader ? (
                             <ReaderBar id={id} isProtected={record?.protected ?? false} />
                         ) : narrow && drawer !== 'tray' && !draft && !entry ? (
-                            <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
+                            <FormatKeys bench={bench.data} detail={sheet} acts={acts} />
                         ) : (
                             <div
                                 className={
@@ -259,26 +267,26 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                             >
                                 {entry ? (
                                     <>
-                                        <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
+                                        <FormatKeys bench={bench.data} detail={sheet} acts={acts} />
                                         <EntryTray acts={acts} draft={entry} />
                                     </>
                                 ) : draft ? (
                                     <>
-                                        <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
-                                        <ConditionTray bench={bench.data} detail={detail.data} acts={acts} draft={draft} />
+                                        <FormatKeys bench={bench.data} detail={sheet} acts={acts} />
+                                        <ConditionTray bench={bench.data} detail={sheet} acts={acts} draft={draft} />
                                     </>
                                 ) : isDressing ? (
                                     <>
-                                        <FormatKeys bench={bench.data} detail={detail.data} acts={acts} />
+                                        <FormatKeys bench={bench.data} detail={sheet} acts={acts} />
                                         <DressPanel
                                             bench={bench.data}
-                                            detail={detail.data}
+                                            detail={sheet}
                                             acts={acts}
                                             onDone={() => setDressing(false)}
                                         />
                                     </>
                                 ) : (
-                                    <Tray bench={bench.data} detail={detail.data} acts={acts} />
+                                    <Tray bench={bench.data} detail={sheet} acts={acts} />
                                 )}
                             </div>
                         )}
@@ -286,7 +294,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                 ) : shownView === 'side-by-side' ? (
                     <SideView bench={bench.data} sheet={number} />
                 ) : shownView === 'paper' ? (
-                    <PaperView bench={bench.data} acts={acts} sheet={number} seen={seen} book={detail.data?.wears ?? null} />
+                    <PaperView bench={bench.data} acts={acts} sheet={number} seen={seen} book={sheet?.wears ?? null} />
                 ) : (
                     <FindingsView
                         bench={bench.data}
@@ -301,20 +309,18 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                 )}
             </main>
             <Working />
-            {isBench && detail.data && <FootLine bench={bench.data} detail={detail.data} acts={acts} />}
-            {handing && detail.data && (
-                <HandOverDialog bench={bench.data} detail={detail.data} onClose={() => setHanding(false)} />
-            )}
+            {isBench && sheet && <FootLine bench={bench.data} detail={sheet} acts={acts} />}
+            {handing && sheet && <HandOverDialog bench={bench.data} detail={sheet} onClose={() => setHanding(false)} />}
             <SortDialog acts={acts} />
             <RenewDialog bench={bench.data} sheet={number} acts={acts} />
             <SummaryDialog bench={bench.data} sheet={number} acts={acts} />
             <RoutineDialogs bench={bench.data} acts={acts} />
             <ProtectDialog acts={acts} />
             {listing && <KeysDialog onClose={() => setListing(false)} />}
-            {finding && detail.data && (
+            {finding && sheet && (
                 <FindAction
                     bench={bench.data}
-                    detail={detail.data}
+                    detail={sheet}
                     acts={acts}
                     onHandOver={() => setHanding(true)}
                     onKeys={() => setListing(true)}

@@ -4,6 +4,7 @@ import { api } from '@/api/client';
 import type { BenchRecord, SheetDetail } from '@/api/types';
 import { parse } from '@/grid/address';
 import { goToName } from '@/work/names';
+import { useAway } from '@/work/away';
 import { useSending } from '@/work/sending';
 import { keys } from '@/api/keys';
 import { counted } from '@/parts/counted';
@@ -59,7 +60,8 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
 
 /** What has become of what was done last. */
 function Saving() {
-    const { pending, waiting } = useSending();
+    const { pending, waiting: sends } = useSending();
+    const waiting = useAway((state) => state.away) || sends;
     return (
         <span aria-live="polite" className={waiting ? 'font-semibold text-caution' : ''}>
             {waiting ? 'Waiting for the server; nothing is lost' : pending > 0 ? 'Saving…' : 'Saved'}

@@ -2,7 +2,8 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, type Rect } from '@/api/client';
 import { keys } from '@/api/keys';
-import type { BookRecord } from '@/api/types';
+import { newest } from '@/api/newest';
+import type { BookRecord, RulesRecord, SheetDetail } from '@/api/types';
 import { Grid } from '@/bench/Grid';
 import { useKeys } from '@/bench/useKeys';
 import { CannotShow } from '@/parts/CannotShow';
@@ -13,6 +14,7 @@ import { useDrafts } from '@/conditions/draft';
 import { Tray } from '@/tray/Tray';
 import { seenTrial } from '@/work/trial';
 import { useActs } from '@/work/useActs';
+import { useAway } from '@/work/away';
 import { useSending } from '@/work/sending';
 import { selectionText, useBench } from '@/work/state';
 import { BookBar, type View } from './BookBar';
@@ -55,6 +57,10 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
         enabled: stamp !== '',
         placeholderData: (old: BookRecord | undefined) => old ?? client.getQueryData<BookRecord>(['book', id]),
     });
+    // What was there before stays while the server is away.
+    const sheet = detail.data ?? newest<SheetDetail>(client, ['sheet', specimen, 1]);
+    const said = rules.data ?? newest<RulesRecord>(client, ['rules', id]);
+    const kept = book.data ?? newest<BookRecord>(client, ['book', id]);
     const draft = useDrafts((state) => state.draft);
     const trial = useBench((state) => state.trial);
     const preview = useQuery({
@@ -88,18 +94,18 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
         keys: () => undefined,
         handOver: keep.keep,
     });
-    if ((bench.isError || detail.isError || rules.isError) && !(bench.data && detail.data && rules.data))
+    const failed = [bench, detail, rules, book].find((query) => query.errorUpdateCount > 0);
+    if (failed && !(bench.data && sheet && said && kept))
         return (
             <CannotShow
                 title="The stylebook cannot be shown at present"
-                message={(bench.error ?? detail.error ?? rules.error)?.message ?? ''}
-                onAgain={() => void Promise.all([bench.refetch(), detail.refetch(), rules.refetch()])}
+                message={failed.error?.message ?? 'It is asked for again…'}
+                onAgain={() => void Promise.all([bench.refetch(), detail.refetch(), rules.refetch(), book.refetch()])}
             />
         );
-    if (!bench.data || !detail.data || !rules.data || !book.data)
-        return <main className="p-10 text-quiet">Opening the stylebook…</main>;
+    if (!bench.data || !sheet || !said || !kept) return <main className="p-10 text-quiet">Opening the stylebook…</main>;
     const record = bench.data.sheets[0];
-    const shown = trial && preview.data?.sheet ? preview.data.sheet : detail.data;
+    const shown = trial && preview.data?.sheet ? preview.data.sheet : sheet;
     return (
         <div
             className={`grid h-full grid-cols-[minmax(0,1fr)] overflow-hidden ${
@@ -108,18 +114,10 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
                     : 'grid-rows-[minmax(48px,auto)_minmax(0,1fr)_26px]'
             }`}
         >
-            <BookBar
-                book={book.data}
-                rules={rules.data}
-                bench={bench.data}
-                acts={acts}
-                view={view}
-                onView={setView}
-                keep={keep}
-            />
+            <BookBar book={kept} rules={said} bench={bench.data} acts={acts} view={view} onView={setView} keep={keep} />
             {view === 'make' ? (
                 <main className="contents">
-                    <h1 className="sr-only">{rules.data.name}</h1>
+                    <h1 className="sr-only">{said.name}</h1>
                     {/* In a small window the three stand above each other, and are scrolled. */}
                     <div
                         className={
@@ -129,15 +127,9 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
                         }
                         {...(narrow ? { tabIndex: 0, role: 'group', 'aria-label': 'Rules, specimen and checks' } : {})}
                     >
-                        <RuleList
-                            rules={rules.data}
-                            detail={detail.data}
-                            version={book.data.version}
-                            panel={panel}
-                            onPanel={setPanel}
-                        />
+                        <RuleList rules={said} detail={sheet} version={kept.version} panel={panel} onPanel={setPanel} />
                         <div className="grid min-h-0 min-w-0 grid-rows-[38px_minmax(0,1fr)]">
-                            <SeenOn.Bar book={book.data} on={on} onChoose={setOn} />
+                            <SeenOn.Bar book={kept} on={on} onChoose={setOn} />
                             {on ? (
                                 <SeenOn.Sheet stylebook={id} stamp={stamp} on={on} />
                             ) : (
@@ -157,28 +149,28 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
                             {panel && (
                                 <Panel
                                     name={panel}
-                                    rules={rules.data}
+                                    rules={said}
                                     bench={bench.data}
-                                    detail={detail.data}
+                                    detail={sheet}
                                     acts={acts}
                                     onClose={() => setPanel(null)}
                                 />
                             )}
-                            <Checks rules={rules.data} acts={acts} whole={panel === 'palette'} />
+                            <Checks rules={said} acts={acts} whole={panel === 'palette'} />
                         </aside>
                     </div>
                     {draft ? (
-                        <ConditionTray bench={bench.data} detail={detail.data} acts={acts} draft={draft} />
+                        <ConditionTray bench={bench.data} detail={sheet} acts={acts} draft={draft} />
                     ) : (
-                        <Tray bench={bench.data} detail={detail.data} acts={acts} />
+                        <Tray bench={bench.data} detail={sheet} acts={acts} />
                     )}
                 </main>
             ) : (
                 <main className="min-h-0 overflow-auto" tabIndex={0} aria-label={view === 'versions' ? 'Versions' : 'Worn by'}>
-                    {view === 'versions' ? <Versions book={book.data} /> : <Wearers book={book.data} />}
+                    {view === 'versions' ? <Versions book={kept} /> : <Wearers book={kept} />}
                 </main>
             )}
-            <Foot changes={book.data.changes.length} words={trial ? trial.words : null} />
+            <Foot changes={kept.changes.length} words={trial ? trial.words : null} />
             {keep.went && <Conflict went={keep.went} onChoose={keep.settle} />}
         </div>
     );
@@ -186,7 +178,8 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
 
 function Foot({ changes, words }: { changes: number; words: string | null }) {
     const selection = useBench((state) => selectionText(state.selection));
-    const { pending, waiting } = useSending();
+    const { pending, waiting: sends } = useSending();
+    const waiting = useAway((state) => state.away) || sends;
     return (
         <footer
             className={`flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3

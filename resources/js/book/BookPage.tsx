@@ -10,7 +10,7 @@ export function BookPage({ id }: { id: number }) {
     useEffect(() => {
         if (book.data) document.title = `${book.data.name} · Rilvet`;
     }, [book.data]);
-    if (book.isError)
+    if (book.errorUpdateCount > 0 && !book.data)
         return (
             <CannotShow
                 title={
@@ -18,7 +18,7 @@ export function BookPage({ id }: { id: number }) {
                         ? 'This stylebook is not on the shelf'
                         : 'The stylebook cannot be opened at present'
                 }
-                message={book.error.message}
+                message={book.error?.message ?? 'It is asked for again…'}
                 onAgain={() => void book.refetch()}
             />
         );

@@ -2,6 +2,7 @@ import { useQueries, useQueryClient } from '@tanstack/react-query';
 import { api, type Rect } from '@/api/client';
 import type { Window } from '@/api/types';
 import { keys } from '@/api/keys';
+import { newest } from '@/api/newest';
 
 const TILE_ROWS = 24;
 const TILE_COLUMNS = 24;
@@ -31,6 +32,8 @@ export function useTiles(id: number, sheet: number, seen: string, views: Rect[],
         }
     }
     const corners = [...wanted.keys()];
+    // Queries that are used together are not told what was there before, so the newest window is looked for.
+    const before = (key: string) => newest<Window>(client, ['window', id, sheet, key]);
     const results = useQueries({
         queries: corners.map((key) => {
             const range = wanted.get(key) as Rect;
@@ -41,16 +44,13 @@ export function useTiles(id: number, sheet: number, seen: string, views: Rect[],
                 gcTime: 60_000,
                 // A window is replaced whole; comparing a thousand cells with those before costs frames.
                 structuralSharing: false,
-                // Queries that are used together are not told what was there before, so the newest window is looked for.
-                placeholderData: () =>
-                    client
-                        .getQueryCache()
-                        .findAll({ queryKey: ['window', id, sheet, key] })
-                        .filter((query) => query.state.data !== undefined)
-                        .sort((one, other) => other.state.dataUpdatedAt - one.state.dataUpdatedAt)[0]?.state.data as
-                        Window | undefined,
+                placeholderData: () => before(key),
             };
         }),
     });
-    return corners.map((key, index) => ({ key, window: results[index]?.data }));
+    // What cannot be read at present stays in sight as it was.
+    return corners.map((key, index) => {
+        const { data, isError } = results[index] ?? {};
+        return { key, window: data ?? (isError ? before(key) : undefined) };
+    });
 }

@@ -1,0 +1,45 @@
+import type { Query, QueryClient } from '@tanstack/react-query';
+import { create } from 'zustand';
+import { stumbled } from '@/api/client';
+
+/** Whether something that is in sight could not be read, since the server is away or fails. */
+export const useAway = create<{ away: boolean }>(() => ({ away: false }));
+
+/** ms after which what could not be read is asked for again; each time twice as long. */
+const FIRST = 1_000;
+const LONGEST = 15_000;
+
+const isMissing = (query: Query) => query.state.status === 'error' && !query.isDisabled() && stumbled(query.state.error);
+
+/**
+ * Asks again, until it is answered, for what is in sight and could not be read. A query gives up after three times, and a
+ * server that is started again takes longer than that: the cells would stay blank until they are scrolled away.
+ */
+export function askAgain(client: QueryClient): () => void {
+    const cache = client.getQueryCache();
+    const missing = () => cache.findAll({ type: 'active', predicate: isMissing });
+    let pause = FIRST;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const look = () => {
+        if (timer !== undefined) return;
+        const away = missing().length > 0;
+        if (away !== useAway.getState().away) useAway.setState({ away });
+        if (!away) pause = FIRST;
+        else {
+            timer = setTimeout(() => {
+                pause = Math.min(2 * pause, LONGEST);
+                void client.refetchQueries({ type: 'active', predicate: isMissing }).then(() => {
+                    timer = undefined;
+                    look();
+                });
+            }, pause);
+        }
+    };
+    const leave = cache.subscribe((event) => {
+        if (event.type === 'updated' && event.action.type === 'error') look();
+    });
+    return () => {
+        leave();
+        clearTimeout(timer);
+    };
+}
