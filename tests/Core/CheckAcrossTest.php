@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Rilvet\Act\ArrangeSheet;
 use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
 use Rilvet\Act\Exception\SheetIsClosed;
@@ -92,6 +93,12 @@ final class CheckAcrossTest extends TestCase
         self::assertSame(['Sheet C', '2 of 3 sheets wear River ledger, this one wears none.'], [$one->sheet, $one->words]);
         self::assertSame([], self::found((new MendFindings([$one]))->on($year), 'not-wearing'));
         self::assertSame([], self::found((new Dress([1], $book))->on(self::year(3)), 'not-wearing'), 'one of three is no rule');
+        self::assertSame([], self::found((new Dress([1], $book))->on(self::year(1)), 'not-wearing'), 'nor is the only one');
+        self::assertSame([], self::found((new Dress([1, 2], $book))->on(self::year(4)), 'not-wearing'), 'half of them are not most');
+        $two = self::found((new Dress([1, 2, 4], $book))->on(self::year(5)), 'not-wearing');
+        self::assertSame(['Sheet C', 'Sheet E'], array_map(fn (Finding $one) => $one->sheet, $two));
+        $hidden = (new ArrangeSheet(3, hidden: true))->on($year);
+        self::assertSame([], self::found($hidden, 'not-wearing'), 'what is hidden may look as it does');
     }
 
     /** What a ready stylebook shows, signs in the first row and the total, stripes, sizes of titles, is meant so. */

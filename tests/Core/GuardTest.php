@@ -381,6 +381,12 @@ final class GuardTest extends TestCase
         self::assertSame([Role::Entry, Role::Calculation, Role::Lists], $roles($workbook));
         $plain = $workbook->withSheet(1, $workbook->sheet(1)->withAspects(new EntryChecks));
         self::assertSame([Role::Report, Role::Calculation, Role::Lists], $roles($plain), 'sums make a report, short words a list');
+        foreach ([[false, Role::Entry], [true, Role::Report]] as [$isLocked, $role]) {
+            $looks = new LookMap;
+            $looks->set(Range::parse('C5'), $plain->looks->number(Look::of(['locked' => $isLocked])));
+            self::assertSame($role, $roles($plain->withSheet(1, $plain->sheet(1)->withAspects(new FileLooks($looks))))[0],
+                'one cell that the file says is open');
+        }
         $said = (new GiveRole([1], Role::Data, 'Kept by the yard'))->on($workbook);
         self::assertSame(Role::Data, $roles($said)[0]);
         self::assertSame(Role::Entry, $roles((new GiveRole([1], null))->on($said))[0]);
