@@ -14,6 +14,7 @@ import { Messages } from './parts/Messages';
 import { usePath } from './parts/path';
 import { SeriesPage } from './shelf/SeriesPage';
 import { ShelfPage } from './shelf/ShelfPage';
+import { AwayLine } from './work/AwayLine';
 import { askAgain } from './work/away';
 
 const client = new QueryClient({
@@ -54,6 +55,7 @@ function App() {
     return (
         <Boundary path={path} onAgain={() => client.clear()}>
             <Page path={path} />
+            <AwayLine path={path} />
         </Boundary>
     );
 }

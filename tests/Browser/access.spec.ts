@@ -52,3 +52,19 @@ test('printed, the sheet stands alone', async ({ page }) => {
     await expect(page.getByLabel('Tray', { exact: true })).toBeHidden();
     await expect(page.getByRole('gridcell').first()).toBeVisible();
 });
+
+test('each view opens by its own address, and is there after the page is loaded again', async ({ page }) => {
+    await openBench(page, 'Hollin Lane site');
+    const address = page.url();
+    for (const [view, shown] of [
+        ['side-by-side', page.getByRole('region', { name: 'What differs' }).getByText(/values? differs?$/)],
+        ['findings', page.getByRole('heading', { name: /findings? on \d+ sheets?$/ })],
+        ['paper', page.getByRole('status').filter({ hasText: /^Page 1 of/ })],
+    ] as const) {
+        await page.goto(`${address}/${view}`);
+        await expect(shown).toBeVisible();
+        await page.reload();
+        await expect(shown).toBeVisible();
+        await expect(page.getByText(/There is no sheet/)).toHaveCount(0);
+    }
+});

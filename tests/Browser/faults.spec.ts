@@ -99,6 +99,18 @@ test('while the server is away, cells that are scrolled to are waited for, and t
     await expect(foot.getByText('Saved', { exact: true })).toBeVisible();
 });
 
+test('other pages say that the server is away as well, and show what they are for when it is back', async ({ page }) => {
+    await openBench(page, 'Hollin Lane site');
+    let away = true;
+    await page.route('**/api/**', (route) => (away ? route.abort('connectionrefused') : route.continue()));
+    await page.getByRole('button', { name: 'Findings', exact: true }).click();
+    await expect(page.getByText('Waiting for the server; nothing is lost')).toBeVisible();
+    await accessible(page);
+    away = false;
+    await expect(page.getByRole('heading', { name: /findings? on 2 sheets$/ })).toBeVisible();
+    await expect(page.getByText('Waiting for the server; nothing is lost')).toHaveCount(0);
+});
+
 test('a machine without a network works with the server on it', async ({ page }) => {
     await openBench(page, 'Frost log');
     await page.evaluate(() => window.dispatchEvent(new Event('offline')));

@@ -181,7 +181,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
         );
     const isBench = shownView === 'bench';
     // Other views stay where they are while the sheet that they go to is opened.
-    if (!bench.data || (isBench && !sheet)) return <main className="p-10 text-quiet">Opening the workbook…</main>;
+    if (!bench.data || !known || (isBench && !sheet)) return <main className="p-10 text-quiet">Opening the workbook…</main>;
     const isDressing = dressing ?? sheet?.wears === null;
     const shown = trial && preview.data?.sheet ? preview.data.sheet : sheet;
     const grid = shown && (
