@@ -2,7 +2,8 @@ import { defineConfig } from '@playwright/test';
 import { resolve } from 'node:path';
 import { chromiumOptions } from './bench/chromium.mjs';
 
-// One page serves test after test, taken back to blank between them: a new one each time costs a fifth of all time.
+// One page serves test after test, taken back to blank between them: a new one each time costs a fifth of all time. A second
+// page is opened beside it by `browser.newPage()`: one of the same window would leave this one behind it, where wheels do nothing.
 process.env.PW_TEST_REUSE_CONTEXT ??= '1';
 
 // Two halves of the tests may run at once, each with a server and a shelf of its own. They take about as long as each other.

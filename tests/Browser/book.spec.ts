@@ -139,7 +139,7 @@ test('only some sheets of a workbook have a voice in what is learned', async ({ 
     );
 });
 
-test('two people change one stylebook: the second is told, sees both, and loses nothing', async ({ page }) => {
+test('two people change one stylebook: the second is told, sees both, and loses nothing', async ({ page, browser }) => {
     await pick(page, await book('Dune list', [{}]), 'Beds 1');
     await tray(page).getByRole('button', { name: 'Weather book' }).click();
     await expect(undo(page, /Dressed in Weather book/)).toBeVisible();
@@ -161,7 +161,7 @@ test('two people change one stylebook: the second is told, sees both, and loses 
     await tray(page).getByRole('button', { name: 'Italic' }).click();
     await expect(undo(page, /Italic, title/)).toBeVisible();
     // Somebody else changes it meanwhile, from a Bench.
-    const other = await page.context().newPage();
+    const other = await browser.newPage();
     await other.goto(bench);
     await expect(other.getByRole('grid')).toBeVisible();
     await send(other, 'format', { scope: 'everywhere', part: 'heading', look: { fill: '#C9D6E3' } });

@@ -39,7 +39,7 @@ async function shown(page: Page): Promise<Record<string, string>> {
     );
 }
 
-test('the html of a dressed sheet shows in a browser what the grid shows', async ({ page, context }) => {
+test('the html of a dressed sheet shows in a browser what the grid shows', async ({ page, browser }) => {
     await page.goto('/');
     await drop(page, 'Ford html.csv', RAW);
     await page.getByRole('button', { name: 'Keep this table' }).click();
@@ -54,7 +54,7 @@ test('the html of a dressed sheet shows in a browser what the grid shows', async
     const grid = await shown(page);
     const html = await handOver(page, /html/i);
     expect(html).not.toContain('<script');
-    const other = await context.newPage();
+    const other = await browser.newPage();
     await other.setContent(html);
     const table = await other.locator('table tr').evaluateAll((rows) =>
         rows.flatMap((row, down) => {

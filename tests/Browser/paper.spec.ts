@@ -284,7 +284,7 @@ test('lines on the Bench say where pages end, and a picture is made of chosen ce
     }
 });
 
-test('a web page prints with the same rules', async ({ page }) => {
+test('a web page prints with the same rules', async ({ page, browser }) => {
     await nursery(page, 'Paper of a web page', 'River ledger');
     await page.keyboard.press('Control+s');
     await page.getByRole('radio', { name: /Web page, html/ }).check();
@@ -292,10 +292,11 @@ test('a web page prints with the same rules', async ({ page }) => {
     const download = page.waitForEvent('download');
     await page.getByRole('link', { name: 'Download the html' }).click();
     const file = await (await download).path();
-    const printed = await page.context().newPage();
+    const printed = await browser.newPage();
     await printed.setContent(readFileSync(file, 'utf8'));
     const path = `${file}.pdf`;
     await printed.pdf({ path, preferCSSPageSize: true, printBackground: true });
+    await printed.close();
     const sizes = execFileSync('pdfinfo', ['-l', '99', path], { encoding: 'utf8' });
     // Stock lies turned, the laboratory's sheet upright, as in the Paper view.
     expect(/Page +1 size: +([\d.]+) x ([\d.]+)/.exec(sizes)?.slice(1).map(Number).map(Math.round)).toEqual([842, 595]);
