@@ -6,6 +6,7 @@ use App\Bench\Outrun;
 use App\Bench\StaleRevision;
 use App\Bench\WentOn;
 use App\Http\Middleware\OwnHostOnly;
+use App\Http\NotHere;
 use App\Jobs\Trouble;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -15,6 +16,7 @@ use Rilvet\Act\Exception\LooksStay;
 use Rilvet\Act\Exception\MergeIsWrong;
 use Rilvet\Entry\Exception\EntryIsNotAllowed;
 use Rilvet\Refusal;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -51,6 +53,7 @@ return Application::configure(basePath: dirname(__DIR__))
                 ? response()->json(['message' => Trouble::DISK], 422)
                 : null,
         );
+        $exceptions->render(fn (NotFoundHttpException $missing, Request $request) => NotHere::answer($missing, $request));
         $exceptions->render(fn (Refusal $refusal) => response()->json(['message' => $refusal->getMessage()], 422));
         $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->is('api/*'));
     })->create();

@@ -9,6 +9,7 @@ import { BenchPage } from './bench/BenchPage';
 import { BookPage } from './book/BookPage';
 import { Asking } from './parts/Ask';
 import { Boundary } from './parts/Boundary';
+import { CannotShow } from './parts/CannotShow';
 import { Announced } from './parts/announce';
 import { Messages } from './parts/Messages';
 import { usePath } from './parts/path';
@@ -32,9 +33,9 @@ const client = new QueryClient({
 askAgain(client);
 
 function Page({ path }: { path: string }) {
-    const [, workbook, view] = /^\/workbooks\/(\d+)(?:\/(findings|side-by-side|paper))?/.exec(path) ?? [];
-    const stylebook = /^\/stylebooks\/(\d+)/.exec(path)?.[1];
-    const batch = /^\/batches\/([0-9a-f-]{36})/.exec(path)?.[1];
+    const [, workbook, view] = /^\/workbooks\/(\d+)(?:\/(findings|side-by-side|paper))?\/?$/.exec(path) ?? [];
+    const stylebook = /^\/stylebooks\/(\d+)\/?$/.exec(path)?.[1];
+    const batch = /^\/batches\/([0-9a-f-]{36})\/?$/.exec(path)?.[1];
     if (batch) return <BatchPage key={batch} id={batch} />;
     if (path === '/findings') return <SeriesPage />;
     if (stylebook) return <BookPage key={stylebook} id={Number(stylebook)} />;
@@ -44,8 +45,10 @@ function Page({ path }: { path: string }) {
             id={Number(workbook)}
             view={view === 'findings' || view === 'side-by-side' || view === 'paper' ? view : 'bench'}
         />
-    ) : (
+    ) : path === '/' ? (
         <ShelfPage />
+    ) : (
+        <CannotShow title="There is nothing at this address" message="It may have been written wrong, or be an old one." />
     );
 }
 

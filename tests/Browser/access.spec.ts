@@ -68,3 +68,32 @@ test('each view opens by its own address, and is there after the page is loaded 
         await expect(page.getByText(/There is no sheet/)).toHaveCount(0);
     }
 });
+
+test('what is not there says so in plain words, and leads back to the shelf', async ({ page }) => {
+    for (const [address, title, message] of [
+        [
+            '/workbooks/99999',
+            'This workbook is not on the shelf',
+            'There is no such workbook here. It may have been taken off the shelf.',
+        ],
+        [
+            '/stylebooks/99999',
+            'This stylebook is not on the shelf',
+            'There is no such stylebook here. It may have been taken off the shelf.',
+        ],
+        [
+            '/batches/00000000-0000-4000-8000-000000000000',
+            'This batch is not on the shelf',
+            'There is no such batch here. It may have been taken off the shelf.',
+        ],
+        ['/workbooks/1/somewhere', 'There is nothing at this address', 'It may have been written wrong, or be an old one.'],
+    ] as const) {
+        const answer = await page.goto(address);
+        expect(answer?.status()).toBe(title === 'There is nothing at this address' ? 404 : 200);
+        await expect(page.getByRole('heading', { name: title })).toBeVisible();
+        await expect(page.getByText(message)).toBeVisible();
+    }
+    await accessible(page);
+    await page.getByRole('button', { name: 'Back to the shelf' }).click();
+    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
+});
