@@ -21,11 +21,12 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** What is asked for and is not there: said in words of the product, on a page that leads back. */
 final class NotHere
 {
-    private const CALLED = [
+    private const ON_THE_SHELF = [
         Workbook::class => 'workbook', Stylebook::class => 'stylebook', StylebookVersion::class => 'version', Batch::class => 'batch',
         BatchItem::class => 'file of a batch', Routine::class => 'routine', Lesson::class => 'correction',
-        Import::class => 'file under way', Handover::class => 'file under way',
     ];
+
+    private const UNDER_WAY = [Import::class, Handover::class];
 
     public static function answer(NotFoundHttpException $missing, Request $request): Response
     {
@@ -38,7 +39,8 @@ final class NotHere
     {
         $of = $missing->getPrevious();
         if ($of instanceof ModelNotFoundException) {
-            return 'There is no such '.(self::CALLED[$of->getModel()] ?? 'thing').' here. It may have been taken off the shelf.';
+            return in_array($of->getModel(), self::UNDER_WAY, true) ? 'There is no such file under way. It may have been stopped.'
+                : 'There is no such '.(self::ON_THE_SHELF[$of->getModel()] ?? 'thing').' here. It may have been taken off the shelf.';
         }
         // What the framework says names routes, which nobody has heard of.
         $isRoute = $missing->getMessage() === '' || str_starts_with($missing->getMessage(), 'The route ');

@@ -37,7 +37,8 @@ final class OdsXmlTest extends TestCase
         yield ['percentage', $n($places(1).' number:min-integer-digits="1"').'<number:text>%</number:text>', '0.0%'];
         yield ['percentage', $n($places(1).' number:min-integer-digits="1"').'<number:text> %</number:text>', '0.0 %'];
         yield ['number', $n($places(1).' number:min-integer-digits="1"').'<number:text> %</number:text>', '0.0" %"'];
-        yield ['currency', '<number:currency-symbol>€</number:currency-symbol>'.$n($places(2).' number:min-integer-digits="1"'), '€0.00'];
+        yield ['currency', '<number:currency-symbol>€</number:currency-symbol>'.$n($places(2).' number:min-integer-digits="1"'),
+            '€0.00'];
         yield ['currency', $n($places(2).' number:min-integer-digits="1"').'<number:currency-symbol>Fr.</number:currency-symbol>',
             '0.00"Fr."'];
         yield ['number', '<number:text>a"b</number:text>'.$n($places(0)), '\a\"\b#'];

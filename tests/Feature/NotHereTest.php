@@ -18,9 +18,11 @@ final class NotHereTest extends TestCase
         yield 'a workbook' => ['GET', '/api/workbooks/99999', $gone('workbook')];
         yield 'an act on one' => ['POST', '/api/workbooks/99999/acts', $gone('workbook')];
         yield 'a stylebook' => ['GET', '/api/stylebooks/99999', $gone('stylebook')];
+        yield 'a routine' => ['GET', '/api/routines/99999', $gone('routine')];
+        yield 'a correction that was learned' => ['DELETE', '/api/lessons/99999', $gone('correction')];
         yield 'a batch' => ['GET', "/api/batches/$nobody", $gone('batch')];
-        yield 'a file that comes in' => ['GET', "/api/imports/$nobody", $gone('file under way')];
-        yield 'a file that is written' => ['GET', "/api/handovers/$nobody", $gone('file under way')];
+        yield 'a file that comes in' => ['GET', "/api/imports/$nobody", 'There is no such file under way. It may have been stopped.'];
+        yield 'a file that is written' => ['GET', "/api/handovers/$nobody", 'There is no such file under way. It may have been stopped.'];
         yield 'an address that nobody made' => ['GET', '/api/nowhere', 'There is nothing at this address.'];
         yield 'more behind one' => ['GET', '/api/shelf/nowhere', 'There is nothing at this address.'];
     }

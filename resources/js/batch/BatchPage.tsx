@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileInput, FileText } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import { api, Refused } from '@/api/client';
+import { api } from '@/api/client';
 import { BROUGHT_IN, type BatchItemRecord, type BatchRecord } from '@/api/types';
 import { ask } from '@/parts/Ask';
-import { CannotShow } from '@/parts/CannotShow';
+import { CannotOpen } from '@/parts/CannotShow';
 import { counted } from '@/parts/counted';
 import { Mark } from '@/parts/Mark';
 import { say, tell } from '@/parts/Messages';
@@ -64,18 +64,7 @@ export function BatchPage({ id }: { id: string }) {
     };
     const run = (what: 'run' | 'pause' | 'go on' | 'cancel') => void api.runBatch(id, what).then(keep, tell);
     const record = batch.data;
-    if (batch.errorUpdateCount > 0 && !record)
-        return (
-            <CannotShow
-                title={
-                    batch.error instanceof Refused && batch.error.status === 404
-                        ? 'This batch is not on the shelf'
-                        : 'The batch cannot be opened at present'
-                }
-                message={batch.error?.message ?? 'It is asked for again…'}
-                onAgain={() => void batch.refetch()}
-            />
-        );
+    if (batch.errorUpdateCount > 0 && !record) return <CannotOpen what="batch" query={batch} />;
     if (!record) return <main className="p-10 text-quiet">Opening the batch…</main>;
     const isOpen = record.status !== 'running' && record.status !== 'paused';
     const count = (...states: string[]) => record.items.filter((item) => states.includes(item.status)).length;

@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BenchRecord, SheetDetail, TableRecord } from '@/api/types';
-import { api, Refused, stumbled, type Rect } from '@/api/client';
-import { CannotShow } from '@/parts/CannotShow';
+import { api, stumbled, type Rect } from '@/api/client';
+import { CannotOpen, CannotShow } from '@/parts/CannotShow';
 import { useNarrow } from '@/parts/useNarrow';
 import { Drawers, type Drawer } from './Drawers';
 import { FindAction } from './FindAction';
@@ -42,8 +42,6 @@ import { ProtectDialog } from '@/guard/ProtectDialog';
 import { ReaderBar } from '@/guard/ReaderBar';
 import { useReader } from '@/guard/reader';
 import { useKeys } from './useKeys';
-
-const ASKED = 'It is asked for again…';
 
 /** ms after which it is looked whether somebody else changed something. */
 const LOOK = 5_000;
@@ -158,24 +156,12 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
     useKeys({ acts, find: () => setFinding(true), keys: () => setListing(true), handOver: () => setHanding(true) });
 
     // They are asked for again meanwhile, without taking the words away.
-    if (bench.errorUpdateCount > 0 && !bench.data) {
-        return (
-            <CannotShow
-                title={
-                    bench.error instanceof Refused && bench.error.status === 404
-                        ? 'This workbook is not on the shelf'
-                        : 'The workbook cannot be opened at present'
-                }
-                message={bench.error?.message ?? ASKED}
-                onAgain={() => void bench.refetch()}
-            />
-        );
-    }
+    if (bench.errorUpdateCount > 0 && !bench.data) return <CannotOpen what="workbook" query={bench} />;
     if (detail.errorUpdateCount > 0 && !sheet)
         return (
             <CannotShow
                 title="The sheet cannot be shown at present"
-                message={detail.error?.message ?? ASKED}
+                message={detail.error?.message}
                 onAgain={() => void detail.refetch()}
             />
         );

@@ -4,7 +4,7 @@ import { api } from '@/api/client';
 import type { BenchRecord, SheetDetail } from '@/api/types';
 import { parse } from '@/grid/address';
 import { goToName } from '@/work/names';
-import { useAway } from '@/work/away';
+import { useWaiting, WAITING } from '@/work/away';
 import { useSending } from '@/work/sending';
 import { keys } from '@/api/keys';
 import { counted } from '@/parts/counted';
@@ -60,11 +60,11 @@ export function FootLine({ bench, detail, acts }: { bench: BenchRecord; detail: 
 
 /** What has become of what was done last. */
 function Saving() {
-    const { pending, waiting: sends } = useSending();
-    const waiting = useAway((state) => state.away) || sends;
+    const pending = useSending((state) => state.pending);
+    const waiting = useWaiting();
     return (
         <span aria-live="polite" className={waiting ? 'font-semibold text-caution' : ''}>
-            {waiting ? 'Waiting for the server; nothing is lost' : pending > 0 ? 'Saving…' : 'Saved'}
+            {waiting ? WAITING : pending > 0 ? 'Saving…' : 'Saved'}
         </span>
     );
 }

@@ -2,7 +2,7 @@ import { useDeferredValue, useMemo, useRef, type KeyboardEvent as ReactKeyboardE
 import type { Rect } from '@/api/client';
 import type { SheetDetail, Window } from '@/api/types';
 import { COLUMNS, ROWS, parse } from '@/grid/address';
-import { inSight } from '@/grid/sight';
+import { inSight } from '@/grid/quadrant';
 import { useTiles, type Tile } from '@/grid/useTiles';
 import { ActiveCell } from './ActiveCell';
 import { CellMenu } from './CellMenu';

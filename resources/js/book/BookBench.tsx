@@ -14,7 +14,7 @@ import { useDrafts } from '@/conditions/draft';
 import { Tray } from '@/tray/Tray';
 import { seenTrial } from '@/work/trial';
 import { useActs } from '@/work/useActs';
-import { useAway } from '@/work/away';
+import { useWaiting, WAITING } from '@/work/away';
 import { useSending } from '@/work/sending';
 import { selectionText, useBench } from '@/work/state';
 import { BookBar, type View } from './BookBar';
@@ -99,7 +99,7 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
         return (
             <CannotShow
                 title="The stylebook cannot be shown at present"
-                message={failed.error?.message ?? 'It is asked for again…'}
+                message={failed.error?.message}
                 onAgain={() => void Promise.all([bench.refetch(), detail.refetch(), rules.refetch(), book.refetch()])}
             />
         );
@@ -178,8 +178,8 @@ export function BookBench({ id, specimen }: { id: number; specimen: number }) {
 
 function Foot({ changes, words }: { changes: number; words: string | null }) {
     const selection = useBench((state) => selectionText(state.selection));
-    const { pending, waiting: sends } = useSending();
-    const waiting = useAway((state) => state.away) || sends;
+    const pending = useSending((state) => state.pending);
+    const waiting = useWaiting();
     return (
         <footer
             className={`flex min-w-0 items-center gap-4.5 overflow-hidden border-t border-hair bg-ground px-3
@@ -192,7 +192,7 @@ function Foot({ changes, words }: { changes: number; words: string | null }) {
             {words && <span className="font-semibold text-caution">Trying on {words}, not set</span>}
             <span aria-live="polite" className={changes > 0 || waiting ? 'font-semibold text-caution' : ''}>
                 {waiting
-                    ? 'Waiting for the server; nothing is lost'
+                    ? WAITING
                     : pending > 0
                       ? 'Saving…'
                       : changes > 0

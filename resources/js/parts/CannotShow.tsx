@@ -1,7 +1,15 @@
+import { Refused } from '@/api/client';
 import { go } from './path';
 
+interface Props {
+    title: string;
+    /** Why; while it is asked for once more, that is said instead. */
+    message?: string;
+    onAgain?: () => void;
+}
+
 /** In the place of a page that cannot be shown: why, and what can be done. */
-export function CannotShow({ title, message, onAgain }: { title: string; message: string; onAgain?: () => void }) {
+export function CannotShow({ title, message = 'It is asked for again…', onAgain }: Props) {
     return (
         <main className="p-10">
             <h1 className="mb-2 text-[15px] font-semibold">{title}</h1>
@@ -15,5 +23,17 @@ export function CannotShow({ title, message, onAgain }: { title: string; message
                 Back to the shelf
             </button>
         </main>
+    );
+}
+
+/** In the place of what stood on the shelf, or stands there and cannot be read. */
+export function CannotOpen({ what, query }: { what: string; query: { error: Error | null; refetch: () => unknown } }) {
+    const isGone = query.error instanceof Refused && query.error.status === 404;
+    return (
+        <CannotShow
+            title={isGone ? `This ${what} is not on the shelf` : `The ${what} cannot be opened at present`}
+            message={query.error?.message}
+            onAgain={() => void query.refetch()}
+        />
     );
 }

@@ -85,6 +85,23 @@ test('several are asked for together, and what came is not asked for once more',
     expect([soon.count(), late.count(), useAway.getState().away]).toEqual([2, 3, false]);
 });
 
+test('what a person asks for again meanwhile ends the waiting', async () => {
+    const cells = insight('cells', 0, 0);
+    await after(0);
+    await after(1_000);
+    expect([cells.count(), useAway.getState().away]).toEqual([2, true]);
+    await after(500);
+    await cells.observer.refetch();
+    expect(useAway.getState().away).toBe(false);
+    await after(60_000);
+    expect(cells.count()).toBe(3);
+    // The next one is asked for soon.
+    const others = insight('others', 0);
+    await after(0);
+    await after(1_000);
+    expect(others.count()).toBe(2);
+});
+
 test('nothing is asked for after the end', async () => {
     const cells = insight('cells', 0);
     await after(0);
