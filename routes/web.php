@@ -18,7 +18,13 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SideController;
 use App\Http\Controllers\StylebookController;
 use App\Http\Controllers\TableController;
+use App\Http\Controllers\TokenController;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 Route::prefix('api')->group(function () {
     Route::get('shelf', [ShelfController::class, 'show']);
@@ -32,6 +38,7 @@ Route::prefix('api')->group(function () {
     Route::post('imports/{id}/keep', [ImportController::class, 'keep']);
     Route::delete('imports/{id}', [ImportController::class, 'cancel']);
 
+    Route::get('token', TokenController::class);
     Route::get('currencies', [BenchController::class, 'currencies']);
     Route::get('colours/contrast', [StylebookController::class, 'contrast']);
     Route::get('colours/family', [StylebookController::class, 'family']);
@@ -133,3 +140,11 @@ Route::view('/workbooks/{id}/{screen}', 'app')->whereNumber('id')->whereIn('scre
 Route::view('/findings', 'app');
 Route::view('/stylebooks/{id}', 'app')->whereNumber('id');
 Route::view('/batches/{id}', 'app')->whereUuid('id');
+
+// Looking needs no session: none is read, locked or written for it. A page gets its token with itself, or asks for another.
+foreach (Route::getRoutes()->getRoutes() as $route) {
+    if (str_starts_with($route->uri(), 'api/') && in_array('GET', $route->methods(), true) && $route->uri() !== 'api/token') {
+        $route->withoutMiddleware([EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class,
+            ShareErrorsFromSession::class, ValidateCsrfToken::class]);
+    }
+}

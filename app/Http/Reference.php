@@ -24,9 +24,9 @@ final readonly class Reference
             ."`/api/`. Answers are JSON, in\n".
             'the types of `resources/js/api/types.ts`. What is wrong is answered with 4xx and `{"message": ...}`; a step that '
             ."collides with\n".
-            "somebody else's with 409 and the newest `revision`. Requests that change something carry the cookie `XSRF-TOKEN` as the "
-            ."header\n".
-            "`X-XSRF-TOKEN`, and may name themselves in `X-Step`: a step of one name is done once, however often it is asked for.\n";
+            "somebody else's with 409 and the newest `revision`. Requests that change something carry the cookie `XSRF-TOKEN` "
+            ."(of `token`) as the\n".
+            "header `X-XSRF-TOKEN`, and may name themselves in `X-Step`: a step of one name is done once, however often it is asked for.\n";
         $text .= "\n## Addresses\n\n| method | address | what it does |\n| --- | --- | --- |\n";
         foreach ($this->router->getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/')) {

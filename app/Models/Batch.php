@@ -25,6 +25,8 @@ final class Batch extends Model
 {
     use HasUuids;
 
+    protected $table = 'batches';
+
     protected $guarded = [];
 
     /** @return HasMany<BatchItem, $this> in the order in which they came */

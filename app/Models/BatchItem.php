@@ -29,6 +29,8 @@ final class BatchItem extends Model
 
     public const UNDER_WAY = ['queued', 'running'];
 
+    protected $table = 'batch_items';
+
     protected $guarded = [];
 
     public function file(): KeptFile

@@ -24,6 +24,8 @@ final class Change extends Model
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'changes';
+
     protected $guarded = [];
 
     protected $casts = ['undone' => 'boolean', 'is_data' => 'boolean', 'patches' => Bytes::class];

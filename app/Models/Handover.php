@@ -30,6 +30,8 @@ final class Handover extends Model
 {
     use HasUuids;
 
+    protected $table = 'handovers';
+
     protected $guarded = [];
 
     protected static function booted(): void

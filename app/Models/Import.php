@@ -28,6 +28,8 @@ final class Import extends Model
 {
     use HasUuids;
 
+    protected $table = 'imports';
+
     protected $guarded = [];
 
     protected static function booted(): void

@@ -17,5 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Lesson extends Model
 {
+    protected $table = 'lessons';
+
     protected $guarded = [];
 }

@@ -15,5 +15,7 @@ use Illuminate\Support\Carbon;
  */
 final class Routine extends Model
 {
+    protected $table = 'routines';
+
     protected $guarded = [];
 }

@@ -33,6 +33,8 @@ final class Sheet extends Model
 {
     public $timestamps = false;
 
+    protected $table = 'sheets';
+
     protected $guarded = [];
 
     /** @return Builder<self> those that wear a stylebook, in whatever workbook */

@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Stylebook extends Model
 {
+    protected $table = 'stylebooks';
+
     protected $guarded = [];
 
     protected $casts = ['gone' => 'boolean'];

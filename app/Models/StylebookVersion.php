@@ -22,6 +22,8 @@ final class StylebookVersion extends Model
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'stylebook_versions';
+
     protected $guarded = [];
 
     protected $casts = ['gone' => 'boolean'];

@@ -29,6 +29,8 @@ use Illuminate\Support\Carbon;
  */
 final class Workbook extends Model
 {
+    protected $table = 'workbooks';
+
     protected $guarded = [];
 
     protected static function booted(): void

@@ -174,6 +174,20 @@ final class BadInputTest extends TestCase
         $this->postJson($this->url('imports/paste'), ['text' => "a\tb"])->assertStatus(419);
     }
 
+    /** Fourteen looks at once would read, lock and write one session; the one that gives a token writes the cookie of it. */
+    public function test_looking_keeps_no_session_and_a_token_is_given_when_it_is_asked_for(): void
+    {
+        foreach (['shelf', 'imports', 'currencies'] as $path) {
+            self::assertSame([], $this->getJson($this->url($path))->assertOk()->headers->getCookies(), $path);
+        }
+        $given = $this->get($this->url('token'))->assertNoContent();
+        $token = $given->getCookie('XSRF-TOKEN', false)?->getValue();
+        self::assertNotNull($token);
+        $this->app->detectEnvironment(fn () => 'production');
+        $this->withUnencryptedCookie(config('session.cookie'), (string) $given->getCookie(config('session.cookie'), false)?->getValue());
+        $this->withHeader('X-XSRF-TOKEN', $token)->postJson($this->url('imports/paste'), ['text' => "a\tb"])->assertSuccessful();
+    }
+
     public function test_wrong_requests_never_give_500(): void
     {
         $workbook = $this->bringIn('x.csv', "Name,Sum\na,1\nb,5\n");

@@ -88,7 +88,9 @@ function token(): string {
     return found?.[1] ? decodeURIComponent(found[1]) : '';
 }
 
-async function call<T>(method: string, path: string, body?: object, signal?: AbortSignal, step?: string): Promise<T> {
+const EXPIRED = 419;
+
+async function answered(method: string, path: string, body?: object, signal?: AbortSignal, step?: string): Promise<Response> {
     const isForm = body instanceof FormData;
     // Reading cookies takes the browser a while, and looking at cells needs no token.
     const headers: Record<string, string> = {
@@ -97,9 +99,8 @@ async function call<T>(method: string, path: string, body?: object, signal?: Abo
     };
     if (step) headers['X-Step'] = step;
     if (body && !isForm) headers['Content-Type'] = 'application/json';
-    let response: Response;
     try {
-        response = await fetch(`/api/${path}`, {
+        return await fetch(`/api/${path}`, {
             method,
             headers,
             body: isForm ? body : body ? JSON.stringify(body) : undefined,
@@ -108,6 +109,15 @@ async function call<T>(method: string, path: string, body?: object, signal?: Abo
     } catch (fault) {
         if (signal?.aborted) throw fault;
         throw new Refused('The server does not answer. What you did before is saved; start it again with bin/start.', 0, null);
+    }
+}
+
+async function call<T>(method: string, path: string, body?: object, signal?: AbortSignal, step?: string): Promise<T> {
+    let response = await answered(method, path, body, signal, step);
+    if (response.status === EXPIRED) {
+        // The page was open for longer than its token holds: nothing was done, and with a new one it is.
+        await answered('GET', 'token', undefined, signal);
+        response = await answered(method, path, body, signal, step);
     }
     const answer: unknown = await response.json().catch(() => null);
     if (!response.ok) {

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
-import { api, Refused } from '@/api/client';
+import { Refused } from '@/api/client';
 import { persistently, useSending } from './sending';
 
 const refused = (status: number) => new Refused(`status ${status}`, status, null);
@@ -67,17 +67,6 @@ test('what the server refuses is not asked for again', async () => {
     const fault = new Error('a fault of the page itself');
     await expect(persistently(() => Promise.reject(fault))).rejects.toBe(fault);
     expect(useSending.getState().pending).toBe(0);
-});
-
-test('with a token that has run out a new one is fetched, three times at most', async () => {
-    const look = vi.spyOn(api, 'currencies').mockResolvedValue([]);
-    const { call, count } = server(419, 419);
-    expect(await persistently(call)).toBe('done');
-    expect([count(), look.mock.calls.length]).toEqual([3, 2]);
-    look.mockRejectedValue(refused(0));
-    const never = server(419, 419, 419, 419, 419);
-    await expect(persistently(never.call)).rejects.toThrow('status 419');
-    expect(never.count()).toBe(4);
 });
 
 test('several are on their way at once, and each is counted until it is answered', async () => {

@@ -1,12 +1,11 @@
 import { create } from 'zustand';
-import { api, Refused } from '@/api/client';
+import { Refused } from '@/api/client';
 
 /** Acts on their way to the server, and whether it answers at present. */
 export const useSending = create<{ pending: number; waiting: boolean }>(() => ({ pending: 0, waiting: false }));
 
 /** What says that the server, or the way to it, is gone for now. */
 const AWAY = [0, 502, 503, 504];
-const EXPIRED = 419;
 
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
@@ -24,11 +23,6 @@ export async function persistently<T>(call: () => Promise<T>): Promise<T> {
                 return answer;
             } catch (fault) {
                 if (!(fault instanceof Refused)) throw fault;
-                if (fault.status === EXPIRED && tries < 3) {
-                    // Any look at the server brings a new token.
-                    await api.currencies().catch(() => null);
-                    continue;
-                }
                 if (!AWAY.includes(fault.status)) throw fault;
                 useSending.setState({ waiting: true });
                 await pause(Math.min(8000, 400 * 2 ** tries));
