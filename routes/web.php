@@ -18,6 +18,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SideController;
 use App\Http\Controllers\StylebookController;
 use App\Http\Controllers\TableController;
+use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\TokenController;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
@@ -94,6 +95,7 @@ Route::prefix('api')->group(function () {
         Route::post('acts', [ActController::class, 'act']);
         Route::post('undo', [ActController::class, 'undo']);
         Route::post('redo', [ActController::class, 'redo']);
+        Route::get('together', [TogetherController::class, 'read']);
         Route::get('touches', [BenchController::class, 'touches']);
         Route::get('history', [BenchController::class, 'history']);
         Route::get('steps', [RoutineController::class, 'past']);

@@ -39,6 +39,9 @@ use Rilvet\Work\Worksheet;
  */
 final class Bench
 {
+    /** @var array<string, Workbook>|null what was loaded, while it is only looked at */
+    private ?array $loaded = null;
+
     public function __construct(
         private readonly Saving $saving,
         private readonly Turns $turns,
@@ -53,6 +56,33 @@ final class Bench
      * @param  list<int>  $numbers  of the sheets
      */
     public function load(WorkbookRow $row, array $numbers): Workbook
+    {
+        $key = "$row->id ".implode(',', $numbers);
+        $workbook = $this->loaded[$key] ?? $this->read($row, $numbers);
+        if ($this->loaded !== null) {
+            $this->loaded[$key] = $workbook;
+        }
+
+        return $workbook;
+    }
+
+    /**
+     * Several looks at one state: what is loaded for one of them is loaded for all.
+     *
+     * @param  Closure(): void  $looks
+     */
+    public function looking(Closure $looks): void
+    {
+        $this->loaded = [];
+        try {
+            $looks();
+        } finally {
+            $this->loaded = null;
+        }
+    }
+
+    /** @param  list<int>  $numbers  of the sheets */
+    private function read(WorkbookRow $row, array $numbers): Workbook
     {
         $sheets = [];
         foreach ($row->sheets()->whereIn('number', $numbers)->get() as $sheet) {

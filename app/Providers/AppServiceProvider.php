@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Bench\Bench;
 use App\Calculation\LibraryCalculator;
 use App\Database\ImmediateSqlite;
 use App\Files\Limits;
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
             fn (PDO|Closure $pdo, string $name, string $prefix, array $config) => new ImmediateSqlite($pdo, $name, $prefix, $config),
         );
         $this->app->bind(Calculator::class, LibraryCalculator::class);
+        $this->app->scoped(Bench::class);
         $this->app->singleton(Limits::class, function () {
             /** @var array{bytes: int, entries: int, expanded: int, ratio: int, cells: int} $limits */
             $limits = config('rilvet.limits');

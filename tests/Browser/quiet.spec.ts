@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { cell, drop, select, undo } from './sheet';
+import { cell, drop, looks, select, undo } from './sheet';
 
 test('what is seen of a sheet is asked for again only when something of it has changed', async ({ page }) => {
     await page.goto('/');
@@ -11,8 +11,7 @@ test('what is seen of a sheet is asked for again only when something of it has c
 
     const asked: string[] = [];
     page.on('request', (request) => {
-        const found = /sheets\/1\/(window|truths|cut)/.exec(request.url());
-        if (found?.[1]) asked.push(found[1]);
+        asked.push(...looks(request).flatMap((address) => /sheets\/1\/(window|truths|cut)/.exec(address)?.[1] ?? []));
     });
     await page.getByRole('button', { name: /^Ferry lanes/ }).click();
     await page.getByRole('textbox', { name: /name/i }).fill('Ferries');
@@ -23,10 +22,7 @@ test('what is seen of a sheet is asked for again only when something of it has c
 
     // One press is one request: the answer brings along what is in sight. Notes and counts are worked out in a pause.
     const sent: string[] = [];
-    page.on('request', (request) => {
-        const found = /\/api\/workbooks\/\d+\/(.*?)(\?|$)/.exec(request.url());
-        if (found?.[1]) sent.push(found[1]);
-    });
+    page.on('request', (request) => sent.push(...looks(request)));
     await select(page, 'B2');
     await page.waitForLoadState('networkidle');
     sent.length = 0;

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import Library from 'exceljs';
-import { expect, type Locator, type Page } from '@playwright/test';
+import { expect, type Locator, type Page, type Request } from '@playwright/test';
 
 /** Drops a file on the page, as a person drags one in from a folder. */
 export async function drop(page: Page, name: string, content: string): Promise<void> {
@@ -49,6 +49,14 @@ export async function act(page: Page, words: string): Promise<void> {
     await page.keyboard.press('Control+k');
     await page.getByRole('combobox', { name: 'Find an action' }).fill(words);
     await page.keyboard.press('Enter');
+}
+
+/** What of a workbook a request is about: several looks may go together in one. */
+export function looks(request: Request): string[] {
+    const { pathname, searchParams } = new URL(request.url());
+    const together = searchParams.getAll('read[]');
+    const addresses = together.length > 0 ? together : [/\/api\/workbooks\/\d+\/(.*)/.exec(pathname)?.[1] ?? ''];
+    return addresses.filter(Boolean).map((address) => address.replace(/\?.*/, ''));
 }
 
 /** Does an act beside the page, as another hand would, or for a state that the test begins from. */

@@ -1,3 +1,5 @@
+import { call, patiently } from './calling';
+import { look } from './together';
 import type {
     ActArguments,
     BatchRecord,
@@ -49,117 +51,7 @@ import type {
     Window,
 } from './types';
 
-/** What two people changed of one stylebook, in words. */
-export interface Went {
-    version: number;
-    theirs: string[];
-    mine: string[];
-    both: string[];
-}
-
-/** What the server refused, in its own words. */
-export class Refused extends Error {
-    constructor(
-        message: string,
-        readonly status: number,
-        readonly revision: number | null,
-        /** Texts that a merge would hide, where a choice is wanted. */
-        readonly hidden: string[] = [],
-        /** Cells whose own looks would cover the act, where a choice is wanted. */
-        readonly covered = 0,
-        /** The step was done already, when its answer got lost. */
-        readonly done = false,
-        /** What was done then. */
-        readonly words: string | null = null,
-        /** Another version of a stylebook was kept meanwhile: what both changed. */
-        readonly went: Went | null = null,
-        /** What was typed stands against a check that only warns: it may be kept. */
-        readonly mayBeKept = false,
-    ) {
-        super(message);
-    }
-}
-
-/** Whether the server failed at something, or was not there: asked again, it may answer. */
-export const stumbled = (fault: unknown) => !(fault instanceof Refused) || fault.status === 0 || fault.status >= 500;
-
-function token(): string {
-    const found = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie);
-    return found?.[1] ? decodeURIComponent(found[1]) : '';
-}
-
-const EXPIRED = 419;
-
-async function answered(method: string, path: string, body?: object, signal?: AbortSignal, step?: string): Promise<Response> {
-    const isForm = body instanceof FormData;
-    // Reading cookies takes the browser a while, and looking at cells needs no token.
-    const headers: Record<string, string> = {
-        Accept: 'application/json',
-        ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': token() }),
-    };
-    if (step) headers['X-Step'] = step;
-    if (body && !isForm) headers['Content-Type'] = 'application/json';
-    try {
-        return await fetch(`/api/${path}`, {
-            method,
-            headers,
-            body: isForm ? body : body ? JSON.stringify(body) : undefined,
-            signal,
-        });
-    } catch (fault) {
-        if (signal?.aborted) throw fault;
-        throw new Refused('The server does not answer. What you did before is saved; start it again with bin/start.', 0, null);
-    }
-}
-
-async function call<T>(method: string, path: string, body?: object, signal?: AbortSignal, step?: string): Promise<T> {
-    let response = await answered(method, path, body, signal, step);
-    if (response.status === EXPIRED) {
-        // The page was open for longer than its token holds: nothing was done, and with a new one it is.
-        await answered('GET', 'token', undefined, signal);
-        response = await answered(method, path, body, signal, step);
-    }
-    const answer: unknown = await response.json().catch(() => null);
-    if (!response.ok) {
-        const said = answer as {
-            message?: string;
-            revision?: number;
-            hidden?: string[];
-            covered?: number;
-            done?: boolean;
-            words?: string | null;
-            went?: Went;
-            mayBeKept?: boolean;
-        } | null;
-        throw new Refused(
-            said?.message || `The server answered ${response.status}.`,
-            response.status,
-            said?.revision ?? null,
-            said?.hidden ?? [],
-            said?.covered ?? 0,
-            said?.done ?? false,
-            said?.words ?? null,
-            said?.went ?? null,
-            said?.mayBeKept ?? false,
-        );
-    }
-    return answer as T;
-}
-
-const BUSY = 503;
-const TRIES = 5;
-
-/** Tries again while the server is busy and has not taken the request at all, for a few seconds. */
-async function patiently<T>(method: string, path: string, body?: object): Promise<T> {
-    for (let tries = 1; ; tries++) {
-        try {
-            return await call<T>(method, path, body);
-        } catch (fault) {
-            if (!(fault instanceof Refused) || fault.status !== BUSY || tries === TRIES) throw fault;
-            await new Promise((resolve) => setTimeout(resolve, 250 * 2 ** tries));
-        }
-    }
-}
+export { Refused, stumbled, type Went } from './calling';
 
 /** What a person asked for: at which revision, on which sheet, and a name of its own, by which it is done once. */
 export interface Step {
@@ -262,13 +154,18 @@ export const api = {
     changeDialect: (id: string, dialect: { encoding: string; delimiter: string; quote: string }) =>
         patiently<ImportRecord>('PATCH', `imports/${id}`, dialect),
     keep: (id: string) => patiently<ImportRecord>('POST', `imports/${id}/keep`, {}),
-    guard: (id: number, sheet: number) => call<GuardRecord>('GET', `workbooks/${id}/sheets/${sheet}/guard`),
+    guard: (id: number, sheet: number) => look<GuardRecord>(id, `sheets/${sheet}/guard`),
     entry: (id: number, sheet: number, row: number, column: number) =>
-        call<CellEntryRecord>('GET', `workbooks/${id}/sheets/${sheet}/entry?row=${row}&column=${column}`),
+        look<CellEntryRecord>(id, `sheets/${sheet}/entry?row=${row}&column=${column}`),
     nextEntry: (id: number, sheet: number, row: number, column: number, back: boolean) =>
         call<NextEntryRecord>('GET', `workbooks/${id}/sheets/${sheet}/next?row=${row}&column=${column}${back ? '&back=1' : ''}`),
     conditions: (id: number, sheet: number | null) =>
-        call<ConditionsRecord>('GET', `workbooks/${id}/conditions${sheet === null ? '' : `?sheet=${sheet}`}`),
+        look<ConditionsRecord>(
+            id,
+            `conditions${sheet === null ? '' : `?sheet=${sheet}`}`,
+            undefined,
+            sheet === null ? 'slow' : 'quick',
+        ),
     /** What a conditional look would do that is being written. */
     tryCondition: (id: number, sheet: number, condition: GivenCondition, signal?: AbortSignal) =>
         call<TrialRecord>('POST', `workbooks/${id}/sheets/${sheet}/condition`, { condition, values: true }, signal),
@@ -277,10 +174,10 @@ export const api = {
     bench: (id: number) => call<BenchRecord>('GET', `workbooks/${id}`),
     sheet: (id: number, sheet: number) => call<SheetDetail>('GET', `workbooks/${id}/sheets/${sheet}`),
     window: (id: number, sheet: number, range: Rect, signal?: AbortSignal) =>
-        call<Window>('GET', `workbooks/${id}/sheets/${sheet}/window?${rect(range)}`, undefined, signal),
-    drawings: (id: number, sheet: number) => call<DrawingRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/drawings`),
+        look<Window>(id, `sheets/${sheet}/window?${rect(range)}`, signal),
+    drawings: (id: number, sheet: number) => look<DrawingRecord[]>(id, `sheets/${sheet}/drawings`),
     figures: (id: number, sheet: number, ranges: string, signal?: AbortSignal) =>
-        call<Figures>('GET', `workbooks/${id}/sheets/${sheet}/figures?ranges=${encodeURIComponent(ranges)}`, undefined, signal),
+        look<Figures>(id, `sheets/${sheet}/figures?ranges=${encodeURIComponent(ranges)}`, signal),
     act: <Name extends keyof ActArguments>(id: number, step: Step, act: Name, args: ActArguments[Name]) =>
         done(id, 'acts', step, { act, arguments: args }),
     revise: <Name extends keyof RevisionArguments>(id: number, step: Step, act: Name, args: RevisionArguments[Name]) =>
@@ -316,10 +213,9 @@ export const api = {
     undo: (id: number, step: Step) => done(id, 'undo', step, {}),
     redo: (id: number, step: Step) => done(id, 'redo', step, {}),
     inspect: (id: number, sheet: number, ranges: string, row: number, column: number, signal?: AbortSignal) =>
-        call<SelectionRecord>(
-            'GET',
-            `workbooks/${id}/sheets/${sheet}/inspection?row=${row}&column=${column}&ranges=${encodeURIComponent(ranges)}`,
-            undefined,
+        look<SelectionRecord>(
+            id,
+            `sheets/${sheet}/inspection?row=${row}&column=${column}&ranges=${encodeURIComponent(ranges)}`,
             signal,
         ),
     lift: (id: number, sheet: number, range: string, facets: string, conditions = false) =>
@@ -328,13 +224,13 @@ export const api = {
             `workbooks/${id}/sheets/${sheet}/lift?range=${encodeURIComponent(range)}&facets=${facets}${conditions ? '&conditions=1' : ''}`,
         ),
     number: (id: number, sheet: number, row: number, column: number, alike: boolean, signal?: AbortSignal) =>
-        call<NumberView>(
-            'GET',
-            `workbooks/${id}/sheets/${sheet}/number?row=${row}&column=${column}&alike=${Number(alike)}`,
-            undefined,
+        look<NumberView>(
+            id,
+            `sheets/${sheet}/number?row=${row}&column=${column}&alike=${Number(alike)}`,
             signal,
+            alike ? 'slow' : 'quick',
         ),
-    truths: (id: number, sheet: number) => call<TruthNote[]>('GET', `workbooks/${id}/sheets/${sheet}/truths`),
+    truths: (id: number, sheet: number) => look<TruthNote[]>(id, `sheets/${sheet}/truths`, undefined, 'slow'),
     /** What is found so far; asked again until all sheets are looked over. */
     findings: (id: number, first: number, signal?: AbortSignal) =>
         call<FindingsRecord>('GET', `workbooks/${id}/findings?first=${first}`, undefined, signal),
@@ -343,7 +239,7 @@ export const api = {
     within: <Name extends 'mend' | 'leave'>(id: number, revision: number, act: Name, args: ActArguments[Name]) =>
         patiently<ActRecord>('POST', `workbooks/${id}/acts`, { act, revision, sheet: 0, arguments: args }),
     touches: (id: number) => call<TouchedRecord[]>('GET', `workbooks/${id}/touches`),
-    cut: (id: number, sheet: number) => call<CutTexts>('GET', `workbooks/${id}/sheets/${sheet}/cut`),
+    cut: (id: number, sheet: number) => look<CutTexts>(id, `sheets/${sheet}/cut`, undefined, 'slow'),
     currencies: () => call<CurrencyRecord[]>('GET', 'currencies'),
     looks: (id: number, sheet: number) => call<NamedLookRecord[]>('GET', `workbooks/${id}/sheets/${sheet}/looks`),
     contrast: (one: string, other: string) =>
