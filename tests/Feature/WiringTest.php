@@ -276,7 +276,10 @@ final class WiringTest extends TestCase
         $before = $this->state();
         foreach (array_diff(array_keys($arguments), ['scope']) as $name) {
             foreach ([null, true, -7, 1.5, 'zzz', [], [[]], [[null]], ['a' => ['b' => 'c']], str_repeat('9', 30_000), 1 << 40] as $wrong) {
+                $written = self::rowsWritten();
                 $answer = $this->ask($workbook, $act, [$name => $wrong] + $arguments);
+                // Where nothing at all was written there is nothing to compare.
+                $isWritten = $written === null || $written !== self::rowsWritten();
                 $said =
                     "$act: $name = ".
                     substr((string) json_encode($wrong), 0, 40).
@@ -287,8 +290,8 @@ final class WiringTest extends TestCase
                 $this->assertContains($answer->status(), [200, 422], $said);
                 if ($answer->status() === 422) {
                     $this->assertNotSame('', (string) $answer->json('message'), $said);
-                    $this->assertSame($before, $this->state(), $said);
-                } elseif ($answer->json('bench.undo') !== null && $this->state() !== $before) {
+                    ! $isWritten || $this->assertSame($before, $this->state(), $said);
+                } elseif ($isWritten && $answer->json('bench.undo') !== null && $this->state() !== $before) {
                     $this->undo($workbook);
                     $before = $this->state();
                 }
@@ -372,6 +375,12 @@ final class WiringTest extends TestCase
             $this->url("workbooks/{$workbook->id}/acts"),
             $more + ['act' => $act, 'revision' => $revision, 'sheet' => 1, 'arguments' => $arguments, 'sight' => self::SIGHT],
         );
+    }
+
+    /** How many rows were ever written by this connection; null where the database does not count them. */
+    private static function rowsWritten(): ?int
+    {
+        return DB::getDriverName() === 'sqlite' ? (int) DB::scalar('select total_changes()') : null;
     }
 
     /** @return list<string> everything that is stored of workbooks but for the count of revisions, a line each */
