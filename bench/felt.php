@@ -161,8 +161,15 @@ $median(
     ),
     21,
 );
-$looks = ['conditions?sheet=1', 'sheets/1/guard', ...array_map(fn (array $tile) => 'sheets/1/window?'.http_build_query($tile), $sight['windows']),
-    'sheets/1/drawings', 'sheets/1/number?row=2&column=2&alike=0', 'sheets/1/inspection?row=2&column=2&ranges=B2', 'sheets/1/figures?ranges=B2'];
+$looks = [
+    'conditions?sheet=1',
+    'sheets/1/guard',
+    ...array_map(fn (array $tile) => 'sheets/1/window?'.http_build_query($tile), $sight['windows']),
+    'sheets/1/drawings',
+    'sheets/1/number?row=2&column=2&alike=0',
+    'sheets/1/inspection?row=2&column=2&ranges=B2',
+    'sheets/1/figures?ranges=B2',
+];
 $median('what a Bench looks at when it opens, one after the other', '',
     fn () => array_map(fn (string $look) => $call('GET', "workbooks/$id/$look"), $looks), 9);
 $median('the same in one request', '150 ms', fn () => $call('GET', "workbooks/$id/together?".http_build_query(['read' => $looks])), 9);

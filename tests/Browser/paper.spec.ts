@@ -59,6 +59,8 @@ test('by mouse: sheets are made to fit, a break is dragged, head, foot and page 
     // Columns made narrower take fewer pages beside each other.
     await page.getByRole('button', { name: 'Narrow the columns to the page' }).click();
     await expect(page.getByRole('region', { name: 'The page', exact: true })).toContainText('all 10 columns');
+    // The page itself comes a moment after what is said of it.
+    await expect(leaf(page)).toContainText("Grower's note");
     // Why the page ends where it does, and another end by dragging.
     await line(page).hover();
     await expect(page.getByText(/^The page ends here/)).toBeVisible();
