@@ -170,7 +170,7 @@ $looks = [
     'sheets/1/inspection?row=2&column=2&ranges=B2',
     'sheets/1/figures?ranges=B2',
 ];
-$median('what a Bench looks at when it opens, one after the other', '',
+$median('what a Bench looks at when it opens, one after the other', 'beside the next',
     fn () => array_map(fn (string $look) => $call('GET', "workbooks/$id/$look"), $looks), 9);
 $median('the same in one request', '150 ms', fn () => $call('GET', "workbooks/$id/together?".http_build_query(['read' => $looks])), 9);
 $median(

@@ -41,6 +41,8 @@ test('what is looked at in one moment goes in one request, what a person waits f
     ]);
     expect(await look(7, 'sheets/1/guard')).toBe('alone');
     expect(asked[1]).toEqual(['7/sheets/1/guard']);
+    await Promise.all([look(7, 'sheets/1/cut', undefined, 'slow'), look(7, 'sheets/1/number?alike=1', undefined, 'slow')]);
+    expect(asked[2]).toEqual(['sheets/1/number?alike=1', 'sheets/1/cut']);
 });
 
 test('workbooks, what takes long, and long addresses go by themselves, and no request is too large', async () => {
@@ -51,9 +53,11 @@ test('workbooks, what takes long, and long addresses go by themselves, and no re
         look(2, 'sheets/1/guard'),
         look(1, 'sheets/1/cut', undefined, 'slow'),
         look(1, long),
+        look(2, long),
         ...Array.from({ length: 41 }, (_, at) => look(3, `sheets/${at}/guard`)),
     ]);
-    expect(asked.map((each) => each.length)).toEqual([1, 1, 1, 1, 40, 1]);
+    expect(asked.map((each) => each.length)).toEqual([1, 1, 1, 1, 1, 40, 1]);
+    expect(asked.filter(([path]) => path?.includes('A1,A1')).map(([path]) => path?.charAt(0))).toEqual(['1', '2']);
 });
 
 test('one that is refused is refused in its words, and the others are answered', async () => {
@@ -65,11 +69,16 @@ test('one that is refused is refused in its words, and the others are answered',
     expect(other).toMatchObject({ status: 'fulfilled', value: 'sheets/1/guard' });
 });
 
-test('an answer that ends in the middle leaves what came, and the rest is a server that is gone', async () => {
-    server((reads) => reads.slice(0, 1).map((body, at) => ({ at, status: 200, body })));
-    const [one, other] = await Promise.allSettled([look(1, 'sheets/1/window'), look(1, 'sheets/1/guard')]);
-    expect(one.status).toBe('fulfilled');
-    expect(other).toMatchObject({ status: 'rejected', reason: { status: 0 } });
+test('an answer that ends in the middle leaves what came; the one it ended at is not answered, the others are asked again', async () => {
+    const asked = server((reads) =>
+        reads.slice(0, reads.includes('sheets/1/inspection') ? 1 : 9).map((body, at) => ({ at, status: 200, body })),
+    );
+    const all = ['window', 'inspection', 'figures', 'guard'].map((each) => look(1, `sheets/1/${each}`));
+    const [one, two, ...others] = await Promise.allSettled(all);
+    expect(one).toMatchObject({ status: 'fulfilled', value: 'sheets/1/window' });
+    expect(two).toMatchObject({ status: 'rejected', reason: { status: 0 } });
+    expect(others).toMatchObject([{ value: 'sheets/1/figures' }, { value: 'sheets/1/guard' }]);
+    expect(asked[1]).toEqual(['sheets/1/figures', 'sheets/1/guard']);
     vi.stubGlobal('fetch', () => Promise.resolve(new Response('{"message":"Busy."}', { status: 503 })));
     for (const each of await Promise.allSettled([look(1, 'sheets/1/window'), look(1, 'sheets/1/guard')])) {
         expect(each).toMatchObject({ status: 'rejected', reason: { status: 503, message: 'Busy.' } });

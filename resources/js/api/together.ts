@@ -16,7 +16,10 @@ const LONG = 500;
 
 /** What a person waits for comes first, and what is worked out last. */
 const FIRST = ['window', 'inspection', 'number', 'entry', 'figures', 'drawings', 'guard', 'conditions'];
-const turn = ({ path }: Asked) => FIRST.indexOf(/(\w+)(?:\?|$)/.exec(path)?.[1] ?? '');
+const turn = ({ path }: Asked) => {
+    const at = FIRST.indexOf(/(\w+)(?:\?|$)/.exec(path)?.[1] ?? '');
+    return at === -1 ? FIRST.length : at;
+};
 
 const waiting = new Map<string, Asked[]>();
 
@@ -26,8 +29,12 @@ const waiting = new Map<string, Asked[]>();
  */
 export function look<T>(workbook: number, path: string, signal?: AbortSignal, lane: Lane = 'quick'): Promise<T> {
     return new Promise<T>((resolve, reject) => {
-        const key = path.length > LONG ? path : `${workbook} ${lane}`;
+        const key = `${workbook} ${lane}`;
         const asked = { path, signal, resolve: resolve as (answer: unknown) => void, reject };
+        if (path.length > LONG) {
+            void send(workbook, [asked]);
+            return;
+        }
         const others = waiting.get(key);
         if (others && others.length < READS) {
             others.push(asked);
@@ -75,7 +82,11 @@ async function send(workbook: number, all: Asked[]): Promise<void> {
                 settle(sent[at], status, body);
             }
         }
-        if (open.size > 0) throw away();
+        // Where the server stopped in the middle, it stopped at the first that has no answer: the others do not go down with it.
+        const [stopped, ...others] = sent.filter((asked) => open.has(asked));
+        stopped?.reject(away());
+        open.clear();
+        if (others.length > 0) await send(workbook, others);
     } catch (fault) {
         for (const asked of open) asked.reject(fault instanceof Refused ? fault : away());
     }
