@@ -28,7 +28,7 @@ import { SummaryDialog } from '@/summary/SummaryDialog';
 import { DressPanel } from './DressPanel';
 import { Tray } from '@/tray/Tray';
 import { SortDialog } from './SortDialog';
-import { useSending } from '@/work/sending';
+import { askBeforeLeaving } from '@/work/sending';
 import { keys } from '@/api/keys';
 import { newest } from '@/api/newest';
 import { seenTrial } from '@/work/trial';
@@ -145,14 +145,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
     });
     const found = useFindings(bench.data, number, shownView === 'findings');
     const toView = useCallback((to: View) => go(`/workbooks/${id}${to === 'bench' ? '' : `/${to}`}`), [id]);
-    const sending = useSending((state) => state.pending > 0);
-    // What is not saved yet is asked about before it is left.
-    useEffect(() => {
-        if (!sending) return;
-        const leave = (event: BeforeUnloadEvent) => event.preventDefault();
-        window.addEventListener('beforeunload', leave);
-        return () => window.removeEventListener('beforeunload', leave);
-    }, [sending]);
+    useEffect(askBeforeLeaving, []);
     useKeys({ acts, find: () => setFinding(true), keys: () => setListing(true), handOver: () => setHanding(true) });
 
     // They are asked for again meanwhile, without taking the words away.

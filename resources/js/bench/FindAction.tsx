@@ -38,7 +38,7 @@ export function FindAction({ bench, detail, acts, onHandOver, onKeys, onClose }:
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog top-24 w-[560px] translate-y-0 p-3" aria-describedby={undefined}>
                     <Dialog.Title className="sr-only">Find an action</Dialog.Title>
                     <input

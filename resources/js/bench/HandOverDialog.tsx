@@ -53,7 +53,7 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[520px]" aria-describedby={undefined}>
                     <Dialog.Title className="mb-3 text-[15px] font-semibold">Hand over {bench.name}</Dialog.Title>
                     {!handover && (

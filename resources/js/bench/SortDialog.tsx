@@ -33,7 +33,7 @@ function Open({ table, column, acts }: { table: TableRecord; column: number; act
     return (
         <Dialog.Root open onOpenChange={(open) => !open && close()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[460px]" aria-describedby="sort-about">
                     <Dialog.Title className="text-[15px] font-semibold">Sort the table at {table.range}</Dialog.Title>
                     <p id="sort-about" className="mt-2 text-quiet">

@@ -72,7 +72,11 @@ export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
             old.top === next.top && old.left === next.left && old.bottom === next.bottom && old.right === next.right ? old : next,
         );
     }, [rows, columns, frozenHeight, frozenWidth, lastRow, lastColumn]);
-    useLayoutEffect(look, [look]);
+    const looking = useRef(look);
+    useLayoutEffect(() => {
+        looking.current = look;
+        look();
+    }, [look]);
     // A sheet opens at the cell that it is set to open at.
     useLayoutEffect(() => {
         scroller.current?.scrollTo({
@@ -85,12 +89,13 @@ export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
         const box = scroller.current;
         if (!box) return;
         const watcher = new ResizeObserver(() => {
-            setRoom({ width: box.clientWidth, height: box.clientHeight });
-            look();
+            const { clientWidth: width, clientHeight: height } = box;
+            setRoom((old) => (old.width === width && old.height === height ? old : { width, height }));
+            looking.current();
         });
         watcher.observe(box);
         return () => watcher.disconnect();
-    }, [look]);
+    }, []);
     useEffect(
         () => onView({ top: 1, left: 1, bottom: Math.min(view.bottom, view.top + 150), right: view.right }),
         [view, onView],

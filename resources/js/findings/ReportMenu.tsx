@@ -9,7 +9,7 @@ const FORMS: [string, string][] = [
 /** What was found and what was left, handed on. */
 export function ReportMenu({ id }: { id: number }) {
     return (
-        <DropdownMenu.Root>
+        <DropdownMenu.Root modal={false}>
             <DropdownMenu.Trigger className="btn h-7">Report</DropdownMenu.Trigger>
             <DropdownMenu.Portal>
                 <DropdownMenu.Content className="menu" align="end" aria-label="Report">

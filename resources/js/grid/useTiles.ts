@@ -1,4 +1,5 @@
 import { useQueries, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api, type Rect } from '@/api/client';
 import type { Window } from '@/api/types';
 import { keys } from '@/api/keys';
@@ -49,8 +50,17 @@ export function useTiles(id: number, sheet: number, seen: string, views: Rect[],
         }),
     });
     // What cannot be read at present stays in sight as it was.
-    return corners.map((key, index) => {
+    const tiles = corners.map((key, index) => {
         const { data, isError } = results[index] ?? {};
         return { key, window: data ?? (isError ? before(key) : undefined) };
     });
+    // A new list is painted anew; the same windows are the same list.
+    const [kept, keep] = useState<Tile[]>(tiles);
+    if (isSame(kept, tiles)) return kept;
+    keep(tiles);
+    return tiles;
 }
+
+const isSame = (one: Tile[], other: Tile[]) =>
+    one.length === other.length &&
+    one.every(({ key, window }, index) => key === other[index]?.key && window === other[index]?.window);

@@ -31,7 +31,7 @@ function Open({ sheet, acts }: { sheet: { name: string; allowed: string[] }; act
     return (
         <Dialog.Root open onOpenChange={(open) => !open && close()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[520px]" aria-describedby="protect-about">
                     <Dialog.Title className="text-[15px] font-semibold">Protect {sheet.name}</Dialog.Title>
                     <p id="protect-about" className="mt-1.5 text-quiet">

@@ -91,7 +91,7 @@ export function HeadFootDialog({
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[680px]" aria-describedby={undefined}>
                     <Dialog.Title className="mb-1 text-[15px] font-semibold">Head and foot of the pages</Dialog.Title>
                     {rows('')}

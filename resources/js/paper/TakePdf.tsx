@@ -39,7 +39,7 @@ export function TakePdf({
     };
     return (
         <>
-            <DropdownMenu.Root>
+            <DropdownMenu.Root modal={false}>
                 <DropdownMenu.Trigger className="btn btn-primary h-7" disabled={busy}>
                     {busy ? 'Writing…' : 'Take the pdf'}
                 </DropdownMenu.Trigger>
@@ -57,7 +57,7 @@ export function TakePdf({
             {started && state.data && (
                 <Dialog.Root open onOpenChange={(open) => !open && setStarted(null)}>
                     <Dialog.Portal>
-                        <Dialog.Overlay className="dialog-shade" />
+                        <div className="dialog-shade" />
                         <Dialog.Content className="dialog w-[440px]" aria-describedby={undefined}>
                             <Dialog.Title className="mb-3 text-[15px] font-semibold">The pdf</Dialog.Title>
                             <HandedOver handover={state.data} onClose={() => setStarted(null)} />

@@ -49,7 +49,7 @@ export function TakePicture({ id, sheet, name }: { id: number; sheet: number; na
             .then(() => say(`A picture of ${selection.includes(':') ? selection : 'the whole sheet'} is made.`), tell);
     };
     return (
-        <DropdownMenu.Root>
+        <DropdownMenu.Root modal={false}>
             <DropdownMenu.Trigger className="btn h-7">Picture</DropdownMenu.Trigger>
             <DropdownMenu.Portal>
                 <DropdownMenu.Content className="menu" align="end">

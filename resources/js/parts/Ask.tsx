@@ -51,7 +51,7 @@ function Open({ question }: { question: Question }) {
     return (
         <Dialog.Root open onOpenChange={(open) => !open && question.answer(null)}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[400px]" aria-describedby={question.about ? 'question-about' : undefined}>
                     <Dialog.Title className="text-[15px] font-semibold">{question.title}</Dialog.Title>
                     {question.about && (

@@ -19,7 +19,7 @@ export function DialogFrame({
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog" style={{ width }} aria-describedby={undefined}>
                     <Dialog.Title className="text-[15px] font-semibold">{title}</Dialog.Title>
                     {children}

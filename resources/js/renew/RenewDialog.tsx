@@ -57,7 +57,7 @@ function Open({
     return (
         <Dialog.Root open onOpenChange={(open) => !open && leave()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[760px]" aria-describedby="renew-about">
                     <Dialog.Title className="text-[15px] font-semibold">
                         Bring newer data into the table at {table.range}

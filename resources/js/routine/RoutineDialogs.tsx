@@ -25,7 +25,7 @@ function Frame({ title, about, children }: { title: string; about: string; child
     return (
         <Dialog.Root open onOpenChange={(open) => !open && close()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[760px]" aria-describedby="routine-about">
                     <Dialog.Title className="text-[15px] font-semibold">{title}</Dialog.Title>
                     <p id="routine-about" className="mt-1 mb-3 text-quiet">

@@ -67,7 +67,7 @@ export function Proposal({ proposal, onDone }: { proposal: ImportRecord; onDone:
     return (
         <Dialog.Root open onOpenChange={(open) => !open && cancel()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[880px]" aria-describedby="proposal-about">
                     <Dialog.Title className="text-[15px] font-semibold">{state.name}</Dialog.Title>
                     <Dialog.Description id="proposal-about" className="mt-1 mb-3 text-quiet">

@@ -120,7 +120,7 @@ function Edit({ routine, onClose }: { routine: RoutineRecord; onClose: () => voi
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[760px]" aria-describedby={undefined}>
                     <Dialog.Title className="mb-3 text-[15px] font-semibold">Routine {routine.name}</Dialog.Title>
                     <label className="flex items-center gap-2">

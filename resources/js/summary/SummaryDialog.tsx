@@ -83,7 +83,7 @@ function Open({ bench, sheet, table, acts }: { bench: BenchRecord; sheet: number
     return (
         <Dialog.Root open onOpenChange={(open) => !open && close()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[820px]" aria-describedby="summary-about">
                     <Dialog.Title className="text-[15px] font-semibold">Sum up the table at {table.range}</Dialog.Title>
                     <p id="summary-about" className="mt-1 mb-3 text-quiet">

@@ -54,7 +54,7 @@ export function FitRules({
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[420px]" aria-describedby="fit-rules-about">
                     <Dialog.Title className="text-[15px] font-semibold">How {stylebook} fits and opens</Dialog.Title>
                     <p id="fit-rules-about" className="mt-2 text-quiet">

@@ -9,7 +9,7 @@ export function MergeDialog({ hidden, onChoose }: { hidden: string[]; onChoose: 
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onChoose(null)}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[460px]" aria-describedby="merge-hides">
                     <Dialog.Title className="text-[15px] font-semibold">More than one cell holds something</Dialog.Title>
                     <div id="merge-hides" className="my-3">

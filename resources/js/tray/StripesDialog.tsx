@@ -29,7 +29,7 @@ export function StripesDialog({ format, fill, onClose }: { format: Formatter; fi
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <Dialog.Overlay className="dialog-shade" />
+                <div className="dialog-shade" />
                 <Dialog.Content className="dialog w-[420px]" aria-describedby="stripes-about">
                     <Dialog.Title className="text-[15px] font-semibold">Stripes on {format.ranges}</Dialog.Title>
                     <p id="stripes-about" className="mt-2 text-quiet">

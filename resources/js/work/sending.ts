@@ -32,3 +32,12 @@ export async function persistently<T>(call: () => Promise<T>): Promise<T> {
         useSending.setState(({ pending }) => ({ pending: pending - 1, waiting: false }));
     }
 }
+
+/** What is not saved yet is asked about before the page is left. Returns how this ends. */
+export function askBeforeLeaving(): () => void {
+    const leave = (event: BeforeUnloadEvent) => {
+        if (useSending.getState().pending > 0) event.preventDefault();
+    };
+    window.addEventListener('beforeunload', leave);
+    return () => window.removeEventListener('beforeunload', leave);
+}

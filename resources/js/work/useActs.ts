@@ -1,12 +1,13 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { replaceEqualDeep, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { api, Refused, type Sight, type Step } from '@/api/client';
-import type { ActArguments, ActRecord, BenchRecord, Over, RevisionArguments } from '@/api/types';
+import type { ActArguments, ActRecord, BenchRecord, Over, RevisionArguments, SheetDetail } from '@/api/types';
 import { ask as question } from '@/parts/Ask';
 import { announce } from '@/parts/announce';
 import { say, tell } from '@/parts/Messages';
 import { persistently } from './sending';
 import { keys } from '@/api/keys';
+import { newest } from '@/api/newest';
 import { keepSight, sightOf } from './sight';
 import { useBench } from './state';
 
@@ -39,7 +40,12 @@ export function useActs(id: number) {
         (answer: ActRecord, sheet: number, sight: Sight) => {
             // What is in sight first: what is shown then finds it at hand.
             keepSight(client, id, sheet, sight, answer);
-            if (answer.sheet) client.setQueryData(keys.sheet(id, sheet, answer.bench.stamp), answer.sheet);
+            if (answer.sheet)
+                client.setQueryData(
+                    keys.sheet(id, sheet, answer.bench.stamp),
+                    // What an act left as it was is the same as before, so that what shows it need not look.
+                    replaceEqualDeep(newest<SheetDetail>(client, ['sheet', id, sheet]), answer.sheet),
+                );
             client.setQueryData(keys.bench(id), answer.bench);
             void client.invalidateQueries({ queryKey: ['history', id] });
         },
