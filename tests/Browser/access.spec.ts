@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { accessible, openBench, select } from './sheet';
+import { accessible } from './accessible';
+import { openBench, select } from './sheet';
 
 test('F6 goes round the parts of the Bench, and there is one main part with a heading', async ({ page }) => {
     await openBench(page, 'Spring orders');
@@ -51,6 +52,9 @@ test('printed, the sheet stands alone', async ({ page }) => {
     await expect(page.getByRole('navigation', { name: 'Outline' })).toBeHidden();
     await expect(page.getByLabel('Tray', { exact: true })).toBeHidden();
     await expect(page.getByRole('gridcell').first()).toBeVisible();
+    await expect(page.getByText('Paper prints the whole sheet')).toBeVisible();
+    // As many rows as a sheet of paper holds, of some three thousand.
+    expect(await page.locator('.sheet [aria-rowindex]').count()).toBeLessThan(150);
 });
 
 test('each view opens by its own address, and is there after the page is loaded again', async ({ page }) => {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, select } from './sheet';
+import { accessible } from './accessible';
+import { select } from './sheet';
 
 /** The orders of a month, each month with more of them, and other customers. */
 function month(number: number): string {

@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { book, keep, open, openBook, pick, seen, tray } from './books';
-import { accessible, cell, handOver, send, undo } from './sheet';
+import { accessible } from './accessible';
+import { cell, handOver, send, undo } from './sheet';
 
 test('a stylebook is learned from a good workbook, mended, changed, worn by three workbooks, changed again and gone back', async ({
     page,

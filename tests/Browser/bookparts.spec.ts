@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { book, pick, seen, tray } from './books';
-import { accessible, cell, handOver, undo } from './sheet';
+import { accessible } from './accessible';
+import { cell, handOver, undo } from './sheet';
 
 test('the palette: named, renamed, ordered, replaced, made from one colour; all by key', async ({ page }) => {
     await page.goto('/');

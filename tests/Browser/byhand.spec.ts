@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import Library from 'exceljs';
-import { accessible, cell, drop, openBench, select, undo } from './sheet';
+import { accessible } from './accessible';
+import { cell, drop, openBench, select, undo } from './sheet';
 
 const RAW = `Orders at the ford,,,,,
 ,,,,,

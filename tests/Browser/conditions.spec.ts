@@ -4,7 +4,8 @@ import { mkdtempSync, readFileSync } from 'node:fs';
 import { execFileSync } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { accessible, cell, handOver, undo } from './sheet';
+import { accessible } from './accessible';
+import { cell, handOver, undo } from './sheet';
 
 const folder = mkdtempSync(join(tmpdir(), 'conditions-'));
 const STATUS = ['late', 'paid', 'sent', 'late', 'waiting', 'paid', 'sent', 'late'];

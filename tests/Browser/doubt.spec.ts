@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { accessible, cell, drop, handOver, openBench } from './sheet';
+import { accessible } from './accessible';
+import { cell, drop, handOver, openBench } from './sheet';
 
 const BEDS = 'Rowan;clay;north;Ida\nAspen;loam;north;Ben\nHazel;clay;south;Ida\nHolly;sand;east;Uma\nElder;loam;west;Ben\n';
 const GAPS = 'Species,Stock,Sold\nMaple,1351,591\nHolly,,\nRowan,1623,3975\nElm,1239,\nAsh,,12\nOak,77,41\nYew,,\nElder,18,40\n';

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, act, cell, drop, openBench, select, send, undo } from './sheet';
+import { accessible } from './accessible';
+import { act, cell, drop, openBench, select, send, undo } from './sheet';
 
 test.use({ contextOptions: { reducedMotion: 'no-preference' } });
 

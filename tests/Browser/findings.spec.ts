@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import Library from 'exceljs';
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, handOver } from './sheet';
+import { accessible } from './accessible';
+import { handOver } from './sheet';
 
 const demo = (name: string) =>
     readFileSync(resolve(`storage/framework/testing/browser-${process.env.RILVET_HALF ?? 1}/demo/${name}`));

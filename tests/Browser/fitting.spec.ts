@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, act, handOver, head, openBench, select, undo, widthOf } from './sheet';
+import { accessible } from './accessible';
+import { act, handOver, head, openBench, select, undo, widthOf } from './sheet';
 
 const outline = (page: Page) => page.getByRole('navigation', { name: 'Outline' });
 const fit = async (page: Page, words: string | RegExp) => {

@@ -3,7 +3,8 @@ import Library from 'exceljs';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { accessible, act, cell, handOver, select, undo } from './sheet';
+import { accessible } from './accessible';
+import { act, cell, handOver, select, undo } from './sheet';
 
 const folder = mkdtempSync(join(tmpdir(), 'guard-'));
 

@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { accessible, cell, drop, openBench, widthOf } from './sheet';
+import { accessible } from './accessible';
+import { cell, drop, openBench, widthOf } from './sheet';
 
 const RAW = `Orders at the ford,,,
 ,,,

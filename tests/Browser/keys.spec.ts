@@ -1,5 +1,6 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { accessible, cell, drop, head, openBench, select, undo } from './sheet';
+import { accessible } from './accessible';
+import { cell, drop, head, openBench, select, undo } from './sheet';
 
 const active = (page: Page) => page.locator('#active-cell');
 

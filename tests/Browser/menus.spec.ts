@@ -1,5 +1,6 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { accessible, openBench, select } from './sheet';
+import { accessible } from './accessible';
+import { openBench, select } from './sheet';
 
 /** Every menu and dialog of the Bench: how it is opened, and what opens. */
 const OPENED: [string, (page: Page) => Promise<void>, (page: Page) => Locator][] = [

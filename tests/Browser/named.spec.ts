@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, cell, drop, handOver, select, undo } from './sheet';
+import { accessible } from './accessible';
+import { cell, drop, handOver, select, undo } from './sheet';
 
 const TABLE = 'Tree,Bed,Count\nRowan,North,5\nAspen,South,7\nBirch,East,9\n';
 

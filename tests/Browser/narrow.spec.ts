@@ -1,6 +1,7 @@
 import Library from 'exceljs';
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, cell, openBench, select, undo } from './sheet';
+import { accessible } from './accessible';
+import { cell, openBench, select, undo } from './sheet';
 
 const overflows = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 

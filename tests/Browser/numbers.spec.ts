@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { format } from 'numfmt';
-import { accessible, cell, drop, handOver, openBench, select, undo } from './sheet';
+import { accessible } from './accessible';
+import { cell, drop, handOver, openBench, select, undo } from './sheet';
 
 const menu = (page: Page) => page.getByRole('dialog', { name: 'Number formats' });
 

@@ -4,7 +4,8 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { accessible, cell, handOver, select, undo } from './sheet';
+import { accessible } from './accessible';
+import { cell, handOver, select, undo } from './sheet';
 
 const folder = mkdtempSync(join(tmpdir(), 'packages-'));
 

@@ -3,7 +3,8 @@ import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { expect, test, type Download, type Page } from '@playwright/test';
 import { failing } from './hands';
-import { accessible, act, select, send } from './sheet';
+import { accessible } from './accessible';
+import { act, select, send } from './sheet';
 
 const demo = (name: string) =>
     readFileSync(resolve(`storage/framework/testing/browser-${process.env.RILVET_HALF ?? 1}/demo/${name}`));

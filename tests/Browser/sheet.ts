@@ -1,4 +1,3 @@
-import AxeBuilder from '@axe-core/playwright';
 import Library from 'exceljs';
 import { expect, type Locator, type Page, type Request } from '@playwright/test';
 
@@ -92,22 +91,4 @@ export async function handOver(page: Page): Promise<Library.Workbook> {
     await book.xlsx.readFile(await (await download).path());
     await page.getByRole('button', { name: 'Close' }).click();
     return book;
-}
-
-/** axe finds nothing serious, on the whole page or within a part of it. */
-export async function accessible(page: Page, within?: string): Promise<void> {
-    // There are no frames here: what is found needs no blank page to be put together in.
-    const { violations } = await (within ? new AxeBuilder({ page }).include(within) : new AxeBuilder({ page }))
-        .setLegacyMode()
-        // What passes is not told apart: that takes longer than the looking itself.
-        .options({ resultTypes: ['violations'] })
-        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-        .exclude('.sheet')
-        // Brackets are as tall as their rows; the outline and Ctrl+K do the same (WCAG 2.2, 2.5.8, equivalent).
-        .exclude('[data-part]')
-        .analyze();
-    const serious = violations.filter((violation) => violation.impact === 'serious' || violation.impact === 'critical');
-    expect(
-        serious.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`),
-    ).toEqual([]);
 }

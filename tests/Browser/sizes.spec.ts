@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { accessible, act, cell, handOver, head, openBench, select, undo, widthOf } from './sheet';
+import { accessible } from './accessible';
+import { act, cell, handOver, head, openBench, select, undo, widthOf } from './sheet';
 
 test('columns are dragged, fitted, sized by number and hidden, and the file has the same sizes', async ({ page }) => {
     await openBench(page, 'Hollin Lane site');

@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import Library from 'exceljs';
-import { accessible, cell, drop, openBench } from './sheet';
+import { accessible } from './accessible';
+import { cell, drop, openBench } from './sheet';
 
 const TABLE = `Stock at the ford;;;
 Money in pounds;;;

@@ -231,6 +231,9 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                             <div className="grid min-h-0 min-w-0 grid-rows-[auto_minmax(0,1fr)]">
                                 <Questions key={number} tables={sheet.tables} acts={acts} />
                                 {grid}
+                                <p className="hidden p-2 print:block">
+                                    This is what was in sight. Paper prints the whole sheet, page by page.
+                                </p>
                             </div>
                         </div>
                         {narrow && <Drawers open={drawer} onOpen={setDrawer} />}
