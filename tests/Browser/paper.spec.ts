@@ -135,9 +135,12 @@ test('by key alone: pages are gone through, an end is moved, paper and foot set,
     await line(page).focus();
     const end = Number(await line(page).getAttribute('aria-valuenow'));
     await expect(line(page)).toHaveAttribute('aria-valuetext', /so that the group stays whole/);
+    // Two steps are one act, and the line keeps the keys.
     await page.keyboard.press('ArrowUp');
-    await expect(line(page)).toHaveAttribute('aria-valuenow', String(end - 1));
-    await line(page).focus();
+    await page.keyboard.press('ArrowUp');
+    await expect(line(page)).toHaveAttribute('aria-valuenow', String(end - 2));
+    await expect(page.getByRole('button', { name: new RegExp(`^Undo: Page ends after row ${end - 2}`) })).toBeVisible();
+    await expect(line(page)).toBeFocused();
     await page.keyboard.press('Delete');
     await expect(line(page)).toHaveAttribute('aria-valuenow', String(end));
     await page.getByRole('button', { name: 'Write them' }).focus();

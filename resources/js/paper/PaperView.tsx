@@ -71,8 +71,7 @@ export function PaperView({
     const all = counts.data?.reduce((sum, one) => sum + one.pages, 0) ?? null;
     const visible = bench.sheets.filter((one) => one.state === 'visible' || one.number === sheet);
     const { down, across } = page.data ?? {};
-    const move = (axis: 'rows' | 'columns', from: number | null, to: number | null) =>
-        void acts.act('breakPage', { axis, from, to });
+    const move = (axis: 'rows' | 'columns', from: number | null, to: number | null) => acts.act('breakPage', { axis, from, to });
     return (
         <>
             <div className="grid min-h-0 grid-rows-[minmax(0,1fr)_152px]">
@@ -166,24 +165,24 @@ export function PaperView({
                                             )}
                                             {down && !down.whole && down.lines.length > 0 && (
                                                 <BreakLine
-                                                    key={`d${number}.${down.last}`}
+                                                    key={`d${number}`}
                                                     end={down}
                                                     along
                                                     zoom={zoom}
                                                     length={pages.width}
                                                     onMove={(to) => move('rows', down.made ? down.last : null, to)}
-                                                    onDrop={() => move('rows', down.last, null)}
+                                                    onDrop={() => void move('rows', down.last, null)}
                                                 />
                                             )}
                                             {across && !across.whole && across.lines.length > 0 && (
                                                 <BreakLine
-                                                    key={`a${number}.${across.last}`}
+                                                    key={`a${number}`}
                                                     end={across}
                                                     along={false}
                                                     zoom={zoom}
                                                     length={pages.height}
                                                     onMove={(to) => move('columns', across.made ? across.last : null, to)}
-                                                    onDrop={() => move('columns', across.last, null)}
+                                                    onDrop={() => void move('columns', across.last, null)}
                                                 />
                                             )}
                                         </div>
