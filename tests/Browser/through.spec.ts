@@ -36,9 +36,11 @@ test('what is kept is what was chosen last, however slow the answers are', async
 });
 
 test('a delimiter that is refused is told, and nothing is kept by the press after it', async ({ page }) => {
+    let answer = () => {};
+    const pressed = new Promise<void>((done) => (answer = done));
     await page.route('**/imports/*', async (route) => {
         if (route.request().method() !== 'PATCH') return route.fallback();
-        await new Promise((done) => setTimeout(done, 1_000));
+        await pressed;
         return route.fulfill({ status: 422, json: { message: 'No rows could be read that way.' } });
     });
     await page.goto('/');
@@ -46,6 +48,7 @@ test('a delimiter that is refused is told, and nothing is kept by the press afte
     const proposal = page.getByRole('dialog', { name: 'Refused list.csv' });
     await proposal.getByLabel('Delimiter').selectOption('|');
     await proposal.getByRole('button', { name: 'Keep this table' }).click();
+    answer();
     await expect(page.getByText('No rows could be read that way.')).toBeVisible();
     await expect(proposal.getByLabel('Delimiter')).toHaveValue(';');
     await expect(proposal.getByRole('button', { name: 'Keep this table' })).toBeEnabled();
