@@ -53,6 +53,8 @@ test('printed, the sheet stands alone', async ({ page }) => {
     await expect(page.getByLabel('Tray', { exact: true })).toBeHidden();
     await expect(page.getByRole('gridcell').first()).toBeVisible();
     await expect(page.getByText('Paper prints the whole sheet')).toBeVisible();
+    // Fills are what is looked at: they are printed, too.
+    await expect(page.locator('.sheet').first()).toHaveCSS('print-color-adjust', 'exact');
     // As many rows as a sheet of paper holds, of some three thousand.
     expect(await page.locator('.sheet [aria-rowindex]').count()).toBeLessThan(150);
 });

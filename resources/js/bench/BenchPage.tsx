@@ -216,7 +216,7 @@ export function BenchPage({ id, view: shownView = 'bench' }: { id: number; view?
                 <h1 className="sr-only">{bench.data.name}</h1>
                 {isBench && sheet ? (
                     <>
-                        <div className={`relative grid min-h-0 ${columns}`}>
+                        <div className={`relative grid min-h-0 ${columns} print:grid-cols-1`}>
                             {!reader && (!narrow || drawer === 'outline') && (
                                 <div
                                     className={
