@@ -156,3 +156,34 @@ test('a row without a size of its own grows with what it holds, without a styleb
     await act(page, 'Undo');
     await expect.poll(height).toBe(usual);
 });
+
+test('a menu gives way to the next press, which does what it is for; a dialog keeps presses from what is behind it', async ({
+    page,
+}) => {
+    await openBench(page, 'Spring orders');
+    const address = page.getByLabel('Address of the selection');
+    const menu = page.getByRole('menu', { name: 'The chosen cells' });
+    await cell(page, 'Kunde').click({ button: 'right' });
+    await expect(menu).toBeVisible();
+    const before = await menu.boundingBox();
+    await cell(page, 'Einzelpreis').click({ button: 'right' });
+    await expect(address).toHaveValue('F1');
+    await expect(menu).toHaveCount(1);
+    expect(await menu.boundingBox()).not.toEqual(before);
+    await cell(page, 'Datum').click();
+    await expect(menu).toHaveCount(0);
+    await expect(address).toHaveValue('B1');
+
+    const grid = page.getByRole('grid');
+    const at = await cell(page, 'Kunde').boundingBox();
+    const beside = { x: (at?.x ?? 0) + 8, y: (at?.y ?? 0) + 8 };
+    await page.keyboard.press('Control+k');
+    await expect(page.getByRole('dialog', { name: 'Find an action' })).toBeVisible();
+    await page.mouse.move(beside.x, beside.y);
+    await page.mouse.wheel(0, 400);
+    await page.mouse.click(beside.x, beside.y);
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await expect(address).toHaveValue('B1');
+    expect(await grid.evaluate((box) => box.scrollTop)).toBe(0);
+    await expect(grid).toBeFocused();
+});

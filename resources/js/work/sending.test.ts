@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { Refused } from '@/api/client';
-import { persistently, useSending } from './sending';
+import { askBeforeLeaving, persistently, useSending } from './sending';
 
 const refused = (status: number) => new Refused(`status ${status}`, status, null);
 
@@ -78,4 +78,20 @@ test('several are on their way at once, and each is counted until it is answered
     await vi.advanceTimersByTimeAsync(400);
     await Promise.all(both);
     expect(useSending.getState()).toEqual({ pending: 0, waiting: false });
+});
+
+test('leaving is asked about while something is on its way, and only as long as the page is there', () => {
+    vi.stubGlobal('window', new EventTarget());
+    const isAsked = () => {
+        const event = new Event('beforeunload', { cancelable: true });
+        window.dispatchEvent(event);
+        return event.defaultPrevented;
+    };
+    const gone = askBeforeLeaving();
+    expect(isAsked()).toBe(false);
+    useSending.setState({ pending: 1 });
+    expect(isAsked()).toBe(true);
+    gone();
+    expect(isAsked()).toBe(false);
+    vi.unstubAllGlobals();
 });
