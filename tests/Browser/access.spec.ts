@@ -21,6 +21,24 @@ test('F6 goes round the parts of the Bench, and there is one main part with a he
     expect(await inside()).toBe(0);
 });
 
+test('what looks for faults finds one that is new, and one that was behind a dialog', async ({ page }) => {
+    await openBench(page, 'Spring orders');
+    const faults = () => accessible(page, 'header').then(() => '', String);
+    const put = (html: string) =>
+        page.locator('nav[aria-label=Views]').evaluate((views, text) => views.insertAdjacentHTML('beforeend', text), html);
+    await put('<button data-put></button>');
+    await page.keyboard.press('Control+k');
+    await expect(page.getByRole('dialog')).toBeVisible();
+    expect(await faults()).toBe('');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    expect(await faults()).toContain('button-name');
+    await page.locator('[data-put]').evaluate((button) => button.remove());
+    expect(await faults()).toBe('');
+    await put('<span style="color: #ddd">faint</span>');
+    expect(await faults()).toContain('color-contrast');
+});
+
 test('focus comes back to the grid after a dialog', async ({ page }) => {
     await openBench(page, 'Spring orders');
     await page.getByRole('grid').focus();

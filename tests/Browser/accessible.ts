@@ -25,9 +25,12 @@ async function look({ within, known }: { within?: string; known: string[] }): Pr
     // Brackets are as tall as their rows; the outline and Ctrl+K do the same (WCAG 2.2, 2.5.8, equivalent).
     const left: Element[] = [...document.querySelectorAll('.sheet, [data-part]')];
     const window = `${innerWidth} ${innerHeight} ${matchMedia('(forced-colors: active)').matches}`;
+    // What is not seen, or hidden from readers behind a dialog, was not looked through for all that it is known.
+    const seeing = (part: Element) =>
+        `${part.checkVisibility({ visibilityProperty: true, opacityProperty: true })} ${part.closest('[aria-hidden=true]') === null}`;
     // The numbers of a visit are not part of what something says.
     const saying = (part: Element, around: string) =>
-        `${window} ${around} ${part.outerHTML.replace(/radix-[^"\s]*|_r_\w+/g, '')}`;
+        `${window} ${seeing(part)} ${around} ${part.outerHTML.replace(/radix-[^"\s]*|_r_\w+/g, '')}`;
     const hash = (text: string) => {
         let [one, other] = [1, 7];
         for (let at = 0; at < text.length; at++) {

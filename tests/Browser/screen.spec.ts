@@ -179,6 +179,9 @@ test('a menu gives way to the next press, which does what it is for; a dialog ke
     const beside = { x: (at?.x ?? 0) + 8, y: (at?.y ?? 0) + 8 };
     await page.keyboard.press('Control+k');
     await expect(page.getByRole('dialog', { name: 'Find an action' })).toBeVisible();
+    // Nothing is changed that all of the page would be styled anew for.
+    await expect(page.locator('body')).not.toHaveAttribute('data-scroll-locked');
+    await expect(page.locator('body')).toHaveCSS('pointer-events', 'auto');
     await page.mouse.move(beside.x, beside.y);
     await page.mouse.wheel(0, 400);
     await page.mouse.click(beside.x, beside.y);

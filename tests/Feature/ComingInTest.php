@@ -33,6 +33,15 @@ final class ComingInTest extends TestCase
         ])->assertUnprocessable();
     }
 
+    public function test_of_files_dropped_at_once_the_last_stands_first_on_the_shelf(): void
+    {
+        $this->freezeTime();
+        foreach (['first', 'second', 'third'] as $name) {
+            $this->bringIn("$name.csv", "Name,Sum\na,1\n");
+        }
+        $this->assertSame(['third', 'second', 'first'], array_column($this->getJson($this->url('shelf'))->json('workbooks'), 'name'));
+    }
+
     public function test_a_file_taken_back_leaves_nothing_and_cannot_be_kept(): void
     {
         $import = $this->drop('x.csv', "Name,Sum\na,1\n")->assertCreated()->json();

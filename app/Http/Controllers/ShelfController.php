@@ -47,7 +47,7 @@ final class ShelfController
     {
         $cards = [];
         $rows = Workbook::query()->where('revision', '>', 0)->whereNull('specimen_of')->whereNull('data_for');
-        foreach ($rows->with('sheets.stylebook')->latest('updated_at')->get() as $place => $row) {
+        foreach ($rows->with('sheets.stylebook')->latest('updated_at')->latest('id')->get() as $place => $row) {
             $cards[] = new CardRecord(
                 $row->id, $row->name, $row->sheets->count(), $row->sheets->sum(fn (Sheet $sheet) => $sheet->rows),
                 array_values(array_unique(array_filter($row->sheets->map(fn (Sheet $sheet) => $sheet->stylebook?->name)->all()))),

@@ -7,6 +7,7 @@ import { allActions, type Action } from './actions';
 import { findActions } from './findActions';
 import type { Acts } from '@/work/useActs';
 import { useReturnFocus } from '@/parts/useReturnFocus';
+import { Shade } from '@/parts/Shade';
 
 interface Props {
     bench: BenchRecord;
@@ -38,7 +39,7 @@ export function FindAction({ bench, detail, acts, onHandOver, onKeys, onClose }:
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog top-24 w-[560px] translate-y-0 p-3" aria-describedby={undefined}>
                     <Dialog.Title className="sr-only">Find an action</Dialog.Title>
                     <input

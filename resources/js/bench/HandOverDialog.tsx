@@ -7,6 +7,7 @@ import { tell } from '@/parts/Messages';
 import { HandedOver } from '@/work/HandedOver';
 import { counted } from '@/parts/counted';
 import { useReturnFocus } from '@/parts/useReturnFocus';
+import { Shade } from '@/parts/Shade';
 
 export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord; detail: SheetDetail; onClose: () => void }) {
     useReturnFocus();
@@ -53,7 +54,7 @@ export function HandOverDialog({ bench, detail, onClose }: { bench: BenchRecord;
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[520px]" aria-describedby={undefined}>
                     <Dialog.Title className="mb-3 text-[15px] font-semibold">Hand over {bench.name}</Dialog.Title>
                     {!handover && (

@@ -5,6 +5,7 @@ import { create } from 'zustand';
 import type { TableRecord } from '@/api/types';
 import type { Acts } from '@/work/useActs';
 import { useReturnFocus } from '@/parts/useReturnFocus';
+import { Shade } from '@/parts/Shade';
 
 /** The table that is to be sorted, and the column that was asked from. */
 export const useSorting = create<{ table: TableRecord | null; column: number }>(() => ({ table: null, column: 0 }));
@@ -33,7 +34,7 @@ function Open({ table, column, acts }: { table: TableRecord; column: number; act
     return (
         <Dialog.Root open onOpenChange={(open) => !open && close()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[460px]" aria-describedby="sort-about">
                     <Dialog.Title className="text-[15px] font-semibold">Sort the table at {table.range}</Dialog.Title>
                     <p id="sort-about" className="mt-2 text-quiet">

@@ -4,6 +4,7 @@ import { create } from 'zustand';
 import { ALLOWANCES } from '@/api/types';
 import { useReturnFocus } from '@/parts/useReturnFocus';
 import type { Acts } from '@/work/useActs';
+import { Shade } from '@/parts/Shade';
 
 /** Readers may go anywhere. */
 export const USUALLY_ALLOWED = ['goToLocked', 'goToOpen'];
@@ -31,7 +32,7 @@ function Open({ sheet, acts }: { sheet: { name: string; allowed: string[] }; act
     return (
         <Dialog.Root open onOpenChange={(open) => !open && close()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[520px]" aria-describedby="protect-about">
                     <Dialog.Title className="text-[15px] font-semibold">Protect {sheet.name}</Dialog.Title>
                     <p id="protect-about" className="mt-1.5 text-quiet">

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import type { GivenPage, PagesRecord } from '@/api/types';
 import { useReturnFocus } from '@/parts/useReturnFocus';
 import { places } from './layers';
+import { Shade } from '@/parts/Shade';
 
 const FIELDS: [string, string][] = [
     ['page', 'Page'],
@@ -91,7 +92,7 @@ export function HeadFootDialog({
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[680px]" aria-describedby={undefined}>
                     <Dialog.Title className="mb-1 text-[15px] font-semibold">Head and foot of the pages</Dialog.Title>
                     {rows('')}

@@ -6,6 +6,7 @@ import type { HandoverRecord } from '@/api/types';
 import { counted } from '@/parts/counted';
 import { tell } from '@/parts/Messages';
 import { HandedOver } from '@/work/HandedOver';
+import { Shade } from '@/parts/Shade';
 
 /** Writes the pages of the sheet, or of all sheets, as a pdf. */
 export function TakePdf({
@@ -57,7 +58,7 @@ export function TakePdf({
             {started && state.data && (
                 <Dialog.Root open onOpenChange={(open) => !open && setStarted(null)}>
                     <Dialog.Portal>
-                        <div className="dialog-shade" />
+                        <Shade />
                         <Dialog.Content className="dialog w-[440px]" aria-describedby={undefined}>
                             <Dialog.Title className="mb-3 text-[15px] font-semibold">The pdf</Dialog.Title>
                             <HandedOver handover={state.data} onClose={() => setStarted(null)} />

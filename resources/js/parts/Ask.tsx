@@ -2,6 +2,7 @@ import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { create } from 'zustand';
 import { useReturnFocus } from '@/parts/useReturnFocus';
+import { Shade } from './Shade';
 
 interface Question {
     title: string;
@@ -51,7 +52,7 @@ function Open({ question }: { question: Question }) {
     return (
         <Dialog.Root open onOpenChange={(open) => !open && question.answer(null)}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[400px]" aria-describedby={question.about ? 'question-about' : undefined}>
                     <Dialog.Title className="text-[15px] font-semibold">{question.title}</Dialog.Title>
                     {question.about && (

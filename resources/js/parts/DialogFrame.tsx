@@ -1,6 +1,7 @@
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { useReturnFocus } from './useReturnFocus';
+import { Shade } from './Shade';
 
 /** A dialog that shows something and is closed; the focus goes back to where it was. */
 export function DialogFrame({
@@ -19,7 +20,7 @@ export function DialogFrame({
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog" style={{ width }} aria-describedby={undefined}>
                     <Dialog.Title className="text-[15px] font-semibold">{title}</Dialog.Title>
                     {children}

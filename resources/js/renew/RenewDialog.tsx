@@ -9,6 +9,7 @@ import { Columns } from './Columns';
 import { Rows } from './Rows';
 import { Source, type Newer } from './Source';
 import { UNDECIDED, useRenewing, type Decided } from './renewing';
+import { Shade } from '@/parts/Shade';
 
 /** Brings newer data into a table: all of it is seen before it is kept. */
 export function RenewDialog({ bench, sheet, acts }: { bench: BenchRecord; sheet: number; acts: Acts }) {
@@ -57,7 +58,7 @@ function Open({
     return (
         <Dialog.Root open onOpenChange={(open) => !open && leave()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[760px]" aria-describedby="renew-about">
                     <Dialog.Title className="text-[15px] font-semibold">
                         Bring newer data into the table at {table.range}

@@ -10,6 +10,7 @@ import { Source, type Newer } from '@/renew/Source';
 import type { Acts } from '@/work/useActs';
 import { useRoutines } from './opened';
 import { StepList } from './StepList';
+import { Shade } from '@/parts/Shade';
 
 /** Keeps what was done as a routine, and does a routine to the workbook. */
 export function RoutineDialogs({ bench, acts }: { bench: BenchRecord; acts: Acts }) {
@@ -25,7 +26,7 @@ function Frame({ title, about, children }: { title: string; about: string; child
     return (
         <Dialog.Root open onOpenChange={(open) => !open && close()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[760px]" aria-describedby="routine-about">
                     <Dialog.Title className="text-[15px] font-semibold">{title}</Dialog.Title>
                     <p id="routine-about" className="mt-1 mb-3 text-quiet">

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { api } from '@/api/client';
 import type { ImportRecord } from '@/api/types';
 import { tell } from '@/parts/Messages';
+import { Shade } from '@/parts/Shade';
 
 const ENCODINGS = ['UTF-8', 'UTF-8 with mark', 'UTF-16LE', 'UTF-16BE', 'Windows-1252'];
 const DELIMITERS: [string, string][] = [
@@ -67,7 +68,7 @@ export function Proposal({ proposal, onDone }: { proposal: ImportRecord; onDone:
     return (
         <Dialog.Root open onOpenChange={(open) => !open && cancel()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[880px]" aria-describedby="proposal-about">
                     <Dialog.Title className="text-[15px] font-semibold">{state.name}</Dialog.Title>
                     <Dialog.Description id="proposal-about" className="mt-1 mb-3 text-quiet">

@@ -10,6 +10,7 @@ import { say, tell } from '@/parts/Messages';
 import { go } from '@/parts/path';
 import { useReturnFocus } from '@/parts/useReturnFocus';
 import { StepList } from '@/routine/StepList';
+import { Shade } from '@/parts/Shade';
 
 /** Routines of the shelf: looked at, edited as sentences, handed on. */
 export function RoutineList({ routines }: { routines: RoutineRecord[] }) {
@@ -120,7 +121,7 @@ function Edit({ routine, onClose }: { routine: RoutineRecord; onClose: () => voi
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[760px]" aria-describedby={undefined}>
                     <Dialog.Title className="mb-3 text-[15px] font-semibold">Routine {routine.name}</Dialog.Title>
                     <label className="flex items-center gap-2">

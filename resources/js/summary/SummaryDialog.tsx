@@ -7,6 +7,7 @@ import type { BenchRecord, GivenField, GivenSummary, TableRecord } from '@/api/t
 import { useReturnFocus } from '@/parts/useReturnFocus';
 import type { Acts } from '@/work/useActs';
 import { useSumming } from './summing';
+import { Shade } from '@/parts/Shade';
 
 type Value = GivenSummary['values'][number];
 
@@ -83,7 +84,7 @@ function Open({ bench, sheet, table, acts }: { bench: BenchRecord; sheet: number
     return (
         <Dialog.Root open onOpenChange={(open) => !open && close()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[820px]" aria-describedby="summary-about">
                     <Dialog.Title className="text-[15px] font-semibold">Sum up the table at {table.range}</Dialog.Title>
                     <p id="summary-about" className="mt-1 mb-3 text-quiet">

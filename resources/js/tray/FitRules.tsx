@@ -2,6 +2,7 @@ import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import type { FitRulesRecord } from '@/api/types';
 import type { Formatter } from './useFormat';
+import { Shade } from '@/parts/Shade';
 
 /** Sizes that a stylebook fits by, in px. */
 export const SIZES = [
@@ -54,7 +55,7 @@ export function FitRules({
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[420px]" aria-describedby="fit-rules-about">
                     <Dialog.Title className="text-[15px] font-semibold">How {stylebook} fits and opens</Dialog.Title>
                     <p id="fit-rules-about" className="mt-2 text-quiet">

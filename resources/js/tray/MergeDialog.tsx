@@ -1,5 +1,6 @@
 import { Dialog } from 'radix-ui';
 import { useReturnFocus } from '@/parts/useReturnFocus';
+import { Shade } from '@/parts/Shade';
 
 type Mode = 'join' | 'first' | 'span' | null;
 
@@ -9,7 +10,7 @@ export function MergeDialog({ hidden, onChoose }: { hidden: string[]; onChoose: 
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onChoose(null)}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[460px]" aria-describedby="merge-hides">
                     <Dialog.Title className="text-[15px] font-semibold">More than one cell holds something</Dialog.Title>
                     <div id="merge-hides" className="my-3">

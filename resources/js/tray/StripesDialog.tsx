@@ -4,6 +4,7 @@ import { letters } from '@/grid/address';
 import { useReturnFocus } from '@/parts/useReturnFocus';
 import { useBench } from '@/work/state';
 import type { Formatter } from './useFormat';
+import { Shade } from '@/parts/Shade';
 
 /** Fills that take turns on the chosen cells, whatever is read there; they belong to the place. */
 export function StripesDialog({ format, fill, onClose }: { format: Formatter; fill: string; onClose: () => void }) {
@@ -29,7 +30,7 @@ export function StripesDialog({ format, fill, onClose }: { format: Formatter; fi
     return (
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
-                <div className="dialog-shade" />
+                <Shade />
                 <Dialog.Content className="dialog w-[420px]" aria-describedby="stripes-about">
                     <Dialog.Title className="text-[15px] font-semibold">Stripes on {format.ranges}</Dialog.Title>
                     <p id="stripes-about" className="mt-2 text-quiet">
