@@ -1,17 +1,21 @@
 import tseslint from 'typescript-eslint';
 import hooks from 'eslint-plugin-react-hooks';
+import compiler from './eslint.compiler.js';
 
 export default tseslint.config(
     { ignores: ['vendor', 'node_modules', 'public', 'storage', 'bench', 'docs'] },
     ...tseslint.configs.strict,
     {
         files: ['**/*.{ts,tsx}'],
-        plugins: { 'react-hooks': hooks },
-        // Handlers that a factory makes are taken for reads during render by react-hooks/refs.
+        rules: { '@typescript-eslint/no-non-null-assertion': 'error' },
+    },
+    {
+        files: ['resources/js/**/*.{ts,tsx}'],
+        plugins: { 'react-hooks': hooks, 'react-compiler': compiler },
         rules: {
-            ...hooks.configs.recommended.rules,
-            'react-hooks/refs': 'off',
-            '@typescript-eslint/no-non-null-assertion': 'error',
+            'react-hooks/rules-of-hooks': 'error',
+            'react-hooks/exhaustive-deps': 'error',
+            'react-compiler/compiles': 'error',
         },
     },
 );

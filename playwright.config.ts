@@ -17,7 +17,7 @@ if (existsSync(chromiumServer)) {
 
 // Two halves of the tests may run at once, each with a server and a shelf of its own. They take about as long as each other.
 const half = Number(process.env.RILVET_HALF ?? 1);
-const halves = [/\/[a-g][^/]*\.spec\.ts$/, /\/[h-z][^/]*\.spec\.ts$/];
+const halves = [/\/[a-f][^/]*\.spec\.ts$/, /\/[g-z][^/]*\.spec\.ts$/];
 const port = Number(process.env.RILVET_BROWSER_PORT ?? 8710 + half);
 const storage = resolve(`storage/framework/testing/browser-${half}`);
 

@@ -1,7 +1,7 @@
 import { defineConfig } from 'vite';
 import laravel from 'laravel-vite-plugin';
-import babel from '@rolldown/plugin-babel';
-import react, { reactCompilerPreset } from '@vitejs/plugin-react';
+
+import react from '@vitejs/plugin-react';
 import tailwindcss from '@tailwindcss/vite';
 import { fileURLToPath } from 'node:url';
 
@@ -17,8 +17,7 @@ export default defineConfig({
     plugins: [
         newestFonts,
         laravel({ input: ['resources/js/main.tsx'], refresh: true }),
-        react(),
-        babel({ presets: [reactCompilerPreset()] }),
+        react({ compiler: { logDiagnostics: true } }),
         tailwindcss(),
     ],
     resolve: { alias: { '@': fileURLToPath(new URL('./resources/js', import.meta.url)) } },

@@ -60,7 +60,11 @@ await frames('by the bar, through the whole sheet', async () => {
     });
 });
 // The floor: the same wheel over a static table that the browser holds whole, of as many rows as pass by.
-const rows = Array.from({ length: 1200 }, (_, row) => `<tr>${`<td style="width:80px;height:22px;font:14px sans-serif;background:${row % 2 ? '#fff' : '#f2eef6'}">${row}</td>`.repeat(13)}</tr>`);
+const rows = Array.from(
+    { length: 1200 },
+    (_, row) =>
+        `<tr>${`<td style="width:80px;height:22px;font:14px sans-serif;background:${row % 2 ? '#fff' : '#f2eef6'}">${row}</td>`.repeat(13)}</tr>`,
+);
 await page.setContent(`<div id="floor" style="height:700px;width:1240px;overflow:auto"><table>${rows.join('')}</table></div>`);
 await page.locator('#floor').hover();
 await page.waitForTimeout(1_000);

@@ -16,7 +16,10 @@ await page.goto('http://127.0.0.1:8700/');
 await page.getByRole('link', { name: /Nursery year/ }).waitFor();
 await shot('shelf');
 await page.getByRole('link', { name: /Hollin Lane site/ }).click();
-await page.getByRole('navigation', { name: 'Views' }).getByRole('button', { name: /Findings/ }).click();
+await page
+    .getByRole('navigation', { name: 'Views' })
+    .getByRole('button', { name: /Findings/ })
+    .click();
 await page.getByText('9 can be mended').waitFor();
 await shot('findings');
 await page.goto('http://127.0.0.1:8700/');
@@ -180,7 +183,10 @@ const month = (number) => ({
 const months = Array.from({ length: 12 }, (_, at) => month(at + 1));
 await page
     .getByLabel('Files for the batch')
-    .setInputFiles([...months, { name: 'Notes.csv', mimeType: 'text/csv', buffer: Buffer.from('Lot,Note\nA1,dry\nA2,wet\nA3,dry\n') }]);
+    .setInputFiles([
+        ...months,
+        { name: 'Notes.csv', mimeType: 'text/csv', buffer: Buffer.from('Lot,Note\nA1,dry\nA2,wet\nA3,dry\n') },
+    ]);
 await page.getByRole('heading', { name: '13 files' }).waitFor();
 await page.getByLabel('Routine or stylebook').selectOption({ label: 'Orders of a month' });
 await page.getByRole('list', { name: 'Steps' }).waitFor();
@@ -216,6 +222,9 @@ await page.getByText(/1 change, not kept/).waitFor();
 await page.getByText(/Version 3 is kept/).waitFor({ state: 'detached' });
 await shot('stylebook');
 await page.getByRole('button', { name: /^Versions/ }).click();
-await page.getByRole('row', { name: /Column headings|Stripes/ }).first().waitFor();
+await page
+    .getByRole('row', { name: /Column headings|Stripes/ })
+    .first()
+    .waitFor();
 await shot('versions');
 await browser.close();

@@ -55,10 +55,13 @@ async function look({ within, known }: { within?: string; known: string[] }): Pr
             walk(part, here);
         }
     };
-    const places = within ? [...document.querySelectorAll(within)] : [document.body];
+    // What is behind a dialog is hidden from everybody, and was looked at before it opened.
+    const isBehind = document.querySelector('.dialog-shade') !== null;
+    const front = isBehind ? [...document.querySelectorAll('body > :not(#app, script, [aria-hidden=true])')] : [document.body];
+    const places = within ? [...document.querySelectorAll(within)] : front;
     for (const place of places) walk(place, '');
     const { violations } = await axe.run(
-        { include: within ? places : [document.documentElement], exclude: left },
+        { include: within || isBehind ? places : [document.documentElement], exclude: left },
         // What passes is not told apart, and the styles are not read beside: that takes longer than the looking itself.
         { resultTypes: ['violations'], preload: false, runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] },
     );

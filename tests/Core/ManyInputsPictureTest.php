@@ -264,7 +264,7 @@ final class ManyInputsPictureTest extends ManyPicturesCase
 
     public function test_parts_are_found_again_on_another_sheet(): void
     {
-        $this->many('again', 82_001, 400, function (int $seed): string {
+        $this->many('again', 82_001, 200, function (int $seed): string {
             [$one, $other] = array_map(function (int $seed): Worksheet {
                 $cells = self::typed(self::wild($seed));
 

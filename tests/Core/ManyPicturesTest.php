@@ -30,7 +30,7 @@ final class ManyPicturesTest extends ManyPicturesCase
 {
     public function test_tables_are_read(): void
     {
-        $this->many('read', 10_001, 2_400, function (int $seed): string {
+        $this->many('read', 10_001, 1_200, function (int $seed): string {
             $cells = self::typed(self::wild($seed));
 
             return Picture::sum(Picture::tables(Finder::read(SheetFacts::of($cells))));
@@ -39,7 +39,7 @@ final class ManyPicturesTest extends ManyPicturesCase
 
     public function test_findings_are_found(): void
     {
-        $this->many('found', 12_001, 800, function (int $seed): string {
+        $this->many('found', 12_001, 400, function (int $seed): string {
             $cells = self::typed(self::wild($seed));
             $sheet = new Worksheet($cells, 'Wild', Finder::read(SheetFacts::of($cells)));
 
@@ -51,7 +51,7 @@ final class ManyPicturesTest extends ManyPicturesCase
     /** Rows of 20 px and columns of 110 px fill an A4 page of usual margins often to the pixel. */
     public function test_pages_end(): void
     {
-        $this->many('pages', 14_001, 3_000, function (int $seed): string {
+        $this->many('pages', 14_001, 1_500, function (int $seed): string {
             $parts = [];
             self::one(3) && $parts[] = [1, 'title'];
             self::one(5) && $parts[] = [1, 'column_group'];
@@ -99,7 +99,7 @@ final class ManyPicturesTest extends ManyPicturesCase
 
     public function test_newer_data_is_planned(): void
     {
-        $this->many('newer', 20_001, 600, function (int $seed): string {
+        $this->many('newer', 20_001, 400, function (int $seed): string {
             $rows = self::wild($seed);
             $cells = self::typed($rows);
             $reading = Finder::read(SheetFacts::of($cells));

@@ -70,7 +70,7 @@ final class ManyRulesPictureTest extends ManyPicturesCase
 
     public function test_conditions_hold(): void
     {
-        $this->many('conditions', 16_001, 6_000, function (): string {
+        $this->many('conditions', 16_001, 4_000, function (): string {
             $cells = self::few();
             $conditions = [];
             for ($more = mt_rand(1, 3); $more > 0; $more--) {
@@ -161,7 +161,7 @@ final class ManyRulesPictureTest extends ManyPicturesCase
 
     public function test_summaries_of_tables(): void
     {
-        $this->many('summaries', 30_001, 800, function (int $seed): string {
+        $this->many('summaries', 30_001, 400, function (int $seed): string {
             $cells = self::typed(self::wild($seed));
             $reading = Finder::read(SheetFacts::of($cells));
             $headings = array_values(array_filter(array_map(fn (ColumnReading $column) => $column->heading,
@@ -199,7 +199,7 @@ final class ManyRulesPictureTest extends ManyPicturesCase
     /** Corrections of a reading, by chance: what is read then, and what is learned of it for the next table. */
     public function test_corrections_and_what_is_learned_of_them(): void
     {
-        $this->many('lessons', 32_001, 1_000, function (int $seed): string {
+        $this->many('lessons', 32_001, 500, function (int $seed): string {
             $cells = self::typed(self::wild($seed));
             $sheet = new Worksheet($cells, 'Wild', Finder::read(SheetFacts::of($cells)));
             mt_srand($seed);
@@ -229,7 +229,7 @@ final class ManyRulesPictureTest extends ManyPicturesCase
 
     public function test_two_sheets_beside_each_other(): void
     {
-        $this->many('beside', 34_001, 400, function (int $seed): string {
+        $this->many('beside', 34_001, 240, function (int $seed): string {
             $rows = self::wild($seed);
             $book = function (array $rows): Workbook {
                 $cells = self::typed($rows);

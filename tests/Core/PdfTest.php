@@ -100,7 +100,11 @@ final class PdfTest extends TestCase
     /** ISO 14289-1:2014, 7.1, 7.2, 7.5 and 7.18.1: tagged, with a title that is shown, a language, headed tables. */
     public function test_it_is_tagged_and_named(): void
     {
-        $path = $this->written(Paged::dressed(DemoBook::named('year')));
+        $year = Paged::dressed(DemoBook::named('year'));
+        // The list of orders is long, and what tells of a pdf takes long over it.
+        $some = new Workbook('year', array_filter($year->sheets, fn (Worksheet $sheet) => $sheet->cells->rows() < 70), $year->looks);
+        self::assertGreaterThan(3, count($some->sheets));
+        $path = $this->written($some);
         $about = self::told('pdfinfo', $path);
         self::assertMatchesRegularExpression('/^Tagged: +yes$/m', $about);
         self::assertMatchesRegularExpression('/^Title: +year$/m', $about);
@@ -123,7 +127,7 @@ final class PdfTest extends TestCase
         self::assertSame(substr_count($says, '/Tabs /S'), (int) preg_replace('/\D+/', '',
             (string) preg_replace('/.*^Pages: +(\d+).*/ms', '$1', $about)));
         // A bookmark a sheet.
-        self::assertSame(count(DemoBook::named('year')->sheets), preg_match_all('~/Parent \d+ 0 R\s+(?:/Prev \d+ 0 R\s+)?/Title~', $says));
+        self::assertSame(count($some->sheets), preg_match_all('~/Parent \d+ 0 R\s+(?:/Prev \d+ 0 R\s+)?/Title~', $says));
     }
 
     /** What is furniture is not read: a heading that repeats is said once. */

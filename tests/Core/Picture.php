@@ -7,6 +7,7 @@ namespace Tests\Core;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
+use Rilvet\Look\LookBook;
 use Rilvet\Reading\ColumnReading;
 use Rilvet\Reading\Reading;
 use Rilvet\Reading\RowRun;
@@ -21,6 +22,8 @@ use Rilvet\Window\Painter;
 use Rilvet\Window\TruthNotes;
 use Rilvet\Window\WindowLine;
 use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
+use WeakMap;
 
 /** Workbooks in lines of words: what is read of them, how they look, what is said of them. */
 final class Picture
@@ -31,6 +34,9 @@ final class Picture
 
     /** Characters of what is said that are kept; a sum stands for the rest. */
     private const SAID = 150;
+
+    /** @var WeakMap<Worksheet, array{LookBook, list<string>}>|null the looks of a sheet's workbook, and what was seen of it */
+    private static ?WeakMap $windows = null;
 
     /** @return list<string> */
     public static function reading(Workbook $workbook): array
@@ -79,26 +85,45 @@ final class Picture
     /** @return list<string> the first screen of each sheet, cell by cell, and its set-up */
     public static function windows(Workbook $workbook): array
     {
+        self::$windows ??= new WeakMap;
         $lines = [];
         foreach ($workbook->sheets as $number => $sheet) {
-            $painter = new Painter($sheet, $workbook->looks, Fonts::shipped(), $workbook->from1904);
-            $window = $painter->paint($number, Range::of(1, 1, self::ROWS, self::COLUMNS));
-            $lines[] = "$number {$sheet->name}: ".self::json($sheet->setup->toArray());
-            $lines[] = '  '.implode(',', $window->widths).' by '.implode(',', $window->heights);
-            foreach ($window->cells as $cell) {
-                $lines[] =
-                    '  '.
-                    Address::columnName($cell->column).
-                    "$cell->row [$cell->text] $cell->look $cell->align $cell->edge $cell->from-$cell->to";
+            // A sheet that an act left as it was is the same one, and is looked at once.
+            [$looks, $seen] = self::$windows[$sheet] ?? [null, []];
+            if ($looks !== $workbook->looks) {
+                self::$windows[$sheet] = [$workbook->looks, $seen = self::window($workbook, $number)];
             }
-            foreach ($window->looks as $index => $look) {
-                $lines[] = "  look $index ".self::json($look);
-            }
-            array_push($lines, ...array_map(fn (WindowLine $line) => '  line '.self::json($line), $window->lines));
-            $lines[] = '  merges '.self::json($window->merges);
+            array_push($lines, ...$seen);
         }
 
         return $lines;
+    }
+
+    /** @return list<string> */
+    private static function window(Workbook $workbook, int $number): array
+    {
+        $sheet = $workbook->sheet($number);
+        $painter = new Painter($sheet, $workbook->looks, Fonts::shipped(), $workbook->from1904);
+        $window = $painter->paint($number, Range::of(1, 1, self::ROWS, self::COLUMNS));
+        $lines = [
+            "$number {$sheet->name}: ".self::json($sheet->setup->toArray()),
+            '  '.implode(',', $window->widths).' by '.implode(',', $window->heights),
+        ];
+        foreach ($window->cells as $cell) {
+            $lines[] =
+                '  '.
+                Address::columnName($cell->column).
+                "$cell->row [$cell->text] $cell->look $cell->align $cell->edge $cell->from-$cell->to";
+        }
+        foreach ($window->looks as $index => $look) {
+            $lines[] = "  look $index ".self::json($look);
+        }
+
+        return [
+            ...$lines,
+            ...array_map(fn (WindowLine $line) => '  line '.self::json($line), $window->lines),
+            '  merges '.self::json($window->merges),
+        ];
     }
 
     /** @return list<string> what the tray, the foot line and the notes say */

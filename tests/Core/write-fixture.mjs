@@ -18,7 +18,10 @@ sheet.getCell('E2').value = { text: 'a link', hyperlink: 'https://example.org/' 
 sheet.getCell('F2').value = { formula: 'B2*2', result: 0, shareType: 'shared', ref: 'F2:F4' };
 sheet.getCell('F3').value = { sharedFormula: 'F2', result: 6 };
 sheet.getCell('F4').value = { sharedFormula: 'F2', result: 12 };
-sheet.addConditionalFormatting({ ref: 'B2:B41', rules: [{ type: 'cellIs', operator: 'greaterThan', formulae: [50], style: { font: { bold: true } } }] });
+sheet.addConditionalFormatting({
+    ref: 'B2:B41',
+    rules: [{ type: 'cellIs', operator: 'greaterThan', formulae: [50], style: { font: { bold: true } } }],
+});
 sheet.getCell('B3').dataValidation = { type: 'whole', operator: 'between', formulae: [0, 99] };
 book.addWorksheet('Hidden', { state: 'hidden' }).getCell('B2').value = 7;
 await book.xlsx.writeFile(process.argv[2]);

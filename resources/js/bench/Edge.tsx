@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { COLUMNS, ROWS } from '@/grid/address';
 import { spansOf } from '@/work/spans';
@@ -35,15 +35,12 @@ export function Edge({
     zoom: number;
     acts: Acts;
 }) {
-    const [drag, setDrag] = useState<{ from: number; now: number } | null>(null);
+    const [drag, setDrag] = useState<{ from: number; now: number; mirrored: boolean } | null>(null);
     const along = axis === 'columns';
-    /** A drag to the left makes the columns of a mirrored sheet wider. */
-    const towards = (of: Element | null, moved: number) => (along && of?.closest('[data-mirrored]') ? -moved : moved);
-    const edge = useRef<HTMLDivElement>(null);
+    const wider = ({ from, now, mirrored }: NonNullable<typeof drag>) => (mirrored ? from - now : now - from);
     const place = (event: { clientX: number; clientY: number }) => (along ? event.clientX : event.clientY);
     return (
         <div
-            ref={edge}
             role="presentation"
             data-edge={index}
             title="Drag to size, press twice to fit"
@@ -53,12 +50,14 @@ export function Edge({
                 event.stopPropagation();
                 if (event.button !== 0) return;
                 event.currentTarget.setPointerCapture(event.pointerId);
-                setDrag({ from: place(event), now: place(event) });
+                // A drag to the left makes the columns of a mirrored sheet wider.
+                const mirrored = along && event.currentTarget.closest('[data-mirrored]') !== null;
+                setDrag({ from: place(event), now: place(event), mirrored });
             }}
             onPointerMove={(event) => drag && setDrag({ ...drag, now: place(event) })}
             onPointerUp={(event) => {
                 event.stopPropagation();
-                const moved = drag ? towards(event.currentTarget, drag.now - drag.from) : 0;
+                const moved = drag ? wider(drag) : 0;
                 setDrag(null);
                 if (Math.abs(moved) > 1)
                     void acts.act('resize', {
@@ -85,7 +84,7 @@ export function Edge({
                         }
                     >
                         <span className="absolute top-1 left-1 rounded bg-damson px-1 text-[11px] whitespace-nowrap text-white">
-                            {Math.max(4, Math.round((size + towards(edge.current, drag.now - drag.from)) / zoom))} px
+                            {Math.max(4, Math.round((size + wider(drag)) / zoom))} px
                         </span>
                     </div>,
                     document.body,

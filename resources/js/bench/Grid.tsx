@@ -265,10 +265,7 @@ export function Grid({ id, detail, seen, dataRevision, preview, acts, onView, st
                                 rows={rows}
                                 columns={columns}
                                 isGuarded={isProtected || entering.reader}
-                                shift={{
-                                    x: active.column <= frozen.column ? (scroller.current?.scrollLeft ?? 0) : 0,
-                                    y: active.row <= frozen.row ? (scroller.current?.scrollTop ?? 0) : 0,
-                                }}
+                                held={{ row: active.row <= frozen.row, column: active.column <= frozen.column }}
                             />
                         </div>
                     )}

@@ -271,9 +271,8 @@ function Strays({
             onClose();
         } catch (fault) {
             tell(fault);
-        } finally {
-            setBusy(false);
         }
+        setBusy(false);
     };
     return (
         <>

@@ -8,6 +8,7 @@ import type { Acts } from '@/work/useActs';
 export function Questions({ tables, acts }: { tables: TableRecord[]; acts: Acts }) {
     const [at, setAt] = useState(0);
     const [isLater, setLater] = useState(false);
+    const tryOn = useBench((state) => state.tryOn);
     const asked = tables.filter((table) => table.question !== null);
     const table = asked[at % Math.max(1, asked.length)];
     if (isLater || !table?.question) return null;
@@ -15,7 +16,6 @@ export function Questions({ tables, acts }: { tables: TableRecord[]; acts: Acts 
     const show = () =>
         useBench.getState().select([{ top: question.first, left: table.left, bottom: question.last, right: table.right }]);
     const answers = question.answers.map(({ words, ...correction }) => ({ words, correction }));
-    const { tryOn } = useBench.getState();
     return (
         <section
             aria-label="Question about the reading"

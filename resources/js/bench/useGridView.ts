@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useEffectEvent, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Rect } from '@/api/client';
 import type { SheetDetail } from '@/api/types';
 import { COLUMNS, ROWS } from '@/grid/address';
@@ -72,26 +72,24 @@ export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
             old.top === next.top && old.left === next.left && old.bottom === next.bottom && old.right === next.right ? old : next,
         );
     }, [rows, columns, frozenHeight, frozenWidth, lastRow, lastColumn]);
-    const looking = useRef(look);
-    useLayoutEffect(() => {
-        looking.current = look;
-        look();
-    }, [look]);
-    // A sheet opens at the cell that it is set to open at.
-    useLayoutEffect(() => {
+    useLayoutEffect(() => look(), [look]);
+    const looking = useEffectEvent(look);
+    // Scrolling answers with a promise in newer browsers, and what an effect gives back is called in the end.
+    const openThere = useEffectEvent(() => {
         scroller.current?.scrollTo({
             top: rows.start(Math.max(detail.firstRow, frozen.row + 1)) - frozenHeight,
             left: columns.start(Math.max(detail.firstColumn, frozen.column + 1)) - frozenWidth,
         });
-        // eslint-disable-next-line react-hooks/exhaustive-deps -- only when another sheet is opened
-    }, [detail.number]);
+    });
+    // A sheet opens at the cell that it is set to open at, once.
+    useLayoutEffect(() => openThere(), [detail.number]);
     useEffect(() => {
         const box = scroller.current;
         if (!box) return;
         const watcher = new ResizeObserver(() => {
             const { clientWidth: width, clientHeight: height } = box;
             setRoom((old) => (old.width === width && old.height === height ? old : { width, height }));
-            looking.current();
+            looking();
         });
         watcher.observe(box);
         return () => watcher.disconnect();
@@ -101,10 +99,9 @@ export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
         [view, onView],
     );
 
-    useEffect(() => {
+    const bringInSight = useEffectEvent(({ row, column }: { row: number; column: number }) => {
         const box = scroller.current;
-        if (!box || !reveal) return;
-        const { row, column } = reveal;
+        if (!box) return;
         const top = rows.start(Math.min(row, lastRow));
         const bottom = rows.end(Math.min(row, lastRow));
         const left = columns.start(Math.min(column, lastColumn));
@@ -118,8 +115,10 @@ export function useGridView(detail: SheetDetail, onView: (view: Rect) => void) {
             if (left - frozenWidth < box.scrollLeft) box.scrollTo({ left: left - frozenWidth });
             else if (right > box.scrollLeft + box.clientWidth - LEFT) box.scrollTo({ left: right - box.clientWidth + LEFT });
         }
-        // Only a new reveal scrolls; sizes that change under a selection must not.
-        // eslint-disable-next-line react-hooks/exhaustive-deps
+    });
+    // Only a new reveal scrolls; sizes that change under a selection must not.
+    useEffect(() => {
+        if (reveal) bringInSight(reveal);
     }, [reveal]);
 
     return { scroller, view, look, rows, columns, lastRow, lastColumn, frozen, frozenHeight, frozenWidth };

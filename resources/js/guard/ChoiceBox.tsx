@@ -31,7 +31,7 @@ export function ChoiceBox({
     rows,
     columns,
     isGuarded,
-    shift,
+    held,
 }: {
     id: number;
     detail: SheetDetail;
@@ -42,7 +42,7 @@ export function ChoiceBox({
     columns: Axis;
     /** What is locked takes nothing. */
     isGuarded: boolean;
-    shift: { x: number; y: number };
+    held: Held;
 }) {
     const { row, column } = useBench((state) => state.active);
     const reader = useReader((state) => state.on);
@@ -68,10 +68,11 @@ export function ChoiceBox({
     const down = rows.sizeOf(Math.min(row, rows.count));
     return (
         <Beside
-            top={rows.start(Math.min(row, rows.count)) + shift.y}
-            left={columns.start(Math.min(column, columns.count)) + shift.x}
+            top={rows.start(Math.min(row, rows.count))}
+            left={columns.start(Math.min(column, columns.count))}
             width={across}
             height={down}
+            held={held}
         >
             {record.choices.length > 0 && !isLocked && (
                 <button
@@ -107,18 +108,26 @@ export function ChoiceBox({
     );
 }
 
+/** Whether the cell is kept in sight, in a row or a column that does not scroll. */
+interface Held {
+    row: boolean;
+    column: boolean;
+}
+
 /** Stands at a cell, and beside the grid: what is no cell is no child of a grid (ARIA 1.2, grid). */
 function Beside({
     top,
     left,
     width,
     height,
+    held,
     children,
 }: {
     top: number;
     left: number;
     width: number;
     height: number;
+    held: Held;
     children: ReactNode;
 }) {
     const anchor = useRef<HTMLDivElement>(null);
@@ -126,6 +135,9 @@ function Beside({
     useLayoutEffect(() => {
         const scroller = anchor.current?.closest('[role="grid"]');
         const place = () => {
+            const along = held.column ? (scroller?.scrollLeft ?? 0) : 0;
+            const down = held.row ? (scroller?.scrollTop ?? 0) : 0;
+            if (anchor.current) anchor.current.style.translate = `${along}px ${down}px`;
             const box = anchor.current?.getBoundingClientRect();
             const frame = scroller?.getBoundingClientRect();
             const isSeen =
@@ -144,7 +156,7 @@ function Beside({
             scroller?.removeEventListener('scroll', place);
             window.removeEventListener('resize', place);
         };
-    }, [top, left, width, height]);
+    }, [top, left, width, height, held.row, held.column]);
     return (
         <>
             <div ref={anchor} role="presentation" className="pointer-events-none absolute" style={{ top, left, width, height }} />

@@ -1,5 +1,5 @@
 import { useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { api } from '@/api/client';
 import type { FindingRecord } from '@/api/types';
 import { filtered, grouped, places, SEVERITIES, shortly } from '@/findings/list';
@@ -71,10 +71,11 @@ export function SeriesPage() {
     const current = shown.find((one) => key(one) === chosen) ?? groups[0]?.[1][0];
     const done = each.filter(({ data }) => data && data.looked >= data.sheets).length;
     const place = current && places(current)[0];
-    useEffect(() => {
+    const reveal = useEffectEvent(() => {
         if (current) pane.current?.reveal(current.range.split(', ')[0] ?? '');
-        // eslint-disable-next-line react-hooks/exhaustive-deps -- another place only with another finding
-    }, [chosen]);
+    });
+    // Another place only with another finding.
+    useEffect(() => reveal(), [chosen]);
 
     /** Workbook by workbook, each as one step of its own history. */
     const mend = async (some: Found[]) => {

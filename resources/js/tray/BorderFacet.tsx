@@ -47,7 +47,7 @@ export function BorderFacet({ format }: { format: Formatter }) {
             return { here, sides: [...next], until: format.revision + 1 };
         });
     };
-    const stroke = (line = pen.line) => `${line} ${pen.colour}`;
+    const stroke = (line?: string) => `${line ?? pen.line} ${pen.colour}`;
     const all = (sides: Side[], edge: string) => draw(Object.fromEntries(sides.map((side) => [side, edge])));
     const toggle = (side: Side) => draw({ [side]: drawn.includes(side) ? 'none' : stroke() });
     const sets: [string, string, () => void][] = [
