@@ -9,9 +9,9 @@ import { act, cell, handOver, select, undo } from './sheet';
 const folder = mkdtempSync(join(tmpdir(), 'guard-'));
 
 /** An order form: species and count to be filled in, price and value worked out, and two sheets that support it. */
-async function form(name: string) {
+async function form(name: string, frozen = 0) {
     const workbook = new Library.Workbook();
-    const sheet = workbook.addWorksheet('Order');
+    const sheet = workbook.addWorksheet('Order', frozen > 0 ? { views: [{ state: 'frozen', ySplit: frozen }] } : {});
     sheet.addRow(['Line', 'Species', 'Count', 'Status', 'Price', 'Value']);
     const species = ['Osier', 'Alder', 'Aspen', 'Rowan'];
     for (let row = 2; row <= 9; row++) {
@@ -297,4 +297,21 @@ test('in a low window the choices of a cell at its lower edge stand whole, above
     await expect(list).toBeInViewport({ ratio: 1 });
     await page.keyboard.press('Enter');
     await expect(undo(page, 'Data: B9 typed')).toBeVisible();
+});
+
+test('the choices of a cell that is kept in sight stand at it while the sheet scrolls', async ({ page }) => {
+    await bring(page, await form('Kept in sight', 3));
+    await select(page, 'B2');
+    const opens = page.getByRole('button', { name: 'Open the choices' });
+    await expect(opens).toBeVisible();
+    const [cellAt, before] = [await cell(page, 'Osier').first().boundingBox(), await opens.boundingBox()];
+    await page.getByRole('grid').hover();
+    await page.mouse.wheel(0, 240);
+    // Row 6 is the first below the three that are kept.
+    await expect(cell(page, 'L3')).not.toBeInViewport();
+    expect((await cell(page, 'Osier').first().boundingBox())?.y).toBe(cellAt?.y);
+    await expect.poll(async () => (await opens.boundingBox())?.y).toBe(before?.y);
+    await opens.click();
+    await choices(page).getByText('Rowan').click();
+    await expect(undo(page, 'Data: B2 typed')).toBeVisible();
 });
