@@ -1,6 +1,5 @@
 import { defineConfig } from 'vite';
 import laravel from 'laravel-vite-plugin';
-
 import react from '@vitejs/plugin-react';
 import tailwindcss from '@tailwindcss/vite';
 import { fileURLToPath } from 'node:url';
@@ -17,7 +16,7 @@ export default defineConfig({
     plugins: [
         newestFonts,
         laravel({ input: ['resources/js/main.tsx'], refresh: true }),
-        react({ compiler: { logDiagnostics: true } }),
+        react({ compiler: true }),
         tailwindcss(),
     ],
     resolve: { alias: { '@': fileURLToPath(new URL('./resources/js', import.meta.url)) } },

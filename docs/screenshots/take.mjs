@@ -43,7 +43,8 @@ const transfer = await page.evaluateHandle(() => {
     data.items.add(
         new File(
             [
-                'Beleg;Datum;Art;Menge;Betrag\r\n004100;14.03.2026;Esche;12;1.204,50\r\n004101;02.04.2026;Erle;3;88,00\r\n004102;28.02.2026;"Weide; Kopf";7;140,25\r\n',
+                'Beleg;Datum;Art;Menge;Betrag\r\n004100;14.03.2026;Esche;12;1.204,50\r\n' +
+                    '004101;02.04.2026;Erle;3;88,00\r\n004102;28.02.2026;"Weide; Kopf";7;140,25\r\n',
             ],
             'Autumn orders.csv',
         ),
@@ -171,11 +172,10 @@ const month = (number) => ({
     buffer: Buffer.from(
         ['Order,Customer,Count,Amount']
             .concat(
-                Array.from(
-                    { length: 20 + ((number * 7) % 11) },
-                    (_, at) =>
-                        `R-${number * 100 + at},${['Wick Farm', 'Brook Cottage', 'Tolland School'][at % 3]},${((at * 5) % 17) + 1},${((at * 37) % 211) + 0.5}`,
-                ),
+                Array.from({ length: 20 + ((number * 7) % 11) }, (_, at) => {
+                    const customer = ['Wick Farm', 'Brook Cottage', 'Tolland School'][at % 3];
+                    return `R-${number * 100 + at},${customer},${((at * 5) % 17) + 1},${((at * 37) % 211) + 0.5}`;
+                }),
             )
             .join('\n'),
     ),

@@ -30,6 +30,11 @@ test('what looks for faults finds one that is new, and one that was behind a dia
     await page.keyboard.press('Control+k');
     await expect(page.getByRole('dialog')).toBeVisible();
     expect(await faults()).toBe('');
+    // Of the whole page it is the dialog that is looked at now.
+    const all = () => accessible(page).then(() => '', String);
+    expect(await all()).toBe('');
+    await page.getByRole('dialog').evaluate((dialog) => dialog.insertAdjacentHTML('beforeend', '<button data-inside></button>'));
+    expect(await all()).toContain('data-inside');
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toHaveCount(0);
     expect(await faults()).toContain('button-name');

@@ -55,7 +55,7 @@ async function look({ within, known }: { within?: string; known: string[] }): Pr
             walk(part, here);
         }
     };
-    // What is behind a dialog is hidden from everybody, and was looked at before it opened.
+    // What is behind a dialog is hidden from readers and lies under its shade: it is looked at where no dialog stands.
     const isBehind = document.querySelector('.dialog-shade') !== null;
     const front = isBehind ? [...document.querySelectorAll('body > :not(#app, script, [aria-hidden=true])')] : [document.body];
     const places = within ? [...document.querySelectorAll(within)] : front;

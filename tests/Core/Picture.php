@@ -35,7 +35,7 @@ final class Picture
     /** Characters of what is said that are kept; a sum stands for the rest. */
     private const SAID = 150;
 
-    /** @var WeakMap<Worksheet, array{LookBook, list<string>}>|null the looks of a sheet's workbook, and what was seen of it */
+    /** @var WeakMap<Worksheet, array{array{LookBook, int, bool}, list<string>}>|null how each was looked at, and what was seen */
     private static ?WeakMap $windows = null;
 
     /** @return list<string> */
@@ -88,10 +88,11 @@ final class Picture
         self::$windows ??= new WeakMap;
         $lines = [];
         foreach ($workbook->sheets as $number => $sheet) {
-            // A sheet that an act left as it was is the same one, and is looked at once.
-            [$looks, $seen] = self::$windows[$sheet] ?? [null, []];
-            if ($looks !== $workbook->looks) {
-                self::$windows[$sheet] = [$workbook->looks, $seen = self::window($workbook, $number)];
+            // A sheet that an act left as it was, at its place, is the same one, and is looked at once.
+            $how = [$workbook->looks, $number, $workbook->from1904];
+            [$before, $seen] = self::$windows[$sheet] ?? [null, []];
+            if ($before !== $how) {
+                self::$windows[$sheet] = [$how, $seen = self::window($workbook, $number)];
             }
             array_push($lines, ...$seen);
         }
