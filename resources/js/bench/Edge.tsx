@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { COLUMNS, ROWS } from '@/grid/address';
 import { spansOf } from '@/work/spans';
@@ -21,7 +21,7 @@ function whole(axis: Axis, index: number): Span[] {
 }
 
 /** The edge of a column letter or a row number: dragged it sizes, pressed twice it fits to the contents. */
-export function Edge({
+export const Edge = memo(function Edge({
     axis,
     index,
     size,
@@ -91,4 +91,4 @@ export function Edge({
                 )}
         </div>
     );
-}
+});

@@ -1,6 +1,6 @@
 import { ChevronDown, ChevronRight, EllipsisVertical, EyeOff, Lock, X } from 'lucide-react';
 import { ContextMenu, DropdownMenu } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { create } from 'zustand';
 import { parse } from '@/grid/address';
 import {
@@ -12,6 +12,7 @@ import {
     type TableRecord,
     type TypingRecord,
 } from '@/api/types';
+import { MenuButton } from '@/parts/openers';
 import { useRoving } from '@/parts/useRoving';
 import { ROW_PARTS } from '@/work/kinds';
 import { goToName } from '@/work/names';
@@ -161,41 +162,39 @@ function Table({
     return (
         <section aria-label={`Table at ${table.range}`}>
             <Heading left={`Table at ${table.range.split(':')[0] ?? ''}`} right={`read ${Math.round(table.confidence * 100)}%`}>
-                <DropdownMenu.Root modal={false}>
-                    <DropdownMenu.Trigger className="icon-btn -my-1.5" aria-label={`Menu of the table at ${table.range}`}>
-                        <EllipsisVertical size={13} />
-                    </DropdownMenu.Trigger>
-                    <DropdownMenu.Portal>
-                        <DropdownMenu.Content className="menu" align="start">
-                            <DropdownMenu.Item className="menu-item" onSelect={() => useBench.getState().select([rectOf(table)])}>
-                                Select the table
-                            </DropdownMenu.Item>
-                            <DropdownMenu.Item className="menu-item" onSelect={() => renew(table)}>
-                                Bring newer data in…
-                            </DropdownMenu.Item>
-                            <DropdownMenu.Item className="menu-item" onSelect={() => useSumming.setState({ table })}>
-                                Sum it up on a sheet of its own…
-                            </DropdownMenu.Item>
-                            <DropdownMenu.Item
-                                className="menu-item"
-                                disabled={active.row <= table.top || active.row > table.bottom}
-                                onSelect={() =>
-                                    void acts.act('correct', {
-                                        correction: { type: 'split', row: active.row, column: table.left },
-                                    })
-                                }
-                            >
-                                Split above row {active.row}
-                            </DropdownMenu.Item>
-                            <DropdownMenu.Item
-                                className="menu-item"
-                                onSelect={() => void acts.act('correct', { correction: { type: 'join', ...corner } })}
-                            >
-                                Join with the table below
-                            </DropdownMenu.Item>
-                        </DropdownMenu.Content>
-                    </DropdownMenu.Portal>
-                </DropdownMenu.Root>
+                <MenuButton
+                    className="icon-btn -my-1.5"
+                    aria-label={`Menu of the table at ${table.range}`}
+                    align="start"
+                    face={<EllipsisVertical size={13} />}
+                >
+                    <DropdownMenu.Item className="menu-item" onSelect={() => useBench.getState().select([rectOf(table)])}>
+                        Select the table
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item className="menu-item" onSelect={() => renew(table)}>
+                        Bring newer data in…
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item className="menu-item" onSelect={() => useSumming.setState({ table })}>
+                        Sum it up on a sheet of its own…
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item
+                        className="menu-item"
+                        disabled={active.row <= table.top || active.row > table.bottom}
+                        onSelect={() =>
+                            void acts.act('correct', {
+                                correction: { type: 'split', row: active.row, column: table.left },
+                            })
+                        }
+                    >
+                        Split above row {active.row}
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item
+                        className="menu-item"
+                        onSelect={() => void acts.act('correct', { correction: { type: 'join', ...corner } })}
+                    >
+                        Join with the table below
+                    </DropdownMenu.Item>
+                </MenuButton>
             </Heading>
             {table.learned !== null && (
                 <p className="px-3 pb-1 text-[11.5px] text-quiet">
@@ -205,13 +204,7 @@ function Table({
                     </button>
                 </p>
             )}
-            <List>
-                {table.parts
-                    .filter((part) => PARTS[part.part as Part].ofRows || part.part === 'row_label')
-                    .map((part) => (
-                        <PartRow key={part.part} part={part} table={table} acts={acts} />
-                    ))}
-            </List>
+            <PartRows table={table} acts={acts} />
             {table.lines.length > 0 && (
                 <>
                     <Heading left="Rows" right="kind" />
@@ -251,53 +244,36 @@ function Table({
     );
 }
 
-function PartRow({ part, table, acts }: { part: PartRecord; table: TableRecord; acts: Acts }) {
-    const ranges = part.ranges.flatMap((text) => parse(text) ?? []);
-    const selected = useBench((state) => sameRanges(state.selection, ranges));
-    const why = table.runs.find((run) => run.part === part.part)?.why;
+/** The parts of a table. Their menu reads the rows of the one that it was opened on as another part. */
+function PartRows({ table, acts }: { table: TableRecord; acts: Acts }) {
+    const [of, setOf] = useState('');
+    const parts = table.parts.filter((part) => PARTS[part.part as Part].ofRows || part.part === 'row_label');
+    const read = (name: Part) => {
+        for (const { top, bottom } of rangesOf(parts.find((part) => part.part === of))) {
+            void acts.act('correct', {
+                correction: { type: 'rows', row: table.top, column: table.left, first: top, last: bottom, part: name },
+            });
+        }
+    };
     return (
         <ContextMenu.Root modal={false}>
-            <ContextMenu.Trigger asChild>
-                <li>
-                    <button
-                        type="button"
-                        title={why}
-                        aria-pressed={selected}
-                        className={`flex h-6 w-full items-center gap-2 px-3 text-left ${selected ? 'bg-brass-soft' : 'hover:bg-ground'}`}
-                        onClick={(event) => {
-                            if (!choose(ranges, event)) useBench.setState({ scope: 'here' });
-                        }}
-                    >
-                        <span className={`part-letter part-${part.part}`} aria-hidden="true">
-                            {part.letter}
-                        </span>
-                        <span className="flex-1">{part.words}</span>
-                        <span className="text-[11.5px] text-quiet">{part.count}</span>
-                    </button>
-                </li>
+            <ContextMenu.Trigger
+                asChild
+                onContextMenuCapture={(event) => setOf((event.target as HTMLElement).closest('li')?.dataset.rows ?? '')}
+            >
+                <div>
+                    <List>
+                        {parts.map((part) => (
+                            <PartRow key={part.part} part={part} why={table.runs.find((run) => run.part === part.part)?.why} />
+                        ))}
+                    </List>
+                </div>
             </ContextMenu.Trigger>
             <ContextMenu.Portal>
                 <ContextMenu.Content className="menu">
                     <ContextMenu.Label className="menu-label">Read these rows as</ContextMenu.Label>
                     {ROW_PARTS.map(({ part: name, one: words, letter }) => (
-                        <ContextMenu.Item
-                            key={name}
-                            className="menu-item"
-                            onSelect={() => {
-                                for (const range of ranges) {
-                                    void acts.act('correct', {
-                                        correction: {
-                                            type: 'rows',
-                                            row: table.top,
-                                            column: table.left,
-                                            first: range.top,
-                                            last: range.bottom,
-                                            part: name,
-                                        },
-                                    });
-                                }
-                            }}
-                        >
+                        <ContextMenu.Item key={name} className="menu-item" onSelect={() => read(name)}>
                             <span className={`part-letter part-${name}`}>{letter}</span>
                             {words}
                         </ContextMenu.Item>
@@ -305,6 +281,32 @@ function PartRow({ part, table, acts }: { part: PartRecord; table: TableRecord; 
                 </ContextMenu.Content>
             </ContextMenu.Portal>
         </ContextMenu.Root>
+    );
+}
+
+const rangesOf = (part: PartRecord | undefined) => part?.ranges.flatMap((text) => parse(text) ?? []) ?? [];
+
+function PartRow({ part, why }: { part: PartRecord; why: string | undefined }) {
+    const ranges = rangesOf(part);
+    const selected = useBench((state) => sameRanges(state.selection, ranges));
+    return (
+        <li data-rows={part.part}>
+            <button
+                type="button"
+                title={why}
+                aria-pressed={selected}
+                className={`flex h-6 w-full items-center gap-2 px-3 text-left ${selected ? 'bg-brass-soft' : 'hover:bg-ground'}`}
+                onClick={(event) => {
+                    if (!choose(ranges, event)) useBench.setState({ scope: 'here' });
+                }}
+            >
+                <span className={`part-letter part-${part.part}`} aria-hidden="true">
+                    {part.letter}
+                </span>
+                <span className="flex-1">{part.words}</span>
+                <span className="text-[11.5px] text-quiet">{part.count}</span>
+            </button>
+        </li>
     );
 }
 

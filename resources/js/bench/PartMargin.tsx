@@ -1,8 +1,9 @@
 import { DropdownMenu } from 'radix-ui';
-import { useState, type PointerEvent } from 'react';
+import { memo, useState, type PointerEvent } from 'react';
 import type { Rect } from '@/api/client';
 import type { RunRecord, TableRecord } from '@/api/types';
 import type { Axis } from '@/grid/geometry';
+import { MenuButton } from '@/parts/openers';
 import { useRoving } from '@/parts/useRoving';
 import { ROW_PARTS } from '@/work/kinds';
 import { useBench } from '@/work/state';
@@ -47,7 +48,17 @@ const rivals = (a: TableRecord, b: TableRecord) => a.top <= b.bottom && b.top <=
 const nearer = (a: TableRecord, b: TableRecord, column: number) =>
     (column >= a.left && column <= a.right) || (a.left < b.left && !(column >= b.left && column <= b.right));
 
-function Bracket({ run, table, rows, acts }: { run: RunRecord; table: TableRecord; rows: Axis; acts: Acts }) {
+const Bracket = memo(function Bracket({
+    run,
+    table,
+    rows,
+    acts,
+}: {
+    run: RunRecord;
+    table: TableRecord;
+    rows: Axis;
+    acts: Acts;
+}) {
     const [pulled, setPulled] = useState<{ end: 'first' | 'last'; row: number } | null>(null);
     const first = pulled?.end === 'first' ? pulled.row : run.first;
     const last = pulled?.end === 'last' ? pulled.row : run.last;
@@ -102,65 +113,59 @@ function Bracket({ run, table, rows, acts }: { run: RunRecord; table: TableRecor
             data-part={run.part}
         >
             <div role="rowheader" className="h-full">
-                <DropdownMenu.Root modal={false}>
-                    <DropdownMenu.Trigger
-                        className="absolute inset-0 left-[2px] rounded-l-[2px] border-2 border-r-0"
-                        style={{ borderColor: 'var(--part)' }}
-                        aria-label={`${run.words}, rows ${run.first} to ${run.last}`}
-                        title={`${run.words}: ${run.why}`}
-                        onPointerDown={(event) => event.stopPropagation()}
-                    >
+                <MenuButton
+                    className="absolute inset-0 left-[2px] rounded-l-[2px] border-2 border-r-0"
+                    style={{ borderColor: 'var(--part)' }}
+                    aria-label={`${run.words}, rows ${run.first} to ${run.last}`}
+                    title={`${run.words}: ${run.why}`}
+                    onPointerDown={(event) => event.stopPropagation()}
+                    side="right"
+                    align="start"
+                    face={
                         <span
                             className={`unmirrored part-letter part-${run.part ?? ''}
                                     absolute top-1/2 left-[-2px] z-10 -translate-y-1/2 scale-90 opacity-0 group-hover:opacity-100`}
                         >
                             {run.letter}
                         </span>
-                    </DropdownMenu.Trigger>
-                    <DropdownMenu.Portal>
-                        <DropdownMenu.Content className="menu" side="right" align="start">
-                            <DropdownMenu.Label className="menu-label">
-                                {run.words}, read {Math.round(run.confidence * 100)}%: {run.why}
-                                {second ? `. Second choice: ${second.one.toLowerCase()}` : ''}
-                            </DropdownMenu.Label>
-                            <DropdownMenu.Item
-                                className="menu-item"
-                                onSelect={() =>
-                                    useBench
-                                        .getState()
-                                        .select([{ top: run.first, left: table.left, bottom: run.last, right: table.right }])
-                                }
-                            >
-                                Select these rows
-                            </DropdownMenu.Item>
-                            <DropdownMenu.Label className="menu-label">Read as</DropdownMenu.Label>
-                            {choices.map(({ part, one: words, letter }) => (
-                                <DropdownMenu.Item
-                                    key={part}
-                                    className="menu-item"
-                                    onSelect={() => correct(run.first, run.last, part)}
-                                >
-                                    <span className={`part-letter part-${part}`}>{letter}</span> {words}
-                                </DropdownMenu.Item>
-                            ))}
-                            <DropdownMenu.Item className="menu-item" onSelect={() => correct(run.first, run.last, null)}>
-                                Blank spacer
-                            </DropdownMenu.Item>
-                            {run.first > table.top && (
-                                <DropdownMenu.Item
-                                    className="menu-item"
-                                    onSelect={() =>
-                                        void acts.act('correct', {
-                                            correction: { type: 'split', row: run.first, column: table.left },
-                                        })
-                                    }
-                                >
-                                    Another table begins here
-                                </DropdownMenu.Item>
-                            )}
-                        </DropdownMenu.Content>
-                    </DropdownMenu.Portal>
-                </DropdownMenu.Root>
+                    }
+                >
+                    <DropdownMenu.Label className="menu-label">
+                        {run.words}, read {Math.round(run.confidence * 100)}%: {run.why}
+                        {second ? `. Second choice: ${second.one.toLowerCase()}` : ''}
+                    </DropdownMenu.Label>
+                    <DropdownMenu.Item
+                        className="menu-item"
+                        onSelect={() =>
+                            useBench
+                                .getState()
+                                .select([{ top: run.first, left: table.left, bottom: run.last, right: table.right }])
+                        }
+                    >
+                        Select these rows
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Label className="menu-label">Read as</DropdownMenu.Label>
+                    {choices.map(({ part, one: words, letter }) => (
+                        <DropdownMenu.Item key={part} className="menu-item" onSelect={() => correct(run.first, run.last, part)}>
+                            <span className={`part-letter part-${part}`}>{letter}</span> {words}
+                        </DropdownMenu.Item>
+                    ))}
+                    <DropdownMenu.Item className="menu-item" onSelect={() => correct(run.first, run.last, null)}>
+                        Blank spacer
+                    </DropdownMenu.Item>
+                    {run.first > table.top && (
+                        <DropdownMenu.Item
+                            className="menu-item"
+                            onSelect={() =>
+                                void acts.act('correct', {
+                                    correction: { type: 'split', row: run.first, column: table.left },
+                                })
+                            }
+                        >
+                            Another table begins here
+                        </DropdownMenu.Item>
+                    )}
+                </MenuButton>
             </div>
             <i
                 className="absolute top-[-1px] left-0 h-[6px] w-[14px] cursor-ns-resize"
@@ -174,7 +179,7 @@ function Bracket({ run, table, rows, acts }: { run: RunRecord; table: TableRecor
             />
         </div>
     );
-}
+});
 
 const ROLES: Record<string, string> = {
     label: 'Row labels',

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { ChevronDown, History, Search } from 'lucide-react';
-import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { api } from '@/api/client';
 import { useRoutines } from '@/routine/opened';
 import type { BenchRecord } from '@/api/types';
+import { PanelButton } from '@/parts/openers';
 import { Mark } from '@/parts/Mark';
 import type { Acts } from '@/work/useActs';
 import { UndoRedo } from './UndoRedo';
@@ -130,67 +130,68 @@ function HistoryPanel({ id, acts }: { id: number; acts: Acts }) {
     const [open, setOpen] = useState(false);
     const history = useQuery({ queryKey: ['history', id], queryFn: () => api.history(id), enabled: open });
     return (
-        <Popover.Root open={open} onOpenChange={setOpen}>
-            <Popover.Trigger className="icon-btn" aria-label="History" title="History">
-                <History size={16} strokeWidth={1.75} />
-            </Popover.Trigger>
-            <Popover.Portal>
-                <Popover.Content className="menu w-80" align="end" aria-label="History">
-                    <p className="menu-label">History, newest first</p>
-                    {history.data?.length === 0 && <p className="px-2 pb-2 text-quiet">Nothing was changed yet.</p>}
-                    <ol>
-                        {history.data?.map((entry) => (
-                            <li key={entry.id}>
-                                <button
-                                    type="button"
-                                    title={entry.undone ? 'Go forward to here' : 'Go back to here'}
-                                    className={`flex w-full gap-2 rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft
+        <PanelButton
+            className="icon-btn"
+            aria-label="History"
+            title="History"
+            opened={open}
+            onOpen={setOpen}
+            panel={{ className: 'menu w-80', align: 'end', 'aria-label': 'History' }}
+            face={<History size={16} strokeWidth={1.75} />}
+        >
+            <p className="menu-label">History, newest first</p>
+            {history.data?.length === 0 && <p className="px-2 pb-2 text-quiet">Nothing was changed yet.</p>}
+            <ol>
+                {history.data?.map((entry) => (
+                    <li key={entry.id}>
+                        <button
+                            type="button"
+                            title={entry.undone ? 'Go forward to here' : 'Go back to here'}
+                            className={`flex w-full gap-2 rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft
                                             ${entry.undone ? 'text-quiet line-through' : ''}`}
-                                    onClick={() => void acts.goTo(entry.id)}
-                                >
-                                    <span className="flex-1">{entry.words}</span>
-                                    <span className="text-quiet">{entry.when}</span>
-                                </button>
-                            </li>
-                        ))}
-                        {(history.data?.length ?? 0) > 0 && (
-                            <li>
-                                <button
-                                    type="button"
-                                    className="w-full rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft"
-                                    onClick={() => void acts.goTo(0)}
-                                >
-                                    As it came
-                                </button>
-                            </li>
-                        )}
-                    </ol>
-                    <div className="mt-1 border-t border-hair pt-1">
-                        {(history.data?.length ?? 0) > 0 && (
-                            <button
-                                type="button"
-                                className="w-full rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft"
-                                onClick={() => {
-                                    setOpen(false);
-                                    useRoutines.setState({ open: 'keep' });
-                                }}
-                            >
-                                Keep steps as a routine…
-                            </button>
-                        )}
+                            onClick={() => void acts.goTo(entry.id)}
+                        >
+                            <span className="flex-1">{entry.words}</span>
+                            <span className="text-quiet">{entry.when}</span>
+                        </button>
+                    </li>
+                ))}
+                {(history.data?.length ?? 0) > 0 && (
+                    <li>
                         <button
                             type="button"
                             className="w-full rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft"
-                            onClick={() => {
-                                setOpen(false);
-                                useRoutines.setState({ open: 'replay' });
-                            }}
+                            onClick={() => void acts.goTo(0)}
                         >
-                            Do a routine to this workbook…
+                            As it came
                         </button>
-                    </div>
-                </Popover.Content>
-            </Popover.Portal>
-        </Popover.Root>
+                    </li>
+                )}
+            </ol>
+            <div className="mt-1 border-t border-hair pt-1">
+                {(history.data?.length ?? 0) > 0 && (
+                    <button
+                        type="button"
+                        className="w-full rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft"
+                        onClick={() => {
+                            setOpen(false);
+                            useRoutines.setState({ open: 'keep' });
+                        }}
+                    >
+                        Keep steps as a routine…
+                    </button>
+                )}
+                <button
+                    type="button"
+                    className="w-full rounded px-2 py-1 text-left text-[12.5px] hover:bg-damson-soft"
+                    onClick={() => {
+                        setOpen(false);
+                        useRoutines.setState({ open: 'replay' });
+                    }}
+                >
+                    Do a routine to this workbook…
+                </button>
+            </div>
+        </PanelButton>
     );
 }

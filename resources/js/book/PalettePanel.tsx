@@ -74,10 +74,9 @@ export function PalettePanel({ rules, format }: { rules: RulesRecord; format: Fo
                     value={rules.palette[0]?.hex ?? null}
                     onChoose={(hex) => format.revise('palette', { hex })}
                     trialOf={(hex) => ({ revise: 'palette', args: { hex }, words: `a palette of ${hex}` })}
+                    button={{ className: 'btn flex-1 justify-center px-1 py-0.5 text-[12px]' }}
                 >
-                    <button type="button" className="btn flex-1 justify-center px-1 py-0.5 text-[12px]">
-                        All from one…
-                    </button>
+                    All from one…
                 </ColourMenu>
             </div>
         </>
@@ -112,15 +111,13 @@ function Colour({
                         args: { name: colour.name, hex },
                         words: `${colour.name} as ${hex}`,
                     })}
-                >
-                    <button
-                        type="button"
-                        className="h-6 w-6 flex-none rounded border border-black/15"
-                        style={{ background: colour.hex }}
-                        aria-label={`Change ${colour.name}, ${colour.hex}`}
-                        title={`${colour.hex}, said by ${counted(colour.uses, 'rule')}`}
-                    />
-                </ColourMenu>
+                    button={{
+                        className: 'h-6 w-6 flex-none rounded border border-black/15',
+                        style: { background: colour.hex },
+                        'aria-label': `Change ${colour.name}, ${colour.hex}`,
+                        title: `${colour.hex}, said by ${counted(colour.uses, 'rule')}`,
+                    }}
+                />
                 <input
                     aria-label={`Name of ${colour.name}`}
                     className="h-6 w-0 min-w-0 flex-1 rounded border border-transparent bg-transparent px-1 hover:border-hair"

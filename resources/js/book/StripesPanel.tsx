@@ -74,15 +74,13 @@ export function StripesPanel({ rules, format, detail }: { rules: RulesRecord; fo
                                 value={fill}
                                 none
                                 onChoose={(hex) => set({ fills: now.fills.map((old, index) => (index === at ? hex : old)) })}
+                                button={{
+                                    className: 'h-6 w-7 rounded border border-black/20 text-[11px]',
+                                    style: { background: fill === 'none' ? '#fff' : fill },
+                                    'aria-label': `Fill of band ${at + 1}: ${fill === 'none' ? 'none' : fill}`,
+                                }}
                             >
-                                <button
-                                    type="button"
-                                    className="h-6 w-7 rounded border border-black/20 text-[11px]"
-                                    style={{ background: fill === 'none' ? '#fff' : fill }}
-                                    aria-label={`Fill of band ${at + 1}: ${fill === 'none' ? 'none' : fill}`}
-                                >
-                                    {fill === 'none' ? '–' : ''}
-                                </button>
+                                {fill === 'none' ? '–' : ''}
                             </ColourMenu>
                         ))}
                         <button

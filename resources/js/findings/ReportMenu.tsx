@@ -1,4 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
+import { MenuButton } from '@/parts/openers';
 
 const FORMS: [string, string][] = [
     ['html', 'A page to read (html)'],
@@ -9,19 +10,14 @@ const FORMS: [string, string][] = [
 /** What was found and what was left, handed on. */
 export function ReportMenu({ id }: { id: number }) {
     return (
-        <DropdownMenu.Root modal={false}>
-            <DropdownMenu.Trigger className="btn h-7">Report</DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
-                <DropdownMenu.Content className="menu" align="end" aria-label="Report">
-                    {FORMS.map(([form, words]) => (
-                        <DropdownMenu.Item key={form} className="menu-item" asChild>
-                            <a href={`/api/workbooks/${id}/findings/report?as=${form}`} download>
-                                {words}
-                            </a>
-                        </DropdownMenu.Item>
-                    ))}
-                </DropdownMenu.Content>
-            </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <MenuButton className="btn h-7" align="end" says="Report" face="Report">
+            {FORMS.map(([form, words]) => (
+                <DropdownMenu.Item key={form} className="menu-item" asChild>
+                    <a href={`/api/workbooks/${id}/findings/report?as=${form}`} download>
+                        {words}
+                    </a>
+                </DropdownMenu.Item>
+            ))}
+        </MenuButton>
     );
 }

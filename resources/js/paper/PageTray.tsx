@@ -1,7 +1,7 @@
 import { Ellipsis } from 'lucide-react';
-import { Popover } from 'radix-ui';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import type { BenchRecord, GivenPage, PagesRecord } from '@/api/types';
+import { PanelButton } from '@/parts/openers';
 import { counted } from '@/parts/counted';
 import type { Acts } from '@/work/useActs';
 import { Facet, type Saying } from './Facet';
@@ -152,19 +152,19 @@ export function PageTray({
                         {names
                             .filter((one) => folded.includes(one))
                             .map((one) => (
-                                <Popover.Root key={one}>
-                                    <Popover.Trigger className="btn h-6 px-2 py-0 text-[12px]">{TITLES[one]}</Popover.Trigger>
-                                    <Popover.Portal>
-                                        <Popover.Content
-                                            className="menu p-1 [&>section]:border-r-0"
-                                            side="top"
-                                            align="end"
-                                            aria-label={TITLES[one]}
-                                        >
-                                            {facets[one]}
-                                        </Popover.Content>
-                                    </Popover.Portal>
-                                </Popover.Root>
+                                <PanelButton
+                                    key={one}
+                                    className="btn h-6 px-2 py-0 text-[12px]"
+                                    panel={{
+                                        className: 'menu p-1 [&>section]:border-r-0',
+                                        side: 'top',
+                                        align: 'end',
+                                        'aria-label': TITLES[one],
+                                    }}
+                                    face={TITLES[one]}
+                                >
+                                    {facets[one]}
+                                </PanelButton>
                             ))}
                     </div>
                 </div>

@@ -6,6 +6,7 @@ import type { HandoverRecord } from '@/api/types';
 import { counted } from '@/parts/counted';
 import { tell } from '@/parts/Messages';
 import { HandedOver } from '@/work/HandedOver';
+import { MenuButton } from '@/parts/openers';
 import { Shade } from '@/parts/Shade';
 
 /** Writes the pages of the sheet, or of all sheets, as a pdf. */
@@ -40,21 +41,14 @@ export function TakePdf({
     };
     return (
         <>
-            <DropdownMenu.Root modal={false}>
-                <DropdownMenu.Trigger className="btn btn-primary h-7" disabled={busy}>
-                    {busy ? 'Writing…' : 'Take the pdf'}
-                </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content className="menu" align="end">
-                        <DropdownMenu.Item className="menu-item" disabled={pages === 0} onSelect={() => take(sheet)}>
-                            {name}, {counted(pages, 'page')}
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item className="menu-item" onSelect={() => take(null)}>
-                            All sheets{all !== null && `, ${counted(all, 'page')}`}
-                        </DropdownMenu.Item>
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
-            </DropdownMenu.Root>
+            <MenuButton className="btn btn-primary h-7" disabled={busy} align="end" face={busy ? 'Writing…' : 'Take the pdf'}>
+                <DropdownMenu.Item className="menu-item" disabled={pages === 0} onSelect={() => take(sheet)}>
+                    {name}, {counted(pages, 'page')}
+                </DropdownMenu.Item>
+                <DropdownMenu.Item className="menu-item" onSelect={() => take(null)}>
+                    All sheets{all !== null && `, ${counted(all, 'page')}`}
+                </DropdownMenu.Item>
+            </MenuButton>
             {started && state.data && (
                 <Dialog.Root open onOpenChange={(open) => !open && setStarted(null)}>
                     <Dialog.Portal>

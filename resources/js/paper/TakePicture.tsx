@@ -1,4 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
+import { MenuButton } from '@/parts/openers';
 import { say, tell } from '@/parts/Messages';
 import { selectionText, useBench } from '@/work/state';
 
@@ -49,19 +50,14 @@ export function TakePicture({ id, sheet, name }: { id: number; sheet: number; na
             .then(() => say(`A picture of ${selection.includes(':') ? selection : 'the whole sheet'} is made.`), tell);
     };
     return (
-        <DropdownMenu.Root modal={false}>
-            <DropdownMenu.Trigger className="btn h-7">Picture</DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
-                <DropdownMenu.Content className="menu" align="end">
-                    <p className="menu-label">Of the chosen cells, or the whole sheet</p>
-                    <DropdownMenu.Item className="menu-item" onSelect={() => take('png')}>
-                        Png, for mails and slides
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item className="menu-item" onSelect={() => take('svg')}>
-                        Svg, sharp at any size
-                    </DropdownMenu.Item>
-                </DropdownMenu.Content>
-            </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <MenuButton className="btn h-7" align="end" face="Picture">
+            <p className="menu-label">Of the chosen cells, or the whole sheet</p>
+            <DropdownMenu.Item className="menu-item" onSelect={() => take('png')}>
+                Png, for mails and slides
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className="menu-item" onSelect={() => take('svg')}>
+                Svg, sharp at any size
+            </DropdownMenu.Item>
+        </MenuButton>
     );
 }

@@ -1,7 +1,7 @@
 import { RectangleHorizontal, RectangleVertical, Scan } from 'lucide-react';
-import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { Select } from '@/parts/Select';
+import { PanelButton } from '@/parts/openers';
 import { counted } from '@/parts/counted';
 import { selectionText, useBench } from '@/work/state';
 import { Facet, Figure, pressed, Switch, type Saying } from './Facet';
@@ -63,36 +63,33 @@ function OwnPaper({ say }: { say: Saying['say'] }) {
     const [width, setWidth] = useState('200');
     const [height, setHeight] = useState('300');
     return (
-        <Popover.Root>
-            <Popover.Trigger className="btn h-[26px] px-1.5 text-[12px]">Own size</Popover.Trigger>
-            <Popover.Portal>
-                <Popover.Content className="menu flex items-center gap-1.5 p-2.5" side="top" aria-label="Paper of your own size">
-                    <input
-                        aria-label="Width of the paper, mm"
-                        className="field w-14"
-                        value={width}
-                        onChange={(event) => setWidth(event.target.value)}
-                    />
-                    ×
-                    <input
-                        aria-label="Height of the paper, mm"
-                        className="field w-14"
-                        value={height}
-                        onChange={(event) => setHeight(event.target.value)}
-                    />
-                    mm
-                    <button
-                        type="button"
-                        className="btn btn-primary h-7"
-                        onClick={() =>
-                            say({ paper: `${width.trim().replace(',', '.')} x ${height.trim().replace(',', '.')} mm` })
-                        }
-                    >
-                        Take it
-                    </button>
-                </Popover.Content>
-            </Popover.Portal>
-        </Popover.Root>
+        <PanelButton
+            className="btn h-[26px] px-1.5 text-[12px]"
+            panel={{ className: 'menu flex items-center gap-1.5 p-2.5', side: 'top', 'aria-label': 'Paper of your own size' }}
+            face="Own size"
+        >
+            <input
+                aria-label="Width of the paper, mm"
+                className="field w-14"
+                value={width}
+                onChange={(event) => setWidth(event.target.value)}
+            />
+            ×
+            <input
+                aria-label="Height of the paper, mm"
+                className="field w-14"
+                value={height}
+                onChange={(event) => setHeight(event.target.value)}
+            />
+            mm
+            <button
+                type="button"
+                className="btn btn-primary h-7"
+                onClick={() => say({ paper: `${width.trim().replace(',', '.')} x ${height.trim().replace(',', '.')} mm` })}
+            >
+                Take it
+            </button>
+        </PanelButton>
     );
 }
 
@@ -205,46 +202,45 @@ export function PrintsFacet({ saying }: { saying: Saying }) {
                     on={flag(pages, 'labels')}
                     onChange={(on) => say({ labels: on })}
                 />
-                <Popover.Root>
-                    <Popover.Trigger className="btn h-6 px-2 py-0 text-[12px]">And…</Popover.Trigger>
-                    <Popover.Portal>
-                        <Popover.Content className="menu grid w-[236px] gap-1.5 p-2.5" side="top" aria-label="What else prints">
-                            <Switch label="Gridlines" on={flag(pages, 'gridlines')} onChange={(on) => say({ gridlines: on })} />
-                            <Switch
-                                label="Row numbers and column letters"
-                                on={flag(pages, 'numbers')}
-                                onChange={(on) => say({ numbers: on })}
-                            />
-                            <Switch label="Black and white" on={flag(pages, 'mono')} onChange={(on) => say({ mono: on })} />
-                            <label className="grid gap-1 text-[12px]">
-                                Errors stand there as
-                                <Select
-                                    label="Errors stand there as"
-                                    value={text(pages, 'errors')}
-                                    choices={[
-                                        ['shown', 'they are'],
-                                        ['blank', 'blanks'],
-                                        ['dashes', '--'],
-                                        ['na', '#N/A'],
-                                    ]}
-                                    onChange={(errors) => say({ errors })}
-                                />
-                            </label>
-                            <label className="grid gap-1 text-[12px]">
-                                Pages follow each other
-                                <Select
-                                    label="Order of the pages"
-                                    value={text(pages, 'order')}
-                                    choices={[
-                                        ['down', 'down, then to the side'],
-                                        ['across', 'to the side, then down'],
-                                    ]}
-                                    onChange={(order) => say({ order })}
-                                />
-                            </label>
-                        </Popover.Content>
-                    </Popover.Portal>
-                </Popover.Root>
+                <PanelButton
+                    className="btn h-6 px-2 py-0 text-[12px]"
+                    panel={{ className: 'menu grid w-[236px] gap-1.5 p-2.5', side: 'top', 'aria-label': 'What else prints' }}
+                    face="And…"
+                >
+                    <Switch label="Gridlines" on={flag(pages, 'gridlines')} onChange={(on) => say({ gridlines: on })} />
+                    <Switch
+                        label="Row numbers and column letters"
+                        on={flag(pages, 'numbers')}
+                        onChange={(on) => say({ numbers: on })}
+                    />
+                    <Switch label="Black and white" on={flag(pages, 'mono')} onChange={(on) => say({ mono: on })} />
+                    <label className="grid gap-1 text-[12px]">
+                        Errors stand there as
+                        <Select
+                            label="Errors stand there as"
+                            value={text(pages, 'errors')}
+                            choices={[
+                                ['shown', 'they are'],
+                                ['blank', 'blanks'],
+                                ['dashes', '--'],
+                                ['na', '#N/A'],
+                            ]}
+                            onChange={(errors) => say({ errors })}
+                        />
+                    </label>
+                    <label className="grid gap-1 text-[12px]">
+                        Pages follow each other
+                        <Select
+                            label="Order of the pages"
+                            value={text(pages, 'order')}
+                            choices={[
+                                ['down', 'down, then to the side'],
+                                ['across', 'to the side, then down'],
+                            ]}
+                            onChange={(order) => say({ order })}
+                        />
+                    </label>
+                </PanelButton>
             </div>
             <p className="text-[11.5px] leading-tight text-quiet">
                 {flag(pages, 'heads') && flag(pages, 'labels')
@@ -299,31 +295,30 @@ export function EdgesFacet({ saying }: { saying: Saying }) {
                     shown={alike ? undefined : 'various'}
                     onSet={(value) => say(Object.fromEntries(SIDES.map((side) => [side, value])))}
                 />
-                <Popover.Root>
-                    <Popover.Trigger className="btn h-[26px] px-1.5 text-[12px]">Each</Popover.Trigger>
-                    <Popover.Portal>
-                        <Popover.Content
-                            className="menu grid w-[216px] grid-cols-2 gap-1.5 p-2.5"
-                            side="top"
-                            aria-label="Each margin"
-                        >
-                            {[...SIDES, 'head', 'foot'].map((side) => (
-                                <label key={side} className="grid gap-0.5 text-[12px] first-letter:uppercase">
-                                    {side === 'head' ? 'head from the edge' : side === 'foot' ? 'foot from the edge' : side}
-                                    <Figure
-                                        label={`Margin, ${side}`}
-                                        value={number(pages, side)}
-                                        unit="mm"
-                                        width={92}
-                                        onSet={(value) => say({ [side]: value })}
-                                    />
-                                </label>
-                            ))}
-                            <Switch label="Centred across" on={flag(pages, 'across')} onChange={(on) => say({ across: on })} />
-                            <Switch label="Centred down" on={flag(pages, 'down')} onChange={(on) => say({ down: on })} />
-                        </Popover.Content>
-                    </Popover.Portal>
-                </Popover.Root>
+                <PanelButton
+                    className="btn h-[26px] px-1.5 text-[12px]"
+                    panel={{
+                        className: 'menu grid w-[216px] grid-cols-2 gap-1.5 p-2.5',
+                        side: 'top',
+                        'aria-label': 'Each margin',
+                    }}
+                    face="Each"
+                >
+                    {[...SIDES, 'head', 'foot'].map((side) => (
+                        <label key={side} className="grid gap-0.5 text-[12px] first-letter:uppercase">
+                            {side === 'head' ? 'head from the edge' : side === 'foot' ? 'foot from the edge' : side}
+                            <Figure
+                                label={`Margin, ${side}`}
+                                value={number(pages, side)}
+                                unit="mm"
+                                width={92}
+                                onSet={(value) => say({ [side]: value })}
+                            />
+                        </label>
+                    ))}
+                    <Switch label="Centred across" on={flag(pages, 'across')} onChange={(on) => say({ across: on })} />
+                    <Switch label="Centred down" on={flag(pages, 'down')} onChange={(on) => say({ down: on })} />
+                </PanelButton>
             </div>
             <PageColour label="Page colour" value={text(pages, 'colour')} onSet={(colour) => say({ colour })} />
             <PageColour label="Band at the head" value={text(pages, 'band')} onSet={(band) => say({ band })} />

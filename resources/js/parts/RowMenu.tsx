@@ -1,22 +1,21 @@
 import { EllipsisVertical } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { MenuButton } from '@/parts/openers';
 
 const SEEN = 'opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100';
 
 /** The menu at the end of a row in a list: seen where the row is pointed at or the keys are. */
 export function RowMenu({ label, className = '', children }: { label: string; className?: string; children: ReactNode }) {
     return (
-        <DropdownMenu.Root modal={false}>
-            <DropdownMenu.Trigger className={`icon-btn h-6 w-6 flex-none ${SEEN} ${className}`} aria-label={label}>
-                <EllipsisVertical size={13} />
-            </DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
-                <DropdownMenu.Content className="menu" align="start">
-                    {children}
-                </DropdownMenu.Content>
-            </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <MenuButton
+            className={`icon-btn h-6 w-6 flex-none ${SEEN} ${className}`}
+            aria-label={label}
+            align="start"
+            face={<EllipsisVertical size={13} />}
+        >
+            {children}
+        </MenuButton>
     );
 }
 

@@ -9,6 +9,7 @@ import { Picture } from '@/grid/Picture';
 import { ask } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
 import { counted } from '@/parts/counted';
+import { MenuButton } from '@/parts/openers';
 import { go } from '@/parts/path';
 
 function worn(stylebook: StylebookRecord): string {
@@ -38,33 +39,32 @@ export function StylebookList({ stylebooks }: { stylebooks: StylebookRecord[] })
         <section aria-labelledby="stylebooks" className="mt-5">
             <h2 id="stylebooks" className="mb-2 flex items-baseline justify-between text-[15px] font-semibold">
                 Stylebooks
-                <DropdownMenu.Root modal={false}>
-                    <DropdownMenu.Trigger
-                        className={`flex items-center gap-1 text-[12px]
+                <MenuButton
+                    className={`flex items-center gap-1 text-[12px]
                             font-normal text-quiet underline-offset-2 hover:underline`}
-                    >
-                        New stylebook <ChevronDown size={12} aria-hidden="true" />
-                    </DropdownMenu.Trigger>
-                    <DropdownMenu.Portal>
-                        <DropdownMenu.Content className="menu" align="end">
-                            <DropdownMenu.Item className="menu-item" onSelect={() => begin(null)}>
-                                A blank one
-                            </DropdownMenu.Item>
-                            <DropdownMenu.Item className="menu-item" onSelect={() => picker.current?.click()}>
-                                Bring in from JSON…
-                            </DropdownMenu.Item>
-                            <DropdownMenu.Item className="menu-item" onSelect={() => setLearning(true)}>
-                                Learn from workbooks…
-                            </DropdownMenu.Item>
-                            <DropdownMenu.Label className="menu-label">A copy of</DropdownMenu.Label>
-                            {stylebooks.map((stylebook) => (
-                                <DropdownMenu.Item key={stylebook.id} className="menu-item" onSelect={() => begin(stylebook.id)}>
-                                    {stylebook.name}
-                                </DropdownMenu.Item>
-                            ))}
-                        </DropdownMenu.Content>
-                    </DropdownMenu.Portal>
-                </DropdownMenu.Root>
+                    align="end"
+                    face={
+                        <>
+                            New stylebook <ChevronDown size={12} aria-hidden="true" />
+                        </>
+                    }
+                >
+                    <DropdownMenu.Item className="menu-item" onSelect={() => begin(null)}>
+                        A blank one
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item className="menu-item" onSelect={() => picker.current?.click()}>
+                        Bring in from JSON…
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item className="menu-item" onSelect={() => setLearning(true)}>
+                        Learn from workbooks…
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Label className="menu-label">A copy of</DropdownMenu.Label>
+                    {stylebooks.map((stylebook) => (
+                        <DropdownMenu.Item key={stylebook.id} className="menu-item" onSelect={() => begin(stylebook.id)}>
+                            {stylebook.name}
+                        </DropdownMenu.Item>
+                    ))}
+                </MenuButton>
                 <input
                     ref={picker}
                     type="file"

@@ -8,6 +8,7 @@ import { ask } from '@/parts/Ask';
 import { say, tell } from '@/parts/Messages';
 import { counted } from '@/parts/counted';
 import { go } from '@/parts/path';
+import { MenuButton } from '@/parts/openers';
 import { useInSight } from '@/parts/useInSight';
 
 export function WorkbookCard({
@@ -79,27 +80,22 @@ export function WorkbookCard({
                 />
                 Choose
             </label>
-            <DropdownMenu.Root modal={false}>
-                <DropdownMenu.Trigger
-                    className="icon-btn absolute right-1.5 bottom-[46px]"
-                    aria-label={`More for ${workbook.name}`}
-                >
-                    <EllipsisVertical size={15} />
-                </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content className="menu" align="end">
-                        <DropdownMenu.Item className="menu-item" onSelect={open}>
-                            Open on the Bench
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item className="menu-item" onSelect={() => onChoose(!chosen)}>
-                            {chosen ? 'Do not choose' : 'Choose'}
-                        </DropdownMenu.Item>
-                        <DropdownMenu.Item className="menu-item text-danger" onSelect={() => void remove()}>
-                            Take off the shelf
-                        </DropdownMenu.Item>
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
-            </DropdownMenu.Root>
+            <MenuButton
+                className="icon-btn absolute right-1.5 bottom-[46px]"
+                aria-label={`More for ${workbook.name}`}
+                align="end"
+                face={<EllipsisVertical size={15} />}
+            >
+                <DropdownMenu.Item className="menu-item" onSelect={open}>
+                    Open on the Bench
+                </DropdownMenu.Item>
+                <DropdownMenu.Item className="menu-item" onSelect={() => onChoose(!chosen)}>
+                    {chosen ? 'Do not choose' : 'Choose'}
+                </DropdownMenu.Item>
+                <DropdownMenu.Item className="menu-item text-danger" onSelect={() => void remove()}>
+                    Take off the shelf
+                </DropdownMenu.Item>
+            </MenuButton>
         </article>
     );
 }

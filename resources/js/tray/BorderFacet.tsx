@@ -7,6 +7,7 @@ import { dashed } from '@/grid/dashes';
 import { ColourMenu } from './ColourMenu';
 import { FacetFrame } from './FacetFrame';
 import type { Formatter } from './useFormat';
+import { MenuButton } from '@/parts/openers';
 
 type Side = 'top' | 'right' | 'bottom' | 'left' | 'horizontal' | 'vertical' | 'rising' | 'falling';
 const OUTER: Side[] = ['top', 'right', 'bottom', 'left'];
@@ -173,32 +174,35 @@ function PenBox({ pen, format }: { pen: Pen; format: Formatter }) {
     const set = (part: Partial<Pen>) => useBench.setState((state) => ({ pen: { ...state.pen, ...part } }));
     return (
         <div className="flex min-w-0 flex-1 flex-col gap-1.5">
-            <DropdownMenu.Root modal={false}>
-                <DropdownMenu.Trigger
-                    className="flex h-[26px] items-center gap-1 rounded-md border border-hair px-2"
-                    aria-label={`Pen: ${LINES[pen.line]?.words ?? pen.line}`}
-                >
-                    <Sample line={pen.line} colour={pen.colour} />
-                    <ChevronDown size={12} aria-hidden="true" />
-                </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content className="menu" side="top">
-                        {Object.entries(LINES).map(([line, { words }]) => (
-                            <DropdownMenu.Item key={line} className="menu-item" onSelect={() => set({ line })}>
-                                <span className="w-16">
-                                    <Sample line={line} colour={pen.colour} />
-                                </span>
-                                {words}
-                            </DropdownMenu.Item>
-                        ))}
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
-            </DropdownMenu.Root>
-            <ColourMenu format={format} label="Pen colours" value={pen.colour} onChoose={(colour) => set({ colour })}>
-                <button type="button" className="flex items-center gap-1.5 text-[11px] text-quiet" aria-label="Colour of the pen">
-                    <span className="h-[18px] w-[18px] rounded border border-black/15" style={{ background: pen.colour }} />
-                    pen, {pen.line}
-                </button>
+            <MenuButton
+                className="flex h-[26px] items-center gap-1 rounded-md border border-hair px-2"
+                aria-label={`Pen: ${LINES[pen.line]?.words ?? pen.line}`}
+                side="top"
+                face={
+                    <>
+                        <Sample line={pen.line} colour={pen.colour} />
+                        <ChevronDown size={12} aria-hidden="true" />
+                    </>
+                }
+            >
+                {Object.entries(LINES).map(([line, { words }]) => (
+                    <DropdownMenu.Item key={line} className="menu-item" onSelect={() => set({ line })}>
+                        <span className="w-16">
+                            <Sample line={line} colour={pen.colour} />
+                        </span>
+                        {words}
+                    </DropdownMenu.Item>
+                ))}
+            </MenuButton>
+            <ColourMenu
+                format={format}
+                label="Pen colours"
+                value={pen.colour}
+                onChoose={(colour) => set({ colour })}
+                button={{ className: 'flex items-center gap-1.5 text-[11px] text-quiet', 'aria-label': 'Colour of the pen' }}
+            >
+                <span className="h-[18px] w-[18px] rounded border border-black/15" style={{ background: pen.colour }} />
+                pen, {pen.line}
             </ColourMenu>
         </div>
     );

@@ -127,23 +127,21 @@ function Row({
                 onChoose={onChoose}
                 onStripes={onStripes}
                 trialOf={trialOf}
+                button={{
+                    className: 'ml-auto flex h-[22px] items-center gap-1 rounded-md border border-hair px-1',
+                    'aria-label': `Other colours for ${name.toLowerCase()}`,
+                }}
             >
-                <button
-                    type="button"
-                    className="ml-auto flex h-[22px] items-center gap-1 rounded-md border border-hair px-1"
-                    aria-label={`Other colours for ${name.toLowerCase()}`}
-                >
-                    <span
-                        className="h-3.5 w-3.5 rounded-sm border border-black/15"
-                        style={{
-                            background:
-                                value && value !== 'none'
-                                    ? value
-                                    : 'linear-gradient(135deg,#fff 45%,#9B2335 45%,#9B2335 55%,#fff 55%)',
-                        }}
-                    />
-                    <ChevronDown size={12} />
-                </button>
+                <span
+                    className="h-3.5 w-3.5 rounded-sm border border-black/15"
+                    style={{
+                        background:
+                            value && value !== 'none'
+                                ? value
+                                : 'linear-gradient(135deg,#fff 45%,#9B2335 45%,#9B2335 55%,#fff 55%)',
+                    }}
+                />
+                <ChevronDown size={12} />
             </ColourMenu>
         </div>
     );

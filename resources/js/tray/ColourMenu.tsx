@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
-import { Popover } from 'radix-ui';
 import { HexColorPicker } from 'react-colorful';
-import { useState, type ReactNode } from 'react';
+import { useState, type CSSProperties, type ReactNode } from 'react';
 import { api } from '@/api/client';
 import type { SwatchGroup } from '@/api/types';
 import { ask } from '@/parts/Ask';
+import { PanelButton } from '@/parts/openers';
 import { useBench, type Trial } from '@/work/state';
 import { trying } from '@/work/trial';
 import type { Formatter } from './useFormat';
@@ -23,6 +23,7 @@ export function ColourMenu({
     onChoose,
     onStripes,
     trialOf,
+    button,
     children,
 }: {
     format: Formatter;
@@ -36,7 +37,9 @@ export function ColourMenu({
     onStripes?: (hex: string | null) => void;
     /** What resting on a colour tries. */
     trialOf?: (hex: string) => Trial | null;
-    children: ReactNode;
+    /** The button that opens it; what stands on it are the children. */
+    button: { className: string; style?: CSSProperties; 'aria-label'?: string; title?: string };
+    children?: ReactNode;
 }) {
     const [open, setOpen] = useState(false);
     const [search, setSearch] = useState('');
@@ -55,104 +58,100 @@ export function ColourMenu({
         }))
         .filter((group) => group.swatches.length > 0);
     return (
-        <Popover.Root
-            open={open}
-            onOpenChange={(on) => {
+        <PanelButton
+            {...button}
+            opened={open}
+            onOpen={(on) => {
                 setOpen(on);
                 // What was rested on is gone with the menu.
                 if (!on && trialOf) useBench.getState().tryOn(null);
                 setText(value && value !== 'none' ? value : '');
             }}
+            panel={{ className: 'menu max-h-[92vh] w-[318px] p-2.5', side: 'top', align: 'start', 'aria-label': label }}
+            face={children}
         >
-            <Popover.Trigger asChild>{children}</Popover.Trigger>
-            <Popover.Portal>
-                <Popover.Content className="menu max-h-[92vh] w-[318px] p-2.5" side="top" align="start" aria-label={label}>
-                    <div className="mb-2 flex gap-1.5">
-                        <input
-                            className="field min-w-0 flex-1"
-                            placeholder="Search named colours"
-                            aria-label="Search named colours"
-                            value={search}
-                            onChange={(event) => {
-                                setSearch(event.target.value);
-                                setByEye(false);
-                            }}
+            <div className="mb-2 flex gap-1.5">
+                <input
+                    className="field min-w-0 flex-1"
+                    placeholder="Search named colours"
+                    aria-label="Search named colours"
+                    value={search}
+                    onChange={(event) => {
+                        setSearch(event.target.value);
+                        setByEye(false);
+                    }}
+                />
+                <button type="button" className="btn" aria-pressed={byEye} onClick={() => setByEye(!byEye)}>
+                    {byEye ? 'By name' : 'By eye'}
+                </button>
+            </div>
+            {/* Of one height, so that nothing moves under the pointer. */}
+            <div className="h-[176px] overflow-auto">
+                {byEye && (
+                    <div className="flex gap-2.5">
+                        <HexColorPicker
+                            style={{ width: 190, height: 172 }}
+                            color={toHex(text) ?? '#888888'}
+                            onChange={(hex) => setText(hex.toUpperCase())}
                         />
-                        <button type="button" className="btn" aria-pressed={byEye} onClick={() => setByEye(!byEye)}>
-                            {byEye ? 'By name' : 'By eye'}
-                        </button>
+                        <Contrast hex={toHex(text)} against={against} />
                     </div>
-                    {/* Of one height, so that nothing moves under the pointer. */}
-                    <div className="h-[176px] overflow-auto">
-                        {byEye && (
-                            <div className="flex gap-2.5">
-                                <HexColorPicker
-                                    style={{ width: 190, height: 172 }}
-                                    color={toHex(text) ?? '#888888'}
-                                    onChange={(hex) => setText(hex.toUpperCase())}
-                                />
-                                <Contrast hex={toHex(text)} against={against} />
-                            </div>
-                        )}
-                        {!byEye && groups.length === 0 && (
-                            <p className="text-[12px] text-quiet">No colour has that in its name.</p>
-                        )}
-                        {!byEye &&
-                            groups.map((group) => (
-                                <Named
-                                    key={group.from}
-                                    group={group}
-                                    heading={groups.length > 1}
-                                    value={value}
-                                    onChoose={choose}
-                                    trialOf={trialOf}
-                                    onTakeOut={(name) => format.revise('dropColour', { name })}
-                                />
-                            ))}
-                    </div>
-                    {(palette?.used.length ?? 0) > 0 && <p className="menu-label px-0!">In use here</p>}
-                    <div className="mb-2 flex flex-wrap gap-1.5">
-                        {palette?.used.map((hex) => (
-                            <Swatch
-                                key={hex}
-                                hex={hex}
-                                label={hex}
-                                on={value === hex}
-                                trial={trialOf?.(hex)}
-                                onPress={() => choose(hex)}
-                            />
-                        ))}
-                    </div>
-                    <HexField
-                        format={format}
-                        text={text}
-                        onText={setText}
-                        onChoose={choose}
-                        onName={(name, hex) => format.revise('colour', { name, hex })}
-                        joins={palette?.joins ?? ''}
+                )}
+                {!byEye && groups.length === 0 && <p className="text-[12px] text-quiet">No colour has that in its name.</p>}
+                {!byEye &&
+                    groups.map((group) => (
+                        <Named
+                            key={group.from}
+                            group={group}
+                            heading={groups.length > 1}
+                            value={value}
+                            onChoose={choose}
+                            trialOf={trialOf}
+                            onTakeOut={(name) => format.revise('dropColour', { name })}
+                        />
+                    ))}
+            </div>
+            {(palette?.used.length ?? 0) > 0 && <p className="menu-label px-0!">In use here</p>}
+            <div className="mb-2 flex flex-wrap gap-1.5">
+                {palette?.used.map((hex) => (
+                    <Swatch
+                        key={hex}
+                        hex={hex}
+                        label={hex}
+                        on={value === hex}
+                        trial={trialOf?.(hex)}
+                        onPress={() => choose(hex)}
                     />
-                    {none && (
-                        <div className="mt-2 flex gap-1.5">
-                            <button type="button" className="btn flex-1 justify-center" onClick={() => choose('none')}>
-                                No fill
-                            </button>
-                            {onStripes && (
-                                <button
-                                    type="button"
-                                    className="btn flex-1 justify-center"
-                                    onClick={() => {
-                                        setOpen(false);
-                                        onStripes(toHex(text));
-                                    }}
-                                >
-                                    Stripes…
-                                </button>
-                            )}
-                        </div>
+                ))}
+            </div>
+            <HexField
+                format={format}
+                text={text}
+                onText={setText}
+                onChoose={choose}
+                onName={(name, hex) => format.revise('colour', { name, hex })}
+                joins={palette?.joins ?? ''}
+            />
+            {none && (
+                <div className="mt-2 flex gap-1.5">
+                    <button type="button" className="btn flex-1 justify-center" onClick={() => choose('none')}>
+                        No fill
+                    </button>
+                    {onStripes && (
+                        <button
+                            type="button"
+                            className="btn flex-1 justify-center"
+                            onClick={() => {
+                                setOpen(false);
+                                onStripes(toHex(text));
+                            }}
+                        >
+                            Stripes…
+                        </button>
                     )}
-                </Popover.Content>
-            </Popover.Portal>
-        </Popover.Root>
+                </div>
+            )}
+        </PanelButton>
     );
 }
 

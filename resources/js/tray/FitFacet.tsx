@@ -7,6 +7,7 @@ import { useBench } from '@/work/state';
 import { useDraft } from '@/parts/useDraft';
 import { Press } from './FacetFrame';
 import { FitRules } from './FitRules';
+import { MenuButton } from '@/parts/openers';
 import { ask } from '@/parts/Ask';
 import type { Formatter } from './useFormat';
 
@@ -86,66 +87,66 @@ function FitMenu({ format, detail, column, row }: { format: Formatter; detail: S
                     onClose={() => setRules(false)}
                 />
             )}
-            <DropdownMenu.Root modal={false}>
-                <DropdownMenu.Trigger className="icon-btn ml-auto h-6 w-6" aria-label="More ways to fit" title="More ways to fit">
-                    <EllipsisVertical size={13} />
-                </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content className="menu" side="top" align="end">
-                        {item('Fit all columns', () =>
-                            format.act('resize', { axis: 'columns', spans: [[1, Math.max(1, detail.columns)]] }),
-                        )}
-                        {item('Fit all columns, titles and notes too', () =>
-                            format.act('resize', { axis: 'columns', spans: [[1, Math.max(1, detail.columns)]], all: true }),
-                        )}
-                        {item('Equal widths for the chosen columns', () =>
-                            format.act('equal', { axis: 'columns', spans: spansOf('columns', column) }),
-                        )}
-                        {item('Share a width among the columns…', () => void share())}
-                        {heading &&
-                            item(`${size} for every column headed “${heading}”, all sheets`, () =>
-                                format.act('sameWidth', { axis: 'columns', heading, size, sheets: 'all' }),
-                            )}
-                        {heading &&
-                            detail.wears &&
-                            item(`${size} for every column headed “${heading}”, wherever ${detail.wears} is worn`, () =>
-                                format.revise('widthUnder', { axis: 'columns', heading, size }),
-                            )}
-                        <DropdownMenu.Separator className="menu-line" />
-                        {item('Wrap the headings', () => format.act('headings', { how: 'wrap' }))}
-                        {item('Turn the headings above figures', () => format.act('headings', { how: 'turn' }))}
-                        {item('Headings on one line', () => format.act('headings', { how: 'line' }))}
-                        <DropdownMenu.Separator className="menu-line" />
-                        {item('Keep headings and row labels in sight', () => format.act('opening', { parts: true }))}
-                        {item('Keep nothing in sight', () => format.act('opening', { freezeRow: 0, freezeColumn: 0 }))}
-                        {item(detail.gridlines ? 'Hide gridlines' : 'Show gridlines', () =>
-                            format.act('opening', { gridlines: !detail.gridlines }),
-                        )}
-                        <DropdownMenu.Separator className="menu-line" />
-                        <DropdownMenu.CheckboxItem
-                            className="menu-item"
-                            checked={ends}
-                            onCheckedChange={(on) => useBench.setState({ pageEnds: on })}
-                        >
-                            <span className="w-3">{ends ? '✓' : ''}</span>
-                            Lines where pages end
-                        </DropdownMenu.CheckboxItem>
-                        <DropdownMenu.Label className="menu-label">A reader’s first screen</DropdownMenu.Label>
-                        {detail.screens.map((each) => (
-                            <DropdownMenu.CheckboxItem
-                                key={each.name}
-                                className="menu-item"
-                                checked={screen === each.name}
-                                onCheckedChange={(on) => useBench.setState({ screen: on ? each.name : null })}
-                            >
-                                <span className="w-3">{screen === each.name ? '✓' : ''}</span>
-                                {each.name}, {each.width} × {each.height}
-                            </DropdownMenu.CheckboxItem>
-                        ))}
-                        {detail.rules && item('Rules of fitting and opening…', () => setRules(true))}
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
-            </DropdownMenu.Root>
+            <MenuButton
+                className="icon-btn ml-auto h-6 w-6"
+                aria-label="More ways to fit"
+                title="More ways to fit"
+                side="top"
+                align="end"
+                face={<EllipsisVertical size={13} />}
+            >
+                {item('Fit all columns', () =>
+                    format.act('resize', { axis: 'columns', spans: [[1, Math.max(1, detail.columns)]] }),
+                )}
+                {item('Fit all columns, titles and notes too', () =>
+                    format.act('resize', { axis: 'columns', spans: [[1, Math.max(1, detail.columns)]], all: true }),
+                )}
+                {item('Equal widths for the chosen columns', () =>
+                    format.act('equal', { axis: 'columns', spans: spansOf('columns', column) }),
+                )}
+                {item('Share a width among the columns…', () => void share())}
+                {heading &&
+                    item(`${size} for every column headed “${heading}”, all sheets`, () =>
+                        format.act('sameWidth', { axis: 'columns', heading, size, sheets: 'all' }),
+                    )}
+                {heading &&
+                    detail.wears &&
+                    item(`${size} for every column headed “${heading}”, wherever ${detail.wears} is worn`, () =>
+                        format.revise('widthUnder', { axis: 'columns', heading, size }),
+                    )}
+                <DropdownMenu.Separator className="menu-line" />
+                {item('Wrap the headings', () => format.act('headings', { how: 'wrap' }))}
+                {item('Turn the headings above figures', () => format.act('headings', { how: 'turn' }))}
+                {item('Headings on one line', () => format.act('headings', { how: 'line' }))}
+                <DropdownMenu.Separator className="menu-line" />
+                {item('Keep headings and row labels in sight', () => format.act('opening', { parts: true }))}
+                {item('Keep nothing in sight', () => format.act('opening', { freezeRow: 0, freezeColumn: 0 }))}
+                {item(detail.gridlines ? 'Hide gridlines' : 'Show gridlines', () =>
+                    format.act('opening', { gridlines: !detail.gridlines }),
+                )}
+                <DropdownMenu.Separator className="menu-line" />
+                <DropdownMenu.CheckboxItem
+                    className="menu-item"
+                    checked={ends}
+                    onCheckedChange={(on) => useBench.setState({ pageEnds: on })}
+                >
+                    <span className="w-3">{ends ? '✓' : ''}</span>
+                    Lines where pages end
+                </DropdownMenu.CheckboxItem>
+                <DropdownMenu.Label className="menu-label">A reader’s first screen</DropdownMenu.Label>
+                {detail.screens.map((each) => (
+                    <DropdownMenu.CheckboxItem
+                        key={each.name}
+                        className="menu-item"
+                        checked={screen === each.name}
+                        onCheckedChange={(on) => useBench.setState({ screen: on ? each.name : null })}
+                    >
+                        <span className="w-3">{screen === each.name ? '✓' : ''}</span>
+                        {each.name}, {each.width} × {each.height}
+                    </DropdownMenu.CheckboxItem>
+                ))}
+                {detail.rules && item('Rules of fitting and opening…', () => setRules(true))}
+            </MenuButton>
         </>
     );
 }

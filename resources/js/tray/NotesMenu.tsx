@@ -1,10 +1,10 @@
 import { TriangleAlert } from 'lucide-react';
-import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import type { TruthNote } from '@/api/types';
 import { useBench } from '@/work/state';
 import { useTruths } from '@/work/useTruths';
 import { parse } from '@/grid/address';
+import { PanelButton } from '@/parts/openers';
 import { counted } from '@/parts/counted';
 import type { Formatter } from './useFormat';
 
@@ -25,62 +25,60 @@ export function NotesMenu({ format }: { format: Formatter }) {
     const notes = [...here, ...all.filter((note) => note.column !== column)];
     const select = (note: TruthNote) => useBench.getState().select(note.ranges.split(',').flatMap((text) => parse(text) ?? []));
     return (
-        <Popover.Root open={open} onOpenChange={setOpen}>
-            <Popover.Trigger className="flex h-6 items-center gap-1 self-start rounded px-1 text-[11px] text-caution hover:bg-ground">
-                <TriangleAlert size={12} aria-hidden="true" />
-                {here.length > 0
-                    ? `${counted(here.length, 'note')} on this column`
-                    : `${counted(all.length, 'note')} on this sheet`}
-            </Popover.Trigger>
-            <Popover.Portal>
-                <Popover.Content
-                    className="menu max-h-[420px] w-[460px] overflow-auto p-3"
-                    side="top"
-                    align="start"
-                    aria-label="Notes on the figures"
-                >
-                    <ul>
-                        {notes.map((note) => (
-                            <li key={`${note.kind}${note.ranges}`} className="border-t border-hair py-2 first:border-t-0">
-                                <p>{note.reason}</p>
-                                {note.samples.length > 0 && (
-                                    <p className="mt-1 font-mono text-[11.5px] text-quiet">{note.samples.join(' · ')}</p>
-                                )}
-                                <div className="mt-1.5 flex flex-wrap gap-1.5">
+        <PanelButton
+            className="flex h-6 items-center gap-1 self-start rounded px-1 text-[11px] text-caution hover:bg-ground"
+            opened={open}
+            onOpen={setOpen}
+            panel={{
+                className: 'menu max-h-[420px] w-[460px] overflow-auto p-3',
+                side: 'top',
+                align: 'start',
+                'aria-label': 'Notes on the figures',
+            }}
+            face={
+                <>
+                    <TriangleAlert size={12} aria-hidden="true" />
+                    {here.length > 0
+                        ? `${counted(here.length, 'note')} on this column`
+                        : `${counted(all.length, 'note')} on this sheet`}
+                </>
+            }
+        >
+            <ul>
+                {notes.map((note) => (
+                    <li key={`${note.kind}${note.ranges}`} className="border-t border-hair py-2 first:border-t-0">
+                        <p>{note.reason}</p>
+                        {note.samples.length > 0 && (
+                            <p className="mt-1 font-mono text-[11.5px] text-quiet">{note.samples.join(' · ')}</p>
+                        )}
+                        <div className="mt-1.5 flex flex-wrap gap-1.5">
+                            <button
+                                type="button"
+                                className="btn px-2 py-0.5 text-[12px]"
+                                onClick={() => {
+                                    setOpen(false);
+                                    select(note);
+                                }}
+                            >
+                                Go there
+                            </button>
+                            {(note.kind === 'ambiguous_date' ? ['dates_dmy', 'dates_mdy'] : note.act ? [note.act] : []).map(
+                                (to) => (
                                     <button
+                                        key={to}
                                         type="button"
                                         className="btn px-2 py-0.5 text-[12px]"
-                                        onClick={() => {
-                                            setOpen(false);
-                                            select(note);
-                                        }}
+                                        title="A change of data: named in the history, and undone like any other act"
+                                        onClick={() => format.act('convert', { to, ranges: note.ranges, sheets: [format.sheet] })}
                                     >
-                                        Go there
+                                        {ACTS[to]}
                                     </button>
-                                    {(note.kind === 'ambiguous_date'
-                                        ? ['dates_dmy', 'dates_mdy']
-                                        : note.act
-                                          ? [note.act]
-                                          : []
-                                    ).map((to) => (
-                                        <button
-                                            key={to}
-                                            type="button"
-                                            className="btn px-2 py-0.5 text-[12px]"
-                                            title="A change of data: named in the history, and undone like any other act"
-                                            onClick={() =>
-                                                format.act('convert', { to, ranges: note.ranges, sheets: [format.sheet] })
-                                            }
-                                        >
-                                            {ACTS[to]}
-                                        </button>
-                                    ))}
-                                </div>
-                            </li>
-                        ))}
-                    </ul>
-                </Popover.Content>
-            </Popover.Portal>
-        </Popover.Root>
+                                ),
+                            )}
+                        </div>
+                    </li>
+                ))}
+            </ul>
+        </PanelButton>
     );
 }

@@ -1,12 +1,12 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ChevronDown, Hash } from 'lucide-react';
-import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { api } from '@/api/client';
 import type { NumberView } from '@/api/types';
 import { keys } from '@/api/keys';
 import { useBench } from '@/work/state';
 import { tell } from '@/parts/Messages';
+import { PanelButton } from '@/parts/openers';
 import { changed } from './changed';
 import { FacetFrame, Press } from './FacetFrame';
 import { NotesMenu } from './NotesMenu';
@@ -40,23 +40,32 @@ export function NumberFacet({ format }: { format: Formatter }) {
     return (
         <FacetFrame title="Number" icon={Hash} facet="number" lead="number" attributes={['number']} format={format} width={178}>
             <div className="flex gap-1">
-                <Popover.Root
-                    open={open}
-                    onOpenChange={(now) => {
+                <PanelButton
+                    className="flex h-[26px] min-w-0 flex-1 items-center justify-between rounded-md border border-hair bg-white px-2"
+                    aria-label={`Number format: ${purpose}`}
+                    opened={open}
+                    onOpen={(now) => {
                         setSide(beside());
                         setOpen(now);
                         if (!now) useBench.getState().tryOn(null);
                     }}
+                    panel={{
+                        className: 'menu max-h-[610px] w-[580px] overflow-auto p-3',
+                        side: 'top',
+                        align: 'start',
+                        alignOffset: side,
+                        sticky: 'always',
+                        'aria-label': 'Number formats',
+                    }}
+                    face={
+                        <>
+                            <span className="truncate">{format.state('number')?.mixed ? 'mixed' : purpose}</span>
+                            <ChevronDown size={13} aria-hidden="true" />
+                        </>
+                    }
                 >
-                    <Popover.Trigger
-                        className="flex h-[26px] min-w-0 flex-1 items-center justify-between rounded-md border border-hair bg-white px-2"
-                        aria-label={`Number format: ${purpose}`}
-                    >
-                        <span className="truncate">{format.state('number')?.mixed ? 'mixed' : purpose}</span>
-                        <ChevronDown size={13} aria-hidden="true" />
-                    </Popover.Trigger>
-                    {view && <NumberMenu view={view} format={format} shift={side} onDone={() => setOpen(false)} />}
-                </Popover.Root>
+                    {view && <NumberMenu view={view} format={format} onDone={() => setOpen(false)} />}
+                </PanelButton>
                 {view && <Decimals view={view} onStep={step} />}
             </div>
             <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-1.5 text-[11px] leading-[1.35]">

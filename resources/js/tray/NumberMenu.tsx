@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import { Popover } from 'radix-ui';
 import { api } from '@/api/client';
 import type { NumberSample, NumberView } from '@/api/types';
 import { useBench } from '@/work/state';
@@ -12,17 +11,7 @@ import { changed } from './changed';
 import type { Formatter } from './useFormat';
 
 /** How the number could read, with the cell's own value as the sample; resting on a choice tries it on the sheet. */
-export function NumberMenu({
-    view,
-    format,
-    shift,
-    onDone,
-}: {
-    view: NumberView;
-    format: Formatter;
-    shift: number;
-    onDone: () => void;
-}) {
+export function NumberMenu({ view, format, onDone }: { view: NumberView; format: Formatter; onDone: () => void }) {
     const tryOn = (look: object | null, words = '') =>
         useBench.getState().tryOn(look && { act: 'format', args: format.tried(look), words });
     const choose = (look: object) => {
@@ -56,69 +45,58 @@ export function NumberMenu({
         </button>
     );
     return (
-        <Popover.Portal>
-            <Popover.Content
-                className="menu max-h-[610px] w-[580px] overflow-auto p-3"
-                side="top"
-                align="start"
-                alignOffset={shift}
-                sticky="always"
-                aria-label="Number formats"
-            >
-                <p className="mb-2 text-[12px]">
-                    <span className="font-mono">{view.stored || 'An empty cell'}</span>{' '}
-                    <span className="text-quiet">is {view.explained}. The format changes how it reads, never what it is.</span>
-                </p>
-                <div className="grid grid-cols-[262px_minmax(0,1fr)] gap-3 max-[640px]:grid-cols-[minmax(0,1fr)]">
-                    <div role="group" aria-label="Reads as" {...reads}>
-                        {view.samples.map((sample) => row(sample, view.choice?.purpose === sample.name, { number: sample.code }))}
-                    </div>
-                    <div className="flex flex-col gap-2">
-                        {view.patterns.length > 0 && (
-                            <div role="group" aria-label="Pattern" {...patterns}>
-                                {view.patterns.map((sample) =>
-                                    row(sample, view.code === sample.code, { number: sample.code }, true),
-                                )}
-                            </div>
-                        )}
-                        <Options view={view} choose={choose} />
-                        <CodeField code={view.code} onChoose={(number) => choose({ number })} />
-                        {view.heading && severalColumns && (
-                            <button
-                                type="button"
-                                className="btn justify-center text-[12px]"
-                                onClick={() =>
-                                    format.act('formatHeaded', {
-                                        heading: view.heading ?? '',
-                                        sheets: 'all',
-                                        look: { number: view.code },
-                                    })
-                                }
-                            >
-                                Give it to all {view.alike} columns headed “{view.heading}”
+        <>
+            <p className="mb-2 text-[12px]">
+                <span className="font-mono">{view.stored || 'An empty cell'}</span>{' '}
+                <span className="text-quiet">is {view.explained}. The format changes how it reads, never what it is.</span>
+            </p>
+            <div className="grid grid-cols-[262px_minmax(0,1fr)] gap-3 max-[640px]:grid-cols-[minmax(0,1fr)]">
+                <div role="group" aria-label="Reads as" {...reads}>
+                    {view.samples.map((sample) => row(sample, view.choice?.purpose === sample.name, { number: sample.code }))}
+                </div>
+                <div className="flex flex-col gap-2">
+                    {view.patterns.length > 0 && (
+                        <div role="group" aria-label="Pattern" {...patterns}>
+                            {view.patterns.map((sample) => row(sample, view.code === sample.code, { number: sample.code }, true))}
+                        </div>
+                    )}
+                    <Options view={view} choose={choose} />
+                    <CodeField code={view.code} onChoose={(number) => choose({ number })} />
+                    {view.heading && severalColumns && (
+                        <button
+                            type="button"
+                            className="btn justify-center text-[12px]"
+                            onClick={() =>
+                                format.act('formatHeaded', {
+                                    heading: view.heading ?? '',
+                                    sheets: 'all',
+                                    look: { number: view.code },
+                                })
+                            }
+                        >
+                            Give it to all {view.alike} columns headed “{view.heading}”
+                        </button>
+                    )}
+                    {format.record && format.record.sheets > 0 && (
+                        <div role="group" aria-label="Kept formats">
+                            <p className="menu-label px-0!">Kept in the stylebook</p>
+                            {view.kept.map((sample) => row(sample, false, { number: sample.code }))}
+                            <button type="button" className="btn mt-1 text-[12px]" onClick={() => void keep()}>
+                                Keep this format…
                             </button>
-                        )}
-                        {format.record && format.record.sheets > 0 && (
-                            <div role="group" aria-label="Kept formats">
-                                <p className="menu-label px-0!">Kept in the stylebook</p>
-                                {view.kept.map((sample) => row(sample, false, { number: sample.code }))}
-                                <button type="button" className="btn mt-1 text-[12px]" onClick={() => void keep()}>
-                                    Keep this format…
-                                </button>
-                            </div>
-                        )}
-                    </div>
+                        </div>
+                    )}
                 </div>
-                {view.rule && format.record && (
-                    <ColumnRule rule={view.rule} sheets={format.record.sheets} format={format} needed={view.needed} />
-                )}
-                <div className="mt-2 flex justify-end">
-                    <button type="button" className="btn" onClick={onDone}>
-                        Done
-                    </button>
-                </div>
-            </Popover.Content>
-        </Popover.Portal>
+            </div>
+            {view.rule && format.record && (
+                <ColumnRule rule={view.rule} sheets={format.record.sheets} format={format} needed={view.needed} />
+            )}
+            <div className="mt-2 flex justify-end">
+                <button type="button" className="btn" onClick={onDone}>
+                    Done
+                </button>
+            </div>
+        </>
     );
 }
 

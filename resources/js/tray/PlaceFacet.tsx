@@ -15,6 +15,7 @@ import {
     type LucideIcon,
 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
+import { MenuButton } from '@/parts/openers';
 import { ask } from '@/parts/Ask';
 import { FacetFrame, Press } from './FacetFrame';
 import type { Formatter } from './useFormat';
@@ -72,42 +73,37 @@ export function PlaceFacet({ format, onMerge }: { format: Formatter; onMerge: ()
                     <AlignVerticalJustifyEnd size={14} />
                 </Press>
                 <LongText format={format} />
-                <DropdownMenu.Root modal={false}>
-                    <DropdownMenu.Trigger
-                        className={`h-[26px] min-w-[40px] rounded-md border px-1
+                <MenuButton
+                    className={`h-[26px] min-w-[40px] rounded-md border px-1
                                 ${rotation === 0 ? 'border-hair' : 'border-damson bg-damson-soft text-damson'}`}
-                        aria-label="Turn the text"
-                        title="Turn the text"
+                    aria-label="Turn the text"
+                    title="Turn the text"
+                    side="top"
+                    face={<>{rotation === 255 ? '⇩' : `${rotation}°`}</>}
+                >
+                    {TURNS.map(([words, degrees]) => (
+                        <DropdownMenu.Item
+                            key={degrees}
+                            className="menu-item"
+                            onSelect={() => format.format({ rotation: degrees })}
+                        >
+                            {words}
+                        </DropdownMenu.Item>
+                    ))}
+                    <DropdownMenu.Item
+                        className="menu-item"
+                        onSelect={() =>
+                            void ask({
+                                title: 'Turn the text',
+                                label: 'Angle in degrees, from -90 to 90',
+                                value: String(rotation === 255 ? 0 : rotation),
+                                action: 'Turn',
+                            }).then((typed) => typed !== null && format.format({ rotation: Number(typed) }))
+                        }
                     >
-                        {rotation === 255 ? '⇩' : `${rotation}°`}
-                    </DropdownMenu.Trigger>
-                    <DropdownMenu.Portal>
-                        <DropdownMenu.Content className="menu" side="top">
-                            {TURNS.map(([words, degrees]) => (
-                                <DropdownMenu.Item
-                                    key={degrees}
-                                    className="menu-item"
-                                    onSelect={() => format.format({ rotation: degrees })}
-                                >
-                                    {words}
-                                </DropdownMenu.Item>
-                            ))}
-                            <DropdownMenu.Item
-                                className="menu-item"
-                                onSelect={() =>
-                                    void ask({
-                                        title: 'Turn the text',
-                                        label: 'Angle in degrees, from -90 to 90',
-                                        value: String(rotation === 255 ? 0 : rotation),
-                                        action: 'Turn',
-                                    }).then((typed) => typed !== null && format.format({ rotation: Number(typed) }))
-                                }
-                            >
-                                Another angle…
-                            </DropdownMenu.Item>
-                        </DropdownMenu.Content>
-                    </DropdownMenu.Portal>
-                </DropdownMenu.Root>
+                        Another angle…
+                    </DropdownMenu.Item>
+                </MenuButton>
             </div>
             <div className="flex gap-1.5">
                 <button
@@ -146,34 +142,29 @@ const LONG: { name: string; words: string; Icon: LucideIcon }[] = [
 function LongText({ format }: { format: Formatter }) {
     const { name: now, words, Icon } = LONG.find(({ name }) => format.is(name)) ?? SPILL;
     return (
-        <DropdownMenu.Root modal={false}>
-            <DropdownMenu.Trigger
-                className={`grid h-[26px] w-[30px] place-items-center rounded-md border
+        <MenuButton
+            className={`grid h-[26px] w-[30px] place-items-center rounded-md border
                         ${now === 'spill' ? 'border-hair' : 'border-damson bg-damson-soft text-damson'}`}
-                aria-label={`Long text: ${words.toLowerCase()}`}
-                title={`Long text: ${words.toLowerCase()}`}
-            >
-                <Icon size={14} />
-            </DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
-                <DropdownMenu.Content className="menu" side="top">
-                    <DropdownMenu.Label className="menu-label">Text longer than its cell</DropdownMenu.Label>
-                    {LONG.map(({ name, words: says, Icon: Choice }) => (
-                        <DropdownMenu.Item
-                            key={name}
-                            className="menu-item"
-                            onSelect={() =>
-                                format.format({
-                                    ...(now === 'spill' ? {} : { [now]: false }),
-                                    ...(name === 'spill' ? {} : { [name]: true }),
-                                })
-                            }
-                        >
-                            <Choice size={14} aria-hidden="true" /> {says}
-                        </DropdownMenu.Item>
-                    ))}
-                </DropdownMenu.Content>
-            </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+            aria-label={`Long text: ${words.toLowerCase()}`}
+            title={`Long text: ${words.toLowerCase()}`}
+            side="top"
+            face={<Icon size={14} />}
+        >
+            <DropdownMenu.Label className="menu-label">Text longer than its cell</DropdownMenu.Label>
+            {LONG.map(({ name, words: says, Icon: Choice }) => (
+                <DropdownMenu.Item
+                    key={name}
+                    className="menu-item"
+                    onSelect={() =>
+                        format.format({
+                            ...(now === 'spill' ? {} : { [now]: false }),
+                            ...(name === 'spill' ? {} : { [name]: true }),
+                        })
+                    }
+                >
+                    <Choice size={14} aria-hidden="true" /> {says}
+                </DropdownMenu.Item>
+            ))}
+        </MenuButton>
     );
 }

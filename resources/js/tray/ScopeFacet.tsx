@@ -1,7 +1,8 @@
 import { Layers, Stamp } from 'lucide-react';
-import { DropdownMenu, Popover } from 'radix-ui';
+import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { useBench, type Scope } from '@/work/state';
+import { MenuButton, PanelButton } from '@/parts/openers';
 import { ask } from '@/parts/Ask';
 import { liftLook, type Lift } from './liftLook';
 import { LooksDialog } from './LooksDialog';
@@ -103,39 +104,33 @@ function NamedLooks({ format, worn }: { format: Formatter; worn: string | null }
     };
     return (
         <>
-            <DropdownMenu.Root modal={false}>
-                <DropdownMenu.Trigger className="btn h-[26px] min-w-0 flex-1 justify-center px-1! py-0 text-[11.5px]">
-                    <span className="truncate">Named looks</span>
-                </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content className="menu" side="top" align="start">
-                        <DropdownMenu.Item className="menu-item" onSelect={() => void keep()}>
-                            Keep the look of the selection…
+            <MenuButton
+                className="btn h-[26px] min-w-0 flex-1 justify-center px-1! py-0 text-[11.5px]"
+                side="top"
+                align="start"
+                face={<span className="truncate">Named looks</span>}
+            >
+                <DropdownMenu.Item className="menu-item" onSelect={() => void keep()}>
+                    Keep the look of the selection…
+                </DropdownMenu.Item>
+                {names.length > 0 && (
+                    <>
+                        <DropdownMenu.Label className="menu-label">Lay</DropdownMenu.Label>
+                        {names.map((name) => (
+                            <DropdownMenu.Item key={name} className="menu-item" onSelect={() => format.act('layNamed', { name })}>
+                                {name}
+                            </DropdownMenu.Item>
+                        ))}
+                        <DropdownMenu.Item className="menu-item" onSelect={() => format.act('layNamed', { name: '' })}>
+                            Take the named look off
                         </DropdownMenu.Item>
-                        {names.length > 0 && (
-                            <>
-                                <DropdownMenu.Label className="menu-label">Lay</DropdownMenu.Label>
-                                {names.map((name) => (
-                                    <DropdownMenu.Item
-                                        key={name}
-                                        className="menu-item"
-                                        onSelect={() => format.act('layNamed', { name })}
-                                    >
-                                        {name}
-                                    </DropdownMenu.Item>
-                                ))}
-                                <DropdownMenu.Item className="menu-item" onSelect={() => format.act('layNamed', { name: '' })}>
-                                    Take the named look off
-                                </DropdownMenu.Item>
-                                <DropdownMenu.Separator className="menu-line" />
-                                <DropdownMenu.Item className="menu-item" onSelect={() => setArranging(true)}>
-                                    Where worn, rename, delete…
-                                </DropdownMenu.Item>
-                            </>
-                        )}
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
-            </DropdownMenu.Root>
+                        <DropdownMenu.Separator className="menu-line" />
+                        <DropdownMenu.Item className="menu-item" onSelect={() => setArranging(true)}>
+                            Where worn, rename, delete…
+                        </DropdownMenu.Item>
+                    </>
+                )}
+            </MenuButton>
             {arranging && <LooksDialog format={format} stamp={format.stamp} onClose={() => setArranging(false)} />}
         </>
     );
@@ -156,29 +151,21 @@ const LIFTS: [words: string, what: Lift][] = [
 
 function LiftMenu({ format }: { format: Formatter }) {
     return (
-        <DropdownMenu.Root modal={false}>
-            <DropdownMenu.Trigger
-                className="btn h-[26px] px-1.5 py-0"
-                aria-label="Lift the look"
-                title="Lift the look, and lay it elsewhere"
-            >
-                <Stamp size={14} />
-            </DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
-                <DropdownMenu.Content className="menu" side="top" align="start">
-                    <DropdownMenu.Label className="menu-label">Lift the look of the selection</DropdownMenu.Label>
-                    {LIFTS.map(([words, what]) => (
-                        <DropdownMenu.Item
-                            key={words}
-                            className="menu-item"
-                            onSelect={() => liftLook(format.id, format.sheet, what)}
-                        >
-                            {words}
-                        </DropdownMenu.Item>
-                    ))}
-                </DropdownMenu.Content>
-            </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <MenuButton
+            className="btn h-[26px] px-1.5 py-0"
+            aria-label="Lift the look"
+            title="Lift the look, and lay it elsewhere"
+            side="top"
+            align="start"
+            face={<Stamp size={14} />}
+        >
+            <DropdownMenu.Label className="menu-label">Lift the look of the selection</DropdownMenu.Label>
+            {LIFTS.map(([words, what]) => (
+                <DropdownMenu.Item key={words} className="menu-item" onSelect={() => liftLook(format.id, format.sheet, what)}>
+                    {words}
+                </DropdownMenu.Item>
+            ))}
+        </MenuButton>
     );
 }
 
@@ -186,32 +173,31 @@ function LiftMenu({ format }: { format: Formatter }) {
 function Ladder({ format }: { format: Formatter }) {
     const rungs = [...(format.record?.inspection.layers ?? [])].reverse();
     return (
-        <Popover.Root>
-            <Popover.Trigger className="btn h-[26px] px-1.5 py-0" aria-label="Layers of this cell" title="Layers of this cell">
-                <Layers size={14} />
-            </Popover.Trigger>
-            <Popover.Portal>
-                <Popover.Content className="menu w-80 p-2.5" side="top" align="start" aria-label="Layers of this cell">
-                    <p className="menu-label px-0!">Layers, the highest first</p>
-                    {rungs.length === 0 && <p className="text-quiet">Nothing says anything of this cell.</p>}
-                    <ol>
-                        {rungs.map((rung, index) => (
-                            <li key={index} className="border-t border-hair py-1 text-[12px]">
-                                <span className="font-semibold">{rung.from}</span>
-                                <span className="block text-quiet">{rung.says}</span>
-                            </li>
-                        ))}
-                    </ol>
-                    <div className="mt-2 flex gap-1.5">
-                        <button type="button" className="btn" onClick={() => format.wipe(null)}>
-                            Wipe hand touches
-                        </button>
-                        <button type="button" className="btn" onClick={() => format.wipe(null, true)}>
-                            Drop what came
-                        </button>
-                    </div>
-                </Popover.Content>
-            </Popover.Portal>
-        </Popover.Root>
+        <PanelButton
+            className="btn h-[26px] px-1.5 py-0"
+            aria-label="Layers of this cell"
+            title="Layers of this cell"
+            panel={{ className: 'menu w-80 p-2.5', side: 'top', align: 'start', 'aria-label': 'Layers of this cell' }}
+            face={<Layers size={14} />}
+        >
+            <p className="menu-label px-0!">Layers, the highest first</p>
+            {rungs.length === 0 && <p className="text-quiet">Nothing says anything of this cell.</p>}
+            <ol>
+                {rungs.map((rung, index) => (
+                    <li key={index} className="border-t border-hair py-1 text-[12px]">
+                        <span className="font-semibold">{rung.from}</span>
+                        <span className="block text-quiet">{rung.says}</span>
+                    </li>
+                ))}
+            </ol>
+            <div className="mt-2 flex gap-1.5">
+                <button type="button" className="btn" onClick={() => format.wipe(null)}>
+                    Wipe hand touches
+                </button>
+                <button type="button" className="btn" onClick={() => format.wipe(null, true)}>
+                    Drop what came
+                </button>
+            </div>
+        </PanelButton>
     );
 }

@@ -1,5 +1,4 @@
 import { Ellipsis } from 'lucide-react';
-import { Popover } from 'radix-ui';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import type { BenchRecord, SheetDetail } from '@/api/types';
 import type { Acts } from '@/work/useActs';
@@ -15,6 +14,7 @@ import { ScopeFacet } from './ScopeFacet';
 import { TypeFacet } from './TypeFacet';
 import { useFormat } from './useFormat';
 import { useFormatKeys } from './useFormatKeys';
+import { PanelButton } from '@/parts/openers';
 
 /** Width of each facet in px, in the order of work. */
 const WIDTHS = { Scope: 182, Type: 186, Number: 178, Place: 176, Colour: 192, Borders: 198, Fit: 116, Guard: 48 };
@@ -89,19 +89,19 @@ export function Tray({ bench, detail, acts }: { bench: BenchRecord; detail: Shee
                         {names
                             .filter((name) => folded.includes(name))
                             .map((name) => (
-                                <Popover.Root key={name}>
-                                    <Popover.Trigger className="btn h-6 px-2 py-0 text-[12px]">{name}</Popover.Trigger>
-                                    <Popover.Portal>
-                                        <Popover.Content
-                                            className="menu p-1 [&>section]:border-r-0"
-                                            side="top"
-                                            align="end"
-                                            aria-label={name}
-                                        >
-                                            {facets[name]}
-                                        </Popover.Content>
-                                    </Popover.Portal>
-                                </Popover.Root>
+                                <PanelButton
+                                    key={name}
+                                    className="btn h-6 px-2 py-0 text-[12px]"
+                                    panel={{
+                                        className: 'menu p-1 [&>section]:border-r-0',
+                                        side: 'top',
+                                        align: 'end',
+                                        'aria-label': name,
+                                    }}
+                                    face={name}
+                                >
+                                    {facets[name]}
+                                </PanelButton>
                             ))}
                     </div>
                 </div>

@@ -1,7 +1,7 @@
 import { Bold, ChevronDown, Italic, Strikethrough, Subscript, Superscript, Type, Underline } from 'lucide-react';
-import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { FAMILIES } from '@/api/types';
+import { PanelButton } from '@/parts/openers';
 import { useDraft } from '@/parts/useDraft';
 import { FacetFrame, Press } from './FacetFrame';
 import type { Formatter } from './useFormat';
@@ -82,38 +82,39 @@ function FontPicker({ format }: { format: Formatter }) {
         setText('');
     };
     return (
-        <Popover.Root open={open} onOpenChange={setOpen}>
-            <Popover.Trigger
-                className="flex h-[26px] min-w-0 flex-1 items-center justify-between rounded-md border border-hair bg-white px-2"
-                aria-label={`Font: ${font ?? 'mixed'}`}
-            >
-                <span className="truncate">{font ?? (format.state('font')?.mixed ? 'mixed' : 'Carlito')}</span>
-                <ChevronDown size={13} aria-hidden="true" />
-            </Popover.Trigger>
-            <Popover.Portal>
-                <Popover.Content className="menu w-56" side="top" align="start" aria-label="Fonts">
-                    <input
-                        className="field mb-1 w-full"
-                        aria-label="Search fonts"
-                        placeholder="Search fonts"
-                        value={text}
-                        onChange={(event) => setText(event.target.value)}
-                        onKeyDown={(event) => event.key === 'Enter' && choose(found[0])}
-                    />
-                    {found.map((family) => (
-                        <button
-                            key={family}
-                            type="button"
-                            className="menu-item w-full text-left text-[15px] hover:bg-damson-soft"
-                            style={{ fontFamily: `'${family}'` }}
-                            onClick={() => choose(family)}
-                        >
-                            {family}
-                        </button>
-                    ))}
-                </Popover.Content>
-            </Popover.Portal>
-        </Popover.Root>
+        <PanelButton
+            className="flex h-[26px] min-w-0 flex-1 items-center justify-between rounded-md border border-hair bg-white px-2"
+            aria-label={`Font: ${font ?? 'mixed'}`}
+            opened={open}
+            onOpen={setOpen}
+            panel={{ className: 'menu w-56', side: 'top', align: 'start', 'aria-label': 'Fonts' }}
+            face={
+                <>
+                    <span className="truncate">{font ?? (format.state('font')?.mixed ? 'mixed' : 'Carlito')}</span>
+                    <ChevronDown size={13} aria-hidden="true" />
+                </>
+            }
+        >
+            <input
+                className="field mb-1 w-full"
+                aria-label="Search fonts"
+                placeholder="Search fonts"
+                value={text}
+                onChange={(event) => setText(event.target.value)}
+                onKeyDown={(event) => event.key === 'Enter' && choose(found[0])}
+            />
+            {found.map((family) => (
+                <button
+                    key={family}
+                    type="button"
+                    className="menu-item w-full text-left text-[15px] hover:bg-damson-soft"
+                    style={{ fontFamily: `'${family}'` }}
+                    onClick={() => choose(family)}
+                >
+                    {family}
+                </button>
+            ))}
+        </PanelButton>
     );
 }
 
