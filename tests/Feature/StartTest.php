@@ -118,7 +118,9 @@ final class StartTest extends TestCase
         $found = [];
         foreach (glob('/proc/[0-9]*/cmdline') ?: [] as $file) {
             $line = str_replace("\0", ' ', (string) @file_get_contents($file));
-            if (str_starts_with($line, 'php ') && str_contains($line, $command) && str_contains($line, $folder)) {
+            // Servers of others may run beside this one: its own are known by their storage.
+            $isOwn = fn () => str_contains((string) @file_get_contents(dirname($file).'/environ'), "LARAVEL_STORAGE_PATH=$folder\0");
+            if (str_starts_with($line, 'php ') && str_contains($line, $command) && $isOwn()) {
                 $found[] = (int) basename(dirname($file));
             }
         }
