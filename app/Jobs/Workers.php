@@ -10,6 +10,7 @@ use App\Models\BatchItem;
 use App\Models\Handover;
 use App\Models\Import;
 use App\Models\Workbook;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
 /** The queue workers of this machine: which are alive, and what one that died left behind. */
@@ -26,6 +27,20 @@ final class Workers
         $folder = self::folder();
         is_dir($folder) || @mkdir($folder, 0755, true);
         @file_put_contents($folder.'/'.getmypid(), (string) $work);
+    }
+
+    /**
+     * Whether nothing stands in some queues, by their names with commas between. Asked without the right to write, which is
+     * needed to take a job: workers that wait would hold up, some times a second, those who write.
+     */
+    public static function nothingIn(string $queues): bool
+    {
+        try {
+            return ! DB::table('jobs')->whereIn('queue', explode(',', $queues))->exists();
+        } catch (QueryException) {
+            // What is wrong with the database is said where a job is taken.
+            return false;
+        }
     }
 
     public static function alive(): bool

@@ -13,6 +13,7 @@ use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Queue\Events\JobProcessing;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\ServiceProvider;
 use PDO;
@@ -39,7 +40,11 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
-        Queue::looping(fn () => Workers::isAt(null));
+        Queue::looping(function (Looping $event): ?false {
+            Workers::isAt(null);
+
+            return $event->connectionName === 'database' && Workers::nothingIn($event->queue) ? false : null;
+        });
         Queue::before(function (JobProcessing $event) {
             // The import or the hand-over that a job is about, so that it can be named should the worker die of it.
             $event->connectionName === 'sync' ||
