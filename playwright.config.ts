@@ -21,11 +21,12 @@ const toldBySourceMaps = Error.prepareStackTrace;
 if (toldBySourceMaps) {
     const told = new Map<string, string>();
     const tell = (frame: NodeJS.CallSite): string => {
-        const place = `${frame.getFileName()}:${frame.getLineNumber()}:${frame.getColumnNumber()}`;
-        const known = told.get(place);
+        // What is built into the engine has no place of its own to be known by.
+        const place = frame.getFileName() && `${frame.getFileName()}:${frame.getLineNumber()}:${frame.getColumnNumber()}`;
+        const known = place ? told.get(place) : undefined;
         if (known !== undefined) return known;
         const lines = String(toldBySourceMaps(new Error('here'), [frame])).replace(/^Error: here/, '');
-        told.set(place, lines);
+        if (place) told.set(place, lines);
         return lines;
     };
     Error.prepareStackTrace = (error, frames) => `${String(error)}${frames.map(tell).join('')}`;

@@ -11,7 +11,9 @@ use App\Models\Handover;
 use App\Models\Import;
 use App\Models\Workbook;
 use Illuminate\Database\QueryException;
+use Illuminate\Queue\DatabaseQueue;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 
 /** The queue workers of this machine: which are alive, and what one that died left behind. */
 final class Workers
@@ -30,13 +32,19 @@ final class Workers
     }
 
     /**
-     * Whether nothing stands in some queues, by their names with commas between. Asked without the right to write, which is
-     * needed to take a job: workers that wait would hold up, some times a second, those who write.
+     * Whether nothing stands in some queues of the database, by their names with commas between. Asked without the right to
+     * write, which is needed to take a job: workers that wait would hold up, some times a second, those who write.
+     *
+     * @param  string  $connection  of queues; what is kept otherwise than in a database is looked at by whoever takes jobs
      */
-    public static function nothingIn(string $queues): bool
+    public static function nothingIn(string $connection, string $queues): bool
     {
+        $kept = Queue::connection($connection);
         try {
-            return ! DB::table('jobs')->whereIn('queue', explode(',', $queues))->exists();
+            return $kept instanceof DatabaseQueue && ! $kept->getDatabase()
+                ->table(config()->string("queue.connections.$connection.table"))
+                ->whereIn('queue', explode(',', $queues))
+                ->exists();
         } catch (QueryException) {
             // What is wrong with the database is said where a job is taken.
             return false;

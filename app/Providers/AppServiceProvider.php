@@ -43,7 +43,7 @@ final class AppServiceProvider extends ServiceProvider
         Queue::looping(function (Looping $event): ?false {
             Workers::isAt(null);
 
-            return $event->connectionName === 'database' && Workers::nothingIn($event->queue) ? false : null;
+            return Workers::nothingIn($event->connectionName, $event->queue) ? false : null;
         });
         Queue::before(function (JobProcessing $event) {
             // The import or the hand-over that a job is about, so that it can be named should the worker die of it.

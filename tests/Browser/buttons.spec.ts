@@ -74,4 +74,10 @@ test('the rows of a part are read as another one by its menu in the outline', as
     await expect(page.getByRole('menuitem', { name: 'Body' })).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(part).toBeFocused();
+
+    // A finger that rests on it opens the menu without a press of the other button.
+    await page.reload();
+    await part.dispatchEvent('pointerdown', { pointerType: 'touch', clientX: 60, clientY: 300 });
+    await page.getByRole('menuitem', { name: 'Body' }).click();
+    await expect(undo(page, /read as body/)).toBeVisible();
 });

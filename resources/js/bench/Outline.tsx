@@ -1,6 +1,6 @@
 import { ChevronDown, ChevronRight, EllipsisVertical, EyeOff, Lock, X } from 'lucide-react';
 import { ContextMenu, DropdownMenu } from 'radix-ui';
-import { useState, type ReactNode } from 'react';
+import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import { create } from 'zustand';
 import { parse } from '@/grid/address';
 import {
@@ -248,6 +248,7 @@ function Table({
 function PartRows({ table, acts }: { table: TableRecord; acts: Acts }) {
     const [of, setOf] = useState('');
     const parts = table.parts.filter((part) => PARTS[part.part as Part].ofRows || part.part === 'row_label');
+    const aim = (event: SyntheticEvent) => setOf((event.target as HTMLElement).closest('li')?.dataset.rows ?? '');
     const read = (name: Part) => {
         for (const { top, bottom } of rangesOf(parts.find((part) => part.part === of))) {
             void acts.act('correct', {
@@ -257,10 +258,8 @@ function PartRows({ table, acts }: { table: TableRecord; acts: Acts }) {
     };
     return (
         <ContextMenu.Root modal={false}>
-            <ContextMenu.Trigger
-                asChild
-                onContextMenuCapture={(event) => setOf((event.target as HTMLElement).closest('li')?.dataset.rows ?? '')}
-            >
+            {/* A long touch opens it too, and is no press of the other button. */}
+            <ContextMenu.Trigger asChild onPointerDownCapture={aim} onContextMenuCapture={aim}>
                 <div>
                     <List>
                         {parts.map((part) => (

@@ -10,7 +10,8 @@ import {
     type RefObject,
 } from 'react';
 
-type Face = Omit<ComponentProps<'button'>, 'ref' | 'id' | 'type'> & { face: ReactNode };
+type Taken = 'ref' | 'id' | 'type' | 'onClick' | 'onFocus' | 'onKeyDown' | 'onPointerEnter';
+type Face = Omit<ComponentProps<'button'>, Taken> & { face: ReactNode };
 type MenuContent = ComponentProps<typeof DropdownMenu.Content>;
 
 // A sheet has dozens of buttons that open something, of which a person opens few. What places it and leads its keys is put
@@ -30,34 +31,24 @@ export function MenuButton({
     /** What the menu is called; else it is called as the button is. */
     says?: string;
 }) {
-    const { button, id, open, setOpen, isReached, reaching } = useOpener();
-    const toggle = (now: boolean) => (event: { preventDefault: () => void }) => {
-        setOpen(now);
-        // The focus goes into the menu, and not to the button after it.
-        if (now) event.preventDefault();
-    };
+    const [open, setOpen] = useState(false);
+    const { button, isReached, opens, opened } = useOpener('menu', open);
     return (
         <>
             <button
                 {...rest}
-                {...reaching}
-                ref={button}
-                id={id}
-                type="button"
-                aria-haspopup="menu"
-                aria-expanded={open}
-                aria-controls={open ? `${id}-menu` : undefined}
-                data-state={open ? 'open' : 'closed'}
+                {...button}
                 onPointerDown={(event) => {
                     rest.onPointerDown?.(event);
-                    if (!rest.disabled && event.button === 0 && !event.ctrlKey) toggle(!open)(event);
+                    if (rest.disabled || event.button !== 0 || event.ctrlKey) return;
+                    // The focus goes into the menu, and not to the button after it.
+                    if (!open) event.preventDefault();
+                    setOpen(!open);
                 }}
                 onKeyDown={(event) => {
-                    if (event.key === 'ArrowDown') toggle(true)(event);
-                    else if (event.key === 'Enter' || event.key === ' ') {
-                        event.preventDefault();
-                        toggle(!open)(event);
-                    }
+                    if (!['ArrowDown', 'Enter', ' '].includes(event.key)) return;
+                    event.preventDefault();
+                    setOpen(event.key === 'ArrowDown' || !open);
                 }}
             >
                 {face}
@@ -65,17 +56,18 @@ export function MenuButton({
             {isReached && (
                 <DropdownMenu.Root modal={false} open={open} onOpenChange={setOpen}>
                     <DropdownMenu.Trigger asChild>
-                        <StandIn of={button} />
+                        <StandIn of={opens} />
                     </DropdownMenu.Trigger>
                     <DropdownMenu.Portal>
                         <DropdownMenu.Content
                             className="menu"
-                            id={`${id}-menu`}
+                            id={opened}
                             side={side}
                             align={align}
                             // What scrolls can be reached by key, also when no item has the focus yet (WCAG 2.2, 2.1.1).
                             tabIndex={0}
-                            {...(says ? { 'aria-labelledby': undefined, 'aria-label': says } : { 'aria-labelledby': id })}
+                            aria-label={says}
+                            aria-labelledby={says ? undefined : button.id}
                         >
                             {children}
                         </DropdownMenu.Content>
@@ -90,7 +82,7 @@ export function MenuButton({
 export function PanelButton({
     face,
     panel,
-    opened,
+    opened: said,
     onOpen,
     children,
     ...rest
@@ -100,35 +92,22 @@ export function PanelButton({
     opened?: boolean;
     onOpen?: (open: boolean) => void;
 }) {
-    const { button, id, open: own, setOpen: setOwn, isReached, reaching } = useOpener();
-    const open = opened ?? own;
-    const setOpen = (now: boolean) => {
-        setOwn(now);
-        onOpen?.(now);
-    };
+    const [own, setOwn] = useState(false);
+    const open = said ?? own;
+    const setOpen = onOpen ?? setOwn;
+    const { button, isReached, opens, opened } = useOpener('dialog', open);
     return (
         <>
-            <button
-                {...rest}
-                {...reaching}
-                ref={button}
-                id={id}
-                type="button"
-                aria-haspopup="dialog"
-                aria-expanded={open}
-                aria-controls={open ? `${id}-panel` : undefined}
-                data-state={open ? 'open' : 'closed'}
-                onClick={() => setOpen(!open)}
-            >
+            <button {...rest} {...button} onClick={() => setOpen(!open)}>
                 {face}
             </button>
             {(isReached || open) && (
                 <Popover.Root open={open} onOpenChange={setOpen}>
                     <Popover.Trigger asChild>
-                        <StandIn of={button} />
+                        <StandIn of={opens} />
                     </Popover.Trigger>
                     <Popover.Portal>
-                        <Popover.Content {...panel} id={`${id}-panel`}>
+                        <Popover.Content {...panel} id={opened}>
                             {children}
                         </Popover.Content>
                     </Popover.Portal>
@@ -138,12 +117,29 @@ export function PanelButton({
     );
 }
 
-function useOpener() {
-    const button = useRef<HTMLButtonElement>(null);
-    const [open, setOpen] = useState(false);
+/** What a button says of itself that opens something, and what that is called by. */
+function useOpener(what: 'menu' | 'dialog', open: boolean) {
+    const opens = useRef<HTMLButtonElement>(null);
     const [isReached, setReached] = useState(false);
+    const id = useId();
+    const opened = `${id}-${what}`;
     const reach = () => setReached(true);
-    return { button, id: useId(), open, setOpen, isReached, reaching: { onPointerEnter: reach, onFocus: reach } };
+    return {
+        opens,
+        opened,
+        isReached,
+        button: {
+            ref: opens,
+            id,
+            type: 'button' as const,
+            'aria-haspopup': what,
+            'aria-expanded': open,
+            'aria-controls': open ? opened : undefined,
+            'data-state': open ? 'open' : 'closed',
+            onPointerEnter: reach,
+            onFocus: reach,
+        },
+    };
 }
 
 /** Is placed beside, and given the focus back, in the name of a button that stands already. */
