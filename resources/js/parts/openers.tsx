@@ -101,7 +101,7 @@ export function PanelButton({
             <button {...rest} {...button} onClick={() => setOpen(!open)}>
                 {face}
             </button>
-            {(isReached || open) && (
+            {isReached && (
                 <Popover.Root open={open} onOpenChange={setOpen}>
                     <Popover.Trigger asChild>
                         <StandIn of={opens} />
@@ -124,6 +124,8 @@ function useOpener(what: 'menu' | 'dialog', open: boolean) {
     const id = useId();
     const opened = `${id}-${what}`;
     const reach = () => setReached(true);
+    // Somebody else may open it: it gives the focus back as it shuts, so it does not go with that.
+    if (open && !isReached) reach();
     return {
         opens,
         opened,
