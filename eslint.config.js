@@ -16,6 +16,8 @@ export default tseslint.config(
             'react-hooks/rules-of-hooks': 'error',
             'react-hooks/exhaustive-deps': 'error',
             'react-compiler/compiles': 'error',
+            // Nothing is kept in the browser but the session's cookie: browser tests do not clear it, and two tabs never disagree.
+            'no-restricted-globals': ['error', 'localStorage', 'sessionStorage', 'indexedDB', 'caches'],
         },
     },
 );
