@@ -79,6 +79,10 @@ await page.getByLabel('Address of the selection').press('Enter');
 await page.getByRole('button', { name: /^Number format/ }).click();
 await page.getByRole('button', { name: /^ddd d mmm yyyy/ }).hover();
 await page.getByText(/Trying on/).waitFor();
+await page
+    .getByRole('gridcell')
+    .filter({ hasText: /^Thu 9 Nov 2023$/ })
+    .waitFor();
 await shot('numbers');
 await page.keyboard.press('Escape');
 await page.getByRole('button', { name: 'More ways to fit' }).click();
