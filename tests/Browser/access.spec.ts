@@ -44,6 +44,40 @@ test('what looks for faults finds one that is new, and one that was behind a dia
     expect(await faults()).toContain('color-contrast');
 });
 
+test('contrast is measured once for each ink on each ground, and no other is missed for it', async ({ page }) => {
+    await openBench(page, 'Spring orders');
+    // Of each pair the first can be read, and what differs makes the other one faint.
+    const pairs = [
+        ['<p style="color: #333">', '<p style="color: #bbb">'],
+        ['<p style="color: #555">', '<p style="color: #555; background: #666">'],
+        ['<p style="color: #222; background: #fff">', '<div style="opacity: 0.4"><p style="color: #222; background: #fff">'],
+        ['<p style="color: #767676">', '<div style="background: #999"><p style="color: #767676">'],
+        ['<p style="color: #888; font-size: 30px">', '<p style="color: #888; font-size: 13px">'],
+    ];
+    for (const place of ['nav[aria-label=Views]', '[role=dialog]']) {
+        if (place === '[role=dialog]') await page.keyboard.press('Control+k');
+        const put = (which: 0 | 1) =>
+            page.locator(place).evaluate(
+                (within, texts) =>
+                    within.insertAdjacentHTML(
+                        'beforeend',
+                        texts
+                            .map(
+                                (text, at) =>
+                                    `<div style="position: fixed; z-index: 99; top: ${at * 60}px; background: #fff">${text}</div>`,
+                            )
+                            .join(''),
+                    ),
+                pairs.map((pair, at) => `${pair[which] ?? ''}read ${at}`),
+            );
+        await put(0);
+        await accessible(page, place);
+        await put(1);
+        const found = await accessible(page, place).then(() => '', String);
+        expect(found.match(/read \d/g)).toEqual(['read 0', 'read 1', 'read 2', 'read 3', 'read 4']);
+    }
+});
+
 test('focus comes back to the grid after a dialog', async ({ page }) => {
     await openBench(page, 'Spring orders');
     await page.getByRole('grid').focus();
