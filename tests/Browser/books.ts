@@ -38,8 +38,14 @@ export async function book(
     return path;
 }
 
+/** To the shelf by the mark, as from anywhere in the application; by its address where nothing is open yet. */
+async function toShelf(page: Page) {
+    if (page.url().startsWith('http')) await page.getByRole('link', { name: 'Rilvet', exact: true }).click();
+    else await page.goto('/');
+}
+
 export async function pick(page: Page, path: string, sheet: string) {
-    await page.goto('/');
+    await toShelf(page);
     await page.getByLabel('Files to bring in').setInputFiles(path);
     await expect(page.getByRole('grid')).toHaveAccessibleName(`Cells of ${sheet}`);
 }
@@ -66,7 +72,7 @@ export async function seen(page: Page, text: string): Promise<{ fill: string; st
 }
 
 export const open = async (page: Page, name: string) => {
-    await page.goto('/');
+    await toShelf(page);
     await page
         .getByRole('link', { name: new RegExp(`^${name}`) })
         .first()
@@ -75,7 +81,7 @@ export const open = async (page: Page, name: string) => {
 };
 
 export const openBook = async (page: Page, name: string) => {
-    await page.goto('/');
+    await toShelf(page);
     await page.getByRole('link', { name, exact: true }).click();
     await expect(page.getByRole('navigation', { name: 'Rules' })).toBeVisible();
 };

@@ -43,8 +43,8 @@ final class BentPictureTest extends ManyPicturesCase
         return self::$good[$ending][$seed % 8];
     }
 
-    #[TestWith(['xlsx', 30_001, 60])]
-    #[TestWith(['ods', 31_001, 40])]
+    #[TestWith(['xlsx', 30_001, 30])]
+    #[TestWith(['ods', 31_001, 20])]
     public function test_what_bent_packages_say_and_what_goes_back(string $ending, int $first, int $count): void
     {
         $books = Builtin::all();

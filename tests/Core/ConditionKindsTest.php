@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Rilvet\Condition\Around;
 use Rilvet\Condition\Period;
 use Rilvet\Formula\Expression\Calendar;
 
@@ -95,7 +97,18 @@ final class ConditionKindsTest extends ConditionCase
         self::assertSame([$first - 1_462, $last - 1_462], Period::from($period)->days(self::TODAY - 1_462, Calendar::of(true)));
     }
 
-    /** 18.3.1.49: steps of percent between the least and the greatest; "gte" says whether a point is in its own step. */
+    /** ISO/IEC 29500-1, 18.17.4: the whole part of a serial counts days from 1899-12-30, and what is behind it is the time of the day. */
+    public function test_now_is_the_day_and_the_time_of_it(): void
+    {
+        $serial = fn (DateTimeImmutable $at) => 25_569 + ($at->getTimestamp() + $at->getOffset()) / 86_400;
+        $earliest = $serial(new DateTimeImmutable);
+        $now = Around::serial(null, false);
+        self::assertGreaterThanOrEqual($earliest - 1e-9, $now);
+        self::assertLessThanOrEqual($serial(new DateTimeImmutable) + 1e-9, $now);
+        self::assertSame(46_353.0, Around::serial('2026-11-27', false));
+        self::assertSame(46_353.0 - 1_462, Around::serial('2026-11-27', true));
+    }
+
     public function test_what_stands_twice_is_found_among_thousands_as_a_plain_count_finds_it(): void
     {
         mt_srand(31);

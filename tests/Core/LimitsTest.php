@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Files\Opening;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\ArrangeSheet;
@@ -24,6 +25,7 @@ use Rilvet\Condition\Conditions;
 use Rilvet\Condition\Test;
 use Rilvet\Entry\EntryCheck;
 use Rilvet\Grid\Address;
+use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
 use Rilvet\Grid\RangeSet;
@@ -52,6 +54,7 @@ use Rilvet\Summary\Value;
 use Rilvet\Work\Aspect\LeftFinding;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
+use Tests\HandMade;
 
 /** What is taken up to a limit: at it, and one beyond it. */
 final class LimitsTest extends TestCase
@@ -94,6 +97,28 @@ final class LimitsTest extends TestCase
         yield 'steps of a routine' => [fn (int $steps) => $routine('Each month', $steps), Routine::MOST, Routine::MOST + 1];
         yield from self::ofActs();
         yield from self::ofRules();
+        yield from self::ofFiles();
+    }
+
+    /** @return iterable<string, array{callable, mixed, mixed}> */
+    private static function ofFiles(): iterable
+    {
+        $opens = function (string $rows): void {
+            $path = HandMade::package(HandMade::parts($rows));
+            try {
+                (new Opening(fn () => new MemoryBlockStore))->open($path, 'limit.xlsx');
+            } finally {
+                unlink($path);
+            }
+        };
+        $cell = fn (int $row, string $column) => "<row r=\"$row\"><c r=\"$column$row\"><v>1</v></c></row>";
+        // What is written as nobody writes it is put into the usual shape first.
+        foreach (['' => '', ', with a comment' => '<!-- counted -->'] as $how => $odd) {
+            yield "the last row of an xlsx$how" => [$opens, $odd.$cell(1_048_576, 'A'), $odd.$cell(1_048_577, 'A')];
+            yield "the last column of an xlsx$how" => [$opens, $odd.$cell(1, 'XFD'), $odd.$cell(1, 'XFE')];
+        }
+        $deep = fn (int $levels) => '<!-- deep --><row r="1">'.str_repeat('<z>', $levels).str_repeat('</z>', $levels).'</row>';
+        yield 'elements within elements of an xlsx' => [$opens, $deep(198), $deep(199)];
     }
 
     /** @return iterable<string, array{callable, mixed, mixed}> */

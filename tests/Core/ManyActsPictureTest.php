@@ -43,7 +43,7 @@ final class ManyActsPictureTest extends ManyPicturesCase
 
     public function test_acts_follow_acts(): void
     {
-        $this->many('acts', 40_001, 1_200, function (): string {
+        $this->many('acts', 40_001, 600, function (): string {
             $cells = self::sheet();
             $workbook = new Workbook('Few', [1 => new Worksheet($cells, 'Beds', Finder::read(SheetFacts::of($cells)))], new LookBook);
             $said = [];
@@ -70,7 +70,7 @@ final class ManyActsPictureTest extends ManyPicturesCase
     /** Conditions with borders in them, stripes and merges, seen through windows that cut them anywhere. */
     public function test_parts_of_a_sheet_are_seen(): void
     {
-        $this->many('seen', 44_001, 800, function (): string {
+        $this->many('seen', 44_001, 400, function (): string {
             $cells = self::sheet();
             $conditions = [];
             for ($more = mt_rand(1, 3); $more > 0; $more--) {

@@ -103,7 +103,7 @@ final class ManyInputsPictureTest extends ManyPicturesCase
                 'number' => '0.00', 'horizontal' => 'left', 'rotation' => 45]],
             [NumberChoice::of(...), fn () => ['purpose' => 'money', 'decimals' => 2, 'symbol' => '€', 'place' => 'after', 'length' => 5]],
         ];
-        $this->many('documents', 50_001, 3_000, function () use ($kinds): string {
+        $this->many('documents', 50_001, 1_500, function () use ($kinds): string {
             [$read, $made] = self::pick($kinds);
             $data = self::bent($made());
             $data = self::one(3) ? self::bent($data) : $data;
@@ -140,7 +140,7 @@ final class ManyInputsPictureTest extends ManyPicturesCase
 
     public function test_texts_that_are_nearly_numbers(): void
     {
-        $this->many('texts', 54_001, 8_000, function (): string {
+        $this->many('texts', 54_001, 4_000, function (): string {
             $text = self::nearly();
             $typed = TypedValue::of($text, self::pick(['General', 'General', '0.00', '0%', 'yyyy-mm-dd', 'h:mm', '@', '[h]:mm']),
                 self::pick(['dmy', 'mdy']), self::pick(['.', ',']), self::one(5));
@@ -155,7 +155,7 @@ final class ManyInputsPictureTest extends ManyPicturesCase
 
     public function test_delimited_texts_are_parted_and_typed(): void
     {
-        $this->many('delimited', 62_001, 1_200, function (): string {
+        $this->many('delimited', 62_001, 600, function (): string {
             $mark = self::pick([',', ';', "\t", '|', ':']);
             $quote = self::pick(['"', '"', "'"]);
             $end = self::pick(["\n", "\n", "\r\n", "\r"]);
@@ -198,7 +198,7 @@ final class ManyInputsPictureTest extends ManyPicturesCase
 
     public function test_places_move_and_part(): void
     {
-        $this->many('places', 66_001, 5_000, function (): string {
+        $this->many('places', 66_001, 2_500, function (): string {
             $edge = self::pick([3, 9, 9, 9, Address::COLUMNS]);
             $range = function () use ($edge): Range {
                 [$top, $left] = [mt_rand(1, 9), self::one(6) ? $edge : mt_rand(1, 5)];
@@ -242,7 +242,7 @@ final class ManyInputsPictureTest extends ManyPicturesCase
         $sheet = new MemorySheet('Data', array_map(fn (array $line) => array_map(Cell::of(...), $line), $rows));
         $table = new TableRange(1, Range::parse('A1:C4'), 1, 1, ['Tree', 'Amount', 'Unit price']);
         $scope = new Scope([1 => 'Data'], ['Limit' => 'Data!$A$1', 'Rate' => '0.25'], ['Stock' => $table]);
-        $this->many('typed', 74_001, 8_000, function () use ($words, $sheet, $scope, $table): string {
+        $this->many('typed', 74_001, 4_000, function () use ($words, $sheet, $scope, $table): string {
             $formula = self::pick($words);
             for ($more = mt_rand(0, 6); $more > 0; $more--) {
                 $formula .= self::pick($words);
@@ -264,7 +264,7 @@ final class ManyInputsPictureTest extends ManyPicturesCase
 
     public function test_parts_are_found_again_on_another_sheet(): void
     {
-        $this->many('again', 82_001, 200, function (int $seed): string {
+        $this->many('again', 82_001, 100, function (int $seed): string {
             [$one, $other] = array_map(function (int $seed): Worksheet {
                 $cells = self::typed(self::wild($seed));
 

@@ -30,7 +30,7 @@ final class ManyPicturesTest extends ManyPicturesCase
 {
     public function test_tables_are_read(): void
     {
-        $this->many('read', 10_001, 1_200, function (int $seed): string {
+        $this->many('read', 10_001, 600, function (int $seed): string {
             $cells = self::typed(self::wild($seed));
 
             return Picture::sum(Picture::tables(Finder::read(SheetFacts::of($cells))));
@@ -39,7 +39,7 @@ final class ManyPicturesTest extends ManyPicturesCase
 
     public function test_findings_are_found(): void
     {
-        $this->many('found', 12_001, 400, function (int $seed): string {
+        $this->many('found', 12_001, 200, function (int $seed): string {
             $cells = self::typed(self::wild($seed));
             $sheet = new Worksheet($cells, 'Wild', Finder::read(SheetFacts::of($cells)));
 
@@ -51,7 +51,7 @@ final class ManyPicturesTest extends ManyPicturesCase
     /** Rows of 20 px and columns of 110 px fill an A4 page of usual margins often to the pixel. */
     public function test_pages_end(): void
     {
-        $this->many('pages', 14_001, 1_500, function (int $seed): string {
+        $this->many('pages', 14_001, 740, function (int $seed): string {
             $parts = [];
             self::one(3) && $parts[] = [1, 'title'];
             self::one(5) && $parts[] = [1, 'column_group'];
@@ -99,7 +99,7 @@ final class ManyPicturesTest extends ManyPicturesCase
 
     public function test_newer_data_is_planned(): void
     {
-        $this->many('newer', 20_001, 400, function (int $seed): string {
+        $this->many('newer', 20_001, 200, function (int $seed): string {
             $rows = self::wild($seed);
             $cells = self::typed($rows);
             $reading = Finder::read(SheetFacts::of($cells));
@@ -137,7 +137,7 @@ final class ManyPicturesTest extends ManyPicturesCase
 
     public function test_formats_are_shown_and_said_in_an_ods(): void
     {
-        $this->many('formats', 22_001, 8_000, function (): string {
+        $this->many('formats', 22_001, 4_000, function (): string {
             $section = fn () => self::pick(['', '', '[Red]', '[<10]', '[>=100]']).self::pick(['', '"No. "', '€ ', '\\x', '_(',
                 '* ']).self::pick([
                     '0', '0.00', '#,##0', '#,##0.0##', '0%', '00.0%', '#', '0.##', '# ?/?', '# ??/16', '0.00E+00', '##0.0E+0', '@',

@@ -70,7 +70,7 @@ final class ManyRulesPictureTest extends ManyPicturesCase
 
     public function test_conditions_hold(): void
     {
-        $this->many('conditions', 16_001, 4_000, function (): string {
+        $this->many('conditions', 16_001, 2_000, function (): string {
             $cells = self::few();
             $conditions = [];
             for ($more = mt_rand(1, 3); $more > 0; $more--) {
@@ -94,7 +94,7 @@ final class ManyRulesPictureTest extends ManyPicturesCase
 
     public function test_checks_on_entry_allow(): void
     {
-        $this->many('entries', 18_001, 5_000, function (): string {
+        $this->many('entries', 18_001, 2_500, function (): string {
             $cells = self::few();
             $checks = array_map(fn (int $number) => RandomEntry::of("n$number", self::pick(['B2:B9', 'A2:C10'])), range(1, mt_rand(1, 2)));
             $checks = array_values(array_filter($checks, fn (EntryCheck $one) => ! str_contains(self::json($one->toArray()), 'TODAY')));
@@ -117,7 +117,7 @@ final class ManyRulesPictureTest extends ManyPicturesCase
     /** Formulas in all their parts: what they come to, and how they go along when rows and columns move. */
     public function test_formulas_follow_and_come_to_something(): void
     {
-        $this->many('formulas', 24_001, 6_000, function (): string {
+        $this->many('formulas', 24_001, 3_000, function (): string {
             $formula = self::one(2) ? RandomFormula::number(3) : RandomFormula::truth(3);
             $formula = self::one(3) ? str_replace('$A$', "'Beds & more'!\$A\$", $formula) : $formula;
             $shift = new Shift(self::one(2), mt_rand(1, 9), mt_rand(1, 3), self::one(2));
@@ -138,7 +138,7 @@ final class ManyRulesPictureTest extends ManyPicturesCase
 
     public function test_what_is_said_of_conditions_checks_and_looks(): void
     {
-        $this->many('words', 26_001, 4_000, function (): string {
+        $this->many('words', 26_001, 2_000, function (): string {
             $kind = self::one(3) ? null : self::pick(ColumnKind::cases());
             $condition = RandomCondition::of('n1');
             $check = RandomEntry::of('e1', 'B2:B9');
@@ -150,7 +150,7 @@ final class ManyRulesPictureTest extends ManyPicturesCase
 
     public function test_colours_of_a_family(): void
     {
-        $this->many('colours', 28_001, 3_000, function (): string {
+        $this->many('colours', 28_001, 1_500, function (): string {
             $colour = Colour::hex(sprintf('#%02X%02X%02X', self::pick([0, 1, 10, 11, 127, 128, 254, 255]), mt_rand(0, 255),
                 self::pick([0, 12, 200, 255])));
             $looks = array_map(fn (Look $look) => $look->toArray(), ColourFamily::of($colour)->looks());
@@ -161,7 +161,7 @@ final class ManyRulesPictureTest extends ManyPicturesCase
 
     public function test_summaries_of_tables(): void
     {
-        $this->many('summaries', 30_001, 400, function (int $seed): string {
+        $this->many('summaries', 30_001, 200, function (int $seed): string {
             $cells = self::typed(self::wild($seed));
             $reading = Finder::read(SheetFacts::of($cells));
             $headings = array_values(array_filter(array_map(fn (ColumnReading $column) => $column->heading,
@@ -199,7 +199,7 @@ final class ManyRulesPictureTest extends ManyPicturesCase
     /** Corrections of a reading, by chance: what is read then, and what is learned of it for the next table. */
     public function test_corrections_and_what_is_learned_of_them(): void
     {
-        $this->many('lessons', 32_001, 500, function (int $seed): string {
+        $this->many('lessons', 32_001, 240, function (int $seed): string {
             $cells = self::typed(self::wild($seed));
             $sheet = new Worksheet($cells, 'Wild', Finder::read(SheetFacts::of($cells)));
             mt_srand($seed);
@@ -229,7 +229,7 @@ final class ManyRulesPictureTest extends ManyPicturesCase
 
     public function test_two_sheets_beside_each_other(): void
     {
-        $this->many('beside', 34_001, 240, function (int $seed): string {
+        $this->many('beside', 34_001, 120, function (int $seed): string {
             $rows = self::wild($seed);
             $book = function (array $rows): Workbook {
                 $cells = self::typed($rows);

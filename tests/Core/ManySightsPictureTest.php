@@ -95,7 +95,7 @@ final class ManySightsPictureTest extends ManyPicturesCase
 
     public function test_cells_are_painted(): void
     {
-        $this->many('painted', 90_001, 1_600, function (): string {
+        $this->many('painted', 90_001, 800, function (): string {
             $book = self::book();
             $says = ['turn' => 'upright', 'wide' => self::pick([0, 1]), 'paper' => self::pick(['A4', 'A6']), 'least' => 6,
                 'scale' => self::pick([60, 100]),
@@ -121,7 +121,7 @@ final class ManySightsPictureTest extends ManyPicturesCase
 
     public function test_cells_are_fitted(): void
     {
-        $this->many('fitted', 92_001, 800, function (): string {
+        $this->many('fitted', 92_001, 400, function (): string {
             $book = self::book();
             $sheet = $book->sheet(1);
             $fit = new ColumnFit($sheet, $book, Fonts::shipped());
@@ -138,7 +138,7 @@ final class ManySightsPictureTest extends ManyPicturesCase
 
     public function test_cells_are_told_of(): void
     {
-        $this->many('told', 94_001, 1_000, function (): string {
+        $this->many('told', 94_001, 500, function (): string {
             $book = self::book();
             $sheet = $book->sheet(1);
             [$row, $column] = [mt_rand(1, 7), mt_rand(1, 4)];
@@ -157,7 +157,7 @@ final class ManySightsPictureTest extends ManyPicturesCase
 
     public function test_cells_are_written(): void
     {
-        $this->many('written', 96_001, 80, function (): string {
+        $this->many('written', 96_001, 40, function (): string {
             $book = self::book();
             $said = [];
             foreach (['xlsx', 'ods', 'html', 'csv'] as $ending) {

@@ -128,6 +128,19 @@ final class OdsCellsTest extends TestCase
         self::assertSame([1 => '7,7,,,,7', '7,7,,,,7', '7,7,,,,7', ',,,,,', ',,,,,', '7,,,,,'], $rows);
     }
 
+    /** ISO/IEC 26300-1, 9.4.12 and 9.4.13: a name has a name, and says a range or a formula; what lacks either is no name. */
+    public function test_names_of_ranges_and_formulas_are_known(): void
+    {
+        $parts = self::parts('<table:table-row><table:table-cell office:value-type="float" office:value="2"/></table:table-row>');
+        $names = '<table:named-range table:name="Count" table:cell-range-address="$A.$A$1:.$B$9"/>'
+            .'<table:named-expression table:name="Twice" table:expression="of:=2*[$A.$A$1]"/>'
+            .'<table:named-range table:name="" table:cell-range-address="$A.$A$1"/>'
+            .'<table:named-expression table:name="Bare"/>';
+        $parts['content.xml'] = str_replace('</office:spreadsheet>', "<table:named-expressions>$names</table:named-expressions>"
+            .'</office:spreadsheet>', $parts['content.xml']);
+        self::assertSame(['Count' => 'A!$A$1:$B$9', 'Twice' => '2*A!$A$1'], self::open($parts)->names);
+    }
+
     /** @return iterable<string, array{array<string, string>, string}> parts, words of the refusal */
     public static function faults(): iterable
     {

@@ -49,13 +49,13 @@ final class SchemaTest extends TestCase
         }
     }
 
-    /** Law: what the schema refuses is refused when it is read; what is read holds to the schema. Each of 2,000 spoilt files. */
+    /** Law: what the schema refuses is refused when it is read; what is read holds to the schema. Each of 1,000 spoilt files. */
     public function test_the_schema_and_the_code_that_reads_are_of_one_mind(): void
     {
         mt_srand(20);
         $refused = 0;
         $books = array_map(fn (Stylebook $one) => $one->toJson(), [...Builtin::all(), self::conditioned(), self::conditioned()]);
-        for ($try = 0; $try < 2_000; $try++) {
+        for ($try = 0; $try < 1_000; $try++) {
             $data = json_decode($books[$try % count($books)], true);
             $where = self::spoil($data);
             $json = str_replace('[]', '{}', (string) json_encode($data, JSON_PRESERVE_ZERO_FRACTION));
@@ -82,7 +82,7 @@ final class SchemaTest extends TestCase
             }
             $refused += $isRead ? 0 : 1;
         }
-        self::assertGreaterThan(500, $refused);
+        self::assertGreaterThan(250, $refused);
     }
 
     /** @return iterable<string, list<string>> places of numbers, one of each kind */

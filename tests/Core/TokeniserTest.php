@@ -40,6 +40,19 @@ final class TokeniserTest extends TestCase
         self::assertSame($rows, array_values([...Tokeniser::ofText($text)->rows()]));
     }
 
+    /** Unicode, 23.8: U+FEFF is a byte order mark at the start alone; within a text it is a character, wherever it is cut to be read. */
+    public function test_a_mark_is_none_within_a_text(): void
+    {
+        $mark = "\u{FEFF}";
+        $stream = fopen('php://memory', 'r+b');
+        assert($stream !== false);
+        // A file is read in pieces of 256 KiB.
+        fwrite($stream, $mark."aa\n".str_repeat("a\n", (1 << 17) - 3)."{$mark}b\n");
+        rewind($stream);
+        $rows = array_values([...Tokeniser::ofStream($stream, new Dialect(Encoding::Utf8Marked))->rows()]);
+        self::assertSame(['aa', $mark.'b'], [$rows[0][0], $rows[count($rows) - 1][0]]);
+    }
+
     public function test_fields_survive_writing_and_reading_for_a_thousand_random_tables(): void
     {
         mt_srand(4180);

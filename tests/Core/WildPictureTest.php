@@ -42,7 +42,7 @@ use Tests\WildBook;
 use Tests\WildSheet;
 
 /**
- * Hundreds of small sheets of all shapes, read, dressed, looked over, changed and written: whoever changes a rule of the
+ * Some two hundred small sheets of all shapes, read, dressed, looked over, changed and written: whoever changes a rule of the
  * reading or a limit of a check sees in the difference on which sheets that tells.
  */
 final class WildPictureTest extends PictureCase
@@ -61,7 +61,7 @@ final class WildPictureTest extends PictureCase
     public function test_how_wild_sheets_are_read(): void
     {
         $lines = [];
-        for ($seed = 1; $seed <= 240; $seed++) {
+        for ($seed = 1; $seed <= 120; $seed++) {
             $workbook = self::open($seed);
             foreach ($workbook->sheets as $sheet) {
                 $lines[] = "#$seed ".Picture::sum(Picture::reading($workbook));
@@ -80,7 +80,7 @@ final class WildPictureTest extends PictureCase
     {
         $lines = [];
         $books = Builtin::all();
-        for ($seed = 401; $seed <= 480; $seed++) {
+        for ($seed = 401; $seed <= 440; $seed++) {
             $workbook = self::open($seed);
             $lines[] = "#$seed";
             $deeds = array_values(Deeds::all($workbook));
@@ -103,7 +103,7 @@ final class WildPictureTest extends PictureCase
     {
         $lines = [];
         $books = Builtin::all();
-        foreach ([601, 604, 607, 611, 613, 617, 619, 623] as $seed) {
+        foreach ([601, 604, 607, 611, 613] as $seed) {
             $workbook = self::open($seed);
             if ($workbook->sheet(1)->reading->tables === []) {
                 continue;
@@ -121,7 +121,7 @@ final class WildPictureTest extends PictureCase
     {
         $lines = [];
         $books = Builtin::all();
-        for ($seed = 701; $seed <= 740; $seed++) {
+        for ($seed = 701; $seed <= 720; $seed++) {
             $workbook = $this->done(new Dress([1], $books[$seed % count($books)]), self::open($seed));
             $lines[] = "#$seed ".Picture::sum(Picture::windows($workbook)).' '.Picture::sum(Picture::said($workbook));
         }
@@ -132,7 +132,7 @@ final class WildPictureTest extends PictureCase
     {
         $lines = [];
         $books = Builtin::all();
-        for ($seed = 801; $seed <= 812; $seed++) {
+        for ($seed = 801; $seed <= 806; $seed++) {
             $workbook = $this->done(new Dress([1], $books[$seed % count($books)]), self::open($seed));
             $lines[] = "#$seed";
             foreach (['xlsx', 'ods', 'html', 'csv'] as $ending) {
@@ -156,7 +156,7 @@ final class WildPictureTest extends PictureCase
     public function test_what_comes_in_with_files_of_another_library(string $ending, int $first): void
     {
         $lines = [];
-        for ($seed = $first; $seed < $first + 16; $seed++) {
+        for ($seed = $first; $seed < $first + 8; $seed++) {
             [$workbook, $path] = self::book($seed, $ending);
             unlink($path);
             $lines[] = "#$seed ".Picture::sum(Picture::reading($workbook)).' '.Picture::sum(Picture::windows($workbook)).' '
@@ -182,7 +182,7 @@ final class WildPictureTest extends PictureCase
     {
         $lines = [];
         $books = Builtin::all();
-        for ($seed = $first; $seed < $first + 8; $seed++) {
+        for ($seed = $first; $seed < $first + 4; $seed++) {
             [$workbook, $path] = self::book($seed, $ending);
             $deeds = Deeds::all($workbook) + ['dressed' => new Dress(array_keys($workbook->sheets), $books[$seed % count($books)])];
             $names = array_keys($deeds);
@@ -204,7 +204,7 @@ final class WildPictureTest extends PictureCase
     public function test_the_pages_of_files_of_another_library(): void
     {
         $lines = [];
-        for ($seed = 1_101; $seed <= 1_110; $seed++) {
+        for ($seed = 1_101; $seed <= 1_105; $seed++) {
             [$workbook, $path] = self::book($seed, 'xlsx');
             unlink($path);
             foreach ($workbook->sheets as $number => $sheet) {
@@ -232,7 +232,7 @@ final class WildPictureTest extends PictureCase
     {
         $lines = [];
         $before = null;
-        for ($seed = 1_151; $seed <= 1_166; $seed++) {
+        for ($seed = 1_151; $seed <= 1_160; $seed++) {
             [$workbook, $path] = self::book($seed, 'xlsx');
             unlink($path);
             try {
@@ -256,7 +256,7 @@ final class WildPictureTest extends PictureCase
     public function test_newer_data_in_wild_tables(): void
     {
         $lines = [];
-        for ($seed = 1_231; $seed <= 1_280; $seed++) {
+        for ($seed = 1_246; $seed <= 1_270; $seed++) {
             $workbook = self::open($seed);
             if ($seed > 1_260) {
                 [$workbook, $path] = self::book($seed, 'xlsx');
