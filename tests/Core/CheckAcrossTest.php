@@ -41,6 +41,7 @@ use Rilvet\Reading\Reading;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Reading\TableReading;
 use Rilvet\Stylebook\Builtin;
+use Rilvet\Stylebook\StylebookReference;
 use Rilvet\Summary\Summary;
 use Rilvet\Work\Aspect\FileLooks;
 use Rilvet\Work\Workbook;
@@ -83,6 +84,25 @@ final class CheckAcrossTest extends TestCase
         $differ = fn (string $of) => array_values(array_filter($found[$of], fn (Finding $one) => $one->check === 'sheets-differ'));
         self::assertSame([[], [], ['Heading bold: none here, yes on 2 of 3.']], [$differ('north'), $differ('south'),
             array_map(fn (Finding $one) => $one->words, $differ('west'))]);
+    }
+
+    /** A stylebook that no shelf holds cannot be taken from one workbook to another. */
+    public function test_a_sheet_in_another_stylebook_is_brought_in_line_where_that_can_be_had(): void
+    {
+        $dressed = fn (Workbook $on, array $sheets, string $name, ?StylebookReference $from = null) => (new Dress($sheets,
+            Builtin::named($name), false, null, $from))->on($on);
+        $differ = fn (array $found) => array_values(array_filter($found, fn (Finding $one) => $one->check === 'sheets-differ'));
+        $year = $dressed($dressed(self::year(4), [1, 2, 3], 'River ledger'), [4], 'Long list');
+        [$odd] = $differ(Checks::on($year, Checks::all()));
+        self::assertSame('Sheet D', $odd->sheet);
+        $mended = (new MendFindings([$odd]))->on($year);
+        self::assertSame('River ledger', $mended->sheet(4)->stylebook?->name);
+        self::assertSame([], $differ(Checks::on($mended, Checks::all())));
+        $series = fn (?StylebookReference $from) => $differ(Checks::inSeries(['north' => $dressed(self::year(1), [1], 'River ledger', $from),
+            'south' => $dressed(self::year(1), [1], 'River ledger', $from), 'west' => $dressed(self::year(1), [1], 'Long list', $from)],
+            Checks::all())['west']);
+        self::assertSame([null], array_map(fn (Finding $one) => $one->mend, $series(null)));
+        self::assertNotNull($series(new StylebookReference(7, null))[0]->mend);
     }
 
     public function test_a_sheet_without_the_stylebook_of_the_others_is_told_and_dressed(): void

@@ -56,6 +56,9 @@ final class CheckFigureLimitsTest extends CheckLimitsCase
         yield 'nearly half of them' => ['percents-mixed', [0.1, 0.2, 0.3, 0.4, 5, 6, 7], [], 3, ColumnKind::Percent];
         yield 'four shares are too few to tell' => ['percents-mixed', [0.25, 0.5, 0.75, 5], [], 0, ColumnKind::Percent];
         yield 'one share among percents' => ['percents-mixed', [0.25, 5, 6, 7, 8], [], 0, ColumnKind::Percent];
+        yield 'two shares, and noughts, which are neither' => ['percents-mixed', [0.25, 0.5, 0, 0, 5], [], 1, ColumnKind::Percent];
+        yield 'one share, and noughts' => ['percents-mixed', [0.25, 0, 0, 0, 5], [], 0, ColumnKind::Percent];
+        yield 'shares and a text' => ['percents-mixed', [0.25, 0.5, 0.75, 0.1, 5, 'none'], [], 0, ColumnKind::Percent];
         yield 'two digits at the left' => ['figures-at-left', [7, 8, 10], ['horizontal' => 'left'], 3];
         yield 'all of one digit' => ['figures-at-left', [7, 8, 9], ['horizontal' => 'left'], 0];
         yield 'in the middle' => ['figures-at-left', [7, 8, 10], ['horizontal' => 'center'], 3];

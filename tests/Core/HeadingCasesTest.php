@@ -12,6 +12,7 @@ use Rilvet\Act\Dress;
 use Rilvet\Act\EditCells;
 use Rilvet\Act\Exception\NothingToChange;
 use Rilvet\Act\RewriteHeads;
+use Rilvet\Dressed\ShownHeads;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\MemoryBlockStore;
 use Rilvet\Grid\MemorySheet;
@@ -21,6 +22,7 @@ use Rilvet\Reading\Finder;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\SheetFacts;
 use Rilvet\Stylebook\Exception\StylebookIsWrong;
+use Rilvet\Stylebook\LetterCase;
 use Rilvet\Stylebook\Stylebook;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\Painter;
@@ -53,6 +55,19 @@ final class HeadingCasesTest extends OrderCase
         self::assertStringStartsWith('Data: ', $words, 'told as a change of data');
         $this->expectException(NothingToChange::class);
         (new RewriteHeads([1], Part::Heading, 'capitals'))->on($shouted);
+    }
+
+    /** Each takes a number format of its own, which has 255 characters at most and of which there are a few hundred (common practice). */
+    public function test_long_headings_and_very_many_are_shown_as_they_are_written(): void
+    {
+        $shown = fn (array $row) => (new ShownHeads(MemorySheet::of('S', [$row]), ['heading' => LetterCase::Capitals]))
+            ->shown(Part::Heading, 1, 1);
+        self::assertSame('TREE', $shown(array_fill(0, 200, 'Tree')));
+        self::assertNull($shown(array_fill(0, 201, 'Tree')));
+        self::assertSame(str_repeat('É', 100), $shown([str_repeat('é', 100)]));
+        self::assertNull($shown([str_repeat('é', 101)]));
+        self::assertNull($shown([12]));
+        self::assertNull($shown(['TREE']), 'it is so already');
     }
 
     public function test_a_stylebook_shows_headings_in_other_letters_and_their_texts_stay(): void
