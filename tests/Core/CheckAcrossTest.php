@@ -98,9 +98,11 @@ final class CheckAcrossTest extends TestCase
         $mended = (new MendFindings([$odd]))->on($year);
         self::assertSame('River ledger', $mended->sheet(4)->stylebook?->name);
         self::assertSame([], $differ(Checks::on($mended, Checks::all())));
-        $series = fn (?StylebookReference $from) => $differ(Checks::inSeries(['north' => $dressed(self::year(1), [1], 'River ledger', $from),
-            'south' => $dressed(self::year(1), [1], 'River ledger', $from), 'west' => $dressed(self::year(1), [1], 'Long list', $from)],
-            Checks::all())['west']);
+        $series = fn (?StylebookReference $from) => $differ(Checks::inSeries([
+            'north' => $dressed(self::year(1), [1], 'River ledger', $from),
+            'south' => $dressed(self::year(1), [1], 'River ledger', $from),
+            'west' => $dressed(self::year(1), [1], 'Long list', $from),
+        ], Checks::all())['west']);
         self::assertSame([null], array_map(fn (Finding $one) => $one->mend, $series(null)));
         self::assertNotNull($series(new StylebookReference(7, null))[0]->mend);
     }
