@@ -18,7 +18,7 @@ final class Sentence
     }
 
     /** What has to be true, without of what. */
-    public static function says(Condition $condition, ?ColumnKind $kind, bool $from1904 = false): string
+    public static function says(Condition $condition, ?ColumnKind $kind, bool $from1904): string
     {
         $test = $condition->test;
         $values = array_map(fn (string $value) => mb_strimwidth(Written::shown($value, $kind, $from1904), 0, 60, '…'), $test->of);

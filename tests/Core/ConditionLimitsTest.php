@@ -163,7 +163,7 @@ final class ConditionLimitsTest extends TestCase
     #[DataProvider('sentences')]
     public function test_what_has_to_be_true_is_said(array $test, string $ends): void
     {
-        $says = Sentence::says(self::condition(['test' => $test, 'look' => ['bold' => true]]), null);
+        $says = Sentence::says(self::condition(['test' => $test, 'look' => ['bold' => true]]), null, false);
         self::assertStringEndsWith($ends, $says);
     }
 

@@ -49,9 +49,6 @@ final class ColumnFacts
     /** @var array<string, list<string|int>> their templates */
     public array $templates = [];
 
-    /** @var Places|null cells with a value that is no formula's */
-    public ?Places $values = null;
-
     /** Formulas that have lost what they looked at. */
     public ?Places $lost = null;
 }

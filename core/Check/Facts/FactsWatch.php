@@ -107,7 +107,6 @@ final class FactsWatch implements Watch
                 }
             }
         }
-        $cell->formula === null && ($facts->values ??= new Places($column))->add($row);
     }
 
     private static function formula(ColumnFacts $facts, string $formula, int $row, int $column): void
