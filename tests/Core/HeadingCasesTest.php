@@ -61,7 +61,7 @@ final class HeadingCasesTest extends OrderCase
     public function test_long_headings_and_very_many_are_shown_as_they_are_written(): void
     {
         $shown = fn (array $row) => (new ShownHeads(MemorySheet::of('S', [$row]), ['heading' => LetterCase::Capitals]))
-            ->shown(Part::Heading, 1, 1);
+            ->shown(Part::Heading, row: 1, column: 1);
         self::assertSame('TREE', $shown(array_fill(0, 200, 'Tree')));
         self::assertNull($shown(array_fill(0, 201, 'Tree')));
         self::assertSame(str_repeat('É', 100), $shown([str_repeat('é', 100)]));
