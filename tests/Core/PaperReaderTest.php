@@ -42,7 +42,7 @@ final class PaperReaderTest extends TestCase
     /** @return array<int, array{bool, string, int, int}> */
     private static function cells(Reader $reader, int $row, int $left, int $right): array
     {
-        return array_merge(...array_map(fn ($of) => [$of->cells], array_values($reader->rows($row, $left, $right, '1'))))[0] ?? [];
+        return array_values($reader->rows($row, $left, $right, '1'))[0]->cells ?? [];
     }
 
     public function test_a_row_has_the_cells_of_its_table_that_stand_on_the_page(): void
