@@ -86,8 +86,8 @@ async function look({ within, known }: { within?: string; known: string[] }): Pr
         }
         return known ?? { says: '', opacity: 1 };
     };
-    // What can be read in its ink and size on its ground can be read wherever it stands so: that is measured once. It takes half of
-    // the time of a look.
+    // What can be read in its ink and size on its ground can be read wherever it stands so: that is measured once. To measure it
+    // for each text was half of the time of a look.
     const contrast = axe._audit.checks['color-contrast'];
     const { evaluate } = contrast;
     contrast.evaluate = function (node, ...more) {
