@@ -100,11 +100,9 @@ final class Learner
                     continue;
                 }
                 $usual = self::PLAIN[$attribute->value] ?? $this->said("ground.{$attribute->value}");
-                // What a look does not say, it says by not saying it.
-                $isUsual = $rule->value === $usual || ($rule->value === '' && in_array($usual, [false, 0, 'none'], true));
                 // That the body is not bold has to be said: what is dressed later may have come so.
                 $isSaid = in_array($attribute, [Attribute::Bold, Attribute::Italic], true) && in_array($part, self::SAID, true);
-                if (! $isUsual || $isSaid) {
+                if ($rule->value !== $usual || $isSaid) {
                     $this->keep($rule);
                 }
             }

@@ -29,6 +29,7 @@ final class Survey
     /** What a cell wears that says nothing of it. */
     private const USUAL = [
         'bold' => false, 'italic' => false, 'strike' => false, 'wrap' => false, 'vertical' => 'bottom', 'underline' => 'none',
+        'indent' => 0, 'rotation' => 0,
     ];
 
     private const OF_COLUMNS = [Part::Heading, Part::RowLabel, Part::Body, Part::Subtotal, Part::Total];

@@ -317,6 +317,20 @@ final class RenewTest extends TestCase
         self::bring($book, [['fir', 7], ['yew', 8], ['box', 9]]);
     }
 
+    public function test_a_new_column_has_a_heading_only_where_its_data_and_the_table_have_one(): void
+    {
+        $book = self::book([['Id', 'Tree', 'Sum'], ['a1', 'Oak', 1.5], ['b2', 'Ash', 3.5], ['c3', 'Elm', 5.5]]);
+        [$after] = self::bring($book, [['Id', 'Tree', 'Sum', null, 'Since'], ['a1', 'Oak', 1.5, 'tall', 2021],
+            ['b2', 'Ash', 3.5, 'low', 2022], ['c3', 'Elm', 5.5, 'tall', 2023]]);
+        self::assertSame([['Id', 'Tree', 'Sum', null, 'Since'], ['a1', 'Oak', 1.5, 'tall', 2021]],
+            array_slice(self::says($after->sheet(1)), 0, 2));
+        $bare = self::book([[1, 2.5, 3], [2, 4.5, 6], [3, 6.5, 9], [4, 8.5, 12]]);
+        [$after, $plan] = self::bring($bare, [[1, 2.5, 3, 'x'], [2, 4.5, 6, 'y'], [3, 7.5, 9, 'z'], [4, 8.5, 12, 'w']],
+            new Choices(pairs: [1 => 1, 2 => 2, 3 => 3]));
+        self::assertSame([[1, 2.5, 3, 'x'], [2, 4.5, 6, 'y'], [3, 7.5, 9, 'z'], [4, 8.5, 12, 'w']], self::says($after->sheet(1)));
+        self::assertCount(1, $plan->newColumns());
+    }
+
     public function test_two_columns_of_one_heading_go_in_their_order(): void
     {
         $book = self::book([['Id', 'Tree', 'Sum', 'Sum'], ['a1', 'Oak', 1.5, 2], ['b2', 'Ash', 3.5, 4], ['c3', 'Elm', 5.5, 6]]);
