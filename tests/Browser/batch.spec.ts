@@ -141,7 +141,12 @@ test('next month is brought into last month: only what changed is new, and nothi
     await page.getByRole('button', { name: /^Menu of the table/ }).click();
     await page.getByRole('menuitem', { name: 'Bring newer data in…' }).click();
     const dialog = page.getByRole('dialog', { name: /^Bring newer data into/ });
+    let away = true;
+    await page.route('**/api/imports', (route) => (away ? route.abort('connectionrefused') : route.continue()));
     await dialog.getByLabel('File with the newer data').setInputFiles(csv('Next.csv', `${lines.join('\n')}\n`));
+    await expect(dialog.getByRole('alert')).toContainText('The server does not answer.');
+    away = false;
+    await dialog.getByRole('button', { name: 'Try again' }).click();
     await expect(dialog.getByText('1 new row, 1 row gone, 1 row changed.')).toBeVisible();
     await expect(dialog.getByLabel('What tells rows apart')).toHaveValue('found');
     await expect(dialog.getByRole('region', { name: 'Rows that are changed' })).toContainText('A0301Worth');

@@ -58,23 +58,48 @@ test('a step that the server fails at is kept and offered again', async ({ page 
     await expect(undo(page, /Bold/)).toBeVisible();
 });
 
-test('a sheet that cannot be read says so and can be tried again', async ({ page }) => {
+test('a file that the server was not there for is kept, and comes in when it is tried again', async ({ page }) => {
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
+    let away = true;
+    await page.route('**/api/imports', (route) =>
+        away && route.request().method() === 'POST' ? route.abort('connectionrefused') : route.continue(),
+    );
+    await drop(page, 'Missed mill.csv', 'Tree,Count\nOsier,3\nAlder,4\n');
+    await expect(page.getByText('Missed mill.csv did not come in. The server does not answer.')).toBeVisible();
+    await accessible(page);
+    away = false;
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await expect(cell(page, 'Osier')).toBeVisible();
+});
+
+test('a sheet that cannot be read says so and can be tried again', async ({ browser, baseURL }) => {
+    // In a page of its own, whose clock stands still: the sheet is asked for by itself as well, after a while.
+    const context = await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } });
+    const page = await context.newPage();
+    await page.clock.install();
     let broken = true;
     await page.route(/\/sheets\/1$/, (route) =>
         broken ? route.fulfill({ status: 500, json: { message: 'It fails.' } }) : route.continue(),
     );
     await page.goto('/');
-    await page
-        .getByRole('link', { name: /Spring orders/ })
-        .first()
-        .click();
+    const workbook = page.getByRole('link', { name: /Spring orders/ }).first();
+    await expect(workbook).toBeVisible();
+    await page.clock.pauseAt(Date.now() + 1_000);
+    await workbook.click();
+    await expect(async () => {
+        await page.clock.runFor(300);
+        await expect(page.getByText('It fails.')).toBeVisible({ timeout: 200 });
+    }).toPass({ intervals: [50] });
     await expect(page.getByRole('heading', { name: 'The sheet cannot be shown at present' })).toBeVisible();
-    // Pressed while it fails: it is asked for by itself as well, and then the button is gone.
     const asked = page.waitForRequest(/\/sheets\/1$/);
     await page.getByRole('button', { name: 'Try again' }).click();
     await asked;
     broken = false;
+    await page.clock.resume();
     await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
+    await context.close();
 });
 
 test('while the server is away, cells that are scrolled to are waited for, and those in sight stay', async ({ page }) => {

@@ -8,6 +8,7 @@ import { CannotOpen } from '@/parts/CannotShow';
 import { counted } from '@/parts/counted';
 import { Mark } from '@/parts/Mark';
 import { say, tell } from '@/parts/Messages';
+import { sendEach } from '@/parts/sendEach';
 import { go } from '@/parts/path';
 import { ItemReport } from './ItemReport';
 import { WhatToDo } from './WhatToDo';
@@ -51,17 +52,7 @@ export function BatchPage({ id }: { id: string }) {
     useEffect(() => {
         document.title = `${batch.data?.name ?? 'Batch'} · Rilvet`;
     }, [batch.data?.name]);
-    const take = async (files: File[]) => {
-        for (const file of files) {
-            setBusy(file.name);
-            try {
-                keep(await api.addToBatch(id, file));
-            } catch (fault) {
-                tell(fault);
-            }
-        }
-        setBusy(null);
-    };
+    const take = (files: File[]) => sendEach(files, async (file) => void keep(await api.addToBatch(id, file)), setBusy);
     const run = (what: 'run' | 'pause' | 'go on' | 'cancel') => void api.runBatch(id, what).then(keep, tell);
     const record = batch.data;
     if (batch.errorUpdateCount > 0 && !record) return <CannotOpen what="batch" query={batch} />;

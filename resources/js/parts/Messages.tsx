@@ -21,9 +21,16 @@ export function say(text: string, kind: Message['kind'] = 'said', act?: Message[
     if (!act || kind === 'said') setTimeout(() => dismiss(id), kind === 'said' ? (act ? 9000 : 5000) : 15000);
 }
 
+const worded = (fault: unknown) => (fault instanceof Refused || fault instanceof Error ? fault.message : 'Something went wrong.');
+
 /** Tells a person what the server refused, or that something went wrong. */
 export function tell(fault: unknown): void {
-    say(fault instanceof Refused || fault instanceof Error ? fault.message : 'Something went wrong.', 'refused');
+    say(worded(fault), 'refused');
+}
+
+/** Tells what was not done, since the server is away or fails, and keeps it, so that it can be tried again. */
+export function offerAgain(words: string, fault: unknown, run: () => void): void {
+    say(`${words} ${worded(fault)}`, 'refused', { words: 'Try again', run });
 }
 
 function dismiss(id: number): void {
@@ -60,7 +67,7 @@ export function Messages() {
                         {message.act && (
                             <button
                                 type="button"
-                                className="btn mt-2 block"
+                                className="btn mt-2 flex!"
                                 onClick={() => {
                                     dismiss(message.id);
                                     message.act?.run();

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { FileInput } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import { api } from '@/api/client';
+import { api, Refused, stumbled } from '@/api/client';
 import { BROUGHT_IN, type ImportRecord } from '@/api/types';
 import { tell } from '@/parts/Messages';
 
@@ -17,6 +17,7 @@ export function Source({ id, file, onReady }: { id: number; file: File | null; o
     const [coming, setComing] = useState<ImportRecord | null>(null);
     const [busy, setBusy] = useState(false);
     const [message, setMessage] = useState<string | null>(null);
+    const [again, setAgain] = useState<(() => void) | null>(null);
     const [dropping, setDropping] = useState(false);
     const picker = useRef<HTMLInputElement>(null);
     const begun = useRef(false);
@@ -30,24 +31,33 @@ export function Source({ id, file, onReady }: { id: number; file: File | null; o
     });
     const now = state.data ?? coming;
     const said = now?.status === 'failed' ? now.message : message;
-    const take = (sent: Promise<ImportRecord>) => {
+    const take = (send: () => Promise<ImportRecord>) => {
         setBusy(true);
         setMessage(null);
-        void sent
-            .then((incoming) => {
-                if (incoming.status === 'failed') setMessage(incoming.message);
-                else setComing(incoming);
-            }, tell)
+        setAgain(null);
+        void send()
+            .then(
+                (incoming) => {
+                    if (incoming.status === 'failed') setMessage(incoming.message);
+                    else setComing(incoming);
+                },
+                (fault: unknown) => {
+                    if (!(fault instanceof Refused) || !stumbled(fault)) return tell(fault);
+                    setMessage(fault.message);
+                    // What the server was not there for need not be looked for once more.
+                    setAgain(() => () => take(send));
+                },
+            )
             .finally(() => setBusy(false));
     };
-    const takeFile = (files: File[]) => files[0] && take(api.upload(files[0], id));
+    const takeFile = ([file]: File[]) => file && take(() => api.upload(file, id));
     useEffect(() => {
         if (now?.status === 'done' && now.workbook) onReady({ workbook: now.workbook, name: now.name, isOwn: true });
     }, [now?.status, now?.workbook, now?.name, onReady]);
     useEffect(() => {
         if (file && !begun.current) {
             begun.current = true;
-            take(api.upload(file, id));
+            takeFile([file]);
         }
     });
     useEffect(() => {
@@ -55,8 +65,9 @@ export function Source({ id, file, onReady }: { id: number; file: File | null; o
             if (!event.clipboardData) return;
             event.preventDefault();
             const files = [...event.clipboardData.files];
-            if (files[0]) take(api.upload(files[0], id));
-            else take(api.paste(event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html'), id));
+            if (files.length > 0) return takeFile(files);
+            const [plain, html] = [event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html')];
+            take(() => api.paste(plain, html, id));
         };
         document.addEventListener('paste', paste, true);
         return () => document.removeEventListener('paste', paste, true);
@@ -101,6 +112,11 @@ export function Source({ id, file, onReady }: { id: number; file: File | null; o
             {said && (
                 <p className="mb-3 text-danger" role="alert">
                     {said}
+                    {again && (
+                        <button type="button" className="btn mt-2 flex!" onClick={again}>
+                            Try again
+                        </button>
+                    )}
                 </p>
             )}
             <button

@@ -1,13 +1,14 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileInput, Table2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { api } from '@/api/client';
+import { api, stumbled } from '@/api/client';
 import { BROUGHT_IN, type ImportRecord } from '@/api/types';
 import { Mark } from '@/parts/Mark';
 import { announce } from '@/parts/announce';
 import { counted } from '@/parts/counted';
-import { say, tell } from '@/parts/Messages';
+import { offerAgain, say, tell } from '@/parts/Messages';
 import { go } from '@/parts/path';
+import { sendEach } from '@/parts/sendEach';
 import { Proposal } from './Proposal';
 import { LessonList } from './LessonList';
 import { BatchList, RoutineList } from './RoutineList';
@@ -64,18 +65,10 @@ export function ShelfPage() {
     );
 
     const take = useCallback(
-        async (files: File[]) => {
+        (files: File[]) => {
             several.current = files.length > 1;
-            for (const file of files) {
-                setBusy(file.name);
-                try {
-                    // Of several files none opens by itself: the others would be left behind.
-                    arrived(await api.upload(file), files.length === 1);
-                } catch (fault) {
-                    tell(fault);
-                }
-            }
-            setBusy(null);
+            // Of several files none opens by itself: the others would be left behind.
+            return sendEach(files, async (file) => arrived(await api.upload(file), files.length === 1), setBusy);
         },
         [arrived],
     );
@@ -86,10 +79,18 @@ export function ShelfPage() {
             if (target.closest('input, textarea') || !event.clipboardData) return;
             const files = [...event.clipboardData.files];
             if (files.length > 0) void take(files);
-            else
-                void api
-                    .paste(event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html'))
-                    .then((incoming) => arrived(incoming), tell);
+            else {
+                const [plain, html] = ['text/plain', 'text/html'].map((type) => event.clipboardData?.getData(type) ?? '');
+                const bring = () =>
+                    api.paste(plain ?? '', html ?? '').then(
+                        (incoming) => arrived(incoming),
+                        (fault) =>
+                            stumbled(fault)
+                                ? offerAgain('What was pasted did not come in.', fault, () => void bring())
+                                : tell(fault),
+                    );
+                void bring();
+            }
         };
         document.addEventListener('paste', paste);
         return () => document.removeEventListener('paste', paste);
