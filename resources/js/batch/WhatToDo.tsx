@@ -51,7 +51,7 @@ export function WhatToDo({
                     <label className="block">
                         <span className="mb-1 block text-[12px] text-quiet">Routine or stylebook</span>
                         <select
-                            className="field h-8 w-full"
+                            className="field w-full"
                             value={what}
                             onChange={(event) => {
                                 setWhat(event.target.value);
@@ -95,7 +95,7 @@ export function WhatToDo({
                         <label className="mt-2 block">
                             <span className="mb-1 block text-[12px] text-quiet">Newer data comes from</span>
                             <select
-                                className="field h-8 w-full"
+                                className="field w-full"
                                 value={data ?? ''}
                                 onChange={(event) => {
                                     const chosen = event.target.value === '' ? null : Number(event.target.value);
@@ -133,7 +133,7 @@ export function WhatToDo({
                     <label className="mt-4 flex items-center gap-2">
                         <span className="text-[12px] text-quiet">Hand over as</span>
                         <select
-                            className="field h-8"
+                            className="field"
                             value={format}
                             onChange={(event) => {
                                 setFormat(event.target.value);

@@ -73,7 +73,7 @@ export function DressPanel({
                 />
                 {cells > 0 && (
                     <select
-                        className="field mt-auto h-[24px] w-full px-1 text-[11.5px]"
+                        className="field mt-auto w-full text-[11.5px]"
                         aria-label="What becomes of hand touches"
                         title={reached.map((one) => `${one.name}: ${one.places.join(', ')}`).join('\n')}
                         value={over}
@@ -149,7 +149,7 @@ export function DressPanel({
                     ) : (
                         <span className="font-normal text-quiet">Rest on one to see it on the sheet, press it to keep it.</span>
                     )}
-                    <button type="button" className="btn ml-auto h-[26px] py-0 font-normal" onClick={onDone}>
+                    <button type="button" className="btn ml-auto h-[26px] font-normal" onClick={onDone}>
                         Format by hand
                     </button>
                 </h2>

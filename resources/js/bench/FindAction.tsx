@@ -40,7 +40,7 @@ export function FindAction({ bench, detail, acts, onHandOver, onKeys, onClose }:
         <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
             <Dialog.Portal>
                 <Shade />
-                <Dialog.Content className="dialog top-24 w-[560px] translate-y-0 p-3" aria-describedby={undefined}>
+                <Dialog.Content className="dialog w-[560px]" aria-describedby={undefined}>
                     <Dialog.Title className="sr-only">Find an action</Dialog.Title>
                     <input
                         className="field mb-2 w-full"

@@ -105,7 +105,7 @@ export function Outline({ bench, detail, acts }: { bench: BenchRecord; detail: S
                                 </button>
                                 <button
                                     type="button"
-                                    className="icon-btn h-6 w-6 flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
+                                    className="icon-btn flex-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
                                     aria-label={`Take back the name ${name.name}`}
                                     onClick={() => void acts.act('name', { name: name.name })}
                                 >

@@ -32,7 +32,7 @@ export function Questions({ tables, acts }: { tables: TableRecord[]; acts: Acts 
                     <button
                         key={words}
                         type="button"
-                        className="btn h-[26px] py-0"
+                        className="btn h-[26px]"
                         title={index === 0 ? 'As it is read now' : 'Rest on it to see it on the sheet'}
                         onMouseEnter={() => tryOn({ act: 'correct', args: { correction }, words })}
                         onMouseLeave={() => tryOn(null)}
@@ -47,17 +47,12 @@ export function Questions({ tables, acts }: { tables: TableRecord[]; acts: Acts 
                     </button>
                 ))}
                 {asked.length > 1 && (
-                    <button type="button" className="icon-btn h-[26px] w-auto gap-0.5 px-1" onClick={() => setAt(at + 1)}>
+                    <button type="button" className="icon-btn gap-0.5 px-1" onClick={() => setAt(at + 1)}>
                         {(at % asked.length) + 1} of {asked.length}
                         <ChevronRight size={13} aria-label="next question" />
                     </button>
                 )}
-                <button
-                    type="button"
-                    className="icon-btn h-[26px] w-[26px]"
-                    aria-label="Answer later"
-                    onClick={() => setLater(true)}
-                >
+                <button type="button" className="icon-btn" aria-label="Answer later" onClick={() => setLater(true)}>
                     <X size={13} />
                 </button>
             </span>

@@ -46,7 +46,7 @@ function Open({ table, column, acts }: { table: TableRecord; column: number; act
                             <li key={index} className="flex items-center gap-2">
                                 <span className="w-14 flex-none text-quiet">{index === 0 ? 'by' : 'then by'}</span>
                                 <select
-                                    className="field h-8 min-w-0 flex-1"
+                                    className="field min-w-0 flex-1"
                                     aria-label={`Column ${index + 1}`}
                                     value={chosen}
                                     onChange={(event) => put(index, [Number(event.target.value), down])}
@@ -58,7 +58,7 @@ function Open({ table, column, acts }: { table: TableRecord; column: number; act
                                     ))}
                                 </select>
                                 <select
-                                    className="field h-8 w-[124px] flex-none"
+                                    className="field w-[124px] flex-none"
                                     aria-label={`Order of column ${index + 1}`}
                                     value={down ? 'down' : 'up'}
                                     onChange={(event) => put(index, [chosen, event.target.value === 'down'])}
@@ -68,7 +68,7 @@ function Open({ table, column, acts }: { table: TableRecord; column: number; act
                                 </select>
                                 <button
                                     type="button"
-                                    className="icon-btn h-7 w-7 flex-none"
+                                    className="icon-btn flex-none"
                                     aria-label={`Leave out column ${index + 1}`}
                                     disabled={keys.length === 1}
                                     onClick={() => setKeys(keys.filter((_, at) => at !== index))}

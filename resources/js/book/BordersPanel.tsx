@@ -43,10 +43,10 @@ function Line({ words, onDraw, onWipe }: { words: string; onDraw: () => void; on
             <span className="min-w-0 flex-1 truncate" title={words}>
                 {words}
             </span>
-            <button type="button" className="btn px-1.5 py-0.5 text-[11.5px]" aria-label={`Draw: ${words}`} onClick={onDraw}>
+            <button type="button" className="btn text-[11.5px]" aria-label={`Draw: ${words}`} onClick={onDraw}>
                 Draw
             </button>
-            <button type="button" className="btn px-1.5 py-0.5 text-[11.5px]" aria-label={`Wipe: ${words}`} onClick={onWipe}>
+            <button type="button" className="btn text-[11.5px]" aria-label={`Wipe: ${words}`} onClick={onWipe}>
                 Wipe
             </button>
         </li>

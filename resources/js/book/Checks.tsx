@@ -77,7 +77,7 @@ function Pair({ pair, acts }: { pair: InkPairRecord; acts: Acts }) {
             ) : (
                 <button
                     type="button"
-                    className="btn flex-none gap-1 px-1.5 py-0 text-[11.5px]"
+                    className="btn flex-none text-[11.5px]"
                     title={`${pair.wanted} : 1 is wanted. The nearest ink that reads is ${pair.better}`}
                     aria-label={`Mend ink ${pair.ink} on ${pair.fill}`}
                     {...trying({ revise: 'mendInk', args, words: `ink ${pair.better}` })}

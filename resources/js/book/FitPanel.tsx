@@ -33,7 +33,7 @@ export function FitPanel({ rules, acts }: { rules: RulesRecord; acts: Acts }) {
             ))}
             <label className="flex items-center gap-2">
                 <span className="min-w-0 flex-1 text-quiet">Opens at zoom</span>
-                <input className="field h-[26px] w-16" inputMode="numeric" placeholder="own" {...zoom} /> %
+                <input className="field w-16" inputMode="numeric" placeholder="own" {...zoom} /> %
             </label>
             <label className="flex items-center gap-2">
                 <input
@@ -57,7 +57,7 @@ export function FitPanel({ rules, acts }: { rules: RulesRecord; acts: Acts }) {
             {fit.widths.map((rule) => (
                 <Width key={rule.key} rule={rule} onSet={(size) => width(rule.key, size)} />
             ))}
-            <button type="button" className="btn w-full justify-center py-0.5" onClick={() => void add()}>
+            <button type="button" className="btn w-full justify-center" onClick={() => void add()}>
                 Add a heading…
             </button>
         </div>
@@ -69,7 +69,7 @@ function Size({ words, px, onSet }: { words: string; px: number; onSet: (px: num
     return (
         <label className="flex items-center gap-2">
             <span className="min-w-0 flex-1 text-quiet">{words}</span>
-            <input className="field h-[26px] w-16" inputMode="numeric" {...field} /> px
+            <input className="field w-16" inputMode="numeric" {...field} /> px
         </label>
     );
 }
@@ -80,7 +80,7 @@ function Width({ rule, onSet }: { rule: RuleRecord; onSet: (size: string | null)
         <div className="flex items-center gap-2">
             <span className="min-w-0 flex-1 truncate text-quiet">{rule.words}</span>
             <input
-                className="field h-[26px] w-16"
+                className="field w-16"
                 inputMode="numeric"
                 aria-label={`Width of columns headed ${rule.words}`}
                 {...field}

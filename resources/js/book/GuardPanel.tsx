@@ -48,7 +48,7 @@ export function GuardPanel({ rules, acts }: { rules: RulesRecord; acts: Acts }) 
                         </span>
                         <button
                             type="button"
-                            className="icon-btn h-6 w-6"
+                            className="icon-btn"
                             aria-label={`Take out: ${entry.words}`}
                             onClick={() => void acts.revise('dropEntry', { id: entry.key })}
                         >
@@ -84,7 +84,7 @@ function Cells({ rule, isMarked, acts }: { rule: RuleRecord; isMarked: boolean; 
             <label className="mt-1 flex items-center gap-2">
                 <span className="w-24 text-quiet">Headings say</span>
                 <input
-                    className="field h-[26px] min-w-0 flex-1"
+                    className="field min-w-0 flex-1"
                     maxLength={40}
                     aria-label={`Headings over ${rule.words.toLowerCase()} say`}
                     placeholder="nothing"

@@ -39,7 +39,7 @@ export function KeptPanel({ what, rules, format }: { what: 'looks' | 'numbers'; 
                     />
                 ))}
             </ul>
-            <button type="button" className="btn mt-1.5 w-full justify-center py-0.5 text-[12px]" onClick={() => void add()}>
+            <button type="button" className="btn mt-1.5 w-full justify-center text-[12px]" onClick={() => void add()}>
                 {isLooks ? 'Keep the look of the chosen part…' : 'Keep a number format…'}
             </button>
         </>
@@ -71,7 +71,7 @@ function Kept({
                 {isLook && (
                     <button
                         type="button"
-                        className="btn px-1.5 py-0 text-[11.5px]"
+                        className="btn text-[11.5px]"
                         title="Says what the chosen part says now"
                         onClick={() => format.revise('keepLook', { name: rule.key, replace: true, ranges: format.ranges })}
                     >

@@ -48,7 +48,7 @@ export function PalettePanel({ rules, format }: { rules: RulesRecord; format: Fo
                                 <button
                                     key={other.name}
                                     type="button"
-                                    className="btn gap-1 px-1.5 py-0.5 text-[11.5px]"
+                                    className="btn text-[11.5px]"
                                     onClick={() => {
                                         setLeaving(null);
                                         format.revise('replaceColour', { name: leaving.name, by: other.name });
@@ -58,14 +58,14 @@ export function PalettePanel({ rules, format }: { rules: RulesRecord; format: Fo
                                     {other.name}
                                 </button>
                             ))}
-                        <button type="button" className="btn px-1.5 py-0.5 text-[11.5px]" onClick={() => setLeaving(null)}>
+                        <button type="button" className="btn text-[11.5px]" onClick={() => setLeaving(null)}>
                             Leave it
                         </button>
                     </div>
                 </div>
             )}
             <div className="mt-2 flex gap-1.5">
-                <button type="button" className="btn flex-1 justify-center px-1 py-0.5 text-[12px]" onClick={() => void add()}>
+                <button type="button" className="btn flex-1 justify-center text-[12px]" onClick={() => void add()}>
                     <Plus size={12} aria-hidden="true" /> Add a colour
                 </button>
                 <ColourMenu
@@ -74,7 +74,7 @@ export function PalettePanel({ rules, format }: { rules: RulesRecord; format: Fo
                     value={rules.palette[0]?.hex ?? null}
                     onChoose={(hex) => format.revise('palette', { hex })}
                     trialOf={(hex) => ({ revise: 'palette', args: { hex }, words: `a palette of ${hex}` })}
-                    button={{ className: 'btn flex-1 justify-center px-1 py-0.5 text-[12px]' }}
+                    button={{ className: 'btn flex-1 justify-center text-[12px]' }}
                 >
                     All from one…
                 </ColourMenu>

@@ -61,12 +61,7 @@ export function Panel({
         <section aria-label={TITLES[name]} className="mb-3 border-b border-hair pb-3">
             <h2 className="mb-2 flex items-center text-[12.5px] font-semibold">
                 {TITLES[name]}
-                <button
-                    type="button"
-                    className="icon-btn -my-1 ml-auto h-6 w-6"
-                    aria-label={`Close ${TITLES[name]}`}
-                    onClick={onClose}
-                >
+                <button type="button" className="icon-btn -my-1 ml-auto" aria-label={`Close ${TITLES[name]}`} onClick={onClose}>
                     <X size={13} />
                 </button>
             </h2>

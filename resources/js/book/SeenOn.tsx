@@ -25,7 +25,7 @@ function Bar({ book, on, onChoose }: { book: BookRecord; on: Sheet | null; onCho
             <label className="flex items-center gap-2">
                 Seen on
                 <select
-                    className="field h-[26px] max-w-[230px] bg-white px-1 text-ink"
+                    className="field max-w-[230px] text-ink"
                     value={on ? `${on.workbook}.${on.number}` : ''}
                     onChange={(event) => {
                         const [workbook, number] = event.target.value.split('.').map(Number);

@@ -20,7 +20,7 @@ export function SizesPanel({ rules, acts }: { rules: RulesRecord; acts: Acts }) 
             </div>
             <label className="mb-2 flex items-center gap-2 text-[12px]">
                 <span className="w-24 text-quiet">Base, moves all</span>
-                <input className="field h-[26px] w-16" inputMode="decimal" {...base} /> pt
+                <input className="field w-16" inputMode="decimal" {...base} /> pt
             </label>
             {rules.sizes
                 .filter((size) => size.key !== 'ground')
@@ -39,7 +39,7 @@ function Size({ size, acts }: { size: RuleRecord; acts: Acts }) {
     return (
         <label className="mb-2 flex items-center gap-2 text-[12px]">
             <span className="w-24 text-quiet">{size.words}</span>
-            <input className="field h-[26px] w-16" inputMode="decimal" {...field} /> pt
+            <input className="field w-16" inputMode="decimal" {...field} /> pt
         </label>
     );
 }

@@ -47,7 +47,7 @@ export function StripesPanel({ rules, format, detail }: { rules: RulesRecord; fo
                     {by === 'key' && (
                         <label className="flex items-center gap-2">
                             <span className="w-20 text-quiet">Key heading</span>
-                            <input className="field h-[26px] min-w-0 flex-1" list="headings" {...key} />
+                            <input className="field min-w-0 flex-1" list="headings" {...key} />
                             <datalist id="headings">
                                 {headings.map((heading) => (
                                     <option key={heading} value={heading} />
@@ -57,11 +57,11 @@ export function StripesPanel({ rules, format, detail }: { rules: RulesRecord; fo
                     )}
                     <label className="flex items-center gap-2">
                         <span className="w-20 text-quiet">One band is</span>
-                        <input className="field h-[26px] w-14" inputMode="numeric" {...every} /> {unit}
+                        <input className="field w-14" inputMode="numeric" {...every} /> {unit}
                     </label>
                     <label className="flex items-center gap-2">
                         <span className="w-20 text-quiet">Begin at</span>
-                        <input className="field h-[26px] w-14" inputMode="numeric" {...first} />{' '}
+                        <input className="field w-14" inputMode="numeric" {...first} />{' '}
                         {by === 'key' ? 'change' : by === 'columns' ? 'column' : 'row'}
                     </label>
                     <div className="flex items-center gap-2" role="group" aria-label="Fills of the bands">
@@ -85,7 +85,7 @@ export function StripesPanel({ rules, format, detail }: { rules: RulesRecord; fo
                         ))}
                         <button
                             type="button"
-                            className="btn px-1.5 py-0.5 text-[11.5px]"
+                            className="btn text-[11.5px]"
                             onClick={() =>
                                 set({ fills: now.fills.length === 2 ? [...now.fills, stronger] : now.fills.slice(0, 2) })
                             }

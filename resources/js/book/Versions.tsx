@@ -63,13 +63,13 @@ export function Versions({ book }: { book: BookRecord }) {
                                 <>
                                     <button
                                         type="button"
-                                        className="btn py-0.5"
+                                        className="btn"
                                         aria-pressed={from === version.number}
                                         onClick={() => setFrom(version.number)}
                                     >
                                         Compare
                                     </button>
-                                    <button type="button" className="btn py-0.5" onClick={() => void back(version.number)}>
+                                    <button type="button" className="btn" onClick={() => void back(version.number)}>
                                         Go back
                                     </button>
                                 </>

@@ -19,7 +19,7 @@ export function Wearers({ book }: { book: BookRecord }) {
                 <section key={id} aria-label={name} className="mb-3 overflow-hidden rounded-md border border-hair bg-panel">
                     <h2 className="flex items-center border-b border-hair px-3 py-1.5 font-semibold">
                         <span className="flex-1 truncate">{name}</span>
-                        <button type="button" className="btn py-0.5 font-normal" onClick={() => go(`/workbooks/${id}`)}>
+                        <button type="button" className="btn font-normal" onClick={() => go(`/workbooks/${id}`)}>
                             Open it on the Bench
                         </button>
                     </h2>

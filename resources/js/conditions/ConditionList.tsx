@@ -53,7 +53,7 @@ export function ConditionList({
                     {found.length > 0 && found.length + (list.data?.more ?? 0)}
                     <button
                         type="button"
-                        className="icon-btn -my-1.5 h-6 w-6"
+                        className="icon-btn -my-1.5"
                         aria-label="A new look while something is true"
                         title="A new look while something is true"
                         onClick={onBegin}

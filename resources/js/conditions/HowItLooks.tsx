@@ -81,7 +81,7 @@ function Choice({ on, words, onPress }: { on: boolean; words: string; onPress: (
         <button
             type="button"
             aria-pressed={on}
-            className={`btn h-[26px] px-2 py-0 text-[12px] ${on ? 'border-damson! bg-damson-soft! text-damson' : ''}`}
+            className={`btn h-[26px] text-[12px] ${on ? 'border-damson! bg-damson-soft! text-damson' : ''}`}
             onClick={onPress}
         >
             {words}
@@ -146,7 +146,7 @@ function ScaleFields({ draft, format }: { draft: Draft; format: Formatter }) {
             {first && last && draft.scale.length > 1 && (
                 <button
                     type="button"
-                    className="btn h-[26px] px-2 py-0 text-[12px]"
+                    className="btn h-[26px] text-[12px]"
                     onClick={() =>
                         setDraft({
                             scale:

@@ -58,7 +58,7 @@ function Values({ draft, record }: { draft: Draft; record: TrialRecord | undefin
             <>
                 <input
                     type="number"
-                    className="field h-[26px] w-16"
+                    className="field w-16"
                     aria-label="How many"
                     min={1}
                     max={draft.percent ? 100 : 1000}
@@ -121,7 +121,7 @@ function Value({
     return (
         <>
             <input
-                className={`field h-[26px] ${wide ? 'w-[240px] font-mono text-[12px]' : 'w-[120px]'}`}
+                className={`field ${wide ? 'w-[240px] font-mono text-[12px]' : 'w-[120px]'}`}
                 aria-label={label}
                 placeholder={wide ? '=$B2>$C2' : label === 'Compared with' ? 'a value, today, =B2' : label}
                 list={offers.length > 0 && !wide ? list : undefined}
@@ -164,7 +164,7 @@ function Some({ draft, record }: { draft: Draft; record: TrialRecord | undefined
                 </button>
             ))}
             <input
-                className="field h-[26px] w-[110px]"
+                className="field w-[110px]"
                 aria-label="Other values, parted by commas"
                 placeholder="others, with commas"
                 value={written}

@@ -31,7 +31,7 @@ export function LeaveBox({
                 <label className="block text-[12px] text-quiet">
                     Why it is left
                     <input
-                        className="field mt-1 h-8 w-full px-2 text-[13px] text-ink"
+                        className="field mt-1 w-full text-[13px] text-ink"
                         value={reason}
                         maxLength={500}
                         autoFocus

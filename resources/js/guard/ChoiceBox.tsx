@@ -80,7 +80,7 @@ export function ChoiceBox({
                     tabIndex={-1}
                     aria-label="Open the choices"
                     title="Choices (Alt+↓)"
-                    className="icon-btn pointer-events-auto absolute h-6 w-6 border border-hair bg-panel text-damson"
+                    className="icon-btn pointer-events-auto absolute border border-hair bg-panel text-damson"
                     style={{ left: across + 1, top: Math.min(0, down - 24) }}
                     onPointerDown={(event) => event.stopPropagation()}
                     onClick={() => useChoices.setState({ open: !open })}
@@ -236,7 +236,7 @@ function Choices({
                 aria-controls={id}
                 aria-activedescendant={found.length > 0 ? `${id}-${current}` : undefined}
                 aria-label="Choose, or type to narrow the list"
-                className="field h-[26px] w-full text-[13px]"
+                className="field w-full text-[13px]"
                 value={text}
                 onChange={(event) => {
                     setText(event.target.value);

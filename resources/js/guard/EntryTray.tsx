@@ -102,7 +102,7 @@ function Takes({ draft }: { draft: EntryDraft }) {
                 )}
                 {(compares || draft.kind === 'formula') && (
                     <input
-                        className={`field h-[26px] ${draft.kind === 'formula' ? 'min-w-0 flex-1 font-mono' : 'w-[88px]'}`}
+                        className={`field ${draft.kind === 'formula' ? 'min-w-0 flex-1 font-mono' : 'w-[88px]'}`}
                         aria-label={draft.kind === 'formula' ? 'Formula' : 'Value'}
                         value={draft.values[0]}
                         onChange={(event) => put(0, event.target.value)}
@@ -112,7 +112,7 @@ function Takes({ draft }: { draft: EntryDraft }) {
                     <>
                         and
                         <input
-                            className="field h-[26px] w-[88px]"
+                            className="field w-[88px]"
                             aria-label="Second value"
                             value={draft.values[1]}
                             onChange={(event) => put(1, event.target.value)}
@@ -143,7 +143,7 @@ function Takes({ draft }: { draft: EntryDraft }) {
             )}
             {draft.kind === 'list' && draft.source === 'cells' && (
                 <input
-                    className="field mt-1.5 h-[26px] font-mono text-[12px]"
+                    className="field mt-1.5 font-mono text-[12px]"
                     aria-label="Cells with the choices"
                     placeholder="Lists!A2:A9, or a name"
                     value={draft.cells}
@@ -178,7 +178,7 @@ function Words({
             {children}
             <input
                 id={`${id}-title`}
-                className="field mt-1 h-[26px] w-full"
+                className="field mt-1 w-full"
                 aria-label={labels[0]}
                 placeholder={labels[0]}
                 maxLength={32}

@@ -33,7 +33,7 @@ export function GuardList({ bench, detail, acts }: { bench: BenchRecord; detail:
                 <span className="flex items-center">
                     <button
                         type="button"
-                        className="icon-btn -my-1.5 h-6 w-6"
+                        className="icon-btn -my-1.5"
                         aria-label="Say what the chosen cells take"
                         title="Say what the chosen cells take"
                         onClick={() => {

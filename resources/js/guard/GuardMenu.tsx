@@ -21,7 +21,7 @@ export function GuardMenu({ detail, record, acts }: { detail: SheetDetail; recor
     const mark = (where: number[] | 'all') => void acts.act('mark', { part: 'formula_cell', on: true, sheets: where });
     return (
         <MenuButton
-            className="icon-btn -my-1.5 h-6 w-6"
+            className="icon-btn -my-1.5"
             aria-label="More of entry and guard"
             align="start"
             face={<EllipsisVertical size={13} />}

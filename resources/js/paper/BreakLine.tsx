@@ -140,16 +140,12 @@ export function BreakLine({
                             <p className="mt-0.5 text-quiet">{end.hint}</p>
                             <p className="mt-1.5 flex gap-1.5 empty:hidden">
                                 {end.full > end.last && (
-                                    <button
-                                        type="button"
-                                        className="btn h-6 px-2 py-0 text-[12px]"
-                                        onClick={() => void onMove(end.full)}
-                                    >
+                                    <button type="button" className="btn h-6 text-[12px]" onClick={() => void onMove(end.full)}>
                                         Let it fall where it may
                                     </button>
                                 )}
                                 {end.made && (
-                                    <button type="button" className="btn h-6 px-2 py-0 text-[12px]" onClick={onDrop}>
+                                    <button type="button" className="btn h-6 text-[12px]" onClick={onDrop}>
                                         Take the break out
                                     </button>
                                 )}

@@ -47,7 +47,7 @@ export function Facet({
                 {source.here && (
                     <button
                         type="button"
-                        className="icon-btn h-5 w-5 flex-none"
+                        className="icon-btn flex-none"
                         aria-label={`Wipe ${title.toLowerCase()} back`}
                         title="Wipe back to the layer below"
                         onClick={() => saying.back(rules)}
@@ -114,5 +114,5 @@ export function Figure({
         if (any) onSet(0);
         else if (found) onSet(Number(found.replace(',', '.')));
     });
-    return <input aria-label={label} title={label} className="field h-[26px] px-1.5" style={{ width }} {...field} />;
+    return <input aria-label={label} title={label} className="field" style={{ width }} {...field} />;
 }

@@ -116,7 +116,7 @@ export function HeadFootDialog({
                             <button
                                 key={name}
                                 type="button"
-                                className="btn h-6 px-2 py-0 text-[12px]"
+                                className="btn h-6 text-[12px]"
                                 // The field keeps the caret.
                                 onMouseDown={(event) => event.preventDefault()}
                                 onClick={() => insert(name)}

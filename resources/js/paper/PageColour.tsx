@@ -36,7 +36,7 @@ export function PageColour({ label, value, onSet }: { label: string; value: stri
             <div className="mt-2 flex gap-1.5">
                 <input
                     aria-label={`${label} by code`}
-                    className="field h-7 w-[86px] font-mono"
+                    className="field w-[86px] font-mono"
                     value={draft}
                     onChange={(event) => setDraft(event.target.value)}
                 />

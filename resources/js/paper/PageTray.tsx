@@ -154,7 +154,7 @@ export function PageTray({
                             .map((one) => (
                                 <PanelButton
                                     key={one}
-                                    className="btn h-6 px-2 py-0 text-[12px]"
+                                    className="btn h-6 text-[12px]"
                                     panel={{
                                         className: 'menu p-1 [&>section]:border-r-0',
                                         side: 'top',

@@ -64,7 +64,7 @@ function OwnPaper({ say }: { say: Saying['say'] }) {
     const [height, setHeight] = useState('300');
     return (
         <PanelButton
-            className="btn h-[26px] px-1.5 text-[12px]"
+            className="btn h-[26px] text-[12px]"
             panel={{ className: 'menu flex items-center gap-1.5 p-2.5', side: 'top', 'aria-label': 'Paper of your own size' }}
             face="Own size"
         >
@@ -203,7 +203,7 @@ export function PrintsFacet({ saying }: { saying: Saying }) {
                     onChange={(on) => say({ labels: on })}
                 />
                 <PanelButton
-                    className="btn h-6 px-2 py-0 text-[12px]"
+                    className="btn h-6 text-[12px]"
                     panel={{ className: 'menu grid w-[236px] gap-1.5 p-2.5', side: 'top', 'aria-label': 'What else prints' }}
                     face="And…"
                 >
@@ -296,9 +296,9 @@ export function EdgesFacet({ saying }: { saying: Saying }) {
                     onSet={(value) => say(Object.fromEntries(SIDES.map((side) => [side, value])))}
                 />
                 <PanelButton
-                    className="btn h-[26px] px-1.5 text-[12px]"
+                    className="btn h-[26px] text-[12px]"
                     panel={{
-                        className: 'menu grid w-[216px] grid-cols-2 gap-1.5 p-2.5',
+                        className: 'menu grid w-[228px] grid-cols-2 gap-1.5 p-2.5',
                         side: 'top',
                         'aria-label': 'Each margin',
                     }}

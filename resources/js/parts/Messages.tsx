@@ -67,7 +67,7 @@ export function Messages() {
                         {message.act && (
                             <button
                                 type="button"
-                                className="btn mt-2 flex!"
+                                className="btn mt-2 flex"
                                 onClick={() => {
                                     dismiss(message.id);
                                     message.act?.run();

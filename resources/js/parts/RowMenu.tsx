@@ -9,7 +9,7 @@ const SEEN = 'opacity-0 group-hover:opacity-100 focus-visible:opacity-100 data-[
 export function RowMenu({ label, className = '', children }: { label: string; className?: string; children: ReactNode }) {
     return (
         <MenuButton
-            className={`icon-btn h-6 w-6 flex-none ${SEEN} ${className}`}
+            className={`icon-btn flex-none ${SEEN} ${className}`}
             aria-label={label}
             align="start"
             face={<EllipsisVertical size={13} />}

@@ -49,7 +49,7 @@ export function Select({
     useEffect(() => choose, []);
     return (
         <select
-            className={`field h-[26px] min-w-0 px-1 ${wide ? 'w-full' : ''}`}
+            className={`field min-w-0 ${wide ? 'w-full' : ''}`}
             aria-label={label}
             value={held ?? value}
             onKeyDown={(event) => {

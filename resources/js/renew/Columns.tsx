@@ -53,7 +53,7 @@ export function Columns({
                         </span>
                         {column.from !== null ? (
                             <select
-                                className="field h-7 w-[190px] flex-none px-1"
+                                className="field w-[190px] flex-none"
                                 aria-label={`Where ${column.other ?? column.heading} goes`}
                                 value={column.state === 'left' ? LEAVE : (column.to ?? PUT_IN)}
                                 onChange={(event) => pair(column.from ?? 0, Number(event.target.value))}
@@ -68,7 +68,7 @@ export function Columns({
                             </select>
                         ) : (
                             <select
-                                className="field h-7 w-[190px] flex-none px-1"
+                                className="field w-[190px] flex-none"
                                 aria-label={`What becomes of ${column.heading}`}
                                 value={column.state === 'gone' ? 'out' : 'stays'}
                                 onChange={(event) => {

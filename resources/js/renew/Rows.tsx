@@ -40,7 +40,7 @@ export function Rows({
             <label className="flex items-center gap-2">
                 <span className="w-[150px] flex-none">told apart by</span>
                 <select
-                    className="field h-7 w-[190px] flex-none px-1"
+                    className="field w-[190px] flex-none"
                     aria-label="What tells rows apart"
                     value={mode}
                     onChange={(event) => {

@@ -113,7 +113,7 @@ export function Source({ id, file, onReady }: { id: number; file: File | null; o
                 <p className="mb-3 text-danger" role="alert">
                     {said}
                     {again && (
-                        <button type="button" className="btn mt-2 flex!" onClick={again}>
+                        <button type="button" className="btn mt-2 flex" onClick={again}>
                             Try again
                         </button>
                     )}
@@ -146,7 +146,7 @@ export function Source({ id, file, onReady }: { id: number; file: File | null; o
                 <label className="mt-4 flex items-center gap-2">
                     <span className="flex-none text-quiet">or a workbook of the shelf</span>
                     <select
-                        className="field h-8 min-w-0 flex-1"
+                        className="field min-w-0 flex-1"
                         value=""
                         onChange={(event) => {
                             const chosen = others.find((each) => each.id === Number(event.target.value));

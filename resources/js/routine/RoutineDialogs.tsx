@@ -97,7 +97,7 @@ function KeepSome({ name: book, past }: { name: string; past: PastStepRecord[] }
                 <label className="flex min-w-0 flex-1 items-center gap-2">
                     <span className="flex-none">Name</span>
                     <input
-                        className="field h-8 min-w-0 flex-1"
+                        className="field min-w-0 flex-1"
                         value={name}
                         maxLength={80}
                         onChange={(event) => setName(event.target.value)}
@@ -107,7 +107,7 @@ function KeepSome({ name: book, past }: { name: string; past: PastStepRecord[] }
                     <span>the last</span>
                     <input
                         type="number"
-                        className="field h-8 w-16"
+                        className="field w-16"
                         min={1}
                         max={done.length}
                         value={last}
@@ -170,7 +170,7 @@ function Replay({ bench, acts }: { bench: BenchRecord; acts: Acts }) {
                 <label className="flex items-center gap-2">
                     <span>Routine</span>
                     <select
-                        className="field h-8 min-w-0 flex-1"
+                        className="field min-w-0 flex-1"
                         value={routine.id}
                         onChange={(event) => setChosen(Number(event.target.value))}
                     >

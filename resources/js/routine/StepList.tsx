@@ -25,7 +25,7 @@ export function StepList({ steps, onChange }: { steps: StepRecord[]; onChange: (
                     </span>
                     {step.choices.length > 1 && (
                         <select
-                            className="field h-7 w-[210px] flex-none px-1"
+                            className="field w-[210px] flex-none"
                             aria-label={`Where step ${at + 1} is done`}
                             value={step.step}
                             onChange={(event) => {
@@ -47,7 +47,7 @@ export function StepList({ steps, onChange }: { steps: StepRecord[]; onChange: (
                     )}
                     <button
                         type="button"
-                        className="icon-btn h-7 w-7 flex-none"
+                        className="icon-btn flex-none"
                         aria-label={`Do step ${at + 1} earlier`}
                         disabled={at === 0}
                         onClick={() => put(at, at - 1)}
@@ -56,7 +56,7 @@ export function StepList({ steps, onChange }: { steps: StepRecord[]; onChange: (
                     </button>
                     <button
                         type="button"
-                        className="icon-btn h-7 w-7 flex-none"
+                        className="icon-btn flex-none"
                         aria-label={`Do step ${at + 1} later`}
                         disabled={at === steps.length - 1}
                         onClick={() => put(at, at + 1)}
@@ -65,7 +65,7 @@ export function StepList({ steps, onChange }: { steps: StepRecord[]; onChange: (
                     </button>
                     <button
                         type="button"
-                        className="icon-btn h-7 w-7 flex-none"
+                        className="icon-btn flex-none"
                         aria-label={`Leave step ${at + 1} out`}
                         onClick={() => onChange(steps.filter((_, index) => index !== at))}
                     >

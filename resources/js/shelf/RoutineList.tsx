@@ -127,7 +127,7 @@ function Edit({ routine, onClose }: { routine: RoutineRecord; onClose: () => voi
                     <label className="flex items-center gap-2">
                         <span>Name</span>
                         <input
-                            className="field h-8 flex-1"
+                            className="field flex-1"
                             value={name}
                             maxLength={80}
                             onChange={(event) => setName(event.target.value)}

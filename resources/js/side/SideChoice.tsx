@@ -62,7 +62,7 @@ export function SideChoice({
         staleTime: 10_000,
     });
     const sheets = side.workbook === names.own ? names.sheets(side.workbook) : (other.data?.sheets ?? []);
-    const field = 'field h-[26px] min-w-0 max-w-full bg-white px-1 text-[12.5px]';
+    const field = 'field min-w-0 max-w-full text-[12.5px]';
     return (
         <div className="flex min-w-0 items-center gap-1.5 px-2 py-1.5">
             <select

@@ -177,7 +177,7 @@ function Open({ bench, sheet, table, acts }: { bench: BenchRecord; sheet: number
                                     {values.length > 1 && (
                                         <button
                                             type="button"
-                                            className="icon-btn h-7 w-7"
+                                            className="icon-btn"
                                             aria-label={`Leave figure ${at + 1} out`}
                                             onClick={() => setValues(values.filter((_, index) => index !== at))}
                                         >
@@ -270,7 +270,7 @@ function Choose({
 }) {
     return (
         <select
-            className="field h-7 max-w-[190px] min-w-0 px-1"
+            className="field max-w-[190px] min-w-0"
             aria-label={label}
             value={value}
             onChange={(event) => onChange(event.target.value)}
@@ -316,7 +316,7 @@ function Field({
             {field.by === 'band' && (
                 <input
                     type="number"
-                    className="field h-7 w-20 px-1"
+                    className="field w-20"
                     aria-label={`${label}, size of a band`}
                     min={0.01}
                     step="any"
@@ -325,7 +325,7 @@ function Field({
                 />
             )}
             {onDrop && (
-                <button type="button" className="icon-btn h-7 w-7" aria-label={`Leave out: ${label}`} onClick={onDrop}>
+                <button type="button" className="icon-btn" aria-label={`Leave out: ${label}`} onClick={onDrop}>
                     <X size={13} />
                 </button>
             )}

@@ -56,7 +56,7 @@ export function ColourFacet({ format }: { format: Formatter }) {
                     </span>
                 )}
                 {inspection && inspection.readable !== ink && low && (
-                    <button type="button" className="btn px-1.5 py-0" onClick={() => format.format({ ink: inspection.readable })}>
+                    <button type="button" className="btn" onClick={() => format.format({ ink: inspection.readable })}>
                         Readable ink
                     </button>
                 )}

@@ -67,7 +67,7 @@ export function ColourMenu({
                 if (!on && trialOf) useBench.getState().tryOn(null);
                 setText(value && value !== 'none' ? value : '');
             }}
-            panel={{ className: 'menu max-h-[92vh] w-[318px] p-2.5', side: 'top', align: 'start', 'aria-label': label }}
+            panel={{ className: 'menu w-[318px] p-2.5', side: 'top', align: 'start', 'aria-label': label }}
             face={children}
         >
             <div className="mb-2 flex gap-1.5">
@@ -289,12 +289,12 @@ function HexField({
                     onKeyDown={(event) => event.key === 'Enter' && hex && onChoose(hex)}
                 />
                 <span className="h-7 w-7 flex-none rounded-md border border-hair" style={{ background: hex ?? 'transparent' }} />
-                <button type="button" className="btn px-2" disabled={!hex} onClick={() => hex && onChoose(hex)}>
+                <button type="button" className="btn" disabled={!hex} onClick={() => hex && onChoose(hex)}>
                     Use
                 </button>
                 <button
                     type="button"
-                    className="btn px-2"
+                    className="btn"
                     disabled={!hex}
                     title={`Name it, and it joins ${joins}`}
                     onClick={() => {
@@ -374,7 +374,7 @@ function Family({ hex, format, onChoose }: { hex: string; format: Formatter; onC
             <div className="mt-1.5 flex gap-1.5">
                 <button
                     type="button"
-                    className="btn flex-1 justify-center px-1 text-[12px]"
+                    className="btn flex-1 justify-center text-[12px]"
                     onClick={() => format.act('family', { hex })}
                 >
                     Give it to this sheet
@@ -382,7 +382,7 @@ function Family({ hex, format, onChoose }: { hex: string; format: Formatter; onC
                 {(format.record?.sheets ?? 0) > 1 && (
                     <button
                         type="button"
-                        className="btn flex-1 justify-center px-1 text-[12px]"
+                        className="btn flex-1 justify-center text-[12px]"
                         onClick={() => format.revise('family', { hex })}
                     >
                         To all {format.record?.sheets} that wear it

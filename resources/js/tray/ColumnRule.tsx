@@ -56,7 +56,7 @@ export function ColumnRule({
                 )}
                 <button
                     type="button"
-                    className="btn px-2 py-0.5 text-[12px]"
+                    className="btn text-[12px]"
                     title={`The fewest that show every value of a column, and the same all down it; here ${needed}`}
                     onClick={() => change({ least: 0, most: 4 })}
                 >

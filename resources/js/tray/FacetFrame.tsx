@@ -48,7 +48,7 @@ export function FacetFrame({ title, icon: Icon, facet, lead, attributes, format,
                 {touched && (
                     <button
                         type="button"
-                        className="icon-btn h-5 w-5 flex-none"
+                        className="icon-btn flex-none"
                         aria-label={`Wipe ${title.toLowerCase()} back`}
                         title={format.book === null ? 'Wipe back to the layer below' : 'Leave it unsaid: the layer below shows'}
                         onClick={() => format.wipe(facet)}

@@ -88,7 +88,7 @@ function FitMenu({ format, detail, column, row }: { format: Formatter; detail: S
                 />
             )}
             <MenuButton
-                className="icon-btn ml-auto h-6 w-6"
+                className="icon-btn ml-auto"
                 aria-label="More ways to fit"
                 title="More ways to fit"
                 side="top"
@@ -156,7 +156,7 @@ function Size({ label, px, onSet, children }: { label: string; px: number; onSet
     return (
         <div className="flex gap-1">
             <input
-                className="field h-[26px] w-[68px] px-1.5"
+                className="field w-[68px]"
                 aria-label={label}
                 title={`${label}: px, ${label === 'Width' ? 'characters, ' : ''}pt, mm or cm`}
                 onFocus={(event) => event.currentTarget.select()}

@@ -118,7 +118,7 @@ function Figure({
         <label className="flex items-center gap-2">
             <span className="flex-1">{words}</span>
             <input
-                className="field h-7 w-[72px] text-right"
+                className="field w-[72px] text-right"
                 inputMode="numeric"
                 value={value}
                 onChange={(event) => onChange(event.target.value)}

@@ -30,7 +30,7 @@ export function NotesMenu({ format }: { format: Formatter }) {
             opened={open}
             onOpen={setOpen}
             panel={{
-                className: 'menu max-h-[420px] w-[460px] overflow-auto p-3',
+                className: 'menu w-[460px] p-3',
                 side: 'top',
                 align: 'start',
                 'aria-label': 'Notes on the figures',
@@ -54,7 +54,7 @@ export function NotesMenu({ format }: { format: Formatter }) {
                         <div className="mt-1.5 flex flex-wrap gap-1.5">
                             <button
                                 type="button"
-                                className="btn px-2 py-0.5 text-[12px]"
+                                className="btn text-[12px]"
                                 onClick={() => {
                                     setOpen(false);
                                     select(note);
@@ -67,7 +67,7 @@ export function NotesMenu({ format }: { format: Formatter }) {
                                     <button
                                         key={to}
                                         type="button"
-                                        className="btn px-2 py-0.5 text-[12px]"
+                                        className="btn text-[12px]"
                                         title="A change of data: named in the history, and undone like any other act"
                                         onClick={() => format.act('convert', { to, ranges: note.ranges, sheets: [format.sheet] })}
                                     >

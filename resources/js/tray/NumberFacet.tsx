@@ -50,7 +50,7 @@ export function NumberFacet({ format }: { format: Formatter }) {
                         if (!now) useBench.getState().tryOn(null);
                     }}
                     panel={{
-                        className: 'menu max-h-[610px] w-[580px] overflow-auto p-3',
+                        className: 'menu w-[580px] p-3',
                         side: 'top',
                         align: 'start',
                         alignOffset: side,

@@ -131,14 +131,14 @@ function Options({ view, choose }: { view: NumberView; choose: (look: object) =>
                             type="number"
                             min={0}
                             max={10}
-                            className="field h-[26px] w-14 px-1.5"
+                            className="field w-14"
                             aria-label="Decimals"
                             value={choice.decimals}
                             onChange={(event) => choose(changed(view, { decimals: Number(event.target.value) }))}
                         />
                         <button
                             type="button"
-                            className="btn px-2 py-0.5 text-[12px]"
+                            className="btn text-[12px]"
                             title="The fewest that show every value of the column as it is"
                             onClick={() => choose(changed(view, { decimals: view.needed }))}
                         >
@@ -151,7 +151,7 @@ function Options({ view, choose }: { view: NumberView; choose: (look: object) =>
                 <>
                     <span className="text-quiet">Currency</span>
                     <select
-                        className="field h-[26px] px-1"
+                        className="field"
                         aria-label="Currency"
                         value=""
                         onChange={(event) => {
@@ -207,7 +207,7 @@ function Options({ view, choose }: { view: NumberView; choose: (look: object) =>
                         type="number"
                         min={1}
                         max={20}
-                        className="field h-[26px] w-14 px-1.5"
+                        className="field w-14"
                         aria-label="Digits"
                         value={choice.length}
                         onChange={(event) => choose(changed(view, { length: Number(event.target.value) }))}
@@ -223,11 +223,7 @@ function CodeField({ code, onChoose }: { code: string; onChoose: (code: string) 
     return (
         <label className="text-[12px] text-quiet">
             Code by hand
-            <input
-                className="field mt-0.5 h-[26px] w-full px-1.5 font-mono text-[11.5px] text-ink"
-                aria-label="Number format code"
-                {...field}
-            />
+            <input className="field mt-0.5 w-full font-mono text-[11.5px] text-ink" aria-label="Number format code" {...field} />
         </label>
     );
 }

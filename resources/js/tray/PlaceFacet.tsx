@@ -119,7 +119,7 @@ export function PlaceFacet({ format, onMerge }: { format: Formatter; onMerge: ()
                 {format.book === null && (
                     <button
                         type="button"
-                        className="btn h-[26px] flex-1 justify-center py-0"
+                        className="btn h-[26px] flex-1 justify-center"
                         onClick={() => (merged ? format.act('split') : onMerge())}
                     >
                         {merged ? 'Split' : 'Merge'}

@@ -50,7 +50,7 @@ export function RuleFit({ format, detail }: { format: Formatter; detail: SheetDe
             <p className="text-[11px] leading-snug text-quiet">
                 Columns {rules.least} to {rules.greatest} px, {rules.air} px of air
             </p>
-            <button type="button" className="btn h-[26px] justify-center px-1 py-0 text-[11.5px]" onClick={() => setOpen(true)}>
+            <button type="button" className="btn h-[26px] justify-center text-[11.5px]" onClick={() => setOpen(true)}>
                 Rules of fit
             </button>
             {open && (

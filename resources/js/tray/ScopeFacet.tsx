@@ -105,7 +105,7 @@ function NamedLooks({ format, worn }: { format: Formatter; worn: string | null }
     return (
         <>
             <MenuButton
-                className="btn h-[26px] min-w-0 flex-1 justify-center px-1! py-0 text-[11.5px]"
+                className="btn h-[26px] min-w-0 flex-1 justify-center px-1! text-[11.5px]"
                 side="top"
                 align="start"
                 face={<span className="truncate">Named looks</span>}
@@ -152,7 +152,7 @@ const LIFTS: [words: string, what: Lift][] = [
 function LiftMenu({ format }: { format: Formatter }) {
     return (
         <MenuButton
-            className="btn h-[26px] px-1.5 py-0"
+            className="btn h-[26px]"
             aria-label="Lift the look"
             title="Lift the look, and lay it elsewhere"
             side="top"
@@ -174,7 +174,7 @@ function Ladder({ format }: { format: Formatter }) {
     const rungs = [...(format.record?.inspection.layers ?? [])].reverse();
     return (
         <PanelButton
-            className="btn h-[26px] px-1.5 py-0"
+            className="btn h-[26px]"
             aria-label="Layers of this cell"
             title="Layers of this cell"
             panel={{ className: 'menu w-80 p-2.5', side: 'top', align: 'start', 'aria-label': 'Layers of this cell' }}

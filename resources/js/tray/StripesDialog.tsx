@@ -47,11 +47,7 @@ export function StripesDialog({ format, fill, onClose }: { format: Formatter; fi
                     >
                         <label className="flex items-center gap-2">
                             <span className="w-32 text-quiet">Change</span>
-                            <select
-                                className="field min-w-0 flex-1 px-1"
-                                value={by}
-                                onChange={(event) => setBy(event.target.value)}
-                            >
+                            <select className="field min-w-0 flex-1" value={by} onChange={(event) => setBy(event.target.value)}>
                                 <option value="rows">every some rows</option>
                                 <option value="key">with what a column holds</option>
                                 <option value="columns">every some columns</option>
@@ -60,11 +56,7 @@ export function StripesDialog({ format, fill, onClose }: { format: Formatter; fi
                         {by === 'key' && (
                             <label className="flex items-center gap-2">
                                 <span className="w-32 text-quiet">Key column</span>
-                                <select
-                                    className="field px-1"
-                                    value={key}
-                                    onChange={(event) => setKey(Number(event.target.value))}
-                                >
+                                <select className="field" value={key} onChange={(event) => setKey(Number(event.target.value))}>
                                     {columns.map((column) => (
                                         <option key={column} value={column}>
                                             {letters(column)}

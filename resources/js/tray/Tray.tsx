@@ -91,7 +91,7 @@ export function Tray({ bench, detail, acts }: { bench: BenchRecord; detail: Shee
                             .map((name) => (
                                 <PanelButton
                                     key={name}
-                                    className="btn h-6 px-2 py-0 text-[12px]"
+                                    className="btn h-6 text-[12px]"
                                     panel={{
                                         className: 'menu p-1 [&>section]:border-r-0',
                                         side: 'top',

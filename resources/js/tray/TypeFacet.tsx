@@ -107,7 +107,7 @@ function FontPicker({ format }: { format: Formatter }) {
                 <button
                     key={family}
                     type="button"
-                    className="menu-item w-full text-left text-[15px] hover:bg-damson-soft"
+                    className="menu-item w-full text-left hover:bg-damson-soft"
                     style={{ fontFamily: `'${family}'` }}
                     onClick={() => choose(family)}
                 >
@@ -127,7 +127,7 @@ function SizeField({ format }: { format: Formatter }) {
     return (
         <>
             <input
-                className="field h-[26px] w-[52px] px-1.5"
+                className="field w-[52px]"
                 aria-label="Size in points"
                 list="sizes"
                 placeholder={format.state('size')?.mixed ? '–' : '11'}
