@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
 use Rilvet\Act\BringAnew;
 use Rilvet\Act\Format;
 use Rilvet\Act\Targets;
@@ -19,26 +18,21 @@ use Rilvet\Grid\RangeSet;
 use Rilvet\Grid\Shift;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
-use Rilvet\Look\LookBook;
-use Rilvet\Reading\Finder;
 use Rilvet\Reading\Part;
 use Rilvet\Reading\Reading;
 use Rilvet\Reading\RowRun;
-use Rilvet\Reading\SheetFacts;
 use Rilvet\Reading\TableReading;
 use Rilvet\Refusal;
 use Rilvet\Renew\Choices;
 use Rilvet\Renew\NewData;
 use Rilvet\Renew\Pair;
-use Rilvet\Renew\Plan;
 use Rilvet\Renew\RenewIsWrong;
-use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use SebastianBergmann\Diff\Differ;
 use SebastianBergmann\Diff\Output\UnifiedDiffOutputBuilder;
 
 /** Newer data in a table that is dressed already: what it changes, and all that it leaves as it is. */
-final class RenewTest extends TestCase
+final class RenewTest extends RenewCase
 {
     /** Lots with what is worked out of them: a value, a share of all, and a running total. */
     private const LOTS = [
@@ -139,42 +133,6 @@ final class RenewTest extends TestCase
             yield "few places, seed $seed" => [$seed, 24];
             yield "many places, seed $seed" => [$seed + 100, 400];
         }
-    }
-
-    public function test_columns_are_found_by_their_heading_or_by_what_they_hold(): void
-    {
-        $book = self::book([['Id', 'Place', 'Sum', 'Remark'], ['a1', 'North', 10.5, 'keep'], ['b2', 'South', 20.5, null],
-            ['c3', 'West', 30.5, 'this'], ['d4', 'East', 40.5, null]]);
-        [$after, $plan] = self::bring($book, [['Sum', 'ID', 'Region', 'Since'], [11.5, 'a1', 'North', 2021], [20.5, 'b2', 'South', 2022],
-            [30.5, 'c3', 'West', 2023], [40.5, 'd4', 'East', 2024]]);
-        $states = [];
-        foreach ($plan->pairs as $pair) {
-            $states[$pair->other ?? $pair->heading] = $pair->state();
-        }
-        self::assertSame(['Sum' => 'same', 'Id' => 'same', 'Region' => 'renamed', 'Since' => 'new', 'Remark' => 'missing'], $states);
-        self::assertSame([['Id', 'Place', 'Since', 'Sum', 'Remark'], ['a1', 'North', 2021, 11.5, 'keep'], ['b2', 'South', 2022, 20.5, null],
-            ['c3', 'West', 2023, 30.5, 'this'], ['d4', 'East', 2024, 40.5, null]], self::says($after->sheet(1)),
-            'a new column stands behind the one that it follows');
-        self::assertSame(range(1, 5), array_map(fn ($column) => $column->column, $after->sheet(1)->reading->tables[0]->columns));
-    }
-
-    public function test_a_new_last_column_looks_like_the_one_before_it_from_the_title_to_the_last_note_and_no_further(): void
-    {
-        $book = self::book([['Trees of the park'], [null], ['Id', 'Place', 'Sum'], ['a1', 'North', 10.5], ['b2', 'South', 20.5],
-            ['c3', 'West', 30.5], [null], [null, null, 'Counted in May']]);
-        $sheet = $book->sheet(1);
-        $file = clone $sheet->file;
-        foreach ([[1, 1, '#FF0000'], [3, 3, '#2A4A3A'], [4, 6, '#EEFFEE'], [8, 8, '#FFCC00'],
-            [9, 12, '#000000']] as [$first, $last, $fill]) {
-            $file->set(Range::of($first, 3, $last, 3), $book->looks->number(Look::of(['fill' => $fill])));
-        }
-        $book = $book->withSheet(1, $sheet->withoutFileLooks($file));
-        $act = new BringAnew(1, 4, 1, self::data([['Id', 'Place', 'Sum', 'Tax'], ['a1', 'North', 10.5, 1], ['b2', 'South', 20.5, 2],
-            ['c3', 'West', 30.5, 3]]), new Choices);
-        $after = $act->on($book);
-        $fill = fn (int $row) => $after->looks->look($after->sheet(1)->file->at($row, 4))->toArray()['fill'] ?? null;
-        self::assertSame(['#FF0000', null, '#2A4A3A', '#EEFFEE', '#EEFFEE', '#EEFFEE', null, '#FFCC00', null],
-            array_map($fill, range(1, 9)));
     }
 
     public function test_a_person_decides_otherwise(): void
@@ -306,41 +264,6 @@ final class RenewTest extends TestCase
             '=SUM(B2:B3)=3', '=SUM(C2:C3)=6']]];
     }
 
-    public function test_columns_without_headings_go_by_their_place(): void
-    {
-        $book = self::book([['Tree', 'Count', 'Height'], ['ash', 1, 12.5], ['elm', 2, 14], ['oak', 3, 9.5]]);
-        [$after, $plan] = self::bring($book, [['fir', 7, 20.5], ['yew', 8, 3.5], ['box', 9, 1.5]]);
-        self::assertSame(['same', 'same', 'same'], array_map(fn ($pair) => $pair->state(), $plan->pairs));
-        self::assertSame([['Tree', 'Count', 'Height'], ['fir', 7, 20.5], ['yew', 8, 3.5], ['box', 9, 1.5]],
-            self::says($after->sheet(1)));
-        $this->expectExceptionMessage('Pair the columns by hand');
-        self::bring($book, [['fir', 7], ['yew', 8], ['box', 9]]);
-    }
-
-    public function test_a_new_column_has_a_heading_only_where_its_data_and_the_table_have_one(): void
-    {
-        $book = self::book([['Id', 'Tree', 'Sum'], ['a1', 'Oak', 1.5], ['b2', 'Ash', 3.5], ['c3', 'Elm', 5.5]]);
-        [$after] = self::bring($book, [['Id', 'Tree', 'Sum', null, 'Since'], ['a1', 'Oak', 1.5, 'tall', 2021],
-            ['b2', 'Ash', 3.5, 'low', 2022], ['c3', 'Elm', 5.5, 'tall', 2023]]);
-        self::assertSame([['Id', 'Tree', 'Sum', null, 'Since'], ['a1', 'Oak', 1.5, 'tall', 2021]],
-            array_slice(self::says($after->sheet(1)), 0, 2));
-        $bare = self::book([[1, 2.5, 3], [2, 4.5, 6], [3, 6.5, 9], [4, 8.5, 12]]);
-        [$after, $plan] = self::bring($bare, [[1, 2.5, 3, 'x'], [2, 4.5, 6, 'y'], [3, 7.5, 9, 'z'], [4, 8.5, 12, 'w']],
-            new Choices(pairs: [1 => 1, 2 => 2, 3 => 3]));
-        self::assertSame([[1, 2.5, 3, 'x'], [2, 4.5, 6, 'y'], [3, 7.5, 9, 'z'], [4, 8.5, 12, 'w']], self::says($after->sheet(1)));
-        self::assertCount(1, $plan->newColumns());
-    }
-
-    public function test_two_columns_of_one_heading_go_in_their_order(): void
-    {
-        $book = self::book([['Id', 'Tree', 'Sum', 'Sum'], ['a1', 'Oak', 1.5, 2], ['b2', 'Ash', 3.5, 4], ['c3', 'Elm', 5.5, 6]]);
-        [$after] = self::bring($book, [['Id', 'Tree', 'Sum', 'Sum'], ['a1', 'Oak', 10.5, 20], ['b2', 'Ash', 3.5, 4], ['c3', 'Elm',
-            5.5, 60]],
-            new Choices(key: ['Id']));
-        self::assertSame([['a1', 'Oak', 10.5, 20], ['b2', 'Ash', 3.5, 4], ['c3', 'Elm', 5.5, 60]],
-            array_slice(self::says($after->sheet(1)), 1));
-    }
-
     public function test_what_reaches_over_all_rows_grows_and_nothing_else_does(): void
     {
         $below = new Shift(true, 7, 3, true, new Growth(2, 4, 3, 6));
@@ -353,17 +276,6 @@ final class RenewTest extends TestCase
             ['B3:B6', 'B1:B6', 'B3:B4']));
         self::assertEquals($below, Shift::fromArray($below->toArray()));
         self::assertSame('B3:B6', (string) $below->inverse()->range(Range::parse('B3:B9')));
-    }
-
-    /**
-     * @param  list<list<mixed>>  $new
-     * @return array{Workbook, Plan}
-     */
-    private static function bring(Workbook $book, array $new, Choices $choices = new Choices): array
-    {
-        $act = new BringAnew(1, 1, 1, self::data($new), $choices);
-
-        return [$act->on($book), $act->plan($book)];
     }
 
     /** Rows that come may push what stands below as far as the sheet goes, and no further. */
@@ -383,70 +295,6 @@ final class RenewTest extends TestCase
                 self::assertFalse($fits, "row $last: ".$wrong->getMessage());
             }
         }
-    }
-
-    /** @param  list<list<mixed>>  $rows */
-    private static function data(array $rows): NewData
-    {
-        return NewData::of(self::book($rows), 1);
-    }
-
-    /**
-     * @param  list<list<mixed>>  $rows  texts that begin with "=" are formulas, with what they give behind the last "="
-     * @param  array<string, string>  $names
-     * @param  list<list<mixed>>|null  $other  rows of a second sheet
-     */
-    private static function book(array $rows, array $names = [], ?array $other = null, bool $dates = false,
-        bool $from1904 = false): Workbook
-    {
-        $looks = new LookBook;
-        $sheets = [];
-        foreach (array_filter([1 => $rows, 2 => $other]) as $number => $lines) {
-            $cells = new MemorySheet($number === 1 ? 'S' : 'Other', array_map(fn (array $row) => array_map(self::cell(...), $row), $lines));
-            $sheet = new Worksheet($cells, $cells->name(), Finder::read(SheetFacts::of($cells)));
-            if ($dates) {
-                $file = clone $sheet->file;
-                $file->set(Range::of(2, 1, count($lines), 1), $looks->number(Look::of(['number' => 'd/m/yyyy'])));
-                $sheet = $sheet->withoutFileLooks($file);
-                $hints = new \Rilvet\Work\FileHints($file, $looks, $sheet->came);
-                $sheet = $sheet->readAs(Finder::read(SheetFacts::of($cells, $hints)), $cells, null);
-            }
-            $sheets[$number] = $sheet;
-        }
-
-        return new Workbook('Book', $sheets, $looks, $from1904, $names);
-    }
-
-    private static function cell(mixed $value): Cell
-    {
-        if (! is_string($value) || ! str_starts_with($value, '=')) {
-            return Cell::of(is_scalar($value) ? $value : null);
-        }
-        $parts = explode('=', substr($value, 1));
-
-        return Cell::formula($parts[0], isset($parts[1]) ? (float) $parts[1] : null);
-    }
-
-    /** @return list<list<mixed>> values, and formulas with "=" */
-    private static function says(Worksheet $sheet): array
-    {
-        $rows = [];
-        foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $cells) {
-            $rows[] = array_map(fn (Cell $cell) => $cell->formula === null ? $cell->value : "=$cell->formula", $cells);
-        }
-        while ($rows !== [] && array_filter($rows[count($rows) - 1], fn (mixed $value) => $value !== null) === []) {
-            array_pop($rows);
-        }
-        $width = max(array_map(fn (array $row) => 1 + (int) max([-1, ...array_keys(array_filter($row,
-            fn ($value) => $value !== null))]), $rows));
-
-        return array_map(fn (array $row) => array_slice($row, 0, $width), $rows);
-    }
-
-    /** @return list<string> */
-    private static function parts(Worksheet $sheet): array
-    {
-        return array_map(fn ($run) => "$run->first-$run->last {$run->part?->value} row", $sheet->reading->tables[0]->runs);
     }
 
     public function test_two_columns_together_tell_rows_apart(): void
