@@ -42,6 +42,13 @@ final class ExpressionTest extends TestCase
         'QUARTILE($A$1:$A$30,1)', 'VARP($A$1:$A$30)', 'AND(A1:A3)', 'TIME(1,30,0)', 'CONCATENATE(B1,"-",A1)', 'MAX(A1,3)', 'VALUE("12.5")',
         'N(B1)', 'A1<>A2', 'CHOOSE(2,"a","b")', 'PROPER("ab cd")', 'SIGN(A1)', 'POWER(2,3)', 'SQRT(2)', 'DAYS(C1,45000)', 'ISOWEEKNUM(C1)',
         'REPT("x",3)', '$B1="late"', 'SUM(A$1:A1)', '1=1=TRUE',
+        'AVERAGEIFS($A$1:$A$30,$B$1:$B$30,"late",$C$1:$C$30,">45100")', 'CODE(E1)', 'EXP(2)', 'EXP(A1/10)', 'IFNA(A1/0,7)', 'IFNA(A1,7)',
+        'IFNA(MATCH("none",$E$1:$E$30,0),7)', 'ISERR(A1/0)', 'ISERR(NA())', 'ISERR(A1)', 'ISNA(NA())', 'ISNA(A1/0)', 'ISNA(A1)',
+        'ISEVEN(C1)', 'ISODD(C1)', 'ISLOGICAL(D1)', 'ISNONTEXT(A1)', 'ISNONTEXT(B1)', 'ISNONTEXT(D1)', 'LOWER(E1)', 'PI()',
+        'PRODUCT(A1:A3)', 'T(A1)', 'T(B1)', 'T(D1)', 'TRUE()', 'FALSE()', 'VAR($A$1:$A$30)', 'XOR(A1>0,C1>45200)', 'XOR(TRUE,TRUE,TRUE)',
+        'TRUE()=FALSE()', 'NA()', 'MIN($A$1:$A$30)', 'MIN(A1,3)', 'STDEV.S($A$1:$A$30)', 'STDEVP($A$1:$A$30)', 'STDEV.P($A$1:$A$30)',
+        'VAR.S($A$1:$A$30)', 'VAR.P($A$1:$A$30)', 'PERCENTILE.INC($A$1:$A$30,0.3)', 'RANK.EQ(C1,$C$1:$C$30)', 'SECOND(0.7001)',
+        'CONCAT(B1,"-",A1)',
     ];
 
     /** @return list<list<bool|float|int|string|null>> */
@@ -122,6 +129,7 @@ final class ExpressionTest extends TestCase
         yield 'an error goes through' => ['1+#N/A', '#N/A'];
         yield 'names' => ['Limit*0+Rate', 0.25];
         yield 'a day' => ['TODAY()', 46_353];
+        yield 'a moment' => ['NOW()', 46_353.5];
         yield 'DATE runs on' => ['DATE(2026,14,1)', 46_419];
         yield 'the 29 February that never was (18.17.4.1)' => ['DAY(60)', 29];
         yield 'ISO 8601 puts 1 January 2027 into week 53' => ['ISOWEEKNUM(DATE(2027,1,1))', 53];
@@ -203,6 +211,23 @@ final class ExpressionTest extends TestCase
         yield 'of others there is no order' => ['MATCH(2,{1,"x",2,#N/A,TRUE,3},1)', 3];
         yield 'of texts that rise' => ['MATCH("b",{"a",7,"b","c"},1)', 3];
         yield 'of truths that rise' => ['MATCH(TRUE,{FALSE,7,TRUE},1)', 3];
+        yield 'a blank cell is nought, and even' => ['ISEVEN($A$4)', true];
+        yield 'a blank cell is not odd' => ['ISODD($A$4)', false];
+        yield 'digits after the point do not count' => ['ISODD(-2.9)', false];
+        yield 'a text is neither odd nor even' => ['ISODD("x")', '#VALUE!'];
+        yield 'texts and truths of a range are no factors' => ['PRODUCT($D$1:$E$2,2)', 2];
+        yield 'LOWER leaves figures' => ['LOWER("ÄB 12")', 'äb 12'];
+        yield 'no letter has no code' => ['CODE("")', '#VALUE!'];
+        yield 'a blank is truly blank, and no text' => ['AND(ISBLANK($A$4),ISNONTEXT($A$4))', true];
+        yield 'another error is not what IFNA is for' => ['IFNA(1/0,7)', '#DIV/0!'];
+        yield 'texts of a range say neither' => ['XOR($E$1:$E$3)', '#VALUE!'];
+    }
+
+    public function test_every_function_is_asked_for_a_value_that_another_source_states(): void
+    {
+        $asked = implode(' ', [...self::FORMULAS, ...array_map(fn (array $one) => $one[0], iterator_to_array(self::examples()))]);
+        preg_match_all('/([A-Z][A-Z0-9.]*)\(/', $asked, $named);
+        self::assertSame([], array_values(array_diff(array_keys(Library::all()), $named[1])));
     }
 
     #[DataProvider('examples')]

@@ -291,6 +291,14 @@ final class PdfTest extends TestCase
         self::assertSame(1, substr_count($says, '/Subtype /Link'));
         self::assertStringContainsString('/URI (https://example.org/oak_\(tree\))', $says);
         self::assertStringContainsString('/S /Link', $says);
+        // What is pressed lies over the letters that are read, by the boxes that poppler gives; in points, y from the top there.
+        preg_match('#/Rect \[\s*([\d.]+)\s+([\d.]+)\s+([\d.]+)\s+([\d.]+)\s*\]#', $says, $rect);
+        $boxes = self::told('pdftotext', '-bbox', $path, '-');
+        preg_match('/height="([\d.]+)"/', $boxes, $page);
+        preg_match('#xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">https:#', $boxes, $word);
+        [$left, $bottom, $right, $top] = array_map(floatval(...), array_slice($rect, 1));
+        self::assertEqualsWithDelta([(float) $word[1], (float) $word[3]], [$left, $right], 0.5);
+        self::assertEqualsWithDelta([(float) $word[2], (float) $word[4]], [(float) $page[1] - $top, (float) $page[1] - $bottom], 0.75);
     }
 
     /** Memory holds where objects stand, not what they say. */

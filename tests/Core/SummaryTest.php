@@ -10,6 +10,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rilvet\Act\BringAnew;
 use Rilvet\Act\Dress;
+use Rilvet\Act\EditCells;
 use Rilvet\Act\Format;
 use Rilvet\Act\Summarise;
 use Rilvet\Act\Targets;
@@ -224,6 +225,16 @@ final class SummaryTest extends TestCase
             'and the total is the total');
         self::assertSame([], Checks::on($book, [new SummaryOld]));
         self::assertSame('SUMIFS(S!$E$2:$E$8,S!$B$2:$B$8,"=Abbey Wood")', iterator_to_array($sheet->cells->formulas())[4][2]->formula);
+    }
+
+    public function test_a_nought_that_was_written_over_with_a_word_is_old(): void
+    {
+        $book = (new Summarise(null, Summary::of(['sheet' => 1, 'rows' => [['heading' => 'Customer']],
+            'values' => [['heading' => 'Worth']]])))->on(self::book([...self::SALES, [46390, 'Zeal Mill', 'no', 8, 0]]));
+        self::assertSame(['Zeal Mill', 0], self::says($book->sheet(2))[6]);
+        self::assertSame([], Checks::on($book, [new SummaryOld]));
+        $found = Checks::on((new EditCells(2, [7 => [2 => 'none']]))->on($book), [new SummaryOld]);
+        self::assertSame(['One of its cells says something else than the table does now.'], array_map(fn ($one) => $one->words, $found));
     }
 
     /** @param  array<string, mixed>  $of */

@@ -54,7 +54,8 @@ final readonly class SummaryOld implements SheetCheck
             $words = $missing > 0
                 ? ($missing === 1 ? 'One group of the table is missing in the summary.'
                 : number_format($missing).' groups of the table are missing in the summary.')
-                : number_format(max(1, $differ)).' of its cells say something else than the table does now.';
+                : ($differ <= 1 ? 'One of its cells says something else than the table does now.'
+                : number_format($differ).' of its cells say something else than the table does now.');
             yield new Finding('summary-old', Severity::Wrong, $sheet->sheet->name, $sheet->number, '', max(1, $differ), $words, [],
                 Mend::values(new Summarise($sheet->number, null), max(1, $differ), 'Make the summary anew'));
         }
