@@ -163,16 +163,11 @@ final class CellText
             $canvas->text(0, 0, $cell->text, $style);
             $canvas->leave();
         } else {
-            $x = $side($wide);
-            $y = self::level($look->vertical, $inner, $high);
-            $isLeft = $look->rotation > 0 === ($look->vertical !== 'top');
-            [$ox, $oy] = $look->vertical === 'center' ? [$x + $wide / 2, $y + $high / 2]
-                : [
-                    $isLeft ? $x : $x + $wide,
-                    $look->vertical === 'top' ? $y : $y + $high,
-                ];
-            $canvas->turn($ox, $oy, -$look->rotation);
-            $canvas->text($x - $ox, $y + $face->baseline($px) * $scale - $oy, $cell->text, $style);
+            // The box that the turned line takes stands where a text would.
+            [$cos, $sin] = [cos(deg2rad($look->rotation)), abs(sin(deg2rad($look->rotation)))];
+            [$across, $down] = [$wide * $cos + $high * $sin, $wide * $sin + $high * $cos];
+            $canvas->turn($side($across) + $across / 2, self::level($look->vertical, $inner, $down) + $down / 2, -$look->rotation);
+            $canvas->text(-$wide / 2, $face->baseline($px) * $scale - $high / 2, $cell->text, $style);
             $canvas->leave();
         }
         $canvas->leave();

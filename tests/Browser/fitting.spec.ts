@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { act, handOver, head, openBench, select, undo, widthOf } from './sheet';
+import { act, cell, drop, handOver, head, openBench, select, undo, widthOf } from './sheet';
 
 const outline = (page: Page) => page.getByRole('navigation', { name: 'Outline' });
 const fit = async (page: Page, words: string | RegExp) => {
@@ -57,6 +57,52 @@ test('headings are turned and stay whole, columns of a heading take one width, a
     await expect.poll(() => widthOf(page, 'B')).toBe(species);
     await page.keyboard.press('Control+z');
     await expect.poll(() => widthOf(page, 'B')).not.toBe(species);
+});
+
+test('slanted headings stand whole in their cells, wherever they are set', async ({ page }) => {
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
+    await drop(page, 'Slanted slope.csv', 'Tree,Held back for spring\nOsier,3\nAlder,4\n');
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await expect(cell(page, 'Osier')).toBeVisible();
+    await page.getByRole('button', { name: 'Format by hand' }).click();
+    await select(page, 'A1:B1');
+    let slanted = page.locator('.sheet-cell span');
+    /** px between a cell and the box of its turned text, at the left, the top, the right and the bottom. */
+    const rooms = () =>
+        slanted.evaluateAll((texts) =>
+            texts.map((text) => {
+                const [own, box] = [text.getBoundingClientRect(), (text.parentElement as HTMLElement).getBoundingClientRect()];
+                return [own.left - box.left, own.top - box.top, box.right - own.right, box.bottom - own.bottom].map(Math.round);
+            }),
+        );
+    for (const [turn, presses, side, level] of [
+        ['Up, 45°', ['Align left', 'Set at the bottom'], 0, 3],
+        [null, ['Align right'], 2, 3],
+        [null, ['Set at the top'], 2, 1],
+        [null, ['Align left', 'Set at mid height'], 0, null],
+        ['Down, 45°', [], 0, null],
+        [null, ['Set at the top'], 0, 1],
+        [null, ['Align right', 'Set at the bottom'], 2, 3],
+    ] as const) {
+        if (turn) {
+            await page.getByRole('button', { name: 'Turn the text' }).click();
+            await page.getByRole('menuitem', { name: turn }).click();
+            slanted = page.locator(`.sheet-cell span[style*="rotate(${turn.startsWith('Up') ? '-45' : '45'}deg)"]`);
+        }
+        for (const press of presses) {
+            await page.getByRole('button', { name: press, exact: true }).click();
+            await expect(page.getByRole('button', { name: press, exact: true })).toHaveAttribute('aria-pressed', 'true');
+        }
+        await expect(slanted).toHaveCount(2);
+        // No corner is cut, and at the side and the level that are asked for it stands as near as a text does.
+        await expect
+            .poll(async () => (await rooms()).every((room) => Math.min(...room) >= -1 && (room[side] ?? 99) <= 6), {
+                message: `${turn ?? ''} ${presses.join()}`,
+            })
+            .toBe(true);
+        if (level !== null) for (const room of await rooms()) expect(room[level]).toBeLessThanOrEqual(5);
+    }
 });
 
 test('what a reader sees first is framed, frozen parts are dragged, and the sheet opens at a row', async ({ page }) => {

@@ -48,7 +48,8 @@ final class ExpressionTest extends TestCase
         'PRODUCT(A1:A3)', 'T(A1)', 'T(B1)', 'T(D1)', 'TRUE()', 'FALSE()', 'VAR($A$1:$A$30)', 'XOR(A1>0,C1>45200)', 'XOR(TRUE,TRUE,TRUE)',
         'TRUE()=FALSE()', 'NA()', 'MIN($A$1:$A$30)', 'MIN(A1,3)', 'STDEV.S($A$1:$A$30)', 'STDEVP($A$1:$A$30)', 'STDEV.P($A$1:$A$30)',
         'VAR.S($A$1:$A$30)', 'VAR.P($A$1:$A$30)', 'PERCENTILE.INC($A$1:$A$30,0.3)', 'RANK.EQ(C1,$C$1:$C$30)', 'SECOND(0.7001)',
-        'CONCAT(B1,"-",A1)',
+        'CONCAT(B1,"-",A1)', 'COUNTIF($A$1:$A$30,"<>")', 'COUNTIF($B$1:$B$30,">=paid")', 'COUNTIF($B$1:$B$30,"<=Late")',
+        'COUNTIF($B$1:$B$30,"?ate")', 'COUNTIF($A$1:$A$30,A1)',
     ];
 
     /** @return list<list<bool|float|int|string|null>> */
@@ -220,6 +221,20 @@ final class ExpressionTest extends TestCase
         yield 'no letter has no code' => ['CODE("")', '#VALUE!'];
         yield 'a blank is truly blank, and no text' => ['AND(ISBLANK($A$4),ISNONTEXT($A$4))', true];
         yield 'another error is not what IFNA is for' => ['IFNA(1/0,7)', '#DIV/0!'];
+        // What a criterion fits where the library takes blank cells and truths for other values than they are ("common practice").
+        yield 'a blank cell fits an empty text' => ['COUNTIF($A$4:$A$4,"")', 1];
+        yield 'a blank cell fits an equals sign alone' => ['COUNTIF($A$4:$A$4,"=")', 1];
+        yield 'a blank cell is not unequal to nothing' => ['COUNTIF($A$4:$A$4,"<>")', 0];
+        yield 'a blank cell is another than a number' => ['COUNTIF($A$4:$A$4,"<>5")', 1];
+        yield 'a blank cell is not below a number' => ['COUNTIF($A$4:$A$4,"<5")', 0];
+        yield 'a blank cell is no text of any letters' => ['COUNTIF($A$4:$A$4,"*")', 0];
+        yield 'what is not like it' => ['COUNTIF({"late","paid","lost"},"<>l*")', 1];
+        yield 'nothing is below nothing' => ['COUNTIF({1,"a",TRUE},"<")', 0];
+        yield 'a truth is no number' => ['COUNTIF({TRUE,FALSE,1,"x"},TRUE)', 1];
+        yield 'a truth that is written out' => ['COUNTIF({TRUE,FALSE,0},"FALSE")', 1];
+        yield 'a number is no truth' => ['COUNTIF({TRUE,1,"1"},1)', 2];
+        yield 'all but a truth' => ['COUNTIF({TRUE,FALSE,1},"<>TRUE")', 2];
+        yield 'a tilde alone' => ['COUNTIF({"a~b","ab"},"a~b")', 1];
         yield 'texts of a range say neither' => ['XOR($E$1:$E$3)', '#VALUE!'];
     }
 

@@ -6,7 +6,6 @@ namespace Tests\Core;
 
 use App\Files\Writing\PdfWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
 use Rilvet\Condition\Shape;
 use Rilvet\Grid\MemorySheet;
 use Rilvet\Grid\Range;
@@ -16,76 +15,20 @@ use Rilvet\Look\LookMap;
 use Rilvet\Page\Exception\PageIsWrong;
 use Rilvet\Page\PageRules;
 use Rilvet\Page\PageSetup;
-use Rilvet\Paper\TextStyle;
 use Rilvet\Pdf\Direction;
-use Rilvet\Pdf\Outlines;
 use Rilvet\Pdf\Path;
-use Rilvet\Pdf\PdfCanvas;
-use Rilvet\Pdf\PdfDocument;
 use Rilvet\Pdf\ReadBack;
 use Rilvet\Reading\Reading;
-use Rilvet\Text\Fonts;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Sizes;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 use RuntimeException;
-use Symfony\Component\Process\Process;
 use Tests\Paged;
 
 /** The pdf, read back by programs of other origin: qpdf, and pdftotext, pdffonts, pdfinfo and pdftoppm of poppler. */
-final class PdfTest extends TestCase
+final class PdfTest extends PdfCase
 {
-    private const NOON = 1_795_000_000;
-
-    /** @var list<string> */
-    private array $files = [];
-
-    protected function tearDown(): void
-    {
-        array_map(fn (string $file) => is_file($file) && unlink($file), $this->files);
-    }
-
-    private static function told(string ...$command): string
-    {
-        $process = new Process($command, timeout: 120);
-        $process->run();
-
-        return $process->isSuccessful() ? $process->getOutput()
-            : throw new RuntimeException(implode(' ', $command).': '.$process->getOutput().$process->getErrorOutput());
-    }
-
-    private function path(string $ending = 'pdf'): string
-    {
-        return $this->files[] = sys_get_temp_dir().'/rilvet-pdf-'.getmypid().'-'.count($this->files).".$ending";
-    }
-
-    private function written(Workbook $workbook): string
-    {
-        $path = $this->path();
-        $writer = new PdfWriter(file: 'year.xlsx', time: self::NOON);
-        $writer->write($workbook, $path);
-        self::assertTrue($writer->prove($workbook, $path)->holds());
-
-        return $path;
-    }
-
-    /** @param  callable(PdfCanvas): void  $draw */
-    private function drawn(callable $draw): string
-    {
-        $path = $this->path();
-        $out = fopen($path, 'wb');
-        self::assertNotFalse($out);
-        $pdf = new PdfDocument($out, Fonts::shipped(), 'Drawn');
-        $pdf->section('One');
-        $pdf->page(800, 600, $draw);
-        $pdf->finish();
-        fclose($out);
-        self::told('qpdf', '--check', $path);
-
-        return $path;
-    }
-
     public function test_it_is_sound_and_all_its_fonts_are_in_it_as_far_as_they_are_used(): void
     {
         $path = $this->written(Paged::dressed(DemoBook::named('year')));
@@ -173,61 +116,12 @@ final class PdfTest extends TestCase
         yield 'site' => ['site'];
     }
 
-    public function test_figures_show_as_their_formats_say(): void
-    {
-        $looks = new LookBook;
-        $hand = new LookMap;
-        $hand->set(Range::parse('A2'), $looks->number(Look::of(['number' => '#,##0.00'])));
-        $hand->set(Range::parse('B2'), $looks->number(Look::of(['number' => '0%'])));
-        $sheet = new Worksheet(MemorySheet::of('S', [['Count', 'Share'], [1_234.5, 0.25], [1_234.5, 0.25]]), 'S', Reading::none());
-        $text = self::told('pdftotext', '-layout', $this->written(new Workbook('Book', [1 => $sheet->touched($hand)], $looks)), '-');
-        self::assertMatchesRegularExpression('/Count +Share\s+1,234\.50 +25%\s+1234\.5 +0\.25/', $text);
-    }
-
     public function test_the_same_gives_the_same_bytes(): void
     {
         $workbook = Paged::dressed(DemoBook::named('year'));
         self::assertSame(hash_file('sha256', $this->written($workbook)), hash_file('sha256', $this->written($workbook)));
         $other = Paged::dressed(DemoBook::named('year'), 'Plain rule');
         self::assertNotSame(hash_file('sha256', $this->written($workbook)), hash_file('sha256', $this->written($other)));
-    }
-
-    /** ISO/IEC 14496-22, hmtx: the widths that the pdf says are those of the font. */
-    public function test_widths_are_those_of_the_font(): void
-    {
-        $path = $this->drawn(fn (PdfCanvas $canvas) => $canvas->text(100, 100, 'Wi0', new TextStyle('Carlito', false, false, 20,
-            '#000000')));
-        $plain = $this->path();
-        self::told('qpdf', '--qdf', '--object-streams=disable', $path, $plain);
-        preg_match('~/W \[\s*1\s*\[([^\]]+)\]~', (string) file_get_contents($plain), $found);
-        $widths = array_map(floatval(...), preg_split('/\s+/', trim($found[1] ?? '')) ?: []);
-        $face = Fonts::shipped()->face('Carlito');
-        self::assertEqualsWithDelta(array_map(fn (string $letter) => $face->advances($letter, 1_000), ['W', 'i', '0']), $widths, 0.02);
-        // Where poppler sees the text: 100 px are 75 pt, and the letters follow each other by their widths.
-        preg_match('/xMin="([\d.]+)" yMin="[\d.]+" xMax="([\d.]+)"/', self::told('pdftotext', '-bbox', $path, '-'), $box);
-        self::assertEqualsWithDelta([75.0, 75 + $face->advances('Wi0', 20) * 0.75], [(float) ($box[1] ?? 0), (float) ($box[2] ?? 0)], 0.02);
-    }
-
-    public function test_a_part_of_a_font_draws_what_the_whole_draws(): void
-    {
-        $file = Fonts::shipped()->outlines('Carlito', false, false, [0xE9]);
-        $path = $file[count($file) - 1];
-        /** @var array<int, int> $glyphs */
-        $glyphs = require substr($path, 0, -4).'.glyphs.php';
-        $whole = new Outlines((string) file_get_contents($path));
-        // é is made of e and an accent, which come along.
-        $part = new Outlines($subset = $whole->subset([$glyphs[0xE9], $glyphs[0x41]]));
-        self::assertSame([$whole->advance($glyphs[0xE9]), $whole->advance($glyphs[0x41])], [$part->advance(1), $part->advance(2)]);
-        self::assertSame([$whole->unitsPerEm(), $whole->heights()], [$part->unitsPerEm(), $part->heights()]);
-        self::assertLessThan(filesize($path) / 4, strlen($subset));
-        self::assertStringContainsString('Regular', self::told('fc-scan', $this->kept($subset)), 'fontconfig reads it');
-    }
-
-    private function kept(string $bytes): string
-    {
-        file_put_contents($path = $this->path('ttf'), $bytes);
-
-        return $path;
     }
 
     public function test_letters_of_other_alphabets_and_what_no_font_has(): void
@@ -277,28 +171,6 @@ final class PdfTest extends TestCase
         foreach (Shape::cases() as $shape) {
             self::assertStringContainsString(' m ', Path::content($shape->path(), 3, 4, 2), $shape->value);
         }
-    }
-
-    public function test_a_link_leads_where_its_text_says_and_is_read_as_one(): void
-    {
-        $sheet = Paged::sheet([[1, 'head'], [2, 'body']]);
-        $cells = MemorySheet::of('S', [['Tree', 'Where'], ['Oak', 'https://example.org/oak_(tree)'], ['Yew', 'javascript:alert(1)']]);
-        $path = $this->written(Paged::book($sheet->readAs($sheet->found, $cells, null)));
-        $plain = $this->path();
-        self::told('qpdf', '--qdf', '--object-streams=disable', $path, $plain);
-        self::told('qpdf', '--check', $path);
-        $says = (string) file_get_contents($plain);
-        self::assertSame(1, substr_count($says, '/Subtype /Link'));
-        self::assertStringContainsString('/URI (https://example.org/oak_\(tree\))', $says);
-        self::assertStringContainsString('/S /Link', $says);
-        // What is pressed lies over the letters that are read, by the boxes that poppler gives; in points, y from the top there.
-        preg_match('#/Rect \[\s*([\d.]+)\s+([\d.]+)\s+([\d.]+)\s+([\d.]+)\s*\]#', $says, $rect);
-        $boxes = self::told('pdftotext', '-bbox', $path, '-');
-        preg_match('/height="([\d.]+)"/', $boxes, $page);
-        preg_match('#xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">https:#', $boxes, $word);
-        [$left, $bottom, $right, $top] = array_map(floatval(...), array_slice($rect, 1));
-        self::assertEqualsWithDelta([(float) $word[1], (float) $word[3]], [$left, $right], 0.5);
-        self::assertEqualsWithDelta([(float) $word[2], (float) $word[4]], [(float) $page[1] - $top, (float) $page[1] - $bottom], 0.75);
     }
 
     /** Memory holds where objects stand, not what they say. */
@@ -405,22 +277,5 @@ final class PdfTest extends TestCase
         $lines = array_values(array_filter(range(40, 130), fn (int $y) => $at(80, $y) !== '#FCF3D8' && $at(150, $y) !== '#FCF3D8'));
         self::assertEqualsWithDelta([56, 76, 96, 116], array_values(array_filter($lines, fn (int $y) => ! in_array($y - 1, $lines,
             true))), 1.0);
-    }
-
-    /** Heights of a text face are between two thirds and a bit more than its em, which is 1000 units there (ISO 32000-1, 9.8.1). */
-    public function test_fonts_say_how_tall_they_are(): void
-    {
-        $path = $this->drawn(fn (PdfCanvas $canvas) => $canvas->text(20, 40, 'Osier',
-            new TextStyle('Carlito', false, false, 11.0, '#000000')));
-        $plain = self::told('qpdf', '--qdf', '--object-streams=disable', $path, '-');
-        self::assertGreaterThan(0, preg_match_all('~/Ascent (-?\d+)~', $plain, $up));
-        self::assertSame(count($up[1]), preg_match_all('~/Descent (-?\d+)~', $plain, $down));
-        self::assertGreaterThan(0, preg_match_all('~/FontBBox \[([^\]]*)\]~', $plain, $boxes));
-        foreach ($up[1] as $at => $ascent) {
-            [$left, $bottom, $right, $top] = array_map(intval(...), preg_split('/\s+/', trim($boxes[1][$at])) ?: []);
-            self::assertTrue($ascent > 660 && $ascent < 1_200, "ascent $ascent");
-            self::assertTrue($down[1][$at] < -150 && $down[1][$at] > -400, "descent {$down[1][$at]}");
-            self::assertTrue($left < 0 && $bottom < -150 && $right > 1_000 && $top > 700 && $right < 5_000, "box {$boxes[1][$at]}");
-        }
     }
 }

@@ -5,6 +5,8 @@ import { dashed } from './dashes';
 import type { Axis } from './geometry';
 
 const SIDES: Record<string, string> = { left: 'flex-start', center: 'center', right: 'flex-end' };
+/** How much of the room that is left stands before a text. */
+const ALIGNED: Record<string, number> = { left: 0, center: 0.5, right: 1 };
 const LEVELS: Record<string, string> = { top: 'flex-start', center: 'center', bottom: 'flex-end' };
 
 // A sheet has a few dozen looks and shows a thousand cells at a time, so each look is a rule of its own, made once.
@@ -92,18 +94,32 @@ function Text({
             ) : look.rotation === 255 ? (
                 <span style={{ writingMode: 'vertical-rl', textOrientation: 'upright' }}>{text}</span>
             ) : (
-                <span style={turned(look.rotation, look.vertical)}>{text}</span>
+                <span style={turned(look.rotation, look.vertical, cell.align, cell.text.split('\n').length)}>{text}</span>
             )}
         </div>
     );
 }
 
-/** A turned text: upright ones keep a box of their own, slanted ones turn about the end that stands on the cell's edge. */
-function turned(degrees: number, vertical: string): CSSProperties {
+/**
+ * A turned text: upright ones keep a box of their own; slanted ones turn about the end that stands on the cell's edge, and the
+ * box that they take then stands where the text would.
+ */
+function turned(degrees: number, vertical: string, align: string, lines: number): CSSProperties {
     if (Math.abs(degrees) === 90) return { writingMode: 'vertical-rl', ...(degrees > 0 ? { transform: 'rotate(180deg)' } : {}) };
     const side = degrees > 0 === (vertical !== 'top') ? 'left' : 'right';
+    const turn = (Math.abs(degrees) * Math.PI) / 180;
+    // How much shorter the line is from the side, and how far its height reaches out: shares of its width and of its height.
+    const [shorter, out] = [1 - Math.cos(turn), Math.sin(turn)];
+    const towards = ALIGNED[align] ?? 0.5;
+    const moved =
+        vertical === 'center'
+            ? [(towards - 0.5) * shorter, (0.5 - towards) * out]
+            : side === 'left'
+              ? [towards * shorter, (1 - towards) * out]
+              : [(towards - 1) * shorter, -towards * out];
+    const [width = 0, height = 0] = moved.map((share) => Number(share.toFixed(5)));
     return {
-        transform: `rotate(${-degrees}deg)`,
+        transform: `translateX(calc(${width * 100}% + ${height * lines}lh)) rotate(${-degrees}deg)`,
         transformOrigin: vertical === 'center' ? 'center' : `${side} ${vertical === 'top' ? 'top' : 'bottom'}`,
     };
 }
