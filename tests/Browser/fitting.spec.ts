@@ -188,11 +188,12 @@ test('a table is sorted by two columns in one act', async ({ page }) => {
     await page.keyboard.press('Control+z');
 });
 
-// measure.spec holds the widths of texts at each ratio; here whole sheets are looked at, all of them at the usual one.
+// measure.spec holds the widths of texts at each ratio; here whole sheets are looked at: all of them at the usual one, and two
+// at a ratio that is broken and at one that is not.
 for (const [ratio, workbooks] of [
     [1, ['Nursery year', 'Hollin Lane site']],
     [1.25, ['Hollin Lane site']],
-    [2, ['Nursery year']],
+    [2, ['Hollin Lane site']],
 ] as const) {
     test(`no text of the demo is cut after a fit at a device ratio of ${ratio}`, async ({ browser, baseURL }) => {
         const context = await browser.newContext({ deviceScaleFactor: ratio, viewport: { width: 1900, height: 1000 }, baseURL });

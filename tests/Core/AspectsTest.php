@@ -199,4 +199,18 @@ final class AspectsTest extends TestCase
         self::assertSame([], (new SheetDocuments($touched))->differingFrom($touched->withAspects()));
         self::assertSame(['name', 'setup'], (new SheetDocuments($sheet))->differingFrom($sheet->arranged('T', 'hidden', null)));
     }
+
+    public function test_the_column_that_laid_stripes_follow_goes_along_with_columns_alone(): void
+    {
+        $stripe = new LaidStripe(Range::parse('B3:D9'), new Stripes(2, [Look::none(), Look::of(['fill' => '#EEEEEE'])]), 3);
+        $says = fn (LaidStripe $one, Shift $shift) => ($moved = $one->moved($shift)) === null ? null
+            : [(string) $moved->range, $moved->key];
+        self::assertSame(['B5:D11', 3], $says($stripe, new Shift(true, 1, 2, true)), 'rows come above');
+        self::assertSame(['C3:E9', 4], $says($stripe, new Shift(false, 1, 1, true)), 'a column comes before');
+        self::assertSame(['B3:C9', 2], $says($stripe, new Shift(false, 2, 1, false)), 'a column goes');
+        self::assertNull($says($stripe, new Shift(false, 3, 1, false)), 'their own column goes');
+        $free = new LaidStripe($stripe->range, $stripe->stripes);
+        self::assertSame(['B3:C9', null], $says($free, new Shift(false, 3, 1, false)));
+        self::assertNull($says($free, new Shift(true, 3, 7, false)), 'all their rows go');
+    }
 }
