@@ -1,16 +1,8 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { accessible } from './accessible';
-import { act, cell, drop, openBench, select, send, undo } from './sheet';
+import { act, bringIn, cell, drop, openBench, select, send, undo } from './sheet';
 
 test.use({ contextOptions: { reducedMotion: 'no-preference' } });
-
-async function bringIn(page: Page, name: string): Promise<void> {
-    await page.goto('/');
-    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
-    await drop(page, name, 'Tree,Count\nOsier,3\nAlder,4\n');
-    await page.getByRole('button', { name: 'Keep this table' }).click();
-    await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
-}
 
 test('while the server does not answer, what was typed waits for it and is saved then', async ({ page }) => {
     await bringIn(page, 'Waiting weir.csv');
@@ -69,7 +61,11 @@ test('a file that the server was not there for is kept, and comes in when it is 
     await expect(page.getByText('Missed mill.csv did not come in. The server does not answer.')).toBeVisible();
     await accessible(page);
     away = false;
+    // From another page too: who went on is not led away, and the question waits.
+    await page.getByRole('link', { name: /^Spring orders/ }).click();
+    await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
     await page.getByRole('button', { name: 'Try again' }).click();
+    await page.getByRole('button', { name: 'To the shelf' }).click();
     await page.getByRole('button', { name: 'Keep this table' }).click();
     await expect(cell(page, 'Osier')).toBeVisible();
 });

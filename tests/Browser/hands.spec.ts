@@ -1,14 +1,10 @@
 import { expect, test } from '@playwright/test';
-import { cell, drop, select, send, undo } from './sheet';
+import { bringIn, cell, drop, select, send, undo } from './sheet';
 
 test.use({ contextOptions: { reducedMotion: 'no-preference' } });
 
 test('a step that collides with somebody else is kept, and done on what is there now when asked for again', async ({ page }) => {
-    await page.goto('/');
-    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
-    await drop(page, 'Osier beds.csv', 'Tree,Count\nOsier,3\nAlder,4\n');
-    await page.getByRole('button', { name: 'Keep this table' }).click();
-    await expect(cell(page, 'Osier')).toBeVisible();
+    await bringIn(page, 'Osier beds.csv');
 
     // Somebody else puts a row in: addresses mean other cells from then on.
     await send(page, 'move', { axis: 'rows', at: 2, count: 1, in: true });

@@ -1,12 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { cell, drop, looks, select, undo } from './sheet';
+import { bringIn, cell, looks, select, undo } from './sheet';
 
 test('what is seen of a sheet is asked for again only when something of it has changed', async ({ page }) => {
-    await page.goto('/');
-    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
-    await drop(page, 'Ferry lanes.csv', 'Tree,Count\nOsier,3\nAlder,4\n');
-    await page.getByRole('button', { name: 'Keep this table' }).click();
-    await expect(cell(page, 'Osier')).toBeVisible();
+    await bringIn(page, 'Ferry lanes.csv');
     await page.waitForLoadState('networkidle');
 
     const asked: string[] = [];

@@ -14,6 +14,15 @@ export async function drop(page: Page, name: string, content: string): Promise<v
     await page.getByRole('main').dispatchEvent('drop', { dataTransfer: transfer });
 }
 
+/** Brings a small table in over the shelf, and keeps it as it is read. */
+export async function bringIn(page: Page, name: string, content = 'Tree,Count\nOsier,3\nAlder,4\n'): Promise<void> {
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
+    await drop(page, name, content);
+    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
+}
+
 /** Opens a workbook by its own address: the way over the shelf is walked by the specs that are about it. */
 export async function openBench(page: Page, workbook: string): Promise<void> {
     const { workbooks } = (await (await page.request.get('/api/shelf')).json()) as { workbooks: { id: number; name: string }[] };

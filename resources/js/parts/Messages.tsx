@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { create } from 'zustand';
-import { Refused } from '@/api/client';
+import { Refused, stumbled } from '@/api/client';
 
 interface Message {
     id: number;
@@ -28,8 +28,9 @@ export function tell(fault: unknown): void {
     say(worded(fault), 'refused');
 }
 
-/** Tells what was not done, since the server is away or fails, and keeps it, so that it can be tried again. */
+/** Tells what was refused; what was not done since the server is away or fails is kept, so that it can be tried again. */
 export function offerAgain(words: string, fault: unknown, run: () => void): void {
+    if (!stumbled(fault)) return tell(fault);
     say(`${words} ${worded(fault)}`, 'refused', { words: 'Try again', run });
 }
 

@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileInput, Table2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { api, stumbled } from '@/api/client';
+import { create } from 'zustand';
+import { api } from '@/api/client';
 import { BROUGHT_IN, type ImportRecord } from '@/api/types';
 import { Mark } from '@/parts/Mark';
 import { announce } from '@/parts/announce';
@@ -14,6 +15,9 @@ import { LessonList } from './LessonList';
 import { BatchList, RoutineList } from './RoutineList';
 import { StylebookList } from './StylebookList';
 import { WorkbookCard } from './WorkbookCard';
+
+/** What was read and waits for an answer: it is there still after another page was looked at. */
+const useProposals = create<{ proposals: ImportRecord[] }>(() => ({ proposals: [] }));
 
 export function ShelfPage() {
     const client = useQueryClient();
@@ -28,7 +32,7 @@ export function ShelfPage() {
         .filter((incoming) => incoming.status !== 'failed')
         .map((incoming) => incoming.id)
         .join();
-    const [proposals, setProposals] = useState<ImportRecord[]>([]);
+    const { proposals } = useProposals();
     const [dropping, setDropping] = useState(false);
     const [chosen, setChosen] = useState<number[]>([]);
     const [busy, setBusy] = useState<string | null>(null);
@@ -55,9 +59,21 @@ export function ShelfPage() {
 
     const arrived = useCallback(
         (incoming: ImportRecord, alone = true) => {
-            if (incoming.status === 'proposed') setProposals((all) => [...all, incoming]);
-            else if (incoming.status === 'done' && incoming.workbook && alone) go(`/workbooks/${incoming.workbook}`);
-            else if (incoming.status === 'failed') say(incoming.message ?? 'The file could not be brought in.', 'refused');
+            // Who went on meanwhile is not led away from there.
+            const isHere = location.pathname === '/';
+            if (incoming.status === 'proposed') {
+                useProposals.setState(({ proposals: all }) => ({ proposals: [...all, incoming] }));
+                if (!isHere)
+                    say(`${incoming.name} is read, and waits on the shelf for an answer.`, 'said', {
+                        words: 'To the shelf',
+                        run: () => go('/'),
+                    });
+            } else if (incoming.status === 'done' && incoming.workbook && alone) {
+                const open = () => go(`/workbooks/${incoming.workbook}`);
+                if (isHere) open();
+                else say(`${incoming.name} has come in.`, 'said', { words: 'Open it', run: open });
+            }
+            if (incoming.status === 'failed') say(incoming.message ?? 'The file could not be brought in.', 'refused');
             void client.invalidateQueries({ queryKey: ['shelf'] });
             void client.invalidateQueries({ queryKey: ['coming'] });
         },
@@ -84,10 +100,7 @@ export function ShelfPage() {
                 const bring = () =>
                     api.paste(plain ?? '', html ?? '').then(
                         (incoming) => arrived(incoming),
-                        (fault) =>
-                            stumbled(fault)
-                                ? offerAgain('What was pasted did not come in.', fault, () => void bring())
-                                : tell(fault),
+                        (fault) => offerAgain('What was pasted did not come in.', fault, () => void bring()),
                     );
                 void bring();
             }
@@ -219,7 +232,7 @@ export function ShelfPage() {
                     key={proposals[0].id}
                     proposal={proposals[0]}
                     onDone={(result) => {
-                        setProposals((all) => all.slice(1));
+                        useProposals.setState(({ proposals: all }) => ({ proposals: all.slice(1) }));
                         if (result) arrived(result, proposals.length === 1 && !several.current);
                     }}
                 />
