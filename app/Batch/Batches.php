@@ -6,6 +6,7 @@ namespace App\Batch;
 
 use App\Bench\KeptFile;
 use App\Bench\Routines;
+use App\Bench\Step;
 use App\Files\Limits;
 use App\Jobs\CompareFiles;
 use App\Jobs\RunItem;
@@ -14,10 +15,12 @@ use App\Jobs\Workers;
 use App\Models\Batch;
 use App\Models\BatchItem;
 use App\Models\Workbook;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Routine\Routine;
+use Throwable;
 
 /** Batches: files and workbooks come into them, are planned, run, paused, gone on with, and run again. */
 final class Batches
@@ -32,7 +35,7 @@ final class Batches
     }
 
     /**
-     * Takes a file, or the files of a zip.
+     * Takes a file, or the files of a zip; what came under the same name before is there already.
      *
      * @return int how many came
      *
@@ -41,14 +44,14 @@ final class Batches
     public static function take(Batch $batch, string $name, string $path, Limits $limits): int
     {
         if (strtolower(pathinfo($name, PATHINFO_EXTENSION)) !== 'zip') {
-            self::add($batch, $name, $path);
+            self::add($batch, $name, $path, Step::id($batch->id));
 
             return 1;
         }
         $count = 0;
         foreach (Unzipped::files($path, $limits) as $inner => $file) {
             try {
-                self::add($batch, $inner, $file);
+                self::add($batch, $inner, $file, Step::id("$batch->id $count"));
                 $count++;
             } finally {
                 @unlink($file);
@@ -58,13 +61,27 @@ final class Batches
         return $count;
     }
 
-    private static function add(Batch $batch, string $name, string $path): void
+    private static function add(Batch $batch, string $name, string $path, string $id): void
     {
+        if (BatchItem::query()->whereKey($id)->exists()) {
+            return;
+        }
         self::room($batch);
         $item = self::item($batch, $name, null);
+        $item->id = $id;
         $item->bytes = (int) filesize($path);
-        $item->file()->take($path);
-        $item->save();
+        try {
+            $item->save();
+        } catch (UniqueConstraintViolationException) {
+            // It was sent twice at once, and the other one was quicker.
+            return;
+        }
+        try {
+            $item->file()->take($path);
+        } catch (Throwable $fault) {
+            $item->delete();
+            throw $fault;
+        }
         self::wait($item);
     }
 

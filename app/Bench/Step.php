@@ -6,10 +6,11 @@ namespace App\Bench;
 
 use App\Models\Workbook as WorkbookRow;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /**
  * What a person asked for, under a name that the browser gives it. Where the answer gets lost it is asked for again, and is
- * done once: the name is kept with the revision that it made, in the same transaction.
+ * done once: the name is kept with the revision that it made, in the same transaction. What comes in takes its id from the name.
  */
 final class Step
 {
@@ -18,6 +19,20 @@ final class Step
         $name = request()->header('X-Step');
 
         return is_string($name) && preg_match('/^[\w-]{8,64}$/', $name) === 1 ? $name : null;
+    }
+
+    /**
+     * The id, a UUID, of what comes in under this name: the same whenever it is sent once more. Without a name it is one of its own.
+     *
+     * @param  string  $part  tells several apart that come in together
+     */
+    public static function id(string $part = ''): string
+    {
+        $name = self::name();
+
+        return $name === null
+            ? (string) Str::uuid()
+            : vsprintf('%s%s-%s-%s-%s-%s%s%s', str_split(hash('xxh128', "$name $part"), 4));
     }
 
     /**

@@ -26,7 +26,8 @@ final readonly class Reference
             ."collides with\n".
             "somebody else's with 409 and the newest `revision`. Requests that change something carry the cookie `XSRF-TOKEN` "
             ."(of `token`) as the\n".
-            "header `X-XSRF-TOKEN`, and may name themselves in `X-Step`: a step of one name is done once, however often it is asked for.\n";
+            "header `X-XSRF-TOKEN`, and may name themselves in `X-Step`: a step of one name is done once, however often it is asked for,\n".
+            "and a file sent under one name comes in once.\n";
         $text .= "\n## Addresses\n\n| method | address | what it does |\n| --- | --- | --- |\n";
         foreach ($this->router->getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/')) {

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Bench\KeptFile;
 use App\Jobs\Server;
+use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -23,6 +24,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $message
  * @property int|null $workbook_id
  * @property int|null $data_for  the workbook that its data comes for
+ * @property CarbonInterface $updated_at
  */
 final class Import extends Model
 {

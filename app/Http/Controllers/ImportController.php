@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\Step;
 use App\Files\FileKind;
 use App\Files\Limits;
 use App\Files\PastedTable;
@@ -12,6 +13,7 @@ use App\Jobs\BringIn;
 use App\Jobs\Workers;
 use App\Models\Import;
 use App\Models\Workbook;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -19,6 +21,7 @@ use Rilvet\Intake\Dialect;
 use Rilvet\Intake\Encoding;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Intake\Tokeniser;
+use Throwable;
 
 final class ImportController
 {
@@ -76,11 +79,16 @@ final class ImportController
         return response()->json(self::record($import));
     }
 
-    /** Keeps a proposed table: it is brought in. */
+    /** Keeps a proposed table: it is brought in, once, however often it is asked for. */
     public function keep(string $id): JsonResponse
     {
-        $import = $this->proposed($id);
-        $this->start($import);
+        $isFirst = Import::query()->whereKey($id)->where('status', 'proposed')->update(['status' => 'queued']) === 1;
+        $import = Import::query()->findOrFail($id);
+        if ($isFirst) {
+            $this->start($import);
+        } elseif (in_array($import->status, ['failed', 'cancelled'], true)) {
+            throw self::gone();
+        }
 
         return response()->json(self::told($import->refresh()));
     }
@@ -131,6 +139,11 @@ final class ImportController
 
     private function take(string $name, string $path, ?int $dataFor): JsonResponse
     {
+        $id = Step::id();
+        $before = self::before($id);
+        if ($before !== null) {
+            return response()->json(self::record($before), 201);
+        }
         $kind = FileKind::of($path, $name);
         $dialect = null;
         if ($kind === FileKind::Delimited) {
@@ -139,7 +152,8 @@ final class ImportController
             $dialect = self::dialectJson(Dialect::detect($stream));
             fclose($stream);
         }
-        $import = Import::query()->create([
+        $import = new Import([
+            'id' => $id,
             'name' => mb_substr($name, 0, 200),
             'kind' => $kind->value,
             'status' => 'proposed',
@@ -150,7 +164,18 @@ final class ImportController
             'workbook_id' => null,
             'data_for' => $dataFor,
         ]);
-        $import->file()->take($path);
+        try {
+            $import->save();
+        } catch (UniqueConstraintViolationException) {
+            // It was sent twice at once, and the other one was quicker.
+            return response()->json(self::record(Import::query()->findOrFail($id)), 201);
+        }
+        try {
+            $import->file()->take($path);
+        } catch (Throwable $fault) {
+            $import->delete();
+            throw $fault;
+        }
         // What newer data says is seen in the plan of it.
         if ($kind !== FileKind::Delimited || $dataFor !== null) {
             $this->start($import);
@@ -158,6 +183,22 @@ final class ImportController
         $import->refresh();
 
         return response()->json(self::told($import), $import->status === 'failed' ? 422 : 201);
+    }
+
+    /** The same file that came under the same name before, and stands: the answer to it got lost. */
+    private static function before(string $id): ?Import
+    {
+        $import = Import::query()->find($id);
+        $isGone = match ($import?->status) {
+            'failed', 'cancelled' => true,
+            'done' => Workbook::query()->whereKey($import->workbook_id)->doesntExist(),
+            // A request that was to bring it in at once, and died of it.
+            'queued', 'running' => $import->bytes <= config('rilvet.at_once') && $import->updated_at < now()->subMinute(),
+            default => false,
+        };
+        $isGone && $import?->delete();
+
+        return $isGone ? null : $import;
     }
 
     /** What failed while the person waited is told in the answer; only what fails in the queue waits on the Shelf to be read. */
@@ -180,10 +221,15 @@ final class ImportController
     {
         $import = Import::query()->findOrFail($id);
         if ($import->status !== 'proposed') {
-            throw FileIsWrong::package('This file is on its way already, or was taken back.');
+            throw self::gone();
         }
 
         return $import;
+    }
+
+    private static function gone(): FileIsWrong
+    {
+        return FileIsWrong::package('This file is on its way already, or was taken back.');
     }
 
     private static function dialectJson(Dialect $dialect): string

@@ -112,10 +112,10 @@ const BUSY = 503;
 const TRIES = 5;
 
 /** Tries again while the server is busy and has not taken the request at all, for a few seconds. */
-export async function patiently<T>(method: string, path: string, body?: object): Promise<T> {
+export async function patiently<T>(method: string, path: string, body?: object, step?: string): Promise<T> {
     for (let tries = 1; ; tries++) {
         try {
-            return await call<T>(method, path, body);
+            return await call<T>(method, path, body, undefined, step);
         } catch (fault) {
             if (!(fault instanceof Refused) || fault.status !== BUSY || tries === TRIES) throw fault;
             await new Promise((resolve) => setTimeout(resolve, 250 * 2 ** tries));

@@ -1,4 +1,5 @@
 import { call, patiently } from './calling';
+import { nameOfFile } from './names';
 import { look } from './together';
 import type {
     ActArguments,
@@ -116,10 +117,11 @@ export const api = {
         const form = new FormData();
         form.append('file', file);
         if (dataFor) form.append('dataFor', String(dataFor));
-        return patiently<ImportRecord>('POST', 'imports', form);
+        return patiently<ImportRecord>('POST', 'imports', form, `${nameOfFile(file)}-${dataFor ?? 'shelf'}`);
     },
-    paste: (text: string, html: string, dataFor?: number) =>
-        patiently<ImportRecord>('POST', 'imports/paste', { text, html, dataFor }),
+    /** @param name  by which it comes in once, however often it is sent */
+    paste: (name: string, text: string, html: string, dataFor?: number) =>
+        patiently<ImportRecord>('POST', 'imports/paste', { text, html, dataFor }, name),
     pastSteps: (id: number) => call<PastStepRecord[]>('GET', `workbooks/${id}/steps`),
     tryRoutine: (id: number, routine: number, from: number | null, signal?: AbortSignal) =>
         call<TriedRecord>('POST', `workbooks/${id}/routine`, { routine, from }, signal),
@@ -137,7 +139,7 @@ export const api = {
     addToBatch: (id: string, file: File) => {
         const form = new FormData();
         form.append('file', file);
-        return patiently<BatchRecord>('POST', `batches/${id}/files`, form);
+        return patiently<BatchRecord>('POST', `batches/${id}/files`, form, nameOfFile(file));
     },
     changeBatch: (id: string, change: object) => patiently<BatchRecord>('PATCH', `batches/${id}`, change),
     runBatch: (id: string, what: 'run' | 'pause' | 'go on' | 'cancel') =>

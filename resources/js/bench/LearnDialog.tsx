@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type LearnFrom } from '@/api/client';
 import { keys } from '@/api/keys';
+import { newName } from '@/api/names';
 import type { LearnedRecord } from '@/api/types';
 import { DialogFrame } from '@/parts/DialogFrame';
 import { say, tell } from '@/parts/Messages';
@@ -123,7 +124,7 @@ function SheetsOf({ from, onChange }: { from: LearnFrom; onChange: (sheets: numb
 
 function Rules({ from, onKeep }: { from: LearnFrom[]; onKeep: (stylebook: { id: number; name: string }) => void }) {
     const client = useQueryClient();
-    const [watch] = useState(() => crypto.randomUUID());
+    const [watch] = useState(newName);
     const learned = useQuery({
         queryKey: ['learn', from],
         queryFn: () => api.learn(from, '', [], false, watch),
@@ -242,7 +243,7 @@ function Strays({
     onClose: () => void;
 }) {
     const client = useQueryClient();
-    const [watch] = useState(() => crypto.randomUUID());
+    const [watch] = useState(newName);
     const strays = useQuery({
         queryKey: ['strays', stylebook.id, from],
         queryFn: () => api.strays(stylebook.id, from, watch),

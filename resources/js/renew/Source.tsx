@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { FileInput } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { api, Refused, stumbled } from '@/api/client';
+import { newName } from '@/api/names';
 import { BROUGHT_IN, type ImportRecord } from '@/api/types';
 import { tell } from '@/parts/Messages';
 
@@ -67,7 +68,8 @@ export function Source({ id, file, onReady }: { id: number; file: File | null; o
             const files = [...event.clipboardData.files];
             if (files.length > 0) return takeFile(files);
             const [plain, html] = [event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html')];
-            take(() => api.paste(plain, html, id));
+            const name = newName();
+            take(() => api.paste(name, plain, html, id));
         };
         document.addEventListener('paste', paste, true);
         return () => document.removeEventListener('paste', paste, true);

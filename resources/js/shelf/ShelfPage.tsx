@@ -3,6 +3,7 @@ import { FileInput, Table2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { create } from 'zustand';
 import { api } from '@/api/client';
+import { newName } from '@/api/names';
 import { BROUGHT_IN, type ImportRecord } from '@/api/types';
 import { Mark } from '@/parts/Mark';
 import { announce } from '@/parts/announce';
@@ -97,8 +98,9 @@ export function ShelfPage() {
             if (files.length > 0) void take(files);
             else {
                 const [plain, html] = ['text/plain', 'text/html'].map((type) => event.clipboardData?.getData(type) ?? '');
+                const name = newName();
                 const bring = () =>
-                    api.paste(plain ?? '', html ?? '').then(
+                    api.paste(name, plain ?? '', html ?? '').then(
                         (incoming) => arrived(incoming),
                         (fault) => offerAgain('What was pasted did not come in.', fault, () => void bring()),
                     );

@@ -1,6 +1,7 @@
 import { replaceEqualDeep, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { api, Refused, type Sight, type Step } from '@/api/client';
+import { newName } from '@/api/names';
 import type { ActArguments, ActRecord, BenchRecord, Over, RevisionArguments, SheetDetail } from '@/api/types';
 import { ask as question } from '@/parts/Ask';
 import { announce } from '@/parts/announce';
@@ -31,8 +32,6 @@ interface Handling {
 // Acts of one workbook go one after another, so that each carries the revision that the one before it gave.
 let queue: Promise<unknown> = Promise.resolve();
 
-const nameOfStep = () => Array.from(crypto.getRandomValues(new Uint32Array(4)), (part) => part.toString(36)).join('-');
-
 /** Sends acts to the server and brings the Bench up to date with what it answers. */
 export function useActs(id: number) {
     const client = useQueryClient();
@@ -52,7 +51,7 @@ export function useActs(id: number) {
         [client, id],
     );
     const run = useCallback(
-        function run(call: (step: Step) => Promise<ActRecord>, handling: Handling = {}, name = nameOfStep()): Promise<unknown> {
+        function run(call: (step: Step) => Promise<ActRecord>, handling: Handling = {}, name = newName()): Promise<unknown> {
             const sheet = useBench.getState().sheet;
             queue = queue.then(async () => {
                 const revision = client.getQueryData<BenchRecord>(['bench', id])?.revision ?? 0;
