@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { select } from './sheet';
+import { bringIn, select } from './sheet';
 
 /** The orders of a month, each month with more of them, and other customers. */
 function month(number: number): string {
@@ -17,13 +17,6 @@ function month(number: number): string {
 
 const csv = (name: string, text: string) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
 
-async function bring(page: Page, name: string, text: string): Promise<void> {
-    await page.goto('/');
-    await page.getByLabel('Files to bring in').setInputFiles(csv(name, text));
-    await page.getByRole('button', { name: 'Keep this table' }).click();
-    await expect(page.getByRole('grid')).toBeVisible();
-}
-
 /** Does something by its name. */
 async function find(page: Page, words: string): Promise<void> {
     await page.keyboard.press('Control+k');
@@ -36,7 +29,7 @@ const cell = (page: Page, name: string) => page.getByRole('gridcell', { name, ex
 test('what was done to one month is done to twelve: kept from the history, planned, run, reported, downloaded', async ({
     page,
 }) => {
-    await bring(page, 'First month.csv', month(1));
+    await bringIn(page, 'First month.csv', month(1));
     await page.getByRole('button', { name: /^Long list/ }).click();
     await expect(page.getByRole('button', { name: 'Undo: Dressed in Long list' })).toBeVisible();
     await find(page, 'Sort by Worth, greatest first');
@@ -112,7 +105,7 @@ test('by key: a routine is tried on another workbook, what does not find its pla
         buffer: Buffer.from(JSON.stringify({ rilvet: 'routine 1', name: 'By key', steps })),
     });
     await expect(page.getByText('The routine By key stands on the shelf.')).toBeVisible();
-    await bring(page, 'Replayed.csv', month(2));
+    await bringIn(page, 'Replayed.csv', month(2));
     await find(page, 'Do a routine to this workbook');
     const dialog = page.getByRole('dialog', { name: 'Do a routine to this workbook' });
     await dialog.getByLabel('Routine').selectOption({ label: 'By key, 3 steps' });
@@ -128,7 +121,7 @@ test('by key: a routine is tried on another workbook, what does not find its pla
 test('next month is brought into last month: only what changed is new, and nothing is lost when the server fails', async ({
     page,
 }) => {
-    await bring(page, 'Orders.csv', month(3));
+    await bringIn(page, 'Orders.csv', month(3));
     await page.getByRole('button', { name: /^River ledger/ }).click();
     await expect(page.getByRole('button', { name: 'Undo: Dressed in River ledger' })).toBeVisible();
     await select(page, 'B5');
@@ -173,7 +166,7 @@ test('next month is brought into last month: only what changed is new, and nothi
 });
 
 test('a summary keeps its looks through data that adds a category', async ({ page }) => {
-    await bring(page, 'Sums.csv', month(4));
+    await bringIn(page, 'Sums.csv', month(4));
     await page.getByRole('button', { name: /^River ledger/ }).click();
     await expect(page.getByRole('button', { name: 'Undo: Dressed in River ledger' })).toBeVisible();
     await find(page, 'Sum up this table');

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
-import { book, keep, open, openBook, pick, seen, tray } from './books';
+import { book, keep, open, openBook, seen, tray } from './books';
 import { accessible } from './accessible';
-import { cell, handOver, send, undo } from './sheet';
+import { cell, handOver, pick, send, undo } from './sheet';
 
 test('a stylebook is learned from a good workbook, mended, changed, worn by three workbooks, changed again and gone back', async ({
     page,
@@ -14,10 +14,10 @@ test('a stylebook is learned from a good workbook, mended, changed, worn by thre
         { fill: 'FFFF00', font: 'Carlito', size: 9 },
         {},
     ]);
-    await pick(page, good, 'Beds 1');
-    await pick(page, odd, 'Beds 1');
-    await pick(page, await book('Spare one', [{}]), 'Beds 1');
-    await pick(page, await book('Spare two', [{ fill: '333333', ink: 'FFFFFF' }]), 'Beds 1');
+    await pick(page, good);
+    await pick(page, odd);
+    await pick(page, await book('Spare one', [{}]));
+    await pick(page, await book('Spare two', [{ fill: '333333', ink: 'FFFFFF' }]));
 
     // Learned from the good one: each rule with its evidence.
     await page.goto('/');
@@ -122,7 +122,7 @@ test('a stylebook is learned from a good workbook, mended, changed, worn by thre
 
 test('only some sheets of a workbook have a voice in what is learned', async ({ page }) => {
     const alike = { fill: '2F6B5B', ink: 'FFFFFF', font: 'Carlito' };
-    await pick(page, await book('Lichen lists', [alike, { fill: 'C2B280', font: 'Tinos' }, alike]), 'Beds 1');
+    await pick(page, await book('Lichen lists', [alike, { fill: 'C2B280', font: 'Tinos' }, alike]));
     await page.goto('/');
     await page.getByRole('button', { name: 'New stylebook' }).click();
     await page.getByRole('menuitem', { name: 'Learn from workbooks…' }).click();
@@ -141,7 +141,7 @@ test('only some sheets of a workbook have a voice in what is learned', async ({ 
 });
 
 test('two people change one stylebook: the second is told, sees both, and loses nothing', async ({ page, browser }) => {
-    await pick(page, await book('Dune list', [{}]), 'Beds 1');
+    await pick(page, await book('Dune list', [{}]));
     await tray(page).getByRole('button', { name: 'Weather book' }).click();
     await expect(undo(page, /Dressed in Weather book/)).toBeVisible();
     const bench = page.url();
@@ -180,7 +180,7 @@ test('two people change one stylebook: the second is told, sees both, and loses 
 });
 
 test('a sheet holds a version, and is seen in a draft before anything is kept', async ({ page }) => {
-    await pick(page, await book('Fen list', [{}]), 'Beds 1');
+    await pick(page, await book('Fen list', [{}]));
     await tray(page).getByRole('button', { name: 'Bed calendar' }).click();
     await expect(undo(page, /Dressed in Bed calendar/)).toBeVisible();
     await page.getByTitle('Choose a stylebook').click();
@@ -206,7 +206,7 @@ test('a sheet holds a version, and is seen in a draft before anything is kept', 
 });
 
 test('hand touches under a new stylebook: told, and dropped by what it says', async ({ page }) => {
-    await pick(page, await book('Moor list', [{}]), 'Beds 1');
+    await pick(page, await book('Moor list', [{}]));
     await page.getByRole('button', { name: 'Format by hand' }).click();
     await cell(page, 'Tree').first().click();
     await tray(page).getByRole('button', { name: 'Other colours for fill' }).click();

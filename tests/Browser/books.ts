@@ -44,12 +44,6 @@ async function toShelf(page: Page) {
     else await page.goto('/');
 }
 
-export async function pick(page: Page, path: string, sheet: string) {
-    await toShelf(page);
-    await page.getByLabel('Files to bring in').setInputFiles(path);
-    await expect(page.getByRole('grid')).toHaveAccessibleName(`Cells of ${sheet}`);
-}
-
 /** What is seen behind and of a text on the sheet in view. */
 export async function seen(page: Page, text: string): Promise<{ fill: string; style: string; ink: string }> {
     return cell(page, text)

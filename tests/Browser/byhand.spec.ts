@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import Library from 'exceljs';
 import { accessible } from './accessible';
-import { cell, drop, openBench, select, undo } from './sheet';
+import { bringIn, cell, openBench, select, undo } from './sheet';
 
 const RAW = `Orders at the ford,,,,,
 ,,,,,
@@ -11,11 +11,8 @@ Rowan,1,2,3,4,early
 All,6,8,10,12,
 `;
 
-async function bringIn(page: Page, name: string): Promise<void> {
-    await page.goto('/');
-    await drop(page, `${name}.csv`, RAW);
-    await page.getByRole('button', { name: 'Keep this table' }).click();
-    await expect(cell(page, 'Birch')).toBeVisible();
+async function opened(page: Page, name: string): Promise<void> {
+    await bringIn(page, `${name}.csv`, RAW);
     await page.getByRole('button', { name: 'Format by hand' }).click();
 }
 
@@ -23,7 +20,7 @@ const tray = (page: Page, name: string | RegExp) =>
     page.getByRole('region', { name: 'Tray' }).getByRole('button', { name, exact: true });
 
 test('a report heading is built by hand and taken back step by step', async ({ page }) => {
-    await bringIn(page, 'Ford report');
+    await opened(page, 'Ford report');
 
     // The title, spanned over six columns.
     await select(page, 'A1:F1');
@@ -108,7 +105,7 @@ test('a report heading is built by hand and taken back step by step', async ({ p
 });
 
 test('the same heading with the keyboard alone', async ({ page }) => {
-    await bringIn(page, 'Ford keys');
+    await opened(page, 'Ford keys');
     const grid = page.getByRole('grid');
     const address = page.getByLabel('Address of the selection');
     const hit = async (name: string) => {
@@ -159,7 +156,7 @@ test('the same heading with the keyboard alone', async ({ page }) => {
 });
 
 test('merging says what it would hide, and splitting brings it back', async ({ page }) => {
-    await bringIn(page, 'Ford merge');
+    await opened(page, 'Ford merge');
     await select(page, 'A4:C4');
     await tray(page, 'Merge').click();
     const dialog = page.getByRole('dialog', { name: 'More than one cell holds something' });
@@ -213,9 +210,7 @@ test('a named look is laid on three sheets and on a second workbook, and a lifte
     await expect(undo(page, 'Look "Look again" laid, B9:C9, 3 sheets')).toBeVisible();
 
     // On a second workbook that wears the same stylebook.
-    await page.goto('/');
-    await drop(page, 'Second.csv', RAW);
-    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await bringIn(page, 'Second.csv', RAW);
     await page.getByRole('button', { name: /River ledger/ }).click();
     await expect(page.getByText('wears River ledger')).toBeVisible();
     await select(page, 'B4');
@@ -243,7 +238,7 @@ test('a named look is laid on three sheets and on a second workbook, and a lifte
 });
 
 test('wrong values are refused in words, and nothing is lost', async ({ page }) => {
-    await bringIn(page, 'Ford wrong');
+    await opened(page, 'Ford wrong');
     await select(page, 'A1');
     await page.getByLabel('Size in points').fill('5000');
     await page.getByLabel('Size in points').press('Enter');
@@ -259,9 +254,7 @@ test('wrong values are refused in words, and nothing is lost', async ({ page }) 
 });
 
 test('a named look says where it is worn, gets another name, and leaves its wearers a choice', async ({ page }) => {
-    await page.goto('/');
-    await drop(page, 'Ford looks.csv', RAW);
-    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await bringIn(page, 'Ford looks.csv', RAW);
     await page.getByRole('button', { name: /River ledger/ }).click();
     await expect(page.getByText('wears River ledger')).toBeVisible();
     await select(page, 'B4');
@@ -298,7 +291,7 @@ test('a named look says where it is worn, gets another name, and leaves its wear
 
 test('cells are copied with their looks, pasted without them, and cleared', async ({ page, context }) => {
     await context.grantPermissions(['clipboard-read', 'clipboard-write']);
-    await bringIn(page, 'Ford copies');
+    await opened(page, 'Ford copies');
     await select(page, 'A4');
     await page.keyboard.press('Control+b');
     await expect(undo(page, 'Bold, A4')).toBeVisible();
@@ -322,7 +315,7 @@ test('cells are copied with their looks, pasted without them, and cleared', asyn
 });
 
 test('one colour gives headings, data and totals a family', async ({ page }) => {
-    await bringIn(page, 'Ford family');
+    await opened(page, 'Ford family');
     await select(page, 'B4');
     await page.getByRole('button', { name: 'Other colours for fill' }).click();
     await page.getByLabel('Colour as a name or a code').fill('#1F5F8B');

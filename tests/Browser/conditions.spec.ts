@@ -5,7 +5,7 @@ import { execFileSync } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { accessible } from './accessible';
-import { cell, handOver, undo } from './sheet';
+import { cell, handOver, pick, undo } from './sheet';
 
 const folder = mkdtempSync(join(tmpdir(), 'conditions-'));
 const STATUS = ['late', 'paid', 'sent', 'late', 'waiting', 'paid', 'sent', 'late'];
@@ -20,12 +20,6 @@ async function orders(name: string, dress: (sheet: Library.Worksheet) => void = 
     const path = join(folder, `${name}.xlsx`);
     await workbook.xlsx.writeFile(path);
     return path;
-}
-
-async function bring(page: Page, path: string, sheet = 'Orders') {
-    await page.goto('/');
-    await page.getByLabel('Files to bring in').setInputFiles(path);
-    await expect(page.getByRole('grid')).toHaveAccessibleName(`Cells of ${sheet}`);
 }
 
 const rail = (page: Page) => page.getByRole('navigation', { name: 'Outline' });
@@ -68,7 +62,7 @@ async function seen(at: Locator) {
 test('a file with conditional formats of every kind looks as an independent reading of its rules says', async ({ page }) => {
     const path = join(folder, 'kinds.xlsx');
     execFileSync('/usr/bin/python3', ['tests/Core/write-conditions.py', path]);
-    await bring(page, path, 'Kinds');
+    await pick(page, path);
     // Said by hand from the rules that the file was written with, not by Rilvet's own evaluation.
     const workbook = new Library.Workbook();
     await workbook.xlsx.readFile(path);
@@ -112,7 +106,7 @@ test('a file with conditional formats of every kind looks as an independent read
 test('a sentence is completed by mouse, tried on the sheet, kept, changed, ordered, turned off and taken out', async ({
     page,
 }) => {
-    await bring(page, await orders('Sentences'));
+    await pick(page, await orders('Sentences'));
     await page.getByRole('button', { name: 'Format by hand' }).click();
     await begin(page, 'Status');
     const late = cell(page, 'late');
@@ -165,7 +159,7 @@ test('a sentence is completed by mouse, tried on the sheet, kept, changed, order
 });
 
 test('all by key: found by name, written, kept with Enter, left with Escape', async ({ page }) => {
-    await bring(page, await orders('Keys'));
+    await pick(page, await orders('Keys'));
     await page.getByRole('button', { name: 'Format by hand' }).press('Enter');
     const address = page.getByLabel('Address of the selection');
     await address.fill('C2');
@@ -190,7 +184,7 @@ test('all by key: found by name, written, kept with Enter, left with Escape', as
 });
 
 test('a rule on amounts in the stylebook is seen in two workbooks, and grows with new rows', async ({ page }) => {
-    await bring(page, await orders('Spring'));
+    await pick(page, await orders('Spring'));
     await page
         .getByRole('region', { name: 'Tray' })
         .or(page.locator('section'))
@@ -199,7 +193,7 @@ test('a rule on amounts in the stylebook is seen in two workbooks, and grows wit
         .click();
     await expect(undo(page, /Dressed in Long list/)).toBeVisible();
     const spring = page.url();
-    await bring(page, await orders('Autumn'));
+    await pick(page, await orders('Autumn'));
     await page.getByRole('button', { name: 'Long list' }).first().click();
     await expect(undo(page, /Dressed in Long list/)).toBeVisible();
     await begin(page, 'Worth');
@@ -259,7 +253,7 @@ test('three hundred pieces are gathered into three, in one act', async ({ page }
             );
         }
     });
-    await bring(page, path);
+    await pick(page, path);
     await page.getByRole('button', { name: 'Format by hand' }).click();
     const before = await seen(figure(page, /-4\.25/));
     expect(before.bold).toBe(true);
@@ -278,7 +272,7 @@ test('three hundred pieces are gathered into three, in one act', async ({ page }
 });
 
 test('conditional looks are lifted, laid in another workbook, and are in what is handed over', async ({ page }) => {
-    await bring(page, await orders('Giver'));
+    await pick(page, await orders('Giver'));
     await page.getByRole('button', { name: 'Format by hand' }).click();
     await begin(page, 'Worth');
     await writing(page).getByLabel('What has to be true').selectOption('is below');

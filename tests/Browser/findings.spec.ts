@@ -3,17 +3,10 @@ import { resolve } from 'node:path';
 import Library from 'exceljs';
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { handOver } from './sheet';
+import { bringIn, handOver } from './sheet';
 
 const demo = (name: string) =>
     readFileSync(resolve(`storage/framework/testing/browser-${process.env.RILVET_HALF ?? 1}/demo/${name}`));
-
-async function bringIn(page: Page, name: string, buffer: Buffer): Promise<void> {
-    await page.goto('/');
-    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
-    await page.getByLabel('Files to bring in').setInputFiles({ name, mimeType: 'application/octet-stream', buffer });
-    await expect(page.getByRole('grid')).toBeVisible();
-}
 
 const count = (page: Page) => page.getByRole('region', { name: 'Findings' }).getByRole('heading', { level: 2 });
 

@@ -4,7 +4,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { accessible } from './accessible';
-import { cell, handOver, select, undo } from './sheet';
+import { cell, handOver, pick, select, undo } from './sheet';
 
 const folder = mkdtempSync(join(tmpdir(), 'formulas-'));
 
@@ -38,8 +38,7 @@ test('a typed cell changes what depends on it, and every other formula keeps wha
 }) => {
     const path = join(folder, 'Tree heights.xlsx');
     const said = await fixture(path);
-    await page.goto('/');
-    await page.getByLabel('Files to bring in').setInputFiles(path);
+    await pick(page, path);
     await expect(cell(page, 'Rowan')).toBeVisible();
 
     // Far from all of them: nothing else changes.

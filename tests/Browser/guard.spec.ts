@@ -4,7 +4,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { accessible } from './accessible';
-import { act, cell, handOver, select, undo } from './sheet';
+import { act, cell, handOver, pick, select, undo } from './sheet';
 
 const folder = mkdtempSync(join(tmpdir(), 'guard-'));
 
@@ -41,12 +41,6 @@ async function form(name: string, frozen = 0) {
     return path;
 }
 
-async function bring(page: Page, path: string) {
-    await page.goto('/');
-    await page.getByLabel('Files to bring in').setInputFiles(path);
-    await expect(page.getByRole('grid')).toHaveAccessibleName('Cells of Order');
-}
-
 const guard = (page: Page) => page.getByRole('region', { name: 'Entry and guard' });
 const choices = (page: Page) => page.getByRole('listbox', { name: 'Choices' }).getByRole('option');
 const address = (page: Page) => page.getByLabel('Address of the selection');
@@ -80,7 +74,7 @@ const fillOf = (page: Page, row: number, column: number) =>
 test('a form is guarded by mouse: marked, locked, choices offered, protected, tried as its reader, arranged by role', async ({
     page,
 }) => {
-    await bring(page, await form('By mouse'));
+    await pick(page, await form('By mouse'));
     await expect(guard(page).getByLabel('What the sheet is for')).toHaveValue('');
     await expect(guard(page)).toContainText('Entry (read)');
     await expect(guard(page).getByRole('button', { name: /Formula cells/ })).toContainText('16');
@@ -187,7 +181,7 @@ test('a form is guarded by mouse: marked, locked, choices offered, protected, tr
 test('by key alone: entries are opened, the sheet protected, walked, filled in from its list, and the protection lifted', async ({
     page,
 }) => {
-    await bring(page, await form('By key'));
+    await pick(page, await form('By key'));
     await page.getByRole('grid').focus();
     await act(page, 'Lock formulas, open entries');
     await expect(undo(page, 'Formulas locked and entries open, Order')).toBeVisible();
@@ -235,8 +229,7 @@ test('by key alone: entries are opened, the sheet protected, walked, filled in f
 });
 
 test('all of it is laid on a second workbook by its stylebook', async ({ page }) => {
-    await page.goto('/');
-    await bring(page, await form('First form'));
+    await pick(page, await form('First form'));
     await page.getByRole('button', { name: 'Thin ink' }).first().click();
     await expect(undo(page, /Dressed in Thin ink/)).toBeVisible();
     await page.goto('/');
@@ -258,7 +251,7 @@ test('all of it is laid on a second workbook by its stylebook', async ({ page })
     await expect(undo(page, /Not locked, entry cells/)).toBeVisible();
     await page.getByRole('button', { name: /^Keep as version/ }).click();
     await expect(page.getByRole('button', { name: /^Keep as version/ })).toBeDisabled();
-    await bring(page, await form('Second form'));
+    await pick(page, await form('Second form'));
     await page.getByRole('button', { name: 'Thin ink' }).first().click();
     await expect(undo(page, /Dressed in Thin ink/)).toBeVisible();
     await expect.poll(() => fillOf(page, 3, 6)).toBe('rgb(241, 241, 239)');
@@ -285,7 +278,7 @@ test('all of it is laid on a second workbook by its stylebook', async ({ page })
 
 test('in a low window the choices of a cell at its lower edge stand whole, above the cell', async ({ page }) => {
     await page.setViewportSize({ width: 700, height: 380 });
-    await bring(page, await form('Low window'));
+    await pick(page, await form('Low window'));
     await select(page, 'B9');
     await page.getByRole('grid').focus();
     await page.keyboard.press('Alt+ArrowDown');
@@ -300,7 +293,7 @@ test('in a low window the choices of a cell at its lower edge stand whole, above
 });
 
 test('the choices of a cell that is kept in sight stand at it while the sheet scrolls', async ({ page }) => {
-    await bring(page, await form('Kept in sight', 3));
+    await pick(page, await form('Kept in sight', 3));
     await select(page, 'B2');
     const opens = page.getByRole('button', { name: 'Open the choices' });
     await expect(opens).toBeVisible();

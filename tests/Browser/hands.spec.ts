@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { bringIn, cell, drop, select, send, undo } from './sheet';
+import { bringIn, cell, select, send, undo } from './sheet';
 
 test.use({ contextOptions: { reducedMotion: 'no-preference' } });
 
@@ -19,11 +19,7 @@ test('a step that collides with somebody else is kept, and done on what is there
 });
 
 test('a step that never arrived, and that somebody else overtook meanwhile, is told and kept', async ({ page }) => {
-    await page.goto('/');
-    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
-    await drop(page, 'Osier weir.csv', 'Tree,Count\nOsier,3\nAlder,4\n');
-    await page.getByRole('button', { name: 'Keep this table' }).click();
-    await expect(cell(page, 'Osier')).toBeVisible();
+    await bringIn(page, 'Osier weir.csv');
     let isAway = true;
     await page.route('**/acts', (route) =>
         isAway && route.request().headers()['x-step'] ? route.abort('connectionrefused') : route.continue(),

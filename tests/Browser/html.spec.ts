@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { accessible } from './accessible';
-import { cell, drop, openBench, widthOf } from './sheet';
+import { bringIn, cell, openBench, widthOf } from './sheet';
 
 const RAW = `Orders at the ford,,,
 ,,,
@@ -41,9 +41,7 @@ async function shown(page: Page): Promise<Record<string, string>> {
 }
 
 test('the html of a dressed sheet shows in a browser what the grid shows', async ({ page, browser }) => {
-    await page.goto('/');
-    await drop(page, 'Ford html.csv', RAW);
-    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await bringIn(page, 'Ford html.csv', RAW);
     await expect(cell(page, 'Birch')).toBeVisible();
     await page.getByRole('button', { name: /River ledger/ }).click();
     await expect(page.getByText('wears River ledger')).toBeVisible();

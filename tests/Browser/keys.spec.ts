@@ -1,6 +1,6 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { cell, drop, head, openBench, select, undo } from './sheet';
+import { bringIn, cell, head, openBench, select, undo } from './sheet';
 
 const active = (page: Page) => page.locator('#active-cell');
 
@@ -11,11 +11,7 @@ const focused = (page: Page) =>
 
 test('the sheet is a few stops of the Tab key away, also with sixty columns', async ({ page }) => {
     const row = (name: string) => Array.from({ length: 60 }, (_, at) => `${name}${at + 1}`).join(',');
-    await page.goto('/');
-    await drop(page, 'Sixty.csv', [row('Bed '), ...[1, 2, 3].map(() => Array(60).fill(7).join(','))].join('\n'));
-    await page.getByRole('button', { name: 'Keep this table' }).click();
-    await expect(page.getByRole('grid')).toBeVisible();
-    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    await bringIn(page, 'Sixty.csv', [row('Bed '), ...[1, 2, 3].map(() => Array(60).fill(7).join(','))].join('\n'));
 
     // By the first stop of the page.
     await page.keyboard.press('Tab');
@@ -74,9 +70,7 @@ test('the active cell is said with its text, kind and part, blank ones too; what
 });
 
 test('the menu of the cells opens by key, and hides, keeps in sight and takes out', async ({ page }) => {
-    await page.goto('/');
-    await drop(page, 'Menu keys.csv', 'Tree,Bed,Count\nRowan,N,5\nAspen,S,7\nBirch,E,9\n');
-    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await bringIn(page, 'Menu keys.csv', 'Tree,Bed,Count\nRowan,N,5\nAspen,S,7\nBirch,E,9\n');
     await expect(cell(page, 'Aspen')).toBeVisible();
     await select(page, 'B3');
     await page.getByRole('grid').focus();

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { cell, drop, handOver, select, undo } from './sheet';
+import { bringIn, cell, handOver, select, undo } from './sheet';
 
 const TABLE = 'Tree,Bed,Count\nRowan,North,5\nAspen,South,7\nBirch,East,9\n';
 
@@ -16,9 +16,7 @@ const fillUnder = (page: Page, text: string): Promise<string> =>
     });
 
 test('named looks and named colours need no stylebook', async ({ page }) => {
-    await page.goto('/');
-    await drop(page, 'Loose trees.csv', TABLE);
-    await page.getByRole('button', { name: 'Keep this table' }).click();
+    await bringIn(page, 'Loose trees.csv', TABLE);
     await page.getByRole('button', { name: 'Format by hand' }).click();
 
     // A colour gets a name from its code; the menu has it at once.

@@ -1,7 +1,7 @@
 import Library from 'exceljs';
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { cell, openBench, select, undo } from './sheet';
+import { cell, openBench, pick, select, undo } from './sheet';
 
 const overflows = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 
@@ -75,8 +75,7 @@ test('a sheet that runs from right to left is mirrored, for the mouse and for th
     ]);
     const path = info.outputPath('Mirrored.xlsx');
     await book.xlsx.writeFile(path);
-    await page.goto('/');
-    await page.getByLabel('Files to bring in').setInputFiles(path);
+    await pick(page, path);
     await expect(cell(page, 'حور')).toBeVisible();
 
     const middle = async (text: string) => {

@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { format } from 'numfmt';
 import { accessible } from './accessible';
-import { cell, drop, handOver, openBench, select, undo } from './sheet';
+import { bringIn, cell, handOver, openBench, select, undo } from './sheet';
 
 const menu = (page: Page) => page.getByRole('dialog', { name: 'Number formats' });
 
@@ -101,13 +101,11 @@ test('a rule moves the unit into the heading on every sheet, and equal decimals 
 });
 
 test('notes say what figures do not, and a change of data is named and taken back', async ({ page }) => {
-    await page.goto('/');
-    await drop(
+    await bringIn(
         page,
         'Dry beds.tsv',
         'Bed\tTrees\tDry\nNorth\t120\t12%\nSouth\t80\t8%\nEast\t140\t20%\nWest\t95\t4%\nRim\t60\t5%\nFord\t75\t9%\n',
     );
-    await page.getByRole('button', { name: 'Keep this table' }).click();
     await page.getByRole('button', { name: 'Format by hand' }).click();
     await expect(cell(page, '12%')).toBeVisible();
     await openBench(page, 'Hollin Lane site');

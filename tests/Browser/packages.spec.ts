@@ -1,26 +1,18 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import Library from 'exceljs';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { accessible } from './accessible';
-import { cell, handOver, select, undo } from './sheet';
+import { cell, handOver, pick, select, undo } from './sheet';
 
 const folder = mkdtempSync(join(tmpdir(), 'packages-'));
-
-/** Picks a file on the shelf, and opens the workbook that it becomes. */
-async function pick(page: Page, path: string, name: string): Promise<void> {
-    await page.goto('/');
-    await page.getByLabel('Files to bring in').setInputFiles(path);
-    await expect(page.getByRole('grid')).toBeVisible();
-    await expect(page.getByRole('grid')).toHaveAccessibleName(`Cells of ${name}`);
-}
 
 test('a workbook from elsewhere is dressed and handed over with its notes, checks, conditions and links', async ({ page }) => {
     const path = join(folder, 'Rowan lots.xlsx');
     execFileSync('node', ['tests/Core/write-fixture.mjs', path]);
-    await pick(page, path, 'Lots');
+    await pick(page, path);
     await expect(cell(page, 'Rowan 1')).toBeVisible();
     await expect(page.getByRole('navigation', { name: 'Outline' })).toContainText('comments (1)');
     await page.getByRole('button', { name: 'River ledger' }).click();
@@ -60,7 +52,7 @@ test('a workbook goes out as ods, with a word on what that cannot carry, and com
     sheet.getCell('A15').value = { formula: 'SUM(B2:B13)', result: 462 };
     const path = join(folder, 'Alder beds.xlsx');
     await source.xlsx.writeFile(path);
-    await pick(page, path, 'Beds');
+    await pick(page, path);
     await page.getByRole('button', { name: 'Format by hand' }).click();
     await select(page, 'A1:C1');
     await page.getByRole('region', { name: 'Tray' }).getByRole('button', { name: 'Bold', exact: true }).click();
@@ -79,7 +71,7 @@ test('a workbook goes out as ods, with a word on what that cannot carry, and com
     const out = join(folder, 'Alder again.ods');
     await (await download).saveAs(out);
 
-    await pick(page, out, 'Beds');
+    await pick(page, out);
     await expect(cell(page, '03 Mar 2026')).toBeVisible();
     await expect(cell(page, '462')).toBeVisible();
     expect(await cell(page, 'Tree').evaluate((each) => getComputedStyle(each).fontWeight)).toBe('700');

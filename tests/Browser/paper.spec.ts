@@ -4,20 +4,21 @@ import { resolve } from 'node:path';
 import { expect, test, type Download, type Page } from '@playwright/test';
 import { failing } from './hands';
 import { accessible } from './accessible';
-import { act, select, send } from './sheet';
+import { act, bringIn, select } from './sheet';
 
 const demo = (name: string) =>
     readFileSync(resolve(`storage/framework/testing/browser-${process.env.RILVET_HALF ?? 1}/demo/${name}`));
 
 /** A copy of the demo of one's own, dressed. */
-async function nursery(page: Page, name: string, stylebook = 'Weather book'): Promise<void> {
-    await page.goto('/');
-    await page
-        .getByLabel('Files to bring in')
-        .setInputFiles({ name: `${name}.xlsx`, mimeType: 'application/octet-stream', buffer: demo('Nursery year.xlsx') });
-    await expect(page.getByRole('grid')).toBeVisible();
-    await send(page, 'dress', { stylebook, clean: false, sheets: 'all' });
-    await page.reload();
+async function nursery(page: Page, name: string, stylebook = 'Weather book', pages?: object): Promise<void> {
+    const dress: [string, object] = ['dress', { stylebook, clean: false, sheets: 'all' }];
+    await bringIn(
+        page,
+        `${name}.xlsx`,
+        demo('Nursery year.xlsx'),
+        dress,
+        ...(pages ? [['pages', { says: pages }] as typeof dress] : []),
+    );
     await expect(page.getByRole('gridcell', { name: 'Silver birch' }).first()).toBeVisible();
 }
 
@@ -227,10 +228,8 @@ for (const [width, height] of [
     });
 
 test('texts of the pdf stand where the Bench shows them, to the px', async ({ page }) => {
-    await nursery(page, 'Paper to the px', 'River ledger');
-    await send(page, 'pages', { says: { wide: 0, tall: 0, scale: 100, turn: 'turned', paper: 'A3', left: 15, top: 15 } });
-    await page.reload();
-    await expect(page.getByRole('gridcell', { name: 'Silver birch' }).first()).toBeVisible();
+    const pages = { wide: 0, tall: 0, scale: 100, turn: 'turned', paper: 'A3', left: 15, top: 15 };
+    await nursery(page, 'Paper to the px', 'River ledger', pages);
     await expect(page.getByRole('gridcell', { name: 'Yew' }).first()).toBeVisible();
     await page.evaluate(() => document.fonts.ready.then(() => undefined));
     // Where the letters begin and end on the Bench, from the corner of the cells.
@@ -266,10 +265,7 @@ test('texts of the pdf stand where the Bench shows them, to the px', async ({ pa
 });
 
 test('lines on the Bench say where pages end, and a picture is made of chosen cells', async ({ page }) => {
-    await nursery(page, 'Paper on the Bench', 'River ledger');
-    await send(page, 'pages', { says: { paper: 'A5', wide: 0, scale: 100 } });
-    await page.reload();
-    await expect(page.getByRole('gridcell', { name: 'Silver birch' }).first()).toBeVisible();
+    await nursery(page, 'Paper on the Bench', 'River ledger', { paper: 'A5', wide: 0, scale: 100 });
     await act(page, 'Lines where pages end');
     const ends = page.locator('[data-page-ends] [data-end]');
     await expect(ends.first()).toBeAttached();

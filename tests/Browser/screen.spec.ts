@@ -1,17 +1,9 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, test, type Locator } from '@playwright/test';
 import { chromiumOptions } from '../../bench/chromium.mjs';
-import { act, cell, drop, openBench, select, send, undo } from './sheet';
+import { act, bringIn, cell, openBench, select, send, undo } from './sheet';
 
 // The usual browser has scroll bars that take room.
 test.use({ launchOptions: { ...chromiumOptions, ignoreDefaultArgs: ['--hide-scrollbars'] } });
-
-async function bringIn(page: Page, name: string, content: string): Promise<void> {
-    await page.goto('/');
-    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
-    await drop(page, name, content);
-    await page.getByRole('button', { name: 'Keep this table' }).click();
-    await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
-}
 
 async function place(what: Locator): Promise<{ x: number; y: number; width: number; height: number }> {
     return (await what.boundingBox()) ?? { x: NaN, y: NaN, width: NaN, height: NaN };
@@ -49,7 +41,6 @@ for (const [width, height] of [
     });
 
 test('each of the thirteen kinds of line is drawn in its own way', async ({ page }) => {
-    await bringIn(page, 'Weir lines.csv', 'Tree,Count\nOsier,3\nAlder,4\n');
     const kinds = [
         'hair',
         'dotted',
@@ -65,9 +56,11 @@ test('each of the thirteen kinds of line is drawn in its own way', async ({ page
         'double',
         'thick',
     ];
-    for (const [index, kind] of kinds.entries())
-        await send(page, 'borders', { ranges: `D${2 * index + 2}`, sides: { top: `${kind} #102030` } });
-    await page.reload();
+    const drawnBy = kinds.map((kind, index): [string, object] => [
+        'borders',
+        { ranges: `D${2 * index + 2}`, sides: { top: `${kind} #102030` } },
+    ]);
+    await bringIn(page, 'Weir lines.csv', 'Tree,Count\nOsier,3\nAlder,4\n', ...drawnBy);
     // Of the sheet; pictures of stylebooks in the tray have lines too.
     const lines = page.getByRole('grid', { name: /^Cells of/ }).locator('[data-line]');
     await expect(lines).toHaveCount(13);
@@ -113,9 +106,10 @@ test('a hidden column shows nothing, and a ring on a dark fill has a light line'
 });
 
 test('a merge names values as they are shown', async ({ page }) => {
-    await bringIn(page, 'Merged sums.csv', 'Tree,Worth\nOsier,1204.5\nAlder,96.25\n');
-    await send(page, 'format', { ranges: 'B2:B3', look: { number: '"£"#,##0.00' } });
-    await page.reload();
+    await bringIn(page, 'Merged sums.csv', 'Tree,Worth\nOsier,1204.5\nAlder,96.25\n', [
+        'format',
+        { ranges: 'B2:B3', look: { number: '"£"#,##0.00' } },
+    ]);
     await expect(cell(page, '£1,204.50')).toBeVisible();
     await page.getByRole('button', { name: 'Format by hand' }).click();
     await select(page, 'B2:B3');

@@ -1,4 +1,6 @@
 import Library from 'exceljs';
+import { readFileSync } from 'node:fs';
+import { basename } from 'node:path';
 import { expect, type Locator, type Page, type Request } from '@playwright/test';
 
 /** Drops a file on the page, as a person drags one in from a folder. */
@@ -14,18 +16,46 @@ export async function drop(page: Page, name: string, content: string): Promise<v
     await page.getByRole('main').dispatchEvent('drop', { dataTransfer: transfer });
 }
 
-/** Brings a small table in over the shelf, and keeps it as it is read. */
-export async function bringIn(page: Page, name: string, content = 'Tree,Count\nOsier,3\nAlder,4\n'): Promise<void> {
-    await page.goto('/');
-    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
-    await drop(page, name, content);
-    await page.getByRole('button', { name: 'Keep this table' }).click();
+/** Asks the server beside the page, as another hand would: in the session of the page, and by none of the routes laid for it. */
+async function ask<T>(page: Page, path: string, body?: { data?: object; multipart?: Files }): Promise<T> {
+    const url = `${page.url().startsWith('http') ? new URL(page.url()).origin : ''}/api/${path}`;
+    if (!body) return (await (await page.request.get(url)).json()) as T;
+    const token = async () => (await page.context().cookies()).find(({ name }) => name === 'XSRF-TOKEN')?.value;
+    if (!(await token())) await page.request.get(url.replace(path, 'token'));
+    const headers = { Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent((await token()) ?? '') };
+    const answer = await page.request.post(url, { ...body, headers });
+    expect(answer.ok(), await answer.text()).toBe(true);
+    return (await answer.json()) as T;
+}
+
+type Files = Record<string, { name: string; mimeType: string; buffer: Buffer }>;
+
+/**
+ * Opens a workbook that comes in beside the page: a table is kept as it is read, and acts are done before it is seen. The way over
+ * the shelf is walked by the specs that are about it.
+ */
+export async function bringIn(
+    page: Page,
+    name: string,
+    content: string | Buffer = 'Tree,Count\nOsier,3\nAlder,4\n',
+    ...acts: [string, object][]
+): Promise<void> {
+    const file = { name, mimeType: 'application/octet-stream', buffer: Buffer.from(content as string) };
+    const incoming = await ask<{ id: string; status: string; workbook: number }>(page, 'imports', { multipart: { file } });
+    const kept =
+        incoming.status === 'proposed' ? await ask<typeof incoming>(page, `imports/${incoming.id}/keep`, { data: {} }) : incoming;
+    expect(kept.status).toBe('done');
+    for (const [act, args] of acts) await send(page, act, args, kept.workbook);
+    await page.goto(`/workbooks/${kept.workbook}`);
     await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
 }
 
+/** The same of a file that a test has written. */
+export const pick = (page: Page, path: string): Promise<void> => bringIn(page, basename(path), readFileSync(path));
+
 /** Opens a workbook by its own address: the way over the shelf is walked by the specs that are about it. */
 export async function openBench(page: Page, workbook: string): Promise<void> {
-    const { workbooks } = (await (await page.request.get('/api/shelf')).json()) as { workbooks: { id: number; name: string }[] };
+    const { workbooks } = await ask<{ workbooks: { id: number; name: string }[] }>(page, 'shelf');
     const found = workbooks.find(({ name }) => new RegExp(workbook).test(name));
     expect(found, `a workbook called ${workbook}`).toBeDefined();
     await page.goto(`/workbooks/${found?.id}`);
@@ -68,27 +98,12 @@ export function looks(request: Request): string[] {
 }
 
 /** Does an act beside the page, as another hand would, or for a state that the test begins from. */
-export async function send(page: Page, name: string, args: object): Promise<void> {
-    const status = await page.evaluate(
-        async ({ act, args: given }) => {
-            const workbook = /workbooks\/(\d+)/.exec(location.pathname)?.[1];
-            const token = /XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '';
-            const { revision } = (await (await fetch(`/api/workbooks/${workbook}`)).json()) as { revision: number };
-            const answer = await fetch(`/api/workbooks/${workbook}/acts`, {
-                method: 'POST',
-                headers: {
-                    'Content-Type': 'application/json',
-                    Accept: 'application/json',
-                    'X-XSRF-TOKEN': decodeURIComponent(token),
-                },
-                body: JSON.stringify({ act, revision, sheet: 1, arguments: given }),
-            });
-            return answer.status;
-        },
-        { act: name, args },
-    );
-    expect(status).toBe(200);
+export async function send(page: Page, act: string, args: object, workbook = workbookOf(page)): Promise<void> {
+    const { revision } = await ask<{ revision: number }>(page, `workbooks/${workbook}`);
+    await ask(page, `workbooks/${workbook}/acts`, { data: { act, revision, sheet: 1, arguments: args } });
 }
+
+const workbookOf = (page: Page) => Number(/workbooks\/(\d+)/.exec(page.url())?.[1]);
 
 /** Writes the xlsx as a person does, and reads it with an independent library. */
 export async function handOver(page: Page): Promise<Library.Workbook> {

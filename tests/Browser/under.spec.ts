@@ -1,13 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
-import { cell, drop, openBench, select, undo } from './sheet';
+import { bringIn, cell, openBench, select, undo } from './sheet';
 
-async function bringIn(page: Page, name: string): Promise<void> {
-    await page.goto('/');
-    await expect(page.getByRole('heading', { name: /Workbooks/ })).toBeVisible();
-    await drop(page, name, 'Tree,Count,Worth\nOsier,3,1.50\nAlder,4,2.25\nRowan,6,9.00\n');
-    await page.getByRole('button', { name: 'Keep this table' }).click();
-    await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
-}
+const TREES = 'Tree,Count,Worth\nOsier,3,1.50\nAlder,4,2.25\nRowan,6,9.00\n';
 
 const fillAt = (page: Page, row: number): Promise<string[]> =>
     page
@@ -32,7 +26,7 @@ test('a part is meant only while it is chosen: a new selection means its own cel
 });
 
 test('where cells keep looks of their own, a look for their part asks, and overrides them as one step', async ({ page }) => {
-    await bringIn(page, 'Covered heads.csv');
+    await bringIn(page, 'Covered heads.csv', TREES);
     await page.getByRole('button', { name: /River ledger/ }).click();
     await expect(page.getByText('wears River ledger')).toBeVisible();
     await select(page, 'A1:C1');
@@ -57,7 +51,7 @@ test('where cells keep looks of their own, a look for their part asks, and overr
 });
 
 test('what is typed is read as what it is, is seen at once, and can go back to the text', async ({ page }) => {
-    await bringIn(page, 'Typed days.csv');
+    await bringIn(page, 'Typed days.csv', TREES);
     let answer = () => {};
     const seen = new Promise<void>((resolve) => (answer = resolve));
     await page.route('**/acts', async (route) => {
@@ -81,7 +75,7 @@ test('what is typed is read as what it is, is seen at once, and can go back to t
 });
 
 test('a formula that is none is refused with its place, and stays in the editor', async ({ page }) => {
-    await bringIn(page, 'Odd formulas.csv');
+    await bringIn(page, 'Odd formulas.csv', TREES);
     await select(page, 'E2');
     await page.keyboard.type('=SUM(B2:B4');
     await page.keyboard.press('Enter');
@@ -94,7 +88,7 @@ test('a formula that is none is refused with its place, and stays in the editor'
 });
 
 test('what is pressed is done to what is chosen, though the server is slow to say how that looks', async ({ page }) => {
-    await bringIn(page, 'Slow looks.csv');
+    await bringIn(page, 'Slow looks.csv', TREES);
     await page.getByRole('button', { name: /River ledger/ }).click();
     await expect(page.getByText('wears River ledger')).toBeVisible();
     const tray = page.getByRole('region', { name: 'Tray' });
@@ -127,9 +121,9 @@ test('what is pressed is done to what is chosen, though the server is slow to sa
 });
 
 test('formats and stylebooks are tried on by arrows as by resting on them', async ({ page }) => {
-    await bringIn(page, 'Tried by arrows.csv');
+    await bringIn(page, 'Tried by arrows.csv', TREES);
     const books = page.getByRole('group', { name: 'Stylebooks' });
-    await books.getByRole('button').first().focus();
+    await books.getByRole('button', { name: /^River ledger/ }).focus();
     await page.keyboard.press('ArrowRight');
     await expect(page.getByText(/^Trying on .*, not kept$/)).toBeVisible();
     const tried = await page.getByText(/^Trying on/).textContent();
@@ -153,7 +147,7 @@ test('formats and stylebooks are tried on by arrows as by resting on them', asyn
 });
 
 test('a formula that looks at itself is named, and a message does not lie over the cell it speaks of', async ({ page }) => {
-    await bringIn(page, 'Circles.csv');
+    await bringIn(page, 'Circles.csv', TREES);
     await select(page, 'E3');
     for (const text of ['=E4+1', '=E3+1']) {
         await page.keyboard.type(text);
