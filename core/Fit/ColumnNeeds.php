@@ -60,7 +60,7 @@ final readonly class ColumnNeeds
                     $worn = $this->sizes->dressed->at($row, $column);
                     $needs[$column] = max(
                         $needs[$column] ?? 0,
-                        $this->sizes->turnedWidth($this->sizes->text($cell, $worn), $worn->look),
+                        $this->sizes->turnedWidth($this->sizes->text($cell, $worn), $worn->look, $row),
                     );
                 }
             }
@@ -143,7 +143,7 @@ final readonly class ColumnNeeds
                         continue;
                     }
                     $text = $this->sizes->text($cell, $worn);
-                    $need = $this->sizes->turnedWidth($text, $worn->look) + Ruler::PADDING;
+                    $need = $this->sizes->turnedWidth($text, $worn->look, $row) + Ruler::PADDING;
                     $needs[$column] = max($needs[$column] ?? 0, min($this->rules->greatest, $need));
                 }
             }
@@ -255,7 +255,7 @@ final readonly class ColumnNeeds
                         $need,
                         $part === Part::Heading && $worn->look->is(Attribute::Wrap) && $worn->look->number(Attribute::Rotation) == 0
                             ? $this->sizes->longestWord($text, $worn->look)
-                            : $this->sizes->turnedWidth($text, $worn->look),
+                            : $this->sizes->turnedWidth($text, $worn->look, $row),
                     );
                 }
             }

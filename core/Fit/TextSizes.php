@@ -12,6 +12,7 @@ use Rilvet\Look\Look;
 use Rilvet\Measure\Lines;
 use Rilvet\Measure\Ruler;
 use Rilvet\Measure\Shown;
+use Rilvet\Measure\Turned;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Workbook;
@@ -20,9 +21,6 @@ use Rilvet\Work\Worksheet;
 /** How much room the texts of a dressed sheet take, as they are shown, in px. */
 final class TextSizes
 {
-    /** Room at both ends of a turned text, px, so that it keeps off the lines above and below. */
-    private const TURNED = 6;
-
     public readonly DressedSheet $dressed;
 
     public readonly Merges $merges;
@@ -34,12 +32,16 @@ final class TextSizes
 
     private readonly bool $from1904;
 
-    public function __construct(Worksheet $sheet, Workbook $workbook, Fonts $fonts)
+    /** @var array<int, int> rows sized by hand, as keys */
+    private readonly array $heldRows;
+
+    public function __construct(private readonly Worksheet $sheet, Workbook $workbook, Fonts $fonts)
     {
         $this->dressed = new DressedSheet($sheet, $workbook->looks);
         $this->merges = new Merges($sheet->setup->merges);
         $this->ruler = new Ruler($fonts);
         $this->from1904 = $workbook->from1904;
+        $this->heldRows = array_flip($sheet->setup->sizes->heldRows);
     }
 
     /** What a cell shows in what it wears. */
@@ -79,11 +81,8 @@ final class TextSizes
                 $height,
                 match (true) {
                     $text === '' || $this->merges->at($row, $column)?->rows() > 1 => $line,
-                    $turn === Look::STACKED => $line * mb_strlen($text),
-                    // The box of a turned line: its length and its height, each by its share.
-                    $turn !== 0 => (int) ceil(
-                        sin(deg2rad(abs($turn))) * $this->ruler->width($text, $look) + cos(deg2rad(abs($turn))) * $line,
-                    ) + self::TURNED,
+                    $turn === Look::STACKED => Turned::stacked($text, $line, $this->ruler->letterHeight($look))[1],
+                    $turn !== 0 => (int) ceil($this->turned($text, $look, $line)[1]) + Turned::PADDING,
                     default => $line *
                         Lines::count($text, $width($column) - Ruler::PADDING, fn (string $words) => $this->ruler->advances($words, $look)),
                 },
@@ -93,17 +92,44 @@ final class TextSizes
         return $height;
     }
 
-    /** The width of a text's box as it is turned: its length and its height, each by its share. */
-    public function turnedWidth(string $text, Look $look): int
+    /** The width of a text's box as it is turned, in a row. */
+    public function turnedWidth(string $text, Look $look, int $row): int
     {
         $turn = (int) $look->number(Attribute::Rotation);
-        $line = $turn === 0 ? 0 : $this->ruler->lineHeight($look);
+        if ($turn === 0) {
+            return $this->ruler->width($text, $look);
+        }
+        $line = $this->ruler->lineHeight($look);
+        if ($turn === Look::STACKED) {
+            return Turned::stacked($text, $line, 0)[0];
+        }
+        // A row that keeps its height breaks what is longer; others grow with it.
+        if (Turned::wraps($look) && $this->keeps($row)) {
+            $room = $this->sheet->setup->sizes->heightOf($row) - Turned::PADDING;
+            $lines = Lines::count($text, $room, fn (string $words) => $this->ruler->advances($words, $look));
 
-        return match ($turn) {
-            0 => $this->ruler->width($text, $look),
-            Look::STACKED => $line,
-            default => (int) ceil(cos(deg2rad(abs($turn))) * $this->ruler->width($text, $look) + sin(deg2rad(abs($turn))) * $line),
-        };
+            return (int) ceil(Turned::box($room, $lines * $line, $turn)[0]);
+        }
+
+        return (int) ceil($this->turned($text, $look, $line)[0]);
+    }
+
+    /** @return array{float, float} px across and down of a text that is slanted or upright, in the lines that were typed */
+    private function turned(string $text, Look $look, int $line): array
+    {
+        return Turned::box(
+            $this->ruler->width($text, $look),
+            $line * (substr_count($text, "\n") + 1),
+            (int) $look->number(Attribute::Rotation),
+        );
+    }
+
+    /** Whether no fit changes the height of a row: it was sized by hand, or by the file where no stylebook fits. */
+    private function keeps(int $row): bool
+    {
+        $sizes = $this->sheet->setup->sizes;
+
+        return isset($this->heldRows[$row]) || $this->sheet->stylebook === null && $sizes->isFixed($row);
     }
 
     /** px of the longest word, of a text that may break between its words. */

@@ -40,7 +40,7 @@ final class ColumnSurvey
     /** @var array<string, int>|null distinct lower-case words, or null once there are too many for yes and no */
     public ?array $words = [];
 
-    /** @var array<int, string> the longest texts, by length in characters; what a column's width needs */
+    /** @var array<int, string> the longest texts, by the characters of their longest line; what a column's width needs */
     public array $longest = [];
 
     public int $filled = 0;
@@ -119,6 +119,9 @@ final class ColumnSurvey
             }
             $this->words = count($this->words) > 2 * self::WORDS + 6 ? null : $this->words;
         }
+        if (str_contains(implode('', $texts), "\n")) {
+            $texts = array_map(self::longestLine(...), $texts);
+        }
         $least = $this->longest === [] ? 0 : min(array_map(mb_strlen(...), $this->longest));
         $length = max([0, ...array_map(strlen(...), $texts)]);
         if ($length > $least || count($this->longest) < self::LONGEST) {
@@ -131,5 +134,13 @@ final class ColumnSurvey
             usort($this->longest, fn (string $a, string $b) => mb_strlen($b) <=> mb_strlen($a));
             $this->longest = array_slice($this->longest, 0, self::LONGEST);
         }
+    }
+
+    private static function longestLine(string $text): string
+    {
+        $lines = explode("\n", $text);
+        $lengths = array_map(mb_strlen(...), $lines);
+
+        return $lines[(int) array_search(max($lengths), $lengths, true)];
     }
 }

@@ -51,6 +51,13 @@ final readonly class Ruler
         return $face->lineHeight($px);
     }
 
+    public function letterHeight(Look $look): int
+    {
+        [$face, $px] = $this->type($look);
+
+        return $face->letterHeight($px);
+    }
+
     public function digitWidth(Look $look): int
     {
         [$face, $px] = $this->type($look);

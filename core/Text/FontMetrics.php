@@ -30,10 +30,12 @@ final class FontMetrics
         $this->evenDigits = count(array_unique($digits)) === 1;
     }
 
-    /** The width that a column needs to show the text whole, in whole px; right at device ratios 1, 1.25, 1.5 and 2. */
+    /** The width that a column needs to show the text whole, its longest line, in whole px; right at device ratios 1, 1.25, 1.5 and 2. */
     public function fit(string $text, float $px): int
     {
-        return (int) ceil($this->units($text) * $px / $this->face['upem']);
+        $units = str_contains($text, "\n") ? max(array_map($this->units(...), explode("\n", $text))) : $this->units($text);
+
+        return (int) ceil($units * $px / $this->face['upem']);
     }
 
     /** The width of the text's box in the browser, in px, a multiple of 1/64. */
@@ -56,6 +58,14 @@ final class FontMetrics
         $k = $px / $this->face['upem'];
 
         return (int) (round($this->face['ascent'] * $k) + round(-$this->face['descent'] * $k) + round($this->face['gap'] * $k));
+    }
+
+    /** px from letter to letter where they stand upright below each other (CSS Writing Modes 4, 5.1: as high as ascent and descent). */
+    public function letterHeight(float $px): int
+    {
+        $k = $px / $this->face['upem'];
+
+        return (int) (round($this->face['ascent'] * $k) + round(-$this->face['descent'] * $k));
     }
 
     /** px from the top of a line to its baseline: half of what a line has beyond its letters stands above them (CSS 2.2, 10.8.1). */

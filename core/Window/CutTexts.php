@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Rilvet\Window;
 
 use Rilvet\Grid\Address;
+use Rilvet\Look\Look;
 use Rilvet\Measure\Lines;
 use Rilvet\Measure\Ruler;
+use Rilvet\Measure\Turned;
 use Rilvet\Number\Formatted;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Merges;
@@ -47,20 +49,13 @@ final readonly class CutTexts
             if ($cell->text === '' || $setup->sizes->hidesColumn($cell->column) || $setup->sizes->hidesRow($cell->row)) {
                 continue;
             }
+            $look = $window->looks[$cell->look];
             $width = array_sum(array_map($setup->sizes->widthOf(...), range($cell->from, $cell->to)));
-            $tooNarrow = self::isNarrow($cell, $window->looks[$cell->look], $width, $fonts);
-            $tooLow = self::isLow(
-                $cell,
-                $window->looks[$cell->look],
-                $width,
-                array_sum(
-                    array_map(
-                        $setup->sizes->heightOf(...),
-                        range($cell->row, $merges->at($cell->row, $cell->column)->bottom ?? $cell->row),
-                    ),
-                ),
-                $fonts,
-            );
+            $bottom = $merges->at($cell->row, $cell->column)->bottom ?? $cell->row;
+            $height = array_sum(array_map($setup->sizes->heightOf(...), range($cell->row, $bottom)));
+            [$across, $down] = self::box($cell, $look, $width, $height, $fonts);
+            $tooNarrow = preg_match('/^#+$/', $cell->text) === 1 || $across > $width - ($look->rotation === 0 ? Ruler::PADDING / 2 : 0);
+            $tooLow = $down > $height + 1;
             if (! $tooNarrow && ! $tooLow) {
                 continue;
             }
@@ -74,28 +69,25 @@ final readonly class CutTexts
         return new self($count, $places, array_values($columns), array_values($rows));
     }
 
-    private static function isNarrow(WindowCell $cell, WindowLook $look, int $width, Fonts $fonts): bool
-    {
-        if ($look->wrap || $look->rotation !== 0) {
-            return false;
-        }
-
-        // Pads are marked in front of the character whose room they take; a sign at the left edge needs room too.
-        return preg_match('/^#+$/', $cell->text) === 1 ||
-            $fonts
-                ->face($look->font, $look->bold, $look->italic)
-                ->fit(str_replace(Formatted::PAD, '', $cell->edge.$cell->text), $look->size) >
-                $width - 4;
-    }
-
-    private static function isLow(WindowCell $cell, WindowLook $look, int $width, int $height, Fonts $fonts): bool
+    /**
+     * The room that a text takes as it is shown. One that wraps takes no more of a side than is there.
+     *
+     * @param  int  $width  of its cell, px, as the height
+     * @return array{float, float} px across and down
+     */
+    private static function box(WindowCell $cell, WindowLook $look, int $width, int $height, Fonts $fonts): array
     {
         $face = $fonts->face($look->font, $look->bold, $look->italic);
-        $lines =
-            $look->wrap && $look->rotation === 0
-                ? Lines::count($cell->text, $width - Ruler::PADDING, fn (string $text) => $face->advances($text, $look->size))
-                : 1;
+        $line = $face->lineHeight($look->size);
+        // Pads are marked in front of the character whose room they take; a sign at the left edge needs room too.
+        $text = str_replace(Formatted::PAD, '', $cell->edge.$cell->text);
+        $advances = fn (string $words) => $face->advances($words, $look->size);
 
-        return $lines * $face->lineHeight($look->size) > $height + 1;
+        return match (true) {
+            $look->rotation === Look::STACKED => Turned::stacked($text, $line, $face->letterHeight($look->size)),
+            $look->wrap && $look->rotation === 0 => [0, Lines::count($cell->text, $width - Ruler::PADDING, $advances) * $line],
+            $look->wrap => [Lines::count($cell->text, $height - Turned::PADDING, $advances) * $line, 0],
+            default => Turned::box($face->fit($text, $look->size), $line * (substr_count($text, "\n") + 1), $look->rotation),
+        };
     }
 }

@@ -17,6 +17,7 @@ use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Measure\Ruler;
 use Rilvet\Measure\Shown;
+use Rilvet\Measure\Turned;
 use Rilvet\Text\Fonts;
 use Rilvet\Work\Merges;
 use Rilvet\Work\Worksheet;
@@ -264,7 +265,7 @@ final class Painter
                 $fill === '' || $fill === 'none' ? null : $fill,
                 $look->text(Attribute::Vertical, 'bottom'),
                 (int) $look->number(Attribute::Indent),
-                $look->is(Attribute::Wrap),
+                Turned::wraps($look),
                 (int) $look->number(Attribute::Rotation),
             );
         }

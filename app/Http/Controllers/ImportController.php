@@ -189,14 +189,14 @@ final class ImportController
     private static function before(string $id): ?Import
     {
         $import = Import::query()->find($id);
-        $isGone = match ($import?->status) {
+        $isGone = $import !== null && match ($import->status) {
             'failed', 'cancelled' => true,
             'done' => Workbook::query()->whereKey($import->workbook_id)->doesntExist(),
             // A request that was to bring it in at once, and died of it.
             'queued', 'running' => $import->bytes <= config('rilvet.at_once') && $import->updated_at < now()->subMinute(),
             default => false,
         };
-        $isGone && $import?->delete();
+        $isGone && $import->delete();
 
         return $isGone ? null : $import;
     }
