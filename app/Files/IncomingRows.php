@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use Rilvet\Fit\GrownRows;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\Aspect;
 use Rilvet\Grid\Cell;
 use Rilvet\Grid\Range;
+use Rilvet\Package\PackageXml;
 use Rilvet\Work\Setup;
 use Rilvet\Work\Tab;
+use Rilvet\Work\Workbook;
+use Rilvet\Work\Worksheet;
 use Rilvet\Xlsx\Book;
 use Rilvet\Xlsx\BookSheet;
 use Rilvet\Xlsx\Frame\FramePieces;
@@ -35,6 +39,12 @@ final class IncomingRows
 
     /** @var array<int, float> pt, by row */
     private array $heights = [];
+
+    /** @var array<int, true> rows that say to be as high as the usual, as keys */
+    private array $usual = [];
+
+    /** Whether rows that say nothing are to have the usual height, whatever they hold (18.3.1.81). */
+    private bool $isUsual = false;
 
     /** @var array<int, true> rows whose height is said to be their own, as keys */
     private array $fixed = [];
@@ -85,6 +95,12 @@ final class IncomingRows
         $usual ?? $this->begin($reader);
     }
 
+    /** The sheet as it is seen: rows of which nothing is said are as high as what they hold wants. */
+    public function grown(Worksheet $sheet, Workbook $workbook): Worksheet
+    {
+        return $this->isUsual ? $sheet : GrownRows::seen($sheet, $workbook, $this->usual);
+    }
+
     /** What the columns wear below the last row. */
     public function below(SheetIntake $intake): void
     {
@@ -131,6 +147,7 @@ final class IncomingRows
             }
         }
         $format = $skeleton->element('sheetFormatPr');
+        $this->isUsual = PackageXml::isOn($format, 'customHeight');
 
         return (float) ($format?->getAttribute('defaultRowHeight') ?: 15);
     }
@@ -138,8 +155,8 @@ final class IncomingRows
     /** What a row says of itself; the number of its format where it has one. */
     private function row(int $row, string $attributes, float $usual): ?int
     {
-        if (preg_match('~\sht="([\d.]+)"~', $attributes, $height) === 1 && (float) $height[1] !== $usual && (float) $height[1] > 0) {
-            $this->heights[$row] = min(409.5, (float) $height[1]);
+        if (preg_match('~\sht="([\d.]+)"~', $attributes, $height) === 1 && (float) $height[1] > 0) {
+            (float) $height[1] === $usual ? $this->usual[$row] = true : $this->heights[$row] = min(409.5, (float) $height[1]);
         }
         if (preg_match('~\scustomHeight="(?:1|true)"~', $attributes) === 1) {
             $this->fixed[$row] = true;

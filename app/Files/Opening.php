@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use Rilvet\Fit\GrownRows;
 use Rilvet\Grid\Address;
 use Rilvet\Grid\BlockSheet;
 use Rilvet\Grid\BlockStore;
@@ -125,7 +126,10 @@ final class Opening
         $reading = Finder::read(new SheetFacts($cells, $survey->signatures(), $hints, $survey->longest()));
         $setup = self::roughWidths($survey->longest());
 
-        return new Workbook($title, [1 => new Worksheet($cells, $name, $reading, typing: $typing, came: $setup)], $looks);
+        $sheet = new Worksheet($cells, $name, $reading, typing: $typing, came: $setup);
+        $workbook = new Workbook($title, [1 => $sheet], $looks);
+
+        return $workbook->withSheet(1, GrownRows::seen($sheet, $workbook));
     }
 
     /** @param  resource  $stream */
@@ -221,6 +225,7 @@ final class Opening
             $setup = $rows->setup($digit, $intake->columns());
             $sheet = $intake->sheet($setup, $looks, FileHints::said($tables, $number), $rows->filter());
             $sheet = self::pivoted($sheet, $book->pivots($found))->withAspects(...$rows->aspects());
+            $sheet = $rows->grown($sheet, new Workbook($title, [$number => $sheet], $looks, $book->from1904()));
             $sheets[$number] = AsItCame::remembered($sheet);
         }
         $this->notices = self::told($book);

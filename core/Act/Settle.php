@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Fit\ColumnFit;
+use Rilvet\Fit\GrownRows;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
@@ -51,7 +52,9 @@ final readonly class Settle
             if ($sheet === ($before->sheets[$number] ?? null)) {
                 continue;
             }
-            $settled = self::grown($before->sheets[$number] ?? null, self::followed(self::fitted($sheet, $after), $after), $after);
+            $was = $before->sheets[$number] ?? null;
+            $settled = self::grown($was, self::followed(self::fitted($sheet, $after), $after), $after);
+            $settled = isset($reach->renewed[$number]) ? self::seen($settled, $after) : self::regrown($was, $settled, $after);
             $after = $settled->setup->toArray() === $sheet->setup->toArray() ? $after : $after->withSheet($number, $settled);
         }
 
@@ -87,6 +90,21 @@ final readonly class Settle
         $changed = array_values(array_filter($rows, $isOther));
 
         return $changed === [] ? $sheet : $sheet->sized(false, array_intersect_key($heights, array_flip($changed)), $changed, false);
+    }
+
+    /** Rows of which the file says no height, after columns took other widths. */
+    private static function regrown(?Worksheet $was, Worksheet $sheet, Workbook $workbook): Worksheet
+    {
+        $sizes = $sheet->setup->sizes;
+        $isSame = $was === null || $sheet->fitted !== null || $sizes->grown === [] || $sizes->widths === $was->setup->sizes->widths;
+
+        return $isSame ? $sheet : GrownRows::again($sheet, $workbook);
+    }
+
+    /** The same after newer data took the place of what was there. */
+    private static function seen(Worksheet $sheet, Workbook $workbook): Worksheet
+    {
+        return $sheet->fitted === null ? GrownRows::seen($sheet, $workbook) : $sheet;
     }
 
     /**

@@ -92,16 +92,17 @@ final class ColumnFit
      * The heights that rows need: wrapped lines, sizes of type, turned text. A row that needs no more than the usual gets none.
      *
      * @param  list<int>  $rows
+     * @param  bool  $merged  merged cells want room too
      * @return array<int, int> px by row
      */
-    public function heights(array $rows): array
+    public function heights(array $rows, bool $merged = true): array
     {
         $setup = $this->sheet->setup;
         $heights = [];
         $wanted = array_flip($rows);
         foreach ($rows === [] ? [] : $this->sheet->cells->read(min($rows), max($rows)) as $row => $cells) {
             if (isset($wanted[$row])) {
-                $height = $this->sizes->rowHeight($row, $cells, 1, count($cells), $setup->sizes->widthOf(...));
+                $height = $this->sizes->rowHeight($row, $cells, 1, count($cells), $setup->sizes->widthOf(...), $merged);
                 if ($height > $setup->sizes->height) {
                     $heights[$row] = $height + $this->rules->rowAir;
                 }

@@ -7,6 +7,7 @@ namespace Rilvet\Fit;
 use Rilvet\Dressed\DressedSheet;
 use Rilvet\Dressed\ResolvedLook;
 use Rilvet\Grid\Cell;
+use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
 use Rilvet\Measure\Lines;
@@ -21,6 +22,8 @@ use Rilvet\Work\Worksheet;
 /** How much room the texts of a dressed sheet take, as they are shown, in px. */
 final class TextSizes
 {
+    private const FAR = 500;
+
     public readonly DressedSheet $dressed;
 
     public readonly Merges $merges;
@@ -55,8 +58,9 @@ final class TextSizes
      *
      * @param  list<Cell>  $cells  of the row, from its first column
      * @param  callable(int): int  $width  px by column
+     * @param  bool  $merged  merged cells want room too
      */
-    public function rowHeight(int $row, array $cells, int $left, int $right, callable $width): int
+    public function rowHeight(int $row, array $cells, int $left, int $right, callable $width, bool $merged = true): int
     {
         $height = 0;
         for ($column = $left; $column <= $right; $column++) {
@@ -76,20 +80,42 @@ final class TextSizes
                 continue;
             }
             $look = $worn->look;
+            $merge = $this->merges->at($row, $column);
             $text = $cell->isBlank() ? '' : $this->text($cell, $worn);
             $height = max(
                 $height,
                 match (true) {
-                    $text === '' || $this->merges->at($row, $column)?->rows() > 1 => $line,
+                    $text === '' || $merge?->rows() > 1 || $merge !== null && ! $merged => $line,
                     $turn === Look::STACKED => Turned::stacked($text, $line, $this->ruler->letterHeight($look))[1],
                     $turn !== 0 => (int) ceil($this->turned($text, $look, $line)[1]) + Turned::PADDING,
                     default => $line *
-                        Lines::count($text, $width($column) - Ruler::PADDING, fn (string $words) => $this->ruler->advances($words, $look)),
+                        Lines::count(
+                            $text,
+                            $this->across($column, $merge, $width) - Ruler::PADDING,
+                            fn (string $words) => $this->ruler->advances($words, $look),
+                        ),
                 },
             );
         }
 
         return $height;
+    }
+
+    /**
+     * px across a cell, or across the columns that it is merged over.
+     *
+     * @param  callable(int): int  $width  px by column
+     */
+    private function across(int $column, ?Range $merge, callable $width): int
+    {
+        // Beyond so many columns no text wraps.
+        $last = min($merge->right ?? $column, $column + self::FAR);
+        $px = 0;
+        for (; $column <= $last; $column++) {
+            $px += $width($column);
+        }
+
+        return $px;
     }
 
     /** The width of a text's box as it is turned, in a row. */

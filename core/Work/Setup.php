@@ -15,7 +15,7 @@ use Rilvet\Grid\Shift;
  *     width: int, height: int, freezeRow: int, freezeColumn: int, gridlines: bool, zoom: int, colour: string|null, state: string,
  *     protected: bool,
  *     heldColumns?: list<int>, heldRows?: list<int>, autoColumns?: list<int>, autoRows?: list<int>, firstRow?: int, firstColumn?: int,
- *     fixedRows?: list<array{int, int}>, rightToLeft?: bool}
+ *     fixedRows?: list<array{int, int}>, grown?: array<int, int>, rightToLeft?: bool}
  */
 final readonly class Setup
 {
@@ -83,7 +83,7 @@ final readonly class Setup
             'firstRow' => $opening->firstRow,
             'firstColumn' => $opening->firstColumn,
             // Left out where there is nothing to say, as older workbooks have it: what came is known by its fingerprint.
-        ] + array_filter(['fixedRows' => $sizes->fixedRows, 'rightToLeft' => $opening->rightToLeft]);
+        ] + array_filter(['fixedRows' => $sizes->fixedRows, 'grown' => $sizes->grown, 'rightToLeft' => $opening->rightToLeft]);
     }
 
     /** @param  SetupData  $data */

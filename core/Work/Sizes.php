@@ -11,7 +11,7 @@ use Rilvet\Grid\Shift;
  *
  * @phpstan-type SizesData array{widths: array<int, int>, heights: array<int, int>, hiddenColumns: list<int>, hiddenRows: list<int>,
  *     width: int, height: int, heldColumns?: list<int>, heldRows?: list<int>, autoColumns?: list<int>, autoRows?: list<int>,
- *     fixedRows?: list<array{int, int}>}
+ *     fixedRows?: list<array{int, int}>, grown?: array<int, int>}
  */
 final readonly class Sizes
 {
@@ -34,6 +34,8 @@ final readonly class Sizes
      * @param  list<int>  $autoRows
      * @param  list<array{int, int}>  $fixedRows  first and last of stretches of rows whose height the file says to be their own; others
      *     only remember theirs (18.3.1.73)
+     * @param  array<int, int>  $grown  by row: what rows want of which the file says no height, as whoever opens it sees them. The file
+     *     goes on saying nothing of them.
      */
     public function __construct(
         public array $widths = [],
@@ -47,6 +49,7 @@ final readonly class Sizes
         public array $autoColumns = [],
         public array $autoRows = [],
         public array $fixedRows = [],
+        public array $grown = [],
     ) {
         $this->columnsHidden = array_flip($hiddenColumns);
         $this->rowsHidden = array_flip($hiddenRows);
@@ -88,7 +91,13 @@ final readonly class Sizes
 
     public function heightOf(int $row): int
     {
-        return $this->hidesRow($row) ? 0 : $this->heights[$row] ?? $this->height;
+        return $this->hidesRow($row) ? 0 : $this->ownHeight($row) ?? $this->height;
+    }
+
+    /** Where it is not the usual one. */
+    public function ownHeight(int $row): ?int
+    {
+        return $this->heights[$row] ?? $this->grown[$row] ?? null;
     }
 
     /**
@@ -103,6 +112,7 @@ final readonly class Sizes
             'widths' => array_diff_key($widths, array_flip($this->heldColumns)) + $this->widths,
             'heights' => array_intersect_key($this->heights, array_flip($this->heldRows)) + $heights,
             'height' => $height,
+            'grown' => [],
         ]);
     }
 
@@ -122,9 +132,16 @@ final readonly class Sizes
             $auto => [...array_values(array_diff($this->$auto, $indexes)), ...($held ? [] : $indexes)],
         ];
 
-        return $this->with(
-            $columns || $this->fixedRows === [] ? $parts : $parts + ['fixedRows' => Stretches::without($this->fixedRows, $indexes)],
-        );
+        return $this->with($columns ? $parts : $parts + [
+            'fixedRows' => $this->fixedRows === [] ? [] : Stretches::without($this->fixedRows, $indexes),
+            'grown' => array_diff_key($this->grown, array_flip($indexes)),
+        ]);
+    }
+
+    /** @param  array<int, int>  $heights  px by row, of all that are grown then */
+    public function grown(array $heights): self
+    {
+        return $this->with(['grown' => $heights]);
     }
 
     /** @param  list<int>  $hidden  all that are hidden then */
@@ -145,6 +162,7 @@ final readonly class Sizes
 
         return $this->with([
             'heights' => array_combine(array_map($place, array_keys($this->heights)), $this->heights),
+            'grown' => array_combine(array_map($place, array_keys($this->grown)), $this->grown),
             'hiddenRows' => array_map($place, $this->hiddenRows),
             'heldRows' => array_map($place, $this->heldRows),
             'autoRows' => array_map($place, $this->autoRows),
@@ -156,6 +174,7 @@ final readonly class Sizes
     {
         return $this->with($shift->rows ? [
             'heights' => self::movedSizes($this->heights, $shift),
+            'grown' => self::movedSizes($this->grown, $shift),
             'hiddenRows' => self::movedList($this->hiddenRows, $shift),
             'heldRows' => self::movedList($this->heldRows, $shift),
             'autoRows' => self::movedList($this->autoRows, $shift),
@@ -211,6 +230,7 @@ final readonly class Sizes
             $data['autoColumns'] ?? [],
             $data['autoRows'] ?? [],
             $data['fixedRows'] ?? [],
+            $data['grown'] ?? [],
         );
     }
 

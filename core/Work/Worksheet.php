@@ -294,6 +294,14 @@ final readonly class Worksheet
         return $this->setUp(fn (Setup $setup) => $setup->withSizes($setup->sizes->sized($columns, $sizes, $indexes, $held)));
     }
 
+    /** @param  array<int, int>  $heights  px by row, of those that are as high as what they hold wants, of which its file says nothing */
+    public function grown(array $heights): self
+    {
+        return $heights === $this->came->sizes->grown
+            ? $this
+            : $this->with(['came' => $this->came->withSizes($this->came->sizes->grown($heights))]);
+    }
+
     /**
      * Rows in another order: their cells, hand touches, named looks and heights go along. Of what came with the file, fills
      * and borders stay.

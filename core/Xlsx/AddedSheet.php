@@ -25,7 +25,7 @@ final class AddedSheet
         $frame = new SheetFrame($sheet->name, new Framed($sheet, $styles, $digit, $pages));
         $xml = $frame->first($namespace, $relations, 'A1'.($rows * $columns > 1 ? ':'.Place::address($rows, $columns) : ''));
         foreach ($sheet->cells->read(1, $sheet->cells->rows()) as $row => $cells) {
-            $height = $sheet->setup->sizes->heights[$row] ?? null;
+            $height = $sheet->setup->sizes->ownHeight($row);
             $xml .= "<row r=\"$row\"".($height === null ? '' : ' ht="'.Length::points($height).'" customHeight="1"').'>';
             for ($column = 1; $column <= $columns; $column++) {
                 $format = $formats->format(0, $dressed->at($row, $column), $column) ?? 0;

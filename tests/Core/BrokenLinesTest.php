@@ -117,6 +117,21 @@ final class BrokenLinesTest extends PdfCase
         self::assertGreaterThan(150, $free->heightOf(2));
     }
 
+    public function test_a_merged_text_wraps_over_all_of_its_columns(): void
+    {
+        $text = 'a note that is merged over three columns of sixty-four px each, and wraps there';
+        $room = 3 * 64 - Ruler::PADDING;
+        self::assertGreaterThan(2 * $room, self::face()->fit($text, self::px()));
+        self::assertLessThan(3 * $room - 60, self::face()->fit($text, self::px()));
+        foreach (['A2:C2' => 3, 'A2' => null] as $range => $lines) {
+            $book = (new Format(new Targets([1], RangeSet::parse('A2')), Look::of(['wrap' => true])))->on(self::book($text, []));
+            $sheet = $book->sheet(1);
+            $sheet = $lines === null ? $sheet : $sheet->merged([Range::parse($range)], []);
+            $fitted = (new Resize([1], false, [[2, 2]], null))->on($book->withSheet(1, $sheet))->sheet(1)->setup->sizes->heightOf(2);
+            $lines === null ? self::assertGreaterThan(6 * self::line(), $fitted) : self::assertSame($lines * self::line() + 4, $fitted);
+        }
+    }
+
     /** By poppler: where the first words of the lines stand, read upwards, downwards, slanted and stacked. */
     #[TestWith([90, false, 1, 0])]
     #[TestWith([90, true, 1, 0])]

@@ -129,7 +129,7 @@ final class TablePart
         $blank = 0;
         foreach ($this->lines->stored() as $row => $stored) {
             [$isFirst, $isLast] = [$row === $firstTitle, $row === $lastTitle];
-            $isBare = $this->lines->isBare($row, $stored) && ! isset($setup->sizes->heights[$row]) && ! $setup->sizes->hidesRow($row)
+            $isBare = $this->lines->isBare($row, $stored) && $setup->sizes->ownHeight($row) === null && ! $setup->sizes->hidesRow($row)
                 && ! isset($this->breaks[$row - 1]) && $this->reached->columnsOf($row) === 0;
             if ($isBare && ! $isFirst && ! $isLast) {
                 $blank++;
@@ -262,7 +262,7 @@ final class TablePart
                 ($isCovered ? '</table:covered-table-cell>' : '</table:table-cell>');
         }
         $xml .= self::blanks($blank, $count);
-        $points = round(($setup->sizes->heights[$row] ?? $setup->sizes->height) * 0.75, 2);
+        $points = round(($setup->sizes->ownHeight($row) ?? $setup->sizes->height) * 0.75, 2);
         $isAutomatic = $this->lines->isAutomatic($row) ? 'true' : 'false';
         $says = "style:row-height=\"{$points}pt\" style:use-optimal-row-height=\"$isAutomatic\"";
         $says .= isset($this->breaks[$row - 1]) ? ' fo:break-before="page"' : '';

@@ -79,7 +79,7 @@ final class SheetPart
             'A1'.($rows * $columns > 1 ? ':'.Address::columnName(max(1, $columns)).max(1, $rows) : '')));
         foreach ($this->lines->stored() as $row => $stored) {
             $stored === [] || $this->marks->add($row, $stored);
-            if (! $this->lines->isBare($row, $stored) || isset($setup->sizes->heights[$row]) || $setup->sizes->hidesRow($row)) {
+            if (! $this->lines->isBare($row, $stored) || $setup->sizes->ownHeight($row) !== null || $setup->sizes->hidesRow($row)) {
                 $this->put($this->row($row, $stored, $this->lines->columnsOf(count($stored), $columns)));
             }
             if ($progress !== null && $row % 64 === 0) {
@@ -146,7 +146,7 @@ final class SheetPart
                 );
             }
         }
-        $height = $setup->sizes->heights[$row] ?? null;
+        $height = $setup->sizes->ownHeight($row);
         $hidden = $setup->sizes->hidesRow($row);
         if ($xml === '' && $height === null && ! $hidden) {
             return '';

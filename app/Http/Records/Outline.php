@@ -220,7 +220,7 @@ final class Outline
     private static function heights(Worksheet $sheet): array
     {
         $runs = [];
-        $heights = $sheet->setup->sizes->heights;
+        $heights = $sheet->setup->sizes->heights + $sheet->setup->sizes->grown;
         foreach ($sheet->setup->sizes->hiddenRows as $row) {
             $heights[$row] = 0;
         }
