@@ -12,8 +12,13 @@ const shot = async (name) => {
     await page.screenshot({ path: join(here, `${name}.png`) });
 };
 
+/** Waits until as many of something are there: pictures of workbooks and of pages come in one after the other. */
+const wait = (what, count) =>
+    page.waitForFunction(([selector, least]) => document.querySelectorAll(selector).length >= least, [what, count]);
+
 await page.goto('http://127.0.0.1:8700/');
 await page.getByRole('link', { name: /Nursery year/ }).waitFor();
+await wait('article .sheet', 5);
 await shot('shelf');
 await page.getByRole('link', { name: /Hollin Lane site/ }).click();
 await page
@@ -33,6 +38,7 @@ await page.getByLabel('Paper size').selectOption('A5');
 await page.getByText(/^As few pages as you ask for/).waitFor();
 await page.getByRole('slider', { name: 'Where the page ends', exact: true }).hover();
 await page.getByText(/so that the group stays whole/).waitFor();
+await wait('[role=option] svg', 4);
 await shot('paper');
 await page.keyboard.press('Control+z');
 await page.getByText('Page 1 of 1', { exact: true }).waitFor();
@@ -53,6 +59,7 @@ const transfer = await page.evaluateHandle(() => {
 });
 await page.getByRole('main').dispatchEvent('drop', { dataTransfer: transfer });
 await page.getByRole('dialog').waitFor();
+await wait('article .sheet', 5);
 await shot('bringing-in');
 await page.getByRole('button', { name: 'Leave it' }).click();
 await page.getByRole('link', { name: /Nursery year/ }).click();
