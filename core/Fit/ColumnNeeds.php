@@ -232,6 +232,10 @@ final readonly class ColumnNeeds
                     $part === Part::Note ||
                     $part === Part::ColumnGroup
                 ) {
+                    foreach ($part === null ? [] : $this->keptForLines($row, $cells, array_keys($needs)) as $column => $need) {
+                        $needs[$column] = max($needs[$column], $need);
+                    }
+
                     continue;
                 }
                 [, $looks] = $this->sizes->dressed->stretch($row, $left, $right);
@@ -266,6 +270,32 @@ final readonly class ColumnNeeds
         }
 
         return $widths;
+    }
+
+    /**
+     * A title or a note that wraps in its own cell does not reach over its neighbours: its column is no narrower than it came, or its
+     * lines would be many.
+     *
+     * @param  list<Cell>  $cells  of the row
+     * @param  list<int>  $columns
+     * @return array<int, int> px by column, without room around
+     */
+    private function keptForLines(int $row, array $cells, array $columns): array
+    {
+        $needs = [];
+        foreach ($columns as $column) {
+            $cell = $cells[$column - 1] ?? Cell::blank();
+            $look = $cell->isText() ? $this->sizes->dressed->at($row, $column)->look : null;
+            if ($look === null || ! $look->is(Attribute::Wrap) || $look->number(Attribute::Rotation) != 0
+                || $this->sizes->merges->at($row, $column) !== null) {
+                continue;
+            }
+            $whole = $this->sizes->ruler->width($cell->text(), $look);
+            $came = $this->sheet->came->sizes->widthOf($column) - Ruler::PADDING - $this->rules->air;
+            $needs[$column] = max(0, min($whole, $came));
+        }
+
+        return $needs;
     }
 
     /** @return list<array{int, int}> stretches of rows whose texts are measured one by one */

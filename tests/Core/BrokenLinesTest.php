@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\TestWith;
+use Rilvet\Act\Dress;
 use Rilvet\Act\Format;
 use Rilvet\Act\Resize;
 use Rilvet\Act\Targets;
@@ -15,7 +16,10 @@ use Rilvet\Look\Look;
 use Rilvet\Look\LookBook;
 use Rilvet\Look\LookMap;
 use Rilvet\Measure\Ruler;
+use Rilvet\Reading\Finder;
 use Rilvet\Reading\Reading;
+use Rilvet\Reading\SheetFacts;
+use Rilvet\Stylebook\Builtin;
 use Rilvet\Text\FontMetrics;
 use Rilvet\Text\Fonts;
 use Rilvet\Window\CutTexts;
@@ -130,6 +134,28 @@ final class BrokenLinesTest extends PdfCase
             $fitted = (new Resize([1], false, [[2, 2]], null))->on($book->withSheet(1, $sheet))->sheet(1)->setup->sizes->heightOf(2);
             $lines === null ? self::assertGreaterThan(6 * self::line(), $fitted) : self::assertSame($lines * self::line() + 4, $fitted);
         }
+    }
+
+    /** How to fill a table in is often written above it, in a wide cell that wraps; the labels below want less. */
+    public function test_a_title_that_wraps_keeps_the_width_that_it_came_with(): void
+    {
+        $text = 'Write the count of each tree into the bed that it stands in, and nothing into those that are empty; ask the grower.';
+        $cells = MemorySheet::of('Beds', [[$text], [], ['Tree', 'Count'], ['Osier', 3], ['Alder', 4], ['Elm', 5], ['Yew', 6]]);
+        $width = function (bool $wraps, int $came) use ($cells): array {
+            $sheet = new Worksheet($cells, 'Beds', Finder::read(SheetFacts::of($cells)), came: new Setup(new Sizes([1 => $came])));
+            $book = new Workbook('Book', [1 => $sheet], new LookBook);
+            $book = $wraps ? (new Format(new Targets([1], RangeSet::parse('A1')), Look::of(['wrap' => true])))->on($book) : $book;
+            $sizes = (new Dress([1], Builtin::named('River ledger')))->on($book)->sheet(1)->setup->sizes;
+
+            return [$sizes->widthOf(1), $sizes->heightOf(1)];
+        };
+        [$narrow, $low] = $width(false, 300);
+        self::assertLessThan(80, $narrow, 'it reaches over its neighbours');
+        [$kept, $high] = $width(true, 300);
+        self::assertSame(300, $kept);
+        self::assertGreaterThan(3 * $low / 2, $high);
+        self::assertSame($narrow, $width(true, $narrow)[0]);
+        self::assertLessThan(1_790, $width(true, 5_000)[0], 'no wider than a column may be');
     }
 
     /** By poppler: where the first words of the lines stand, read upwards, downwards, slanted and stacked. */
