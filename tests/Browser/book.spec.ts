@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { book, keep, open, openBook, seen, tray } from './books';
 import { accessible } from './accessible';
-import { cell, handOver, pick, send, undo } from './sheet';
+import { cell, handOver, pick, send, shelve, undo } from './sheet';
 
 test('a stylebook is learned from a good workbook, mended, changed, worn by three workbooks, changed again and gone back', async ({
     page,
@@ -14,10 +14,7 @@ test('a stylebook is learned from a good workbook, mended, changed, worn by thre
         { fill: 'FFFF00', font: 'Carlito', size: 9 },
         {},
     ]);
-    await pick(page, good);
-    await pick(page, odd);
-    await pick(page, await book('Spare one', [{}]));
-    await pick(page, await book('Spare two', [{ fill: '333333', ink: 'FFFFFF' }]));
+    await shelve(page, good, odd, await book('Spare one', [{}]), await book('Spare two', [{ fill: '333333', ink: 'FFFFFF' }]));
 
     // Learned from the good one: each rule with its evidence.
     await page.goto('/');
@@ -122,7 +119,7 @@ test('a stylebook is learned from a good workbook, mended, changed, worn by thre
 
 test('only some sheets of a workbook have a voice in what is learned', async ({ page }) => {
     const alike = { fill: '2F6B5B', ink: 'FFFFFF', font: 'Carlito' };
-    await pick(page, await book('Lichen lists', [alike, { fill: 'C2B280', font: 'Tinos' }, alike]));
+    await shelve(page, await book('Lichen lists', [alike, { fill: 'C2B280', font: 'Tinos' }, alike]));
     await page.goto('/');
     await page.getByRole('button', { name: 'New stylebook' }).click();
     await page.getByRole('menuitem', { name: 'Learn from workbooks…' }).click();

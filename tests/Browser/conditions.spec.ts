@@ -5,7 +5,7 @@ import { execFileSync } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { accessible } from './accessible';
-import { cell, handOver, pick, undo } from './sheet';
+import { cell, comeIn, handOver, pick, undo } from './sheet';
 
 const folder = mkdtempSync(join(tmpdir(), 'conditions-'));
 const STATUS = ['late', 'paid', 'sent', 'late', 'waiting', 'paid', 'sent', 'late'];
@@ -184,15 +184,8 @@ test('all by key: found by name, written, kept with Enter, left with Escape', as
 });
 
 test('a rule on amounts in the stylebook is seen in two workbooks, and grows with new rows', async ({ page }) => {
-    await pick(page, await orders('Spring'));
-    await page
-        .getByRole('region', { name: 'Tray' })
-        .or(page.locator('section'))
-        .getByRole('button', { name: 'Long list' })
-        .first()
-        .click();
-    await expect(undo(page, /Dressed in Long list/)).toBeVisible();
-    const spring = page.url();
+    const dressed: [string, object] = ['dress', { stylebook: 'Long list', clean: false }];
+    const spring = await comeIn(page, 'Spring.xlsx', readFileSync(await orders('Spring')), dressed);
     await pick(page, await orders('Autumn'));
     await page.getByRole('button', { name: 'Long list' }).first().click();
     await expect(undo(page, /Dressed in Long list/)).toBeVisible();
@@ -207,7 +200,7 @@ test('a rule on amounts in the stylebook is seen in two workbooks, and grows wit
     await keep(page);
     await expect(undo(page, /Conditional look: .*is below 0, everywhere Long list is worn/)).toBeVisible();
     await expect.poll(async () => (await seen(figure(page, /-4\.25/))).bold).toBe(true);
-    await page.goto(spring);
+    await page.goto(`/workbooks/${spring}`);
     await expect.poll(async () => (await seen(figure(page, /-4\.25/))).bold).toBe(true);
     await expect(list(page)).toContainText([/is below 0.*Long list, 3 cells/s]);
     // A row that is put in wears it, too.

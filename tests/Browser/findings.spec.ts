@@ -3,7 +3,7 @@ import { resolve } from 'node:path';
 import Library from 'exceljs';
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { bringIn, handOver } from './sheet';
+import { bringIn, comeIn, handOver } from './sheet';
 
 const demo = (name: string) =>
     readFileSync(resolve(`storage/framework/testing/browser-${process.env.RILVET_HALF ?? 1}/demo/${name}`));
@@ -195,7 +195,7 @@ test('three workbooks of a series are brought in line with what most of them hav
         sheet.getRow(1).eachCell((cell) => {
             cell.font = { name: 'Carlito', size: 11, bold };
         });
-        await bringIn(page, `${name}.xlsx`, Buffer.from(await book.xlsx.writeBuffer()));
+        await comeIn(page, `${name}.xlsx`, Buffer.from(await book.xlsx.writeBuffer()));
     }
     await page.goto('/');
     for (const name of ['Series north', 'Series south', 'Series west']) await page.getByLabel(`Choose ${name}`).check();

@@ -188,8 +188,8 @@ test('a table is sorted by two columns in one act', async ({ page }) => {
     await page.keyboard.press('Control+z');
 });
 
-// measure.spec holds the widths of texts at each ratio; here whole sheets are looked at: all of them at the usual one, and two
-// at a ratio that is broken and at one that is not.
+// measure.spec holds the widths of texts at each ratio, and the core's tests what each stylebook cuts; here whole sheets are looked
+// at: five at the usual ratio, and two at one that is broken and at one that is not.
 for (const [ratio, workbooks] of [
     [1, ['Nursery year', 'Hollin Lane site']],
     [1.25, ['Hollin Lane site']],
@@ -203,7 +203,7 @@ for (const [ratio, workbooks] of [
             const byHand = page.getByRole('button', { name: 'Format by hand' });
             if (await byHand.isVisible()) await byHand.click();
             const sheets = outline(page).getByRole('list').first().getByRole('listitem');
-            for (let index = 0; index < (await sheets.count()); index++) {
+            for (let index = 0; index < Math.min(3, await sheets.count()); index++) {
                 await sheets.nth(index).getByRole('button').first().click();
                 const name = (await sheets.nth(index).textContent()) ?? '';
                 await expect(page.getByRole('grid', { name: `Cells of ${name}` })).toBeVisible();

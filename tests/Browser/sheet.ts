@@ -30,28 +30,35 @@ async function ask<T>(page: Page, path: string, body?: { data?: object; multipar
 
 type Files = Record<string, { name: string; mimeType: string; buffer: Buffer }>;
 
-/**
- * Opens a workbook that comes in beside the page: a table is kept as it is read, and acts are done before it is seen. The way over
- * the shelf is walked by the specs that are about it.
- */
-export async function bringIn(
-    page: Page,
-    name: string,
-    content: string | Buffer = 'Tree,Count\nOsier,3\nAlder,4\n',
-    ...acts: [string, object][]
-): Promise<void> {
+/** A workbook comes in beside the page, a table as it is read, and acts are done to it before it is seen; its number. */
+export async function comeIn(page: Page, name: string, content: string | Buffer, ...acts: [string, object][]): Promise<number> {
     const file = { name, mimeType: 'application/octet-stream', buffer: Buffer.from(content as string) };
     const incoming = await ask<{ id: string; status: string; workbook: number }>(page, 'imports', { multipart: { file } });
     const kept =
         incoming.status === 'proposed' ? await ask<typeof incoming>(page, `imports/${incoming.id}/keep`, { data: {} }) : incoming;
     expect(kept.status).toBe('done');
     for (const [act, args] of acts) await send(page, act, args, kept.workbook);
-    await page.goto(`/workbooks/${kept.workbook}`);
+    return kept.workbook;
+}
+
+/** Opens a workbook that comes in so. The way over the shelf is walked by the specs that are about it. */
+export async function bringIn(
+    page: Page,
+    name: string,
+    content: string | Buffer = 'Tree,Count\nOsier,3\nAlder,4\n',
+    ...acts: [string, object][]
+): Promise<void> {
+    await page.goto(`/workbooks/${await comeIn(page, name, content, ...acts)}`);
     await expect(page.getByRole('grid').getByRole('gridcell').first()).toBeVisible();
 }
 
 /** The same of a file that a test has written. */
 export const pick = (page: Page, path: string): Promise<void> => bringIn(page, basename(path), readFileSync(path));
+
+/** Files that a test has written stand on the shelf, none of them opened. */
+export async function shelve(page: Page, ...paths: string[]): Promise<void> {
+    for (const path of paths) await comeIn(page, basename(path), readFileSync(path));
+}
 
 /** Opens a workbook by its own address: the way over the shelf is walked by the specs that are about it. */
 export async function openBench(page: Page, workbook: string): Promise<void> {
