@@ -15,12 +15,10 @@ use App\Jobs\Workers;
 use App\Models\Batch;
 use App\Models\BatchItem;
 use App\Models\Workbook;
-use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Routine\Routine;
-use Throwable;
 
 /** Batches: files and workbooks come into them, are planned, run, paused, gone on with, and run again. */
 final class Batches
@@ -67,22 +65,13 @@ final class Batches
             return;
         }
         self::room($batch);
-        $item = self::item($batch, $name, null);
-        $item->id = $id;
-        $item->bytes = (int) filesize($path);
-        try {
-            $item->save();
-        } catch (UniqueConstraintViolationException) {
-            // It was sent twice at once, and the other one was quicker.
-            return;
+        $new = self::item($batch, $name, null)->fill(['bytes' => (int) filesize($path)])->getAttributes();
+        $item = BatchItem::query()->createOrFirst(['id' => $id], ['id' => $id] + $new);
+        // Where it was sent twice at once, the other one may have been quicker.
+        if ($item->wasRecentlyCreated) {
+            $item->file()->takeFor($item, $path);
+            self::wait($item);
         }
-        try {
-            $item->file()->take($path);
-        } catch (Throwable $fault) {
-            $item->delete();
-            throw $fault;
-        }
-        self::wait($item);
     }
 
     /** Takes a workbook of the shelf, which is changed itself, with a step of its history. */

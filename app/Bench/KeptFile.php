@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Support\Facades\Storage;
 use RuntimeException;
+use Throwable;
 
 /**
  * A file of an import, a workbook or a hand-over, on the disk that config/rilvet.php names. Readers and writers of formats
@@ -39,6 +41,17 @@ final class KeptFile
             throw new RuntimeException("The file cannot be kept as {$this->path}: the disk is full or cannot be written.");
         }
         is_resource($stream) && fclose($stream);
+    }
+
+    /** The same for a row of the database, which goes where its file cannot be kept. */
+    public function takeFor(Model $row, string $file): void
+    {
+        try {
+            $this->take($file);
+        } catch (Throwable $fault) {
+            $row->delete();
+            throw $fault;
+        }
     }
 
     public function takeFrom(self $other): void

@@ -43,7 +43,7 @@ final class IncomingRows
     /** @var array<int, true> rows that say to be as high as the usual, as keys */
     private array $usual = [];
 
-    /** Whether rows that say nothing are to have the usual height, whatever they hold (18.3.1.81). */
+    /** Whether the usual height is the own one of all rows, whatever they hold (18.3.1.81). */
     private bool $isUsual = false;
 
     /** @var array<int, true> rows whose height is said to be their own, as keys */
@@ -98,7 +98,7 @@ final class IncomingRows
     /** The sheet as it is seen: rows of which nothing is said are as high as what they hold wants. */
     public function grown(Worksheet $sheet, Workbook $workbook): Worksheet
     {
-        return $this->isUsual ? $sheet : GrownRows::seen($sheet, $workbook, $this->usual);
+        return GrownRows::seen($sheet, $workbook, $this->usual);
     }
 
     /** What the columns wear below the last row. */
@@ -127,7 +127,8 @@ final class IncomingRows
 
         $this->filter = $skeleton->filter();
         $this->aspects = FramePieces::read($skeleton, $this->sheet, $this->book);
-        $setup = $skeleton->setup($digit, $columns, $this->heights, $this->hidden, $this->sheet->state, $this->fixed);
+        $fixed = $this->isUsual && $this->next > 1 ? array_fill(1, $this->next - 1, true) : $this->fixed;
+        $setup = $skeleton->setup($digit, $columns, $this->heights, $this->hidden, $this->sheet->state, $fixed);
 
         return $setup->withTab(new Tab($this->book->colours->of($skeleton->tab()), $this->sheet->state, $setup->tab->protected));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rilvet\Act;
 
 use Rilvet\Fit\ColumnFit;
+use Rilvet\Fit\GrownRows;
 use Rilvet\Guard\Allowance;
 use Rilvet\Reading\Question;
 use Rilvet\Stylebook\Stylebook;
@@ -37,9 +38,9 @@ final readonly class Dress implements Act
             Targets::open($workbook->sheet($number), Allowance::DressCells, Allowance::SizeColumns, Allowance::SizeRows);
             $sheet = $workbook->sheet($number)->wearing($this->stylebook, $this->clean, $this->reference);
             $sheet = $this->touches?->on($sheet, $workbook->looks) ?? $sheet;
-            if ($this->stylebook !== null) {
-                $sheet = $sheet->fittedTo((new ColumnFit($sheet, $workbook, $this->fonts ?? Fonts::shipped()))->setup());
-            }
+            $sheet = $this->stylebook === null
+                ? GrownRows::again($sheet, $workbook)
+                : $sheet->fittedTo((new ColumnFit($sheet, $workbook, $this->fonts ?? Fonts::shipped()))->setup());
             $workbook = $workbook->withSheet($number, $sheet);
         }
 

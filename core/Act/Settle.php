@@ -6,6 +6,7 @@ namespace Rilvet\Act;
 
 use Rilvet\Fit\ColumnFit;
 use Rilvet\Fit\GrownRows;
+use Rilvet\Grid\Address;
 use Rilvet\Grid\EditedSheet;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\Look;
@@ -54,7 +55,7 @@ final readonly class Settle
             }
             $was = $before->sheets[$number] ?? null;
             $settled = self::grown($was, self::followed(self::fitted($sheet, $after), $after), $after);
-            $settled = isset($reach->renewed[$number]) ? self::seen($settled, $after) : self::regrown($was, $settled, $after);
+            $settled = self::regrown($was, $settled, $after, $reach->renewed[$number] ?? null);
             $after = $settled->setup->toArray() === $sheet->setup->toArray() ? $after : $after->withSheet($number, $settled);
         }
 
@@ -92,19 +93,20 @@ final readonly class Settle
         return $changed === [] ? $sheet : $sheet->sized(false, array_intersect_key($heights, array_flip($changed)), $changed, false);
     }
 
-    /** Rows of which the file says no height, after columns took other widths. */
-    private static function regrown(?Worksheet $was, Worksheet $sheet, Workbook $workbook): Worksheet
+    /**
+     * Rows of which the file says no height, after columns took other widths or newer data came.
+     *
+     * @param  Address|null  $renewed  a cell of the table that newer data came into
+     */
+    private static function regrown(?Worksheet $was, Worksheet $sheet, Workbook $workbook, ?Address $renewed): Worksheet
     {
-        $sizes = $sheet->setup->sizes;
-        $isSame = $was === null || $sheet->fitted !== null || $sizes->grown === [] || $sizes->widths === $was->setup->sizes->widths;
+        if ($was === null || $sheet->fitted !== null) {
+            return $sheet;
+        }
+        $table = $renewed === null ? null : $sheet->reading->tableAt($renewed->row, $renewed->column)?->range;
+        $isSame = $sheet->setup->sizes->widths === $was->setup->sizes->widths;
 
-        return $isSame ? $sheet : GrownRows::again($sheet, $workbook);
-    }
-
-    /** The same after newer data took the place of what was there. */
-    private static function seen(Worksheet $sheet, Workbook $workbook): Worksheet
-    {
-        return $sheet->fitted === null ? GrownRows::seen($sheet, $workbook) : $sheet;
+        return $table === null && $isSame ? $sheet : GrownRows::again($sheet, $workbook, $table);
     }
 
     /**

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Rilvet\Fit;
 
+use Rilvet\Grid\Range;
 use Rilvet\Look\Attribute;
 use Rilvet\Look\LookBook;
 use Rilvet\Measure\Ruler;
+use Rilvet\Stylebook\FitRules;
 use Rilvet\Text\Fonts;
-use Rilvet\Work\Sizes;
 use Rilvet\Work\Workbook;
 use Rilvet\Work\Worksheet;
 
@@ -18,10 +19,10 @@ use Rilvet\Work\Worksheet;
  */
 final class GrownRows
 {
-    /** Rows from the top that are looked at, and cells of them. */
+    /** Rows from the top that are looked at, and cells of them: long texts that wrap in all of these take half a second. */
     private const ROWS = 2_000;
 
-    private const CELLS = 40_000;
+    private const CELLS = 10_000;
 
     /** What a row must want beyond the usual height, as a share of it: typefaces that stand for others differ by less. */
     private const MORE = 1.1;
@@ -33,44 +34,55 @@ final class GrownRows
      */
     public static function seen(Worksheet $sheet, Workbook $workbook, array $said = []): Worksheet
     {
-        [$rows, $columns] = [$sheet->cells->rows(), $sheet->cells->columns()];
-        $last = min($rows, self::ROWS, intdiv(self::CELLS, max(1, $columns)));
+        $last = self::last($sheet);
+        $rows = array_keys(array_diff_key($last < 1 ? [] : array_fill(1, $last, true), $said));
 
-        return $sheet->grown(self::heights($sheet, $workbook, $last < 1 ? [] : range(1, $last), $said));
-    }
-
-    /** The same rows after columns took other widths. */
-    public static function again(Worksheet $sheet, Workbook $workbook): Worksheet
-    {
-        return $sheet->grown(self::heights($sheet, $workbook, array_keys($sheet->setup->sizes->grown), []));
+        return self::measured($sheet, $workbook, self::grows($sheet, $workbook->looks) ? $rows : self::broken($sheet, $rows));
     }
 
     /**
-     * @param  list<int>  $rows
-     * @param  array<int, mixed>  $said
-     * @return array<int, int> px by row
+     * The same rows once more: their columns took other widths, or a stylebook no longer says how high they are.
+     *
+     * @param  Range|null  $renewed  rows that hold something else now
      */
-    private static function heights(Worksheet $sheet, Workbook $workbook, array $rows, array $said): array
+    public static function again(Worksheet $sheet, Workbook $workbook, ?Range $renewed = null): Worksheet
     {
-        $sizes = $sheet->setup->sizes;
-        $isFree = fn (int $row) => ! isset($said[$row]) && ! isset($sizes->heights[$row]) && ! $sizes->isFixed($row)
-            && ! $sizes->hidesRow($row);
-        $rows = array_values(array_filter($rows, $isFree));
-        if (! self::grows($workbook->looks, $sizes)) {
-            $rows = self::broken($sheet, $rows);
+        $rows = $sheet->setup->sizes->grown;
+        for ($row = $renewed->top ?? 1, $last = min($renewed->bottom ?? 0, self::last($sheet)); $row <= $last; $row++) {
+            $rows[$row] = true;
         }
-        $heights = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->heights($rows, merged: false);
 
-        return array_filter($heights, fn (int $height) => $height > self::least($sizes));
+        return self::measured($sheet, $workbook, array_keys($rows));
     }
 
-    /** Whether any look of the workbook wants more than the usual height of one line of text. */
-    private static function grows(LookBook $looks, Sizes $sizes): bool
+    private static function last(Worksheet $sheet): int
+    {
+        return min($sheet->cells->rows(), self::ROWS, intdiv(self::CELLS, max(1, $sheet->cells->columns())));
+    }
+
+    /** @param  list<int>  $rows */
+    private static function measured(Worksheet $sheet, Workbook $workbook, array $rows): Worksheet
+    {
+        $sizes = $sheet->setup->sizes;
+        $rows = array_values(array_filter($rows, fn (int $row) => ! isset($sizes->heights[$row]) && ! $sizes->isFixed($row)));
+        $heights = (new ColumnFit($sheet, $workbook, Fonts::shipped()))->heights($rows, merged: false);
+        $least = (int) floor($sizes->height * self::MORE) + ($sheet->stylebook->fit ?? new FitRules)->rowAir;
+
+        return $sheet->grown(array_filter($heights, fn (int $height) => $height > $least));
+    }
+
+    /** Whether any look that came with the sheet wants more than the usual height for one line of text. */
+    private static function grows(Worksheet $sheet, LookBook $looks): bool
     {
         $ruler = new Ruler(Fonts::shipped());
-        foreach ($looks->all() as $look) {
+        $numbers = [];
+        foreach ($sheet->file->runs() as $runs) {
+            $numbers += array_flip(array_column($runs, 2));
+        }
+        foreach (array_keys($numbers) as $number) {
+            $look = $looks->look($number);
             if ($look->is(Attribute::Wrap) || $look->number(Attribute::Rotation) != 0
-                || $ruler->lineHeight($look) > $sizes->height * self::MORE) {
+                || $ruler->lineHeight($look) > $sheet->setup->sizes->height * self::MORE) {
                 return true;
             }
         }
@@ -97,10 +109,5 @@ final class GrownRows
         }
 
         return $broken;
-    }
-
-    private static function least(Sizes $sizes): int
-    {
-        return (int) floor($sizes->height * self::MORE) + 4;
     }
 }

@@ -52,7 +52,8 @@ final class ColumnSurvey
      */
     public function add(array $texts, array &$memo): array
     {
-        $joined = implode("\n", str_contains(implode('', $texts), "\n") ? str_replace("\n", ' ', $texts) : $texts);
+        $isBroken = str_contains(implode('', $texts), "\n");
+        $joined = implode("\n", $isBroken ? str_replace("\n", ' ', $texts) : $texts);
         $shapes = explode("\n", strtr($joined, '012345678', '999999999'));
         $letters = [];
         foreach (array_count_values($shapes) as $shape => $count) {
@@ -70,7 +71,7 @@ final class ColumnSurvey
         if (count($memo) > 20_000) {
             $memo = [];
         }
-        $this->facts($joined, $texts);
+        $this->facts($joined, $texts, $isBroken);
 
         return $letters;
     }
@@ -94,7 +95,7 @@ final class ColumnSurvey
     }
 
     /** @param  list<string>  $texts */
-    private function facts(string $joined, array $texts): void
+    private function facts(string $joined, array $texts, bool $isBroken): void
     {
         $this->leadingZeros += (int) preg_match_all('/^0\d+$/m', $joined);
         $this->longDigits += (int) preg_match_all('/^\d{16,}$/m', $joined);
@@ -119,7 +120,7 @@ final class ColumnSurvey
             }
             $this->words = count($this->words) > 2 * self::WORDS + 6 ? null : $this->words;
         }
-        if (str_contains(implode('', $texts), "\n")) {
+        if ($isBroken) {
             $texts = array_map(self::longestLine(...), $texts);
         }
         $least = $this->longest === [] ? 0 : min(array_map(mb_strlen(...), $this->longest));

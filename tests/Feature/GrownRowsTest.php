@@ -52,7 +52,7 @@ final class GrownRowsTest extends TestCase
         $this->act($workbook, 'format', ['ranges' => 'B4', 'look' => ['wrap' => true]]);
         $this->act($workbook, 'resize', ['axis' => 'columns', 'spans' => [[2, 2]], 'size' => '30']);
         $this->assertSame(self::THREE, $this->heights($workbook, 2)[0], 'what does not wrap is as high as before');
-        $this->act($workbook, 'hide', ['axis' => 'rows', 'spans' => [[2, 2]], 'hidden' => true]);
+        $this->act($workbook, 'hide', ['axis' => 'rows', 'spans' => [[2, 2]]]);
         $this->assertSame(0, $this->heights($workbook, 2)[0]);
     }
 
@@ -93,6 +93,31 @@ final class GrownRowsTest extends TestCase
         $this->assertGreaterThan($dressed[2], $dressed[3]);
         $this->act($workbook, 'dress', ['stylebook' => null, 'clean' => false]);
         $this->assertSame($before, $this->heights($workbook, 1, 2, 3, 4));
+        // What was typed meanwhile counts.
+        $this->act($workbook, 'dress', ['stylebook' => 'River ledger', 'clean' => false]);
+        $this->act($workbook, 'edit', ['cells' => [[2, 2, 'dry']]]);
+        $this->act($workbook, 'dress', ['stylebook' => null, 'clean' => false]);
+        $this->assertSame([20, 20, 40], $this->heights($workbook, 2, 3, 4));
+    }
+
+    public function test_a_row_that_is_hidden_meanwhile_is_as_high_as_before_when_it_is_shown(): void
+    {
+        $workbook = $this->bringIn('notes.csv', self::NOTES);
+        foreach ([false, true] as $shown) {
+            $this->act($workbook, 'hide', ['axis' => 'rows', 'spans' => [[2, 2]], 'show' => $shown]);
+            $this->act($workbook, 'resize', ['axis' => 'columns', 'spans' => [[1, 1]], 'size' => $shown ? '80' : '90']);
+        }
+        $this->assertSame([self::THREE, 40], $this->heights($workbook, 2, 4));
+    }
+
+    public function test_the_usual_height_that_a_row_is_given_by_hand_is_said_in_its_file(): void
+    {
+        $workbook = $this->bringIn('Library.xlsx', self::library());
+        $this->act($workbook, 'resize', ['axis' => 'rows', 'spans' => [[2, 2]], 'size' => '20']);
+        $this->assertSame([20], $this->heights($workbook, 2));
+        $rows = $this->written($workbook->refresh())['xl/worksheets/sheet1.xml'];
+        $this->assertMatchesRegularExpression('~<row r="2"[^>]* ht="15" customHeight="1"~', $rows);
+        $this->assertDoesNotMatchRegularExpression('~<row r="[367]"[^>]* ht=~', $rows);
     }
 
     public function test_newer_data_says_heights_anew(): void
@@ -121,6 +146,8 @@ final class GrownRowsTest extends TestCase
         $workbook = $this->bringIn('Kept.xlsx', (string) file_get_contents($path));
         unlink($path);
         $this->assertSame([20, 20, 20, 20], $this->heights($workbook, 1, 2, 3, 6));
+        $this->act($workbook, 'edit', ['cells' => [[3, 2, "wet\nand late"]]]);
+        $this->assertSame([20], $this->heights($workbook, 3), 'nor does it by what is typed');
     }
 
     /** Only the first rows are looked at, however many there are. */

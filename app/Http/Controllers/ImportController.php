@@ -13,7 +13,6 @@ use App\Jobs\BringIn;
 use App\Jobs\Workers;
 use App\Models\Import;
 use App\Models\Workbook;
-use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -21,7 +20,6 @@ use Rilvet\Intake\Dialect;
 use Rilvet\Intake\Encoding;
 use Rilvet\Intake\Exception\FileIsWrong;
 use Rilvet\Intake\Tokeniser;
-use Throwable;
 
 final class ImportController
 {
@@ -152,8 +150,7 @@ final class ImportController
             $dialect = self::dialectJson(Dialect::detect($stream));
             fclose($stream);
         }
-        $import = new Import([
-            'id' => $id,
+        $import = Import::query()->createOrFirst(['id' => $id], [
             'name' => mb_substr($name, 0, 200),
             'kind' => $kind->value,
             'status' => 'proposed',
@@ -164,18 +161,11 @@ final class ImportController
             'workbook_id' => null,
             'data_for' => $dataFor,
         ]);
-        try {
-            $import->save();
-        } catch (UniqueConstraintViolationException) {
+        if (! $import->wasRecentlyCreated) {
             // It was sent twice at once, and the other one was quicker.
-            return response()->json(self::record(Import::query()->findOrFail($id)), 201);
+            return response()->json(self::record($import), 201);
         }
-        try {
-            $import->file()->take($path);
-        } catch (Throwable $fault) {
-            $import->delete();
-            throw $fault;
-        }
+        $import->file()->takeFor($import, $path);
         // What newer data says is seen in the plan of it.
         if ($kind !== FileKind::Delimited || $dataFor !== null) {
             $this->start($import);
